@@ -1,0 +1,19 @@
+namespace Antiphon.Core.Comments;
+
+/// <summary>Folds the many spellings of one page's address into one, to tie them to one thread.</summary>
+public static class ThreadAddress
+{
+    /// <summary>
+    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*), lower-cased host; null when it is no http(s) address.
+    /// </summary>
+    public static string? Fold(string? address)
+    {
+        if (!Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri) || uri.Scheme is not ("http" or "https")) return null;
+        var host = uri.IsDefaultPort ? uri.Host : $"{uri.Host}:{uri.Port}";
+        if (host.StartsWith("www.", StringComparison.OrdinalIgnoreCase)) host = host[4..];
+        var query = uri.Query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries)
+            .Where(part => !part.StartsWith("utm_", StringComparison.OrdinalIgnoreCase)).ToList();
+        var path = uri.AbsolutePath.TrimEnd('/');
+        return host.ToLowerInvariant() + path + (query.Count == 0 ? "" : "?" + string.Join('&', query));
+    }
+}

@@ -1,0 +1,74 @@
+using Antiphon.Core.Listings;
+using Antiphon.Core.Posts;
+
+namespace Antiphon.Core.Coverage;
+
+/// <summary>Computes each mark of the coverage board from what is known of the post and the place.</summary>
+public static class CoverageRules
+{
+    /// <summary>A post against a listing.</summary>
+    public static CoverageCell ForListing(Placement placement, SightingState sighting) => placement.Reason switch
+    {
+        PlacementReason.Shown => sighting switch
+        {
+            SightingState.Seen => new(CoverageMark.InPlace, CoverageReason.ShownInListing, placement.Position, placement.Shown),
+            SightingState.Lost => new(CoverageMark.Failed, CoverageReason.ListingLost, placement.Position, placement.Shown),
+            _ => new(CoverageMark.Due, CoverageReason.ListingNotPlaced, placement.Position, placement.Shown),
+        },
+        PlacementReason.BelowTheCut => new(CoverageMark.LeftOut, CoverageReason.BelowTheCut, placement.Position, placement.Shown),
+        PlacementReason.BlogNotChosen => new(CoverageMark.LeftOut, CoverageReason.BlogNotChosen),
+        PlacementReason.Scheduled => new(CoverageMark.Due, CoverageReason.Scheduled),
+        PlacementReason.Withdrawn => new(CoverageMark.LeftOut, CoverageReason.Withdrawn),
+        _ => new(CoverageMark.LeftOut, CoverageReason.NotPublished),
+    };
+
+    /// <summary>A post against the feed of one blog.</summary>
+    /// <param name="post">The post.</param>
+    /// <param name="feedBlog">The blog the feed is of.</param>
+    /// <param name="position">Rank of the post among the blog's public posts, newest first, or null.</param>
+    /// <param name="feedLength">Number of entries the feed holds.</param>
+    /// <param name="now">The moment.</param>
+    public static CoverageCell ForFeed(ListingCandidate post, long feedBlog, int? position, int feedLength, DateTimeOffset now)
+    {
+        if (post.BlogId != feedBlog) return new(CoverageMark.LeftOut, CoverageReason.BlogNotChosen);
+        if (position is null) return NotPublic(post, now);
+        return position <= feedLength
+            ? new(CoverageMark.InPlace, CoverageReason.InFeed, position, feedLength)
+            : new(CoverageMark.LeftOut, CoverageReason.BeyondFeedLength, position, feedLength);
+    }
+
+    /// <summary>A post against the mail channel.</summary>
+    public static CoverageCell ForMail(ListingCandidate post, bool writtenHere, DeliveryTally tally, DateTimeOffset now)
+    {
+        if (tally.Total > 0) return FromTally(tally);
+        if (!writtenHere) return new(CoverageMark.LeftOut, CoverageReason.NotMailed);
+        return ListingSelection.IsPublic(post, now) ? new(CoverageMark.LeftOut, CoverageReason.NothingSent) : NotPublic(post, now);
+    }
+
+    /// <summary>A post against its thread.</summary>
+    /// <param name="hasThread">Whether a thread exists.</param>
+    /// <param name="published">Public comments.</param>
+    /// <param name="waiting">Comments waiting.</param>
+    public static CoverageCell ForComments(bool hasThread, int published, int waiting)
+    {
+        if (!hasThread) return new(CoverageMark.LeftOut, CoverageReason.NoThread);
+        return published + waiting == 0
+            ? new(CoverageMark.Due, CoverageReason.NoCommentsYet)
+            : new(CoverageMark.InPlace, CoverageReason.HasComments, Count: published, Open: waiting);
+    }
+
+    private static CoverageCell FromTally(DeliveryTally tally)
+    {
+        if (tally.Failed > 0) return new(CoverageMark.Failed, CoverageReason.SomeFailed, Count: tally.Total, Open: tally.Open, Failed: tally.Failed);
+        return tally.Open > 0
+            ? new(CoverageMark.Due, CoverageReason.Delivering, Count: tally.Total, Open: tally.Open)
+            : new(CoverageMark.InPlace, CoverageReason.AllDelivered, Count: tally.Total);
+    }
+
+    private static CoverageCell NotPublic(ListingCandidate post, DateTimeOffset now)
+    {
+        if (post.Status == PostStatus.Withdrawn) return new(CoverageMark.LeftOut, CoverageReason.Withdrawn);
+        var later = post.Status == PostStatus.Scheduled || (post.Status == PostStatus.Published && post.PublishedAt > now);
+        return later ? new(CoverageMark.Due, CoverageReason.Scheduled) : new(CoverageMark.LeftOut, CoverageReason.NotPublished);
+    }
+}

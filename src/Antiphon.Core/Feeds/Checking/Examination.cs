@@ -1,0 +1,38 @@
+using Antiphon.Core.Feeds.Checking.Source;
+
+namespace Antiphon.Core.Feeds.Checking;
+
+/// <summary>Collects what the examiners find, up to a bound.</summary>
+internal sealed class Examination(DateTimeOffset now)
+{
+    /// <summary>Findings kept of one rule; a feed with more of one kind is no more broken for it.</summary>
+    public const int MostOfOneRule = 200;
+
+    private readonly List<Finding> _findings = [];
+    private readonly Dictionary<string, int> _counts = [];
+
+    /// <summary>The moment of the check.</summary>
+    public DateTimeOffset Now => now;
+
+    /// <summary>Findings so far.</summary>
+    public IReadOnlyList<Finding> Findings => _findings;
+
+    /// <summary>Adds a finding at a place.</summary>
+    public void Report(FeedRule rule, ISourcePlace place, params string[] arguments)
+    {
+        if (HasRoomFor(rule)) _findings.Add(Finding.In(rule, place, arguments));
+    }
+
+    /// <summary>Adds a finished finding.</summary>
+    public void Report(Finding finding)
+    {
+        if (HasRoomFor(finding.Rule)) _findings.Add(finding);
+    }
+
+    private bool HasRoomFor(FeedRule rule)
+    {
+        var count = _counts.GetValueOrDefault(rule.Id);
+        _counts[rule.Id] = count + 1;
+        return count < MostOfOneRule;
+    }
+}

@@ -1,0 +1,62 @@
+using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Checking.Source;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading;
+
+namespace Antiphon.Core.Feeds.Checking;
+
+/// <summary>Checks a feed against every rule. Content never makes it throw.</summary>
+public static class FeedCheck
+{
+    /// <summary>Checks bytes as they were served.</summary>
+    public static FeedCheckResult Run(ReadOnlySpan<byte> bytes, FeedCheckOptions options)
+    {
+        var decoded = DecodedFeed.From(bytes, options.ContentType);
+        var examination = new Examination(options.Now);
+        if (string.IsNullOrWhiteSpace(decoded.Text))
+        {
+            return new FeedCheckResult(Verdict.NotAFeed, null, null, [Finding.At(DocumentRules.Empty, 1, 1)], null, decoded.Text);
+        }
+
+        var read = FeedReader.Read(decoded.Text, new FeedReadOptions(options.ContentType, options.Address));
+        foreach (var finding in read.Findings) examination.Report(finding);
+        if (read.Format is { } format)
+        {
+            TransportExaminer.Examine(examination, format, decoded, options.ContentType);
+            if (format == FeedFormat.JsonFeed) ExamineJson(examination, decoded.Text);
+            else ExamineXml(examination, format, decoded.Text);
+        }
+
+        var findings = examination.Findings.OrderBy(finding => finding.Rule.Severity).ThenBy(finding => finding.Line ?? 0).ThenBy(finding => finding.Column ?? 0).ToList();
+        return new FeedCheckResult(Judge(read.Format, findings), read.Format, read.Version, findings, read.Feed, decoded.Text);
+    }
+
+    private static void ExamineJson(Examination examination, string text)
+    {
+        if (JsonSource.Parse(text).Root is { } root) new JsonExaminer(examination).Examine(root);
+    }
+
+    private static void ExamineXml(Examination examination, FeedFormat format, string text)
+    {
+        if (FeedXml.HasLateDeclaration(text, out _)) examination.Report(Finding.At(DocumentRules.TextBeforeDeclaration, 1, 1));
+        var doctype = text.AsSpan(0, Math.Min(text.Length, 2000)).IndexOf("<!DOCTYPE", StringComparison.OrdinalIgnoreCase);
+        if (doctype >= 0) ReportDoctype(examination, text, doctype);
+        var (root, _) = XmlSource.Parse(text);
+        if (root is null) return;
+        if (format == FeedFormat.Atom) new AtomExaminer(examination).Examine(root);
+        else new RssExaminer(examination).Examine(root);
+    }
+
+    private static void ReportDoctype(Examination examination, string text, int at)
+    {
+        var before = text.AsSpan(0, at);
+        examination.Report(Finding.At(DocumentRules.HasDoctype, before.Count('\n') + 1, at - before.LastIndexOf('\n')));
+    }
+
+    private static Verdict Judge(FeedFormat? format, IReadOnlyList<Finding> findings)
+    {
+        if (format is null) return Verdict.NotAFeed;
+        if (findings.Any(finding => finding.Rule.Severity == Severity.Error)) return Verdict.Invalid;
+        return findings.Any(finding => finding.Rule.Severity == Severity.Warning) ? Verdict.ValidWithWarnings : Verdict.Valid;
+    }
+}

@@ -1,0 +1,82 @@
+using System.Globalization;
+using Antiphon.Core.Feeds.Reading;
+
+namespace Antiphon.Core.Feeds.Checking.Source;
+
+/// <summary>An element of an XML document with its place, as the rules see it.</summary>
+public sealed class SourceElement : ISourcePlace
+{
+    private readonly List<SourceElement> _children = [];
+    private readonly List<SourceAttribute> _attributes = [];
+
+    internal SourceElement(SourceElement? parent, string name, string localName, string ns, int line, int column)
+    {
+        Parent = parent;
+        Name = name;
+        LocalName = localName;
+        Namespace = ns;
+        Line = line;
+        Column = column;
+        parent?._children.Add(this);
+    }
+
+    /// <summary>The element around this one.</summary>
+    public SourceElement? Parent { get; }
+
+    /// <summary>Name with prefix.</summary>
+    public string Name { get; }
+
+    /// <summary>Name without prefix.</summary>
+    public string LocalName { get; }
+
+    /// <summary>Namespace name, empty for none.</summary>
+    public string Namespace { get; }
+
+    /// <inheritdoc/>
+    public int Line { get; }
+
+    /// <inheritdoc/>
+    public int Column { get; }
+
+    /// <summary>Text standing directly in the element, joined.</summary>
+    public string Text { get; internal set; } = string.Empty;
+
+    /// <summary>Where that text starts; the element's own place when it has none.</summary>
+    public (int Line, int Column) TextStart { get; internal set; }
+
+    /// <summary>True when some of the text was a CDATA section, so what looks like an entity there was meant to be seen.</summary>
+    public bool HasCData { get; internal set; }
+
+    /// <summary>Child elements in order.</summary>
+    public IReadOnlyList<SourceElement> Children => _children;
+
+    /// <summary>Attributes without namespace declarations.</summary>
+    public IReadOnlyList<SourceAttribute> Attributes => _attributes;
+
+    /// <inheritdoc/>
+    public string Path => Parent is null ? "/" + Name : $"{Parent.Path}/{Name}{Ordinal()}";
+
+    /// <summary>The place of the text.</summary>
+    public ISourcePlace TextPlace => new SourcePoint(TextStart.Line, TextStart.Column, this);
+
+    /// <summary>Children of that name in RSS's own vocabulary (no namespace, or that of RSS 0.90 or 1.0).</summary>
+    public IEnumerable<SourceElement> Own(string localName) => _children.Where(child => child.LocalName == localName && child.IsRss);
+
+    /// <summary>Children of that name and namespace.</summary>
+    public IEnumerable<SourceElement> Of(string ns, string localName) =>
+        _children.Where(child => child.LocalName == localName && child.Namespace == ns);
+
+    /// <summary>True for elements of RSS's own vocabulary.</summary>
+    public bool IsRss => Namespace is "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090;
+
+    /// <summary>Value of an attribute without namespace, or null.</summary>
+    public string? Attribute(string name) => _attributes.FirstOrDefault(one => one.LocalName == name && one.Namespace.Length == 0)?.Value;
+
+    internal void Add(SourceAttribute attribute) => _attributes.Add(attribute);
+
+    private string Ordinal()
+    {
+        var same = Parent!._children.Where(child => child.Name == Name).ToList();
+        return same.Count == 1 ? string.Empty : "[" + (same.IndexOf(this) + 1).ToString(CultureInfo.InvariantCulture) + "]";
+    }
+}

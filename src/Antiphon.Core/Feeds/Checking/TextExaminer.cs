@@ -1,0 +1,74 @@
+using System.Text.RegularExpressions;
+using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Checking.Source;
+using Antiphon.Core.Feeds.Reading;
+
+namespace Antiphon.Core.Feeds.Checking;
+
+/// <summary>Checks titles and HTML inside feeds.</summary>
+internal static partial class TextExaminer
+{
+    /// <summary>Reports a title that was escaped twice.</summary>
+    public static void ExamineTitle(Examination examination, SourceElement title)
+    {
+        // Inside CDATA one level is the text itself, so only a second level shows.
+        var pattern = title.HasCData ? EscapedTwice() : EscapedOnce();
+        if (pattern.Match(title.Text) is { Success: true } match) examination.Report(SharedRules.EscapedTwice, title.TextPlace, match.Value);
+    }
+
+    /// <summary>Reports double escaping, relative addresses and markup readers remove. Addresses under an xml:base are left alone.</summary>
+    public static void ExamineHtml(Examination examination, SourceElement element)
+    {
+        var html = element.Text;
+        if (EscapedTwice().Match(html) is { Success: true } match) examination.Report(SharedRules.EscapedTwice, element.TextPlace, match.Value);
+        if (!html.Contains('<', StringComparison.Ordinal)) return;
+        if (UnsafeElement().Match(html) is { Success: true } tag)
+        {
+            examination.Report(SharedRules.UnsafeMarkup, PlaceAt(element, tag.Index), tag.Groups["name"].Value.ToLowerInvariant());
+        }
+
+        if (HasBase(element)) return;
+        foreach (Match address in Address().Matches(html))
+        {
+            var value = address.Groups["address"].Value;
+            if (value.Length > 0 && !HasScheme(value)) examination.Report(SharedRules.RelativeAddress, PlaceAt(element, address.Groups["address"].Index), value);
+        }
+    }
+
+    // Exact only for text without entities before it, which is how CDATA is written; escaped HTML gets its element's line.
+    private static ISourcePlace PlaceAt(SourceElement element, int index)
+    {
+        var before = element.Text.AsSpan(0, index);
+        var lines = before.Count('\n');
+        var column = lines == 0 ? element.TextStart.Column + (element.HasCData ? index : 0) : index - before.LastIndexOf('\n');
+        return new SourcePoint(element.TextStart.Line + lines, column, element);
+    }
+
+    private static bool HasScheme(string value) =>
+        value[0] == '#' || value.StartsWith("//", StringComparison.Ordinal) || Scheme().IsMatch(value);
+
+    private static bool HasBase(SourceElement element)
+    {
+        for (var at = element; at is not null; at = at.Parent)
+        {
+            if (at.Attributes.Any(attribute => attribute is { LocalName: "base", Namespace: FeedNamespaces.Xml })) return true;
+        }
+
+        return false;
+    }
+
+    [GeneratedRegex(@"&(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
+    private static partial Regex EscapedOnce();
+
+    [GeneratedRegex(@"&amp;(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
+    private static partial Regex EscapedTwice();
+
+    [GeneratedRegex(@"<(?<name>script|iframe|object|embed|form|applet)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex UnsafeElement();
+
+    [GeneratedRegex(@"<(?:a|img|source|video|audio)\b[^>]*?\s(?:href|src)\s*=\s*(?:""(?<address>[^""]*)""|'(?<address>[^']*)')", RegexOptions.IgnoreCase)]
+    private static partial Regex Address();
+
+    [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9+.-]*:")]
+    private static partial Regex Scheme();
+}

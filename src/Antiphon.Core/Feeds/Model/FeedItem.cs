@@ -1,0 +1,44 @@
+namespace Antiphon.Core.Feeds.Model;
+
+/// <summary>One entry of a feed.</summary>
+public sealed record FeedItem
+{
+    /// <summary>Stable identifier (guid, atom:id, JSON id).</summary>
+    public string? Id { get; set; }
+
+    /// <summary>Plain-text title.</summary>
+    public string? Title { get; set; }
+
+    /// <summary>The entry's page.</summary>
+    public string? Link { get; set; }
+
+    /// <summary>Short text, as given: plain or HTML.</summary>
+    public string? Summary { get; set; }
+
+    /// <summary>Full text as HTML, as given and not yet cleaned.</summary>
+    public string? ContentHtml { get; set; }
+
+    /// <summary>First published.</summary>
+    public DateTimeOffset? Published { get; set; }
+
+    /// <summary>Last changed.</summary>
+    public DateTimeOffset? Updated { get; set; }
+
+    /// <summary>Authors of the entry.</summary>
+    public List<FeedPerson> Authors { get; init; } = [];
+
+    /// <summary>Categories and tags.</summary>
+    public List<string> Categories { get; init; } = [];
+
+    /// <summary>Attached files.</summary>
+    public List<FeedEnclosure> Enclosures { get; init; } = [];
+
+    /// <summary>Picture that stands for the entry.</summary>
+    public string? Image { get; set; }
+
+    /// <summary>Page with the comments.</summary>
+    public string? CommentsUrl { get; set; }
+
+    /// <summary>Title of the feed the entry was taken from.</summary>
+    public string? Source { get; set; }
+}

@@ -1,0 +1,36 @@
+using System.Globalization;
+using System.Xml;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Feeds.Reading.Atom;
+
+/// <summary>The links of a feed or an entry, sorted by relation (RFC 4287 §4.2.7).</summary>
+internal sealed class AtomLinks
+{
+    public string? Alternate { get; private set; }
+    public string? Self { get; private set; }
+    public string? Replies { get; private set; }
+    public List<string> Hubs { get; } = [];
+    public List<FeedEnclosure> Enclosures { get; } = [];
+
+    /// <summary>Takes the link element the reader stands on and leaves the reader after it. A missing rel means alternate.</summary>
+    public void Take(XmlReader reader, Uri? baseAddress)
+    {
+        var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
+        var address = LinkResolver.Resolve(reader.GetAttribute("href"), narrowed);
+        var type = reader.GetAttribute("type");
+        switch (reader.GetAttribute("rel")?.Trim() ?? "alternate")
+        {
+            case "alternate" when Alternate is null || type is "text/html": Alternate = address; break;
+            case "self": Self ??= address; break;
+            case "replies" when type is null or "text/html": Replies ??= address; break;
+            case "hub" when address is not null: Hubs.Add(address); break;
+            case "enclosure": Enclosures.Add(new FeedEnclosure(address, type, Length(reader))); break;
+        }
+
+        reader.Skip();
+    }
+
+    private static long? Length(XmlReader reader) =>
+        long.TryParse(reader.GetAttribute("length"), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes) ? bytes : null;
+}

@@ -1,0 +1,25 @@
+using System.Xml;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Feeds.Reading.Atom;
+
+/// <summary>Atom person constructs (RFC 4287 §3.2).</summary>
+internal static class AtomPerson
+{
+    /// <summary>Adds the person the reader stands on, when it says anything, and leaves the reader after it.</summary>
+    public static void AddTo(List<FeedPerson> people, XmlReader reader, Uri? baseAddress)
+    {
+        string? name = null, mail = null, url = null;
+        XmlWalk.Children(reader, child =>
+        {
+            switch (child.LocalName)
+            {
+                case "name": name ??= XmlText.ReadTrimmed(child); break;
+                case "email": mail ??= XmlText.ReadTrimmed(child); break;
+                case "uri": url ??= LinkResolver.Resolve(XmlText.Read(child), baseAddress); break;
+                default: child.Skip(); break;
+            }
+        });
+        if (name is not null || mail is not null || url is not null) people.Add(new FeedPerson(name, mail, url));
+    }
+}

@@ -1,0 +1,63 @@
+using System.Xml;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Dates;
+
+namespace Antiphon.Core.Feeds.Reading.Atom;
+
+/// <summary>Reads Atom 1.0 feed and entry documents (RFC 4287).</summary>
+internal sealed class AtomReader
+{
+    private readonly Feed _feed;
+    private readonly Uri? _base;
+    private readonly AtomLinks _links = new();
+
+    private AtomReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
+
+    /// <summary>Fills the feed as far as the document goes; an entry document becomes a feed with one entry.</summary>
+    public static void Fill(XmlReader reader, Feed feed, Uri? address)
+    {
+        if (reader.LocalName == "entry")
+        {
+            feed.Items.Add(AtomEntryReader.Read(reader, address));
+            return;
+        }
+
+        var state = new AtomReader(feed, LinkResolver.Narrow(address, reader.GetAttribute("base", FeedNamespaces.Xml)));
+        feed.Language = reader.GetAttribute("lang", FeedNamespaces.Xml);
+        try
+        {
+            XmlWalk.Children(reader, state.ReadChild);
+        }
+        finally
+        {
+            state.TakeLinks();
+        }
+    }
+
+    private void TakeLinks()
+    {
+        _feed.Link = _links.Alternate;
+        _feed.FeedLink = _links.Self;
+        _feed.Hubs.AddRange(_links.Hubs);
+    }
+
+    private void ReadChild(XmlReader reader)
+    {
+        switch (reader.LocalName)
+        {
+            case "entry": _feed.Items.Add(AtomEntryReader.Read(reader, _base)); break;
+            case "link": _links.Take(reader, _base); break;
+            case "id": _feed.Id ??= XmlText.ReadTrimmed(reader); break;
+            case "title": _feed.Title ??= AtomText.ReadPlain(reader); break;
+            case "subtitle": _feed.Description ??= AtomText.ReadPlain(reader); break;
+            case "rights": _feed.Copyright ??= AtomText.ReadPlain(reader); break;
+            case "generator": _feed.Generator ??= XmlText.ReadTrimmed(reader); break;
+            case "updated": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case "icon": _feed.Icon ??= LinkResolver.Resolve(XmlText.Read(reader), _base); break;
+            case "logo": _feed.Image ??= new FeedImage(LinkResolver.Resolve(XmlText.Read(reader), _base), null); break;
+            case "author": AtomPerson.AddTo(_feed.Authors, reader, _base); break;
+            case "category": AtomCategory.AddTo(_feed.Categories, reader); break;
+            default: reader.Skip(); break;
+        }
+    }
+}

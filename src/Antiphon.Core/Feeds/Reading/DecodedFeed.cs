@@ -1,0 +1,77 @@
+using System.Text;
+
+namespace Antiphon.Core.Feeds.Reading;
+
+/// <summary>The bytes of a feed made into text.</summary>
+/// <param name="Text">The text, without byte order mark.</param>
+/// <param name="Encoding">Name of the encoding used.</param>
+/// <param name="Declared">Encoding named by the XML declaration, or null.</param>
+/// <param name="Served">Charset named by the Content-Type, or null.</param>
+public sealed record DecodedFeed(string Text, string Encoding, string? Declared, string? Served)
+{
+    static DecodedFeed() => System.Text.Encoding.RegisterProvider(CodePagesEncodingProvider.Instance);
+
+    /// <summary>
+    /// Byte order mark first, then the Content-Type's charset, then the XML declaration, then UTF-8 (RFC 7303 §3).
+    /// Bytes that do not fit the encoding become replacement characters; an unknown name falls through to the next.
+    /// </summary>
+    public static DecodedFeed From(ReadOnlySpan<byte> bytes, string? contentType)
+    {
+        var served = CharsetOf(contentType);
+        var (marked, skip) = ByteOrderMark(bytes);
+        var body = bytes[skip..];
+        var declared = DeclaredIn(body);
+        var encoding = marked ?? Find(served) ?? FindForBytes(declared) ?? new UTF8Encoding(false);
+        return new DecodedFeed(encoding.GetString(body), encoding.WebName, declared, served);
+    }
+
+    private static (Encoding? Encoding, int Length) ByteOrderMark(ReadOnlySpan<byte> bytes)
+    {
+        if (bytes.StartsWith<byte>([0xEF, 0xBB, 0xBF])) return (new UTF8Encoding(false), 3);
+        if (bytes.StartsWith<byte>([0xFF, 0xFE])) return (System.Text.Encoding.Unicode, 2);
+        if (bytes.StartsWith<byte>([0xFE, 0xFF])) return (System.Text.Encoding.BigEndianUnicode, 2);
+        return (null, 0);
+    }
+
+    private static string? CharsetOf(string? contentType)
+    {
+        var at = contentType?.IndexOf("charset=", StringComparison.OrdinalIgnoreCase) ?? -1;
+        if (at < 0) return null;
+        var value = contentType![(at + 8)..].Split(';')[0].Trim(' ', '"', '\'');
+        return value.Length == 0 ? null : value;
+    }
+
+    private static string? DeclaredIn(ReadOnlySpan<byte> body)
+    {
+        var head = System.Text.Encoding.Latin1.GetString(body[..Math.Min(200, body.Length)]);
+        if (!head.StartsWith("<?xml", StringComparison.Ordinal)) return null;
+        var end = head.IndexOf("?>", StringComparison.Ordinal);
+        var at = head.IndexOf("encoding", StringComparison.Ordinal);
+        if (at < 0 || end < at) return null;
+        var value = head[(at + 8)..end].TrimStart(' ', '=');
+        if (value.Length < 2 || value[0] is not ('"' or '\'')) return null;
+        var close = value.IndexOf(value[0], 1);
+        return close > 1 ? value[1..close] : null;
+    }
+
+    private static Encoding? FindForBytes(string? name)
+    {
+        // A declaration that was read as single bytes cannot be telling the truth about sixteen-bit units.
+        return name is not null && name.StartsWith("utf-16", StringComparison.OrdinalIgnoreCase) ? null : Find(name);
+    }
+
+    private static Encoding? Find(string? name)
+    {
+        if (name is null) return null;
+        // Like browsers (the Encoding Standard), Latin-1 is read as its superset Windows-1252.
+        if (name.Equals("iso-8859-1", StringComparison.OrdinalIgnoreCase) || name.Equals("us-ascii", StringComparison.OrdinalIgnoreCase)) name = "windows-1252";
+        try
+        {
+            return System.Text.Encoding.GetEncoding(name);
+        }
+        catch (ArgumentException)
+        {
+            return null;
+        }
+    }
+}

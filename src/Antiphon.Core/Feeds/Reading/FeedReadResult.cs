@@ -1,0 +1,11 @@
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Feeds.Reading;
+
+/// <summary>What was read of a document.</summary>
+/// <param name="Format">The family, or null when it is no feed.</param>
+/// <param name="Version">Version as a number ("2.0"), or null when it does not say.</param>
+/// <param name="Feed">Everything that could be read, also from a broken document; null when it is no feed.</param>
+/// <param name="Findings">Where reading had to stop and why; empty for a document read to its end.</param>
+public sealed record FeedReadResult(FeedFormat? Format, string? Version, Feed? Feed, IReadOnlyList<Finding> Findings);

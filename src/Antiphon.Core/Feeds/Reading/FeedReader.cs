@@ -1,0 +1,90 @@
+using System.Xml;
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Atom;
+using Antiphon.Core.Feeds.Reading.Json;
+using Antiphon.Core.Feeds.Reading.Rss;
+
+namespace Antiphon.Core.Feeds.Reading;
+
+/// <summary>Reads any feed. Content problems never throw: what stands before the break is kept and the break is a finding.</summary>
+public static class FeedReader
+{
+    /// <summary>Reads bytes as they were served.</summary>
+    public static FeedReadResult Read(ReadOnlySpan<byte> bytes, FeedReadOptions options) =>
+        Read(DecodedFeed.From(bytes, options.ContentType).Text, options);
+
+    /// <summary>Reads text.</summary>
+    public static FeedReadResult Read(string text, FeedReadOptions options)
+    {
+        var first = FirstCharacter(text);
+        return first switch
+        {
+            '{' or '[' => JsonFeedReader.Read(text, options),
+            '<' => ReadXml(text, options),
+            _ => new FeedReadResult(null, null, null, [Finding.At(DocumentRules.NotAFeed, 1, 1)]),
+        };
+    }
+
+    private static char? FirstCharacter(string text)
+    {
+        foreach (var c in text)
+        {
+            if (!char.IsWhiteSpace(c) && c != '\uFEFF') return c;
+        }
+
+        return null;
+    }
+
+    private static FeedReadResult ReadXml(string text, FeedReadOptions options)
+    {
+        var start = new RootStart();
+        try
+        {
+            using var reader = XmlReader.Create(new StringReader(FeedXml.BlankLateDeclaration(text)), FeedXml.Settings);
+            reader.MoveToContent();
+            start = RootStart.Of(reader);
+            if (start.Format is null) return new FeedReadResult(null, null, null, [NoFeed(start, reader)]);
+            var feed = new Feed();
+            return Fill(reader, feed, start, options);
+        }
+        catch (XmlException broken)
+        {
+            return new FeedReadResult(null, null, null, [Broken(text, broken)]);
+        }
+    }
+
+    private static FeedReadResult Fill(XmlReader reader, Feed feed, RootStart start, FeedReadOptions options)
+    {
+        try
+        {
+            if (start.Format == FeedFormat.Atom) AtomReader.Fill(reader, feed, options.Address);
+            else RssReader.Fill(reader, feed, options.Address);
+            return new FeedReadResult(start.Format, start.Version, feed, []);
+        }
+        catch (XmlException broken)
+        {
+            var finding = Finding.At(DocumentRules.NotWellFormed, broken.LineNumber, broken.LinePosition, XmlBreak.Describe(broken));
+            return new FeedReadResult(start.Format, start.Version, feed, [finding]);
+        }
+    }
+
+    private static Finding NoFeed(RootStart start, XmlReader reader)
+    {
+        var place = (IXmlLineInfo)reader;
+        return start.IsPage
+            ? Finding.At(DocumentRules.IsAPage, place.LineNumber, place.LinePosition)
+            : Finding.At(DocumentRules.UnknownRoot, place.LineNumber, place.LinePosition, start.Name);
+    }
+
+    private static Finding Broken(string text, XmlException broken) => LooksLikePage(text)
+        ? Finding.At(DocumentRules.IsAPage, 1, 1)
+        : Finding.At(DocumentRules.NotWellFormed, broken.LineNumber, broken.LinePosition, XmlBreak.Describe(broken));
+
+    private static bool LooksLikePage(string text)
+    {
+        var head = text.AsSpan(0, Math.Min(text.Length, 1000));
+        return head.Contains("<html", StringComparison.OrdinalIgnoreCase) || head.Contains("<!doctype html", StringComparison.OrdinalIgnoreCase);
+    }
+}

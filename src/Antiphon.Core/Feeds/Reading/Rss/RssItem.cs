@@ -1,0 +1,28 @@
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Feeds.Reading.Rss;
+
+/// <summary>An RSS item as it stands in the document, before any value stands in for another.</summary>
+internal sealed class RssItem
+{
+    public string? Title { get; set; }
+    public string? Link { get; set; }
+    public string? Description { get; set; }
+    public string? ContentEncoded { get; set; }
+    public string? Guid { get; set; }
+    public bool GuidIsPermaLink { get; set; } = true;
+    public string? About { get; set; }
+    public string? PubDate { get; set; }
+    public string? DublinCoreDate { get; set; }
+    public string? AtomUpdated { get; set; }
+    public string? AtomLink { get; set; }
+    public string? Comments { get; set; }
+    public string? Source { get; set; }
+    public string? MediaPicture { get; set; }
+    public string? PodcastPicture { get; set; }
+    public List<string> Authors { get; } = [];
+    public List<string> Creators { get; } = [];
+    public List<string> Categories { get; } = [];
+    public List<FeedEnclosure> Enclosures { get; } = [];
+    public Uri? Base { get; set; }
+}

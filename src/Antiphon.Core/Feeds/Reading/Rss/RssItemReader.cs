@@ -1,0 +1,113 @@
+using System.Globalization;
+using System.Xml;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Feeds.Reading.Rss;
+
+/// <summary>Reads one item element into the faithful model.</summary>
+internal static class RssItemReader
+{
+    /// <summary>Reads the item the reader stands on and leaves the reader after it.</summary>
+    public static RssItem Read(XmlReader reader, Uri? baseAddress)
+    {
+        var item = new RssItem
+        {
+            Base = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml)),
+            About = reader.GetAttribute("about", FeedNamespaces.Rdf),
+        };
+        XmlWalk.Children(reader, child => ReadChild(child, item));
+        return item;
+    }
+
+    private static void ReadChild(XmlReader reader, RssItem item)
+    {
+        switch (reader.NamespaceURI)
+        {
+            case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader, item); break;
+            case FeedNamespaces.Content when reader.LocalName == "encoded": item.ContentEncoded ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.DublinCore: ReadDublinCore(reader, item); break;
+            case FeedNamespaces.Atom: ReadAtom(reader, item); break;
+            case FeedNamespaces.Media: ReadMedia(reader, item); break;
+            case FeedNamespaces.Podcast: ReadPodcast(reader, item); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private static void ReadOwn(XmlReader reader, RssItem item)
+    {
+        switch (reader.LocalName)
+        {
+            case "title": item.Title ??= XmlText.ReadTrimmed(reader); break;
+            case "link": item.Link ??= XmlText.ReadTrimmed(reader); break;
+            case "description": item.Description ??= XmlText.ReadTrimmed(reader); break;
+            case "pubDate": item.PubDate ??= XmlText.ReadTrimmed(reader); break;
+            case "comments": item.Comments ??= XmlText.ReadTrimmed(reader); break;
+            case "source": item.Source ??= XmlText.ReadTrimmed(reader); break;
+            case "author": AddText(reader, item.Authors); break;
+            case "category": AddText(reader, item.Categories); break;
+            case "guid": ReadGuid(reader, item); break;
+            case "enclosure": ReadEnclosure(reader, item); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private static void ReadGuid(XmlReader reader, RssItem item)
+    {
+        item.GuidIsPermaLink = !string.Equals(reader.GetAttribute("isPermaLink"), "false", StringComparison.OrdinalIgnoreCase);
+        item.Guid ??= XmlText.ReadTrimmed(reader);
+    }
+
+    private static void ReadEnclosure(XmlReader reader, RssItem item)
+    {
+        var length = long.TryParse(reader.GetAttribute("length"), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes) ? bytes : (long?)null;
+        item.Enclosures.Add(new FeedEnclosure(reader.GetAttribute("url"), reader.GetAttribute("type"), length));
+        reader.Skip();
+    }
+
+    private static void ReadDublinCore(XmlReader reader, RssItem item)
+    {
+        switch (reader.LocalName)
+        {
+            case "creator": AddText(reader, item.Creators); break;
+            case "subject": AddText(reader, item.Categories); break;
+            case "date": item.DublinCoreDate ??= XmlText.ReadTrimmed(reader); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private static void ReadAtom(XmlReader reader, RssItem item)
+    {
+        if (reader.LocalName == "updated") item.AtomUpdated ??= XmlText.ReadTrimmed(reader);
+        else
+        {
+            if (reader.LocalName == "link" && reader.GetAttribute("rel") is null or "alternate") item.AtomLink ??= reader.GetAttribute("href");
+            reader.Skip();
+        }
+    }
+
+    private static void ReadMedia(XmlReader reader, RssItem item)
+    {
+        if (reader.LocalName == "group")
+        {
+            XmlWalk.Children(reader, child => ReadMedia(child, item));
+            return;
+        }
+
+        var isPicture = reader.LocalName == "thumbnail" || (reader.LocalName == "content"
+            && (reader.GetAttribute("medium") == "image" || (reader.GetAttribute("type") ?? "").StartsWith("image/", StringComparison.Ordinal)));
+        if (isPicture) item.MediaPicture ??= reader.GetAttribute("url");
+        reader.Skip();
+    }
+
+    private static void ReadPodcast(XmlReader reader, RssItem item)
+    {
+        if (reader.LocalName == "image") item.PodcastPicture ??= reader.GetAttribute("href");
+        if (reader.LocalName == "author") AddText(reader, item.Creators);
+        else reader.Skip();
+    }
+
+    private static void AddText(XmlReader reader, List<string> list)
+    {
+        if (XmlText.ReadTrimmed(reader) is { } text) list.Add(text);
+    }
+}

@@ -1,0 +1,117 @@
+using System.Xml;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Dates;
+
+namespace Antiphon.Core.Feeds.Reading.Rss;
+
+/// <summary>Reads the channel of RSS 0.9x, 1.0 and 2.0; items may stand inside the channel or beside it.</summary>
+internal sealed class RssReader
+{
+    private readonly Feed _feed;
+    private Uri? _base;
+
+    private RssReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
+
+    /// <summary>Fills the feed as far as the document goes; an <see cref="XmlException"/> leaves what was read before the break.</summary>
+    public static void Fill(XmlReader reader, Feed feed, Uri? address)
+    {
+        var state = new RssReader(feed, LinkResolver.Narrow(address, reader.GetAttribute("base", FeedNamespaces.Xml)));
+        XmlWalk.Children(reader, state.ReadTop);
+    }
+
+    private void ReadTop(XmlReader reader)
+    {
+        switch (reader.LocalName)
+        {
+            case "channel": ReadChannel(reader); break;
+            case "item": _feed.Items.Add(RssTranslator.Translate(RssItemReader.Read(reader, _base))); break;
+            case "image": ReadImage(reader); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private void ReadChannel(XmlReader reader)
+    {
+        _base = LinkResolver.Narrow(_base, reader.GetAttribute("base", FeedNamespaces.Xml));
+        XmlWalk.Children(reader, ReadChild);
+    }
+
+    private void ReadChild(XmlReader reader)
+    {
+        switch (reader.NamespaceURI)
+        {
+            case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader); break;
+            case FeedNamespaces.Atom when reader.LocalName == "link": ReadAtomLink(reader); break;
+            case FeedNamespaces.DublinCore: ReadDublinCore(reader); break;
+            case FeedNamespaces.Podcast when reader.LocalName == "image": ReadPodcastImage(reader); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private void ReadOwn(XmlReader reader)
+    {
+        switch (reader.LocalName)
+        {
+            case "item" or "image": ReadTop(reader); break;
+            case "title": _feed.Title ??= XmlText.ReadTrimmed(reader); break;
+            case "link": _feed.Link ??= LinkResolver.Resolve(XmlText.Read(reader), _base); break;
+            case "description": _feed.Description ??= XmlText.ReadTrimmed(reader); break;
+            case "language": _feed.Language ??= XmlText.ReadTrimmed(reader); break;
+            case "copyright": _feed.Copyright ??= XmlText.ReadTrimmed(reader); break;
+            case "generator": _feed.Generator ??= XmlText.ReadTrimmed(reader); break;
+            case "pubDate": _feed.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case "lastBuildDate": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case "managingEditor": AddAuthor(XmlText.Read(reader)); break;
+            case "category": AddCategory(XmlText.ReadTrimmed(reader)); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private void ReadDublinCore(XmlReader reader)
+    {
+        switch (reader.LocalName)
+        {
+            case "creator": AddAuthor(XmlText.Read(reader)); break;
+            case "language": _feed.Language ??= XmlText.ReadTrimmed(reader); break;
+            case "rights": _feed.Copyright ??= XmlText.ReadTrimmed(reader); break;
+            case "date": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private void ReadAtomLink(XmlReader reader)
+    {
+        var address = LinkResolver.Resolve(reader.GetAttribute("href"), _base);
+        if (reader.GetAttribute("rel") == "self") _feed.FeedLink ??= address;
+        else if (reader.GetAttribute("rel") == "hub" && address is not null) _feed.Hubs.Add(address);
+        reader.Skip();
+    }
+
+    private void ReadPodcastImage(XmlReader reader)
+    {
+        if (LinkResolver.Resolve(reader.GetAttribute("href"), _base) is { } url) _feed.Image ??= new FeedImage(url, null);
+        reader.Skip();
+    }
+
+    private void ReadImage(XmlReader reader)
+    {
+        string? url = null, title = null;
+        XmlWalk.Children(reader, child =>
+        {
+            if (child.LocalName == "url") url ??= LinkResolver.Resolve(XmlText.Read(child), _base);
+            else if (child.LocalName == "title") title ??= XmlText.ReadTrimmed(child);
+            else child.Skip();
+        });
+        if (url is not null) _feed.Image = new FeedImage(url, title);
+    }
+
+    private void AddAuthor(string text)
+    {
+        if (PersonParser.Parse(text) is { } person) _feed.Authors.Add(person);
+    }
+
+    private void AddCategory(string? text)
+    {
+        if (text is not null) _feed.Categories.Add(text);
+    }
+}

@@ -1,0 +1,53 @@
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Html;
+
+namespace Antiphon.Core.Feeds.Reading.Rss;
+
+/// <summary>Makes the neutral entry of an RSS item; one method for each value that may stand in for another.</summary>
+internal static class RssTranslator
+{
+    public static FeedItem Translate(RssItem item)
+    {
+        var translated = new FeedItem
+        {
+            Id = item.Guid ?? item.About,
+            Title = item.Title,
+            Link = Link(item),
+            Summary = Summary(item),
+            ContentHtml = Content(item),
+            Published = PublishedDateParser.Parse(item.PubDate ?? item.DublinCoreDate),
+            Updated = PublishedDateParser.Parse(item.AtomUpdated),
+            CommentsUrl = LinkResolver.Resolve(item.Comments, item.Base),
+            Source = item.Source,
+            Image = Picture(item),
+        };
+        translated.Authors.AddRange(Authors(item));
+        translated.Categories.AddRange(item.Categories.Distinct());
+        translated.Enclosures.AddRange(item.Enclosures.Select(file => file with { Url = LinkResolver.Resolve(file.Url, item.Base) }));
+        return translated;
+    }
+
+    // A guid is an address unless it says otherwise (RSS 2.0, guid).
+    private static string? Link(RssItem item)
+    {
+        var guid = item.GuidIsPermaLink && LinkResolver.IsWeb(item.Guid) ? item.Guid : null;
+        return LinkResolver.Resolve(item.Link ?? item.AtomLink ?? guid, item.Base);
+    }
+
+    private static string? Summary(RssItem item) => item.Description;
+
+    private static string? Content(RssItem item) => item.ContentEncoded;
+
+    private static string? Picture(RssItem item)
+    {
+        var enclosed = item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
+        var shown = FirstPicture.In(item.ContentEncoded)?.Url ?? FirstPicture.In(item.Description)?.Url;
+        return LinkResolver.Resolve(item.MediaPicture ?? item.PodcastPicture ?? enclosed ?? shown, item.Base ?? Base(item));
+    }
+
+    private static Uri? Base(RssItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
+
+    private static IEnumerable<FeedPerson> Authors(RssItem item) =>
+        item.Authors.Select(PersonParser.Parse).Concat(item.Creators.Select(PersonParser.Parse)).OfType<FeedPerson>().Distinct();
+}

@@ -1,0 +1,93 @@
+using System.Globalization;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading;
+
+namespace Antiphon.Core.Feeds.Writing;
+
+/// <summary>Writes Atom 1.0 (RFC 4287).</summary>
+public static class AtomWriter
+{
+    /// <summary>The document in UTF-8. The same feed gives the same bytes.</summary>
+    public static byte[] Write(Feed feed)
+    {
+        using var writer = new FeedXmlWriter();
+        var xml = writer.Xml;
+        xml.WriteStartElement("feed", FeedNamespaces.Atom);
+        if (feed.Language is not null) xml.WriteAttributeString("xml", "lang", null, feed.Language);
+        Text(writer, "id", feed.Id ?? feed.FeedLink ?? feed.Link);
+        Text(writer, "title", feed.Title ?? feed.Link);
+        Text(writer, "subtitle", feed.Description);
+        Text(writer, "updated", Date(feed.Updated ?? feed.Items.Select(item => item.Updated ?? item.Published).Max() ?? DateTimeOffset.UnixEpoch));
+        Text(writer, "rights", feed.Copyright);
+        Text(writer, "generator", feed.Generator);
+        WriteLink(writer, "alternate", feed.Link, "text/html");
+        WriteLink(writer, "self", feed.FeedLink, "application/atom+xml");
+        foreach (var hub in feed.Hubs) WriteLink(writer, "hub", hub, null);
+        // Every entry needs an author somewhere (§4.1.1), so a feed that names none is signed with its title.
+        WritePeople(writer, feed.Authors.Count > 0 ? feed.Authors : [new FeedPerson(feed.Title ?? feed.Link ?? "unknown", null, null)]);
+        foreach (var item in feed.Items) WriteEntry(writer, item);
+        xml.WriteEndElement();
+        return writer.Finish();
+    }
+
+    /// <summary>RFC 3339 in UTC to the second.</summary>
+    public static string Date(DateTimeOffset date) => date.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
+
+    private static void WriteEntry(FeedXmlWriter writer, FeedItem item)
+    {
+        writer.Xml.WriteStartElement("entry", FeedNamespaces.Atom);
+        Text(writer, "id", item.Id ?? item.Link);
+        writer.Xml.WriteElementString("title", FeedNamespaces.Atom, XmlSafe.Clean(item.Title ?? string.Empty));
+        if (item.Published is { } published) Text(writer, "published", Date(published));
+        Text(writer, "updated", Date(item.Updated ?? item.Published ?? DateTimeOffset.UnixEpoch));
+        WriteLink(writer, "alternate", item.Link, "text/html");
+        WriteLink(writer, "replies", item.CommentsUrl, "text/html");
+        foreach (var file in item.Enclosures) WriteLink(writer, "enclosure", file.Url, file.Type, file.Length);
+        WritePeople(writer, item.Authors);
+        foreach (var category in item.Categories) WriteCategory(writer, category);
+        WriteHtml(writer, "summary", item.Summary);
+        WriteHtml(writer, "content", item.ContentHtml);
+        writer.Xml.WriteEndElement();
+    }
+
+    private static void Text(FeedXmlWriter writer, string name, string? text) => writer.Text(name, text, FeedNamespaces.Atom);
+
+    private static void WriteHtml(FeedXmlWriter writer, string name, string? html)
+    {
+        if (string.IsNullOrEmpty(html)) return;
+        writer.Xml.WriteStartElement(name, FeedNamespaces.Atom);
+        writer.Attribute("type", "html");
+        writer.Xml.WriteString(XmlSafe.Clean(html));
+        writer.Xml.WriteEndElement();
+    }
+
+    private static void WriteLink(FeedXmlWriter writer, string relation, string? address, string? type, long? length = null)
+    {
+        if (address is null) return;
+        writer.Xml.WriteStartElement("link", FeedNamespaces.Atom);
+        writer.Attribute("rel", relation);
+        writer.Attribute("href", address);
+        writer.Attribute("type", type);
+        writer.Attribute("length", length?.ToString(CultureInfo.InvariantCulture));
+        writer.Xml.WriteEndElement();
+    }
+
+    private static void WritePeople(FeedXmlWriter writer, IEnumerable<FeedPerson> people)
+    {
+        foreach (var person in people)
+        {
+            writer.Xml.WriteStartElement("author", FeedNamespaces.Atom);
+            Text(writer, "name", person.Name ?? person.Email ?? person.Url);
+            Text(writer, "email", person.Email);
+            Text(writer, "uri", person.Url);
+            writer.Xml.WriteEndElement();
+        }
+    }
+
+    private static void WriteCategory(FeedXmlWriter writer, string category)
+    {
+        writer.Xml.WriteStartElement("category", FeedNamespaces.Atom);
+        writer.Attribute("term", category);
+        writer.Xml.WriteEndElement();
+    }
+}

@@ -1,0 +1,28 @@
+namespace Antiphon.Core.Html;
+
+/// <summary>What may stay in HTML that comes from outside. Everything not named here is removed.</summary>
+public static class HtmlAllowList
+{
+    /// <summary>Elements of a post's body.</summary>
+    public static readonly IReadOnlyList<string> PostElements =
+    [
+        "p", "br", "hr", "h2", "h3", "h4", "h5", "h6", "strong", "b", "em", "i", "u", "s", "sub", "sup", "mark", "small",
+        "blockquote", "q", "cite", "pre", "code", "kbd", "samp", "ul", "ol", "li", "dl", "dt", "dd", "a", "img", "figure", "figcaption",
+        "table", "caption", "thead", "tbody", "tfoot", "tr", "th", "td", "abbr", "time", "del", "ins", "span", "div",
+    ];
+
+    /// <summary>Elements of a comment: short formatting only.</summary>
+    public static readonly IReadOnlyList<string> CommentElements = ["p", "br", "strong", "em", "blockquote", "code", "ul", "ol", "li", "a"];
+
+    /// <summary>Attributes that carry meaning and cannot run anything.</summary>
+    public static readonly IReadOnlyList<string> Attributes =
+    [
+        "href", "src", "alt", "title", "width", "height", "cite", "datetime", "lang", "dir", "colspan", "rowspan", "scope", "start", "rel", "loading",
+    ];
+
+    /// <summary>Schemes an address may have.</summary>
+    public static readonly IReadOnlyList<string> Schemes = ["http", "https", "mailto"];
+
+    /// <summary>Attributes whose value is an address.</summary>
+    public static readonly IReadOnlyList<string> AddressAttributes = ["href", "src", "cite"];
+}

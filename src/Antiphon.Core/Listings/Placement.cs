@@ -1,0 +1,7 @@
+namespace Antiphon.Core.Listings;
+
+/// <summary>The computed place of one post in one listing.</summary>
+/// <param name="Reason">Why it is there or not.</param>
+/// <param name="Position">Its rank among the posts that fit, from 1; null when it does not fit.</param>
+/// <param name="Shown">How many entries the listing shows.</param>
+public sealed record Placement(PlacementReason Reason, int? Position, int Shown);

@@ -1,0 +1,30 @@
+using System.Globalization;
+
+namespace Antiphon.Core.Text;
+
+/// <summary>Cuts text to a length without breaking words or character clusters.</summary>
+public static class Shortened
+{
+    /// <summary>
+    /// The first <paramref name="words"/> words, with an ellipsis when something was left out. White space between words becomes one space.
+    /// </summary>
+    public static string ToWords(string text, int words)
+    {
+        var all = text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
+        if (all.Length <= words) return string.Join(' ', all);
+        return string.Join(' ', all.Take(words)).TrimEnd('.', ',', ';', ':', '–', '-') + "…";
+    }
+
+    /// <summary>
+    /// At most <paramref name="length"/> text elements (what a reader sees as one character), the ellipsis included; cut at a space when there is one in the last third.
+    /// </summary>
+    public static string ToLength(string text, int length)
+    {
+        var elements = new StringInfo(text);
+        if (elements.LengthInTextElements <= length) return text;
+        var head = elements.SubstringByTextElements(0, Math.Max(1, length - 1));
+        var space = head.LastIndexOf(' ');
+        if (space > head.Length * 2 / 3) head = head[..space];
+        return head.TrimEnd() + "…";
+    }
+}

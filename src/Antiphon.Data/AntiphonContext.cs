@@ -1,0 +1,70 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication;
+using Antiphon.Data.Conversions;
+using Antiphon.Data.Entities;
+using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Data;
+
+/// <summary>The database of one installation.</summary>
+public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) : IdentityUserContext<Person, long>(options)
+{
+    /// <summary>Tokens for scripts.</summary>
+    public DbSet<ApiToken> ApiTokens => Set<ApiToken>();
+
+    /// <summary>Sites.</summary>
+    public DbSet<Site> Sites => Set<Site>();
+
+    /// <summary>Roles of people on sites.</summary>
+    public DbSet<Membership> Memberships => Set<Membership>();
+
+    /// <summary>Blogs.</summary>
+    public DbSet<Blog> Blogs => Set<Blog>();
+
+    /// <summary>How followed blogs are followed.</summary>
+    public DbSet<Following> Followings => Set<Following>();
+
+    /// <summary>Posts.</summary>
+    public DbSet<Post> Posts => Set<Post>();
+
+    /// <summary>Listings.</summary>
+    public DbSet<Listing> Listings => Set<Listing>();
+
+    /// <summary>Sightings of listings on pages.</summary>
+    public DbSet<Sighting> Sightings => Set<Sighting>();
+
+    /// <summary>Comment threads.</summary>
+    public DbSet<CommentThread> Threads => Set<CommentThread>();
+
+    /// <summary>Comments.</summary>
+    public DbSet<Comment> Comments => Set<Comment>();
+
+    /// <summary>Mail subscribers.</summary>
+    public DbSet<Subscriber> Subscribers => Set<Subscriber>();
+
+    /// <summary>The outbox and its history.</summary>
+    public DbSet<Delivery> Deliveries => Set<Delivery>();
+
+    /// <inheritdoc/>
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
+    {
+        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<InstantConverter>();
+        configurationBuilder.Properties<SiteRole>().HaveConversion<string>();
+        configurationBuilder.Properties<PostStatus>().HaveConversion<string>();
+        configurationBuilder.Properties<CommentStanding>().HaveConversion<string>();
+        configurationBuilder.Properties<WaitReason>().HaveConversion<string>();
+        configurationBuilder.Properties<DeliveryState>().HaveConversion<string>();
+    }
+
+    /// <inheritdoc/>
+    protected override void OnModelCreating(ModelBuilder builder)
+    {
+        base.OnModelCreating(builder);
+        builder.ApplyConfigurationsFromAssembly(typeof(AntiphonContext).Assembly);
+        // Sign-in compares the end of a lock-out inside the store, which needs the same form as every other instant.
+        builder.Entity<Person>().Property(person => person.LockoutEnd).HasConversion<InstantConverter>();
+    }
+}

@@ -1,0 +1,18 @@
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="CommentThread"/>.</summary>
+internal sealed class CommentThreadConfiguration : IEntityTypeConfiguration<CommentThread>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<CommentThread> builder)
+    {
+        builder.HasIndex(thread => new { thread.SiteId, thread.Identifier }).IsUnique();
+        builder.HasIndex(thread => new { thread.SiteId, thread.FoldedAddress });
+        builder.HasIndex(thread => thread.PostId);
+        builder.HasOne(thread => thread.Post).WithMany().HasForeignKey(thread => thread.PostId).OnDelete(DeleteBehavior.SetNull);
+    }
+}

@@ -1,0 +1,18 @@
+using Antiphon.Data.Conversions;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="Listing"/>.</summary>
+internal sealed class ListingConfiguration : IEntityTypeConfiguration<Listing>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<Listing> builder)
+    {
+        builder.HasIndex(listing => listing.Key).IsUnique();
+        builder.HasIndex(listing => listing.SiteId);
+        builder.Property(listing => listing.Definition).HasConversion<ListingDefinitionConverter, ListingDefinitionComparer>();
+    }
+}

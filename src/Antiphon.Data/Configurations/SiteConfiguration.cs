@@ -1,0 +1,15 @@
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="Site"/>.</summary>
+internal sealed class SiteConfiguration : IEntityTypeConfiguration<Site>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<Site> builder)
+    {
+        builder.HasIndex(site => site.PublicKey).IsUnique();
+    }
+}

@@ -1,0 +1,32 @@
+namespace Antiphon.Data.Entities;
+
+/// <summary>A series of posts belonging to a site: written here, or followed from a feed.</summary>
+public sealed class Blog
+{
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>The site.</summary>
+    public Site Site { get; set; } = null!;
+
+    /// <summary>Random key that stands in feed and page addresses.</summary>
+    public string Key { get; set; } = string.Empty;
+
+    /// <summary>Name shown to readers.</summary>
+    public string Name { get; set; } = string.Empty;
+
+    /// <summary>What it is about.</summary>
+    public string? Description { get; set; }
+
+    /// <summary>Page the blog lives on; null for the page we serve.</summary>
+    public string? HomeAddress { get; set; }
+
+    /// <summary>When it was connected.</summary>
+    public DateTimeOffset CreatedAt { get; set; }
+
+    /// <summary>How its feed is followed; null for a blog written here.</summary>
+    public Following? Following { get; set; }
+}

@@ -1,0 +1,58 @@
+using Antiphon.Core.Comments;
+
+namespace Antiphon.Data.Entities;
+
+/// <summary>What a reader or a colleague wrote in a thread.</summary>
+public sealed class Comment
+{
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
+    /// <summary>Random key that stands in its permanent link.</summary>
+    public string Key { get; set; } = string.Empty;
+
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>The thread.</summary>
+    public long ThreadId { get; set; }
+
+    /// <summary>The thread.</summary>
+    public CommentThread Thread { get; set; } = null!;
+
+    /// <summary>What it answers.</summary>
+    public long? ParentId { get; set; }
+
+    /// <summary>Name given.</summary>
+    public string Author { get; set; } = string.Empty;
+
+    /// <summary>Mail given; never leaves the server.</summary>
+    public string? Mail { get; set; }
+
+    /// <summary>Written by somebody of the team.</summary>
+    public bool IsTeam { get; set; }
+
+    /// <summary>As typed.</summary>
+    public string Text { get; set; } = string.Empty;
+
+    /// <summary>As shown.</summary>
+    public string Html { get; set; } = string.Empty;
+
+    /// <summary>Where it stands.</summary>
+    public CommentStanding Standing { get; set; }
+
+    /// <summary>Why it waited; null for answers of the team.</summary>
+    public WaitReason? WaitReason { get; set; }
+
+    /// <summary>When it was written.</summary>
+    public DateTimeOffset CreatedAt { get; set; }
+
+    /// <summary>When somebody decided.</summary>
+    public DateTimeOffset? DecidedAt { get; set; }
+
+    /// <summary>Who decided.</summary>
+    public long? DecidedById { get; set; }
+
+    /// <summary>Key made by the form, so that sending twice stores once.</summary>
+    public string? SubmissionKey { get; set; }
+}

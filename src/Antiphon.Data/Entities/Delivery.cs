@@ -1,0 +1,46 @@
+using Antiphon.Core.Syndication;
+
+namespace Antiphon.Data.Entities;
+
+/// <summary>One post going to one subscriber by mail: a row of the outbox.</summary>
+public sealed class Delivery
+{
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
+    /// <summary>Random key that is the same in every attempt; part of the Message-ID.</summary>
+    public string Key { get; set; } = string.Empty;
+
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>The post.</summary>
+    public long PostId { get; set; }
+
+    /// <summary>The post.</summary>
+    public Post Post { get; set; } = null!;
+
+    /// <summary>The receiver.</summary>
+    public long SubscriberId { get; set; }
+
+    /// <summary>The receiver.</summary>
+    public Subscriber Subscriber { get; set; } = null!;
+
+    /// <summary>Where it stands.</summary>
+    public DeliveryState State { get; set; }
+
+    /// <summary>Attempts begun.</summary>
+    public int Attempts { get; set; }
+
+    /// <summary>When it is due; for one being sent, when its lease ends.</summary>
+    public DateTimeOffset NextAttemptAt { get; set; }
+
+    /// <summary>When it was written to the outbox.</summary>
+    public DateTimeOffset CreatedAt { get; set; }
+
+    /// <summary>When the receiver took it.</summary>
+    public DateTimeOffset? DeliveredAt { get; set; }
+
+    /// <summary>What the receiver said last.</summary>
+    public string? LastAnswer { get; set; }
+}

@@ -1,0 +1,67 @@
+using Antiphon.Core.Posts;
+
+namespace Antiphon.Data.Entities;
+
+/// <summary>A post, written here or taken over from a feed.</summary>
+public sealed class Post
+{
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
+    /// <summary>Random key that stands in the post's address and stable identifier.</summary>
+    public string Key { get; set; } = string.Empty;
+
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>The blog.</summary>
+    public long BlogId { get; set; }
+
+    /// <summary>The blog.</summary>
+    public Blog Blog { get; set; } = null!;
+
+    /// <summary>Title as plain text.</summary>
+    public string Title { get; set; } = string.Empty;
+
+    /// <summary>Readable part of its address; unique in the blog.</summary>
+    public string Slug { get; set; } = string.Empty;
+
+    /// <summary>Body as cleaned HTML.</summary>
+    public string BodyHtml { get; set; } = string.Empty;
+
+    /// <summary>Own short text, or null for the start of the body.</summary>
+    public string? Excerpt { get; set; }
+
+    /// <summary>Picture, absolute.</summary>
+    public string? PictureAddress { get; set; }
+
+    /// <summary>What the picture shows.</summary>
+    public string? PictureAlt { get; set; }
+
+    /// <summary>Name of the author.</summary>
+    public string? Author { get; set; }
+
+    /// <summary>Category.</summary>
+    public string? Category { get; set; }
+
+    /// <summary>Where it stands.</summary>
+    public PostStatus Status { get; set; }
+
+    /// <summary>Date of publication.</summary>
+    public DateTimeOffset? PublishedAt { get; set; }
+
+    /// <summary>When it was made here.</summary>
+    public DateTimeOffset CreatedAt { get; set; }
+
+    /// <summary>When it last changed.</summary>
+    public DateTimeOffset UpdatedAt { get; set; }
+
+    /// <summary>Identifier in the followed feed.</summary>
+    public string? SourceId { get; set; }
+
+    /// <summary>Its page elsewhere, for followed posts.</summary>
+    public string? SourceAddress { get; set; }
+
+    /// <summary>Counts saves; a save based on an older one is refused.</summary>
+    public int Revision { get; set; }
+}

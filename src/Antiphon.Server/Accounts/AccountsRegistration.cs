@@ -1,0 +1,63 @@
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Authentication;
+using Microsoft.AspNetCore.Identity;
+
+namespace Antiphon.Server.Accounts;
+
+/// <summary>Signing in by cookie and by token.</summary>
+internal static class AccountsRegistration
+{
+    /// <summary>Scheme that picks the token when one is sent and the cookie otherwise.</summary>
+    public const string AnyScheme = "any";
+
+    /// <summary>Registers Identity, both schemes and antiforgery.</summary>
+    public static void AddAccounts(this WebApplicationBuilder builder)
+    {
+        var services = builder.Services;
+        services.AddIdentityCore<Person>(options =>
+        {
+            options.Password.RequiredLength = 10;
+            options.Password.RequireDigit = false;
+            options.Password.RequireLowercase = false;
+            options.Password.RequireUppercase = false;
+            options.Password.RequireNonAlphanumeric = false;
+            options.User.RequireUniqueEmail = true;
+            options.User.AllowedUserNameCharacters = string.Empty;
+            options.Lockout.MaxFailedAccessAttempts = 5;
+            options.Lockout.DefaultLockoutTimeSpan = TimeSpan.FromMinutes(5);
+        }).AddEntityFrameworkStores<AntiphonContext>().AddSignInManager();
+        services.AddAuthentication(AnyScheme)
+            .AddPolicyScheme(AnyScheme, null, options => options.ForwardDefaultSelector = context =>
+                context.Request.Headers.Authorization.Count > 0 ? TokenAuthentication.SchemeName : IdentityConstants.ApplicationScheme)
+            .AddScheme<AuthenticationSchemeOptions, TokenAuthentication>(TokenAuthentication.SchemeName, null)
+            .AddCookie(IdentityConstants.ApplicationScheme, ConfigureCookie);
+        services.AddAuthorization();
+        services.AddAntiforgery(options =>
+        {
+            options.HeaderName = AntiforgeryGate.Header;
+            options.Cookie.Name = "antiphon-antiforgery";
+            options.Cookie.SameSite = SameSiteMode.Strict;
+            options.SuppressXFrameOptionsHeader = true;
+        });
+    }
+
+    private static void ConfigureCookie(Microsoft.AspNetCore.Authentication.Cookies.CookieAuthenticationOptions options)
+    {
+        options.Cookie.Name = "antiphon-session";
+        options.Cookie.HttpOnly = true;
+        options.Cookie.SameSite = SameSiteMode.Lax;
+        options.ExpireTimeSpan = TimeSpan.FromDays(14);
+        options.SlidingExpiration = true;
+        options.Events.OnRedirectToLogin = context => Answer(context.Response, StatusCodes.Status401Unauthorized);
+        options.Events.OnRedirectToAccessDenied = context => Answer(context.Response, StatusCodes.Status403Forbidden);
+        options.Events.OnValidatePrincipal = SecurityStampValidator.ValidatePrincipalAsync;
+    }
+
+    private static Task Answer(HttpResponse response, int status)
+    {
+        response.StatusCode = status;
+        return Task.CompletedTask;
+    }
+}

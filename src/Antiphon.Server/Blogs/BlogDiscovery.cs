@@ -1,0 +1,117 @@
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Server.Outgoing;
+
+namespace Antiphon.Server.Blogs;
+
+/// <summary>Finds the feeds behind any address.</summary>
+internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
+{
+    /// <summary>The feeds found, or why none was.</summary>
+    public async Task<DiscoveryOutcome> FindAsync(string address, CancellationToken cancellation)
+    {
+        if (Complete(address) is not { } uri) return DiscoveryOutcome.Refused(FetchWords.For(FetchProblem.NotAnAddress, null), "not-an-address");
+        var start = await client.GetAsync(uri, cancellation: cancellation);
+        if (start.Problem is { } problem) return DiscoveryOutcome.Refused(FetchWords.For(problem, start.Detail), Code(problem));
+        var given = Check(start);
+        if (given.Format is not null) return FromGivenFeed(start, given);
+        return LooksLikePage(start, given) ? await FromPageAsync(start, cancellation) : Unreadable(given);
+    }
+
+    private static Uri? Complete(string address)
+    {
+        var text = address.Trim();
+        if (!text.Contains("://", StringComparison.Ordinal)) text = "https://" + text;
+        return Uri.TryCreate(text, UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https" && uri.Host.Length > 0 ? uri : null;
+    }
+
+    private static string Code(FetchProblem problem) => problem switch
+    {
+        FetchProblem.ErrorStatus => "error-status",
+        FetchProblem.TooLarge => "too-large",
+        FetchProblem.NotAllowed => "not-allowed",
+        FetchProblem.NotAnAddress => "not-an-address",
+        FetchProblem.TooSlow => "too-slow",
+        FetchProblem.TooManyRedirects => "too-many-redirects",
+        _ => "unreachable",
+    };
+
+    private static DiscoveryOutcome FromGivenFeed(Fetched start, FeedCheckResult given)
+    {
+        // A feed that breaks before its first entry gives nothing to follow; saying where it breaks helps more than an empty candidate.
+        if (given.Feed!.Items.Count == 0 && given.Findings.Any(finding => finding.Rule.Id.EndsWith("not-well-formed", StringComparison.Ordinal))) return Unreadable(given);
+        return DiscoveryOutcome.Found(start.Address, [CandidateOf(new FeedLink(start.Address, FeedLinkKind.Given, false), given)]);
+    }
+
+    private static DiscoveryOutcome Unreadable(FeedCheckResult check)
+    {
+        var first = check.Findings[0];
+        var place = first.Line is { } line ? $" (line {line}, column {first.Column})" : string.Empty;
+        return DiscoveryOutcome.Refused($"There is a feed here, but it cannot be read. {first.Message}{place}. {first.Fix}", "feed-unreadable");
+    }
+
+    private static bool LooksLikePage(Fetched start, FeedCheckResult check)
+    {
+        if (check.Findings.Any(finding => finding.Rule.Id == "document-is-a-page")) return true;
+        return start.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true;
+    }
+
+    private async Task<DiscoveryOutcome> FromPageAsync(Fetched page, CancellationToken cancellation)
+    {
+        var html = DecodedFeed.From(page.Bytes, page.ContentType).Text;
+        var named = FeedLinkFinder.InPage(html, page.Address);
+        var candidates = await ReadAllAsync(named, cancellation);
+        if (candidates.Count == 0) candidates = await ReadAllAsync(FeedLinkFinder.UsualPaths(page.Address), cancellation);
+        if (candidates.Count > 0) return DiscoveryOutcome.Found(page.Address, candidates);
+        var broken = named.Count > 0 ? await FirstUnreadableAsync(named[0], cancellation) : null;
+        return broken ?? DiscoveryOutcome.Refused(
+            "This is a page without a feed: it names none, and the usual places are empty. Give the feed's own address, or ask whoever runs the page where it is.", "no-feed");
+    }
+
+    private async Task<DiscoveryOutcome?> FirstUnreadableAsync(FeedLink link, CancellationToken cancellation)
+    {
+        var fetched = await client.GetAsync(link.Address, cancellation: cancellation);
+        if (fetched.Problem is { } problem) return DiscoveryOutcome.Refused($"The page names a feed at {link.Address}, but: {FetchWords.For(problem, fetched.Detail)}", Code(problem));
+        var check = Check(fetched);
+        return check.Findings.Count > 0 && !LooksLikePage(fetched, check) ? Unreadable(check) : null;
+    }
+
+    private async Task<List<CandidateView>> ReadAllAsync(IReadOnlyList<FeedLink> links, CancellationToken cancellation)
+    {
+        var read = await Task.WhenAll(links.Select(link => ReadAsync(link, cancellation)));
+        return [.. read.OfType<CandidateView>().DistinctBy(candidate => candidate.Address)];
+    }
+
+    private async Task<CandidateView?> ReadAsync(FeedLink link, CancellationToken cancellation)
+    {
+        var fetched = await client.GetAsync(link.Address, cancellation: cancellation);
+        if (fetched.Problem is not null) return null;
+        var check = Check(fetched);
+        return check.Format is null || check.Feed is null ? null : CandidateOf(link with { Address = fetched.Address }, check);
+    }
+
+    private FeedCheckResult Check(Fetched fetched) =>
+        FeedCheck.Run(fetched.Bytes, new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address));
+
+    private static CandidateView CandidateOf(FeedLink link, FeedCheckResult check)
+    {
+        var items = check.Feed!.Items;
+        var newest = items.Select(item => item.Published ?? item.Updated).Max();
+        var latest = items.OrderByDescending(item => item.Published ?? item.Updated).Take(3).Select(item => item.Title ?? item.Link ?? "Untitled").ToList();
+        return new CandidateView(
+            link.Address.AbsoluteUri, check.Feed.Title, check.Format, check.Version, items.Count, newest, check.Verdict,
+            check.Findings.Count(finding => finding.Rule.Severity == Severity.Error), check.Findings.Count(finding => finding.Rule.Severity == Severity.Warning),
+            latest, link.Kind, link.IsComments);
+    }
+}
+
+/// <summary>What discovery gives: feeds, or the reason there are none.</summary>
+internal sealed record DiscoveryOutcome(DiscoverView? View, string? Refusal, string? Code)
+{
+    /// <summary>Feeds were found.</summary>
+    public static DiscoveryOutcome Found(Uri address, IReadOnlyList<CandidateView> candidates) => new(new DiscoverView(address.AbsoluteUri, candidates), null, null);
+
+    /// <summary>None was.</summary>
+    public static DiscoveryOutcome Refused(string words, string code) => new(null, words, code);
+}

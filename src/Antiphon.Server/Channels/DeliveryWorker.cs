@@ -1,0 +1,63 @@
+using Antiphon.Core.Posts;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Mail;
+using MailKit;
+using MailKit.Net.Smtp;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>Works off the outbox: claim, send, record.</summary>
+internal sealed class DeliveryWorker(
+    Outbox outbox, DeliverySignal signal, PostMailMessage messages, IServiceProvider services, IOptions<DeliveryOptions> options, ILogger<DeliveryWorker> log) : BackgroundService
+{
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        while (!stoppingToken.IsCancellationRequested)
+        {
+            try
+            {
+                while (await outbox.ClaimAsync(stoppingToken) is { Count: > 0 } batch) await SendAsync(batch, stoppingToken);
+            }
+            catch (Exception failure) when (failure is not OperationCanceledException)
+            {
+                log.LogError(failure, "The outbox could not be worked off; trying again");
+            }
+
+            await signal.WaitAsync(TimeSpan.FromSeconds(options.Value.LookEverySeconds), stoppingToken);
+        }
+    }
+
+    private async Task SendAsync(IReadOnlyList<Delivery> batch, CancellationToken cancellation)
+    {
+        await using var sender = services.GetRequiredService<MailSender>();
+        foreach (var delivery in batch) await SendAsync(sender, delivery, cancellation);
+    }
+
+    private async Task SendAsync(MailSender sender, Delivery delivery, CancellationToken cancellation)
+    {
+        if (delivery.Subscriber.LeftAt is not null) await outbox.CancelledAsync(delivery, "The subscriber left before it was sent.");
+        else if (delivery.Post.Status != PostStatus.Published) await outbox.CancelledAsync(delivery, "The post was withdrawn before it was sent.");
+        else
+        {
+            try
+            {
+                await outbox.DeliveredAsync(delivery, await sender.SendAsync(messages.Make(delivery), cancellation));
+            }
+            catch (SmtpCommandException refusal) when ((int)refusal.StatusCode >= 500)
+            {
+                await outbox.FailedAsync(delivery, refusal.Message);
+            }
+            catch (Exception passing) when (passing is SmtpCommandException or SmtpProtocolException or ServiceNotConnectedException or IOException or System.Net.Sockets.SocketException or TimeoutException)
+            {
+                await outbox.RetryAsync(delivery, passing.Message);
+            }
+            catch (Exception broken) when (broken is FormatException or ArgumentException or MimeKit.ParseException)
+            {
+                // An address no mail can be made for will not get better by trying again.
+                await outbox.FailedAsync(delivery, broken.Message);
+            }
+        }
+    }
+}

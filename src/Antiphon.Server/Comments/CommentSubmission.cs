@@ -1,0 +1,12 @@
+namespace Antiphon.Server.Comments;
+
+/// <summary>What a reader's form sends.</summary>
+/// <param name="Identifier">Identifier of the thread.</param>
+/// <param name="Address">Canonical address of the page.</param>
+/// <param name="Title">Title of the page, for moderators.</param>
+/// <param name="Name">Name.</param>
+/// <param name="Mail">Mail or empty.</param>
+/// <param name="Text">The comment.</param>
+/// <param name="Trap">A field people do not see; programs fill it in.</param>
+/// <param name="Key">Key made by the form, so that sending twice stores once; empty without script.</param>
+internal sealed record CommentSubmission(string Identifier, string Address, string Title, string Name, string Mail, string Text, string Trap, string Key);

@@ -1,0 +1,41 @@
+using Antiphon.Core.Comments;
+
+namespace Antiphon.Server.Comments;
+
+/// <summary>A comment in the queue.</summary>
+internal sealed record QueuedComment(long Id, string Author, string Start, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, long ThreadId, string ThreadTitle);
+
+/// <summary>A page of the queue.</summary>
+/// <param name="Comments">Waiting ones oldest first, others newest first.</param>
+/// <param name="Next">Value of "after" for the next page, or null at the end.</param>
+/// <param name="Counts">How many stand where.</param>
+/// <param name="DecidedToday">How many the asking person decided since midnight in the site's zone.</param>
+internal sealed record QueuePage(IReadOnlyList<QueuedComment> Comments, long? Next, StandingCounts Counts, int DecidedToday);
+
+/// <summary>Comments by standing.</summary>
+internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int Spam, int Deleted);
+
+/// <summary>A comment in its conversation, as moderators see it.</summary>
+internal sealed record ThreadComment(
+    long Id, long? ParentId, string Author, string? Mail, bool IsTeam, string Html, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, int Depth, int PublishedBefore);
+
+/// <summary>A conversation.</summary>
+internal sealed record ConversationView(long ThreadId, string Title, string Identifier, string? Address, string? BlogName, DateTimeOffset? PostDate, IReadOnlyList<ThreadComment> Comments);
+
+/// <summary>A decision. It is refused when the comment no longer stands where the moderator saw it.</summary>
+internal sealed record DecisionRequest(CommentStanding Standing, CommentStanding Seen);
+
+/// <summary>Where a comment stands after a decision.</summary>
+internal sealed record DecisionView(long Id, CommentStanding Standing, CommentStanding Before);
+
+/// <summary>An answer by the team.</summary>
+internal sealed record AnswerRequest(string Text);
+
+/// <summary>A thread in the list.</summary>
+internal sealed record ThreadView(long Id, string Identifier, string Title, string? Address, int Public, int Waiting, DateTimeOffset? LastAt);
+
+/// <summary>What to place a thread with.</summary>
+internal sealed record ThreadSnippetRequest(string Identifier, string Address, string? Title);
+
+/// <summary>The snippet of a thread.</summary>
+internal sealed record ThreadSnippetView(string Snippet, string PageAddress);

@@ -1,0 +1,45 @@
+using System.Globalization;
+using Antiphon.Core.Coverage;
+
+namespace Antiphon.Server.Coverage;
+
+/// <summary>The reasons of the board in words.</summary>
+internal static class CoverageWords
+{
+    /// <summary>One sentence.</summary>
+    public static string For(CoverageCell cell) => cell.Reason switch
+    {
+        CoverageReason.ShownInListing => $"It is {Ordinal(cell.Position)} of {cell.Shown} shown.",
+        CoverageReason.ListingNotPlaced => $"The listing chooses it ({Ordinal(cell.Position)} of {cell.Shown}), but no page has been seen with the listing yet.",
+        CoverageReason.ListingLost => "The listing chooses it, but its page no longer carried the listing when last checked.",
+        CoverageReason.BelowTheCut => $"It is {Ordinal(cell.Position)} and the listing shows {cell.Shown}.",
+        CoverageReason.BlogNotChosen => "Its blog is not chosen here.",
+        CoverageReason.NotPublished => "It is not published yet.",
+        CoverageReason.Scheduled => "It is scheduled and follows when its time comes.",
+        CoverageReason.Withdrawn => "It was withdrawn.",
+        CoverageReason.InFeed => $"It is entry {cell.Position} of the feed.",
+        CoverageReason.BeyondFeedLength => $"It is {Ordinal(cell.Position)} and the feed holds {cell.Shown}.",
+        CoverageReason.FollowedElsewhere => "The blog publishes a feed of its own.",
+        CoverageReason.AllDelivered => cell.Count == 1 ? "The one mail arrived." : $"All {cell.Count} mails arrived.",
+        CoverageReason.Delivering => $"{cell.Open} of {cell.Count} mails are on their way.",
+        CoverageReason.SomeFailed => $"{cell.Failed} of {cell.Count} mails failed.",
+        CoverageReason.NothingSent => "Nobody had subscribed when it was published.",
+        CoverageReason.NotMailed => "Posts of followed blogs are not mailed.",
+        CoverageReason.HasComments => Comments(cell),
+        CoverageReason.NoCommentsYet => "The conversation is open; nobody has written yet.",
+        _ => "It has no conversation.",
+    };
+
+    private static string Comments(CoverageCell cell)
+    {
+        var published = cell.Count == 1 ? "One public comment" : $"{cell.Count} public comments";
+        return cell.Open == 0 ? published + "." : $"{published}, {cell.Open} waiting.";
+    }
+
+    private static string Ordinal(int? position)
+    {
+        var number = position ?? 0;
+        var suffix = (number % 100) is >= 11 and <= 13 ? "th" : (number % 10) switch { 1 => "st", 2 => "nd", 3 => "rd", _ => "th" };
+        return number.ToString(CultureInfo.InvariantCulture) + suffix;
+    }
+}

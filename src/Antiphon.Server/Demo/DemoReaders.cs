@@ -1,0 +1,61 @@
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Demo;
+
+/// <summary>Subscribers of the scenario and what they received.</summary>
+internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, DateTimeOffset now)
+{
+    private static readonly string[] Hosts = ["fellside.example", "moorpost.example", "quarrymail.example"];
+
+    /// <summary>Two dozen subscribers, one of whom left and one whose address bounces.</summary>
+    public async Task AddSubscribersAsync(Site site)
+    {
+        var number = 0;
+        foreach (var name in DemoTexts.Readers.Where(name => name.All(char.IsAscii)))
+        {
+            var mail = name.ToLowerInvariant().Replace(' ', '.') + "@" + Hosts[number % Hosts.Length];
+            Add(site, mail, name, now.AddDays(-400 + (number * 19)));
+            number++;
+        }
+
+        for (var i = 1; i <= 8; i++) Add(site, $"member{i}@quillmoor.example", null, now.AddDays(-200 + i));
+        Add(site, "lapsed@bounce.example", "Lapsed Address", now.AddDays(-350));
+        await database.SaveChangesAsync();
+        var left = await database.Subscribers.FirstAsync(one => one.Mail == "member8@quillmoor.example");
+        left.LeftAt = now.AddDays(-60);
+        await database.SaveChangesAsync();
+    }
+
+    /// <summary>What went out with the last posts: nearly everything arrived, one address failed each time.</summary>
+    public async Task AddDeliveriesAsync(Site site)
+    {
+        var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).Take(12).ToListAsync();
+        var subscribers = await database.Subscribers.Where(one => one.SiteId == site.Id).ToListAsync();
+        foreach (var post in posts)
+        {
+            foreach (var subscriber in subscribers.Where(one => one.CreatedAt < post.PublishedAt && (one.LeftAt is null || one.LeftAt > post.PublishedAt))) database.Deliveries.Add(Sent(site, post, subscriber));
+        }
+
+        await database.SaveChangesAsync();
+    }
+
+    private Delivery Sent(Site site, Post post, Subscriber subscriber)
+    {
+        // The address was good until a month ago.
+        var bounces = subscriber.Mail.EndsWith("bounce.example", StringComparison.Ordinal) && post.PublishedAt > now.AddDays(-30);
+        var at = post.PublishedAt!.Value.AddSeconds(4);
+        return new Delivery
+        {
+            Key = keys.NewKey(24), SiteId = site.Id, PostId = post.Id, SubscriberId = subscriber.Id, CreatedAt = post.PublishedAt.Value, Attempts = 1, NextAttemptAt = at,
+            State = bounces ? DeliveryState.Failed : DeliveryState.Delivered, DeliveredAt = bounces ? null : at, LastAnswer = bounces ? "Nobody of that name" : "Kept",
+        };
+    }
+
+    private void Add(Site site, string mail, string? name, DateTimeOffset since) =>
+        database.Subscribers.Add(new Subscriber { SiteId = site.Id, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = since });
+}

@@ -1,0 +1,26 @@
+using Antiphon.Data;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Demo;
+
+/// <summary>The demo scenario, made only when asked for and only into an empty database.</summary>
+internal static class DemoRegistration
+{
+    /// <summary>Registers the scenario when the setting "Demo:Enabled" is true.</summary>
+    public static void AddDemo(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddOptions<DemoOptions>().BindConfiguration("Demo");
+        if (!builder.Configuration.GetValue<bool>("Demo:Enabled")) return;
+        builder.Services.AddScoped<DemoScenario>();
+        builder.Services.AddHostedService<DemoPlacement>();
+    }
+
+    /// <summary>Fills an empty database.</summary>
+    public static async Task SeedAsync(IServiceProvider services)
+    {
+        if (!services.GetRequiredService<IOptions<DemoOptions>>().Value.Enabled) return;
+        if (await services.GetRequiredService<AntiphonContext>().Users.AnyAsync()) return;
+        await services.GetRequiredService<DemoScenario>().FillAsync();
+    }
+}

@@ -1,0 +1,108 @@
+using Antiphon.Core.Listings;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
+using Antiphon.Server.Blogs;
+using Antiphon.Server.Posts;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Demo;
+
+/// <summary>Quillmoor Observatory: site, people, blogs, posts, listings, readers and comments, dated from the day the demo is made.</summary>
+internal sealed class DemoScenario(
+    AntiphonContext database, UserManager<Person> people, FeedVisit visits, PostAddresses addresses, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
+{
+    /// <summary>Fills the database.</summary>
+    public async Task FillAsync()
+    {
+        var now = clock.GetUtcNow();
+        await using var transaction = await database.Database.BeginTransactionAsync();
+        var site = await MakeSiteAsync(now);
+        var log = new Blog { Site = site, Key = keys.NewKey(), Name = "The Night Log", Description = "Observing nights, sky events and what the weather did to them", CreatedAt = now.AddDays(-660) };
+        var bench = new Blog { Site = site, Key = keys.NewKey(), Name = "Workshop Bench", CreatedAt = now.AddDays(-600) };
+        bench.Following = new Following { FeedAddress = options.Value.World + "workshop-bench/feed.xml", NextVisitAt = now };
+        database.Blogs.AddRange(log, bench);
+        await database.SaveChangesAsync();
+        await AddPostsAsync(site, log, now);
+        AddListings(site, log, bench, now);
+        await database.SaveChangesAsync();
+        var readers = new DemoReaders(database, keys, now);
+        await readers.AddSubscribersAsync(site);
+        await readers.AddDeliveriesAsync(site);
+        await new DemoComments(database, keys, addresses, now).AddAsync(site, options.Value.Website);
+        await transaction.CommitAsync();
+        await visits.VisitAsync(bench.Id, CancellationToken.None);
+    }
+
+    private async Task<Site> MakeSiteAsync(DateTimeOffset now)
+    {
+        var site = new Site
+        {
+            PublicKey = keys.NewKey(), Name = "Quillmoor Observatory", Address = options.Value.Website, TimeZone = "Europe/London", Language = "en-GB", CreatedAt = now.AddDays(-660),
+            AllowedAddresses = [AllowedAddresses.OriginOf(options.Value.Website)!],
+        };
+        database.Sites.Add(site);
+        await AddPersonAsync(site, "Imogen Tarrant", DemoPeople.Imogen, SiteRole.Owner);
+        await AddPersonAsync(site, "Dov Achterberg", DemoPeople.Dov, SiteRole.Editor);
+        await AddPersonAsync(site, "Priya Lindqvist", DemoPeople.Priya, SiteRole.Moderator);
+        var owner = await people.FindByEmailAsync(DemoPeople.Imogen);
+        database.ApiTokens.Add(new ApiToken { Person = owner!, Name = "Demo scripts", Hash = TokenHash.Of(DemoPeople.Token), CreatedAt = now });
+        await database.SaveChangesAsync();
+        return site;
+    }
+
+    private async Task AddPersonAsync(Site site, string name, string mail, SiteRole role)
+    {
+        var person = new Person { UserName = mail, Email = mail, DisplayName = name, LockoutEnabled = true };
+        var made = await people.CreateAsync(person, DemoPeople.Password);
+        if (!made.Succeeded) throw new InvalidOperationException(string.Join(' ', made.Errors.Select(error => error.Description)));
+        database.Memberships.Add(new Membership { Site = site, Person = person, Role = role });
+    }
+
+    private async Task AddPostsAsync(Site site, Blog blog, DateTimeOffset now)
+    {
+        var number = 0;
+        foreach (var demo in DemoTexts.Posts)
+        {
+            var date = now.AddDays(-demo.DaysAgo);
+            database.Posts.Add(new Post
+            {
+                Key = keys.NewKey(12), SiteId = site.Id, Blog = blog, Title = demo.Title, Slug = Slug.FromTitle(demo.Title), Author = NameOf(demo.Author), Category = demo.Category, Revision = 1,
+                BodyHtml = $"<p>{demo.Text}</p><p>{DemoTexts.Paragraphs[number % 6]}</p><p>{DemoTexts.Paragraphs[(number + 2) % 6]}</p>",
+                PictureAddress = demo.Picture.Length == 0 ? null : $"{options.Value.Website}pictures/{demo.Picture}-{number}.svg", PictureAlt = demo.Picture.Length == 0 ? null : $"Picture for {demo.Title}",
+                Status = demo.DaysAgo < 0 ? PostStatus.Scheduled : PostStatus.Published, PublishedAt = date, CreatedAt = demo.DaysAgo < 0 ? now.AddDays(-1) : date, UpdatedAt = demo.DaysAgo < 0 ? now.AddDays(-1) : date,
+            });
+            number++;
+        }
+
+        database.Posts.Add(new Post
+        {
+            Key = keys.NewKey(12), SiteId = site.Id, Blog = blog, Title = "A lens for the children's corner", Slug = "a-lens-for-the-childrens-corner", Author = "Dov Achterberg", Category = "Workshop", Revision = 1,
+            BodyHtml = "<p>Somebody left us a magnifier the size of a dinner plate. Here is what we mean to do with it.</p>", Status = PostStatus.InReview, CreatedAt = now.AddHours(-7), UpdatedAt = now.AddHours(-2),
+        });
+        await database.SaveChangesAsync();
+    }
+
+    private void AddListings(Site site, Blog log, Blog bench, DateTimeOffset now)
+    {
+        Add("Latest nights", new([log.Id], 4, ListingOrder.Newest, new(true, false, true, true, false), ListingLayout.Lines, "Latest nights"), string.Empty);
+        Add("Nights in pictures", new([log.Id], 6, ListingOrder.Newest, new(true, true, true, false, true), ListingLayout.Columns, "From the log"), "programmes");
+        Add("For members", new([log.Id, bench.Id], 5, ListingOrder.Newest, new(false, false, true, false, true), ListingLayout.Lines, "What we have been doing"), "membership");
+        Add("From the bench", new([bench.Id], 3, ListingOrder.Newest, new(true, false, true, false, false), ListingLayout.Lines, "From the bench"), "shop");
+
+        void Add(string name, ListingDefinition definition, string page) => database.Listings.Add(new Listing
+        {
+            Site = site, Key = keys.NewKey(), Name = name, Definition = definition, PageAddress = options.Value.Website + page, CreatedAt = now.AddDays(-90), UpdatedAt = now.AddDays(-30),
+        });
+    }
+
+    private static string NameOf(char letter) => letter switch
+    {
+        'D' => "Dov Achterberg",
+        'P' => "Priya Lindqvist",
+        _ => "Imogen Tarrant",
+    };
+}

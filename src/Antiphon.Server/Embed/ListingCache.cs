@@ -1,0 +1,53 @@
+using System.Text.Json;
+using Antiphon.Core.Listings;
+using Antiphon.Data;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Caching.Memory;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>
+/// Rendered listings, valid for one content version of their site. The version is asked of the database at most every quarter of a second,
+/// so that every process shows a change within one second and a busy page costs one look-up.
+/// </summary>
+internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scopes, TimeProvider clock)
+{
+    private static readonly TimeSpan VersionHolds = TimeSpan.FromMilliseconds(250);
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
+
+    /// <summary>The listing, or null when the key is unknown.</summary>
+    public async Task<RenderedListing?> GetAsync(string key, CancellationToken cancellation)
+    {
+        var known = cache.Get<Entry>(("listing", key));
+        if (known is not null && clock.GetElapsedTime(known.LookedAt) < VersionHolds) return known.Rendered;
+        await using var scope = scopes.CreateAsyncScope();
+        var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
+        var looked = clock.GetTimestamp();
+        var listing = await database.Listings.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
+        if (listing is null) return null;
+        var version = listing.Site.ContentVersion;
+        // A post dated ahead becomes public without any change, so a version also ends when the next one is due.
+        if (known is not null && known.Version == version && clock.GetUtcNow() < known.Until) return Remember(key, known with { LookedAt = looked }).Rendered;
+        var content = await scope.ServiceProvider.GetRequiredService<ListingReader>().ReadAsync(listing.Site, key, listing.Definition, cancellation);
+        var until = await NextDueAsync(database, listing.SiteId, cancellation);
+        return Remember(key, new Entry(Render(content, listing.Definition), version, until, looked)).Rendered;
+    }
+
+    private static RenderedListing Render(ListingContent content, ListingDefinition definition) => new(
+        CachedFragment.Of(ListingFragment.Render(content)),
+        CachedFragment.Of(JsonSerializer.Serialize(new { key = content.Key, heading = definition.Heading, layout = definition.Layout.ToString().ToLowerInvariant(), entries = content.Entries }, Json)),
+        content.Site.AllowedAddresses, content.Site.Language, definition.Heading ?? content.Site.Name);
+
+    private async Task<DateTimeOffset> NextDueAsync(AntiphonContext database, long site, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        return await database.Posts.Where(post => post.SiteId == site && post.PublishedAt > now).MinAsync(post => post.PublishedAt, cancellation) ?? DateTimeOffset.MaxValue;
+    }
+
+    private Entry Remember(string key, Entry entry) => cache.Set(("listing", key), entry, TimeSpan.FromHours(1));
+
+    private sealed record Entry(RenderedListing Rendered, long Version, DateTimeOffset Until, long LookedAt);
+}
+
+/// <summary>A listing in each of its forms.</summary>
+internal sealed record RenderedListing(CachedFragment Html, CachedFragment Json, IReadOnlyList<string> AllowedAddresses, string Language, string Title);

@@ -1,0 +1,37 @@
+using System.Text;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>/embed/listings/{key}: fragment, JSON and whole page.</summary>
+internal static class ListingEmbedEndpoints
+{
+    /// <summary>Maps the three forms.</summary>
+    public static void MapListingEmbeds(this RouteGroupBuilder embed)
+    {
+        embed.MapGet("/listings/{key}.html", GetFragment);
+        embed.MapGet("/listings/{key}.json", GetJson);
+        embed.MapGet("/listings/{key}", GetPage);
+    }
+
+    private static async Task<IResult> GetFragment(string key, HttpContext http, ListingCache listings) =>
+        await listings.GetAsync(key, http.RequestAborted) is { } listing
+            ? EmbedAnswer.For(http, listing.Html, "text/html; charset=utf-8", listing.AllowedAddresses)
+            : Unknown(http);
+
+    private static async Task<IResult> GetJson(string key, HttpContext http, ListingCache listings) =>
+        await listings.GetAsync(key, http.RequestAborted) is { } listing
+            ? EmbedAnswer.For(http, listing.Json, "application/json; charset=utf-8", listing.AllowedAddresses)
+            : Unknown(http);
+
+    private static async Task<IResult> GetPage(string key, HttpContext http, ListingCache listings) =>
+        await listings.GetAsync(key, http.RequestAborted) is { } listing
+            ? PublicPage.Frame(listing.Title, Encoding.UTF8.GetString(listing.Html.Body), listing.Language)
+            : PublicPage.Message("Nothing here", "This listing does not exist, or no longer does.", StatusCodes.Status404NotFound);
+
+    // Readable from any page, so that the script can tell the owner; readers keep the baked entries.
+    private static IResult Unknown(HttpContext http)
+    {
+        http.Response.Headers.AccessControlAllowOrigin = "*";
+        return TypedResults.Problem("Copy the snippet again from the listing's screen.", title: "No listing has this key.", statusCode: StatusCodes.Status404NotFound, type: "unknown-listing");
+    }
+}

@@ -1,0 +1,42 @@
+using Antiphon.Core.Comments;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>Reads a thread as readers see it.</summary>
+internal sealed class ThreadReader(AntiphonContext database)
+{
+    /// <summary>The site, or null when the key is unknown.</summary>
+    public Task<Site?> SiteAsync(string key, CancellationToken cancellation) =>
+        database.Sites.AsNoTracking().FirstOrDefaultAsync(site => site.PublicKey == key, cancellation);
+
+    /// <summary>The thread by identifier, then by canonical address; null while nobody has written.</summary>
+    public async Task<CommentThread?> FindAsync(Site site, string? identifier, string? address, CancellationToken cancellation)
+    {
+        if (!string.IsNullOrWhiteSpace(identifier))
+        {
+            var byId = await database.Threads.FirstOrDefaultAsync(thread => thread.SiteId == site.Id && thread.Identifier == identifier, cancellation);
+            if (byId is not null) return byId;
+        }
+
+        var folded = ThreadAddress.Fold(address);
+        return folded is null ? null : await database.Threads.FirstOrDefaultAsync(thread => thread.SiteId == site.Id && thread.FoldedAddress == folded && string.IsNullOrEmpty(identifier), cancellation);
+    }
+
+    /// <summary>The public comments in reading order.</summary>
+    public async Task<IReadOnlyList<ReaderComment>> CommentsAsync(CommentThread? thread, CancellationToken cancellation)
+    {
+        if (thread is null) return [];
+        var rows = await database.Comments.AsNoTracking().Where(comment => comment.ThreadId == thread.Id && comment.Standing == CommentStanding.Public).ToListAsync(cancellation);
+        return
+        [
+            .. ThreadTree.Arrange(rows, comment => comment.Id, comment => comment.ParentId, comment => comment.CreatedAt)
+                .Select(placed => new ReaderComment(placed.Comment.Key, placed.Comment.Author, placed.Comment.IsTeam, placed.Comment.CreatedAt, placed.Comment.Html, placed.Depth)),
+        ];
+    }
+}
+
+/// <summary>A comment as readers get it; nothing of the writer but the name leaves the server.</summary>
+internal sealed record ReaderComment(string Id, string Author, bool IsTeam, DateTimeOffset Published, string Html, int Depth);

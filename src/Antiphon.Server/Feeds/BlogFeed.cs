@@ -1,0 +1,70 @@
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Html;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Text;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Posts;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Feeds;
+
+/// <summary>Makes the neutral feed of a blog from its posts.</summary>
+internal sealed class BlogFeed(AntiphonContext database, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock)
+{
+    /// <summary>Entries a feed holds.</summary>
+    public const int Length = 25;
+
+    private const int SummaryWords = 50;
+
+    /// <summary>The feed of a blog under the address of one format, or null when the key is unknown.</summary>
+    public async Task<Feed?> ReadAsync(string key, string suffix, CancellationToken cancellation)
+    {
+        var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
+        if (blog is null) return null;
+        var now = clock.GetUtcNow();
+        var posts = await database.Posts.AsNoTracking()
+            .Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now)
+            .OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(Length).ToListAsync(cancellation);
+        return Make(blog, posts, options.Value.AddressOf($"feeds/{key}{suffix}"));
+    }
+
+    private Feed Make(Blog blog, List<Post> posts, string self)
+    {
+        var feed = new Feed
+        {
+            Id = $"tag:antiphon.example,{blog.CreatedAt:yyyy-MM-dd}:blog:{blog.Key}",
+            Title = blog.Name,
+            Description = blog.Description,
+            Link = addresses.OfBlog(blog),
+            FeedLink = self,
+            Language = blog.Site.Language,
+            Generator = "Antiphon",
+            Updated = posts.Count == 0 ? blog.CreatedAt : posts.Max(post => post.UpdatedAt),
+        };
+        feed.Items.AddRange(posts.Select(ItemOf));
+        return feed;
+    }
+
+    private FeedItem ItemOf(Post post)
+    {
+        var address = addresses.Of(post);
+        var item = new FeedItem
+        {
+            Id = PostAddresses.StableId(post),
+            Title = post.Title,
+            Link = address,
+            Summary = post.Excerpt ?? Shortened.ToWords(HtmlText.Of(post.BodyHtml), SummaryWords),
+            // Cleaned again with the post's own address, so that every link and picture is absolute.
+            ContentHtml = HtmlCleaner.ForPosts.Clean(post.BodyHtml, new Uri(address)),
+            Published = post.PublishedAt,
+            Updated = post.UpdatedAt,
+            Image = post.PictureAddress,
+        };
+        if (post.Author is not null) item.Authors.Add(new FeedPerson(post.Author, null, null));
+        if (post.Category is not null) item.Categories.Add(post.Category);
+        return item;
+    }
+}

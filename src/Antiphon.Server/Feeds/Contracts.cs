@@ -1,0 +1,48 @@
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Server.Feeds;
+
+/// <summary>The result of a check for scripts and for the screen.</summary>
+/// <param name="Format">rss, atom, jsonFeed, rdf, or null.</param>
+/// <param name="Version">Version of the format.</param>
+/// <param name="Verdict">In one word.</param>
+/// <param name="Findings">Errors first.</param>
+/// <param name="Feed">Whatever could be read.</param>
+internal record FeedCheckView(FeedFormat? Format, string? Version, Verdict Verdict, IReadOnlyList<FindingView> Findings, FeedView? Feed);
+
+/// <summary>The result with what the screen shows beside it.</summary>
+/// <param name="Check">The result.</param>
+/// <param name="Source">The document as text, cut after a million characters.</param>
+/// <param name="Address">Where it was fetched from, after redirects; null for pasted text.</param>
+/// <param name="ContentType">As served.</param>
+/// <param name="Bytes">Size.</param>
+internal sealed record FeedCheckPage(FeedCheckView Check, string Source, string? Address, string? ContentType, int Bytes);
+
+/// <summary>A finding in words.</summary>
+internal sealed record FindingView(string Rule, Severity Severity, int? Line, int? Column, string? Path, string Message, string Fix, string Reference);
+
+/// <summary>A feed as read.</summary>
+internal sealed record FeedView(
+    string? Title, string? Description, string? Link, string? FeedLink, string? Language, DateTimeOffset? Updated, DateTimeOffset? Published, IReadOnlyList<PersonView> Authors, string? Copyright,
+    string? Generator, ImageView? Image, string? Icon, IReadOnlyList<string> Categories, IReadOnlyList<string> Hubs, IReadOnlyList<ItemView> Items);
+
+/// <summary>An entry as read.</summary>
+internal sealed record ItemView(
+    string? Id, string? Title, string? Link, string? Summary, string? ContentHtml, DateTimeOffset? Published, DateTimeOffset? Updated, IReadOnlyList<PersonView> Authors, IReadOnlyList<string> Categories,
+    IReadOnlyList<EnclosureView> Enclosures, string? Image, string? CommentsUrl, string? Source);
+
+/// <summary>A person as read.</summary>
+internal sealed record PersonView(string? Name, string? Email, string? Url);
+
+/// <summary>A channel image as read.</summary>
+internal sealed record ImageView(string? Url, string? Title);
+
+/// <summary>An enclosure as read.</summary>
+internal sealed record EnclosureView(string? Url, string? Type, long? Length);
+
+/// <summary>A feed of ours.</summary>
+internal sealed record OwnFeedView(long BlogId, string BlogName, string Rss, string Atom, string Json, int Entries, bool IsFollowed);
+
+/// <summary>Text to check on the screen.</summary>
+internal sealed record CheckTextRequest(string Text, string? ContentType);

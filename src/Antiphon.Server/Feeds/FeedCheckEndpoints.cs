@@ -1,0 +1,40 @@
+using System.Text;
+using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Antiphon.Server.Feeds;
+
+/// <summary>/api/feeds/check, for the screen and for scripts.</summary>
+internal static class FeedCheckEndpoints
+{
+    /// <summary>Maps the check of raw bytes, of an address and of pasted text.</summary>
+    public static void MapFeedCheck(this WebApplication app)
+    {
+        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().WithTags("Feeds");
+        feeds.MapPost("/check", CheckBytes).WithName("checkFeed").WithSummary("Checks the raw bytes of a feed, sent with the Content-Type it was served with.");
+        feeds.MapGet("/check", CheckAddress).WithName("checkFeedAddress").WithSummary("Fetches and checks a feed.");
+        feeds.MapPost("/check-text", CheckText).WithName("checkFeedText").WithSummary("Checks pasted text and gives it back as source.");
+    }
+
+    private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)
+    {
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+        return TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Check(body.ToArray(), request.ContentType)));
+    }
+
+    private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(string url, FeedCheckService checks, CancellationToken cancellation)
+    {
+        var text = url.Contains("://", StringComparison.Ordinal) ? url.Trim() : "https://" + url.Trim();
+        if (!Uri.TryCreate(text, UriKind.Absolute, out var address)) return FieldProblem.For("url", "This is no web address. Write it like https://www.site.example/feed.xml.");
+        var (page, problem) = await checks.CheckAsync(address, cancellation);
+        return page is not null ? TypedResults.Ok(page) : FieldProblem.For("url", problem!);
+    }
+
+    private static Results<Ok<FeedCheckPage>, ValidationProblem> CheckText(CheckTextRequest request, FeedCheckService checks)
+    {
+        if (string.IsNullOrWhiteSpace(request.Text)) return FieldProblem.For("text", "Paste the feed's text first, or open a file.");
+        var bytes = Encoding.UTF8.GetBytes(request.Text);
+        return TypedResults.Ok(FeedCheckService.PageOf(checks.Check(bytes, request.ContentType), null, request.ContentType, bytes.Length));
+    }
+}

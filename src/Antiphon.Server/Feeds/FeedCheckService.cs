@@ -1,0 +1,26 @@
+using Antiphon.Core.Feeds.Checking;
+using Antiphon.Server.Outgoing;
+
+namespace Antiphon.Server.Feeds;
+
+/// <summary>Checks feeds from bytes and from addresses.</summary>
+internal sealed class FeedCheckService(GuardedClient client, TimeProvider clock)
+{
+    private const int LongestSource = 1_000_000;
+
+    /// <summary>Checks bytes.</summary>
+    public FeedCheckResult Check(byte[] bytes, string? contentType, Uri? address = null) =>
+        FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
+
+    /// <summary>Fetches and checks; the second value says why it could not be fetched.</summary>
+    public async Task<(FeedCheckPage? Page, string? Problem)> CheckAsync(Uri address, CancellationToken cancellation)
+    {
+        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
+        return (PageOf(Check(fetched.Bytes, fetched.ContentType, fetched.Address), fetched.Address.AbsoluteUri, fetched.ContentType, fetched.Bytes.Length), null);
+    }
+
+    /// <summary>The result with its source.</summary>
+    public static FeedCheckPage PageOf(FeedCheckResult result, string? address, string? contentType, int bytes) => new(
+        FeedCheckTranslator.ViewOf(result), result.Source.Length > LongestSource ? result.Source[..LongestSource] : result.Source, address, contentType, bytes);
+}

@@ -1,0 +1,30 @@
+using Antiphon.Data;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Hosting;
+
+/// <summary>The database file and its upkeep.</summary>
+internal static class DatabaseRegistration
+{
+    /// <summary>Registers the context on antiphon.db in the data directory.</summary>
+    public static void AddDatabase(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddDbContextFactory<AntiphonContext>((services, options) =>
+        {
+            var directory = Path.GetFullPath(services.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory);
+            Directory.CreateDirectory(directory);
+            options.UseAntiphonSqlite(Path.Combine(directory, "antiphon.db"));
+        }, ServiceLifetime.Singleton);
+        builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContext());
+    }
+
+    /// <summary>Brings the database up to date and, in the demo, fills an empty one.</summary>
+    public static async Task PrepareDatabaseAsync(this WebApplication app)
+    {
+        await using var scope = app.Services.CreateAsyncScope();
+        var context = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
+        await context.Database.MigrateAsync();
+        await Demo.DemoRegistration.SeedAsync(scope.ServiceProvider);
+    }
+}

@@ -1,0 +1,70 @@
+using System.Security.Cryptography;
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using System.Threading.RateLimiting;
+using Antiphon.Core.Sites;
+using FluentValidation;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.ResponseCompression;
+
+namespace Antiphon.Server.Hosting;
+
+/// <summary>What every area stands on: options, JSON, problem details, compression, limits, OpenAPI.</summary>
+internal static class PlatformRegistration
+{
+    /// <summary>Registers the platform.</summary>
+    public static void AddPlatform(this WebApplicationBuilder builder)
+    {
+        var services = builder.Services;
+        services.AddOptions<AntiphonOptions>().BindConfiguration("Antiphon").ValidateDataAnnotations().ValidateOnStart();
+        services.AddSingleton(TimeProvider.System);
+        services.AddSingleton<IKeySource, RandomKeySource>();
+        services.AddSingleton(Random.Shared);
+        services.AddMemoryCache();
+        services.AddProblemDetails();
+        services.AddExceptionHandler<BadRequestHandler>();
+        services.ConfigureHttpJsonOptions(options =>
+        {
+            options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
+            options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+        });
+        services.AddResponseCompression(options =>
+        {
+            options.EnableForHttps = true;
+            options.MimeTypes = ResponseCompressionDefaults.MimeTypes.Concat(
+                ["application/rss+xml", "application/atom+xml", "application/feed+json", "image/svg+xml"]);
+        });
+        foreach (var found in AssemblyScanner.FindValidatorsInAssembly(typeof(AntiphonOptions).Assembly, includeInternalTypes: true)) services.AddSingleton(found.InterfaceType, found.ValidatorType);
+        services.AddOpenApi("openapi", ApiDescription.Configure);
+        services.AddRateLimiter(RateLimits.Configure);
+        var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
+        services.AddDataProtection().SetApplicationName("Antiphon").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
+        builder.WebHost.ConfigureKestrel(options =>
+        {
+            options.AddServerHeader = false;
+            options.Limits.MaxRequestBodySize = 25_000_000;
+        });
+    }
+
+    /// <summary>The order in which a request passes.</summary>
+    public static void UsePlatform(this WebApplication app)
+    {
+        app.UseExceptionHandler();
+        app.UseStatusCodePages(ProblemPages.WriteForApiAsync);
+        app.UseResponseCompression();
+        app.Use(SecurityHeaders.AddAsync);
+        app.UseWorkplaceFiles();
+        app.UseRouting();
+        app.UseAuthentication();
+        app.UseRateLimiter();
+        app.UseAuthorization();
+        app.Use(AntiforgeryGate.CheckAsync);
+    }
+
+    /// <summary>/healthz and /api/openapi.json.</summary>
+    public static void MapHealth(this WebApplication app)
+    {
+        app.MapGet("/healthz", () => TypedResults.Text("ok")).ExcludeFromDescription();
+        app.MapOpenApi("/api/{documentName}.json");
+    }
+}

@@ -1,0 +1,48 @@
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Listings.Installation;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Embed;
+using Antiphon.Server.Outgoing;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Listings;
+
+/// <summary>Visits a page, checks it for a listing, and notes the sighting.</summary>
+internal sealed class InstallationVisit(GuardedClient client, AntiphonContext database, ListingReader reader, SnippetMaker snippets, TimeProvider clock)
+{
+    /// <summary>The result point by point.</summary>
+    public async Task<InstallationView> CheckAsync(Listing listing, Uri address, CancellationToken cancellation)
+    {
+        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        var results = fetched.Problem is { } problem
+            ? [new PointResult(InstallationPoint.PageReachable, PointState.Wrong, FetchWords.For(problem, fetched.Detail))]
+            : await ExamineAsync(listing, fetched, cancellation);
+        var isThere = results.Any(result => result is { Point: InstallationPoint.SnippetThere, State: PointState.Right } && result.Detail is null);
+        await NoteAsync(listing, address.AbsoluteUri, isThere, cancellation);
+        return new InstallationView(address.AbsoluteUri, results.All(result => result.State is PointState.Right or PointState.Better), [.. results.Select(InstallationWords.ViewOf)]);
+    }
+
+    private async Task<List<PointResult>> ExamineAsync(Listing listing, Fetched page, CancellationToken cancellation)
+    {
+        var content = await reader.ReadAsync(listing.Site, listing.Key, listing.Definition, cancellation);
+        var expected = new ExpectedSnippet(listing.Key, snippets.ScriptAddress, listing.Site.AllowedAddresses, [.. content.Entries.Select(entry => entry.Link)]);
+        var results = InstallationCheck.Examine(DecodedFeed.From(page.Bytes, page.ContentType).Text, page.Address, expected).ToList();
+        var asksForScript = results.Single(result => result.Point == InstallationPoint.ScriptThere).State == PointState.Right;
+        var script = asksForScript ? await client.GetAsync(new Uri(snippets.ScriptAddress), cancellation: cancellation) : null;
+        var state = script is null ? PointState.Untold : script.Problem is null ? PointState.Right : PointState.Wrong;
+        results.Insert(results.FindIndex(result => result.Point == InstallationPoint.ScriptThere) + 1, new PointResult(InstallationPoint.ScriptReachable, state));
+        return results;
+    }
+
+    private async Task NoteAsync(Listing listing, string address, bool isThere, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        var sighting = await database.Sightings.FirstOrDefaultAsync(one => one.ListingId == listing.Id && one.PageAddress == address, cancellation);
+        if (sighting is null) database.Sightings.Add(sighting = new Sighting { ListingId = listing.Id, PageAddress = address });
+        sighting.LookedAt = now;
+        sighting.IsThere = isThere;
+        if (isThere) sighting.SeenAt = now;
+        await database.SaveChangesAsync(cancellation);
+    }
+}

@@ -1,0 +1,51 @@
+using Antiphon.Core.Listings.Installation;
+
+namespace Antiphon.Server.Listings;
+
+/// <summary>The points of the installation check in words.</summary>
+internal static class InstallationWords
+{
+    /// <summary>What was found and what to do.</summary>
+    public static PointView ViewOf(PointResult result) => new(result.Point, result.State, Message(result), result.State is PointState.Right or PointState.Untold ? null : Fix(result));
+
+    private static string Message(PointResult result) => (result.Point, result.State) switch
+    {
+        (InstallationPoint.PageReachable, PointState.Right) => "The page can be reached",
+        (InstallationPoint.PageReachable, _) => "The page cannot be reached",
+        (InstallationPoint.SnippetThere, PointState.Right) => "The snippet is on the page",
+        (InstallationPoint.SnippetThere, _) when result.Cause == PointCause.InsideComment => "The snippet stands inside a comment, so browsers skip it",
+        (InstallationPoint.SnippetThere, _) when result.Cause == PointCause.ShownAsText => "The snippet shows as text instead of working",
+        (InstallationPoint.SnippetThere, _) => "The snippet is not on the page",
+        (InstallationPoint.SnippetOnce, PointState.Right) => "It is there once",
+        (InstallationPoint.SnippetOnce, PointState.Untold) => "Whether it is there once cannot be told yet",
+        (InstallationPoint.SnippetOnce, _) => $"It is there {result.Detail} times",
+        (InstallationPoint.KeyRight, PointState.Right) => "The key is this listing's",
+        (InstallationPoint.KeyRight, PointState.Untold) => "The key cannot be told yet",
+        (InstallationPoint.KeyRight, _) => $"The page carries another listing, with the key {result.Detail}",
+        (InstallationPoint.ScriptThere, PointState.Right) => "The page asks for the script",
+        (InstallationPoint.ScriptThere, _) => "The page does not ask for the script",
+        (InstallationPoint.ScriptReachable, PointState.Right) => "The script can be reached",
+        (InstallationPoint.ScriptReachable, PointState.Untold) => "The script was not asked for",
+        (InstallationPoint.ScriptReachable, _) => "The script cannot be reached",
+        (InstallationPoint.AddressAllowed, PointState.Right) => "The page's address is allowed",
+        (InstallationPoint.AddressAllowed, _) => $"{result.Detail} is not among the allowed addresses",
+        (InstallationPoint.EntriesSeen, PointState.Right) => $"Entries are in the page itself ({result.Detail}), also without scripts",
+        (InstallationPoint.EntriesSeen, PointState.Untold) => "Entries cannot be told yet",
+        (InstallationPoint.EntriesSeen, _) when result.Detail == "0" => "No entries stand in the page itself",
+        _ => $"{result.Detail} of the current entries stand in the page itself",
+    };
+
+    private static string Fix(PointResult result) => result.Point switch
+    {
+        InstallationPoint.PageReachable => result.Detail ?? "Check the address, and that the page is published.",
+        InstallationPoint.SnippetThere when result.Cause == PointCause.InsideComment => "Move it out from between <!-- and -->, then save and publish the page.",
+        InstallationPoint.SnippetThere when result.Cause == PointCause.ShownAsText => "Paste it again where the page takes HTML (a field named HTML, code or embed), not into the visible text.",
+        InstallationPoint.SnippetThere => "Copy the snippet, paste it into the page's HTML, save and publish the page. If you just did, the page may be cached: try again in a minute.",
+        InstallationPoint.SnippetOnce => "Remove all but one of them.",
+        InstallationPoint.KeyRight => "Paste this listing's snippet, or open the other listing to change what shows there.",
+        InstallationPoint.ScriptThere => "Paste the last line of the snippet too; some editors take scripts only in a field of their own.",
+        InstallationPoint.ScriptReachable => "Check that Antiphon can be reached from outside under the address in the snippet.",
+        InstallationPoint.AddressAllowed => "Add it to the allowed addresses in the site's settings.",
+        _ => "Nothing is broken: the script shows the current entries. Paste the snippet again when readers without scripts should see the newest ones too.",
+    };
+}

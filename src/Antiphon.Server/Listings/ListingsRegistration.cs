@@ -1,0 +1,13 @@
+namespace Antiphon.Server.Listings;
+
+/// <summary>Building, placing and checking listings.</summary>
+internal static class ListingsRegistration
+{
+    /// <summary>Registers the area.</summary>
+    public static void AddListings(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddScoped<HostPages>();
+        builder.Services.AddScoped<SnippetMaker>();
+        builder.Services.AddScoped<InstallationVisit>();
+    }
+}

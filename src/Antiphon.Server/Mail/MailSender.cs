@@ -1,0 +1,43 @@
+using MailKit.Net.Smtp;
+using MailKit.Security;
+using Microsoft.Extensions.Options;
+using MimeKit;
+
+namespace Antiphon.Server.Mail;
+
+/// <summary>Hands mails to the mail server over one connection.</summary>
+internal sealed class MailSender(IOptions<MailOptions> options) : IAsyncDisposable
+{
+    private readonly SmtpClient _client = new() { Timeout = options.Value.TimeoutSeconds * 1000 };
+
+    /// <summary>Sends one mail and gives the server's answer. Throws MailKit's and socket exceptions.</summary>
+    public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation)
+    {
+        if (!_client.IsConnected)
+        {
+            var settings = options.Value;
+            await _client.ConnectAsync(settings.Host, settings.Port, SecureSocketOptions.StartTlsWhenAvailable, cancellation);
+            if (settings.User is not null) await _client.AuthenticateAsync(settings.User, settings.Password ?? string.Empty, cancellation);
+        }
+
+        return await _client.SendAsync(message, cancellation);
+    }
+
+    /// <inheritdoc/>
+    public async ValueTask DisposeAsync()
+    {
+        if (_client.IsConnected)
+        {
+            try
+            {
+                await _client.DisconnectAsync(quit: true);
+            }
+            catch (Exception failure) when (failure is IOException or SmtpCommandException or SmtpProtocolException or OperationCanceledException)
+            {
+                // The mails are handed over already; a server that hangs up first loses nothing.
+            }
+        }
+
+        _client.Dispose();
+    }
+}

@@ -1,0 +1,26 @@
+namespace Antiphon.Server.Outgoing;
+
+/// <summary>Why an address could not be fetched.</summary>
+internal enum FetchProblem
+{
+    /// <summary>No http(s) address.</summary>
+    NotAnAddress,
+
+    /// <summary>The name is unknown or nobody answers there.</summary>
+    Unreachable,
+
+    /// <summary>It took too long.</summary>
+    TooSlow,
+
+    /// <summary>It leads to a private or loopback address.</summary>
+    NotAllowed,
+
+    /// <summary>The answer is an error; the detail is its status.</summary>
+    ErrorStatus,
+
+    /// <summary>The answer is larger than allowed.</summary>
+    TooLarge,
+
+    /// <summary>It redirects without end.</summary>
+    TooManyRedirects,
+}

@@ -1,0 +1,27 @@
+namespace Antiphon.Server.Outgoing;
+
+/// <summary>Says what went wrong when fetching, in plain words.</summary>
+internal static class FetchWords
+{
+    /// <summary>One sentence saying what happened and one saying what to do.</summary>
+    public static string For(FetchProblem problem, string? detail) => problem switch
+    {
+        FetchProblem.NotAnAddress => "This is no web address. Write it like https://www.site.example/blog.",
+        FetchProblem.Unreachable => "Nobody answers at this address. Check the spelling, and that the site can be opened in a browser.",
+        FetchProblem.TooSlow => $"The site did not answer in full within {detail} seconds. Try again later.",
+        FetchProblem.NotAllowed => "This address lies in a private network, which is not visited. Give an address the public can open.",
+        FetchProblem.ErrorStatus => $"The site answers with error {detail}{Meaning(detail)}. Check the address.",
+        FetchProblem.TooLarge => $"The answer is larger than {detail}, so it was not read to its end. Give the address of a shorter feed.",
+        _ => "The address redirects again and again. Give the address it should end at.",
+    };
+
+    private static string Meaning(string? status) => status switch
+    {
+        "401" or "403" => " (not for the public)",
+        "404" => " (no such page)",
+        "410" => " (gone for good)",
+        "429" => " (too many visits)",
+        { Length: 3 } when status[0] == '5' => " (a fault of the site)",
+        _ => string.Empty,
+    };
+}

@@ -1,0 +1,52 @@
+using Antiphon.Core.Posts;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Channels;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Posts;
+
+/// <summary>Publishes a post: its status, its thread and one delivery for every subscriber change in one transaction, so that all of it happens or nothing.</summary>
+internal sealed class PostPublisher(AntiphonContext database, DeliverySignal signal, PostAddresses addresses, TimeProvider clock)
+{
+    /// <summary>Saves pending changes and publishes the post, which is tracked by the same context. Publishing again sends nothing twice.</summary>
+    public async Task PublishAsync(Post post, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        post.Status = PostStatus.Published;
+        post.PublishedAt ??= now;
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await OpenThreadAsync(post, now, cancellation);
+        await QueueMailsAsync(post, now, cancellation);
+        await transaction.CommitAsync(cancellation);
+        signal.Wake();
+    }
+
+    private async Task OpenThreadAsync(Post post, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var identifier = ThreadIdentifier(post);
+        if (await database.Threads.AnyAsync(thread => thread.SiteId == post.SiteId && thread.Identifier == identifier, cancellation)) return;
+        var address = addresses.Of(post);
+        database.Threads.Add(new CommentThread
+        {
+            SiteId = post.SiteId, Identifier = identifier, PostId = post.Id, Title = post.Title, Address = address,
+            FoldedAddress = Core.Comments.ThreadAddress.Fold(address), CreatedAt = now,
+        });
+        await database.SaveChangesAsync(cancellation);
+    }
+
+    /// <summary>Identifier of a post's thread.</summary>
+    public static string ThreadIdentifier(Post post) => "post-" + post.Key;
+
+    // One statement, so that fifty thousand subscribers fill no memory; the unique index on post and subscriber makes it repeatable.
+    private Task QueueMailsAsync(Post post, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var at = now.ToUnixTimeMilliseconds();
+        return database.Database.ExecuteSqlAsync($"""
+            INSERT OR IGNORE INTO Deliveries (Key, SiteId, PostId, SubscriberId, State, Attempts, NextAttemptAt, CreatedAt)
+            SELECT lower(hex(randomblob(12))), {post.SiteId}, {post.Id}, Id, 'Queued', 0, {at}, {at}
+            FROM Subscribers WHERE SiteId = {post.SiteId} AND LeftAt IS NULL
+            """, cancellation);
+    }
+}

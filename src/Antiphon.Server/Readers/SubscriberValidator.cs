@@ -1,0 +1,14 @@
+using FluentValidation;
+
+namespace Antiphon.Server.Readers;
+
+/// <summary>Rules for a subscriber.</summary>
+internal sealed class SubscriberValidator : AbstractValidator<SubscriberRequest>
+{
+    public SubscriberValidator()
+    {
+        RuleFor(subscriber => subscriber.Mail).Must(mail => !string.IsNullOrWhiteSpace(mail) && MimeKit.MailboxAddress.TryParse(mail.Trim(), out var parsed) && parsed.Address.Contains('@', StringComparison.Ordinal) && parsed.Address == mail.Trim())
+            .WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
+        RuleFor(subscriber => subscriber.Name).MaximumLength(100);
+    }
+}

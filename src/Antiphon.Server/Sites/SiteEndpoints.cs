@@ -1,0 +1,70 @@
+using System.Security.Claims;
+using Antiphon.Core.Comments;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
+using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Sites;
+
+/// <summary>/api/sites.</summary>
+internal static class SiteEndpoints
+{
+    /// <summary>Maps the area and gives the group under which everything belonging to one site stands.</summary>
+    public static RouteGroupBuilder MapSites(this WebApplication app)
+    {
+        var sites = app.MapGroup("/api/sites").RequireAuthorization().WithTags("Sites");
+        sites.MapGet("", ListSites).WithName("listSites");
+        sites.MapPost("", RegisterSite).Validate<SiteRequest>().WithName("registerSite");
+        var site = app.MapGroup("/api/sites/{site:long}").RequireAuthorization().AddEndpointFilter<SiteAccess>();
+        site.MapGet("", GetSite).WithTags("Sites").WithName("getSite");
+        site.MapPut("", ChangeSite).Needs(SiteRole.Owner).Validate<SiteRequest>().WithTags("Sites").WithName("changeSite");
+        site.MapMembers();
+        return site;
+    }
+
+    private static async Task<Ok<List<SiteView>>> ListSites(ClaimsPrincipal user, AntiphonContext database)
+    {
+        var id = user.PersonId();
+        return TypedResults.Ok(await Views(database, database.Memberships.Where(member => member.PersonId == id).OrderBy(member => member.Site.Name)).ToListAsync());
+    }
+
+    private static async Task<Ok<SiteView>> RegisterSite(SiteRequest request, ClaimsPrincipal user, AntiphonContext database, IKeySource keys, TimeProvider clock)
+    {
+        var site = new Site { PublicKey = keys.NewKey(), CreatedAt = clock.GetUtcNow() };
+        Apply(request, site);
+        database.Memberships.Add(new Membership { Site = site, PersonId = user.PersonId(), Role = SiteRole.Owner });
+        await database.SaveChangesAsync();
+        return TypedResults.Ok(await ViewOf(database, site.Id, user.PersonId()));
+    }
+
+    private static async Task<Ok<SiteView>> GetSite(long site, ClaimsPrincipal user, AntiphonContext database) =>
+        TypedResults.Ok(await ViewOf(database, site, user.PersonId()));
+
+    private static async Task<Ok<SiteView>> ChangeSite(long site, SiteRequest request, ClaimsPrincipal user, AntiphonContext database)
+    {
+        Apply(request, await database.Sites.SingleAsync(one => one.Id == site));
+        await database.SaveChangesAsync();
+        return TypedResults.Ok(await ViewOf(database, site, user.PersonId()));
+    }
+
+    private static void Apply(SiteRequest request, Site site)
+    {
+        site.Name = request.Name.Trim();
+        site.Address = new Uri(request.Address.Trim()).AbsoluteUri;
+        site.TimeZone = request.TimeZone;
+        site.Language = request.Language;
+        var origins = (request.AllowedAddresses ?? []).Append(site.Address).Select(AllowedAddresses.OriginOf).OfType<string>();
+        site.AllowedAddresses = [.. origins.Distinct()];
+    }
+
+    private static Task<SiteView> ViewOf(AntiphonContext database, long site, long person) =>
+        Views(database, database.Memberships.Where(member => member.SiteId == site && member.PersonId == person)).SingleAsync();
+
+    private static IQueryable<SiteView> Views(AntiphonContext database, IQueryable<Membership> members) => members.Select(member => new SiteView(
+        member.SiteId, member.Site.PublicKey, member.Site.Name, member.Site.Address, member.Site.TimeZone, member.Site.Language, member.Site.AllowedAddresses, member.Role,
+        database.Comments.Count(comment => comment.SiteId == member.SiteId && comment.Standing == CommentStanding.Waiting)));
+}

@@ -1,0 +1,31 @@
+using Antiphon.Core.Sites;
+using FluentValidation;
+
+namespace Antiphon.Server.Sites;
+
+/// <summary>Rules for a site.</summary>
+internal sealed class SiteValidator : AbstractValidator<SiteRequest>
+{
+    public SiteValidator()
+    {
+        RuleFor(site => site.Name).NotEmpty().WithMessage("Give the site a name.").MaximumLength(200);
+        RuleFor(site => site.Address).Must(address => AllowedAddresses.OriginOf(address) is not null)
+            .WithMessage("Enter the home page's whole address, such as https://www.site.example/.");
+        RuleFor(site => site.TimeZone).Must(zone => TimeZoneInfo.TryFindSystemTimeZoneById(zone ?? string.Empty, out _))
+            .WithMessage("Choose a time zone from the list, such as Europe/London.");
+        RuleFor(site => site.Language).Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$").WithMessage("Enter a language tag such as en or en-GB.");
+        RuleForEach(site => site.AllowedAddresses).Must(address => AllowedAddresses.OriginOf(address) is not null)
+            .WithMessage("\"{PropertyValue}\" is no web address; write it like https://shop.site.example.");
+    }
+}
+
+/// <summary>Rules for a new member.</summary>
+internal sealed class NewMemberValidator : AbstractValidator<NewMemberRequest>
+{
+    public NewMemberValidator()
+    {
+        RuleFor(member => member.Name).NotEmpty().WithMessage("Enter a name.").MaximumLength(100);
+        RuleFor(member => member.Mail).EmailAddress().WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
+        RuleFor(member => member.Password).MinimumLength(10).WithMessage("Use at least ten characters.").When(member => !string.IsNullOrEmpty(member.Password));
+    }
+}

@@ -1,0 +1,23 @@
+using Antiphon.StandIns;
+using Antiphon.StandIns.Control;
+using Antiphon.StandIns.Mailbox;
+using Antiphon.StandIns.Website;
+using Antiphon.StandIns.World;
+
+var builder = WebApplication.CreateBuilder(args);
+builder.Logging.SetMinimumLevel(LogLevel.Warning);
+var ports = StandInPorts.From(builder.Configuration);
+builder.WebHost.UseUrls($"http://127.0.0.1:{ports.Website}", $"http://127.0.0.1:{ports.World}");
+builder.Services.AddSingleton(ports);
+builder.Services.AddSingleton<WebsitePages>();
+builder.Services.AddSingleton<Troubles>();
+builder.Services.AddSingleton<MailStore>();
+builder.Services.AddSingleton<NoteBook>();
+builder.Services.AddHostedService<SmtpListener>();
+
+var app = builder.Build();
+app.MapGet("/healthz", () => "ok");
+// One process plays two hosts; the port a request comes in by tells which one is meant.
+app.MapWebsite().RequireHost($"*:{ports.Website}");
+app.MapWorld().RequireHost($"*:{ports.World}");
+app.Run();
