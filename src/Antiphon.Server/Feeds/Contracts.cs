@@ -24,16 +24,16 @@ internal sealed record FindingView(string Rule, Severity Severity, int? Line, in
 
 /// <summary>A feed as read.</summary>
 internal sealed record FeedView(
-    string? Title, string? Description, string? Link, string? FeedLink, string? Language, DateTimeOffset? Updated, DateTimeOffset? Published, IReadOnlyList<PersonView> Authors, string? Copyright,
+    string? Title, string? Description, string? Link, string? FeedLink, string? Language, DateTimeOffset? Updated, DateTimeOffset? Published, IReadOnlyList<FeedPersonView> Authors, string? Copyright,
     string? Generator, ImageView? Image, string? Icon, IReadOnlyList<string> Categories, IReadOnlyList<string> Hubs, IReadOnlyList<ItemView> Items);
 
 /// <summary>An entry as read.</summary>
 internal sealed record ItemView(
-    string? Id, string? Title, string? Link, string? Summary, string? ContentHtml, DateTimeOffset? Published, DateTimeOffset? Updated, IReadOnlyList<PersonView> Authors, IReadOnlyList<string> Categories,
+    string? Id, string? Title, string? Link, string? Summary, string? ContentHtml, DateTimeOffset? Published, DateTimeOffset? Updated, IReadOnlyList<FeedPersonView> Authors, IReadOnlyList<string> Categories,
     IReadOnlyList<EnclosureView> Enclosures, string? Image, string? CommentsUrl, string? Source);
 
 /// <summary>A person as read.</summary>
-internal sealed record PersonView(string? Name, string? Email, string? Url);
+internal sealed record FeedPersonView(string? Name, string? Email, string? Url);
 
 /// <summary>A channel image as read.</summary>
 internal sealed record ImageView(string? Url, string? Title);

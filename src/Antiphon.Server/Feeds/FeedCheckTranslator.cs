@@ -21,5 +21,5 @@ internal static class FeedCheckTranslator
         item.Id, item.Title, item.Link, item.Summary, item.ContentHtml, item.Published, item.Updated, People(item.Authors), item.Categories,
         [.. item.Enclosures.Select(file => new EnclosureView(file.Url, file.Type, file.Length))], item.Image, item.CommentsUrl, item.Source);
 
-    private static List<PersonView> People(IEnumerable<FeedPerson> people) => [.. people.Select(person => new PersonView(person.Name, person.Email, person.Url))];
+    private static List<FeedPersonView> People(IEnumerable<FeedPerson> people) => [.. people.Select(person => new FeedPersonView(person.Name, person.Email, person.Url))];
 }

@@ -1,0 +1,32 @@
+<script setup lang="ts">
+import { reactive } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, take } from '../api/client'
+import AloneView from '../frame/AloneView.vue'
+import { useAct } from '../shared/useAct'
+import { readSession } from './readSession'
+
+const owner = reactive({ name: '', mail: '', password: '' })
+const { running, trouble, fields, run } = useAct()
+const router = useRouter()
+
+async function setUp(): Promise<void> {
+  await run(async () => {
+    await take(api.POST('/api/setup', { body: owner }))
+    await readSession(true)
+    await router.push('/sites/new')
+  })
+}
+</script>
+
+<template>
+  <AloneView title="Make the first account" sentence="This installation is new. Whoever fills this in becomes its owner.">
+    <form class="form narrow" novalidate @submit.prevent="setUp">
+      <v-text-field v-model="owner.name" label="Your name" name="name" autocomplete="name" autofocus :error-messages="fields.name" />
+      <v-text-field v-model="owner.mail" label="Mail address" type="email" name="mail" autocomplete="username" :error-messages="fields.mail" />
+      <v-text-field v-model="owner.password" label="Password" type="password" name="password" autocomplete="new-password" hint="At least ten characters; a short sentence is easiest to keep in mind." persistent-hint :error-messages="fields.password" />
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <v-btn type="submit" :loading="running" block>Make the account</v-btn>
+    </form>
+  </AloneView>
+</template>

@@ -1,0 +1,31 @@
+import createClient, { type Middleware } from 'openapi-fetch'
+import { Problem } from './problem'
+import type { components, paths } from './schema'
+
+/** Shapes of the API, generated from its description. */
+export type Schemas = components['schemas']
+
+let antiforgery = ''
+
+/** Sets the token every changing request carries; it changes with sign-in and sign-out. */
+export function useAntiforgery(token: string): void {
+  antiforgery = token
+}
+
+const carry: Middleware = {
+  onRequest({ request }) {
+    if (request.method !== 'GET') request.headers.set('X-Antiphon-Antiforgery', antiforgery)
+    return request
+  },
+}
+
+/** The typed client. */
+export const api = createClient<paths>({ baseUrl: '' })
+api.use(carry)
+
+/** The data of an answer, or its problem thrown. */
+export async function take<T>(asked: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+  const { data, error, response } = await asked
+  if (!response.ok) throw Problem.of(response.status, error)
+  return data as T
+}

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core'
+import { computed, nextTick, ref } from 'vue'
+import { lineOf } from '../api/problem'
+import PageTitle from '../shared/PageTitle.vue'
+import { counted } from '../shared/counted'
+import { relativeDate } from '../shared/dates'
+import { useQueryValue } from '../shared/useQueryValue'
+import { useSite } from '../sites/useSite'
+import ConversationPart from './ConversationPart.vue'
+import DecisionKeys from './DecisionKeys.vue'
+import QueuePart from './QueuePart.vue'
+import { useModeration } from './useModeration'
+import { standings } from './words'
+
+const { id, site } = useSite()
+const standing = useQueryValue('standing')
+const search = useQueryValue('search')
+const picked = useQueryValue('comment')
+const { wanted, comments, counts, current, at, move, decide, undo, answer, decisions, act, queue, decidedToday } = useModeration(() => id.value, standing, search, picked)
+const answering = ref(false)
+const text = ref('')
+const isPhoneDetail = ref(false)
+const state = computed(() => {
+  if (!counts.value) return ''
+  const total = counts.value[wanted.value]
+  const oldest = wanted.value === 'waiting' && comments.value[0] ? `, the oldest from ${relativeDate(comments.value[0].createdAt)}` : ''
+  return `${counted(total, 'comment')}${oldest}. You decided ${decidedToday.value} today.`
+})
+
+async function openAnswer(): Promise<void> {
+  if (!current.value) return
+  answering.value = true
+  await nextTick()
+  document.querySelector<HTMLTextAreaElement>('.answer textarea')?.focus()
+}
+
+async function sendAnswer(): Promise<void> {
+  if (!(await answer(text.value))) return
+  answering.value = false
+  text.value = ''
+}
+
+const acts: Record<string, () => unknown> = {
+  ArrowDown: () => move(1), ArrowUp: () => move(-1), 1: () => decide('public'), 2: () => decide('hidden'), 3: () => decide('spam'), r: openAnswer, R: openAnswer, u: undo, U: undo,
+}
+onKeyStroke((event) => {
+  const target = event.target as HTMLElement
+  if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [contenteditable], .v-overlay')) return
+  const run = acts[event.key]
+  if (!run) return
+  event.preventDefault()
+  void run()
+})
+</script>
+
+<template>
+  <PageTitle :title="standings[wanted]">
+    <template #state>{{ state }}</template>
+    <template #act><v-btn variant="outlined" :to="`/s/${id}/comments/threads`">Conversations and snippet</v-btn></template>
+  </PageTitle>
+  <p v-if="queue.error.value" class="work trouble" role="alert">{{ lineOf(queue.error.value) }}</p>
+  <div v-else class="work split">
+    <QueuePart v-model:standing="standing" v-model:search="search" :class="{ away: isPhoneDetail }" :comments="comments" :counts="counts" :picked="picked" :zone="site?.timeZone" :loading="queue.isPending.value" @pick="(picked = String($event)), (isPhoneDetail = true)" />
+    <div class="case" :class="{ away: !isPhoneDetail }">
+      <button class="link back-to-queue" @click="isPhoneDetail = false">← The queue</button>
+      <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" />
+      <div v-else-if="!queue.isPending.value" class="empty clear"><h2>{{ wanted === 'waiting' ? 'Nothing is waiting' : 'Nothing here' }}</h2><p>{{ wanted === 'waiting' ? 'Every comment has been decided. New ones appear here by themselves.' : '' }}</p></div>
+      <form v-if="answering && current" class="answer" novalidate @submit.prevent="sendAnswer" @keydown.esc="answering = false" @keydown.ctrl.enter.prevent="sendAnswer">
+        <v-textarea v-model="text" :label="`Answer ${current.author}`" rows="3" :error-messages="act.fields.value.text" />
+        <div class="row mt-2"><v-btn type="submit" :loading="act.running.value">{{ current.standing === 'waiting' ? 'Publish and answer' : 'Answer' }}</v-btn><v-btn variant="text" @click="answering = false">Cancel</v-btn></div>
+      </form>
+      <p v-if="act.trouble.value" class="trouble mx-6" role="alert">{{ act.trouble.value }}</p>
+      <DecisionKeys :standing="current?.standing ?? null" :last="decisions.at(-1) ?? null" :left="comments.length - at" @decide="decide" @answer="openAnswer" @undo="undo" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.case { flex: 1; min-width: 0; display: flex; flex-direction: column; background: var(--sheet); position: sticky; top: 56px; height: calc(100vh - 60px); }
+.clear { padding: 60px 36px; flex: 1; }
+.answer { padding: 12px 36px; border-top: 1px solid var(--rule); }
+.back-to-queue { display: none; }
+@media (max-width: 860px) {
+  .away { display: none !important; }
+  .case { position: static; height: auto; min-height: calc(100vh - 240px); }
+  .back-to-queue { display: block; padding: 12px 16px 0; }
+  .answer { padding: 12px 16px; }
+}
+</style>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+
+const props = defineProps<{ address: string; busy: boolean; fields: Record<string, string[]>; trouble: string }>()
+const emit = defineEmits<{ address: [address: string]; text: [text: string] }>()
+const address = ref(props.address)
+const text = ref('')
+
+async function open(event: Event): Promise<void> {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  text.value = await file.text()
+  emit('text', text.value)
+}
+</script>
+
+<template>
+  <div class="work ask">
+    <form novalidate @submit.prevent="emit('address', address.trim())">
+      <h2 class="group">An address</h2>
+      <div class="row line">
+        <v-text-field v-model="address" label="Address of the feed" name="url" autofocus :error-messages="props.fields.url" />
+        <v-btn type="submit" height="48" :loading="props.busy" :disabled="!address.trim()">Check it</v-btn>
+      </div>
+    </form>
+    <form novalidate @submit.prevent="emit('text', text)">
+      <h2 class="group">A text or a file</h2>
+      <v-textarea v-model="text" class="mono" label="Paste the feed’s text" rows="6" max-rows="14" :error-messages="props.fields.text" />
+      <div class="row mt-3"><v-btn type="submit" :loading="props.busy">Check the text</v-btn><label class="link">Open a file<input type="file" class="file" accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @change="open" /></label></div>
+    </form>
+    <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
+    <p v-if="props.busy" class="waiting" role="status">Reading and checking …</p>
+  </div>
+</template>
+
+<style scoped>
+.ask { max-width: 54rem; display: grid; gap: 18px; align-content: start; }
+.line { flex-wrap: nowrap; align-items: flex-start; padding-top: 14px; }
+.line > :first-child { flex: 1; }
+.mono { padding-top: 14px; font-family: var(--mono); }
+.file { position: absolute; left: -9999px; }
+label:focus-within { outline: 2px solid var(--verdigris); outline-offset: 2px; }
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import PageTitle from '../shared/PageTitle.vue'
+import { counted } from '../shared/counted'
+import { useAct } from '../shared/useAct'
+import { useQueryValue } from '../shared/useQueryValue'
+import AskFeed from './AskFeed.vue'
+import FindingList from './FindingList.vue'
+import ReaderView from './ReaderView.vue'
+import SourceView from './SourceView.vue'
+import { feedFormats, verdicts } from './words'
+
+const url = useQueryValue('url')
+const tab = useQueryValue('tab')
+const at = ref(0)
+const page = ref<Schemas['FeedCheckPage'] | null>(null)
+const pasted = ref('')
+const act = useAct()
+const findings = computed(() => page.value?.check.findings ?? [])
+const picked = computed(() => findings.value[at.value] ?? null)
+const state = computed(() => {
+  const check = page.value?.check
+  if (!check) return ''
+  const count = (severity: Schemas['Severity']) => check.findings.filter((one) => one.severity === severity).length
+  const format = check.format ? `${feedFormats[check.format]} ${check.version ?? ''}`.trim() + ', ' : ''
+  return `${format}${counted(check.feed?.items.length ?? 0, 'entry', 'entries')}, ${counted(count('error'), 'error')}, ${counted(count('warning'), 'warning')}, ${counted(count('advice'), 'piece of advice', 'pieces of advice')}.`
+})
+const about = computed(() => (page.value ? [page.value.address ?? 'pasted text', `${page.value.bytes.toLocaleString('en-GB')} bytes`, page.value.contentType].filter(Boolean).join(' · ') : ''))
+
+async function checkAddress(): Promise<void> {
+  at.value = 0
+  page.value = (await act.run(() => take(api.GET('/api/feeds/check', { params: { query: { url: url.value } } })))) ?? null
+}
+
+async function checkText(text: string): Promise<void> {
+  at.value = 0
+  pasted.value = text
+  page.value = (await act.run(() => take(api.POST('/api/feeds/check-text', { body: { text, contentType: null } })))) ?? null
+}
+
+function again(): void {
+  if (url.value) void checkAddress()
+  else void checkText(pasted.value)
+}
+
+function restart(): void {
+  url.value = ''
+  page.value = null
+}
+watch(url, (now) => now && void checkAddress(), { immediate: true })
+</script>
+
+<template>
+  <PageTitle title="Check a feed">
+    <template #state><template v-if="page"><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b> {{ state }}</template><template v-else>Ours, anybody’s, a text or a file.</template></template>
+    <template v-if="page" #act><v-btn variant="outlined" @click="restart">Check another</v-btn><v-btn :loading="act.running.value" @click="again">Check again</v-btn></template>
+  </PageTitle>
+  <AskFeed v-if="!page" :address="url" :busy="act.running.value" :fields="act.fields.value" :trouble="act.trouble.value" @address="url === $event ? checkAddress() : (url = $event)" @text="checkText" />
+  <div v-else class="work split">
+    <div class="left">
+      <p class="small soft about">{{ about }}</p>
+      <FindingList v-model="at" :findings="findings" />
+      <div v-if="findings.length === 0" class="hint">Nothing to mend. Readers get everything you wrote.</div>
+    </div>
+    <div class="right">
+      <div class="tabs" role="tablist">
+        <button role="tab" :aria-selected="tab !== 'readers'" :class="{ on: tab !== 'readers' }" @click="tab = ''">Source</button>
+        <button role="tab" :aria-selected="tab === 'readers'" :class="{ on: tab === 'readers' }" @click="tab = 'readers'">As readers see it</button>
+      </div>
+      <SourceView v-if="tab !== 'readers'" :source="page.source" :findings="findings" :picked="picked" @pick="at = findings.indexOf($event)" />
+      <ReaderView v-else :feed="page.check.feed" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.left { width: 500px; flex: none; padding: 0 24px 40px; }
+.about { padding-top: 12px; overflow-wrap: anywhere; }
+.right { flex: 1; min-width: 0; border-left: 1px solid var(--rule); background: var(--sheet); display: flex; flex-direction: column; }
+.tabs { display: flex; gap: 20px; padding: 10px 20px 0; border-bottom: 1px solid var(--rule); }
+.tabs button { background: none; border: 0; padding: 0 0 9px; font-weight: 500; color: var(--soft); cursor: pointer; }
+.tabs button.on { color: var(--ink); box-shadow: 0 2px 0 var(--verdigris); }
+@media (max-width: 860px) { .left { width: auto; padding: 0 16px 20px; } .right { border-left: 0; border-top: 1px solid var(--rule); } }
+</style>

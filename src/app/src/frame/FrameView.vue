@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { useSite } from '../sites/useSite'
+import FindDialog from './FindDialog.vue'
+import KeysDialog from './KeysDialog.vue'
+import LowBar from './LowBar.vue'
+import PersonMenu from './PersonMenu.vue'
+import SiteSwitch from './SiteSwitch.vue'
+import { places } from './places'
+
+const route = useRoute()
+const { id, site } = useSite()
+const finding = ref(false)
+const keys = ref(false)
+const isOn = (path: string) => computed(() => route.path.startsWith(`/s/${id.value}/${path}`))
+const going = places.going.map((place) => ({ ...place, on: isOn(place.path) }))
+const coming = places.coming.map((place) => ({ ...place, on: isOn(place.path) }))
+
+function isTyping(event: KeyboardEvent): boolean {
+  const target = event.target as HTMLElement
+  return target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName)
+}
+
+onKeyStroke('k', (event) => {
+  if (!event.ctrlKey && !event.metaKey) return
+  event.preventDefault()
+  finding.value = true
+})
+onKeyStroke('?', (event) => {
+  if (!isTyping(event)) keys.value = true
+})
+</script>
+
+<template>
+  <div class="frame">
+    <a class="skip" href="#work">Skip to the work</a>
+    <header class="top">
+      <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon, to Coverage"><i /><span>Antiphon</span></router-link>
+      <nav class="voice" aria-label="Going out">
+        <small>Going out</small>
+        <router-link v-for="place in going" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }">{{ place.name }}</router-link>
+      </nav>
+      <SiteSwitch :site="site" />
+      <nav class="voice back" aria-label="Coming back">
+        <router-link v-for="place in coming" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }"
+          >{{ place.name }}<span v-if="place.path === 'comments' && site?.waiting" class="count" :title="`${site.waiting} waiting`">{{ site.waiting }}</span></router-link
+        >
+        <small>Coming back</small>
+      </nav>
+      <div class="me">
+        <button class="plain-key" aria-label="Find anything" @click="finding = true"><kbd>Ctrl K</kbd></button>
+        <PersonMenu :site-id="id" @keys="keys = true" />
+      </div>
+    </header>
+    <main id="work" class="frame" tabindex="-1">
+      <router-view :key="route.path" />
+    </main>
+    <LowBar :site-id="id" :waiting="site?.waiting ?? 0" />
+    <FindDialog v-model="finding" :site-id="id" />
+    <KeysDialog v-model="keys" />
+  </div>
+</template>
+
+<style scoped>
+main.frame { flex: 1; min-height: 0; outline: none; }
+</style>

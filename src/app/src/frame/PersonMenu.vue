@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { useRouter } from 'vue-router'
+import { currentPerson, readSession } from '../accounts/readSession'
+import { api, take } from '../api/client'
+import { useTheme, type ThemeChoice } from '../styles/useTheme'
+
+const props = defineProps<{ siteId: number }>()
+const emit = defineEmits<{ keys: [] }>()
+const person = currentPerson()
+const initials = computed(() => (person?.name ?? '').split(' ').map((word) => word[0]).join('').slice(0, 2).toUpperCase())
+const { choice } = useTheme()
+const themes: [ThemeChoice, string][] = [['system', 'As the system'], ['light', 'Light'], ['dark', 'Dark']]
+const router = useRouter()
+const queries = useQueryClient()
+
+async function signOut(): Promise<void> {
+  await take(api.DELETE('/api/session'))
+  await readSession(true)
+  queries.clear()
+  await router.push('/sign-in')
+}
+</script>
+
+<template>
+  <v-menu location="bottom end">
+    <template #activator="{ props: menu }">
+      <button v-bind="menu" class="plain-key" :aria-label="`${person?.name}: account, theme, sign out`">{{ initials }}</button>
+    </template>
+    <v-list min-width="220">
+      <v-list-item :title="person?.name" :subtitle="person?.mail" />
+      <v-divider />
+      <v-list-item :to="`/s/${props.siteId}/account`" title="Tokens for scripts" />
+      <v-list-item title="Keys of this screen" @click="emit('keys')"><template #append><kbd>?</kbd></template></v-list-item>
+      <v-divider />
+      <v-list-item v-for="[value, name] in themes" :key="value" :title="name" :active="choice === value" role="menuitemradio" :aria-checked="choice === value" @click="choice = value" />
+      <v-divider />
+      <v-list-item title="Sign out" @click="signOut" />
+    </v-list>
+  </v-menu>
+</template>

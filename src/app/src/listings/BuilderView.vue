@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, take, type Schemas } from '../api/client'
+import { lineOf } from '../api/problem'
+import CopyButton from '../shared/CopyButton.vue'
+import PageTitle from '../shared/PageTitle.vue'
+import { useNotice } from '../shared/useNotice'
+import { useQueryValue } from '../shared/useQueryValue'
+import { useSite } from '../sites/useSite'
+import BuilderQuestions from './BuilderQuestions.vue'
+import CheckDialog from './CheckDialog.vue'
+import HostPreview from './HostPreview.vue'
+import SnippetFoot from './SnippetFoot.vue'
+import { useListing } from './useListing'
+import { relativeDate } from '../shared/dates'
+
+const { id: siteId, site, mayEdit } = useSite()
+const { id, listing, stored, preview, snippet, act, isSaved } = useListing(() => siteId.value)
+const { data: blogs } = useQuery({ queryKey: ['blogs', siteId], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: siteId.value } } })) })
+const check = useQueryValue('check')
+const checking = computed({ get: () => check.value === '1', set: (open: boolean) => (check.value = open ? '1' : '') })
+const removing = ref(false)
+const router = useRouter()
+const queries = useQueryClient()
+const { say } = useNotice()
+const state = computed(() => {
+  const view = stored.data.value
+  if (!view) return ''
+  const seen = view.sightings.find((one) => one.isThere)
+  const where = seen ? `In place on ${new URL(seen.pageAddress).pathname}, seen ${relativeDate(seen.seenAt!)}.` : view.state === 'lost' ? 'Its page has lost it.' : 'Not seen on a page yet.'
+  return `${where} ${act.running.value ? 'Saving …' : isSaved.value ? 'Saved.' : act.trouble.value || Object.keys(act.fields.value).length ? 'Not saved: look at the marked answer.' : ''}`
+})
+
+async function remove(): Promise<void> {
+  const kept = listing.value as Schemas['ListingRequest']
+  await take(api.DELETE('/api/sites/{site}/listings/{listing}', { params: { path: { site: siteId.value, listing: id } } }))
+  for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
+  say(`“${kept.name}” is removed. Pages that carry it keep the entries baked into them.`)
+  await router.push(`/s/${siteId.value}/listings`)
+}
+</script>
+
+<template>
+  <PageTitle :title="listing?.name ?? 'Listing'">
+    <template #state><span role="status">{{ state }}</span></template>
+    <template #act>
+      <v-btn variant="outlined" @click="checking = true">Check the page</v-btn>
+      <CopyButton big :text="snippet.data.value?.snippet ?? ''" label="Copy the snippet" />
+    </template>
+  </PageTitle>
+  <p v-if="stored.error.value" class="work trouble" role="alert">{{ lineOf(stored.error.value) }}</p>
+  <p v-else-if="!listing || !site" class="work waiting">Opening the listing …</p>
+  <div v-else class="work split">
+    <div class="questions">
+      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <BuilderQuestions v-model="listing" :blogs="blogs ?? []" :fitting="preview?.fitting" :fields="act.fields.value" :site-address="site.address" :readonly="!mayEdit" />
+      <button v-if="mayEdit" class="link back small" @click="removing = true">Remove this listing</button>
+    </div>
+    <div class="right">
+      <HostPreview :site-id="siteId" :listing-id="id" :listing-key="stored.data.value?.key ?? ''" :address="listing.pageAddress ?? site.address" :html="preview?.html ?? null" />
+      <SnippetFoot :snippet="snippet.data.value" />
+    </div>
+  </div>
+  <CheckDialog v-if="site && stored.data.value" v-model="checking" :site-id="siteId" :listing-id="id" :address="listing?.pageAddress ?? site.address" />
+  <v-dialog v-model="removing" max-width="420">
+    <v-card class="pa-6">
+      <h2>Remove “{{ listing?.name }}”?</h2>
+      <p class="my-3">Pages that carry its snippet keep the entries baked into them, but get no new ones. This cannot be undone.</p>
+      <div class="row"><v-btn color="secondary" @click="remove">Remove the listing</v-btn><v-btn variant="text" @click="removing = false">Keep it</v-btn></div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.questions { width: 432px; flex: none; padding: 0 24px 40px; }
+.right { flex: 1; min-width: 0; background: var(--desk); border-left: 1px solid var(--rule); display: flex; flex-direction: column; position: sticky; top: 56px; height: calc(100vh - 60px); }
+@media (max-width: 860px) { .questions { width: auto; padding: 0 16px 20px; } .right { border-left: 0; position: static; height: 80vh; } }
+</style>

@@ -1,0 +1,49 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { api, take, type Schemas } from '../api/client'
+import { useAct } from '../shared/useAct'
+
+/** A listing being built. Every change is saved and shows on the pages that carry it at once. */
+export function useListing(site: () => number) {
+  const route = useRoute()
+  const id = Number(route.params.listing)
+  const path = () => ({ site: site(), listing: id })
+  const queries = useQueryClient()
+  const listing = ref<Schemas['ListingRequest'] | null>(null)
+  const preview = ref<Schemas['ListingPreview'] | null>(null)
+  const saved = ref('')
+  const act = useAct()
+  const stored = useQuery({ queryKey: ['listing', site, id], queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })) })
+  const snippet = useQuery({ queryKey: ['snippet', site, id, saved], queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}/snippet', { params: { path: path() } })), enabled: () => saved.value !== '' })
+
+  watch(stored.data, (view) => {
+    if (!view || listing.value) return
+    listing.value = { name: view.name, definition: structuredClone(view.definition), pageAddress: view.pageAddress }
+    saved.value = JSON.stringify(listing.value)
+  }, { immediate: true })
+
+  async function show(): Promise<void> {
+    if (!listing.value || listing.value.definition.blogs.length === 0) return
+    preview.value = await take(api.POST('/api/sites/{site}/listings/preview', { params: { path: { site: site() } }, body: listing.value }))
+  }
+
+  async function save(): Promise<void> {
+    const typed = JSON.stringify(listing.value)
+    if (!listing.value || typed === saved.value) return
+    const done = await act.run(() => take(api.PUT('/api/sites/{site}/listings/{listing}', { params: { path: path() }, body: listing.value! })))
+    if (!done) return
+    saved.value = typed
+    for (const key of ['listings', 'coverage', 'listing']) void queries.invalidateQueries({ queryKey: [key] })
+  }
+
+  const changed = useDebounceFn(async () => {
+    // The preview also answers to what cannot be saved yet, so it comes first and fails by itself.
+    await show().catch(() => undefined)
+    await save()
+  }, 250)
+  watch(listing, () => void changed(), { deep: true })
+  const isSaved = computed(() => JSON.stringify(listing.value) === saved.value)
+  return { id, listing, stored, preview, snippet, act, isSaved }
+}

@@ -1,0 +1,39 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { readSession } from './accounts/readSession'
+
+const framed = { framed: true }
+
+/** Every screen has an address; filters and selections stand in its query. */
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'start', component: () => import('./sites/StartView.vue') },
+    { path: '/sign-in', name: 'sign-in', component: () => import('./accounts/SignInView.vue'), meta: { open: true } },
+    { path: '/setup', name: 'setup', component: () => import('./accounts/SetupView.vue'), meta: { open: true } },
+    { path: '/sites/new', name: 'new-site', component: () => import('./sites/NewSiteView.vue') },
+    { path: '/s/:site(\\d+)', name: 'coverage', component: () => import('./coverage/CoverageView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/posts', name: 'posts', component: () => import('./posts/PostsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/posts/new', name: 'new-post', component: () => import('./posts/EditorView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/posts/:post(\\d+)', name: 'post', component: () => import('./posts/EditorView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/connect', name: 'connect', component: () => import('./blogs/ConnectView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/listings', name: 'listings', component: () => import('./listings/ListingsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/listings/:listing(\\d+)', name: 'listing', component: () => import('./listings/BuilderView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/feeds', name: 'feeds', component: () => import('./feeds/FeedsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/feeds/check', name: 'check', component: () => import('./feeds/CheckView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/channels', name: 'channels', component: () => import('./channels/ChannelsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/comments', name: 'comments', component: () => import('./comments/ModerationView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/comments/threads', name: 'threads', component: () => import('./comments/ThreadsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/readers', name: 'readers', component: () => import('./readers/ReadersView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/settings', name: 'settings', component: () => import('./sites/SettingsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/account', name: 'account', component: () => import('./accounts/AccountView.vue'), meta: framed },
+    { path: '/:rest(.*)*', name: 'lost', component: () => import('./frame/LostView.vue') },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  const session = await readSession()
+  if (session.needsSetup) return to.name === 'setup' ? true : { name: 'setup' }
+  if (!session.person && !to.meta.open) return { name: 'sign-in', query: { to: to.fullPath } }
+  if (session.person && to.meta.open) return { name: 'start' }
+  return true
+})

@@ -1,0 +1,13 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { exactDate, relativeDate } from './dates'
+
+const props = defineProps<{ at: string | null | undefined; zone?: string }>()
+const relative = computed(() => (props.at ? relativeDate(props.at) : 'never'))
+const exact = computed(() => (props.at ? exactDate(props.at, props.zone) : ''))
+</script>
+
+<template>
+  <time v-if="props.at" :datetime="props.at" :title="exact">{{ relative }}</time>
+  <span v-else>never</span>
+</template>

@@ -1,0 +1,33 @@
+const steps: [number, Intl.RelativeTimeFormatUnit][] = [
+  [60, 'second'],
+  [3600, 'minute'],
+  [86_400, 'hour'],
+  [86_400 * 31, 'day'],
+  [86_400 * 365, 'month'],
+  [Infinity, 'year'],
+]
+const seconds: Record<string, number> = { second: 1, minute: 60, hour: 3600, day: 86_400, month: 86_400 * 30.4, year: 86_400 * 365 }
+const relative = new Intl.RelativeTimeFormat('en-GB', { numeric: 'auto' })
+
+/** "4 minutes ago", "in 3 days", "just now". */
+export function relativeDate(iso: string, now = Date.now()): string {
+  const distance = (new Date(iso).getTime() - now) / 1000
+  if (Math.abs(distance) < 45) return 'just now'
+  const unit = steps.find(([limit]) => Math.abs(distance) < limit)![1]
+  return relative.format(Math.round(distance / seconds[unit]!), unit)
+}
+
+/** Day, time and zone in full. */
+export function exactDate(iso: string, zone?: string): string {
+  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'long', timeZone: zone }).format(new Date(iso))
+}
+
+/** "24 Nov 2026". */
+export function shortDate(iso: string, zone?: string): string {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: zone }).format(new Date(iso))
+}
+
+/** "9:12". */
+export function clockTime(iso: string, zone?: string): string {
+  return new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', timeZone: zone }).format(new Date(iso))
+}

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { reactive, ref } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+
+const props = defineProps<{ siteId: number; isOwner: boolean }>()
+const queries = useQueryClient()
+const path = () => ({ site: props.siteId })
+const { data: members } = useQuery({ queryKey: ['members', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: path() } })) })
+const roles: { value: Schemas['SiteRole']; title: string }[] = [{ value: 'owner', title: 'Owner' }, { value: 'editor', title: 'Editor' }, { value: 'moderator', title: 'Moderator' }]
+const adding = ref(false)
+const person = reactive<Schemas['NewMemberRequest']>({ name: '', mail: '', role: 'moderator', password: '' })
+const { running, trouble, fields, run } = useAct()
+const { say } = useNotice()
+const reload = () => queries.invalidateQueries({ queryKey: ['members'] })
+
+async function add(): Promise<void> {
+  const done = await run(async () => (await take(api.POST('/api/sites/{site}/people', { params: { path: path() }, body: { ...person, password: person.password || null } })), true))
+  if (!done) return
+  say(`${person.name} can sign in now.`)
+  adding.value = false
+  Object.assign(person, { name: '', mail: '', role: 'moderator', password: '' })
+  await reload()
+}
+
+async function change(member: Schemas['MemberView'], role: Schemas['SiteRole']): Promise<void> {
+  await run(() => take(api.PUT('/api/sites/{site}/people/{person}', { params: { path: { ...path(), person: member.personId } }, body: { role } })))
+  trouble.value ||= fields.value.role?.[0] ?? ''
+  await reload()
+}
+
+async function remove(member: Schemas['MemberView']): Promise<void> {
+  await run(() => take(api.DELETE('/api/sites/{site}/people/{person}', { params: { path: { ...path(), person: member.personId } } })))
+  trouble.value ||= fields.value.person?.[0] ?? ''
+  await reload()
+}
+</script>
+
+<template>
+  <section>
+    <h2 class="group">People</h2>
+    <table class="ruled">
+      <tbody>
+        <tr v-for="member in members" :key="member.personId">
+          <td><span class="t">{{ member.name }}</span><br /><span class="soft small">{{ member.mail }}</span></td>
+          <td class="role"><v-select :model-value="member.role" :items="roles" density="compact" :disabled="!props.isOwner" :aria-label="`Role of ${member.name}`" @update:model-value="change(member, $event)" /></td>
+          <td><button v-if="props.isOwner" class="link back" @click="remove(member)">Remove</button></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <v-btn v-if="props.isOwner && !adding" class="mt-4" variant="outlined" @click="adding = true">Add somebody</v-btn>
+    <form v-if="adding" class="form mt-4" novalidate @submit.prevent="add">
+      <v-text-field v-model="person.name" label="Name" :error-messages="fields.name" />
+      <v-text-field v-model="person.mail" label="Mail address" type="email" :error-messages="fields.mail" />
+      <v-select v-model="person.role" :items="roles" label="Role" />
+      <v-text-field v-model="person.password" label="First password, for people without an account" type="password" autocomplete="new-password" :error-messages="fields.password" />
+      <div class="row"><v-btn type="submit" :loading="running">Add to the team</v-btn><v-btn variant="text" @click="adding = false">Cancel</v-btn></div>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+.role { width: 170px; }
+</style>

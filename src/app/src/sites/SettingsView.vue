@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref, watch } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import CopyButton from '../shared/CopyButton.vue'
+import PageTitle from '../shared/PageTitle.vue'
+import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+import MembersPart from './MembersPart.vue'
+import SiteForm from './SiteForm.vue'
+import { useSite } from './useSite'
+
+const { id, site, isOwner } = useSite()
+const form = ref<Schemas['SiteRequest'] | null>(null)
+watch(site, (now) => now && !form.value && (form.value = { name: now.name, address: now.address, timeZone: now.timeZone, language: now.language, allowedAddresses: [...now.allowedAddresses] }), { immediate: true })
+const { running, trouble, fields, run } = useAct()
+const { say } = useNotice()
+const queries = useQueryClient()
+
+async function save(): Promise<void> {
+  const saved = await run(() => take(api.PUT('/api/sites/{site}', { params: { path: { site: id.value } }, body: form.value! })))
+  if (!saved) return
+  form.value!.allowedAddresses = saved.allowedAddresses
+  say('Settings saved. They hold for every page at once.')
+  await queries.invalidateQueries({ queryKey: ['sites'] })
+}
+</script>
+
+<template>
+  <PageTitle title="Settings"><template #state>{{ site?.name }}</template></PageTitle>
+  <div class="work columns">
+    <section>
+      <h2 class="group">The site</h2>
+      <form v-if="form" class="form" novalidate @submit.prevent="save">
+        <SiteForm v-model="form" :fields="fields" detailed />
+        <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+        <div><v-btn type="submit" :loading="running" :disabled="!isOwner">Save the settings</v-btn></div>
+        <p v-if="!isOwner" class="soft small">Only owners change these.</p>
+      </form>
+      <h2 class="group">Public key</h2>
+      <p v-if="site" class="row key"><code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" /></p>
+      <p class="soft small">Stands in the snippets of threads. It is no secret.</p>
+    </section>
+    <MembersPart :site-id="id" :is-owner="isOwner" />
+  </div>
+</template>
+
+<style scoped>
+.columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 24rem), 1fr)); gap: 10px 48px; }
+.form { margin-top: 16px; }
+.key { padding: 12px 0 4px; }
+</style>

@@ -1,0 +1,85 @@
+import { ask } from './ask'
+import { render } from './shadow'
+
+interface Problems {
+  title?: string
+  errors?: Record<string, string[]>
+}
+
+/** Shows a thread and sends its form without leaving the page. */
+export async function showThread(place: HTMLElement, base: string): Promise<void> {
+  const site = place.dataset.antiphonSite ?? ''
+  const query = new URLSearchParams({
+    id: place.dataset.antiphonThread ?? '',
+    url: place.dataset.antiphonUrl ?? location.href,
+    title: place.dataset.antiphonTitle ?? document.title,
+  })
+  const html = await ask(`${base}threads/${encodeURIComponent(site)}.html?${query.toString()}`)
+  if (!html) return
+  const root = render(place, html)
+  const form = root.querySelector('form')
+  form?.addEventListener('submit', (event) => {
+    event.preventDefault()
+    void send(form)
+  })
+  markLinked(root)
+}
+
+/** A permanent link to a comment cannot reach into the shadow root by itself. */
+function markLinked(root: ShadowRoot): void {
+  if (location.hash.startsWith('#comment-')) root.getElementById(location.hash.slice(1))?.scrollIntoView()
+}
+
+async function send(form: HTMLFormElement): Promise<void> {
+  const button = form.querySelector('button')
+  const body = new URLSearchParams()
+  new FormData(form).forEach((value, name) => body.append(name, String(value)))
+  // The same key goes with every repeat of the same text, so that an answer lost on the way does not make two comments.
+  form.dataset.key ??= crypto.getRandomValues(new Uint32Array(4)).join('')
+  body.set('key', form.dataset.key)
+  button?.setAttribute('disabled', '')
+  try {
+    const answer = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'application/json' }, credentials: 'omit' })
+    const said = (await answer.json()) as Problems & { message?: string }
+    if (answer.ok) thank(form, said.message ?? '')
+    else tell(form, said)
+  } catch {
+    tell(form, { title: navigator.onLine ? 'The server cannot be reached. Your text is kept; try again.' : 'You are offline. Your text is kept; try again.' })
+  } finally {
+    button?.removeAttribute('disabled')
+  }
+}
+
+function thank(form: HTMLFormElement, message: string): void {
+  const thanks = document.createElement('p')
+  thanks.className = 'antiphon-thanks'
+  thanks.setAttribute('part', 'thanks')
+  thanks.setAttribute('role', 'status')
+  thanks.tabIndex = -1
+  thanks.textContent = message
+  form.replaceWith(thanks)
+  thanks.focus()
+}
+
+function tell(form: HTMLFormElement, problems: Problems): void {
+  form.querySelectorAll('.antiphon-problem').forEach((old) => old.remove())
+  form.querySelectorAll('[aria-invalid]').forEach((old) => old.removeAttribute('aria-invalid'))
+  const fields = Object.entries(problems.errors ?? {})
+  let first: HTMLElement | null = null
+  for (const [name, messages] of fields) {
+    const field = form.querySelector<HTMLElement>(`[name="${name}"]`)
+    field?.setAttribute('aria-invalid', 'true')
+    first ??= field
+    ;(field?.closest('p') ?? form).append(note(messages.join(' ')))
+  }
+  if (fields.length === 0) form.append(note(problems.title ?? ''))
+  first?.focus()
+}
+
+function note(text: string): HTMLElement {
+  const element = document.createElement('span')
+  element.className = 'antiphon-problem'
+  element.setAttribute('role', 'alert')
+  element.textContent = text
+  return element
+}
