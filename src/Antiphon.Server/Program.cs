@@ -6,12 +6,12 @@ using Antiphon.Server.Coverage;
 using Antiphon.Server.Demo;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Feeds;
-using Antiphon.Server.Search;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Posts;
 using Antiphon.Server.Readers;
+using Antiphon.Server.Search;
 using Antiphon.Server.Sites;
 
 var builder = WebApplication.CreateBuilder(args);

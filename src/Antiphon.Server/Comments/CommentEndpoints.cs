@@ -85,8 +85,18 @@ internal static class CommentEndpoints
         var now = clock.GetUtcNow();
         var answer = new Comment
         {
-            Key = keys.NewKey(), SiteId = site, ThreadId = parent.ThreadId, ParentId = parent.Id, Author = writer.DisplayName, IsTeam = true, Text = request.Text.Trim(),
-            Html = CommentBody.ToHtml(request.Text), Standing = CommentStanding.Public, CreatedAt = now, DecidedAt = now, DecidedById = person,
+            Key = keys.NewKey(),
+            SiteId = site,
+            ThreadId = parent.ThreadId,
+            ParentId = parent.Id,
+            Author = writer.DisplayName,
+            IsTeam = true,
+            Text = request.Text.Trim(),
+            Html = CommentBody.ToHtml(request.Text),
+            Standing = CommentStanding.Public,
+            CreatedAt = now,
+            DecidedAt = now,
+            DecidedById = person,
         };
         database.Comments.Add(answer);
         // An answer to what nobody sees would hang in the air.

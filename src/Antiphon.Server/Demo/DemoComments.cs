@@ -21,7 +21,12 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         foreach (var post in posts) AddThread(site, post);
         var shop = new CommentThread
         {
-            SiteId = site.Id, Identifier = "planisphere", Title = "Planisphere, 54 degrees north", Address = website + "shop", FoldedAddress = ThreadAddress.Fold(website + "shop"), CreatedAt = now.AddDays(-40),
+            SiteId = site.Id,
+            Identifier = "planisphere",
+            Title = "Planisphere, 54 degrees north",
+            Address = website + "shop",
+            FoldedAddress = ThreadAddress.Fold(website + "shop"),
+            CreatedAt = now.AddDays(-40),
         };
         shop.Comments.Add(Make(site, "Ida Marsh", "Does it work as far south as the coast?", now.AddDays(-20), CommentStanding.Public));
         database.Threads.Add(shop);
@@ -36,7 +41,13 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         var address = addresses.Of(post);
         var thread = new CommentThread
         {
-            SiteId = site.Id, Identifier = PostPublisher.ThreadIdentifier(post), PostId = post.Id, Title = post.Title, Address = address, FoldedAddress = ThreadAddress.Fold(address), CreatedAt = post.PublishedAt!.Value,
+            SiteId = site.Id,
+            Identifier = PostPublisher.ThreadIdentifier(post),
+            PostId = post.Id,
+            Title = post.Title,
+            Address = address,
+            FoldedAddress = ThreadAddress.Fold(address),
+            CreatedAt = post.PublishedAt!.Value,
         };
         database.Threads.Add(thread);
         var start = post.PublishedAt.Value;
@@ -89,8 +100,16 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
 
     private Comment Make(Site site, string author, string text, DateTimeOffset at, CommentStanding standing) => new()
     {
-        Key = keys.NewKey(), SiteId = site.Id, Author = author, Mail = _random.Next(3) == 0 ? null : Slug.FromTitle(author) + "@fellside.example", Text = text, Html = CommentBody.ToHtml(text), Standing = standing, CreatedAt = at,
-        DecidedAt = standing == CommentStanding.Waiting ? null : at.AddMinutes(30), WaitReason = WaitDecision.ReasonFor(text, standing == CommentStanding.Public ? 1 : 0),
+        Key = keys.NewKey(),
+        SiteId = site.Id,
+        Author = author,
+        Mail = _random.Next(3) == 0 ? null : Slug.FromTitle(author) + "@fellside.example",
+        Text = text,
+        Html = CommentBody.ToHtml(text),
+        Standing = standing,
+        CreatedAt = at,
+        DecidedAt = standing == CommentStanding.Waiting ? null : at.AddMinutes(30),
+        WaitReason = WaitDecision.ReasonFor(text, standing == CommentStanding.Public ? 1 : 0),
     };
 
     private string Pick(string[] texts) => texts[_random.Next(texts.Length)];

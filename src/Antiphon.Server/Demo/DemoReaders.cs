@@ -51,8 +51,16 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
         var at = post.PublishedAt!.Value.AddSeconds(4);
         return new Delivery
         {
-            Key = keys.NewKey(24), SiteId = site.Id, PostId = post.Id, SubscriberId = subscriber.Id, CreatedAt = post.PublishedAt.Value, Attempts = 1, NextAttemptAt = at,
-            State = bounces ? DeliveryState.Failed : DeliveryState.Delivered, DeliveredAt = bounces ? null : at, LastAnswer = bounces ? "Nobody of that name" : "Kept",
+            Key = keys.NewKey(24),
+            SiteId = site.Id,
+            PostId = post.Id,
+            SubscriberId = subscriber.Id,
+            CreatedAt = post.PublishedAt.Value,
+            Attempts = 1,
+            NextAttemptAt = at,
+            State = bounces ? DeliveryState.Failed : DeliveryState.Delivered,
+            DeliveredAt = bounces ? null : at,
+            LastAnswer = bounces ? "Nobody of that name" : "Kept",
         };
     }
 

@@ -41,7 +41,12 @@ internal sealed class DemoScenario(
     {
         var site = new Site
         {
-            PublicKey = keys.NewKey(), Name = "Quillmoor Observatory", Address = options.Value.Website, TimeZone = "Europe/London", Language = "en-GB", CreatedAt = now.AddDays(-660),
+            PublicKey = keys.NewKey(),
+            Name = "Quillmoor Observatory",
+            Address = options.Value.Website,
+            TimeZone = "Europe/London",
+            Language = "en-GB",
+            CreatedAt = now.AddDays(-660),
             AllowedAddresses = [AllowedAddresses.OriginOf(options.Value.Website)!],
         };
         database.Sites.Add(site);
@@ -70,18 +75,39 @@ internal sealed class DemoScenario(
             var date = now.AddDays(-demo.DaysAgo);
             database.Posts.Add(new Post
             {
-                Key = keys.NewKey(12), SiteId = site.Id, Blog = blog, Title = demo.Title, Slug = Slug.FromTitle(demo.Title), Author = NameOf(demo.Author), Category = demo.Category, Revision = 1,
+                Key = keys.NewKey(12),
+                SiteId = site.Id,
+                Blog = blog,
+                Title = demo.Title,
+                Slug = Slug.FromTitle(demo.Title),
+                Author = NameOf(demo.Author),
+                Category = demo.Category,
+                Revision = 1,
                 BodyHtml = $"<p>{demo.Text}</p><p>{DemoTexts.Paragraphs[number % 6]}</p><p>{DemoTexts.Paragraphs[(number + 2) % 6]}</p>",
-                PictureAddress = demo.Picture.Length == 0 ? null : $"{options.Value.Website}pictures/{demo.Picture}-{number}.svg", PictureAlt = demo.Picture.Length == 0 ? null : $"Picture for {demo.Title}",
-                Status = demo.DaysAgo < 0 ? PostStatus.Scheduled : PostStatus.Published, PublishedAt = date, CreatedAt = demo.DaysAgo < 0 ? now.AddDays(-1) : date, UpdatedAt = demo.DaysAgo < 0 ? now.AddDays(-1) : date,
+                PictureAddress = demo.Picture.Length == 0 ? null : $"{options.Value.Website}pictures/{demo.Picture}-{number}.svg",
+                PictureAlt = demo.Picture.Length == 0 ? null : $"Picture for {demo.Title}",
+                Status = demo.DaysAgo < 0 ? PostStatus.Scheduled : PostStatus.Published,
+                PublishedAt = date,
+                CreatedAt = demo.DaysAgo < 0 ? now.AddDays(-1) : date,
+                UpdatedAt = demo.DaysAgo < 0 ? now.AddDays(-1) : date,
             });
             number++;
         }
 
         database.Posts.Add(new Post
         {
-            Key = keys.NewKey(12), SiteId = site.Id, Blog = blog, Title = "A lens for the children's corner", Slug = "a-lens-for-the-childrens-corner", Author = "Dov Achterberg", Category = "Workshop", Revision = 1,
-            BodyHtml = "<p>Somebody left us a magnifier the size of a dinner plate. Here is what we mean to do with it.</p>", Status = PostStatus.InReview, CreatedAt = now.AddHours(-7), UpdatedAt = now.AddHours(-2),
+            Key = keys.NewKey(12),
+            SiteId = site.Id,
+            Blog = blog,
+            Title = "A lens for the children's corner",
+            Slug = "a-lens-for-the-childrens-corner",
+            Author = "Dov Achterberg",
+            Category = "Workshop",
+            Revision = 1,
+            BodyHtml = "<p>Somebody left us a magnifier the size of a dinner plate. Here is what we mean to do with it.</p>",
+            Status = PostStatus.InReview,
+            CreatedAt = now.AddHours(-7),
+            UpdatedAt = now.AddHours(-2),
         });
         await database.SaveChangesAsync();
     }
@@ -95,7 +121,13 @@ internal sealed class DemoScenario(
 
         void Add(string name, ListingDefinition definition, string page) => database.Listings.Add(new Listing
         {
-            Site = site, Key = keys.NewKey(), Name = name, Definition = definition, PageAddress = options.Value.Website + page, CreatedAt = now.AddDays(-90), UpdatedAt = now.AddDays(-30),
+            Site = site,
+            Key = keys.NewKey(),
+            Name = name,
+            Definition = definition,
+            PageAddress = options.Value.Website + page,
+            CreatedAt = now.AddDays(-90),
+            UpdatedAt = now.AddDays(-30),
         });
     }
 

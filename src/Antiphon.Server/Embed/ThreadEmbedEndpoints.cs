@@ -68,7 +68,10 @@ internal static class ThreadEmbedEndpoints
     {
         var form = Form(options, site, submission.Identifier, submission.Address, submission.Title) with
         {
-            Name = submission.Name, Mail = submission.Mail, Text = submission.Text, Problems = problems,
+            Name = submission.Name,
+            Mail = submission.Mail,
+            Text = submission.Text,
+            Problems = problems,
         };
         return Page(site, form, await RenderAsync(site, form, threads, cancellation), StatusCodes.Status422UnprocessableEntity);
     }

@@ -24,7 +24,10 @@ internal static class RateLimits
             if (token.Length == 0) return RateLimitPartition.GetNoLimiter(string.Empty);
             return RateLimitPartition.GetTokenBucketLimiter(token, _ => new TokenBucketRateLimiterOptions
             {
-                TokenLimit = 400, TokensPerPeriod = 200, ReplenishmentPeriod = TimeSpan.FromSeconds(1), QueueLimit = 200,
+                TokenLimit = 400,
+                TokensPerPeriod = 200,
+                ReplenishmentPeriod = TimeSpan.FromSeconds(1),
+                QueueLimit = 200,
             });
         });
     }

@@ -30,8 +30,13 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
         var address = addresses.Of(post);
         database.Threads.Add(new CommentThread
         {
-            SiteId = post.SiteId, Identifier = identifier, PostId = post.Id, Title = post.Title, Address = address,
-            FoldedAddress = Core.Comments.ThreadAddress.Fold(address), CreatedAt = now,
+            SiteId = post.SiteId,
+            Identifier = identifier,
+            PostId = post.Id,
+            Title = post.Title,
+            Address = address,
+            FoldedAddress = Core.Comments.ThreadAddress.Fold(address),
+            CreatedAt = now,
         });
         await database.SaveChangesAsync(cancellation);
     }

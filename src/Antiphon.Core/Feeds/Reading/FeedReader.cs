@@ -65,8 +65,7 @@ public static class FeedReader
         }
         catch (XmlException broken)
         {
-            var finding = Finding.At(DocumentRules.NotWellFormed, broken.LineNumber, broken.LinePosition, XmlBreak.Describe(broken));
-            return new FeedReadResult(start.Format, start.Version, feed, [finding]);
+            return new FeedReadResult(start.Format, start.Version, feed, [XmlBreak.Report(broken)]);
         }
     }
 
@@ -80,7 +79,7 @@ public static class FeedReader
 
     private static Finding Broken(string text, XmlException broken) => LooksLikePage(text)
         ? Finding.At(DocumentRules.IsAPage, 1, 1)
-        : Finding.At(DocumentRules.NotWellFormed, broken.LineNumber, broken.LinePosition, XmlBreak.Describe(broken));
+        : XmlBreak.Report(broken);
 
     private static bool LooksLikePage(string text)
     {

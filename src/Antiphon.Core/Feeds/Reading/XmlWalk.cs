@@ -6,7 +6,8 @@ namespace Antiphon.Core.Feeds.Reading;
 internal static class XmlWalk
 {
     /// <summary>
-    /// Calls <paramref name="read"/> for every child element; it must leave the reader after that child. The reader ends after the parent.
+    /// Calls <paramref name="read"/> for every child element. It either leaves the reader after that child, or does not touch the reader, as the second
+    /// of two titles is left alone; the child is then skipped. The reader ends after the parent.
     /// </summary>
     public static void Children(XmlReader reader, Action<XmlReader> read)
     {
@@ -20,10 +21,19 @@ internal static class XmlWalk
         reader.Read();
         while (!reader.EOF && reader.Depth > depth)
         {
-            if (reader.NodeType == XmlNodeType.Element) read(reader);
+            if (reader.NodeType == XmlNodeType.Element) ReadOne(reader, read);
             else reader.Read();
         }
 
         reader.Read();
+    }
+
+    private static void ReadOne(XmlReader reader, Action<XmlReader> read)
+    {
+        // No two elements start at the same place, so a reader still there was not moved.
+        var place = (IXmlLineInfo)reader;
+        var (line, column) = (place.LineNumber, place.LinePosition);
+        read(reader);
+        if (reader.NodeType == XmlNodeType.Element && place.LineNumber == line && place.LinePosition == column) reader.Skip();
     }
 }

@@ -40,13 +40,24 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div v-if="made" class="hint">
       Copy the token for “{{ made.name }}” now; it is shown this once.
-      <div class="row"><code>{{ made.token }}</code><CopyButton :text="made.token" label="Copy the token" /></div>
+      <div class="row">
+        <code>{{ made.token }}</code><CopyButton :text="made.token" label="Copy the token" />
+      </div>
     </div>
     <table v-if="tokens?.length" class="ruled">
-      <thead><tr><th>For</th><th>Made</th><th>Last used</th><th /></tr></thead>
+      <thead>
+        <tr>
+          <th>For</th>
+          <th>Made</th>
+          <th>Last used</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="token in tokens" :key="token.id">
-          <td>{{ token.name }}</td><td><WhenText :at="token.createdAt" /></td><td><WhenText :at="token.lastUsedAt" /></td>
+          <td>{{ token.name }}</td>
+          <td><WhenText :at="token.createdAt" /></td>
+          <td><WhenText :at="token.lastUsedAt" /></td>
           <td><button class="link back" @click="revoke(token)">Revoke</button></td>
         </tr>
       </tbody>
@@ -56,6 +67,12 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
 </template>
 
 <style scoped>
-.make { max-width: 40rem; align-items: flex-start; margin-bottom: 14px; }
-.make > :first-child { flex: 1; }
+.make {
+  max-width: 40rem;
+  align-items: flex-start;
+  margin-bottom: 14px;
+}
+.make > :first-child {
+  flex: 1;
+}
 </style>

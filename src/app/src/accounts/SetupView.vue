@@ -24,7 +24,16 @@ async function setUp(): Promise<void> {
     <form class="form narrow" novalidate @submit.prevent="setUp">
       <v-text-field v-model="owner.name" label="Your name" name="name" autocomplete="name" autofocus :error-messages="fields.name" />
       <v-text-field v-model="owner.mail" label="Mail address" type="email" name="mail" autocomplete="username" :error-messages="fields.mail" />
-      <v-text-field v-model="owner.password" label="Password" type="password" name="password" autocomplete="new-password" hint="At least ten characters; a short sentence is easiest to keep in mind." persistent-hint :error-messages="fields.password" />
+      <v-text-field
+        v-model="owner.password"
+        label="Password"
+        type="password"
+        name="password"
+        autocomplete="new-password"
+        hint="At least ten characters; a short sentence is easiest to keep in mind."
+        persistent-hint
+        :error-messages="fields.password"
+      />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-btn type="submit" :loading="running" block>Make the account</v-btn>
     </form>

@@ -6,7 +6,12 @@ import { counted } from '../shared/counted'
 
 const props = defineProps<{ candidate: Schemas['CandidateView']; busy: boolean }>()
 const emit = defineEmits<{ choose: [] }>()
-const ways: Record<Schemas['FeedLinkKind'], string> = { given: 'the address you gave', alternate: 'named by the page', anchor: 'linked in the page', usualPath: 'found in a usual place' }
+const ways: Record<Schemas['FeedLinkKind'], string> = {
+  given: 'the address you gave',
+  alternate: 'named by the page',
+  anchor: 'linked in the page',
+  usualPath: 'found in a usual place',
+}
 </script>
 
 <template>
@@ -15,24 +20,59 @@ const ways: Record<Schemas['FeedLinkKind'], string> = { given: 'the address you 
       <h3>{{ props.candidate.title ?? 'Feed without a title' }}</h3>
       <p class="address">{{ props.candidate.address }}</p>
       <p class="soft small">
-        {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} · {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest <WhenText :at="props.candidate.newest" /> ·
-        {{ ways[props.candidate.foundBy] }}{{ props.candidate.isComments ? ', a feed of comments' : '' }}
+        {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} · {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest
+        <WhenText :at="props.candidate.newest" /> · {{ ways[props.candidate.foundBy] }}{{ props.candidate.isComments ? ', a feed of comments' : '' }}
       </p>
-      <ul><li v-for="title in props.candidate.latest" :key="title" class="t">{{ title }}</li></ul>
+      <ul>
+        <li v-for="title in props.candidate.latest" :key="title" class="t">{{ title }}</li>
+      </ul>
     </div>
     <div class="side">
       <span class="tag" :class="verdicts[props.candidate.verdict].tone">{{ verdicts[props.candidate.verdict].short }}</span>
       <v-btn :loading="props.busy" @click="emit('choose')">Follow this feed</v-btn>
-      <p v-if="props.candidate.errors" class="small soft">{{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}; what can be read is read.</p>
+      <p v-if="props.candidate.errors" class="small soft">
+        {{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}; what can be read is read.
+      </p>
     </div>
   </article>
 </template>
 
 <style scoped>
-.candidate { display: grid; grid-template-columns: 1fr auto; gap: 10px 28px; padding: 16px 0; border-bottom: 1px solid var(--hair); }
-h3 { font-size: 20px; }
-ul { margin: 8px 0 0; padding: 0; list-style: none; }
-li { padding: 2px 0 2px 12px; border-left: 2px solid var(--rule); font-size: 16px; }
-.side { display: flex; flex-direction: column; gap: 10px; align-items: flex-end; max-width: 220px; text-align: right; }
-@media (max-width: 600px) { .candidate { grid-template-columns: 1fr; } .side { align-items: flex-start; text-align: left; } }
+.candidate {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 10px 28px;
+  padding: 16px 0;
+  border-bottom: 1px solid var(--hair);
+}
+h3 {
+  font-size: 20px;
+}
+ul {
+  margin: 8px 0 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  padding: 2px 0 2px 12px;
+  border-left: 2px solid var(--rule);
+  font-size: 16px;
+}
+.side {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: flex-end;
+  max-width: 220px;
+  text-align: right;
+}
+@media (max-width: 600px) {
+  .candidate {
+    grid-template-columns: 1fr;
+  }
+  .side {
+    align-items: flex-start;
+    text-align: left;
+  }
+}
 </style>

@@ -28,12 +28,16 @@ const reload = () => Promise.all(['blogs', 'coverage', 'posts', 'feeds'].map((ke
 async function look(): Promise<void> {
   found.value = null
   connected.value = null
-  found.value = (await act.run(() => take(api.POST('/api/sites/{site}/blogs/discover', { params: { path: path() }, body: { address: address.value } })))) ?? null
+  found.value =
+    (await act.run(() => take(api.POST('/api/sites/{site}/blogs/discover', { params: { path: path() }, body: { address: address.value } })))) ?? null
 }
 
 async function follow(candidate: Schemas['CandidateView']): Promise<void> {
   chosen.value = candidate.address
-  connected.value = (await act.run(() => take(api.POST('/api/sites/{site}/blogs/follow', { params: { path: path() }, body: { feedAddress: candidate.address, name: null } })))) ?? null
+  connected.value =
+    (await act.run(() =>
+      take(api.POST('/api/sites/{site}/blogs/follow', { params: { path: path() }, body: { feedAddress: candidate.address, name: null } })),
+    )) ?? null
   if (connected.value) found.value = null
   await reload()
 }
@@ -48,7 +52,14 @@ async function start(): Promise<void> {
 
 async function list(): Promise<void> {
   const name = connected.value!.name
-  const definition: Schemas['ListingDefinition'] = { blogs: [connected.value!.id], count: 5, order: 'newest', layout: 'lines', heading: name, details: { picture: true, excerpt: false, date: true, author: false, category: false } }
+  const definition: Schemas['ListingDefinition'] = {
+    blogs: [connected.value!.id],
+    count: 5,
+    order: 'newest',
+    layout: 'lines',
+    heading: name,
+    details: { picture: true, excerpt: false, date: true, author: false, category: false },
+  }
   const made = await act.run(() => take(api.POST('/api/sites/{site}/listings', { params: { path: path() }, body: { name, definition, pageAddress: null } })))
   if (made) await router.push(`/s/${id.value}/listings/${made.id}`)
 }
@@ -57,22 +68,40 @@ async function list(): Promise<void> {
 <template>
   <PageTitle title="Connect a blog"><template #state>Follow one that lives elsewhere, or start one that is written here.</template></PageTitle>
   <div class="work">
-    <div class="pills mb-4"><button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">It lives elsewhere</button><button class="pill" :class="{ on: way === 'write' }" @click="way = 'write'">Write it here</button></div>
+    <div class="pills mb-4">
+      <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">It lives elsewhere</button
+      ><button class="pill" :class="{ on: way === 'write' }" @click="way = 'write'">Write it here</button>
+    </div>
     <template v-if="way !== 'write'">
       <form class="look" novalidate @submit.prevent="look">
-        <v-text-field v-model="address" label="Any address of the blog" placeholder="its home page, a post, or the feed itself" name="address" autofocus :error-messages="act.fields.value.address" />
+        <v-text-field
+          v-model="address"
+          label="Any address of the blog"
+          placeholder="its home page, a post, or the feed itself"
+          name="address"
+          autofocus
+          :error-messages="act.fields.value.address"
+        />
         <v-btn type="submit" height="48" :loading="act.running.value && !found">Find its feed</v-btn>
       </form>
       <p v-if="act.running.value && !found && !connected" class="waiting" role="status">Looking for feeds at this address …</p>
       <p v-if="act.trouble.value || act.fields.value.feedAddress" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.feedAddress?.[0] }}</p>
       <section v-if="found" aria-label="Feeds found">
         <h2 class="group">{{ found.candidates.length === 1 ? 'One feed found' : `${found.candidates.length} feeds found, the likeliest first` }}</h2>
-        <CandidateCard v-for="one in found.candidates" :key="one.address" :candidate="one" :busy="act.running.value && chosen === one.address" @choose="follow(one)" />
+        <CandidateCard
+          v-for="one in found.candidates"
+          :key="one.address"
+          :candidate="one"
+          :busy="act.running.value && chosen === one.address"
+          @choose="follow(one)"
+        />
       </section>
       <section v-if="connected" class="hint done">
         <h2>“{{ connected.name }}” is connected</h2>
         <p>{{ counted(connected.posts, 'post') }} read; new ones follow by themselves.</p>
-        <div class="row mt-3"><v-btn :loading="act.running.value" @click="list">Make a listing of it</v-btn><v-btn variant="outlined" :to="`/s/${id}`">To Coverage</v-btn></div>
+        <div class="row mt-3">
+          <v-btn :loading="act.running.value" @click="list">Make a listing of it</v-btn><v-btn variant="outlined" :to="`/s/${id}`">To Coverage</v-btn>
+        </div>
       </section>
     </template>
     <form v-else class="form" novalidate @submit.prevent="start">
@@ -85,9 +114,26 @@ async function list(): Promise<void> {
 </template>
 
 <style scoped>
-.look { display: flex; gap: 12px; align-items: flex-start; max-width: 46rem; }
-.done { max-width: 46rem; padding: 16px 20px; }
-.done h2 { font-size: 21px; }
-section { max-width: 60rem; }
-@media (max-width: 600px) { .look { flex-direction: column; align-items: stretch; } }
+.look {
+  display: flex;
+  gap: 12px;
+  align-items: flex-start;
+  max-width: 46rem;
+}
+.done {
+  max-width: 46rem;
+  padding: 16px 20px;
+}
+.done h2 {
+  font-size: 21px;
+}
+section {
+  max-width: 60rem;
+}
+@media (max-width: 600px) {
+  .look {
+    flex-direction: column;
+    align-items: stretch;
+  }
+}
 </style>

@@ -16,8 +16,11 @@ const { data: talk, error } = useQuery({
   placeholderData: (before) => before,
 })
 const current = computed(() => talk.value?.comments.find((one) => one.id === props.commentId))
-const byline = (one: Schemas['ThreadComment']) => (one.isTeam ? 'team' : one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given')
-const kicker = computed(() => [talk.value?.blogName, talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier].filter(Boolean).join(' · '))
+const byline = (one: Schemas['ThreadComment']) =>
+  one.isTeam ? 'team' : one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given'
+const kicker = computed(() =>
+  [talk.value?.blogName, talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier].filter(Boolean).join(' · '),
+)
 
 watch([() => props.commentId, talk], async () => {
   await nextTick()
@@ -30,29 +33,103 @@ watch([() => props.commentId, talk], async () => {
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="talk">
       <div class="small soft">{{ kicker }}</div>
-      <h2><a v-if="talk.address" :href="talk.address" target="_blank" rel="noopener">{{ talk.title }}</a><template v-else>{{ talk.title }}</template></h2>
-      <article v-for="one in talk.comments" :key="one.id" class="comment" :class="{ current: one.id === props.commentId, dim: one.id !== props.commentId }" :style="{ marginLeft: `${one.depth * 26}px` }">
-        <div class="head"><b>{{ one.author }}</b> · {{ byline(one) }} · <WhenText :at="one.createdAt" :zone="props.zone" /><template v-if="one.standing === 'waiting' && one.id !== props.commentId"> · waiting too</template></div>
+      <h2>
+        <a v-if="talk.address" :href="talk.address" target="_blank" rel="noopener">{{ talk.title }}</a><template v-else>{{ talk.title }}</template>
+      </h2>
+      <article
+        v-for="one in talk.comments"
+        :key="one.id"
+        class="comment"
+        :class="{ current: one.id === props.commentId, dim: one.id !== props.commentId }"
+        :style="{ marginLeft: `${one.depth * 26}px` }"
+      >
+        <div class="head">
+          <b>{{ one.author }}</b> · {{ byline(one) }} · <WhenText :at="one.createdAt" :zone="props.zone" /><template
+            v-if="one.standing === 'waiting' && one.id !== props.commentId"
+          >
+            · waiting too</template
+          >
+        </div>
         <!-- Made by the server from encoded text; holds paragraphs, breaks and links only. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="reading" v-html="one.html" />
-        <div v-if="one.id === props.commentId && one.waitReason && one.standing === 'waiting'" class="row why"><span class="tag o">Waits: {{ waitReasons[one.waitReason].toLowerCase() }}</span></div>
+        <div v-if="one.id === props.commentId && one.waitReason && one.standing === 'waiting'" class="row why">
+          <span class="tag o">Waits: {{ waitReasons[one.waitReason].toLowerCase() }}</span>
+        </div>
       </article>
-      <p v-if="current" class="history">Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given' }}<template v-if="!current.isTeam"> · {{ current.publishedBefore ? `${counted(current.publishedBefore, 'comment')} published before` : 'nothing published before' }}</template></p>
+      <p v-if="current" class="history">
+        Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given'
+        }}<template v-if="!current.isTeam">
+          · {{ current.publishedBefore ? `${counted(current.publishedBefore, 'comment')} published before` : 'nothing published before' }}</template
+        >
+      </p>
     </template>
   </div>
 </template>
 
 <style scoped>
-.talk { flex: 1; min-height: 0; overflow: auto; padding: 18px 36px 24px; }
-h2 { font-size: 21px; line-height: 1.2; margin-top: 2px; }
-.comment { padding: 10px 0 10px 16px; border-left: 2px solid var(--rule); margin-top: 12px; max-width: 690px; overflow-wrap: anywhere; }
-.head { font-size: 13.5px; color: var(--soft); } .head b { color: var(--ink); font-size: 14.5px; }
-.dim { opacity: .72; }
-.current { border-left: 4px solid var(--madder); background: var(--wash-m); padding: 12px 18px 14px 16px; border-radius: 0 6px 6px 0; }
-.reading :deep(a) { border-bottom: 2px solid var(--ochre); background: var(--wash-o); }
-.reading :deep(p) { margin: 4px 0 0; }
-.why { margin-top: 10px; }
-.history { font-size: 13.5px; color: var(--soft); margin-top: 14px; padding-top: 10px; border-top: 1px solid var(--hair); max-width: 760px; } .history b { color: var(--ink); }
-@media (max-width: 860px) { .talk { padding: 12px 16px 90px; } .comment { margin-left: 0 !important; } }
+.talk {
+  flex: 1;
+  min-height: 0;
+  overflow: auto;
+  padding: 18px 36px 24px;
+}
+h2 {
+  font-size: 21px;
+  line-height: 1.2;
+  margin-top: 2px;
+}
+.comment {
+  padding: 10px 0 10px 16px;
+  border-left: 2px solid var(--rule);
+  margin-top: 12px;
+  max-width: 690px;
+  overflow-wrap: anywhere;
+}
+.head {
+  font-size: 13.5px;
+  color: var(--soft);
+}
+.head b {
+  color: var(--ink);
+  font-size: 14.5px;
+}
+.dim {
+  opacity: 0.72;
+}
+.current {
+  border-left: 4px solid var(--madder);
+  background: var(--wash-m);
+  padding: 12px 18px 14px 16px;
+  border-radius: 0 6px 6px 0;
+}
+.reading :deep(a) {
+  border-bottom: 2px solid var(--ochre);
+  background: var(--wash-o);
+}
+.reading :deep(p) {
+  margin: 4px 0 0;
+}
+.why {
+  margin-top: 10px;
+}
+.history {
+  font-size: 13.5px;
+  color: var(--soft);
+  margin-top: 14px;
+  padding-top: 10px;
+  border-top: 1px solid var(--hair);
+  max-width: 760px;
+}
+.history b {
+  color: var(--ink);
+}
+@media (max-width: 860px) {
+  .talk {
+    padding: 12px 16px 90px;
+  }
+  .comment {
+    margin-left: 0 !important;
+  }
+}
 </style>

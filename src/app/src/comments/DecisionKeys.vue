@@ -14,19 +14,59 @@ const past: Record<Standing, string> = { public: 'Published', hidden: 'Hid', spa
     <v-btn variant="outlined" :disabled="!props.standing || props.standing === 'hidden'" @click="emit('decide', 'hidden')">Hide <kbd>2</kbd></v-btn>
     <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')">Spam <kbd>3</kbd></v-btn>
     <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Answer <kbd>R</kbd></v-btn>
-    <span v-if="props.last" class="last small soft" role="status">{{ past[props.last.now] }}: {{ props.last.author }}. <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span>
+    <span v-if="props.last" class="last small soft" role="status"
+      >{{ past[props.last.now] }}: {{ props.last.author }}. <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span
+    >
     <span v-else-if="props.standing" class="last small soft">{{ standings[props.standing] }}</span>
   </div>
 </template>
 
 <style scoped>
-.keys { border-top: 1px solid var(--rule); padding: 12px 36px; display: flex; flex-wrap: wrap; gap: 10px; align-items: center; background: var(--paper); }
-kbd { margin-left: 8px; background: transparent; color: inherit; border-color: color-mix(in srgb, currentColor 45%, transparent); }
-.last { margin-left: auto; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
+.keys {
+  border-top: 1px solid var(--rule);
+  padding: 12px 36px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  background: var(--paper);
+}
+kbd {
+  margin-left: 8px;
+  background: transparent;
+  color: inherit;
+  border-color: color-mix(in srgb, currentColor 45%, transparent);
+}
+.last {
+  margin-left: auto;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
 @media (max-width: 860px) {
-  .keys { position: fixed; bottom: 55px; left: 0; right: 0; padding: 8px 10px; gap: 6px; z-index: 20; display: grid; grid-template-columns: repeat(4, 1fr); }
-  .keys .v-btn { min-width: 0; padding: 0 6px; height: 46px; }
-  .keys kbd { display: none; }
-  .last { grid-column: 1/5; grid-row: 1; margin: 0; }
+  .keys {
+    position: fixed;
+    bottom: 55px;
+    left: 0;
+    right: 0;
+    padding: 8px 10px;
+    gap: 6px;
+    z-index: 20;
+    display: grid;
+    grid-template-columns: repeat(4, 1fr);
+  }
+  .keys .v-btn {
+    min-width: 0;
+    padding: 0 6px;
+    height: 46px;
+  }
+  .keys kbd {
+    display: none;
+  }
+  .last {
+    grid-column: 1/5;
+    grid-row: 1;
+    margin: 0;
+  }
 }
 </style>

@@ -17,7 +17,12 @@ const { id, site } = useSite()
 const standing = useQueryValue('standing')
 const search = useQueryValue('search')
 const picked = useQueryValue('comment')
-const { wanted, comments, counts, current, at, move, decide, undo, answer, decisions, act, queue, decidedToday } = useModeration(() => id.value, standing, search, picked)
+const { wanted, comments, counts, current, at, move, decide, undo, answer, decisions, act, queue, decidedToday } = useModeration(
+  () => id.value,
+  standing,
+  search,
+  picked,
+)
 const answering = ref(false)
 const text = ref('')
 const isPhoneDetail = ref(false)
@@ -42,7 +47,15 @@ async function sendAnswer(): Promise<void> {
 }
 
 const acts: Record<string, () => unknown> = {
-  ArrowDown: () => move(1), ArrowUp: () => move(-1), 1: () => decide('public'), 2: () => decide('hidden'), 3: () => decide('spam'), r: openAnswer, R: openAnswer, u: undo, U: undo,
+  ArrowDown: () => move(1),
+  ArrowUp: () => move(-1),
+  1: () => decide('public'),
+  2: () => decide('hidden'),
+  3: () => decide('spam'),
+  r: openAnswer,
+  R: openAnswer,
+  u: undo,
+  U: undo,
 }
 onKeyStroke((event) => {
   const target = event.target as HTMLElement
@@ -61,30 +74,91 @@ onKeyStroke((event) => {
   </PageTitle>
   <p v-if="queue.error.value" class="work trouble" role="alert">{{ lineOf(queue.error.value) }}</p>
   <div v-else class="work split">
-    <QueuePart v-model:standing="standing" v-model:search="search" :class="{ away: isPhoneDetail }" :comments="comments" :counts="counts" :picked="picked" :zone="site?.timeZone" :loading="queue.isPending.value" @pick="(picked = String($event)), (isPhoneDetail = true)" />
+    <QueuePart
+      v-model:standing="standing"
+      v-model:search="search"
+      :class="{ away: isPhoneDetail }"
+      :comments="comments"
+      :counts="counts"
+      :picked="picked"
+      :zone="site?.timeZone"
+      :loading="queue.isPending.value"
+      @pick="((picked = String($event)), (isPhoneDetail = true))"
+    />
     <div class="case" :class="{ away: !isPhoneDetail }">
       <button class="link back-to-queue" @click="isPhoneDetail = false">← The queue</button>
       <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" />
-      <div v-else-if="!queue.isPending.value" class="empty clear"><h2>{{ wanted === 'waiting' ? 'Nothing is waiting' : 'Nothing here' }}</h2><p>{{ wanted === 'waiting' ? 'Every comment has been decided. New ones appear here by themselves.' : '' }}</p></div>
-      <form v-if="answering && current" class="answer" novalidate @submit.prevent="sendAnswer" @keydown.esc="answering = false" @keydown.ctrl.enter.prevent="sendAnswer">
+      <div v-else-if="!queue.isPending.value" class="empty clear">
+        <h2>{{ wanted === 'waiting' ? 'Nothing is waiting' : 'Nothing here' }}</h2>
+        <p>{{ wanted === 'waiting' ? 'Every comment has been decided. New ones appear here by themselves.' : '' }}</p>
+      </div>
+      <form
+        v-if="answering && current"
+        class="answer"
+        novalidate
+        @submit.prevent="sendAnswer"
+        @keydown.esc="answering = false"
+        @keydown.ctrl.enter.prevent="sendAnswer"
+      >
         <v-textarea v-model="text" :label="`Answer ${current.author}`" rows="3" :error-messages="act.fields.value.text" />
-        <div class="row mt-2"><v-btn type="submit" :loading="act.running.value">{{ current.standing === 'waiting' ? 'Publish and answer' : 'Answer' }}</v-btn><v-btn variant="text" @click="answering = false">Cancel</v-btn></div>
+        <div class="row mt-2">
+          <v-btn type="submit" :loading="act.running.value">{{ current.standing === 'waiting' ? 'Publish and answer' : 'Answer' }}</v-btn><v-btn
+            variant="text"
+            @click="answering = false"
+            >Cancel</v-btn
+          >
+        </div>
       </form>
       <p v-if="act.trouble.value" class="trouble mx-6" role="alert">{{ act.trouble.value }}</p>
-      <DecisionKeys :standing="current?.standing ?? null" :last="decisions.at(-1) ?? null" :left="comments.length - at" @decide="decide" @answer="openAnswer" @undo="undo" />
+      <DecisionKeys
+        :standing="current?.standing ?? null"
+        :last="decisions.at(-1) ?? null"
+        :left="comments.length - at"
+        @decide="decide"
+        @answer="openAnswer"
+        @undo="undo"
+      />
     </div>
   </div>
 </template>
 
 <style scoped>
-.case { flex: 1; min-width: 0; display: flex; flex-direction: column; background: var(--sheet); position: sticky; top: 56px; height: calc(100vh - 60px); }
-.clear { padding: 60px 36px; flex: 1; }
-.answer { padding: 12px 36px; border-top: 1px solid var(--rule); }
-.back-to-queue { display: none; }
+.case {
+  flex: 1;
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  background: var(--sheet);
+  position: sticky;
+  top: 56px;
+  height: calc(100vh - 60px);
+}
+.clear {
+  padding: 60px 36px;
+  flex: 1;
+}
+.answer {
+  padding: 12px 36px;
+  border-top: 1px solid var(--rule);
+}
+.back-to-queue {
+  display: none;
+}
 @media (max-width: 860px) {
-  .away { display: none !important; }
-  .case { position: static; height: auto; min-height: calc(100vh - 240px); }
-  .back-to-queue { display: block; padding: 12px 16px 0; }
-  .answer { padding: 12px 16px; }
+  .away {
+    display: none !important;
+  }
+  .case {
+    position: static;
+    height: auto;
+    min-height: calc(100vh - 240px);
+  }
+  .back-to-queue {
+    display: block;
+    padding: 12px 16px 0;
+  }
+  .answer {
+    padding: 12px 16px;
+  }
 }
 </style>

@@ -6,23 +6,52 @@ import { standings, waitReasons } from './words'
 
 const standing = defineModel<string>('standing', { required: true })
 const search = defineModel<string>('search', { required: true })
-const props = defineProps<{ comments: Schemas['QueuedComment'][]; counts: Schemas['StandingCounts'] | undefined; picked: string; zone: string | undefined; loading: boolean }>()
+const props = defineProps<{
+  comments: Schemas['QueuedComment'][]
+  counts: Schemas['StandingCounts'] | undefined
+  picked: string
+  zone: string | undefined
+  loading: boolean
+}>()
 const emit = defineEmits<{ pick: [id: number] }>()
 const shown = ['waiting', 'public', 'hidden', 'spam'] as const
 const isOn = (name: string) => (standing.value || 'waiting') === name
 
-watch(() => props.picked, async () => {
-  await nextTick()
-  document.querySelector('.queued.on')?.scrollIntoView({ block: 'nearest' })
-})
+watch(
+  () => props.picked,
+  async () => {
+    await nextTick()
+    document.querySelector('.queued.on')?.scrollIntoView({ block: 'nearest' })
+  },
+)
 </script>
 
 <template>
   <section class="queue" aria-label="Queue">
-    <div class="pills bar"><button v-for="name in shown" :key="name" class="pill" :class="{ on: isOn(name) }" :aria-pressed="isOn(name)" @click="standing = name === 'waiting' ? '' : name">{{ standings[name] }} {{ props.counts?.[name] ?? '' }}</button></div>
-    <div v-if="!isOn('waiting') || search" class="find"><v-text-field v-model="search" density="compact" label="Words or writer" clearable @click:clear="search = ''" /></div>
+    <div class="pills bar">
+      <button
+        v-for="name in shown"
+        :key="name"
+        class="pill"
+        :class="{ on: isOn(name) }"
+        :aria-pressed="isOn(name)"
+        @click="standing = name === 'waiting' ? '' : name"
+      >
+        {{ standings[name] }} {{ props.counts?.[name] ?? '' }}
+      </button>
+    </div>
+    <div v-if="!isOn('waiting') || search" class="find">
+      <v-text-field v-model="search" density="compact" label="Words or writer" clearable @click:clear="search = ''" />
+    </div>
     <p v-if="props.loading" class="waiting px-6">Reading the queue …</p>
-    <button v-for="one in props.comments" :key="one.id" class="queued" :class="{ on: props.picked === String(one.id) }" :aria-current="props.picked === String(one.id)" @click="emit('pick', one.id)">
+    <button
+      v-for="one in props.comments"
+      :key="one.id"
+      class="queued"
+      :class="{ on: props.picked === String(one.id) }"
+      :aria-current="props.picked === String(one.id)"
+      @click="emit('pick', one.id)"
+    >
       <b>{{ one.author }}</b><small><WhenText :at="one.createdAt" :zone="props.zone" /></small>
       <span class="start">{{ one.start }}</span>
       <span v-if="one.standing === 'waiting' && one.waitReason" class="why">{{ waitReasons[one.waitReason] }}</span>
@@ -32,16 +61,76 @@ watch(() => props.picked, async () => {
 </template>
 
 <style scoped>
-.queue { width: 392px; flex: none; border-right: 1px solid var(--rule); min-height: 60vh; }
-.bar { padding: 12px 18px 12px 24px; gap: 5px; }
-.bar .pill { padding: 3px 9px; font-size: 13px; }
-.find { padding: 0 18px 10px 24px; }
-.queued { width: 100%; text-align: left; background: none; border: 0; cursor: pointer; padding: 11px 20px 11px 24px; border-bottom: 1px solid var(--hair); display: grid; grid-template-columns: 1fr auto; gap: 2px 10px; }
-.queued.on { background: var(--sheet); box-shadow: inset 4px 0 0 var(--madder); }
-.queued b { font-weight: 600; overflow: hidden; text-overflow: ellipsis; }
-small, .about { color: var(--soft); font-size: 12.5px; }
-.start, .about { grid-column: 1/3; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; font-size: 14.5px; }
-.about { font-size: 12.5px; }
-.why { grid-column: 1/3; font-size: 12.5px; color: var(--ochre); font-weight: 600; }
-@media (max-width: 860px) { .queue { width: auto; border-right: 0; } .bar { padding: 12px 16px; } .queued { padding: 13px 16px; } }
+.queue {
+  width: 392px;
+  flex: none;
+  border-right: 1px solid var(--rule);
+  min-height: 60vh;
+}
+.bar {
+  padding: 12px 18px 12px 24px;
+  gap: 5px;
+}
+.bar .pill {
+  padding: 3px 9px;
+  font-size: 13px;
+}
+.find {
+  padding: 0 18px 10px 24px;
+}
+.queued {
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
+  cursor: pointer;
+  padding: 11px 20px 11px 24px;
+  border-bottom: 1px solid var(--hair);
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 10px;
+}
+.queued.on {
+  background: var(--sheet);
+  box-shadow: inset 4px 0 0 var(--madder);
+}
+.queued b {
+  font-weight: 600;
+  overflow: hidden;
+  text-overflow: ellipsis;
+}
+small,
+.about {
+  color: var(--soft);
+  font-size: 12.5px;
+}
+.start,
+.about {
+  grid-column: 1/3;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  font-size: 14.5px;
+}
+.about {
+  font-size: 12.5px;
+}
+.why {
+  grid-column: 1/3;
+  font-size: 12.5px;
+  color: var(--ochre);
+  font-weight: 600;
+}
+@media (max-width: 860px) {
+  .queue {
+    width: auto;
+    border-right: 0;
+  }
+  .bar {
+    padding: 12px 16px;
+  }
+  .queued {
+    padding: 13px 16px;
+  }
+}
 </style>

@@ -11,7 +11,10 @@ import { useAct } from '../shared/useAct'
 import { useSite } from '../sites/useSite'
 
 const { id, site } = useSite()
-const { data: threads, error } = useQuery({ queryKey: ['threads', id], queryFn: () => take(api.GET('/api/sites/{site}/threads', { params: { path: { site: id.value } } })) })
+const { data: threads, error } = useQuery({
+  queryKey: ['threads', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/threads', { params: { path: { site: id.value } } })),
+})
 const place = reactive({ identifier: '', address: '', title: '' })
 const snippet = ref<Schemas['ThreadSnippetView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
@@ -31,7 +34,15 @@ async function make(): Promise<void> {
       <h2 class="group">Place a thread on a page</h2>
       <p class="soft small my-3">Posts written here have theirs already. Any other page can have one too, such as a product or a programme.</p>
       <form class="form" novalidate @submit.prevent="make">
-        <v-text-field v-model="place.identifier" label="Identifier that never changes" placeholder="visit-page" name="identifier" :error-messages="fields.identifier" hint="The conversation stays with it, whatever happens to the address." persistent-hint />
+        <v-text-field
+          v-model="place.identifier"
+          label="Identifier that never changes"
+          placeholder="visit-page"
+          name="identifier"
+          :error-messages="fields.identifier"
+          hint="The conversation stays with it, whatever happens to the address."
+          persistent-hint
+        />
         <v-text-field v-model="place.address" label="Address of the page" :placeholder="site?.address" name="address" :error-messages="fields.address" />
         <v-text-field v-model="place.title" label="Title, for moderators" name="title" :error-messages="fields.title" />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -48,11 +59,24 @@ async function make(): Promise<void> {
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
       <p v-else-if="threads?.length === 0" class="waiting">No conversation yet. The first comment opens one.</p>
       <table v-else class="ruled">
-        <thead><tr><th>About</th><th class="num">Public</th><th class="num">Waiting</th><th>Last</th></tr></thead>
+        <thead>
+          <tr>
+            <th>About</th>
+            <th class="num">Public</th>
+            <th class="num">Waiting</th>
+            <th>Last</th>
+          </tr>
+        </thead>
         <tbody>
           <tr v-for="thread in threads" :key="thread.id">
-            <td><a class="t" :href="thread.address ?? undefined" target="_blank" rel="noopener">{{ thread.title }}</a><br /><span class="address">{{ thread.identifier }}</span></td>
-            <td class="num">{{ thread.public }}</td><td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td><td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
+            <td>
+              <a class="t" :href="thread.address ?? undefined" target="_blank" rel="noopener">{{ thread.title }}</a><br /><span class="address">{{
+                thread.identifier
+              }}</span>
+            </td>
+            <td class="num">{{ thread.public }}</td>
+            <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
+            <td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
           </tr>
         </tbody>
       </table>
@@ -61,8 +85,23 @@ async function make(): Promise<void> {
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: minmax(0, 26rem) minmax(0, 1fr); gap: 10px 48px; }
-.made { display: grid; gap: 10px; margin-top: 18px; justify-items: start; }
-.made pre { width: 100%; }
-@media (max-width: 860px) { .columns { grid-template-columns: minmax(0, 1fr); } }
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 26rem) minmax(0, 1fr);
+  gap: 10px 48px;
+}
+.made {
+  display: grid;
+  gap: 10px;
+  margin-top: 18px;
+  justify-items: start;
+}
+.made pre {
+  width: 100%;
+}
+@media (max-width: 860px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

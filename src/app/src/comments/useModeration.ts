@@ -4,7 +4,12 @@ import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 
 type Standing = Schemas['CommentStanding']
-interface Decision { id: number; author: string; before: Standing; now: Standing }
+interface Decision {
+  id: number
+  author: string
+  before: Standing
+  now: Standing
+}
 
 /** The queue, the comment looked at, and deciding with a way back. Decided comments leave the screen at once; the next one is already there. */
 export function useModeration(site: () => number, standing: Ref<string>, search: Ref<string>, picked: Ref<string>) {
@@ -16,7 +21,12 @@ export function useModeration(site: () => number, standing: Ref<string>, search:
   const path = () => ({ site: site() })
   const queue = useInfiniteQuery({
     queryKey: ['comments', site, wanted, search],
-    queryFn: ({ pageParam }) => take(api.GET('/api/sites/{site}/comments', { params: { path: path(), query: { standing: wanted.value, search: search.value || undefined, after: pageParam || undefined } } })),
+    queryFn: ({ pageParam }) =>
+      take(
+        api.GET('/api/sites/{site}/comments', {
+          params: { path: path(), query: { standing: wanted.value, search: search.value || undefined, after: pageParam || undefined } },
+        }),
+      ),
     initialPageParam: 0,
     getNextPageParam: (page) => page.next ?? undefined,
     refetchInterval: 20_000,
@@ -35,7 +45,8 @@ export function useModeration(site: () => number, standing: Ref<string>, search:
     if (next) picked.value = String(next.id)
   }
 
-  const send = (id: number, to: Standing, seen: Standing) => take(api.POST('/api/sites/{site}/comments/{comment}/decision', { params: { path: { ...path(), comment: id } }, body: { standing: to, seen } }))
+  const send = (id: number, to: Standing, seen: Standing) =>
+    take(api.POST('/api/sites/{site}/comments/{comment}/decision', { params: { path: { ...path(), comment: id } }, body: { standing: to, seen } }))
 
   async function refresh(): Promise<void> {
     for (const key of ['comments', 'conversation', 'sites', 'coverage']) await queries.invalidateQueries({ queryKey: [key] })
@@ -70,7 +81,9 @@ export function useModeration(site: () => number, standing: Ref<string>, search:
   async function answer(text: string): Promise<boolean> {
     const comment = current.value
     if (!comment) return false
-    const done = await act.run(() => take(api.POST('/api/sites/{site}/comments/{comment}/answer', { params: { path: { ...path(), comment: comment.id } }, body: { text } })))
+    const done = await act.run(() =>
+      take(api.POST('/api/sites/{site}/comments/{comment}/answer', { params: { path: { ...path(), comment: comment.id } }, body: { text } })),
+    )
     if (!done) return false
     if (comment.standing === 'waiting') decisions.value.push({ id: comment.id, author: comment.author, before: 'waiting', now: 'public' })
     await refresh()

@@ -1,7 +1,13 @@
 import type { Schemas } from '../api/client'
 
 /** Where a comment stands. */
-export const standings: Record<Schemas['CommentStanding'], string> = { waiting: 'Waiting', public: 'Public', hidden: 'Hidden', spam: 'Spam', deleted: 'Deleted' }
+export const standings: Record<Schemas['CommentStanding'], string> = {
+  waiting: 'Waiting',
+  public: 'Public',
+  hidden: 'Hidden',
+  spam: 'Spam',
+  deleted: 'Deleted',
+}
 
 /** Why it waited. */
 export const waitReasons: Record<NonNullable<Schemas['WaitReason']>, string> = {

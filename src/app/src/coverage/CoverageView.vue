@@ -19,7 +19,8 @@ const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(
 const blog = computed(() => (filter.value.startsWith('blog-') ? Number(filter.value.slice(5)) : undefined))
 const { data, error, isPending, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
   queryKey: ['coverage', id, blog],
-  queryFn: ({ pageParam }) => take(api.GET('/api/sites/{site}/coverage', { params: { path: { site: id.value }, query: { blog: blog.value, after: pageParam || undefined } } })),
+  queryFn: ({ pageParam }) =>
+    take(api.GET('/api/sites/{site}/coverage', { params: { path: { site: id.value }, query: { blog: blog.value, after: pageParam || undefined } } })),
   initialPageParam: '',
   getNextPageParam: (page) => page.next ?? undefined,
   refetchInterval: 15_000,
@@ -58,7 +59,9 @@ const pills = computed(() => [
       <v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn>
     </template>
   </PageTitle>
-  <div v-if="error" class="work"><p class="trouble" role="alert">{{ lineOf(error) }}</p></div>
+  <div v-if="error" class="work">
+    <p class="trouble" role="alert">{{ lineOf(error) }}</p>
+  </div>
   <p v-else-if="isPending" class="work waiting">Looking where everything is …</p>
   <div v-else-if="board && board.totalPosts === 0" class="work empty">
     <h2>Nothing to show yet</h2>
@@ -67,8 +70,21 @@ const pills = computed(() => [
   </div>
   <template v-else-if="board">
     <div class="bar">
-      <div class="pills"><button v-for="pill in pills" :key="pill.value" class="pill" :class="{ on: filter === pill.value }" :aria-pressed="filter === pill.value" @click="filter = pill.value">{{ pill.name }}</button></div>
-      <div class="key"><span v-for="(one, name) in marks" :key="name"><NoteMark :mark="name" /> {{ one.name }}</span></div>
+      <div class="pills">
+        <button
+          v-for="pill in pills"
+          :key="pill.value"
+          class="pill"
+          :class="{ on: filter === pill.value }"
+          :aria-pressed="filter === pill.value"
+          @click="filter = pill.value"
+        >
+          {{ pill.name }}
+        </button>
+      </div>
+      <div class="key">
+        <span v-for="(one, name) in marks" :key="name"><NoteMark :mark="name" /> {{ one.name }}</span>
+      </div>
     </div>
     <div class="board">
       <div class="score">
@@ -82,9 +98,40 @@ const pills = computed(() => [
 </template>
 
 <style scoped>
-.bar { display: flex; flex-wrap: wrap; gap: 8px 16px; padding: 12px 24px; align-items: center; }
-.key { margin-left: auto; display: flex; flex-wrap: wrap; gap: 4px 16px; font-size: 13px; color: var(--soft); }
-.board { flex: 1; display: flex; min-height: 0; }
-.score { flex: 1; min-width: 0; padding: 0 24px 40px; }
-@media (max-width: 860px) { .bar { padding: 10px 16px; } .score { padding: 0 16px 96px; } .key { margin-left: 0; } }
+.bar {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  padding: 12px 24px;
+  align-items: center;
+}
+.key {
+  margin-left: auto;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  font-size: 13px;
+  color: var(--soft);
+}
+.board {
+  flex: 1;
+  display: flex;
+  min-height: 0;
+}
+.score {
+  flex: 1;
+  min-width: 0;
+  padding: 0 24px 40px;
+}
+@media (max-width: 860px) {
+  .bar {
+    padding: 10px 16px;
+  }
+  .score {
+    padding: 0 16px 96px;
+  }
+  .key {
+    margin-left: 0;
+  }
+}
 </style>

@@ -19,10 +19,18 @@ const { say } = useNotice()
 const listing = computed(() => props.place.listingId)
 const { data: neighbours } = useQuery({
   queryKey: ['neighbours', () => props.siteId, listing, () => props.row.postId],
-  queryFn: () => take(api.GET('/api/sites/{site}/coverage/neighbours', { params: { path: { site: props.siteId }, query: { listing: listing.value!, post: props.row.postId } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/coverage/neighbours', {
+        params: { path: { site: props.siteId }, query: { listing: listing.value!, post: props.row.postId } },
+      }),
+    ),
   enabled: () => listing.value !== null && props.cell.position !== null,
 })
-const headline = computed(() => `${props.cell.mark === 'leftOut' ? 'Not in' : props.cell.mark === 'inPlace' ? 'In' : marks[props.cell.mark].name[0]!.toUpperCase() + marks[props.cell.mark].name.slice(1) + ' in'} “${props.place.name}”${props.place.kind === 'listing' && props.place.where ? ` on ${props.place.where === '/' ? 'the home page' : props.place.where}` : ''}`)
+const headline = computed(
+  () =>
+    `${props.cell.mark === 'leftOut' ? 'Not in' : props.cell.mark === 'inPlace' ? 'In' : marks[props.cell.mark].name[0]!.toUpperCase() + marks[props.cell.mark].name.slice(1) + ' in'} “${props.place.name}”${props.place.kind === 'listing' && props.place.where ? ` on ${props.place.where === '/' ? 'the home page' : props.place.where}` : ''}`,
+)
 
 // The remedy changes the listing itself, so it says how many entries will stand there afterwards.
 async function showMore(): Promise<void> {
@@ -30,16 +38,27 @@ async function showMore(): Promise<void> {
   await run(async () => {
     const found = await take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path } }))
     const before = found.definition.count
-    const save = (count: number) => take(api.PUT('/api/sites/{site}/listings/{listing}', { params: { path }, body: { name: found.name, pageAddress: found.pageAddress, definition: { ...found.definition, count } } }))
+    const save = (count: number) =>
+      take(
+        api.PUT('/api/sites/{site}/listings/{listing}', {
+          params: { path },
+          body: { name: found.name, pageAddress: found.pageAddress, definition: { ...found.definition, count } },
+        }),
+      )
     const reload = () => queries.invalidateQueries({ queryKey: ['coverage'] })
     await save(props.cell.position!)
-    say(`“${found.name}” shows ${props.cell.position} now.`, async () => { await save(before); await reload() })
+    say(`“${found.name}” shows ${props.cell.position} now.`, async () => {
+      await save(before)
+      await reload()
+    })
     await reload()
   })
 }
 
 async function retry(): Promise<void> {
-  const done = await run(() => take(api.POST('/api/sites/{site}/channels/mail/{post}/retry', { params: { path: { site: props.siteId, post: props.row.postId } } })))
+  const done = await run(() =>
+    take(api.POST('/api/sites/{site}/channels/mail/{post}/retry', { params: { path: { site: props.siteId, post: props.row.postId } } })),
+  )
   if (done) say(`${done.count} mails are on their way again.`)
   await queries.invalidateQueries({ queryKey: ['coverage'] })
 }
@@ -47,41 +66,129 @@ async function retry(): Promise<void> {
 
 <template>
   <aside aria-label="Why">
-    <div class="head"><span class="tag" :class="marks[props.cell.mark].tone === 'soft' ? 'plain' : marks[props.cell.mark].tone"><NoteMark :mark="props.cell.mark" /> {{ marks[props.cell.mark].name }}</span>
-      <button class="close" aria-label="Close" @click="emit('close')"><v-icon :icon="mdiClose" size="18" /></button></div>
+    <div class="head">
+      <span class="tag" :class="marks[props.cell.mark].tone === 'soft' ? 'plain' : marks[props.cell.mark].tone"
+        ><NoteMark :mark="props.cell.mark" /> {{ marks[props.cell.mark].name }}</span
+      >
+      <button class="close" aria-label="Close" @click="emit('close')"><v-icon :icon="mdiClose" size="18" /></button>
+    </div>
     <h2>{{ headline }}</h2>
-    <p class="why"><b>{{ props.cell.message }}</b><br /><span class="small soft">{{ props.row.title }}</span></p>
+    <p class="why">
+      <b>{{ props.cell.message }}</b><br /><span class="small soft">{{ props.row.title }}</span>
+    </p>
     <ol v-if="neighbours?.length">
-      <li v-for="one in neighbours" :key="one.postId" :class="{ cut: !one.isShown }"><span>{{ one.position }}</span><b v-if="one.postId === props.row.postId">{{ one.title }}</b><template v-else>{{ one.title }}</template></li>
+      <li v-for="one in neighbours" :key="one.postId" :class="{ cut: !one.isShown }">
+        <span>{{ one.position }}</span><b v-if="one.postId === props.row.postId">{{ one.title }}</b
+        ><template v-else>{{ one.title }}</template>
+      </li>
     </ol>
     <div class="row">
-      <v-btn v-if="props.cell.reason === 'belowTheCut' && listing && props.cell.position! <= 50" :loading="running" @click="showMore">Show {{ props.cell.position }}</v-btn>
-      <v-btn v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'" :to="`/s/${props.siteId}/listings/${listing}?check=1`">Check the page</v-btn>
+      <v-btn v-if="props.cell.reason === 'belowTheCut' && listing && props.cell.position! <= 50" :loading="running" @click="showMore"
+        >Show {{ props.cell.position }}</v-btn
+      >
+      <v-btn v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'" :to="`/s/${props.siteId}/listings/${listing}?check=1`"
+        >Check the page</v-btn
+      >
       <v-btn v-if="props.cell.reason === 'someFailed'" :loading="running" @click="retry">Try the failed again</v-btn>
-      <v-btn v-if="props.place.kind === 'comments' && props.cell.count !== null" variant="outlined" :to="`/s/${props.siteId}/comments?standing=public&search=`">Open the comments</v-btn>
+      <v-btn v-if="props.place.kind === 'comments' && props.cell.count !== null" variant="outlined" :to="`/s/${props.siteId}/comments?standing=public&search=`"
+        >Open the comments</v-btn
+      >
     </div>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div class="foot small soft">
-      <p v-if="props.place.kind === 'listing'"><template v-if="props.place.seenAt">Page seen with this listing <WhenText :at="props.place.seenAt" />.</template><template v-else>No page seen with this listing yet.</template></p>
+      <p v-if="props.place.kind === 'listing'">
+        <template v-if="props.place.seenAt">Page seen with this listing <WhenText :at="props.place.seenAt" />.</template
+        ><template v-else>No page seen with this listing yet.</template>
+      </p>
       <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`">Open the listing</router-link>
-      <router-link v-if="props.place.kind === 'mail'" class="link" :to="`/s/${props.siteId}/channels?post=${props.row.postId}`">Open the deliveries</router-link>
-      <a v-if="props.place.address" class="link" :href="props.place.address" target="_blank" rel="noopener">{{ props.place.kind === 'feed' ? 'Open the feed' : 'Open the page' }}</a>
+      <router-link v-if="props.place.kind === 'mail'" class="link" :to="`/s/${props.siteId}/channels?post=${props.row.postId}`"
+        >Open the deliveries</router-link
+      >
+      <a v-if="props.place.address" class="link" :href="props.place.address" target="_blank" rel="noopener">{{
+        props.place.kind === 'feed' ? 'Open the feed' : 'Open the page'
+      }}</a>
       <a class="link" :href="props.row.address" target="_blank" rel="noopener">Open the post</a>
     </div>
   </aside>
 </template>
 
 <style scoped>
-aside { width: 330px; flex: none; border-left: 1px solid var(--rule); background: var(--sheet); padding: 20px 22px; display: flex; flex-direction: column; gap: 14px; position: sticky; top: 56px; max-height: calc(100vh - 56px); overflow: auto; }
-h2 { font-size: 21px; line-height: 1.2; overflow-wrap: anywhere; }
-.head { display: flex; justify-content: space-between; }
-.close { background: none; border: 0; cursor: pointer; color: var(--soft); }
-.why { border-left: 3px solid var(--ochre); padding: 2px 0 2px 12px; }
-ol { margin: 0; padding: 0; list-style: none; border-top: 1px solid var(--hair); }
-li { display: flex; gap: 10px; padding: 6px 0; border-bottom: 1px solid var(--hair); font-size: 13.5px; }
-li span { flex: none; width: 22px; color: var(--soft); text-align: right; }
-li.cut { color: var(--soft); }
-.foot { margin-top: auto; border-top: 1px solid var(--hair); padding-top: 12px; display: flex; flex-wrap: wrap; gap: 4px 14px; }
-.foot p { width: 100%; }
-@media (max-width: 860px) { aside { position: fixed; inset: auto 0 55px; top: auto; width: auto; max-height: 62vh; border-left: 0; border-top: 3px solid var(--ochre); z-index: 25; } }
+aside {
+  width: 330px;
+  flex: none;
+  border-left: 1px solid var(--rule);
+  background: var(--sheet);
+  padding: 20px 22px;
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  position: sticky;
+  top: 56px;
+  max-height: calc(100vh - 56px);
+  overflow: auto;
+}
+h2 {
+  font-size: 21px;
+  line-height: 1.2;
+  overflow-wrap: anywhere;
+}
+.head {
+  display: flex;
+  justify-content: space-between;
+}
+.close {
+  background: none;
+  border: 0;
+  cursor: pointer;
+  color: var(--soft);
+}
+.why {
+  border-left: 3px solid var(--ochre);
+  padding: 2px 0 2px 12px;
+}
+ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  border-top: 1px solid var(--hair);
+}
+li {
+  display: flex;
+  gap: 10px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+  font-size: 13.5px;
+}
+li span {
+  flex: none;
+  width: 22px;
+  color: var(--soft);
+  text-align: right;
+}
+li.cut {
+  color: var(--soft);
+}
+.foot {
+  margin-top: auto;
+  border-top: 1px solid var(--hair);
+  padding-top: 12px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+}
+.foot p {
+  width: 100%;
+}
+@media (max-width: 860px) {
+  aside {
+    position: fixed;
+    inset: auto 0 55px;
+    top: auto;
+    width: auto;
+    max-height: 62vh;
+    border-left: 0;
+    border-top: 3px solid var(--ochre);
+    z-index: 25;
+  }
+}
 </style>

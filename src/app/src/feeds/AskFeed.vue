@@ -26,7 +26,10 @@ async function open(event: Event): Promise<void> {
     <form novalidate @submit.prevent="emit('text', text)">
       <h2 class="group">A text or a file</h2>
       <v-textarea v-model="text" class="mono" label="Paste the feed’s text" rows="6" max-rows="14" :error-messages="props.fields.text" />
-      <div class="row mt-3"><v-btn type="submit" :loading="props.busy">Check the text</v-btn><label class="link">Open a file<input type="file" class="file" accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @change="open" /></label></div>
+      <div class="row mt-3">
+        <v-btn type="submit" :loading="props.busy">Check the text</v-btn
+        ><label class="link">Open a file<input type="file" class="file" accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @change="open" /></label>
+      </div>
     </form>
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
     <p v-if="props.busy" class="waiting" role="status">Reading and checking …</p>
@@ -34,10 +37,30 @@ async function open(event: Event): Promise<void> {
 </template>
 
 <style scoped>
-.ask { max-width: 54rem; display: grid; gap: 18px; align-content: start; }
-.line { flex-wrap: nowrap; align-items: flex-start; padding-top: 14px; }
-.line > :first-child { flex: 1; }
-.mono { padding-top: 14px; font-family: var(--mono); }
-.file { position: absolute; left: -9999px; }
-label:focus-within { outline: 2px solid var(--verdigris); outline-offset: 2px; }
+.ask {
+  max-width: 54rem;
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+.line {
+  flex-wrap: nowrap;
+  align-items: flex-start;
+  padding-top: 14px;
+}
+.line > :first-child {
+  flex: 1;
+}
+.mono {
+  padding-top: 14px;
+  font-family: var(--mono);
+}
+.file {
+  position: absolute;
+  left: -9999px;
+}
+label:focus-within {
+  outline: 2px solid var(--verdigris);
+  outline-offset: 2px;
+}
 </style>

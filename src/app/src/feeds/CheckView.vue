@@ -26,7 +26,11 @@ const state = computed(() => {
   const format = check.format ? `${feedFormats[check.format]} ${check.version ?? ''}`.trim() + ', ' : ''
   return `${format}${counted(check.feed?.items.length ?? 0, 'entry', 'entries')}, ${counted(count('error'), 'error')}, ${counted(count('warning'), 'warning')}, ${counted(count('advice'), 'piece of advice', 'pieces of advice')}.`
 })
-const about = computed(() => (page.value ? [page.value.address ?? 'pasted text', `${page.value.bytes.toLocaleString('en-GB')} bytes`, page.value.contentType].filter(Boolean).join(' · ') : ''))
+const about = computed(() =>
+  page.value
+    ? [page.value.address ?? 'pasted text', `${page.value.bytes.toLocaleString('en-GB')} bytes`, page.value.contentType].filter(Boolean).join(' · ')
+    : '',
+)
 
 async function checkAddress(): Promise<void> {
   at.value = 0
@@ -53,10 +57,24 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
 
 <template>
   <PageTitle title="Check a feed">
-    <template #state><template v-if="page"><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b> {{ state }}</template><template v-else>Ours, anybody’s, a text or a file.</template></template>
-    <template v-if="page" #act><v-btn variant="outlined" @click="restart">Check another</v-btn><v-btn :loading="act.running.value" @click="again">Check again</v-btn></template>
+    <template #state
+      ><template v-if="page"
+        ><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b> {{ state }}</template
+      ><template v-else>Ours, anybody’s, a text or a file.</template></template
+    >
+    <template v-if="page" #act
+      ><v-btn variant="outlined" @click="restart">Check another</v-btn><v-btn :loading="act.running.value" @click="again">Check again</v-btn></template
+    >
   </PageTitle>
-  <AskFeed v-if="!page" :address="url" :busy="act.running.value" :fields="act.fields.value" :trouble="act.trouble.value" @address="url === $event ? checkAddress() : (url = $event)" @text="checkText" />
+  <AskFeed
+    v-if="!page"
+    :address="url"
+    :busy="act.running.value"
+    :fields="act.fields.value"
+    :trouble="act.trouble.value"
+    @address="url === $event ? checkAddress() : (url = $event)"
+    @text="checkText"
+  />
   <div v-else class="work split">
     <div class="left">
       <p class="small soft about">{{ about }}</p>
@@ -75,11 +93,49 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
 </template>
 
 <style scoped>
-.left { width: 500px; flex: none; padding: 0 24px 40px; }
-.about { padding-top: 12px; overflow-wrap: anywhere; }
-.right { flex: 1; min-width: 0; border-left: 1px solid var(--rule); background: var(--sheet); display: flex; flex-direction: column; }
-.tabs { display: flex; gap: 20px; padding: 10px 20px 0; border-bottom: 1px solid var(--rule); }
-.tabs button { background: none; border: 0; padding: 0 0 9px; font-weight: 500; color: var(--soft); cursor: pointer; }
-.tabs button.on { color: var(--ink); box-shadow: 0 2px 0 var(--verdigris); }
-@media (max-width: 860px) { .left { width: auto; padding: 0 16px 20px; } .right { border-left: 0; border-top: 1px solid var(--rule); } }
+.left {
+  width: 500px;
+  flex: none;
+  padding: 0 24px 40px;
+}
+.about {
+  padding-top: 12px;
+  overflow-wrap: anywhere;
+}
+.right {
+  flex: 1;
+  min-width: 0;
+  border-left: 1px solid var(--rule);
+  background: var(--sheet);
+  display: flex;
+  flex-direction: column;
+}
+.tabs {
+  display: flex;
+  gap: 20px;
+  padding: 10px 20px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.tabs button {
+  background: none;
+  border: 0;
+  padding: 0 0 9px;
+  font-weight: 500;
+  color: var(--soft);
+  cursor: pointer;
+}
+.tabs button.on {
+  color: var(--ink);
+  box-shadow: 0 2px 0 var(--verdigris);
+}
+@media (max-width: 860px) {
+  .left {
+    width: auto;
+    padding: 0 16px 20px;
+  }
+  .right {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+  }
+}
 </style>

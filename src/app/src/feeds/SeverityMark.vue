@@ -14,6 +14,12 @@ const tones: Record<Schemas['Severity'], string> = { error: 'm', warning: 'o', a
 </template>
 
 <style scoped>
-svg { margin-top: 4px; }
-.x { fill: none; stroke: currentColor; stroke-width: 2.4; }
+svg {
+  margin-top: 4px;
+}
+.x {
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 2.4;
+}
 </style>

@@ -20,10 +20,14 @@ const marked = computed(() => {
 })
 const tone = (line: number) => ({ error: 'e', warning: 'w', advice: 'a' })[marked.value.get(line)?.severity ?? 'advice']
 
-watch(() => props.picked, async () => {
-  await nextTick()
-  box.value?.querySelector('.picked')?.scrollIntoView({ block: 'center' })
-}, { immediate: true })
+watch(
+  () => props.picked,
+  async () => {
+    await nextTick()
+    box.value?.querySelector('.picked')?.scrollIntoView({ block: 'center' })
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -33,19 +37,79 @@ watch(() => props.picked, async () => {
         class="line"
         :class="[marked.has(window_.from + index + 1) ? tone(window_.from + index + 1) : '', { picked: props.picked?.line === window_.from + index + 1 }]"
         @click="marked.has(window_.from + index + 1) && emit('pick', marked.get(window_.from + index + 1)!)"
-      ><i>{{ window_.from + index + 1 }}</i><code>{{ text || ' ' }}</code></div>
-      <div v-if="props.picked?.line === window_.from + index + 1" class="note"><b>{{ props.picked.message }}.</b> {{ props.picked.fix }}<br /><span class="address">{{ props.picked.path }}</span></div>
+      >
+        <i>{{ window_.from + index + 1 }}</i><code>{{ text || ' ' }}</code>
+      </div>
+      <div v-if="props.picked?.line === window_.from + index + 1" class="note">
+        <b>{{ props.picked.message }}.</b> {{ props.picked.fix }}<br /><span class="address">{{ props.picked.path }}</span>
+      </div>
     </template>
   </div>
 </template>
 
 <style scoped>
-.source { overflow: auto; padding: 8px 0 40px; font: 500 13px/1.75 var(--mono); max-height: calc(100vh - 190px); position: relative; }
-.line { display: flex; white-space: pre-wrap; overflow-wrap: anywhere; padding-right: 16px; }
-.line i { flex: none; width: 62px; padding-right: 14px; text-align: right; font-style: normal; color: var(--soft); user-select: none; }
-.line.e { background: var(--wash-m); cursor: pointer; } .line.e i { color: var(--madder); font-weight: 800; } .line.e i::before { content: '✕ '; }
-.line.w { background: var(--wash-o); cursor: pointer; } .line.w i { color: var(--ochre); font-weight: 800; } .line.w i::before { content: '△ '; }
-.line.a { background: var(--wash-v); cursor: pointer; }
-.line.picked code { border-bottom: 2px solid var(--madder); } .line.w.picked code { border-color: var(--ochre); } .line.a.picked code { border-color: var(--verdigris); }
-.note { margin: 4px 20px 8px 62px; font: 400 14px/1.45 var(--sans); border-left: 3px solid var(--verdigris); padding: 6px 12px; background: var(--paper); }
+.source {
+  overflow: auto;
+  padding: 8px 0 40px;
+  font: 500 13px/1.75 var(--mono);
+  max-height: calc(100vh - 190px);
+  position: relative;
+}
+.line {
+  display: flex;
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+  padding-right: 16px;
+}
+.line i {
+  flex: none;
+  width: 62px;
+  padding-right: 14px;
+  text-align: right;
+  font-style: normal;
+  color: var(--soft);
+  user-select: none;
+}
+.line.e {
+  background: var(--wash-m);
+  cursor: pointer;
+}
+.line.e i {
+  color: var(--madder);
+  font-weight: 800;
+}
+.line.e i::before {
+  content: '✕ ';
+}
+.line.w {
+  background: var(--wash-o);
+  cursor: pointer;
+}
+.line.w i {
+  color: var(--ochre);
+  font-weight: 800;
+}
+.line.w i::before {
+  content: '△ ';
+}
+.line.a {
+  background: var(--wash-v);
+  cursor: pointer;
+}
+.line.picked code {
+  border-bottom: 2px solid var(--madder);
+}
+.line.w.picked code {
+  border-color: var(--ochre);
+}
+.line.a.picked code {
+  border-color: var(--verdigris);
+}
+.note {
+  margin: 4px 20px 8px 62px;
+  font: 400 14px/1.45 var(--sans);
+  border-left: 3px solid var(--verdigris);
+  padding: 6px 12px;
+  background: var(--paper);
+}
 </style>

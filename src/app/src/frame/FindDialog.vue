@@ -18,11 +18,21 @@ const { data } = useQuery({
   enabled: () => open.value && asked.value.trim().length > 0,
 })
 
-const screens = [{ name: 'Coverage', path: '' }, ...places.going, ...places.coming, { name: 'Check a feed', path: 'feeds/check' }, { name: 'Connect a blog', path: 'connect' }, { name: 'Write a post', path: 'posts/new' }, { name: 'Settings', path: 'settings' }]
+const screens = [
+  { name: 'Coverage', path: '' },
+  ...places.going,
+  ...places.coming,
+  { name: 'Check a feed', path: 'feeds/check' },
+  { name: 'Connect a blog', path: 'connect' },
+  { name: 'Write a post', path: 'posts/new' },
+  { name: 'Settings', path: 'settings' },
+]
 const links: Record<string, (id: number) => string> = { post: (id) => `posts/${id}`, listing: (id) => `listings/${id}`, blog: () => 'feeds' }
 const found = computed(() => {
   const wanted = words.value.trim().toLowerCase()
-  const matching = screens.filter((screen) => screen.name.toLowerCase().includes(wanted)).map((screen) => ({ title: screen.name, detail: 'screen', to: screen.path }))
+  const matching = screens
+    .filter((screen) => screen.name.toLowerCase().includes(wanted))
+    .map((screen) => ({ title: screen.name, detail: 'screen', to: screen.path }))
   const things = wanted ? (data.value ?? []).map((one) => ({ title: one.title, detail: one.detail ?? one.kind, to: links[one.kind]!(one.id) })) : []
   return [...things, ...matching].slice(0, 12)
 })
@@ -46,7 +56,15 @@ function move(by: number): void {
     <v-card class="find" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go()">
       <v-text-field v-model="words" autofocus label="Find a post, a listing, a blog or a screen" aria-controls="found" />
       <ul id="found" role="listbox">
-        <li v-for="(one, index) in found" :key="one.to + one.title" role="option" :aria-selected="index === at" :class="{ on: index === at }" @click="go(index)" @mousemove="at = index">
+        <li
+          v-for="(one, index) in found"
+          :key="one.to + one.title"
+          role="option"
+          :aria-selected="index === at"
+          :class="{ on: index === at }"
+          @click="go(index)"
+          @mousemove="at = index"
+        >
           <span class="t">{{ one.title }}</span><span class="soft small">{{ one.detail }}</span>
         </li>
       </ul>
@@ -56,9 +74,26 @@ function move(by: number): void {
 </template>
 
 <style scoped>
-.find { padding: 18px; }
-ul { list-style: none; margin: 10px 0 0; padding: 0; }
-li { display: flex; justify-content: space-between; gap: 12px; padding: 8px 10px; border-bottom: 1px solid var(--hair); cursor: pointer; }
-li.on { background: var(--wash-v); }
-li .t { font-size: 17px; }
+.find {
+  padding: 18px;
+}
+ul {
+  list-style: none;
+  margin: 10px 0 0;
+  padding: 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+  padding: 8px 10px;
+  border-bottom: 1px solid var(--hair);
+  cursor: pointer;
+}
+li.on {
+  background: var(--wash-v);
+}
+li .t {
+  font-size: 17px;
+}
 </style>

@@ -45,7 +45,8 @@ onKeyStroke('?', (event) => {
       <SiteSwitch :site="site" />
       <nav class="voice back" aria-label="Coming back">
         <router-link v-for="place in coming" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }"
-          >{{ place.name }}<span v-if="place.path === 'comments' && site?.waiting" class="count" :title="`${site.waiting} waiting`">{{ site.waiting }}</span></router-link
+          >{{ place.name
+          }}<span v-if="place.path === 'comments' && site?.waiting" class="count" :title="`${site.waiting} waiting`">{{ site.waiting }}</span></router-link
         >
         <small>Coming back</small>
       </nav>
@@ -64,5 +65,9 @@ onKeyStroke('?', (event) => {
 </template>
 
 <style scoped>
-main.frame { flex: 1; min-height: 0; outline: none; }
+main.frame {
+  flex: 1;
+  min-height: 0;
+  outline: none;
+}
 </style>

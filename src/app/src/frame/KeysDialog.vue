@@ -4,10 +4,24 @@ import { useRoute } from 'vue-router'
 
 const open = defineModel<boolean>({ required: true })
 const route = useRoute()
-const everywhere: [string, string][] = [['Ctrl K', 'Find anything'], ['?', 'Show these keys']]
+const everywhere: [string, string][] = [
+  ['Ctrl K', 'Find anything'],
+  ['?', 'Show these keys'],
+]
 const ofScreen: Record<string, [string, string][]> = {
-  comments: [['↑ ↓', 'Move through the queue'], ['1', 'Publish'], ['2', 'Hide'], ['3', 'Spam'], ['R', 'Answer'], ['U', 'Undo the last decision']],
-  coverage: [['← → ↑ ↓', 'Move between marks'], ['Enter', 'Say why'], ['Esc', 'Close the reason']],
+  comments: [
+    ['↑ ↓', 'Move through the queue'],
+    ['1', 'Publish'],
+    ['2', 'Hide'],
+    ['3', 'Spam'],
+    ['R', 'Answer'],
+    ['U', 'Undo the last decision'],
+  ],
+  coverage: [
+    ['← → ↑ ↓', 'Move between marks'],
+    ['Enter', 'Say why'],
+    ['Esc', 'Close the reason'],
+  ],
   check: [['↑ ↓', 'Move through the findings']],
   post: [['Ctrl S', 'Save']],
   'new-post': [['Ctrl S', 'Save']],
@@ -20,7 +34,12 @@ const keys = computed(() => [...(ofScreen[String(route.name)] ?? []), ...everywh
     <v-card class="keys">
       <h2>Keys of this screen</h2>
       <dl>
-        <template v-for="[key, what] in keys" :key="key"><dt><kbd>{{ key }}</kbd></dt><dd>{{ what }}</dd></template>
+        <template v-for="[key, what] in keys" :key="key"
+          ><dt>
+            <kbd>{{ key }}</kbd>
+          </dt>
+          <dd>{{ what }}</dd></template
+        >
       </dl>
       <v-btn variant="outlined" @click="open = false">Close</v-btn>
     </v-card>
@@ -28,7 +47,16 @@ const keys = computed(() => [...(ofScreen[String(route.name)] ?? []), ...everywh
 </template>
 
 <style scoped>
-.keys { padding: 22px; }
-dl { display: grid; grid-template-columns: auto 1fr; gap: 8px 18px; margin: 14px 0 18px; }
-dd { margin: 0; }
+.keys {
+  padding: 22px;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 8px 18px;
+  margin: 14px 0 18px;
+}
+dd {
+  margin: 0;
+}
 </style>

@@ -15,6 +15,8 @@ const toggle = (voice: 'going' | 'coming') => (open.value = open.value === voice
   </nav>
   <div class="low">
     <button :aria-expanded="open === 'going'" @click="toggle('going')">Going out</button>
-    <button class="back" :aria-expanded="open === 'coming'" @click="toggle('coming')">Coming back<span v-if="props.waiting" class="count">{{ props.waiting }}</span></button>
+    <button class="back" :aria-expanded="open === 'coming'" @click="toggle('coming')">
+      Coming back<span v-if="props.waiting" class="count">{{ props.waiting }}</span>
+    </button>
   </div>
 </template>

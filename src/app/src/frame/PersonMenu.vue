@@ -9,9 +9,20 @@ import { useTheme, type ThemeChoice } from '../styles/useTheme'
 const props = defineProps<{ siteId: number }>()
 const emit = defineEmits<{ keys: [] }>()
 const person = currentPerson()
-const initials = computed(() => (person?.name ?? '').split(' ').map((word) => word[0]).join('').slice(0, 2).toUpperCase())
+const initials = computed(() =>
+  (person?.name ?? '')
+    .split(' ')
+    .map((word) => word[0])
+    .join('')
+    .slice(0, 2)
+    .toUpperCase(),
+)
 const { choice } = useTheme()
-const themes: [ThemeChoice, string][] = [['system', 'As the system'], ['light', 'Light'], ['dark', 'Dark']]
+const themes: [ThemeChoice, string][] = [
+  ['system', 'As the system'],
+  ['light', 'Light'],
+  ['dark', 'Dark'],
+]
 const router = useRouter()
 const queries = useQueryClient()
 
@@ -32,9 +43,19 @@ async function signOut(): Promise<void> {
       <v-list-item :title="person?.name" :subtitle="person?.mail" />
       <v-divider />
       <v-list-item :to="`/s/${props.siteId}/account`" title="Tokens for scripts" />
-      <v-list-item title="Keys of this screen" @click="emit('keys')"><template #append><kbd>?</kbd></template></v-list-item>
+      <v-list-item title="Keys of this screen" @click="emit('keys')"
+        ><template #append><kbd>?</kbd></template></v-list-item
+      >
       <v-divider />
-      <v-list-item v-for="[value, name] in themes" :key="value" :title="name" :active="choice === value" role="menuitemradio" :aria-checked="choice === value" @click="choice = value" />
+      <v-list-item
+        v-for="[value, name] in themes"
+        :key="value"
+        :title="name"
+        :active="choice === value"
+        role="menuitemradio"
+        :aria-checked="choice === value"
+        @click="choice = value"
+      />
       <v-divider />
       <v-list-item title="Sign out" @click="signOut" />
     </v-list>

@@ -9,7 +9,9 @@ const { data: sites } = useSites()
 <template>
   <v-menu location="bottom center">
     <template #activator="{ props: menu }">
-      <button v-bind="menu" class="site-switch" :aria-label="`Site: ${props.site?.name ?? ''}. Change site`"><b /><span>{{ props.site?.name ?? '…' }}</span></button>
+      <button v-bind="menu" class="site-switch" :aria-label="`Site: ${props.site?.name ?? ''}. Change site`">
+        <b /><span>{{ props.site?.name ?? '…' }}</span>
+      </button>
     </template>
     <v-list min-width="260">
       <v-list-item v-for="one in sites" :key="one.id" :to="`/s/${one.id}`" :title="one.name" :subtitle="one.address" :active="one.id === props.site?.id" />

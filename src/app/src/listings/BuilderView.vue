@@ -18,7 +18,10 @@ import { relativeDate } from '../shared/dates'
 
 const { id: siteId, site, mayEdit } = useSite()
 const { id, listing, stored, preview, snippet, act, isSaved } = useListing(() => siteId.value)
-const { data: blogs } = useQuery({ queryKey: ['blogs', siteId], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: siteId.value } } })) })
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: siteId.value } } })),
+})
 const check = useQueryValue('check')
 const checking = computed({ get: () => check.value === '1', set: (open: boolean) => (check.value = open ? '1' : '') })
 const removing = ref(false)
@@ -29,7 +32,11 @@ const state = computed(() => {
   const view = stored.data.value
   if (!view) return ''
   const seen = view.sightings.find((one) => one.isThere)
-  const where = seen ? `In place on ${new URL(seen.pageAddress).pathname}, seen ${relativeDate(seen.seenAt!)}.` : view.state === 'lost' ? 'Its page has lost it.' : 'Not seen on a page yet.'
+  const where = seen
+    ? `In place on ${new URL(seen.pageAddress).pathname}, seen ${relativeDate(seen.seenAt!)}.`
+    : view.state === 'lost'
+      ? 'Its page has lost it.'
+      : 'Not seen on a page yet.'
   return `${where} ${act.running.value ? 'Saving …' : isSaved.value ? 'Saved.' : act.trouble.value || Object.keys(act.fields.value).length ? 'Not saved: look at the marked answer.' : ''}`
 })
 
@@ -44,7 +51,9 @@ async function remove(): Promise<void> {
 
 <template>
   <PageTitle :title="listing?.name ?? 'Listing'">
-    <template #state><span role="status">{{ state }}</span></template>
+    <template #state
+      ><span role="status">{{ state }}</span></template
+    >
     <template #act>
       <v-btn variant="outlined" @click="checking = true">Check the page</v-btn>
       <CopyButton big :text="snippet.data.value?.snippet ?? ''" label="Copy the snippet" />
@@ -55,11 +64,24 @@ async function remove(): Promise<void> {
   <div v-else class="work split">
     <div class="questions">
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <BuilderQuestions v-model="listing" :blogs="blogs ?? []" :fitting="preview?.fitting" :fields="act.fields.value" :site-address="site.address" :readonly="!mayEdit" />
+      <BuilderQuestions
+        v-model="listing"
+        :blogs="blogs ?? []"
+        :fitting="preview?.fitting"
+        :fields="act.fields.value"
+        :site-address="site.address"
+        :readonly="!mayEdit"
+      />
       <button v-if="mayEdit" class="link back small" @click="removing = true">Remove this listing</button>
     </div>
     <div class="right">
-      <HostPreview :site-id="siteId" :listing-id="id" :listing-key="stored.data.value?.key ?? ''" :address="listing.pageAddress ?? site.address" :html="preview?.html ?? null" />
+      <HostPreview
+        :site-id="siteId"
+        :listing-id="id"
+        :listing-key="stored.data.value?.key ?? ''"
+        :address="listing.pageAddress ?? site.address"
+        :html="preview?.html ?? null"
+      />
       <SnippetFoot :snippet="snippet.data.value" />
     </div>
   </div>
@@ -74,7 +96,31 @@ async function remove(): Promise<void> {
 </template>
 
 <style scoped>
-.questions { width: 432px; flex: none; padding: 0 24px 40px; }
-.right { flex: 1; min-width: 0; background: var(--desk); border-left: 1px solid var(--rule); display: flex; flex-direction: column; position: sticky; top: 56px; height: calc(100vh - 60px); }
-@media (max-width: 860px) { .questions { width: auto; padding: 0 16px 20px; } .right { border-left: 0; position: static; height: 80vh; } }
+.questions {
+  width: 432px;
+  flex: none;
+  padding: 0 24px 40px;
+}
+.right {
+  flex: 1;
+  min-width: 0;
+  background: var(--desk);
+  border-left: 1px solid var(--rule);
+  display: flex;
+  flex-direction: column;
+  position: sticky;
+  top: 56px;
+  height: calc(100vh - 60px);
+}
+@media (max-width: 860px) {
+  .questions {
+    width: auto;
+    padding: 0 16px 20px;
+  }
+  .right {
+    border-left: 0;
+    position: static;
+    height: 80vh;
+  }
+}
 </style>

@@ -19,14 +19,26 @@ const looks: Record<Schemas['PointState'], { icon: string; tone: string; word: s
 }
 
 async function check(): Promise<void> {
-  result.value = (await run(() => take(api.POST('/api/sites/{site}/listings/{listing}/check', { params: { path: { site: props.siteId, listing: props.listingId } }, body: { address: address.value } })))) ?? null
+  result.value =
+    (await run(() =>
+      take(
+        api.POST('/api/sites/{site}/listings/{listing}/check', {
+          params: { path: { site: props.siteId, listing: props.listingId } },
+          body: { address: address.value },
+        }),
+      ),
+    )) ?? null
   for (const key of ['listing', 'listings', 'coverage', 'host']) void queries.invalidateQueries({ queryKey: [key] })
 }
-watch(open, (now) => {
-  if (!now) return
-  address.value = props.address
-  void check()
-}, { immediate: true })
+watch(
+  open,
+  (now) => {
+    if (!now) return
+    address.value = props.address
+    void check()
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -44,19 +56,44 @@ watch(open, (now) => {
         <ul>
           <li v-for="point in result.points" :key="point.point" :data-point="point.point" :data-state="point.state">
             <v-icon :icon="looks[point.state].icon" size="18" :class="looks[point.state].tone" :aria-label="looks[point.state].word" />
-            <div><span :class="{ soft: point.state === 'untold' }">{{ point.message }}</span><p v-if="point.fix" class="small soft">{{ point.fix }}</p></div>
+            <div>
+              <span :class="{ soft: point.state === 'untold' }">{{ point.message }}</span>
+              <p v-if="point.fix" class="small soft">{{ point.fix }}</p>
+            </div>
           </li>
         </ul>
       </template>
-      <div class="row"><v-btn variant="outlined" @click="open = false">Close</v-btn><a class="link" :href="address" target="_blank" rel="noopener">Open the page</a></div>
+      <div class="row">
+        <v-btn variant="outlined" @click="open = false">Close</v-btn><a class="link" :href="address" target="_blank" rel="noopener">Open the page</a>
+      </div>
     </v-card>
   </v-dialog>
 </template>
 
 <style scoped>
-.check { padding: 24px; display: grid; gap: 14px; }
-.line { display: grid; grid-template-columns: 1fr auto; gap: 12px; }
-.verdict { font-size: 20px; }
-ul { list-style: none; margin: 0; padding: 0; border-top: 1px solid var(--rule); }
-li { display: grid; grid-template-columns: 26px 1fr; padding: 9px 0; border-bottom: 1px solid var(--hair); }
+.check {
+  padding: 24px;
+  display: grid;
+  gap: 14px;
+}
+.line {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 12px;
+}
+.verdict {
+  font-size: 20px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--rule);
+}
+li {
+  display: grid;
+  grid-template-columns: 26px 1fr;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--hair);
+}
 </style>

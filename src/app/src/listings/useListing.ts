@@ -15,14 +15,25 @@ export function useListing(site: () => number) {
   const preview = ref<Schemas['ListingPreview'] | null>(null)
   const saved = ref('')
   const act = useAct()
-  const stored = useQuery({ queryKey: ['listing', site, id], queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })) })
-  const snippet = useQuery({ queryKey: ['snippet', site, id, saved], queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}/snippet', { params: { path: path() } })), enabled: () => saved.value !== '' })
+  const stored = useQuery({
+    queryKey: ['listing', site, id],
+    queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })),
+  })
+  const snippet = useQuery({
+    queryKey: ['snippet', site, id, saved],
+    queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}/snippet', { params: { path: path() } })),
+    enabled: () => saved.value !== '',
+  })
 
-  watch(stored.data, (view) => {
-    if (!view || listing.value) return
-    listing.value = { name: view.name, definition: structuredClone(view.definition), pageAddress: view.pageAddress }
-    saved.value = JSON.stringify(listing.value)
-  }, { immediate: true })
+  watch(
+    stored.data,
+    (view) => {
+      if (!view || listing.value) return
+      listing.value = { name: view.name, definition: structuredClone(view.definition), pageAddress: view.pageAddress }
+      saved.value = JSON.stringify(listing.value)
+    },
+    { immediate: true },
+  )
 
   async function show(): Promise<void> {
     if (!listing.value || listing.value.definition.blogs.length === 0) return

@@ -18,7 +18,13 @@ const { say } = useNotice()
 const asking = ref(false)
 const receivers = ref(0)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
-const words = computed(() => post.bodyHtml.replace(/<[^>]+>/g, ' ').split(/\s+/).filter(Boolean).length)
+const words = computed(
+  () =>
+    post.bodyHtml
+      .replace(/<[^>]+>/g, ' ')
+      .split(/\s+/)
+      .filter(Boolean).length,
+)
 const saving = computed(() => {
   if (readonly.value) return 'Followed from its own feed; change it where it was written.'
   if (act.running.value) return 'Saving …'
@@ -50,12 +56,22 @@ onKeyStroke('s', (event) => {
 
 <template>
   <PageTitle :title="post.title || (id ? 'Untitled' : 'A new post')">
-    <template #state><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span> <span role="status">{{ saving }}</span></template>
+    <template #state
+      ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span> <span role="status">{{ saving }}</span></template
+    >
     <template #act>
       <v-btn v-if="stored?.status === 'published'" variant="outlined" :href="stored.address" target="_blank" rel="noopener">Open the page</v-btn>
       <template v-if="mayEdit && !readonly">
-        <v-btn v-if="post.status === 'published'" variant="outlined" color="secondary" @click="change('withdrawn', 'Withdrawn. It is gone from listings and feeds.')">Withdraw</v-btn>
-        <v-btn v-if="post.status === 'published'" :disabled="!dirty" :loading="act.running.value" @click="change('published', 'The changes are public.')">Publish the changes</v-btn>
+        <v-btn
+          v-if="post.status === 'published'"
+          variant="outlined"
+          color="secondary"
+          @click="change('withdrawn', 'Withdrawn. It is gone from listings and feeds.')"
+          >Withdraw</v-btn
+        >
+        <v-btn v-if="post.status === 'published'" :disabled="!dirty" :loading="act.running.value" @click="change('published', 'The changes are public.')"
+          >Publish the changes</v-btn
+        >
         <v-btn v-else-if="post.status === 'withdrawn'" @click="change('published', 'Published again.')">Publish again</v-btn>
         <v-btn v-else :loading="act.running.value" @click="ask">Publish …</v-btn>
       </template>
@@ -79,13 +95,34 @@ onKeyStroke('s', (event) => {
     <aside>
       <h2 class="group">Details</h2>
       <div class="details">
-        <v-select v-if="!readonly && written.length > 1" v-model="post.blogId" :items="written" item-title="name" item-value="id" label="Blog" :error-messages="act.fields.value.blogId" />
+        <v-select
+          v-if="!readonly && written.length > 1"
+          v-model="post.blogId"
+          :items="written"
+          item-title="name"
+          item-value="id"
+          label="Blog"
+          :error-messages="act.fields.value.blogId"
+        />
         <v-text-field v-model="post.category" label="Category" :readonly="readonly" :error-messages="act.fields.value.category" />
-        <v-textarea v-model="post.excerpt" label="Excerpt" hint="Empty: the start of the text is used." rows="2" :readonly="readonly" :error-messages="act.fields.value.excerpt" />
+        <v-textarea
+          v-model="post.excerpt"
+          label="Excerpt"
+          hint="Empty: the start of the text is used."
+          rows="2"
+          :readonly="readonly"
+          :error-messages="act.fields.value.excerpt"
+        />
         <v-text-field v-model="post.author" label="Author" placeholder="You" :readonly="readonly" />
         <v-text-field v-model="post.pictureAddress" label="Address of a picture" :readonly="readonly" :error-messages="act.fields.value.pictureAddress" />
         <v-text-field v-if="post.pictureAddress" v-model="post.pictureAlt" label="What does the picture show?" :readonly="readonly" />
-        <v-text-field v-model="post.slug" label="Last part of its address" placeholder="from the title" :readonly="readonly" :error-messages="act.fields.value.slug" />
+        <v-text-field
+          v-model="post.slug"
+          label="Last part of its address"
+          placeholder="from the title"
+          :readonly="readonly"
+          :error-messages="act.fields.value.slug"
+        />
       </div>
       <PostPreview :post="post" :site="site" />
     </aside>
@@ -93,18 +130,65 @@ onKeyStroke('s', (event) => {
   <v-dialog v-model="asking" max-width="440">
     <v-card class="pa-6">
       <h2>Publish “{{ post.title }}”?</h2>
-      <p class="my-3">It gets its page, joins the feed and every listing that chooses it.
-        {{ receivers ? `${counted(receivers, 'subscriber')} will get a mail.` : 'Nobody gets a mail: there are no subscribers, or they had one already.' }}</p>
-      <div class="row"><v-btn @click="publish">{{ receivers ? `Publish and send ${counted(receivers, 'mail')}` : 'Publish' }}</v-btn><v-btn variant="text" @click="asking = false">Not yet</v-btn></div>
+      <p class="my-3">
+        It gets its page, joins the feed and every listing that chooses it.
+        {{ receivers ? `${counted(receivers, 'subscriber')} will get a mail.` : 'Nobody gets a mail: there are no subscribers, or they had one already.' }}
+      </p>
+      <div class="row">
+        <v-btn @click="publish">{{ receivers ? `Publish and send ${counted(receivers, 'mail')}` : 'Publish' }}</v-btn><v-btn
+          variant="text"
+          @click="asking = false"
+          >Not yet</v-btn
+        >
+      </div>
     </v-card>
   </v-dialog>
 </template>
 
 <style scoped>
-.sheet { display: grid; grid-template-columns: minmax(0, 1fr) 350px; flex: 1; }
-.text { padding: 18px 24px 60px; max-width: 46rem; width: 100%; margin: 0 auto; }
-.headline { width: 100%; border: 0; background: none; color: inherit; resize: none; outline: none; font: 500 33px/1.2 var(--title); field-sizing: content; padding: 6px 0 12px; }
-aside { border-left: 1px solid var(--rule); background: var(--sheet); padding: 8px 22px 40px; }
-.details { display: grid; gap: 12px; padding: 14px 0 10px; }
-@media (max-width: 860px) { .sheet { grid-template-columns: minmax(0, 1fr); } .text { padding: 12px 16px; } aside { border-left: 0; border-top: 1px solid var(--rule); padding: 8px 16px 100px; } }
+.sheet {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 350px;
+  flex: 1;
+}
+.text {
+  padding: 18px 24px 60px;
+  max-width: 46rem;
+  width: 100%;
+  margin: 0 auto;
+}
+.headline {
+  width: 100%;
+  border: 0;
+  background: none;
+  color: inherit;
+  resize: none;
+  outline: none;
+  font: 500 33px/1.2 var(--title);
+  field-sizing: content;
+  padding: 6px 0 12px;
+}
+aside {
+  border-left: 1px solid var(--rule);
+  background: var(--sheet);
+  padding: 8px 22px 40px;
+}
+.details {
+  display: grid;
+  gap: 12px;
+  padding: 14px 0 10px;
+}
+@media (max-width: 860px) {
+  .sheet {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .text {
+    padding: 12px 16px;
+  }
+  aside {
+    border-left: 0;
+    border-top: 1px solid var(--rule);
+    padding: 8px 16px 100px;
+  }
+}
 </style>

@@ -18,7 +18,14 @@ const asked = refDebounced(search, 200)
 const { data, error, isPending, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
   queryKey: ['posts', id, status, asked],
   queryFn: ({ pageParam }) =>
-    take(api.GET('/api/sites/{site}/posts', { params: { path: { site: id.value }, query: { status: (status.value || undefined) as Schemas['PostStatus'] | undefined, search: asked.value || undefined, after: pageParam || undefined } } })),
+    take(
+      api.GET('/api/sites/{site}/posts', {
+        params: {
+          path: { site: id.value },
+          query: { status: (status.value || undefined) as Schemas['PostStatus'] | undefined, search: asked.value || undefined, after: pageParam || undefined },
+        },
+      }),
+    ),
   initialPageParam: '',
   getNextPageParam: (page) => page.next ?? undefined,
 })
@@ -46,11 +53,24 @@ const total = computed(() => data.value?.pages[0]?.total ?? 0)
       <p>{{ status || search ? 'Try other words or another status.' : 'Write the first one, or connect a blog whose posts are read from its feed.' }}</p>
     </div>
     <table v-else class="ruled">
-      <thead><tr><th>Title</th><th>Status</th><th class="wide">Blog</th><th class="wide">Author</th><th>Date</th><th /></tr></thead>
+      <thead>
+        <tr>
+          <th>Title</th>
+          <th>Status</th>
+          <th class="wide">Blog</th>
+          <th class="wide">Author</th>
+          <th>Date</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="post in posts" :key="post.id">
-          <td><router-link class="t" :to="`/s/${id}/posts/${post.id}`">{{ post.title }}</router-link></td>
-          <td><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span></td>
+          <td>
+            <router-link class="t" :to="`/s/${id}/posts/${post.id}`">{{ post.title }}</router-link>
+          </td>
+          <td>
+            <span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
+          </td>
           <td class="wide soft">{{ post.blogName }}{{ post.writtenHere ? '' : ' (followed)' }}</td>
           <td class="wide soft">{{ post.author }}</td>
           <td class="soft when"><WhenText :at="post.publishedAt ?? post.updatedAt" :zone="site?.timeZone" /></td>
@@ -63,8 +83,24 @@ const total = computed(() => data.value?.pages[0]?.total ?? 0)
 </template>
 
 <style scoped>
-.tools { justify-content: space-between; margin-bottom: 12px; }
-.search { max-width: 260px; min-width: 200px; }
-.when { white-space: nowrap; }
-@media (max-width: 860px) { .wide { display: none; } .search { max-width: none; width: 100%; } }
+.tools {
+  justify-content: space-between;
+  margin-bottom: 12px;
+}
+.search {
+  max-width: 260px;
+  min-width: 200px;
+}
+.when {
+  white-space: nowrap;
+}
+@media (max-width: 860px) {
+  .wide {
+    display: none;
+  }
+  .search {
+    max-width: none;
+    width: 100%;
+  }
+}
 </style>

@@ -7,7 +7,19 @@ import { useAct } from '../shared/useAct'
 
 type Status = Schemas['PostStatus']
 
-const blank = (): Schemas['PostRequest'] => ({ blogId: 0, title: '', slug: null, bodyHtml: '', excerpt: null, pictureAddress: null, pictureAlt: null, author: null, category: null, status: 'draft', revision: 0 })
+const blank = (): Schemas['PostRequest'] => ({
+  blogId: 0,
+  title: '',
+  slug: null,
+  bodyHtml: '',
+  excerpt: null,
+  pictureAddress: null,
+  pictureAlt: null,
+  author: null,
+  category: null,
+  status: 'draft',
+  revision: 0,
+})
 
 /** A post being written: what is stored, what is on the screen, and saving. Drafts save by themselves. */
 export function usePost(site: () => number) {
@@ -19,7 +31,10 @@ export function usePost(site: () => number) {
   const post = reactive(blank())
   const saved = ref('')
   const act = useAct()
-  const { data: blogs } = useQuery({ queryKey: ['blogs', site], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: site() } } })) })
+  const { data: blogs } = useQuery({
+    queryKey: ['blogs', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: site() } } })),
+  })
   const loaded = useQuery({
     queryKey: ['post', site, id],
     queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}', { params: { path: { site: site(), post: id.value! } } })),
@@ -37,17 +52,25 @@ export function usePost(site: () => number) {
   }
 
   watch(loaded.data, (view) => view && stored.value === null && takeOver(view), { immediate: true })
-  watch(blogs, (all) => {
-    if (post.blogId === 0 && id.value === null) post.blogId = all?.find((blog) => blog.writtenHere)?.id ?? 0
-    if (id.value === null && !saved.value) saved.value = JSON.stringify(post)
-  }, { immediate: true })
+  watch(
+    blogs,
+    (all) => {
+      if (post.blogId === 0 && id.value === null) post.blogId = all?.find((blog) => blog.writtenHere)?.id ?? 0
+      if (id.value === null && !saved.value) saved.value = JSON.stringify(post)
+    },
+    { immediate: true },
+  )
 
   /** Saves under a status; what is typed while the answer is on its way stays. */
   async function save(status: Status = post.status): Promise<boolean> {
     const sent = { ...post, status }
     const typed = JSON.stringify(post)
     const path = { site: site() }
-    const view = await act.run(() => (id.value === null ? take(api.POST('/api/sites/{site}/posts', { params: { path }, body: sent })) : take(api.PUT('/api/sites/{site}/posts/{post}', { params: { path: { ...path, post: id.value } }, body: sent }))))
+    const view = await act.run(() =>
+      id.value === null
+        ? take(api.POST('/api/sites/{site}/posts', { params: { path }, body: sent }))
+        : take(api.PUT('/api/sites/{site}/posts/{post}', { params: { path: { ...path, post: id.value } }, body: sent })),
+    )
     if (!view) return false
     const isFirst = id.value === null
     id.value = view.id
@@ -61,11 +84,14 @@ export function usePost(site: () => number) {
 
   // Published text changes for readers only when the writer says so.
   let timer = 0
-  watch(() => JSON.stringify(post), () => {
-    window.clearTimeout(timer)
-    if (post.status !== 'draft' || !dirty.value || !post.title.trim() || post.blogId === 0 || readonly.value) return
-    timer = window.setTimeout(() => void (act.running.value || save()), 1500)
-  })
+  watch(
+    () => JSON.stringify(post),
+    () => {
+      window.clearTimeout(timer)
+      if (post.status !== 'draft' || !dirty.value || !post.title.trim() || post.blogId === 0 || readonly.value) return
+      timer = window.setTimeout(() => void (act.running.value || save()), 1500)
+    },
+  )
   useEventListener(window, 'beforeunload', (event) => dirty.value && !readonly.value && event.preventDefault())
   onBeforeRouteLeave(() => {
     window.clearTimeout(timer)

@@ -17,6 +17,20 @@ const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2500 })
 </template>
 
 <style scoped>
-.copy { display: inline-flex; gap: 5px; align-items: center; background: none; border: 1px solid var(--rule); border-radius: 5px; padding: 2px 8px; font-size: 12.5px; color: var(--verdigris); font-weight: 600; cursor: pointer; }
-.copy:hover { border-color: var(--verdigris); }
+.copy {
+  display: inline-flex;
+  gap: 5px;
+  align-items: center;
+  background: none;
+  border: 1px solid var(--rule);
+  border-radius: 5px;
+  padding: 2px 8px;
+  font-size: 12.5px;
+  color: var(--verdigris);
+  font-weight: 600;
+  cursor: pointer;
+}
+.copy:hover {
+  border-color: var(--verdigris);
+}
 </style>

@@ -8,8 +8,15 @@ import { useNotice } from '../shared/useNotice'
 const props = defineProps<{ siteId: number; isOwner: boolean }>()
 const queries = useQueryClient()
 const path = () => ({ site: props.siteId })
-const { data: members } = useQuery({ queryKey: ['members', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: path() } })) })
-const roles: { value: Schemas['SiteRole']; title: string }[] = [{ value: 'owner', title: 'Owner' }, { value: 'editor', title: 'Editor' }, { value: 'moderator', title: 'Moderator' }]
+const { data: members } = useQuery({
+  queryKey: ['members', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: path() } })),
+})
+const roles: { value: Schemas['SiteRole']; title: string }[] = [
+  { value: 'owner', title: 'Owner' },
+  { value: 'editor', title: 'Editor' },
+  { value: 'moderator', title: 'Moderator' },
+]
 const adding = ref(false)
 const person = reactive<Schemas['NewMemberRequest']>({ name: '', mail: '', role: 'moderator', password: '' })
 const { running, trouble, fields, run } = useAct()
@@ -17,7 +24,9 @@ const { say } = useNotice()
 const reload = () => queries.invalidateQueries({ queryKey: ['members'] })
 
 async function add(): Promise<void> {
-  const done = await run(async () => (await take(api.POST('/api/sites/{site}/people', { params: { path: path() }, body: { ...person, password: person.password || null } })), true))
+  const done = await run(
+    async () => (await take(api.POST('/api/sites/{site}/people', { params: { path: path() }, body: { ...person, password: person.password || null } })), true),
+  )
   if (!done) return
   say(`${person.name} can sign in now.`)
   adding.value = false
@@ -44,8 +53,19 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
     <table class="ruled">
       <tbody>
         <tr v-for="member in members" :key="member.personId">
-          <td><span class="t">{{ member.name }}</span><br /><span class="soft small">{{ member.mail }}</span></td>
-          <td class="role"><v-select :model-value="member.role" :items="roles" density="compact" :disabled="!props.isOwner" :aria-label="`Role of ${member.name}`" @update:model-value="change(member, $event)" /></td>
+          <td>
+            <span class="t">{{ member.name }}</span><br /><span class="soft small">{{ member.mail }}</span>
+          </td>
+          <td class="role">
+            <v-select
+              :model-value="member.role"
+              :items="roles"
+              density="compact"
+              :disabled="!props.isOwner"
+              :aria-label="`Role of ${member.name}`"
+              @update:model-value="change(member, $event)"
+            />
+          </td>
           <td><button v-if="props.isOwner" class="link back" @click="remove(member)">Remove</button></td>
         </tr>
       </tbody>
@@ -56,12 +76,20 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
       <v-text-field v-model="person.name" label="Name" :error-messages="fields.name" />
       <v-text-field v-model="person.mail" label="Mail address" type="email" :error-messages="fields.mail" />
       <v-select v-model="person.role" :items="roles" label="Role" />
-      <v-text-field v-model="person.password" label="First password, for people without an account" type="password" autocomplete="new-password" :error-messages="fields.password" />
+      <v-text-field
+        v-model="person.password"
+        label="First password, for people without an account"
+        type="password"
+        autocomplete="new-password"
+        :error-messages="fields.password"
+      />
       <div class="row"><v-btn type="submit" :loading="running">Add to the team</v-btn><v-btn variant="text" @click="adding = false">Cancel</v-btn></div>
     </form>
   </section>
 </template>
 
 <style scoped>
-.role { width: 170px; }
+.role {
+  width: 170px;
+}
 </style>

@@ -7,7 +7,13 @@ import AloneView from '../frame/AloneView.vue'
 import { useAct } from '../shared/useAct'
 import SiteForm from './SiteForm.vue'
 
-const site = ref<Schemas['SiteRequest']>({ name: '', address: '', timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC', language: 'en-GB', allowedAddresses: null })
+const site = ref<Schemas['SiteRequest']>({
+  name: '',
+  address: '',
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'Etc/UTC',
+  language: 'en-GB',
+  allowedAddresses: null,
+})
 const { running, trouble, fields, run } = useAct()
 const queries = useQueryClient()
 const router = useRouter()

@@ -12,7 +12,14 @@ import { useSite } from './useSite'
 
 const { id, site, isOwner } = useSite()
 const form = ref<Schemas['SiteRequest'] | null>(null)
-watch(site, (now) => now && !form.value && (form.value = { name: now.name, address: now.address, timeZone: now.timeZone, language: now.language, allowedAddresses: [...now.allowedAddresses] }), { immediate: true })
+watch(
+  site,
+  (now) =>
+    now &&
+    !form.value &&
+    (form.value = { name: now.name, address: now.address, timeZone: now.timeZone, language: now.language, allowedAddresses: [...now.allowedAddresses] }),
+  { immediate: true },
+)
 const { running, trouble, fields, run } = useAct()
 const { say } = useNotice()
 const queries = useQueryClient()
@@ -27,7 +34,9 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Settings"><template #state>{{ site?.name }}</template></PageTitle>
+  <PageTitle title="Settings"
+    ><template #state>{{ site?.name }}</template></PageTitle
+  >
   <div class="work columns">
     <section>
       <h2 class="group">The site</h2>
@@ -38,7 +47,9 @@ async function save(): Promise<void> {
         <p v-if="!isOwner" class="soft small">Only owners change these.</p>
       </form>
       <h2 class="group">Public key</h2>
-      <p v-if="site" class="row key"><code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" /></p>
+      <p v-if="site" class="row key">
+        <code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" />
+      </p>
       <p class="soft small">Stands in the snippets of threads. It is no secret.</p>
     </section>
     <MembersPart :site-id="id" :is-owner="isOwner" />
@@ -46,7 +57,15 @@ async function save(): Promise<void> {
 </template>
 
 <style scoped>
-.columns { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 24rem), 1fr)); gap: 10px 48px; }
-.form { margin-top: 16px; }
-.key { padding: 12px 0 4px; }
+.columns {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 24rem), 1fr));
+  gap: 10px 48px;
+}
+.form {
+  margin-top: 16px;
+}
+.key {
+  padding: 12px 0 4px;
+}
 </style>

@@ -10,12 +10,21 @@ const languages = [
   { value: 'de', title: 'German' },
   { value: 'fr', title: 'French' },
 ]
-const addressProblems = () => Object.entries(props.fields).filter(([name]) => name.startsWith('allowedAddresses')).flatMap(([, messages]) => messages)
+const addressProblems = () =>
+  Object.entries(props.fields)
+    .filter(([name]) => name.startsWith('allowedAddresses'))
+    .flatMap(([, messages]) => messages)
 </script>
 
 <template>
   <v-text-field v-model="site.name" label="Name of the site" name="name" :error-messages="props.fields.name" />
-  <v-text-field v-model="site.address" label="Address of its home page" name="address" placeholder="https://www.site.example/" :error-messages="props.fields.address" />
+  <v-text-field
+    v-model="site.address"
+    label="Address of its home page"
+    name="address"
+    placeholder="https://www.site.example/"
+    :error-messages="props.fields.address"
+  />
   <v-autocomplete v-model="site.timeZone" :items="zones" label="Time zone" :error-messages="props.fields.timeZone" />
   <v-select v-model="site.language" :items="languages" label="Language of its readers" :error-messages="props.fields.language" />
   <v-textarea
@@ -25,6 +34,11 @@ const addressProblems = () => Object.entries(props.fields).filter(([name]) => na
     hint="Pages of these addresses may show listings and threads of this site. Its own address always may."
     persistent-hint
     :error-messages="addressProblems()"
-    @update:model-value="site.allowedAddresses = $event.split('\n').map((line: string) => line.trim()).filter(Boolean)"
+    @update:model-value="
+      site.allowedAddresses = $event
+        .split('\n')
+        .map((line: string) => line.trim())
+        .filter(Boolean)
+    "
   />
 </template>

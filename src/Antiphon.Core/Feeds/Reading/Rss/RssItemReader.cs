@@ -53,8 +53,9 @@ internal static class RssItemReader
 
     private static void ReadGuid(XmlReader reader, RssItem item)
     {
+        if (item.Guid is not null) return;
         item.GuidIsPermaLink = !string.Equals(reader.GetAttribute("isPermaLink"), "false", StringComparison.OrdinalIgnoreCase);
-        item.Guid ??= XmlText.ReadTrimmed(reader);
+        item.Guid = XmlText.ReadTrimmed(reader);
     }
 
     private static void ReadEnclosure(XmlReader reader, RssItem item)
