@@ -6,7 +6,7 @@ export default defineConfig({
   plugins: [vue(), vuetify({ autoImport: true })],
   build: {
     outDir: '../Antiphon.Server/wwwroot',
-    emptyOutDir: false,
+    emptyOutDir: true,
     target: 'es2022',
     chunkSizeWarningLimit: 900,
   },

@@ -29,9 +29,9 @@ internal static class CommentEndpoints
         threads.MapPost("/snippet", MakeSnippet).Validate<ThreadSnippetRequest>().WithName("makeThreadSnippet");
     }
 
-    private static async Task<Ok<QueuePage>> ListComments(long site, AntiphonContext database, HttpContext http, TimeProvider clock, CommentStanding? standing, long? thread, string? search, long? after)
+    private static async Task<Ok<QueuePage>> ListComments(long site, AntiphonContext database, HttpContext http, TimeProvider clock, Spelled<CommentStanding>? standing, long? thread, string? search, long? after)
     {
-        var wanted = standing ?? CommentStanding.Waiting;
+        var wanted = standing?.Value ?? CommentStanding.Waiting;
         var found = database.Comments.AsNoTracking().Where(comment => comment.SiteId == site && comment.Standing == wanted);
         if (thread is not null) found = found.Where(comment => comment.ThreadId == thread);
         if (!string.IsNullOrWhiteSpace(search)) found = found.Where(comment => EF.Functions.Like(comment.Text, $"%{search.Trim()}%") || EF.Functions.Like(comment.Author, $"%{search.Trim()}%"));

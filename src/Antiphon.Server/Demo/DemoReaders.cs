@@ -31,7 +31,7 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
         await database.SaveChangesAsync();
     }
 
-    /// <summary>What went out with the last posts: nearly everything arrived, one address failed each time.</summary>
+    /// <summary>What went out with the last posts: everything arrived until ten days ago, when one address began to fail.</summary>
     public async Task AddDeliveriesAsync(Site site)
     {
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).Take(12).ToListAsync();
@@ -46,8 +46,8 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
 
     private Delivery Sent(Site site, Post post, Subscriber subscriber)
     {
-        // The address was good until a month ago.
-        var bounces = subscriber.Mail.EndsWith("bounce.example", StringComparison.Ordinal) && post.PublishedAt > now.AddDays(-30);
+        // The address was good until ten days ago.
+        var bounces = subscriber.Mail.EndsWith("bounce.example", StringComparison.Ordinal) && post.PublishedAt > now.AddDays(-10);
         var at = post.PublishedAt!.Value.AddSeconds(4);
         return new Delivery
         {

@@ -6,7 +6,7 @@ internal static class ThreadStyle
     /// <summary>The sheet; it names only our own classes.</summary>
     public const string Sheet = """
         .antiphon-thread{display:block;max-width:44em}
-        .antiphon-heading{color:var(--antiphon-heading-color,inherit);font:var(--antiphon-heading-font,revert);margin:var(--antiphon-heading-margin,revert)}
+        :host .antiphon-heading{color:var(--antiphon-heading-color);font:var(--antiphon-heading-font);margin:var(--antiphon-heading-margin);letter-spacing:var(--antiphon-heading-spacing)}
         .antiphon-comments{list-style:none;margin:0;padding:0}
         .antiphon-comment{margin:0 0 1.1em;padding:.1em 0 .1em .9em;border-left:2px solid color-mix(in srgb,currentColor 22%,transparent);overflow-wrap:anywhere}
         .antiphon-comment[data-depth="1"]{margin-left:1.4em}.antiphon-comment[data-depth="2"]{margin-left:2.8em}.antiphon-comment[data-depth="3"]{margin-left:4.2em}

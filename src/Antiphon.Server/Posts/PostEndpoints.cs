@@ -26,10 +26,10 @@ internal static class PostEndpoints
         posts.MapGet("/{post:long}/forecast", Forecast).WithName("forecastPublishing");
     }
 
-    private static async Task<Ok<PostPage>> ListPosts(long site, AntiphonContext database, PostAddresses addresses, string? search, PostStatus? status, long? blog, string? after)
+    private static async Task<Ok<PostPage>> ListPosts(long site, AntiphonContext database, PostAddresses addresses, string? search, Spelled<PostStatus>? status, long? blog, string? after)
     {
         var found = database.Posts.AsNoTracking().Where(post => post.SiteId == site);
-        if (status is not null) found = found.Where(post => post.Status == status);
+        if (status is { Value: var wanted }) found = found.Where(post => post.Status == wanted);
         if (blog is not null) found = found.Where(post => post.BlogId == blog);
         if (!string.IsNullOrWhiteSpace(search)) found = found.Where(post => EF.Functions.Like(post.Title, $"%{search.Trim()}%"));
         var total = await found.CountAsync();

@@ -1,21 +1,15 @@
-/** What the host page gives its own headings and links, taken from the baked elements while they still stand in the page. */
+/** What the host page gives its own headings and links at this place, read from two bare elements put there for a moment. */
 export function takeHostLook(place: HTMLElement): void {
-  const probe = place.querySelector('h2') ? null : addProbe(place)
-  const heading = place.querySelector('h2')
-  const link = place.querySelector('a')
-  if (heading) {
-    const style = getComputedStyle(heading)
-    set(place, 'heading-font', `${style.fontStyle} ${style.fontWeight} ${style.fontSize}/${style.lineHeight} ${style.fontFamily}`)
-    set(place, 'heading-color', style.color)
-    set(place, 'heading-margin', `${style.marginTop} 0 ${style.marginBottom}`)
-    set(place, 'heading-spacing', style.letterSpacing)
-  }
-  if (link) {
-    const style = getComputedStyle(link)
-    set(place, 'link-color', style.color)
-    set(place, 'link-decoration', style.textDecorationLine)
-  }
-  probe?.remove()
+  const probe = addProbe(place)
+  const heading = getComputedStyle(probe.querySelector('h2')!)
+  set(place, 'heading-font', `${heading.fontStyle} ${heading.fontWeight} ${heading.fontSize}/${heading.lineHeight} ${heading.fontFamily}`)
+  set(place, 'heading-color', heading.color)
+  set(place, 'heading-margin', `${heading.marginTop} 0 ${heading.marginBottom}`)
+  set(place, 'heading-spacing', heading.letterSpacing)
+  const link = getComputedStyle(probe.querySelector('a')!)
+  set(place, 'link-color', link.color)
+  set(place, 'link-decoration', link.textDecorationLine)
+  probe.remove()
 }
 
 /** The owner's own value wins over what was found. */
@@ -25,10 +19,11 @@ function set(place: HTMLElement, name: string, value: string): void {
 }
 
 function addProbe(place: HTMLElement): HTMLElement {
-  const probe = document.createElement('div')
+  const page = place.ownerDocument
+  const probe = page.createElement('div')
   probe.style.cssText = 'position:absolute;visibility:hidden'
-  const heading = document.createElement('h2')
-  const link = document.createElement('a')
+  const heading = page.createElement('h2')
+  const link = page.createElement('a')
   link.href = '#'
   probe.append(heading, link)
   place.append(probe)

@@ -5,7 +5,8 @@ export function render(place: HTMLElement, html: string): ShadowRoot {
   const isFirst = !place.shadowRoot
   if (isFirst) takeHostLook(place)
   const content = new DOMParser().parseFromString(html, 'text/html')
-  const sheet = new CSSStyleSheet()
+  // A sheet belongs to one document, and the preview shows listings in a document of its own.
+  const sheet = new (place.ownerDocument.defaultView ?? window).CSSStyleSheet()
   const styles = [...content.querySelectorAll('style')]
   sheet.replaceSync(styles.map((style) => style.textContent).join('\n') + ':host{display:block!important}')
   styles.forEach((style) => style.remove())

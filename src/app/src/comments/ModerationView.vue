@@ -129,9 +129,6 @@ onKeyStroke((event) => {
   display: flex;
   flex-direction: column;
   background: var(--sheet);
-  position: sticky;
-  top: 56px;
-  height: calc(100vh - 60px);
 }
 .clear {
   padding: 60px 36px;
@@ -149,8 +146,6 @@ onKeyStroke((event) => {
     display: none !important;
   }
   .case {
-    position: static;
-    height: auto;
     min-height: calc(100vh - 240px);
   }
   .back-to-queue {

@@ -48,8 +48,8 @@ function move(event: KeyboardEvent): void {
         </tr>
         <tr>
           <th><span class="sr">Post</span></th>
-          <th v-for="place in props.places" :key="place.key" :title="place.name" scope="col">
-            <b>{{ place.name }}</b>{{ place.where ?? ' ' }}
+          <th v-for="place in props.places" :key="place.key" :title="`${place.name} ${place.where ?? ''}`" scope="col">
+            <b>{{ place.name }}</b><small>{{ place.where ?? ' ' }}</small>
           </th>
         </tr>
       </thead>
@@ -105,6 +105,13 @@ thead th b {
   color: var(--ink);
   font-weight: 600;
   overflow: hidden;
+}
+thead small {
+  display: block;
+  font-size: 12.5px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 tr.g th {
   padding: 0 6px 4px;

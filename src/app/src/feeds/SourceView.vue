@@ -52,7 +52,8 @@ watch(
   overflow: auto;
   padding: 8px 0 40px;
   font: 500 13px/1.75 var(--mono);
-  max-height: calc(100vh - 190px);
+  flex: 1;
+  min-height: 0;
   position: relative;
 }
 .line {

@@ -108,9 +108,6 @@ async function remove(): Promise<void> {
   border-left: 1px solid var(--rule);
   display: flex;
   flex-direction: column;
-  position: sticky;
-  top: 56px;
-  height: calc(100vh - 60px);
 }
 @media (max-width: 860px) {
   .questions {
@@ -119,7 +116,6 @@ async function remove(): Promise<void> {
   }
   .right {
     border-left: 0;
-    position: static;
     height: 80vh;
   }
 }

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, toRaw, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
@@ -29,7 +29,7 @@ export function useListing(site: () => number) {
     stored.data,
     (view) => {
       if (!view || listing.value) return
-      listing.value = { name: view.name, definition: structuredClone(view.definition), pageAddress: view.pageAddress }
+      listing.value = { name: view.name, definition: structuredClone(toRaw(view.definition)), pageAddress: view.pageAddress }
       saved.value = JSON.stringify(listing.value)
     },
     { immediate: true },

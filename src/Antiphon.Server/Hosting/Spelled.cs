@@ -1,0 +1,19 @@
+using System.Diagnostics.CodeAnalysis;
+
+namespace Antiphon.Server.Hosting;
+
+/// <summary>A value of an enumeration standing in an address, spelt as in JSON (camelCase) or in any other mix of capitals. Numbers are no spelling.</summary>
+/// <param name="Value">The value.</param>
+internal readonly record struct Spelled<T>(T Value)
+    where T : struct, Enum
+{
+    /// <summary>Reads the spelling; an unknown one is refused with 400.</summary>
+    [SuppressMessage("Design", "CA1000:Do not declare static members on generic types", Justification = "Parameter binding looks for it here.")]
+    public static bool TryParse(string? text, out Spelled<T> spelled)
+    {
+        var isWord = !string.IsNullOrEmpty(text) && char.IsLetter(text[0]);
+        var isKnown = Enum.TryParse<T>(text, ignoreCase: true, out var value) && isWord && Enum.IsDefined(value);
+        spelled = new Spelled<T>(value);
+        return isKnown;
+    }
+}
