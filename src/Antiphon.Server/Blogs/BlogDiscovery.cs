@@ -40,16 +40,19 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     private static DiscoveryOutcome FromGivenFeed(Fetched start, FeedCheckResult given)
     {
         // A feed that breaks before its first entry gives nothing to follow; saying where it breaks helps more than an empty candidate.
-        if (given.Feed!.Items.Count == 0 && given.Findings.Any(finding => finding.Rule.Id.EndsWith("not-well-formed", StringComparison.Ordinal))) return Unreadable(given);
+        if (given.Feed!.Items.Count == 0 && given.Findings.Any(IsBreak)) return Unreadable(given);
         return DiscoveryOutcome.Found(start.Address, [CandidateOf(new FeedLink(start.Address, FeedLinkKind.Given, false), given)]);
     }
 
     private static DiscoveryOutcome Unreadable(FeedCheckResult check)
     {
-        var first = check.Findings[0];
+        // Where it breaks is what to mend; everything missing after the break is only its consequence.
+        var first = check.Findings.FirstOrDefault(IsBreak) ?? check.Findings[0];
         var place = first.Line is { } line ? $" (line {line}, column {first.Column})" : string.Empty;
         return DiscoveryOutcome.Refused($"There is a feed here, but it cannot be read. {first.Message}{place}. {first.Fix}", "feed-unreadable");
     }
+
+    private static bool IsBreak(Finding finding) => finding.Rule.Id.EndsWith("not-well-formed", StringComparison.Ordinal);
 
     private static bool LooksLikePage(Fetched start, FeedCheckResult check)
     {

@@ -1,22 +1,34 @@
+using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Antiphon.Server.Hosting;
 
-/// <summary>Turns a request that could not be read (broken JSON, a body too large) into problem details with the remedy.</summary>
-internal sealed class BadRequestHandler(IProblemDetailsService problems) : IExceptionHandler
+/// <summary>Turns a request that could not be read (broken JSON, a value that does not fit, a body too large) into problem details with the remedy.</summary>
+internal sealed partial class BadRequestHandler(IProblemDetailsService problems) : IExceptionHandler
 {
     /// <inheritdoc/>
     public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
         if (exception is not BadHttpRequestException bad) return false;
         httpContext.Response.StatusCode = bad.StatusCode;
-        var details = new ProblemDetails
-        {
-            Status = bad.StatusCode,
-            Title = bad.StatusCode == StatusCodes.Status413PayloadTooLarge ? "That is too large." : "The request could not be read.",
-            Detail = bad.InnerException?.Message ?? bad.Message,
-        };
-        return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = details });
+        return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = Describe(bad) });
     }
+
+    private static ProblemDetails Describe(BadHttpRequestException bad)
+    {
+        if (bad.StatusCode == StatusCodes.Status413PayloadTooLarge) return new ProblemDetails { Status = bad.StatusCode, Title = "That is too large.", Detail = "Send at most 25 MB." };
+        if (UnfitValue().Match(bad.Message) is { Success: true } unfit) return Unfit(unfit.Groups["name"].Value, unfit.Groups["value"].Value);
+        return new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.InnerException?.Message ?? bad.Message };
+    }
+
+    private static HttpValidationProblemDetails Unfit(string name, string value)
+    {
+        var words = $"“{value}” does not fit {name}; see /api/openapi.json for what it takes.";
+        return new HttpValidationProblemDetails(new Dictionary<string, string[]> { [name] = [words] }) { Status = StatusCodes.Status400BadRequest, Title = words };
+    }
+
+    // The framework tells of the parameter in a sentence only, and by its C# type.
+    [GeneratedRegex("^Failed to bind parameter \"[^\"]* (?<name>\\w+)\" from \"(?<value>.*)\"\\.$", RegexOptions.Singleline)]
+    private static partial Regex UnfitValue();
 }

@@ -23,6 +23,7 @@ internal static class PlatformRegistration
         services.AddMemoryCache();
         services.AddProblemDetails();
         services.AddExceptionHandler<BadRequestHandler>();
+        services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
         services.ConfigureHttpJsonOptions(options =>
         {
             options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));

@@ -7,12 +7,14 @@ internal static class XmlWalk
 {
     /// <summary>
     /// Calls <paramref name="read"/> for every child element. It either leaves the reader after that child, or does not touch the reader, as the second
-    /// of two titles is left alone; the child is then skipped. The reader ends after the parent.
+    /// of two titles is left alone; the child is then skipped. The reader ends after the parent. <paramref name="complete"/> is called before the reader
+    /// leaves the end tag, so that an element that is whole survives a document that breaks off right behind it.
     /// </summary>
-    public static void Children(XmlReader reader, Action<XmlReader> read)
+    public static void Children(XmlReader reader, Action<XmlReader> read, Action? complete = null)
     {
         if (reader.IsEmptyElement)
         {
+            complete?.Invoke();
             reader.Read();
             return;
         }
@@ -25,6 +27,7 @@ internal static class XmlWalk
             else reader.Read();
         }
 
+        complete?.Invoke();
         reader.Read();
     }
 

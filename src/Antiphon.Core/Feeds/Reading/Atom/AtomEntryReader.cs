@@ -8,18 +8,22 @@ namespace Antiphon.Core.Feeds.Reading.Atom;
 /// <summary>Reads one Atom entry.</summary>
 internal static class AtomEntryReader
 {
-    /// <summary>Reads the entry the reader stands on and leaves the reader after it.</summary>
-    public static FeedItem Read(XmlReader reader, Uri? baseAddress)
+    /// <summary>Reads the entry the reader stands on, gives it to <paramref name="take"/> once it is whole, and leaves the reader after it.</summary>
+    public static void Read(XmlReader reader, Uri? baseAddress, Action<FeedItem> take)
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
         var item = new FeedItem();
         var links = new AtomLinks();
-        XmlWalk.Children(reader, child => ReadChild(child, item, links, narrowed));
-        item.Link = links.Alternate ?? item.Link;
-        item.CommentsUrl = links.Replies;
-        item.Enclosures.AddRange(links.Enclosures);
-        item.Image ??= Picture(item, narrowed);
-        return item;
+        XmlWalk.Children(reader, child => ReadChild(child, item, links, narrowed), Complete);
+
+        void Complete()
+        {
+            item.Link = links.Alternate ?? item.Link;
+            item.CommentsUrl = links.Replies;
+            item.Enclosures.AddRange(links.Enclosures);
+            item.Image ??= Picture(item, narrowed);
+            take(item);
+        }
     }
 
     private static void ReadChild(XmlReader reader, FeedItem item, AtomLinks links, Uri? baseAddress)

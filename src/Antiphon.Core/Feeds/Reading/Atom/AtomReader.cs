@@ -18,7 +18,7 @@ internal sealed class AtomReader
     {
         if (reader.LocalName == "entry")
         {
-            feed.Items.Add(AtomEntryReader.Read(reader, address));
+            AtomEntryReader.Read(reader, address, feed.Items.Add);
             return;
         }
 
@@ -45,7 +45,7 @@ internal sealed class AtomReader
     {
         switch (reader.LocalName)
         {
-            case "entry": _feed.Items.Add(AtomEntryReader.Read(reader, _base)); break;
+            case "entry": AtomEntryReader.Read(reader, _base, _feed.Items.Add); break;
             case "link": _links.Take(reader, _base); break;
             case "id": _feed.Id ??= XmlText.ReadTrimmed(reader); break;
             case "title": _feed.Title ??= AtomText.ReadPlain(reader); break;

@@ -7,16 +7,15 @@ namespace Antiphon.Core.Feeds.Reading.Rss;
 /// <summary>Reads one item element into the faithful model.</summary>
 internal static class RssItemReader
 {
-    /// <summary>Reads the item the reader stands on and leaves the reader after it.</summary>
-    public static RssItem Read(XmlReader reader, Uri? baseAddress)
+    /// <summary>Reads the item the reader stands on, gives it to <paramref name="take"/> once it is whole, and leaves the reader after it.</summary>
+    public static void Read(XmlReader reader, Uri? baseAddress, Action<RssItem> take)
     {
         var item = new RssItem
         {
             Base = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml)),
             About = reader.GetAttribute("about", FeedNamespaces.Rdf),
         };
-        XmlWalk.Children(reader, child => ReadChild(child, item));
-        return item;
+        XmlWalk.Children(reader, child => ReadChild(child, item), () => take(item));
     }
 
     private static void ReadChild(XmlReader reader, RssItem item)

@@ -24,7 +24,7 @@ internal sealed class RssReader
         switch (reader.LocalName)
         {
             case "channel": ReadChannel(reader); break;
-            case "item": _feed.Items.Add(RssTranslator.Translate(RssItemReader.Read(reader, _base))); break;
+            case "item": RssItemReader.Read(reader, _base, item => _feed.Items.Add(RssTranslator.Translate(item))); break;
             case "image": ReadImage(reader); break;
             default: reader.Skip(); break;
         }
