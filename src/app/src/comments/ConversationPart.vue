@@ -94,8 +94,9 @@ h2 {
   color: var(--ink);
   font-size: 14.5px;
 }
-.dim {
-  opacity: 0.72;
+.dim,
+.dim .head b {
+  color: var(--soft);
 }
 .current {
   border-left: 4px solid var(--madder);

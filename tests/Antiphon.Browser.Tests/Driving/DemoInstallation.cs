@@ -1,0 +1,53 @@
+using System.Net.Http.Headers;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using Antiphon.Tests;
+
+namespace Antiphon.Browser.Tests.Driving;
+
+/// <summary>The demo, started once for the tests that share it.</summary>
+public sealed class DemoInstallation : IAsyncLifetime
+{
+    /// <summary>Password of everybody in the demo.</summary>
+    public const string Password = "clear-nights";
+
+    private HttpClient _script = null!;
+
+    /// <summary>What was started.</summary>
+    public Installation Installation { get; private set; } = null!;
+
+    /// <summary>The site's screens.</summary>
+    public Uri Workplace => new(Installation.Address, "s/1/");
+
+    /// <summary>A page of Quillmoor's website.</summary>
+    public Uri Page(string path) => new(Installation.World.Website, path);
+
+    public async Task InitializeAsync()
+    {
+        Installation = await Installation.StartAsync(demo: true);
+        _script = new HttpClient { BaseAddress = Installation.Address };
+        _script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
+        await Eventually.TrueAsync("the demo's listings in place", async () => (await AskAsync("api/sites/1/listings")).AsArray().All(listing => listing!["state"]!.ToString() == "seen"));
+    }
+
+    public async Task DisposeAsync()
+    {
+        _script.Dispose();
+        await Installation.DisposeAsync();
+    }
+
+    /// <summary>Asks the API as the owner's script does.</summary>
+    public async Task<JsonNode> AskAsync(string path) => (await _script.GetFromJsonAsync<JsonNode>(path))!;
+
+    /// <summary>A browser in which somebody is signed in.</summary>
+    internal BrowserWindow SignedIn(string name = "imogen", int width = 1280, int height = 800)
+    {
+        var browser = new BrowserWindow(width, height);
+        browser.Open(Installation.Address).Fill("input[name=mail]", $"{name}@quillmoor.example").Fill("input[name=password]", Password).Press("Sign in").Sees("Coverage");
+        return browser;
+    }
+}
+
+/// <summary>Tests that share the demo and therefore run one after the other.</summary>
+[CollectionDefinition("demo")]
+public sealed class DemoCollection : ICollectionFixture<DemoInstallation>;

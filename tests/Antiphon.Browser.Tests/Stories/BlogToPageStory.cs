@@ -1,0 +1,135 @@
+using Antiphon.Browser.Tests.Driving;
+using Antiphon.Tests;
+using OpenQA.Selenium;
+
+namespace Antiphon.Browser.Tests.Stories;
+
+/// <summary>The story of the README: from a blog to a page and back, through the real screens and the stand-ins, as one sitting.</summary>
+[Collection("demo")]
+public sealed class BlogToPageStory(DemoInstallation demo)
+{
+    private static readonly string Paste = Keys.Control + "v";
+
+    [Fact]
+    public async Task From_a_blog_to_a_page_and_back()
+    {
+        using var owner = demo.SignedIn();
+        Connect(owner);
+        List(owner);
+        PasteIntoPage(owner, "visit", "<!-- paste here -->");
+        Check(owner);
+        ReadWithoutScripts();
+        ChangeWithoutPastingAgain(owner);
+        PlaceThread(owner);
+        Comment();
+        Moderate();
+        await PublishAsync(owner);
+        SeeCoverage(owner);
+    }
+
+    private void Connect(BrowserWindow owner) => owner
+        .Open(new Uri(demo.Workplace, "connect"))
+        .Fill("input[name=address]", new Uri(demo.Installation.World.World, "darksky/").AbsoluteUri).Press("Find its feed")
+        .Sees("Fellside Dark-Sky Group").Sees("November readings: 21.4 at the reservoir")
+        .Press("Follow this feed").Sees("is connected").Sees("5 posts read");
+
+    private void List(BrowserWindow owner)
+    {
+        owner.Press("Make a listing of it").Sees("How many, in what order?");
+        owner.Fill("#count", "2").Fill("input[placeholder^='http']", demo.Page("visit").AbsoluteUri + Keys.Tab).Sees("Saved.");
+        // The host page stands in the frame with the listing in it, in its own shadow root.
+        owner.Until("two entries in the preview", _ => EntriesInPreview(owner) == 2 ? owner : null);
+        Assert.Contains("Visit us", (string)owner.Run("return document.querySelector('iframe').contentDocument.body.innerText")!, StringComparison.Ordinal);
+    }
+
+    private void PasteIntoPage(BrowserWindow owner, string page, string mark)
+    {
+        var screen = owner.Address;
+        owner.Press("Copy the snippet").Sees("Copied");
+        owner.Open(demo.Page($"desk/{page}")).CaretAfter("#html", mark).Type(Paste);
+        owner.Press("Save and publish").Sees("Saved and published.").Open(screen);
+    }
+
+    private static void Check(BrowserWindow owner)
+    {
+        owner.Press("Check the page").Sees("It is in place.");
+        Assert.Equal(8, owner.Count("[data-state=right]"));
+        owner.Press("Close").Sees("In place on /visit");
+    }
+
+    private void ReadWithoutScripts()
+    {
+        using var reader = new BrowserWindow(scripts: false);
+        reader.Open(demo.Page("visit")).Sees("November readings: 21.4 at the reservoir").Sees("The parish turns its lamps down");
+        Assert.Equal(2, reader.Count("[data-antiphon-listing] h3 a[href$='/darksky/5'], [data-antiphon-listing] h3 a[href$='/darksky/4']"));
+    }
+
+    private void ChangeWithoutPastingAgain(BrowserWindow owner)
+    {
+        owner.Fill("#count", "4").Sees("Saved.");
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("visit"));
+        reader.Until("four entries on the page", _ => reader.Run("return document.querySelector('[data-antiphon-listing]').shadowRoot?.querySelectorAll('h3 a').length ?? 0") is 4L ? reader : null);
+        Assert.DoesNotContain(reader.Complaints(), complaint => !complaint.Contains("favicon", StringComparison.Ordinal));
+    }
+
+    private void PlaceThread(BrowserWindow owner)
+    {
+        owner.Open(new Uri(demo.Workplace, "comments/threads"))
+            .Fill("input[name=identifier]", "visit-page").Fill("input[name=address]", demo.Page("visit").AbsoluteUri).Fill("input[name=title]", "Visit us").Press("Make the snippet");
+        owner.Find("pre.snippet");
+        PasteIntoPage(owner, "visit", "what the telescope sees.</p>");
+    }
+
+    private void Comment()
+    {
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("visit"));
+        WriteInThread(reader, "Joan Farthing", "Is there somewhere to leave a bicycle?");
+        reader.Until("the thanks", _ => InThread(reader).Contains("with the team", StringComparison.Ordinal) ? reader : null);
+        reader.Open(demo.Page("visit"));
+        reader.Until("the thread", _ => InThread(reader).Contains("Write a comment", StringComparison.Ordinal) ? reader : null);
+        Assert.DoesNotContain("bicycle", InThread(reader), StringComparison.Ordinal);
+    }
+
+    private void Moderate()
+    {
+        using var moderator = demo.SignedIn("priya");
+        moderator.Open(new Uri(demo.Workplace, "comments")).Sees("Joan Farthing").Click("button.queued:has(b):last-of-type");
+        moderator.Sees("bicycle").Sees("Visit us").Type("1").Sees("Published: Joan Farthing");
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("visit"));
+        reader.Until("the published comment", _ => InThread(reader).Contains("Is there somewhere to leave a bicycle?", StringComparison.Ordinal) ? reader : null);
+    }
+
+    private async Task PublishAsync(BrowserWindow owner)
+    {
+        owner.Open(new Uri(demo.Workplace, "posts/new")).Fill("textarea.headline", "First snow on the dome").Click(".ProseMirror");
+        owner.Type("It came sideways and stayed until noon.").Sees("Saved").Press("Publish …").Sees("subscribers will get a mail");
+        owner.Press("Publish and send");
+        var subscribers = (int)(await demo.AskAsync("api/sites/1/subscribers"))["active"]!;
+        var mails = await Eventually.IsAsync("the mails", demo.Installation.World.MailsAsync, all => all.Count(IsAboutSnow) == subscribers - 1);
+        Assert.Equal(subscribers - 1, mails.Where(IsAboutSnow).Select(mail => mail.To).Distinct().Count());
+        owner.Open(new Uri(demo.Installation.World.World, "mailbox")).Sees("First snow on the dome");
+    }
+
+    private void SeeCoverage(BrowserWindow owner)
+    {
+        owner.Open(new Uri(demo.Installation.Address, "s/1")).Sees("First snow on the dome").Sees("November readings");
+        owner.Click("tbody tr:nth-child(2) td button").Sees("It is 1st of 4 shown.").Sees("Page seen with this listing");
+    }
+
+    private static bool IsAboutSnow(ReceivedMail mail) => mail.Subject == "First snow on the dome";
+
+    private static long EntriesInPreview(BrowserWindow owner) => owner.Run(
+        "return document.querySelector('iframe')?.contentDocument?.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelectorAll('h3 a').length ?? 0") as long? ?? 0;
+
+    private static string InThread(BrowserWindow reader) => reader.Run("return document.querySelector('[data-antiphon-thread]')?.shadowRoot?.textContent ?? ''") as string ?? string.Empty;
+
+    private static void WriteInThread(BrowserWindow reader, string name, string text)
+    {
+        reader.Until("the form", _ => reader.Run("return document.querySelector('[data-antiphon-thread]')?.shadowRoot?.querySelector('input[name=name]')") as IWebElement)!.SendKeys(name);
+        ((IWebElement)reader.Run("return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('textarea')")!).SendKeys(text);
+        ((IWebElement)reader.Run("return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('form button')")!).Click();
+    }
+}

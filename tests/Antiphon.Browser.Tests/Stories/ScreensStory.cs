@@ -1,0 +1,80 @@
+using Antiphon.Browser.Tests.Driving;
+using Antiphon.Tests;
+
+namespace Antiphon.Browser.Tests.Stories;
+
+/// <summary>Every main screen, in both themes and on a phone: it opens without complaint, fits the window, and reads well aloud.</summary>
+[Collection("demo")]
+public sealed class ScreensStory(DemoInstallation demo)
+{
+    /// <summary>Screens and words that show once each is filled.</summary>
+    public static TheoryData<string, string> Screens => new()
+    {
+        { "", "Leonids" }, { "posts", "Leonids" }, { "posts/2", "What the world will see" }, { "listings", "Latest nights" }, { "listings/1", "How does it look?" }, { "feeds", "Followed feeds" },
+        { "feeds/check", "Check a feed" }, { "channels", "delivered" }, { "comments", "Waiting" }, { "comments/threads", "Place a thread" }, { "readers", "Gets mails" },
+        { "settings", "Public key" }, { "connect", "Find its feed" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Screens))]
+    public void A_screen_opens_fits_and_is_accessible(string path, string words)
+    {
+        using var browser = demo.SignedIn();
+        browser.Complaints();
+        browser.Open(new Uri(demo.Workplace, path)).Sees(words);
+        Assert.Empty(browser.Complaints());
+        Accessibility.Check(browser);
+        browser.Run("localStorage.setItem('antiphon-theme','dark')");
+        browser.Open(new Uri(demo.Workplace, path)).Sees(words);
+        Assert.Equal("dark", browser.Run("return document.documentElement.dataset.theme"));
+        Accessibility.Check(browser);
+    }
+
+    [Theory]
+    [MemberData(nameof(Screens))]
+    public void On_a_phone_nothing_sticks_out(string path, string words)
+    {
+        using var browser = demo.SignedIn(width: 390, height: 844);
+        browser.Open(new Uri(demo.Workplace, path)).Sees(words);
+        Assert.Equal("390 390", browser.Run("return `${document.documentElement.scrollWidth} ${innerWidth}`"));
+    }
+
+    [Fact]
+    public void Ctrl_k_finds_and_the_question_mark_tells_the_keys()
+    {
+        using var browser = demo.SignedIn();
+        browser.Type(OpenQA.Selenium.Keys.Control + "k").Find(".v-overlay input").SendKeys("leonids");
+        browser.Sees("Leonids: three hours").Type(OpenQA.Selenium.Keys.Escape);
+        browser.Open(new Uri(demo.Workplace, "comments")).Sees("Waiting");
+        browser.Type("?").Sees("Keys");
+    }
+
+    [Fact]
+    public void A_wrong_password_is_told_and_signing_out_works()
+    {
+        using var browser = new BrowserWindow();
+        browser.Open(demo.Installation.Address).Fill("input[name=mail]", "dov@quillmoor.example").Fill("input[name=password]", "not this one").Press("Sign in").Sees("do not go together");
+        browser.Fill("input[name=password]", DemoInstallation.Password).Press("Sign in").Sees("Coverage").Press("Dov Achterberg").Press("Sign out").Sees("Mail address");
+    }
+
+    [Fact]
+    public async Task A_phone_moderates_with_one_thumb_and_takes_it_back()
+    {
+        using var browser = demo.SignedIn("priya", 390, 844);
+        browser.Open(new Uri(demo.Workplace, "comments")).Click("button.queued");
+        var before = (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]!;
+        browser.Press("Spam").Sees("Marked as spam");
+        await Eventually.TrueAsync("one fewer", async () => (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]! == before - 1);
+        browser.Press("Undo");
+        await Eventually.TrueAsync("all again", async () => (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]! == before);
+    }
+
+    [Fact]
+    public void A_faulty_feed_is_checked_and_the_line_is_shown()
+    {
+        using var browser = demo.SignedIn();
+        var address = Uri.EscapeDataString(new Uri(demo.Installation.World.World, "walkers/news.xml").AbsoluteUri);
+        browser.Open(new Uri(demo.Workplace, $"feeds/check?url={address}")).Sees("31 Feb").Sees("Errors");
+        browser.Press("As readers see it").Sees("The gate at Cold Clough");
+    }
+}
