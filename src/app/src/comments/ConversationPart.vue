@@ -8,7 +8,7 @@ import { counted } from '../shared/counted'
 import { shortDate } from '../shared/dates'
 import { waitReasons } from './words'
 
-const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined }>()
+const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean }>()
 const box = ref<HTMLElement | null>(null)
 const { data: talk, error } = useQuery({
   queryKey: ['conversation', () => props.siteId, () => props.commentId],
@@ -22,7 +22,7 @@ const kicker = computed(() =>
   [talk.value?.blogName, talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier].filter(Boolean).join(' · '),
 )
 
-watch([() => props.commentId, talk], async () => {
+watch([() => props.commentId, () => props.opened, talk], async () => {
   await nextTick()
   box.value?.querySelector('.current')?.scrollIntoView({ block: 'center' })
 })

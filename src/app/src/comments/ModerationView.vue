@@ -87,7 +87,7 @@ onKeyStroke((event) => {
     />
     <div class="case" :class="{ away: !isPhoneDetail }">
       <button class="link back-to-queue" @click="isPhoneDetail = false">← The queue</button>
-      <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" />
+      <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" :opened="isPhoneDetail" />
       <div v-else-if="!queue.isPending.value" class="empty clear">
         <h2>{{ wanted === 'waiting' ? 'Nothing is waiting' : 'Nothing here' }}</h2>
         <p>{{ wanted === 'waiting' ? 'Every comment has been decided. New ones appear here by themselves.' : '' }}</p>
