@@ -8,5 +8,8 @@ namespace Antiphon.Core.Coverage;
 /// <param name="Count">Mails or public comments.</param>
 /// <param name="Open">Mails on their way or comments waiting.</param>
 /// <param name="Failed">Mails that failed.</param>
+/// <param name="Detail">Value that belongs to the reason, or null.</param>
+/// <param name="Filter">What keeps the post out, for <see cref="CoverageReason.FilteredOut"/>.</param>
 public sealed record CoverageCell(
-    CoverageMark Mark, CoverageReason Reason, int? Position = null, int? Shown = null, int Count = 0, int Open = 0, int Failed = 0);
+    CoverageMark Mark, CoverageReason Reason, int? Position = null, int? Shown = null, int Count = 0, int Open = 0, int Failed = 0, string? Detail = null,
+    Listings.PlacementReason? Filter = null);

@@ -21,6 +21,9 @@ public enum CoverageReason
     /// <summary>Not published yet.</summary>
     NotPublished,
 
+    /// <summary>The listing's own conditions keep it out; the cell names which.</summary>
+    FilteredOut,
+
     /// <summary>Published at a later time.</summary>
     Scheduled,
 

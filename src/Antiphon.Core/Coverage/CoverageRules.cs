@@ -19,7 +19,8 @@ public static class CoverageRules
         PlacementReason.BlogNotChosen => new(CoverageMark.LeftOut, CoverageReason.BlogNotChosen),
         PlacementReason.Scheduled => new(CoverageMark.Due, CoverageReason.Scheduled),
         PlacementReason.Withdrawn => new(CoverageMark.LeftOut, CoverageReason.Withdrawn),
-        _ => new(CoverageMark.LeftOut, CoverageReason.NotPublished),
+        PlacementReason.NotPublished => new(CoverageMark.LeftOut, CoverageReason.NotPublished),
+        _ => new(CoverageMark.LeftOut, CoverageReason.FilteredOut, Shown: placement.Shown, Detail: placement.Detail, Filter: placement.Reason),
     };
 
     /// <summary>A post against the feed of one blog.</summary>

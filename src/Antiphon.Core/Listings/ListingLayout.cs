@@ -8,4 +8,25 @@ public enum ListingLayout
 
     /// <summary>Entries side by side, as many as fit the width of the place.</summary>
     Columns,
+
+    /// <summary>A large picture beside the text.</summary>
+    Rows,
+
+    /// <summary>Entries of different height, packed; pictures uncropped.</summary>
+    Bricks,
+
+    /// <summary>Like Rows, the side of the picture alternating.</summary>
+    Zigzag,
+
+    /// <summary>Entries in one line that is moved sideways.</summary>
+    Carousel,
+
+    /// <summary>Titles running through one line.</summary>
+    Ticker,
+
+    /// <summary>Months with their numbers of posts, each opening to its titles.</summary>
+    Archive,
+
+    /// <summary>Tags, the more used the larger.</summary>
+    TagCloud,
 }

@@ -7,13 +7,14 @@ public sealed class ListingSelection
 {
     private readonly ListingDefinition _definition;
     private readonly DateTimeOffset _now;
+    private readonly string? _current;
     private readonly Dictionary<long, int> _positions;
+    private readonly Dictionary<long, ListingCandidate> _twins;
 
-    private ListingSelection(ListingDefinition definition, DateTimeOffset now, IReadOnlyList<ListingCandidate> fitting)
+    private ListingSelection(
+        ListingDefinition definition, DateTimeOffset now, string? current, IReadOnlyList<ListingCandidate> fitting, Dictionary<long, ListingCandidate> twins)
     {
-        _definition = definition;
-        _now = now;
-        Fitting = fitting;
+        (_definition, _now, _current, Fitting, _twins) = (definition, now, current, fitting, twins);
         _positions = new Dictionary<long, int>(fitting.Count);
         for (var i = 0; i < fitting.Count; i++) _positions[fitting[i].Id] = i + 1;
     }
@@ -21,21 +22,28 @@ public sealed class ListingSelection
     /// <summary>All posts that fit, in the listing's order.</summary>
     public IReadOnlyList<ListingCandidate> Fitting { get; }
 
-    /// <summary>The entries shown: the first of <see cref="Fitting"/>.</summary>
-    public IEnumerable<ListingCandidate> Entries => Fitting.Take(_definition.Count);
+    /// <summary>The entries of the first page.</summary>
+    public IEnumerable<ListingCandidate> Entries => Page(1);
+
+    /// <summary>How many pages there are: one unless the listing has paging; at least one.</summary>
+    public int Pages => _definition.Paging == ListingPaging.None ? 1 : Math.Max(1, (Fitting.Count + _definition.PageSize - 1) / _definition.PageSize);
+
+    /// <summary>The entries of a page, from 1; none past the last.</summary>
+    public IEnumerable<ListingCandidate> Page(int number) => number < 1 || number > Pages ? [] : Fitting.Skip((number - 1) * _definition.PageSize).Take(_definition.PageSize);
 
     /// <summary>Chooses among all posts of a site.</summary>
     /// <param name="definition">The listing.</param>
     /// <param name="candidates">Posts in any order; posts of other blogs are ignored.</param>
-    /// <param name="now">The moment; a post dated later is not yet public.</param>
-    public static ListingSelection Choose(ListingDefinition definition, IEnumerable<ListingCandidate> candidates, DateTimeOffset now)
+    /// <param name="now">The moment, in the site's own offset; a post dated later is not yet public.</param>
+    /// <param name="current">Folded address of the page the listing stands on, or null.</param>
+    public static ListingSelection Choose(ListingDefinition definition, IEnumerable<ListingCandidate> candidates, DateTimeOffset now, string? current = null)
     {
-        var fitting = candidates
-            .Where(post => definition.Blogs.Contains(post.BlogId) && IsPublic(post, now))
-            .OrderBy(post => post.PublishedAt, Direction(definition.Order))
-            .ThenByDescending(post => post.Id)
+        var taken = candidates
+            .Where(post => definition.Blogs.Contains(post.BlogId) && IsPublic(post, now) && definition.Filter.Obstacle(post, now) is null && !IsCurrent(definition, post, current))
             .ToList();
-        return new ListingSelection(definition, now, fitting);
+        var twins = Twins.Find(taken, definition.Blogs);
+        var sorted = EntryOrder.Sort(twins.Count == 0 ? taken : taken.Where(post => !twins.ContainsKey(post.Id)), definition, now);
+        return new ListingSelection(definition, now, current, Capped(sorted, definition.MostPerBlog), twins);
     }
 
     /// <summary>True when the post can be seen by readers at that moment.</summary>
@@ -45,29 +53,36 @@ public sealed class ListingSelection
     /// <summary>The place of a post, also of one that was not among the candidates.</summary>
     public Placement Explain(ListingCandidate post)
     {
-        var shown = Math.Min(_definition.Count, Fitting.Count);
-        if (_positions.TryGetValue(post.Id, out var position))
-        {
-            var reason = position <= _definition.Count ? PlacementReason.Shown : PlacementReason.BelowTheCut;
-            return new Placement(reason, position, shown);
-        }
-
-        return new Placement(WhyItDoesNotFit(post), null, shown);
+        var shown = Math.Min(_definition.PageSize, Fitting.Count);
+        if (!_positions.TryGetValue(post.Id, out var position)) return WhyItDoesNotFit(post, shown);
+        var page = ((position - 1) / _definition.PageSize) + 1;
+        return page <= Pages
+            ? new Placement(PlacementReason.Shown, position, shown, Page: Pages > 1 ? page : null)
+            : new Placement(PlacementReason.BelowTheCut, position, shown);
     }
 
-    private PlacementReason WhyItDoesNotFit(ListingCandidate post)
+    private static bool IsCurrent(ListingDefinition definition, ListingCandidate post, string? current) =>
+        definition.LeaveOutCurrent && current is not null && post.Address == current;
+
+    private static List<ListingCandidate> Capped(List<ListingCandidate> sorted, int? most)
     {
-        if (!_definition.Blogs.Contains(post.BlogId)) return PlacementReason.BlogNotChosen;
-        return post.Status switch
-        {
-            PostStatus.Withdrawn => PlacementReason.Withdrawn,
-            PostStatus.Scheduled => PlacementReason.Scheduled,
-            PostStatus.Published when post.PublishedAt > _now => PlacementReason.Scheduled,
-            _ => PlacementReason.NotPublished,
-        };
+        if (most is null) return sorted;
+        var counts = new Dictionary<long, int>();
+        return sorted.FindAll(post => (counts[post.BlogId] = counts.GetValueOrDefault(post.BlogId) + 1) <= most);
     }
 
-    private static Comparer<DateTimeOffset?> Direction(ListingOrder order) => order == ListingOrder.Newest
-        ? Comparer<DateTimeOffset?>.Create((a, b) => Nullable.Compare(b, a))
-        : Comparer<DateTimeOffset?>.Create(Nullable.Compare);
+    private Placement WhyItDoesNotFit(ListingCandidate post, int shown)
+    {
+        Placement Out(PlacementReason reason, string? detail = null) => new(reason, null, shown, string.IsNullOrEmpty(detail) ? null : detail);
+        if (!_definition.Blogs.Contains(post.BlogId)) return Out(PlacementReason.BlogNotChosen);
+        // What keeps it out for good is told before what only time will change.
+        if (_definition.Filter.Obstacle(post, _now) is { } obstacle) return Out(obstacle.Reason, obstacle.Detail);
+        if (post.Status == PostStatus.Withdrawn) return Out(PlacementReason.Withdrawn);
+        if (post.Status == PostStatus.Scheduled || (post.Status == PostStatus.Published && post.PublishedAt > _now)) return Out(PlacementReason.Scheduled);
+        if (!IsPublic(post, _now)) return Out(PlacementReason.NotPublished);
+        if (IsCurrent(_definition, post, _current)) return Out(PlacementReason.CurrentPage);
+        return _twins.TryGetValue(post.Id, out var twin)
+            ? Out(PlacementReason.SameAsAnother, twin.Title)
+            : Out(PlacementReason.BlogHasEnough, _definition.MostPerBlog?.ToString(System.Globalization.CultureInfo.InvariantCulture));
+    }
 }

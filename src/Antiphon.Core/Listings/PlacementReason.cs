@@ -20,4 +20,34 @@ public enum PlacementReason
 
     /// <summary>It was withdrawn.</summary>
     Withdrawn,
+
+    /// <summary>Its categories are not those asked for; the detail names the one.</summary>
+    CategoryNotChosen,
+
+    /// <summary>Its tags are not those asked for; the detail names the one.</summary>
+    TagNotChosen,
+
+    /// <summary>Its author, named by the detail, is not asked for.</summary>
+    AuthorNotChosen,
+
+    /// <summary>Only featured posts are taken.</summary>
+    NotFeatured,
+
+    /// <summary>It is older than the detail's number of days.</summary>
+    TooOld,
+
+    /// <summary>Only posts with a picture are taken.</summary>
+    NoPicture,
+
+    /// <summary>The detail's word is not in its title.</summary>
+    TitleLacksWord,
+
+    /// <summary>It is the post of the page itself.</summary>
+    CurrentPage,
+
+    /// <summary>It came by two ways; the detail is the title of the one shown.</summary>
+    SameAsAnother,
+
+    /// <summary>Its blog has the detail's number of entries already.</summary>
+    BlogHasEnough,
 }

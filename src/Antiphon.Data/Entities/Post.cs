@@ -44,6 +44,12 @@ public sealed class Post
     /// <summary>Category.</summary>
     public string? Category { get; set; }
 
+    /// <summary>Free words it can be found by.</summary>
+    public List<string> Tags { get; set; } = [];
+
+    /// <summary>Marked by the team as worth showing first.</summary>
+    public bool IsFeatured { get; set; }
+
     /// <summary>Where it stands.</summary>
     public PostStatus Status { get; set; }
 

@@ -14,6 +14,7 @@ namespace Antiphon.Server.Blogs;
 internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySource keys, DateTimeOffset now)
 {
     private const int LongestTitle = 300;
+    private const int MostTags = 30;
     private readonly HashSet<string> _slugs = [];
 
     /// <summary>Applies a feed; the caller saves.</summary>
@@ -46,9 +47,9 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
 
     private void Update(Post post, FeedItem item)
     {
-        var before = (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.Author, post.Category, post.SourceAddress);
+        var before = (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.Author, post.Category, string.Join('\n', post.Tags), post.SourceAddress);
         Fill(post, item);
-        if (before == (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.Author, post.Category, post.SourceAddress)) return;
+        if (before == (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.Author, post.Category, string.Join('\n', post.Tags), post.SourceAddress)) return;
         post.UpdatedAt = now;
         post.Revision++;
     }
@@ -65,6 +66,7 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         post.PictureAddress = LinkResolver.IsWeb(item.Image) ? item.Image : null;
         post.Author = item.Authors.FirstOrDefault()?.Name;
         post.Category = item.Categories.FirstOrDefault();
+        post.Tags = [.. item.Categories.Skip(1).Distinct(StringComparer.OrdinalIgnoreCase).Take(MostTags)];
         post.SourceAddress = link?.AbsoluteUri;
     }
 }

@@ -34,7 +34,7 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
         if (string.IsNullOrWhiteSpace(submission.Text)) problems["text"] = texts.CommentMissing;
         else if (submission.Text.Length > CommentBody.MaxLength) problems["text"] = texts.TooLong;
         if (mail.Length > 200 || (mail.Length > 0 && (!MailboxAddress.TryParse(mail, out var parsed) || !parsed.Address.Contains('@', StringComparison.Ordinal)))) problems["mail"] = texts.MailWrong;
-        if (string.IsNullOrWhiteSpace(submission.Identifier) && ThreadAddress.Fold(submission.Address) is null) problems["id"] = "The snippet names no thread: give it an identifier or the page's address.";
+        if (string.IsNullOrWhiteSpace(submission.Identifier) && FoldedAddress.Of(submission.Address) is null) problems["id"] = "The snippet names no thread: give it an identifier or the page's address.";
         if (submission.Identifier.Length > 500) problems["id"] = "Keep the thread's identifier under 500 characters.";
         return problems;
     }
@@ -42,7 +42,7 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
     private async Task<CommentThread> OpenAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
     {
         var isAllowed = AllowedAddresses.Allows(site.AllowedAddresses, submission.Address);
-        var folded = isAllowed ? ThreadAddress.Fold(submission.Address) : null;
+        var folded = isAllowed ? FoldedAddress.Of(submission.Address) : null;
         var title = Shortened.ToLength(submission.Title.Trim(), 300);
         var thread = new CommentThread
         {
@@ -53,7 +53,7 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
             Title = title.Length > 0 ? title : folded ?? submission.Identifier,
             CreatedAt = clock.GetUtcNow(),
         };
-        if (string.IsNullOrWhiteSpace(thread.Identifier)) thread.Identifier = ThreadAddress.Fold(submission.Address) ?? keys.NewKey();
+        if (string.IsNullOrWhiteSpace(thread.Identifier)) thread.Identifier = FoldedAddress.Of(submission.Address) ?? keys.NewKey();
         database.Threads.Add(thread);
         try
         {

@@ -15,6 +15,7 @@ internal sealed class BoardReader
 {
     private readonly DateTimeOffset _now;
     private readonly Dictionary<long, ListingSelection> _selections;
+    private readonly Dictionary<long, ListingCandidate> _candidates;
     private readonly Dictionary<long, Dictionary<long, int>> _feedPositions;
     private readonly Dictionary<long, DeliveryTally> _mail;
     private readonly Dictionary<long, (int Public, int Waiting)> _threads;
@@ -23,6 +24,7 @@ internal sealed class BoardReader
         DateTimeOffset now, IReadOnlyList<Listing> listings, IReadOnlyList<Blog> blogs, IReadOnlyList<ListingCandidate> candidates, Dictionary<long, DeliveryTally> mail, Dictionary<long, (int Public, int Waiting)> threads)
     {
         (_now, Listings, Blogs, _mail, _threads) = (now, listings, blogs, mail, threads);
+        _candidates = candidates.ToDictionary(post => post.Id);
         _selections = listings.ToDictionary(listing => listing.Id, listing => ListingSelection.Choose(listing.Definition, candidates, now));
         _feedPositions = candidates.Where(post => ListingSelection.IsPublic(post, now)).GroupBy(post => post.BlogId).ToDictionary(
             group => group.Key, group => group.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Select((post, index) => (post.Id, index)).ToDictionary(pair => pair.Id, pair => pair.index + 1));
@@ -35,14 +37,16 @@ internal sealed class BoardReader
     public IReadOnlyList<Blog> Blogs { get; }
 
     /// <summary>Reads what is needed: all posts as far as choosing needs them, and for the rows shown their mails and threads.</summary>
-    public static async Task<BoardReader> ReadAsync(AntiphonContext database, long site, IReadOnlyCollection<long> shown, DateTimeOffset now, CancellationToken cancellation)
+    public static async Task<BoardReader> ReadAsync(AntiphonContext database, CandidateReader reader, long site, IReadOnlyCollection<long> shown, DateTimeOffset now, CancellationToken cancellation)
     {
         var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
         var blogs = await database.Blogs.AsNoTracking().Include(one => one.Following).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var candidates = await database.Posts.AsNoTracking().Where(post => post.SiteId == site)
-            .Select(post => new ListingCandidate(post.Id, post.BlogId, post.Title, post.Status, post.PublishedAt)).ToListAsync(cancellation);
+        var candidates = await reader.ReadAsync(database.Posts.Where(post => post.SiteId == site), listings.Any(one => CandidateReader.NeedsComments(one.Definition)), cancellation);
         return new BoardReader(now, listings, blogs, candidates, await MailAsync(database, shown, cancellation), await ThreadsAsync(database, shown, cancellation));
     }
+
+    /// <summary>A post of the site as choosing sees it.</summary>
+    public ListingCandidate Candidate(long post) => _candidates[post];
 
     /// <summary>The mark of a post in a listing.</summary>
     public CoverageCell InListing(ListingCandidate post, Listing listing) => CoverageRules.ForListing(_selections[listing.Id].Explain(post), SightingSummary.StateOf(listing.Sightings));

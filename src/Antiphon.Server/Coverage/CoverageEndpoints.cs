@@ -1,9 +1,9 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Listings;
 using Antiphon.Server.Posts;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -24,7 +24,7 @@ internal static class CoverageEndpoints
     }
 
     private static async Task<Ok<CoverageBoard>> GetBoard(
-        long site, AntiphonContext database, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, long? blog, string? after, CancellationToken cancellation)
+        long site, AntiphonContext database, CandidateReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, long? blog, string? after, CancellationToken cancellation)
     {
         // Drafts show nowhere by definition; listing them here would only be noise.
         var posts = database.Posts.AsNoTracking().Include(post => post.Blog.Following).Where(post => post.SiteId == site && post.Status != PostStatus.Draft && post.PublishedAt != null);
@@ -33,7 +33,7 @@ internal static class CoverageEndpoints
         if (PostCursor.Parse(after) is { } cursor) posts = posts.Where(post => post.PublishedAt < cursor.Date || (post.PublishedAt == cursor.Date && post.Id < cursor.Id));
         var rows = await posts.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(PageSize + 1).ToListAsync(cancellation);
         var shown = rows.Take(PageSize).ToList();
-        var board = await BoardReader.ReadAsync(database, site, [.. shown.Select(post => post.Id)], clock.GetUtcNow(), cancellation);
+        var board = await BoardReader.ReadAsync(database, reader, site, [.. shown.Select(post => post.Id)], clock.GetUtcNow(), cancellation);
         var views = shown.Select(post => RowOf(post, board, addresses)).ToList();
         var last = rows.Count > PageSize ? shown[^1] : null;
         return TypedResults.Ok(new CoverageBoard(
@@ -41,9 +41,9 @@ internal static class CoverageEndpoints
             last is null ? null : new PostCursor(last.PublishedAt!.Value, last.Id).ToString()));
     }
 
-    private static async Task<Ok<IReadOnlyList<NeighbourView>>> GetNeighbours(long site, long listing, long post, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<NeighbourView>>> GetNeighbours(long site, long listing, long post, AntiphonContext database, CandidateReader reader, TimeProvider clock, CancellationToken cancellation)
     {
-        var board = await BoardReader.ReadAsync(database, site, [post], clock.GetUtcNow(), cancellation);
+        var board = await BoardReader.ReadAsync(database, reader, site, [post], clock.GetUtcNow(), cancellation);
         return TypedResults.Ok(board.Listings.Any(one => one.Id == listing) ? board.Neighbours(listing, post, 2) : []);
     }
 
@@ -69,7 +69,7 @@ internal static class CoverageEndpoints
 
     private static CoverageRow RowOf(Post post, BoardReader board, PostAddresses addresses)
     {
-        var candidate = new ListingCandidate(post.Id, post.BlogId, post.Title, post.Status, post.PublishedAt);
+        var candidate = board.Candidate(post.Id);
         var writtenHere = post.Blog.Following is null;
         CellView[] cells =
         [

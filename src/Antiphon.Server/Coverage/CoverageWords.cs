@@ -1,5 +1,6 @@
 using System.Globalization;
 using Antiphon.Core.Coverage;
+using Antiphon.Core.Listings;
 
 namespace Antiphon.Server.Coverage;
 
@@ -9,11 +10,13 @@ internal static class CoverageWords
     /// <summary>One sentence.</summary>
     public static string For(CoverageCell cell) => cell.Reason switch
     {
+        CoverageReason.ShownInListing when cell.Position > cell.Shown => $"It is {Ordinal(cell.Position)}, on page {((cell.Position - 1) / cell.Shown) + 1}.",
         CoverageReason.ShownInListing => $"It is {Ordinal(cell.Position)} of {cell.Shown} shown.",
         CoverageReason.ListingNotPlaced => $"The listing chooses it ({Ordinal(cell.Position)} of {cell.Shown}), but no page has been seen with the listing yet.",
         CoverageReason.ListingLost => "The listing chooses it, but its page no longer carried the listing when last checked.",
         CoverageReason.BelowTheCut => $"It is {Ordinal(cell.Position)} and the listing shows {cell.Shown}.",
         CoverageReason.BlogNotChosen => "Its blog is not chosen here.",
+        CoverageReason.FilteredOut => Filtered(cell),
         CoverageReason.NotPublished => "It is not published yet.",
         CoverageReason.Scheduled => "It is scheduled and follows when its time comes.",
         CoverageReason.Withdrawn => "It was withdrawn.",
@@ -28,6 +31,20 @@ internal static class CoverageWords
         CoverageReason.HasComments => Comments(cell),
         CoverageReason.NoCommentsYet => "The conversation is open; nobody has written yet.",
         _ => "It has no conversation.",
+    };
+
+    private static string Filtered(CoverageCell cell) => cell.Filter switch
+    {
+        PlacementReason.CategoryNotChosen => $"The listing's choice of categories leaves it out ({cell.Detail}).",
+        PlacementReason.TagNotChosen => $"The listing's choice of tags leaves it out ({cell.Detail}).",
+        PlacementReason.AuthorNotChosen => $"Its author{(cell.Detail is null ? string.Empty : ", " + cell.Detail + ",")} is not chosen here.",
+        PlacementReason.NotFeatured => "It is not featured, and the listing takes featured posts only.",
+        PlacementReason.TooOld => $"It is older than {cell.Detail} days.",
+        PlacementReason.NoPicture => "It has no picture, and the listing takes posts with a picture only.",
+        PlacementReason.TitleLacksWord => $"“{cell.Detail}” is not in its title.",
+        PlacementReason.SameAsAnother => $"It is the same post as “{cell.Detail}”, which came by another way.",
+        PlacementReason.BlogHasEnough => $"Its blog has {cell.Detail} entries already, the most one blog gets.",
+        _ => "It is the post of the page itself.",
     };
 
     private static string Comments(CoverageCell cell)

@@ -1,6 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Posts;
@@ -25,7 +26,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
             Identifier = "planisphere",
             Title = "Planisphere, 54 degrees north",
             Address = website + "shop",
-            FoldedAddress = ThreadAddress.Fold(website + "shop"),
+            FoldedAddress = FoldedAddress.Of(website + "shop"),
             CreatedAt = now.AddDays(-40),
         };
         shop.Comments.Add(Make(site, "Ida Marsh", "Does it work as far south as the coast?", now.AddDays(-20), CommentStanding.Public));
@@ -46,7 +47,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
             PostId = post.Id,
             Title = post.Title,
             Address = address,
-            FoldedAddress = ThreadAddress.Fold(address),
+            FoldedAddress = FoldedAddress.Of(address),
             CreatedAt = post.PublishedAt!.Value,
         };
         database.Threads.Add(thread);

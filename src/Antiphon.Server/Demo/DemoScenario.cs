@@ -82,6 +82,8 @@ internal sealed class DemoScenario(
                 Slug = Slug.FromTitle(demo.Title),
                 Author = NameOf(demo.Author),
                 Category = demo.Category,
+                Tags = TagsOf(demo),
+                IsFeatured = number is 1 or 3 or 7,
                 Revision = 1,
                 BodyHtml = $"<p>{demo.Text}</p><p>{DemoTexts.Paragraphs[number % 6]}</p><p>{DemoTexts.Paragraphs[(number + 2) % 6]}</p>",
                 PictureAddress = demo.Picture.Length == 0 ? null : $"{options.Value.Website}pictures/{demo.Picture}-{number}.svg",
@@ -115,9 +117,9 @@ internal sealed class DemoScenario(
     private void AddListings(Site site, Blog log, Blog bench, DateTimeOffset now)
     {
         Add("Latest nights", new([log.Id], 4, ListingOrder.Newest, new(true, false, true, true, false), ListingLayout.Lines, "Latest nights"), string.Empty);
-        Add("Nights in pictures", new([log.Id], 6, ListingOrder.Newest, new(true, true, true, false, true), ListingLayout.Columns, "From the log"), "programmes");
+        Add("Nights in pictures", new([log.Id], 6, ListingOrder.Newest, new(true, true, true, false, true), ListingLayout.Columns, "From the log") { Filter = PostFilter.Everything with { WithPictureOnly = true }, Paging = ListingPaging.PreviousNext }, "programmes");
         Add("For members", new([log.Id, bench.Id], 5, ListingOrder.Newest, new(false, false, true, false, true), ListingLayout.Lines, "What we have been doing"), "membership");
-        Add("From the bench", new([bench.Id], 3, ListingOrder.Newest, new(true, false, true, false, false), ListingLayout.Lines, "From the bench"), "shop");
+        Add("From the bench", new([bench.Id], 3, ListingOrder.Newest, new(true, false, true, false, false), ListingLayout.Rows, "From the bench") { Frame = ListingFrame.Bare with { ClosingText = "All of Workshop Bench", FeedLink = true } }, "shop");
 
         void Add(string name, ListingDefinition definition, string page) => database.Listings.Add(new Listing
         {
@@ -129,6 +131,12 @@ internal sealed class DemoScenario(
             CreatedAt = now.AddDays(-90),
             UpdatedAt = now.AddDays(-30),
         });
+    }
+
+    private static List<string> TagsOf(DemoPost demo)
+    {
+        string[] words = ["moon", "saturn", "meteors", "comet", "orion", "fog", "frost", "lamps", "children", "volunteers", "dome"];
+        return [.. words.Where(word => $"{demo.Title} {demo.Text} {demo.Picture}".Contains(word, StringComparison.OrdinalIgnoreCase))];
     }
 
     private static string NameOf(char letter) => letter switch

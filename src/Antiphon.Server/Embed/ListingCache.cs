@@ -15,27 +15,30 @@ internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scop
     private static readonly TimeSpan VersionHolds = TimeSpan.FromMilliseconds(250);
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
-    /// <summary>The listing, or null when the key is unknown.</summary>
-    public async Task<RenderedListing?> GetAsync(string key, CancellationToken cancellation)
+    /// <summary>A page of the listing as it shows on a page of the site, or null when the key is unknown or there is no such page.</summary>
+    /// <param name="view">Which listing and page.</param>
+    /// <param name="cancellation">Ends the reading early.</param>
+    public async Task<RenderedListing?> GetAsync(ListingRequestView view, CancellationToken cancellation)
     {
-        var known = cache.Get<Entry>(("listing", key));
+        var known = cache.Get<Entry>(view);
         if (known is not null && clock.GetElapsedTime(known.LookedAt) < VersionHolds) return known.Rendered;
         await using var scope = scopes.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         var looked = clock.GetTimestamp();
-        var listing = await database.Listings.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
+        var listing = await database.Listings.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == view.Key, cancellation);
         if (listing is null) return null;
         var version = listing.Site.ContentVersion;
         // A post dated ahead becomes public without any change, so a version also ends when the next one is due.
-        if (known is not null && known.Version == version && clock.GetUtcNow() < known.Until) return Remember(key, known with { LookedAt = looked }).Rendered;
-        var content = await scope.ServiceProvider.GetRequiredService<ListingReader>().ReadAsync(listing.Site, key, listing.Definition, cancellation);
+        if (known is not null && known.Version == version && clock.GetUtcNow() < known.Until) return Remember(view, known with { LookedAt = looked }).Rendered;
+        var content = await scope.ServiceProvider.GetRequiredService<ListingReader>().ReadAsync(listing.Site, view.Key, view.Narrow(listing.Definition), cancellation, view.Page, view.Current);
+        if (view.Page > content.Selection.Pages) return null;
         var until = await NextDueAsync(database, listing.SiteId, cancellation);
-        return Remember(key, new Entry(Render(content, listing.Definition), version, until, looked)).Rendered;
+        return Remember(view, new Entry(Render(content, listing.Definition), version, until, looked)).Rendered;
     }
 
     private static RenderedListing Render(ListingContent content, ListingDefinition definition) => new(
         CachedFragment.Of(ListingFragment.Render(content)),
-        CachedFragment.Of(JsonSerializer.Serialize(new { key = content.Key, heading = definition.Heading, layout = definition.Layout.ToString().ToLowerInvariant(), entries = content.Entries }, Json)),
+        CachedFragment.Of(JsonSerializer.Serialize(new { key = content.Key, heading = definition.Heading, layout = definition.Layout.ToString().ToLowerInvariant(), page = content.Page, pages = content.Selection.Pages, fitting = content.Selection.Fitting.Count, entries = content.Entries }, Json)),
         content.Site.AllowedAddresses, content.Site.Language, definition.Heading ?? content.Site.Name);
 
     private async Task<DateTimeOffset> NextDueAsync(AntiphonContext database, long site, CancellationToken cancellation)
@@ -44,7 +47,7 @@ internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scop
         return await database.Posts.Where(post => post.SiteId == site && post.PublishedAt > now).MinAsync(post => post.PublishedAt, cancellation) ?? DateTimeOffset.MaxValue;
     }
 
-    private Entry Remember(string key, Entry entry) => cache.Set(("listing", key), entry, TimeSpan.FromHours(1));
+    private Entry Remember(ListingRequestView view, Entry entry) => cache.Set(view, entry, TimeSpan.FromHours(1));
 
     private sealed record Entry(RenderedListing Rendered, long Version, DateTimeOffset Until, long LookedAt);
 }

@@ -13,18 +13,18 @@ internal static class ListingEmbedEndpoints
         embed.MapGet("/listings/{key}", GetPage);
     }
 
-    private static async Task<IResult> GetFragment(string key, HttpContext http, ListingCache listings) =>
-        await listings.GetAsync(key, http.RequestAborted) is { } listing
+    private static async Task<IResult> GetFragment(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings) =>
+        await listings.GetAsync(query.Of(key), http.RequestAborted) is { } listing
             ? EmbedAnswer.For(http, listing.Html, "text/html; charset=utf-8", listing.AllowedAddresses)
             : Unknown(http);
 
-    private static async Task<IResult> GetJson(string key, HttpContext http, ListingCache listings) =>
-        await listings.GetAsync(key, http.RequestAborted) is { } listing
+    private static async Task<IResult> GetJson(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings) =>
+        await listings.GetAsync(query.Of(key), http.RequestAborted) is { } listing
             ? EmbedAnswer.For(http, listing.Json, "application/json; charset=utf-8", listing.AllowedAddresses)
             : Unknown(http);
 
-    private static async Task<IResult> GetPage(string key, HttpContext http, ListingCache listings) =>
-        await listings.GetAsync(key, http.RequestAborted) is { } listing
+    private static async Task<IResult> GetPage(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings) =>
+        await listings.GetAsync(query.Of(key), http.RequestAborted) is { } listing
             ? PublicPage.Frame(listing.Title, Encoding.UTF8.GetString(listing.Html.Body), listing.Language)
             : PublicPage.Message("Nothing here", "This listing does not exist, or no longer does.", StatusCodes.Status404NotFound);
 

@@ -3,58 +3,72 @@ using Antiphon.Core.Listings;
 
 namespace Antiphon.Server.Embed;
 
-/// <summary>The HTML of a listing: baked into snippets, fetched by the script, shown in frames and previews.</summary>
+/// <summary>The HTML of a listing: baked into snippets, fetched by the script, shown in frames and previews. No style attributes, which a strict Content-Security-Policy forbids.</summary>
 internal static class ListingFragment
 {
     /// <summary>The fragment with its style sheet.</summary>
     public static string Render(ListingContent content)
     {
         var html = new StringBuilder();
-        var layout = content.Definition.Layout.ToString().ToLowerInvariant();
-        html.Append("<style>").Append(ListingStyle.Sheet).Append("</style>\n");
-        html.Append("<section class=\"antiphon-listing antiphon-").Append(layout).Append("\" part=\"listing\" lang=\"").Append(Encoded.Html(content.Site.Language)).Append("\">\n");
-        if (!string.IsNullOrWhiteSpace(content.Definition.Heading))
-        {
-            html.Append("<h2 class=\"antiphon-heading\" part=\"heading\">").Append(Encoded.Html(content.Definition.Heading)).Append("</h2>\n");
-        }
-
-        if (content.Entries.Count == 0)
-        {
-            html.Append("<p class=\"antiphon-empty\" part=\"empty\">").Append(Encoded.Html(EmbedTexts.For(content.Site.Language).NothingYet)).Append("</p>\n");
-        }
-        else AppendEntries(html, content);
+        var definition = content.Definition;
+        html.Append("<style>").Append(ListingStyle.For(definition.Layout)).Append("</style>\n");
+        html.Append("<section class=\"antiphon-listing antiphon-").Append(definition.Layout.ToString().ToLowerInvariant()).Append(FormClasses(definition.Form))
+            .Append("\" part=\"listing\" lang=\"").Append(Encoded.Html(content.Site.Language)).Append('"').Append(Behaviour(definition)).Append(">\n");
+        AppendHead(html, definition);
+        AppendBody(html, content);
+        AppendFoot(html, content);
         return html.Append("</section>").ToString();
     }
 
-    private static void AppendEntries(StringBuilder html, ListingContent content)
+    private static string FormClasses(EntryForm form)
     {
-        html.Append("<ul class=\"antiphon-entries\" part=\"entries\">\n");
-        foreach (var entry in content.Entries) AppendEntry(html, entry, content.Definition.Details);
-        html.Append("</ul>\n");
+        var ratio = form.Ratio switch { PictureRatio.SixteenToNine => "wide", PictureRatio.Square => "square", PictureRatio.ThreeToFour => "tall", _ => "usual" };
+        return $" antiphon-{form.Columns}-columns antiphon-{ratio}" + (form.PictureSide == PictureSide.End ? " antiphon-end" : string.Empty);
     }
 
-    private static void AppendEntry(StringBuilder html, ListingEntry entry, EntryDetails details)
+    // What the script needs to know; each attribute asks for one thing it does.
+    private static string Behaviour(ListingDefinition definition)
     {
-        html.Append("<li class=\"antiphon-entry\" part=\"entry\">");
-        if (details.Picture && entry.Picture is not null)
+        var moves = definition.Layout is ListingLayout.Carousel or ListingLayout.Ticker;
+        return (definition.LeaveOutCurrent ? " data-current" : string.Empty)
+            + (moves ? $" data-moving=\"{definition.Layout.ToString().ToLowerInvariant()}\"" : string.Empty)
+            + (moves && definition.MoveSeconds is { } seconds ? $" data-seconds=\"{seconds}\"" : string.Empty)
+            + (definition.Paging == ListingPaging.More ? " data-more" : string.Empty);
+    }
+
+    private static void AppendHead(StringBuilder html, ListingDefinition definition)
+    {
+        var frame = definition.Frame;
+        if (!string.IsNullOrWhiteSpace(definition.Heading))
         {
-            html.Append("<img class=\"antiphon-picture\" part=\"picture\" src=\"").Append(Encoded.Html(entry.Picture)).Append("\" alt=\"").Append(Encoded.Html(entry.PictureAlt))
-                .Append("\" width=\"84\" height=\"63\" loading=\"lazy\" decoding=\"async\">");
+            var heading = Encoded.Html(definition.Heading);
+            var linked = frame.HeadingLink is null ? heading : $"<a href=\"{Encoded.Html(frame.HeadingLink)}\">{heading}</a>";
+            html.Append("<h").Append(frame.HeadingLevel).Append(" class=\"antiphon-heading\" part=\"heading\">").Append(linked).Append("</h").Append(frame.HeadingLevel).Append(">\n");
         }
 
-        html.Append("<div class=\"antiphon-words\"><h3 class=\"antiphon-title\" part=\"title\"><a part=\"link\" href=\"").Append(Encoded.Html(entry.Link)).Append("\">")
-            .Append(Encoded.Html(entry.Title)).Append("</a></h3>");
-        AppendByline(html, entry, details);
-        if (details.Excerpt && !string.IsNullOrEmpty(entry.Excerpt)) html.Append("<p class=\"antiphon-excerpt\" part=\"excerpt\">").Append(Encoded.Html(entry.Excerpt)).Append("</p>");
-        html.Append("</div></li>\n");
+        if (!string.IsNullOrWhiteSpace(frame.Introduction)) html.Append("<p class=\"antiphon-introduction\" part=\"introduction\">").Append(Encoded.Html(frame.Introduction)).Append("</p>\n");
     }
 
-    private static void AppendByline(StringBuilder html, ListingEntry entry, EntryDetails details)
+    private static void AppendBody(StringBuilder html, ListingContent content)
     {
-        var parts = new List<string>();
-        if (details.Date && entry.Published is { } date) parts.Add($"<time datetime=\"{date.UtcDateTime:yyyy-MM-dd'T'HH:mm:ss'Z'}\">{Encoded.Html(entry.Date)}</time>");
-        if (details.Author && entry.Author is not null) parts.Add(Encoded.Html(entry.Author));
-        if (details.Category && entry.Category is not null) parts.Add(Encoded.Html(entry.Category));
-        if (parts.Count > 0) html.Append("<p class=\"antiphon-byline\" part=\"byline\">").AppendJoin(" · ", parts).Append("</p>");
+        if (content.Entries.Count == 0)
+        {
+            html.Append("<p class=\"antiphon-empty\" part=\"empty\">").Append(Encoded.Html(EmbedTexts.For(content.Site.Language).NothingYet)).Append("</p>\n");
+            return;
+        }
+
+        if (content.Definition.Layout == ListingLayout.Archive) ArchiveMarkup.Append(html, content);
+        else if (content.Definition.Layout == ListingLayout.TagCloud) TagCloudMarkup.Append(html, content);
+        else EntryMarkup.AppendAll(html, content);
+    }
+
+    private static void AppendFoot(StringBuilder html, ListingContent content)
+    {
+        PagingMarkup.Append(html, content);
+        var frame = content.Definition.Frame;
+        var links = new List<string>();
+        if (!string.IsNullOrWhiteSpace(frame.ClosingText)) links.Add($"<a href=\"{Encoded.Html(frame.ClosingLink ?? content.Links.Blog)}\">{Encoded.Html(frame.ClosingText)}</a>");
+        if (frame.FeedLink) links.Add($"<a href=\"{Encoded.Html(content.Links.Feed)}\" type=\"application/rss+xml\">{Encoded.Html(ListingTexts.For(content.Site.Language).Feed)}</a>");
+        if (links.Count > 0) html.Append("<p class=\"antiphon-closing\" part=\"closing\">").AppendJoin(" · ", links).Append("</p>\n");
     }
 }

@@ -1,27 +1,120 @@
+using Antiphon.Core.Listings;
+
 namespace Antiphon.Server.Embed;
 
-/// <summary>The one style sheet of listings. It names only our own classes and takes type and colours from around it.</summary>
+/// <summary>The style sheets of listings: what all share and what each layout adds. They name only our own classes and take type and colours from around them.</summary>
 internal static class ListingStyle
 {
-    /// <summary>The sheet; inside a shadow root, which :host tells, headings and links take the custom properties that the script sets to what the page gives its own; baked into the page they simply are the page's own.</summary>
-    public const string Sheet = """
+    // Inside a shadow root, which :host tells, headings and links take the custom properties that the script sets to what the page gives its own; baked into the page they simply are
+    // the page's own. Nothing here is !important, so that the host's part rules win.
+    private const string Shared = """
         .antiphon-listing{container-type:inline-size;display:block}
         :host .antiphon-heading{color:var(--antiphon-heading-color);font:var(--antiphon-heading-font);margin:var(--antiphon-heading-margin);letter-spacing:var(--antiphon-heading-spacing)}
+        .antiphon-heading a{color:inherit;text-decoration:none}
         .antiphon-entries{list-style:none;margin:0;padding:0}
-        .antiphon-entry{display:grid;grid-template-columns:auto minmax(0,1fr);gap:0 .8em;align-items:start;margin:0;padding:.65em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
-        .antiphon-entry:last-child{border-bottom:0}
-        .antiphon-picture{display:block;width:84px;height:63px;object-fit:cover;border-radius:3px;background:color-mix(in srgb,currentColor 10%,transparent)}
-        .antiphon-words{grid-column:2;min-width:0}
-        .antiphon-entry:not(:has(.antiphon-picture)) .antiphon-words{grid-column:1/-1}
+        .antiphon-entry{margin:0;min-width:0}
+        .antiphon-picture{display:block;object-fit:cover;border-radius:3px;background:color-mix(in srgb,currentColor 10%,transparent)}
+        .antiphon-words{min-width:0}
         .antiphon-title{margin:0;font:inherit;font-weight:700;line-height:1.25;overflow-wrap:anywhere}
         .antiphon-title a{text-decoration:none}
-        :host .antiphon-title a{color:var(--antiphon-link-color);text-decoration:var(--antiphon-link-decoration,none)}
+        :host .antiphon-title a,:host .antiphon-closing a,:host .antiphon-paging a,:host .antiphon-more a,:host .antiphon-byline a,:host .antiphon-month a,:host .antiphon-cloud a{color:var(--antiphon-link-color)}
+        :host .antiphon-title a{text-decoration:var(--antiphon-link-decoration,none)}
         .antiphon-title a:hover,.antiphon-title a:focus-visible{text-decoration:underline}
-        .antiphon-byline{margin:.2em 0 0;font-size:.83em;line-height:1.4;opacity:.78}
+        .antiphon-byline{margin:.2em 0 0;font-size:.83em;line-height:1.4;opacity:.85}
         .antiphon-excerpt{margin:.35em 0 0;font-size:.93em;line-height:1.45;overflow-wrap:anywhere}
-        .antiphon-columns .antiphon-entries{display:grid;grid-template-columns:repeat(auto-fill,minmax(min(100%,200px),1fr));gap:1.4em}
-        .antiphon-columns .antiphon-entry{display:block;padding:0;border:0}
-        .antiphon-columns .antiphon-picture{width:100%;height:auto;aspect-ratio:4/3;margin-bottom:.6em}
-        .antiphon-empty{opacity:.75;margin:.6em 0}
+        .antiphon-tags{margin:.4em 0 0;font-size:.8em;display:flex;flex-wrap:wrap;gap:.3em .6em}.antiphon-tags span::before{content:"#"}
+        .antiphon-more,.antiphon-introduction{margin:.4em 0 0}.antiphon-introduction{margin-bottom:.6em}
+        .antiphon-closing{margin:1em 0 0}.antiphon-empty{opacity:.85;margin:.6em 0}
+        .antiphon-paging{display:flex;flex-wrap:wrap;justify-content:space-between;gap:.4em 1em;margin-top:1em}
+        .antiphon-paging a,.antiphon-paging span{padding:.2em 0;min-width:1.6em}.antiphon-paging [aria-current]{font-weight:700}
+        .antiphon-usual{--antiphon-ratio:4/3}.antiphon-wide{--antiphon-ratio:16/9}.antiphon-square{--antiphon-ratio:1}.antiphon-tall{--antiphon-ratio:3/4}
+        .antiphon-aloud{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%);white-space:nowrap}
         """;
+
+    private const string Lines = """
+        .antiphon-entry{display:grid;grid-template-columns:auto minmax(0,1fr);gap:0 .8em;align-items:start;padding:.65em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
+        .antiphon-entry:last-child{border-bottom:0}
+        .antiphon-picture{width:84px;height:auto;aspect-ratio:var(--antiphon-ratio)}
+        .antiphon-words{grid-column:2}
+        .antiphon-entry:not(:has(.antiphon-picture)) .antiphon-words{grid-column:1/-1}
+        """;
+
+    private const string SideBySide = """
+        .antiphon-1-columns{--antiphon-most:1}.antiphon-2-columns{--antiphon-most:2}.antiphon-3-columns{--antiphon-most:3}.antiphon-4-columns{--antiphon-most:4}.antiphon-5-columns{--antiphon-most:5}.antiphon-6-columns{--antiphon-most:6}
+        """;
+
+    private const string Columns = SideBySide + """
+        .antiphon-entries{display:grid;grid-template-columns:repeat(auto-fill,minmax(max(min(100%,170px),(100% - (var(--antiphon-most) - 1)*1.4em)/var(--antiphon-most)),1fr));gap:1.4em}
+        .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
+        """;
+
+    private const string Bricks = SideBySide + """
+        .antiphon-entries{columns:var(--antiphon-most) 170px;column-gap:1.4em}
+        .antiphon-entry{break-inside:avoid;padding-bottom:1.4em}
+        .antiphon-picture{width:100%;height:auto;margin-bottom:.6em}
+        """;
+
+    private const string Rows = """
+        .antiphon-entry{display:grid;gap:.7em 1.2em;align-items:start;padding:1em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
+        .antiphon-entry:last-child{border-bottom:0}
+        .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio)}
+        .antiphon-title{font-size:1.15em}
+        @container (min-width:440px){
+        .antiphon-entry:has(.antiphon-picture){grid-template-columns:minmax(0,38%) minmax(0,1fr)}
+        .antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:minmax(0,1fr) minmax(0,38%)}
+        .antiphon-end .antiphon-picture{order:2}
+        }
+        """;
+
+    private const string Zigzag = Rows + """
+        .antiphon-entry{border:0;align-items:center}
+        @container (min-width:440px){
+        .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
+        .antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
+        .antiphon-entry:nth-child(even) .antiphon-picture{order:2}
+        .antiphon-end .antiphon-entry:nth-child(even) .antiphon-picture{order:0}
+        }
+        """;
+
+    private const string Carousel = SideBySide + """
+        .antiphon-entries{display:grid;grid-auto-flow:column;grid-auto-columns:max(min(100%,220px),(100% - (var(--antiphon-most) - 1)*1.2em)/var(--antiphon-most));gap:1.2em;overflow-x:auto;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;padding-bottom:.4em}
+        .antiphon-entry{scroll-snap-align:start}
+        .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
+        .antiphon-moves{display:flex;gap:.5em;align-items:center;margin-top:.6em}
+        .antiphon-moves button{font:inherit;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 40%,transparent);border-radius:4px;min-width:2.4em;min-height:2.4em;cursor:pointer}
+        .antiphon-moves span{flex:1;display:flex;gap:.4em;justify-content:center}
+        .antiphon-moves .antiphon-dot{min-width:24px;min-height:24px;padding:0;border:0;position:relative}
+        .antiphon-dot::after{content:"";position:absolute;inset:7px;border:1px solid currentColor;border-radius:50%}.antiphon-dot[aria-current]::after{background:currentColor}
+        @media (prefers-reduced-motion:no-preference){.antiphon-entries{scroll-behavior:smooth}}
+        """;
+
+    private const string Ticker = """
+        .antiphon-entries{display:flex;gap:2.4em;overflow-x:auto;white-space:nowrap;padding:.3em 0}
+        .antiphon-words{display:flex;gap:.7em;align-items:baseline}.antiphon-byline{margin:0}
+        .antiphon-moves button{font:inherit;font-size:.85em;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 40%,transparent);border-radius:4px;padding:.2em .7em;cursor:pointer}
+        """;
+
+    private const string Archive = """
+        .antiphon-month{padding:.4em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}.antiphon-month summary{cursor:pointer;font-weight:700}
+        .antiphon-count{font-weight:400;opacity:.85}.antiphon-month ul{margin:.4em 0;padding-left:1.2em}.antiphon-month li{margin:.2em 0;overflow-wrap:anywhere}
+        """;
+
+    private const string TagCloud = """
+        .antiphon-cloud{list-style:none;margin:0;padding:0;display:flex;flex-wrap:wrap;gap:.2em .8em;align-items:baseline}.antiphon-cloud a{text-decoration:none}.antiphon-cloud a:hover,.antiphon-cloud a:focus-visible{text-decoration:underline}
+        .antiphon-step-1{font-size:.85em}.antiphon-step-2{font-size:1em}.antiphon-step-3{font-size:1.2em}.antiphon-step-4{font-size:1.45em}.antiphon-step-5{font-size:1.75em}
+        """;
+
+    /// <summary>The sheet of a layout.</summary>
+    public static string For(ListingLayout layout) => Shared + "\n" + (layout switch
+    {
+        ListingLayout.Columns => Columns,
+        ListingLayout.Rows => Rows,
+        ListingLayout.Bricks => Bricks,
+        ListingLayout.Zigzag => Zigzag,
+        ListingLayout.Carousel => Carousel,
+        ListingLayout.Ticker => Ticker,
+        ListingLayout.Archive => Archive,
+        ListingLayout.TagCloud => TagCloud,
+        _ => Lines,
+    });
 }

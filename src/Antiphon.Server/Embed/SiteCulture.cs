@@ -13,6 +13,24 @@ internal static class SiteCulture
         return Local(instant, zone).ToString(pattern, culture);
     }
 
+    /// <summary>The date in a pattern of the owner's, such as "d MMM"; a pattern that is none, or none at all, gives the long date.</summary>
+    public static string DateText(DateTimeOffset instant, string language, string zone, string? pattern)
+    {
+        if (string.IsNullOrWhiteSpace(pattern)) return LongDate(instant, language, zone);
+        try
+        {
+            // A single letter would be read as a standard format; the percent sign makes it a pattern.
+            return Local(instant, zone).ToString(pattern.Length == 1 ? "%" + pattern : pattern, Culture(language));
+        }
+        catch (FormatException)
+        {
+            return LongDate(instant, language, zone);
+        }
+    }
+
+    /// <summary>Month and year, such as "November 2026".</summary>
+    public static string Month(DateTimeOffset local, string language) => local.ToString("Y", Culture(language));
+
     /// <summary>The instant on the site's clocks.</summary>
     public static DateTimeOffset Local(DateTimeOffset instant, string zone) =>
         TimeZoneInfo.TryFindSystemTimeZoneById(zone, out var found) ? TimeZoneInfo.ConvertTime(instant, found) : instant;

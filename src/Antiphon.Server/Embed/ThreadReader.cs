@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
@@ -21,7 +22,7 @@ internal sealed class ThreadReader(AntiphonContext database)
             if (byId is not null) return byId;
         }
 
-        var folded = ThreadAddress.Fold(address);
+        var folded = FoldedAddress.Of(address);
         return folded is null ? null : await database.Threads.FirstOrDefaultAsync(thread => thread.SiteId == site.Id && thread.FoldedAddress == folded && string.IsNullOrEmpty(identifier), cancellation);
     }
 

@@ -65,6 +65,7 @@ internal sealed class BlogFeed(AntiphonContext database, PostAddresses addresses
         };
         if (post.Author is not null) item.Authors.Add(new FeedPerson(post.Author, null, null));
         if (post.Category is not null) item.Categories.Add(post.Category);
+        item.Categories.AddRange(post.Tags.Where(tag => !string.Equals(tag, post.Category, StringComparison.OrdinalIgnoreCase)));
         return item;
     }
 }

@@ -20,7 +20,11 @@ internal sealed record ListingRequest(string Name, ListingDefinition Definition,
 /// <param name="Html">The fragment.</param>
 /// <param name="Fitting">How many posts fit.</param>
 /// <param name="Shown">How many are shown.</param>
-internal sealed record ListingPreview(string Html, int Fitting, int Shown);
+/// <param name="First">The first posts that fit, in the listing's order, for pinning and arranging.</param>
+internal sealed record ListingPreview(string Html, int Fitting, int Shown, IReadOnlyList<FittingPost> First);
+
+/// <summary>A post that fits a listing.</summary>
+internal sealed record FittingPost(long Id, string Title, DateTimeOffset? PublishedAt);
 
 /// <summary>A host page made safe to show.</summary>
 /// <param name="Address">Its address after redirects.</param>

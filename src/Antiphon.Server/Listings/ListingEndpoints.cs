@@ -13,6 +13,8 @@ namespace Antiphon.Server.Listings;
 /// <summary>/api/sites/{site}/listings.</summary>
 internal static class ListingEndpoints
 {
+    private const int LongestName = 200;
+
     /// <summary>Maps the area.</summary>
     public static void MapListings(this RouteGroupBuilder site)
     {
@@ -22,6 +24,7 @@ internal static class ListingEndpoints
         listings.MapGet("/{listing:long}", GetListing).WithName("getListing");
         listings.MapPut("/{listing:long}", SaveListing).Needs(SiteRole.Editor).Validate<ListingRequest>().WithName("saveListing");
         listings.MapDelete("/{listing:long}", RemoveListing).Needs(SiteRole.Editor).WithName("removeListing");
+        listings.MapPost("/{listing:long}/copy", CopyListing).Needs(SiteRole.Editor).WithName("copyListing");
         listings.MapPost("/preview", Preview).Validate<ListingRequest>().WithName("previewListing");
         listings.MapGet("/{listing:long}/page", GetHostPage).WithName("getHostPage");
         listings.MapGet("/{listing:long}/snippet", GetSnippet).WithName("getSnippet");
@@ -59,6 +62,17 @@ internal static class ListingEndpoints
         return TypedResults.Ok(View(found));
     }
 
+    private static async Task<Results<Ok<ListingView>, NotFound>> CopyListing(long site, long listing, AntiphonContext database, IKeySource keys, TimeProvider clock)
+    {
+        if (await FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
+        var now = clock.GetUtcNow();
+        // The copy goes to another page, so it takes neither the page nor the sightings along.
+        var copy = new Listing { SiteId = site, Key = keys.NewKey(), Name = Core.Text.Shortened.ToLength($"Copy of {found.Name}", LongestName), Definition = found.Definition, CreatedAt = now, UpdatedAt = now };
+        database.Listings.Add(copy);
+        await database.SaveChangesAsync();
+        return TypedResults.Ok(View(copy));
+    }
+
     private static async Task<Results<NoContent, NotFound>> RemoveListing(long site, long listing, AntiphonContext database)
     {
         var removed = await database.Listings.Where(one => one.Id == listing && one.SiteId == site).ExecuteDeleteAsync();
@@ -69,7 +83,7 @@ internal static class ListingEndpoints
     {
         var found = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
         var content = await reader.ReadAsync(found, string.Empty, request.Definition, cancellation);
-        return TypedResults.Ok(new ListingPreview(ListingFragment.Render(content), content.Fitting, content.Entries.Count));
+        return TypedResults.Ok(new ListingPreview(ListingFragment.Render(content), content.Selection.Fitting.Count, content.Entries.Count, [.. content.Selection.Fitting.Take(ListingDefinition.MaxCount).Select(post => new FittingPost(post.Id, post.Title, post.PublishedAt))]));
     }
 
     private static async Task<Results<Ok<HostPageView>, NotFound, ValidationProblem>> GetHostPage(long site, long listing, string? address, AntiphonContext database, HostPages pages, CancellationToken cancellation)

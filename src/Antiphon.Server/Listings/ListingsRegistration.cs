@@ -6,6 +6,7 @@ internal static class ListingsRegistration
     /// <summary>Registers the area.</summary>
     public static void AddListings(this WebApplicationBuilder builder)
     {
+        builder.Services.AddScoped<CandidateReader>();
         builder.Services.AddScoped<HostPages>();
         builder.Services.AddScoped<SnippetMaker>();
         builder.Services.AddScoped<InstallationVisit>();

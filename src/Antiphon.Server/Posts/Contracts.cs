@@ -16,7 +16,7 @@ internal sealed record PostPage(IReadOnlyList<PostSummary> Posts, string? Next, 
 /// <summary>A post in the editor.</summary>
 internal sealed record PostView(
     long Id, long BlogId, bool WrittenHere, string Title, string Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author,
-    string? Category, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision);
+    string? Category, IReadOnlyList<string> Tags, bool IsFeatured, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision);
 
 /// <summary>What the editor saves.</summary>
 /// <param name="BlogId">A blog written here.</param>
@@ -30,9 +30,14 @@ internal sealed record PostView(
 /// <param name="Category">Category or null.</param>
 /// <param name="Status">Draft, Published or Withdrawn.</param>
 /// <param name="Revision">Revision the text is based on; for a new post 0.</param>
+/// <param name="Tags">Tags; null for none.</param>
+/// <param name="IsFeatured">Whether it is worth showing first.</param>
 internal sealed record PostRequest(
     long BlogId, string Title, string? Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author, string? Category,
-    PostStatus Status, int Revision);
+    PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false);
+
+/// <summary>Words in use on a site's posts, each with the most used first.</summary>
+internal sealed record TermsView(IReadOnlyList<string> Categories, IReadOnlyList<string> Tags, IReadOnlyList<string> Authors);
 
 /// <summary>What publishing would do.</summary>
 /// <param name="Subscribers">How many would get a mail; 0 when the post was mailed before.</param>

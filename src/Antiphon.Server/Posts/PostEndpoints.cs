@@ -23,6 +23,7 @@ internal static class PostEndpoints
         posts.MapPost("", WritePost).Needs(SiteRole.Editor).Validate<PostRequest>().WithName("writePost");
         posts.MapGet("/{post:long}", GetPost).WithName("getPost");
         posts.MapPut("/{post:long}", SavePost).Needs(SiteRole.Editor).Validate<PostRequest>().WithName("savePost");
+        posts.MapGet("/terms", ListTerms).WithName("listTerms");
         posts.MapGet("/{post:long}/forecast", Forecast).WithName("forecastPublishing");
     }
 
@@ -84,6 +85,14 @@ internal static class PostEndpoints
         return TypedResults.Ok(View(found, addresses));
     }
 
+    private static async Task<Ok<TermsView>> ListTerms(long site, AntiphonContext database)
+    {
+        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.Tags, post.Author }).ToListAsync();
+        static List<string> MostUsed(IEnumerable<string?> words) =>
+            [.. words.OfType<string>().GroupBy(word => word, StringComparer.OrdinalIgnoreCase).OrderByDescending(group => group.Count()).ThenBy(group => group.Key, StringComparer.CurrentCultureIgnoreCase).Select(group => group.Key)];
+        return TypedResults.Ok(new TermsView(MostUsed(rows.Select(row => row.Category)), MostUsed(rows.SelectMany(row => row.Tags)), MostUsed(rows.Select(row => row.Author))));
+    }
+
     private static async Task<Results<Ok<PublishForecast>, NotFound>> Forecast(long site, long post, AntiphonContext database)
     {
         if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site)) return TypedResults.NotFound();
@@ -103,6 +112,8 @@ internal static class PostEndpoints
         post.PictureAddress = Trimmed(request.PictureAddress);
         post.PictureAlt = Trimmed(request.PictureAlt);
         post.Category = Trimmed(request.Category);
+        post.Tags = [.. (request.Tags ?? []).Select(Trimmed).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+        post.IsFeatured = request.IsFeatured;
         post.Author = Trimmed(request.Author) ?? await WriterAsync(http, database);
         post.UpdatedAt = now;
         post.Revision++;
@@ -138,5 +149,5 @@ internal static class PostEndpoints
 
     private static PostView View(Post post, PostAddresses addresses) => new(
         post.Id, post.BlogId, post.Blog.Following is null, post.Title, post.Slug, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt, post.Author, post.Category,
-        post.Status, post.PublishedAt, post.UpdatedAt, addresses.Of(post), post.Revision);
+        post.Tags, post.IsFeatured, post.Status, post.PublishedAt, post.UpdatedAt, addresses.Of(post), post.Revision);
 }

@@ -35,7 +35,7 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
             PostId = post.Id,
             Title = post.Title,
             Address = address,
-            FoldedAddress = Core.Comments.ThreadAddress.Fold(address),
+            FoldedAddress = Core.Text.FoldedAddress.Of(address),
             CreatedAt = now,
         });
         await database.SaveChangesAsync(cancellation);

@@ -20,6 +20,8 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.PictureAlt).MaximumLength(500);
         RuleFor(post => post.Author).MaximumLength(100);
         RuleFor(post => post.Category).MaximumLength(100);
+        RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");
+        RuleForEach(post => post.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
         RuleFor(post => post.Status).Must(status => status is PostStatus.Draft or PostStatus.Published or PostStatus.Withdrawn)
             .WithMessage("Choose Draft, Published or Withdrawn.");
     }

@@ -1,5 +1,6 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Html;
+using Antiphon.Core.Text;
 using CsCheck;
 
 namespace Antiphon.Core.Tests.Comments;
@@ -52,7 +53,7 @@ public sealed class CommentTests
     [InlineData("http://quillmoor.example/visit?utm_source=x#top", "quillmoor.example/visit")]
     [InlineData("http://Quillmoor.example:8080/a?b=1", "quillmoor.example:8080/a?b=1")]
     [InlineData("mailto:a@b.example", null)]
-    public void Spellings_of_an_address_fold_into_one(string address, string? folded) => Assert.Equal(folded, ThreadAddress.Fold(address));
+    public void Spellings_of_an_address_fold_into_one(string address, string? folded) => Assert.Equal(folded, FoldedAddress.Of(address));
 
     [Theory]
     [InlineData("<p onclick=\"x()\">a<script>b</script></p>", "<p>a</p>")]

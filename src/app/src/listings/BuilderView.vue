@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
+import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
 import CopyButton from '../shared/CopyButton.vue'
 import PageTitle from '../shared/PageTitle.vue'
@@ -40,11 +40,19 @@ const state = computed(() => {
   return `${where} ${act.running.value ? 'Saving …' : isSaved.value ? 'Saved.' : act.trouble.value || Object.keys(act.fields.value).length ? 'Not saved: look at the marked answer.' : ''}`
 })
 
+async function copy(): Promise<void> {
+  const made = await act.run(() => take(api.POST('/api/sites/{site}/listings/{listing}/copy', { params: { path: { site: siteId.value, listing: id } } })))
+  if (!made) return
+  void queries.invalidateQueries({ queryKey: ['listings'] })
+  say(`“${made.name}” has a snippet of its own.`)
+  await router.push(`/s/${siteId.value}/listings/${made.id}`)
+}
+
 async function remove(): Promise<void> {
-  const kept = listing.value as Schemas['ListingRequest']
+  const name = listing.value!.name
   await take(api.DELETE('/api/sites/{site}/listings/{listing}', { params: { path: { site: siteId.value, listing: id } } }))
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
-  say(`“${kept.name}” is removed. Pages that carry it keep the entries baked into them.`)
+  say(`“${name}” is removed. Pages that carry it keep the entries baked into them.`)
   await router.push(`/s/${siteId.value}/listings`)
 }
 </script>
@@ -66,13 +74,17 @@ async function remove(): Promise<void> {
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <BuilderQuestions
         v-model="listing"
+        :site-id="siteId"
         :blogs="blogs ?? []"
-        :fitting="preview?.fitting"
+        :preview="preview"
         :fields="act.fields.value"
         :site-address="site.address"
         :readonly="!mayEdit"
       />
-      <button v-if="mayEdit" class="link back small" @click="removing = true">Remove this listing</button>
+      <div v-if="mayEdit" class="row small">
+        <button class="link" @click="copy">Copy it for another page</button>
+        <button class="link back" @click="removing = true">Remove this listing</button>
+      </div>
     </div>
     <div class="right">
       <HostPreview

@@ -4,6 +4,14 @@ import { computed, ref, toRaw, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
+import { wholeDefinition, type WholeDefinition } from './wholeDefinition'
+
+/** What the builder changes. */
+export interface BuiltListing {
+  name: string
+  definition: WholeDefinition
+  pageAddress: string | null
+}
 
 /** A listing being built. Every change is saved and shows on the pages that carry it at once. */
 export function useListing(site: () => number) {
@@ -11,7 +19,7 @@ export function useListing(site: () => number) {
   const id = Number(route.params.listing)
   const path = () => ({ site: site(), listing: id })
   const queries = useQueryClient()
-  const listing = ref<Schemas['ListingRequest'] | null>(null)
+  const listing = ref<BuiltListing | null>(null)
   const preview = ref<Schemas['ListingPreview'] | null>(null)
   const saved = ref('')
   const act = useAct()
@@ -29,7 +37,7 @@ export function useListing(site: () => number) {
     stored.data,
     (view) => {
       if (!view || listing.value) return
-      listing.value = { name: view.name, definition: structuredClone(toRaw(view.definition)), pageAddress: view.pageAddress }
+      listing.value = { name: view.name, definition: wholeDefinition(structuredClone(toRaw(view.definition))), pageAddress: view.pageAddress }
       saved.value = JSON.stringify(listing.value)
     },
     { immediate: true },

@@ -11,10 +11,12 @@ import PostPreview from './PostPreview.vue'
 import TextEditor from './TextEditor.vue'
 import { statuses } from './status'
 import { usePost } from './usePost'
+import { useTerms } from './useTerms'
 
 const { id: siteId, site, mayEdit } = useSite()
 const { id, post, stored, blogs, dirty, readonly, save, act, loading, failed } = usePost(() => siteId.value)
 const { say } = useNotice()
+const { data: terms } = useTerms(() => siteId.value)
 const asking = ref(false)
 const receivers = ref(0)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
@@ -105,6 +107,18 @@ onKeyStroke('s', (event) => {
           :error-messages="act.fields.value.blogId"
         />
         <v-text-field v-model="post.category" label="Category" :readonly="readonly" :error-messages="act.fields.value.category" />
+        <v-combobox
+          v-model="post.tags"
+          label="Tags"
+          multiple
+          chips
+          closable-chips
+          hide-selected
+          :items="terms?.tags ?? []"
+          :readonly="readonly"
+          :error-messages="act.fields.value.tags"
+        />
+        <v-checkbox v-model="post.isFeatured" label="Featured" :readonly="readonly" />
         <v-textarea
           v-model="post.excerpt"
           label="Excerpt"

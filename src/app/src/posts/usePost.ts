@@ -17,6 +17,8 @@ const blank = (): Schemas['PostRequest'] => ({
   pictureAlt: null,
   author: null,
   category: null,
+  tags: [],
+  isFeatured: false,
   status: 'draft',
   revision: 0,
 })
@@ -46,8 +48,8 @@ export function usePost(site: () => number) {
 
   function takeOver(view: Schemas['PostView']): void {
     stored.value = view
-    const { blogId, title, slug, bodyHtml, excerpt, pictureAddress, pictureAlt, author, category, status, revision } = view
-    Object.assign(post, { blogId, title, slug, bodyHtml, excerpt, pictureAddress, pictureAlt, author, category, status, revision })
+    const { blogId, title, slug, bodyHtml, excerpt, pictureAddress, pictureAlt, author, category, tags, isFeatured, status, revision } = view
+    Object.assign(post, { blogId, title, slug, bodyHtml, excerpt, pictureAddress, pictureAlt, author, category, tags: [...tags], isFeatured, status, revision })
     saved.value = JSON.stringify(post)
   }
 

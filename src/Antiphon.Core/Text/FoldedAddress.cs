@@ -1,12 +1,12 @@
-namespace Antiphon.Core.Comments;
+namespace Antiphon.Core.Text;
 
-/// <summary>Folds the many spellings of one page's address into one, to tie them to one thread.</summary>
-public static class ThreadAddress
+/// <summary>The many spellings of one page's address as one, to tell that two mean the same page.</summary>
+public static class FoldedAddress
 {
     /// <summary>
     /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*), lower-cased host; null when it is no http(s) address.
     /// </summary>
-    public static string? Fold(string? address)
+    public static string? Of(string? address)
     {
         if (!Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri) || uri.Scheme is not ("http" or "https")) return null;
         var host = uri.IsDefaultPort ? uri.Host : $"{uri.Host}:{uri.Port}";

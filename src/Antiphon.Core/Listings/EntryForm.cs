@@ -1,0 +1,24 @@
+namespace Antiphon.Core.Listings;
+
+/// <summary>How entries are set, beside which details they show.</summary>
+/// <param name="Columns">Most columns of Columns and Bricks, 1 to 6; fewer when the place is narrow.</param>
+/// <param name="PictureSide">Side of the picture in Rows and, for the first entry, in Zigzag.</param>
+/// <param name="Ratio">Shape of pictures; Bricks show them uncropped.</param>
+/// <param name="TitleLength">Most characters of a title; null shows it whole.</param>
+/// <param name="ExcerptWords">Most words of an excerpt made from the text.</param>
+/// <param name="Separator">What stands between the parts of the byline.</param>
+/// <param name="BylineAbove">Whether the byline stands above the title.</param>
+/// <param name="ReadMore">Words of a link at the end of an entry; null for none.</param>
+/// <param name="Tags">Whether tags are shown.</param>
+/// <param name="Source">Whether the blog's name is shown.</param>
+/// <param name="ReadingTime">Whether the minutes of reading are shown.</param>
+/// <param name="Comments">Whether the number of comments is shown, leading to the thread.</param>
+/// <param name="DatePattern">Pattern of dates, such as "d MMM"; null for the usual one of the site's language.</param>
+/// <param name="StandInPicture">Whether an entry without a picture gets a drawn one.</param>
+public sealed record EntryForm(
+    int Columns, PictureSide PictureSide, PictureRatio Ratio, int? TitleLength, int ExcerptWords, string Separator, bool BylineAbove, string? ReadMore, bool Tags, bool Source,
+    bool ReadingTime, bool Comments, string? DatePattern, bool StandInPicture)
+{
+    /// <summary>What entries look like unless told otherwise.</summary>
+    public static EntryForm Usual { get; } = new(3, PictureSide.Start, PictureRatio.FourToThree, null, 30, " · ", false, null, false, false, false, false, null, false);
+}

@@ -1,0 +1,73 @@
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Listings;
+using FluentValidation;
+
+namespace Antiphon.Server.Listings;
+
+/// <summary>Rules for a definition.</summary>
+internal sealed class DefinitionValidator : AbstractValidator<ListingDefinition>
+{
+    public DefinitionValidator()
+    {
+        RuleFor(definition => definition.Blogs).NotEmpty().WithMessage("Choose at least one blog.");
+        RuleFor(definition => definition.Count).InclusiveBetween(ListingDefinition.Everything, ListingDefinition.MaxCount)
+            .WithMessage($"Show between 1 and {ListingDefinition.MaxCount} posts, or 0 for all.");
+        RuleFor(definition => definition.Details).NotNull().WithMessage("Say which details an entry shows.");
+        RuleFor(definition => definition.Heading).MaximumLength(200).WithMessage("Keep the heading under 200 characters.");
+        RuleFor(definition => definition.Layout).IsInEnum();
+        RuleFor(definition => definition.Order).IsInEnum();
+        RuleFor(definition => definition.Paging).IsInEnum();
+        RuleFor(definition => definition.Pinned).NotNull().WithMessage("Leave it out, or give a list of posts.");
+        RuleFor(definition => definition.Arranged).NotNull().WithMessage("Leave it out, or give a list of posts.");
+        RuleFor(definition => definition.MostPerBlog).InclusiveBetween(1, ListingDefinition.MaxCount)
+            .WithMessage($"Let a blog have between 1 and {ListingDefinition.MaxCount} entries, or leave it empty.");
+        RuleFor(definition => definition.MoveSeconds).InclusiveBetween(3, 60).WithMessage("Let it move every 3 to 60 seconds, or leave it empty.");
+        RuleFor(definition => definition.Filter).NotNull().SetValidator(new FilterValidator());
+        RuleFor(definition => definition.Frame).NotNull().SetValidator(new FrameValidator());
+        RuleFor(definition => definition.Form).NotNull().SetValidator(new FormValidator());
+    }
+}
+
+/// <summary>Rules for which posts are taken.</summary>
+internal sealed class FilterValidator : AbstractValidator<PostFilter>
+{
+    public FilterValidator()
+    {
+        RuleFor(filter => filter.Categories).Must(IsWhole).WithMessage("Give lists of categories; empty ones ask nothing.");
+        RuleFor(filter => filter.Tags).Must(IsWhole).WithMessage("Give lists of tags; empty ones ask nothing.");
+        RuleFor(filter => filter.Authors).NotNull().WithMessage("Give a list of authors; an empty one takes all.");
+        RuleFor(filter => filter.MaxAgeDays).InclusiveBetween(1, 36_500).WithMessage("Give the age in days, at least 1, or leave it empty.");
+        RuleFor(filter => filter.TitleWords).MaximumLength(200).WithMessage("Keep the words under 200 characters.");
+    }
+
+    private static bool IsWhole(TermFilter? terms) => terms is { Any: not null, All: not null, None: not null };
+}
+
+/// <summary>Rules for what stands around the entries.</summary>
+internal sealed class FrameValidator : AbstractValidator<ListingFrame>
+{
+    public FrameValidator()
+    {
+        RuleFor(frame => frame.HeadingLevel).InclusiveBetween(1, 5).WithMessage("Choose a heading level from 1 to 5.");
+        RuleFor(frame => frame.Introduction).MaximumLength(1000).WithMessage("Keep the introduction under 1,000 characters.");
+        RuleFor(frame => frame.ClosingText).MaximumLength(100).WithMessage("Keep the closing link under 100 characters.");
+        RuleFor(frame => frame.HeadingLink).Must(IsLink).WithMessage("Enter the whole address, starting with https://.");
+        RuleFor(frame => frame.ClosingLink).Must(IsLink).WithMessage("Enter the whole address, starting with https://.");
+    }
+
+    private static bool IsLink(string? address) => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address);
+}
+
+/// <summary>Rules for how entries are set.</summary>
+internal sealed class FormValidator : AbstractValidator<EntryForm>
+{
+    public FormValidator()
+    {
+        RuleFor(form => form.Columns).InclusiveBetween(1, 6).WithMessage("Choose 1 to 6 columns.");
+        RuleFor(form => form.ExcerptWords).InclusiveBetween(1, 200).WithMessage("Give an excerpt 1 to 200 words.");
+        RuleFor(form => form.TitleLength).InclusiveBetween(10, 300).WithMessage("Cut titles at 10 to 300 characters, or leave it empty.");
+        RuleFor(form => form.Separator).NotNull().MaximumLength(10).WithMessage("Keep the separator under 10 characters.");
+        RuleFor(form => form.ReadMore).MaximumLength(60).WithMessage("Keep the words under 60 characters.");
+        RuleFor(form => form.DatePattern).MaximumLength(60).WithMessage("Keep the pattern under 60 characters.");
+    }
+}

@@ -1,0 +1,38 @@
+import type { Schemas } from '../api/client'
+
+/** A definition with every part there; the API lets older ones leave out what came later. */
+export type WholeDefinition = Required<Schemas['ListingDefinition']>
+
+const nothing = (): Schemas['TermFilter'] => ({ any: [], all: [], none: [] })
+
+/** Fills in what a definition leaves out, with the server's own defaults. */
+export function wholeDefinition(definition: Schemas['ListingDefinition']): WholeDefinition {
+  return {
+    filter: { categories: nothing(), tags: nothing(), authors: [], featuredOnly: false, maxAgeDays: null, withPictureOnly: false, titleWords: null },
+    mostPerBlog: null,
+    pinned: [],
+    arranged: [],
+    newPosts: 'onTop',
+    leaveOutCurrent: false,
+    paging: 'none',
+    moveSeconds: null,
+    frame: { headingLevel: 2, headingLink: null, introduction: null, closingText: null, closingLink: null, feedLink: false },
+    form: {
+      columns: 3,
+      pictureSide: 'start',
+      ratio: 'fourToThree',
+      titleLength: null,
+      excerptWords: 30,
+      separator: ' · ',
+      bylineAbove: false,
+      readMore: null,
+      tags: false,
+      source: false,
+      readingTime: false,
+      comments: false,
+      datePattern: null,
+      standInPicture: false,
+    },
+    ...definition,
+  }
+}
