@@ -96,7 +96,7 @@ public sealed class BuilderTests : IAsyncLifetime
 
     [Theory]
     [InlineData("", 3, "name")]
-    [InlineData("A", 0, "definition.count")]
+    [InlineData("A", -1, "definition.count")]
     [InlineData("A", 1000, "definition.count")]
     public async Task What_a_listing_lacks_is_named(string name, int count, string field)
     {
