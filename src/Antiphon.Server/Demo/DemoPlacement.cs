@@ -1,3 +1,4 @@
+using Antiphon.Core.Listings;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments;
@@ -53,7 +54,7 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
 
     private static async Task PlaceAsync(HttpClient website, Listing listing, string page, string mark, IServiceProvider services, CancellationToken cancellation)
     {
-        var snippet = await services.GetRequiredService<SnippetMaker>().MakeAsync(listing, cancellation);
+        var snippet = await services.GetRequiredService<SnippetMaker>().MakeAsync(listing, SnippetWay.Script, cancellation);
         await PasteAsync(website, page, mark, snippet.Snippet, cancellation);
         await services.GetRequiredService<InstallationVisit>().CheckAsync(listing, new Uri(listing.PageAddress!), cancellation);
     }

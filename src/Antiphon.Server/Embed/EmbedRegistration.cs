@@ -9,6 +9,7 @@ internal static class EmbedRegistration
         builder.Services.AddScoped<ListingReader>();
         builder.Services.AddScoped<ThreadReader>();
         builder.Services.AddSingleton<ListingCache>();
+        builder.Services.AddSingleton<SeenPages>();
     }
 
     /// <summary>Maps /embed.</summary>

@@ -13,10 +13,12 @@ internal static class ListingEmbedEndpoints
         embed.MapGet("/listings/{key}", GetPage);
     }
 
-    private static async Task<IResult> GetFragment(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings) =>
-        await listings.GetAsync(query.Of(key), http.RequestAborted) is { } listing
-            ? EmbedAnswer.For(http, listing.Html, "text/html; charset=utf-8", listing.AllowedAddresses)
-            : Unknown(http);
+    private static async Task<IResult> GetFragment(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings, SeenPages seen)
+    {
+        if (await listings.GetAsync(query.Of(key), http.RequestAborted) is not { } listing) return Unknown(http);
+        await seen.NoteAsync(key, http.Request, listing.AllowedAddresses);
+        return EmbedAnswer.For(http, listing.Html, "text/html; charset=utf-8", listing.AllowedAddresses);
+    }
 
     private static async Task<IResult> GetJson(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings) =>
         await listings.GetAsync(query.Of(key), http.RequestAborted) is { } listing

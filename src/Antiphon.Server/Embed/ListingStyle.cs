@@ -90,7 +90,7 @@ internal static class ListingStyle
 
     private const string Ticker = """
         .antiphon-entries{display:flex;gap:2.4em;overflow-x:auto;white-space:nowrap;padding:.3em 0}
-        .antiphon-words{display:flex;gap:.7em;align-items:baseline}.antiphon-byline{margin:0}
+        .antiphon-words{display:flex;gap:.7em;align-items:baseline}.antiphon-byline{margin:0}.antiphon-title a{display:inline-block;padding:.2em 0}
         .antiphon-moves button{font:inherit;font-size:.85em;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 40%,transparent);border-radius:4px;padding:.2em .7em;cursor:pointer}
         """;
 

@@ -29,8 +29,11 @@ internal static class PublicPage
     /// <summary>A page with a heading and one paragraph of text.</summary>
     public static ContentHttpResult Message(string title, string text, int status = StatusCodes.Status200OK) => Html(title, $"<p>{Encoded.Html(text)}</p>", status);
 
+    // Tells the page around the frame how high it is; links lead out of it by the base target.
+    private const string FrameHeight = "<script>new ResizeObserver(()=>parent.postMessage({antiphonHeight:document.documentElement.scrollHeight},'*')).observe(document.body)</script>";
+
     /// <summary>A bare page around a fragment, for frames.</summary>
     public static ContentHttpResult Frame(string title, string fragment, string language) => TypedResults.Content(
         $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title)}</title>"
-        + $"<style>:root{{color-scheme:light dark}}body{{margin:0;padding:4px;font:16px/1.5 Georgia,serif}}</style></head><body>{fragment}</body></html>", "text/html; charset=utf-8");
+        + $"<style>:root{{color-scheme:light dark}}body{{margin:0;padding:4px;font:16px/1.5 Georgia,serif}}</style><base target=\"_top\"></head><body>{fragment}{FrameHeight}</body></html>", "text/html; charset=utf-8");
 }

@@ -28,10 +28,12 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
         var content = await reader.ReadAsync(listing.Site, listing.Key, listing.Definition, cancellation);
         var expected = new ExpectedSnippet(listing.Key, snippets.ScriptAddress, listing.Site.AllowedAddresses, [.. content.Entries.Select(entry => entry.Link)]);
         var results = InstallationCheck.Examine(DecodedFeed.From(page.Bytes, page.ContentType).Text, page.Address, expected).ToList();
-        var asksForScript = results.Single(result => result.Point == InstallationPoint.ScriptThere).State == PointState.Right;
+        var asked = results.FindIndex(result => result.Point == InstallationPoint.ScriptThere);
+        if (asked < 0) return results;
+        var asksForScript = results[asked].State == PointState.Right;
         var script = asksForScript ? await client.GetAsync(new Uri(snippets.ScriptAddress), cancellation: cancellation) : null;
         var state = script is null ? PointState.Untold : script.Problem is null ? PointState.Right : PointState.Wrong;
-        results.Insert(results.FindIndex(result => result.Point == InstallationPoint.ScriptThere) + 1, new PointResult(InstallationPoint.ScriptReachable, state));
+        results.Insert(asked + 1, new PointResult(InstallationPoint.ScriptReachable, state));
         return results;
     }
 

@@ -29,6 +29,8 @@ internal static class InstallationWords
         (InstallationPoint.ScriptReachable, _) => "The script cannot be reached",
         (InstallationPoint.AddressAllowed, PointState.Right) => "The page's address is allowed",
         (InstallationPoint.AddressAllowed, _) => $"{result.Detail} is not among the allowed addresses",
+        (InstallationPoint.EntriesSeen, PointState.Right) when result.Cause == PointCause.InFrame => "Entries stand in a frame; search engines count them for Antiphon's address, not for this page",
+        (InstallationPoint.EntriesSeen, _) when result.Cause == PointCause.StaleCopy => $"The static copy is stale: it holds {result.Detail} of the current entries",
         (InstallationPoint.EntriesSeen, PointState.Right) => $"Entries are in the page itself ({result.Detail}), also without scripts",
         (InstallationPoint.EntriesSeen, PointState.Untold) => "Entries cannot be told yet",
         (InstallationPoint.EntriesSeen, _) when result.Detail == "0" => "No entries stand in the page itself",
@@ -46,6 +48,7 @@ internal static class InstallationWords
         InstallationPoint.ScriptThere => "Paste the last line of the snippet too; some editors take scripts only in a field of their own.",
         InstallationPoint.ScriptReachable => "Check that Antiphon can be reached from outside under the address in the snippet.",
         InstallationPoint.AddressAllowed => "Add it to the allowed addresses in the site's settings.",
+        _ when result.Cause == PointCause.StaleCopy => "Copy the static snippet again and paste it over the old one, or take the way Script, which refreshes itself.",
         _ => "Nothing is broken: the script shows the current entries. Paste the snippet again when readers without scripts should see the newest ones too.",
     };
 }

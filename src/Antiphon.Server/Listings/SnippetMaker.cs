@@ -1,4 +1,6 @@
 using System.IO.Compression;
+using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Installation;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
@@ -12,12 +14,20 @@ internal sealed class SnippetMaker(ListingReader reader, IOptions<AntiphonOption
     /// <summary>Address of the script.</summary>
     public string ScriptAddress => options.Value.AddressOf("embed/antiphon.js");
 
-    /// <summary>The container with the current entries in it, and the script.</summary>
-    public async Task<SnippetView> MakeAsync(Listing listing, CancellationToken cancellation)
+    /// <summary>What is pasted for one way.</summary>
+    public async Task<SnippetView> MakeAsync(Listing listing, SnippetWay way, CancellationToken cancellation)
     {
         var content = await reader.ReadAsync(listing.Site, listing.Key, listing.Definition, cancellation);
-        var snippet = $"<div data-antiphon-listing=\"{listing.Key}\">\n{ListingFragment.Render(content)}\n</div>\n<script src=\"{ScriptAddress}\" async></script>";
-        return new SnippetView(snippet, content.Entries.Count, ScriptSize());
+        var own = options.Value.AddressOf($"embed/listings/{listing.Key}");
+        var script = $"<script src=\"{ScriptAddress}\" async></script>";
+        var snippet = way switch
+        {
+            SnippetWay.Frame => $"<iframe src=\"{own}\" title=\"{Encoded.Html(listing.Definition.Heading ?? listing.Name)}\" data-antiphon-frame width=\"100%\" height=\"420\" frameborder=\"0\" loading=\"lazy\"></iframe>\n{script}",
+            SnippetWay.ServerInclude => $"<div {InstallationCheck.Marker}=\"{listing.Key}\" {InstallationCheck.WayMarker}=\"include\">\n<!-- your server puts {own}.html here -->\n</div>",
+            SnippetWay.Static => $"<div {InstallationCheck.Marker}=\"{listing.Key}\" {InstallationCheck.WayMarker}=\"static\">\n{ListingFragment.Render(content)}\n</div>",
+            _ => $"<div {InstallationCheck.Marker}=\"{listing.Key}\">\n{ListingFragment.Render(content)}\n</div>\n{script}",
+        };
+        return new SnippetView(way, snippet, way is SnippetWay.Script or SnippetWay.Static ? content.Entries.Count : 0, ScriptSize(), own + ".html");
     }
 
     private long ScriptSize()

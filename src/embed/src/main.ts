@@ -5,15 +5,31 @@ import { showThread } from './thread'
 const script = document.currentScript as HTMLScriptElement | null
 const base = script ? new URL('.', script.src).href : ''
 
-/** Shows every container that is not shown yet, so that several copies of the script do no harm. */
+/** True once for each container: a page may carry several copies of the script, and each looks for all of them. */
+function isNew(place: HTMLElement): boolean {
+  if (place.hasAttribute('data-antiphon-live')) return false
+  place.setAttribute('data-antiphon-live', '')
+  return true
+}
+
+/** Shows every container that no copy of the script has taken yet. */
 function showAll(): void {
-  for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-listing]')) {
-    if (!place.shadowRoot) void showListing(place, base)
+  for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-listing]:not([data-antiphon-way])')) {
+    if (isNew(place)) void showListing(place, base)
   }
   for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-thread]')) {
-    if (!place.shadowRoot) void showThread(place, base)
+    if (isNew(place)) void showThread(place, base)
   }
 }
+
+/** Frames tell their height; only the one the message comes from is fitted. */
+addEventListener('message', (event) => {
+  const height = Number((event.data as { antiphonHeight?: unknown } | null)?.antiphonHeight)
+  if (!(height > 0) || event.origin !== new URL(base).origin) return
+  for (const frame of document.querySelectorAll<HTMLIFrameElement>('iframe[data-antiphon-frame]')) {
+    if (frame.contentWindow === event.source) frame.height = String(Math.min(height, 20000))
+  }
+})
 
 // An async script may run before the rest of the page has been read.
 if (document.readyState === 'loading') document.addEventListener('DOMContentLoaded', showAll)

@@ -7,7 +7,10 @@ public sealed class PostFilterTests
 {
     private static readonly ListingCandidate Saturn = Post(1, 10, title: "Saturn before the clouds") with
     {
-        Categories = ["Night Log"], Tags = ["saturn", "rings"], Author = "Priya Lindqvist", HasPicture = true,
+        Categories = ["Night Log"],
+        Tags = ["saturn", "rings"],
+        Author = "Priya Lindqvist",
+        HasPicture = true,
     };
 
     public static TheoryData<string, PostFilter, PlacementReason?, string?> Cases => new()

@@ -34,6 +34,35 @@ public sealed class BuilderTests : IAsyncLifetime
         Assert.Equal(1, snippet.Number("entries"));
     }
 
+    [Theory]
+    [InlineData("frame", "<iframe src=\"", "embed/antiphon.js")]
+    [InlineData("serverInclude", "data-antiphon-way=\"include\"", ".html here")]
+    [InlineData("static", "data-antiphon-way=\"static\"", "Frost on the finder")]
+    public async Task Every_way_has_its_snippet_and_the_check_knows_it(string way, string mark, string words)
+    {
+        var made = await _host.Owner.GetJsonAsync(Path($"/snippet?way={way}"));
+        Assert.Contains(mark, made.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains(words, made.Text("snippet"), StringComparison.Ordinal);
+        var fragment = await _host.Plain().GetStringAsync(made.Text("fragmentAddress"));
+        // The site does not allow this page's address; only the script's way would need it.
+        await PlaceAsync(made.Text("snippet").Replace($"<!-- your server puts {made.Text("fragmentAddress")} here -->", fragment, StringComparison.Ordinal));
+        var check = await CheckAsync();
+        Assert.Equal("true", check.Text("isInPlace"));
+        Assert.DoesNotContain(check.Items("points"), point => point.Text("point") == "addressAllowed");
+    }
+
+    [Fact]
+    public async Task A_static_copy_grows_stale_and_the_owner_is_told()
+    {
+        await PlaceAsync((await _host.Owner.GetJsonAsync(Path("/snippet?way=static"))).Text("snippet"));
+        await _host.WriteAsync("Newer than the copy");
+        var check = await CheckAsync();
+        Assert.Equal("false", check.Text("isInPlace"));
+        var point = check.Items("points").Single(one => one.Text("state") == "wrong");
+        Assert.Contains("stale", point.Text("message"), StringComparison.Ordinal);
+        Assert.Contains("Copy the static snippet again", point.Text("fix"), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task A_preview_answers_to_what_is_not_saved()
     {

@@ -109,12 +109,29 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
             definition["heading"] = "Latest";
             definition["frame"] = new JsonObject
             {
-                ["headingLevel"] = 3, ["headingLink"] = "https://quillmoor.example/log", ["introduction"] = "Every night, clear or not.", ["closingText"] = "All posts", ["closingLink"] = null, ["feedLink"] = true,
+                ["headingLevel"] = 3,
+                ["headingLink"] = "https://quillmoor.example/log",
+                ["introduction"] = "Every night, clear or not.",
+                ["closingText"] = "All posts",
+                ["closingLink"] = null,
+                ["feedLink"] = true,
             };
             definition["form"] = new JsonObject
             {
-                ["columns"] = 2, ["pictureSide"] = "end", ["ratio"] = "square", ["titleLength"] = 20, ["excerptWords"] = 3, ["separator"] = " / ", ["bylineAbove"] = true, ["readMore"] = "Read on", ["tags"] = true,
-                ["source"] = true, ["readingTime"] = true, ["comments"] = true, ["datePattern"] = "yyyy", ["standInPicture"] = true,
+                ["columns"] = 2,
+                ["pictureSide"] = "end",
+                ["ratio"] = "square",
+                ["titleLength"] = 20,
+                ["excerptWords"] = 3,
+                ["separator"] = " / ",
+                ["bylineAbove"] = true,
+                ["readMore"] = "Read on",
+                ["tags"] = true,
+                ["source"] = true,
+                ["readingTime"] = true,
+                ["comments"] = true,
+                ["datePattern"] = "yyyy",
+                ["standInPicture"] = true,
             };
         }));
         foreach (var part in new[]

@@ -85,6 +85,21 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
     }
 
     [Theory]
+    [InlineData("https://quillmoor.example", "https://quillmoor.example/visit?from=mail#top", "https://quillmoor.example/visit")]
+    [InlineData("https://elsewhere.example", "https://elsewhere.example/stolen", null)]
+    [InlineData(null, "https://quillmoor.example/visit", null)]
+    public async Task A_page_of_the_site_that_asks_becomes_a_sighting(string? origin, string referer, string? page)
+    {
+        var listing = await host.ListAsync();
+        using var request = new HttpRequestMessage(HttpMethod.Get, $"embed/listings/{listing.Text("key")}.html");
+        if (origin is not null) request.Headers.Add("Origin", origin);
+        request.Headers.Referrer = new Uri(referer);
+        await host.Plain().SendAsync(request);
+        var seen = (await host.Owner.GetJsonAsync($"{host.Api}listings/{listing.Number("id")}")).Items("sightings").Select(one => one.Text("pageAddress"));
+        Assert.Equal(page is null ? [] : [page], seen);
+    }
+
+    [Theory]
     [InlineData(".html")]
     [InlineData(".json")]
     public async Task An_unknown_key_is_told_to_whoever_looks_into_the_console(string suffix)

@@ -11,7 +11,10 @@ public static class InstallationCheck
     /// <summary>Attribute that marks our containers; its value is the key.</summary>
     public const string Marker = "data-antiphon-listing";
 
-    /// <summary>Examines a fetched page.</summary>
+    /// <summary>Attribute that names the way on containers that need no script: "static" or "include".</summary>
+    public const string WayMarker = "data-antiphon-way";
+
+    /// <summary>Examines a fetched page. Points that have no meaning for the way found are left out.</summary>
     /// <param name="html">The page as delivered, before any script ran.</param>
     /// <param name="address">Its address after redirects.</param>
     /// <param name="expected">What it should carry.</param>
@@ -19,18 +22,31 @@ public static class InstallationCheck
     {
         var document = new HtmlParser().ParseDocument(html);
         var containers = document.QuerySelectorAll($"[{Marker}]").ToList();
-        var own = containers.Where(one => one.GetAttribute(Marker) == expected.Key).ToList();
-        return
+        var own = containers.Where(one => one.GetAttribute(Marker) == expected.Key).Concat(Frames(document, expected.Key)).ToList();
+        List<PointResult> points =
         [
             new(InstallationPoint.PageReachable, PointState.Right),
             SnippetThere(document, html, containers, own, expected),
             Once(own),
             KeyRight(containers, own),
-            ScriptThere(document, address, expected),
-            AddressAllowed(address, expected),
-            EntriesSeen(own, address, expected),
         ];
+        var way = WayOf(own);
+        if (way == SnippetWay.Script) points.AddRange([ScriptThere(document, address, expected), AddressAllowed(address, expected)]);
+        points.Add(way == SnippetWay.Frame ? new(InstallationPoint.EntriesSeen, PointState.Right, Cause: PointCause.InFrame) : EntriesSeen(own, way, address, expected));
+        return points;
     }
+
+    /// <summary>The way the first container found is embedded by; the script's when there is none, since that is what people paste first.</summary>
+    private static SnippetWay WayOf(List<IElement> own) => own.Count == 0 ? SnippetWay.Script : (own[0].LocalName, own[0].GetAttribute(WayMarker)) switch
+    {
+        ("iframe", _) => SnippetWay.Frame,
+        (_, "include") => SnippetWay.ServerInclude,
+        (_, "static") => SnippetWay.Static,
+        _ => SnippetWay.Script,
+    };
+
+    private static IEnumerable<IElement> Frames(IHtmlDocument document, string key) =>
+        document.QuerySelectorAll("iframe[src]").Where(frame => frame.GetAttribute("src")!.Split('?')[0].EndsWith("/embed/listings/" + key, StringComparison.Ordinal));
 
     private static PointResult SnippetThere(IHtmlDocument document, string html, List<IElement> containers, List<IElement> own, ExpectedSnippet expected)
     {
@@ -71,7 +87,7 @@ public static class InstallationCheck
         return new(InstallationPoint.AddressAllowed, isAllowed ? PointState.Right : PointState.Wrong, Sites.AllowedAddresses.OriginOf(address.AbsoluteUri));
     }
 
-    private static PointResult EntriesSeen(List<IElement> own, Uri address, ExpectedSnippet expected)
+    private static PointResult EntriesSeen(List<IElement> own, SnippetWay way, Uri address, ExpectedSnippet expected)
     {
         if (own.Count == 0) return new(InstallationPoint.EntriesSeen, PointState.Untold);
         var links = own[0].QuerySelectorAll("a[href]").Select(link => Uri.TryCreate(address, link.GetAttribute("href"), out var one) ? one.AbsoluteUri : null).ToHashSet();
@@ -80,6 +96,7 @@ public static class InstallationCheck
         if (links.Count == 0 && expected.EntryLinks.Count > 0) return new(InstallationPoint.EntriesSeen, PointState.Better, "0");
         return seen == expected.EntryLinks.Count
             ? new(InstallationPoint.EntriesSeen, PointState.Right, detail)
-            : new(InstallationPoint.EntriesSeen, PointState.Better, detail);
+            // Nothing will ever refresh a static copy, so entries that are not the current ones are wrong there.
+            : new(InstallationPoint.EntriesSeen, way == SnippetWay.Static ? PointState.Wrong : PointState.Better, detail, way == SnippetWay.Static ? PointCause.StaleCopy : null);
     }
 }

@@ -18,4 +18,10 @@ public enum PointCause
 
     /// <summary>Another listing's snippet is there instead.</summary>
     OtherListing,
+
+    /// <summary>The entries stand in a frame.</summary>
+    InFrame,
+
+    /// <summary>A static copy that is no longer current.</summary>
+    StaleCopy,
 }

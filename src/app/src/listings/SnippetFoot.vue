@@ -1,31 +1,53 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
 import CopyButton from '../shared/CopyButton.vue'
 import { counted } from '../shared/counted'
+import { useQueryValue } from '../shared/useQueryValue'
+import IncludeExamples from './IncludeExamples.vue'
+import { ways } from './ways'
 
 const props = defineProps<{ snippet: Schemas['SnippetView'] | undefined }>()
+const chosen = useQueryValue('way')
 const open = ref(false)
+const way = computed(() => ways.find((one) => one.value === (chosen.value || 'script')) ?? ways[0]!)
+const facts = computed(() => {
+  if (!props.snippet) return ''
+  const script = `${(props.snippet.scriptBytes / 1000).toFixed(1)} kB script`
+  if (way.value.value === 'script') return `${counted(props.snippet.entries, 'entry', 'entries')} baked in · ${script}`
+  return { frame: `fits its height · ${script}`, serverInclude: 'no script', static: `${counted(props.snippet.entries, 'entry', 'entries')}, as of now` }[
+    way.value.value
+  ]
+})
 </script>
 
 <template>
   <div class="foot">
     <div class="line">
-      <span class="chip on">Script</span>
+      <span class="chips" role="group" aria-label="Way to embed">
+        <button
+          v-for="one in ways"
+          :key="one.value"
+          class="chip"
+          :class="{ on: one.value === way.value }"
+          :aria-pressed="one.value === way.value"
+          @click="chosen = one.value === 'script' ? '' : one.value"
+        >
+          {{ one.name }}
+        </button>
+      </span>
       <code>{{ props.snippet?.snippet.slice(0, 200) }}</code>
-      <span class="small soft"
-        >{{ counted(props.snippet?.entries ?? 0, 'entry', 'entries') }} baked in · {{ ((props.snippet?.scriptBytes ?? 0) / 1000).toFixed(1) }} kB script</span
-      >
+      <span class="small soft facts">{{ facts }}</span>
       <button class="link small" :aria-expanded="open" @click="open = !open">{{ open ? 'Less' : 'How to paste it' }}</button>
     </div>
     <div v-if="open" class="how">
       <ol class="small">
-        <li>Copy the snippet.</li>
-        <li>Open your page’s editor where it takes HTML (a field named HTML, code or embed) and paste it where the listing should stand.</li>
-        <li>Save and publish the page, then come back and press “Check the page”. Later changes here need no pasting again.</li>
+        <li v-for="step in way.steps" :key="step">{{ step }}</li>
       </ol>
+      <p v-for="pitfall in way.pitfalls" :key="pitfall" class="small soft">{{ pitfall }}</p>
       <pre class="snippet">{{ props.snippet?.snippet }}</pre>
       <CopyButton :text="props.snippet?.snippet ?? ''" label="Copy the snippet" />
+      <IncludeExamples v-if="way.value === 'serverInclude' && props.snippet" :address="props.snippet.fragmentAddress" />
     </div>
   </div>
 </template>
@@ -37,11 +59,15 @@ const open = ref(false)
   padding: 12px 18px;
   max-height: 60%;
   overflow: auto;
+  flex: none;
 }
 .line {
   display: flex;
-  gap: 16px;
+  gap: 8px 14px;
   align-items: center;
+}
+.line .chips {
+  flex-wrap: nowrap;
 }
 .line code {
   flex: 1;
@@ -52,24 +78,31 @@ const open = ref(false)
   color: var(--soft);
   font-size: 12.5px;
 }
-.line span,
-.line button {
+.facts,
+.line .link {
   white-space: nowrap;
 }
 .how {
   padding-top: 8px;
+  display: grid;
+  gap: 8px;
+  justify-items: start;
 }
 ol {
-  margin: 0 0 8px;
+  margin: 0;
   padding-left: 18px;
 }
-@media (max-width: 600px) {
+@media (max-width: 1300px) {
+  .line {
+    flex-wrap: wrap;
+  }
   .line code {
     display: none;
   }
-  .line {
+}
+@media (max-width: 600px) {
+  .line .chips {
     flex-wrap: wrap;
-    gap: 8px;
   }
 }
 </style>

@@ -4,7 +4,10 @@ import { computed, ref, toRaw, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
+import { useQueryValue } from '../shared/useQueryValue'
 import { wholeDefinition, type WholeDefinition } from './wholeDefinition'
+
+type SnippetWay = Schemas['SnippetWay']
 
 /** What the builder changes. */
 export interface BuiltListing {
@@ -23,13 +26,16 @@ export function useListing(site: () => number) {
   const preview = ref<Schemas['ListingPreview'] | null>(null)
   const saved = ref('')
   const act = useAct()
+  const way = useQueryValue('way')
   const stored = useQuery({
     queryKey: ['listing', site, id],
     queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })),
   })
   const snippet = useQuery({
-    queryKey: ['snippet', site, id, saved],
-    queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}/snippet', { params: { path: path() } })),
+    queryKey: ['snippet', site, id, saved, way],
+    queryFn: () =>
+      take(api.GET('/api/sites/{site}/listings/{listing}/snippet', { params: { path: path(), query: { way: (way.value || 'script') as SnippetWay } } })),
+    placeholderData: (before) => before,
     enabled: () => saved.value !== '',
   })
 

@@ -1,0 +1,55 @@
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Caching.Memory;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>
+/// Notes which pages a listing was asked for from, as the Referer of the script's request tells: the page's address without query, nothing of the reader. A page is noted once in ten
+/// minutes, so that a busy page costs no writing.
+/// </summary>
+internal sealed class SeenPages(IMemoryCache cache, IServiceScopeFactory scopes, TimeProvider clock, ILogger<SeenPages> log)
+{
+    private const int MostPages = 200;
+    private static readonly TimeSpan NotedFor = TimeSpan.FromMinutes(10);
+
+    /// <summary>Notes the page a request comes from, when it is one of the site's. Never fails the request.</summary>
+    public async Task NoteAsync(string key, HttpRequest request, IReadOnlyList<string> allowed)
+    {
+        if (PageOf(request, allowed) is not { } page || cache.TryGetValue(("seen", key, page), out _)) return;
+        cache.Set(("seen", key, page), true, NotedFor);
+        try
+        {
+            await using var scope = scopes.CreateAsyncScope();
+            await StoreAsync(scope.ServiceProvider.GetRequiredService<AntiphonContext>(), key, page);
+        }
+        catch (DbUpdateException failure)
+        {
+            log.LogInformation("A sighting was not noted: {Reason}", failure.Message);
+        }
+    }
+
+    private static string? PageOf(HttpRequest request, IReadOnlyList<string> allowed)
+    {
+        // Only a script in a page sends an Origin; servers and address bars are no sightings.
+        if (request.Headers.Origin.Count == 0 || !Uri.TryCreate(request.Headers.Referer.ToString(), UriKind.Absolute, out var page)) return null;
+        return AllowedAddresses.Allows(allowed, page.AbsoluteUri) && page.AbsoluteUri.Length < 1000 ? page.GetLeftPart(UriPartial.Path) : null;
+    }
+
+    private async Task StoreAsync(AntiphonContext database, string key, string page)
+    {
+        var now = clock.GetUtcNow();
+        var listing = await database.Listings.Where(one => one.Key == key).Select(one => one.Id).SingleAsync();
+        var known = await database.Sightings.FirstOrDefaultAsync(one => one.ListingId == listing && one.PageAddress == page);
+        if (known is null)
+        {
+            if (await database.Sightings.CountAsync(one => one.ListingId == listing) >= MostPages) return;
+            database.Sightings.Add(known = new Sighting { ListingId = listing, PageAddress = page });
+        }
+
+        (known.IsThere, known.SeenAt, known.LookedAt) = (true, now, now);
+        await database.SaveChangesAsync();
+    }
+}

@@ -1,0 +1,143 @@
+using System.Net.Http.Headers;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using Antiphon.Browser.Tests.Driving;
+using Antiphon.Tests;
+
+namespace Antiphon.Browser.Tests.Stories;
+
+/// <summary>Every layout and way on Quillmoor's page: read with and without scripts, under a hostile style sheet, and paged through.</summary>
+[Collection("demo")]
+public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
+{
+    private const string Hostile = "<style>* { all: unset !important; } a { position: absolute !important; }</style>";
+    private readonly HttpClient _script = new();
+    private string _original = string.Empty;
+
+    public static TheoryData<string, string> Layouts => new()
+    {
+        { "lines", "h3 a" }, { "columns", "h3 a" }, { "rows", "h3 a" }, { "bricks", "h3 a" }, { "zigzag", "h3 a" }, { "carousel", "h3 a" }, { "ticker", "h3 a" }, { "archive", "details a" }, { "tagCloud", ".antiphon-cloud a" },
+    };
+
+    public async Task InitializeAsync()
+    {
+        _script.BaseAddress = demo.Installation.Address;
+        _script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
+        _original = await _script.GetStringAsync(demo.Page("membership"));
+    }
+
+    public async Task DisposeAsync()
+    {
+        await SaveAsync(_original);
+        _script.Dispose();
+    }
+
+    [Theory]
+    [MemberData(nameof(Layouts))]
+    public async Task A_layout_reads_with_and_without_scripts_and_is_accessible(string layout, string links)
+    {
+        await PlaceAsync(await BuildAsync(layout), "script");
+        using var plain = new BrowserWindow(scripts: false);
+        plain.Open(demo.Page("membership"));
+        var baked = plain.Count($"h1 + [data-antiphon-listing] {links}");
+        Assert.InRange(baked, 2, 60);
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("membership"));
+        Assert.Equal((long)baked, Shown(reader, links));
+        Accessibility.Check(reader);
+        reader.Open(demo.Page("membership"));
+        Assert.Equal(0L, reader.Run("return Object.keys(window).filter((name) => /antiphon/i.test(name)).length > 1 ? 1 : 0"));
+    }
+
+    [Theory]
+    [InlineData("rows")]
+    [InlineData("carousel")]
+    public async Task A_hostile_style_sheet_does_not_break_it(string layout)
+    {
+        await PlaceAsync(await BuildAsync(layout), "script", Hostile);
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("membership"));
+        Shown(reader, "h3 a");
+        // Laid out by our own rules: entries have a size, and titles are bold.
+        Assert.Equal("block 700", reader.Run("const r=document.querySelector('[data-antiphon-listing]').shadowRoot;return getComputedStyle(r.host).display+' '+getComputedStyle(r.querySelector('.antiphon-title')).fontWeight"));
+        Assert.Equal(true, reader.Run("return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('.antiphon-entry').getBoundingClientRect().height > 20"));
+    }
+
+    [Theory]
+    [InlineData("previousNext", "a[rel=next]", 3)]
+    [InlineData("numbered", "a[data-page='2']", 3)]
+    [InlineData("more", "a[data-page='2']", 6)]
+    public async Task Pages_turn_in_place(string paging, string link, int entries)
+    {
+        await PlaceAsync(await BuildAsync("lines", paging, count: 3), "script");
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("membership"));
+        Shown(reader, "h3 a");
+        var first = Title(reader, 0);
+        reader.Run($"document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector(\"{link}\").click()");
+        reader.Until("the second page", _ => Shown(reader, "h3 a") != 3 || Title(reader, 0) != first ? reader : null);
+        Assert.Equal(entries, (int)Shown(reader, "h3 a"));
+        Assert.Equal(paging == "more", Title(reader, 0) == first);
+        Assert.EndsWith("/membership", reader.Address.AbsolutePath, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_carousel_moves_by_its_arrows()
+    {
+        await PlaceAsync(await BuildAsync("carousel", count: 6), "script");
+        using var reader = new BrowserWindow(390, 844);
+        reader.Open(demo.Page("membership"));
+        Shown(reader, "h3 a");
+        const string Left = "return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('.antiphon-entries').scrollLeft > 50";
+        reader.Run("document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('button[aria-label=\"›\"]').click()");
+        reader.Until("the next entry", _ => reader.Run(Left) is true ? reader : null);
+    }
+
+    [Fact]
+    public async Task A_frame_fits_its_height_and_its_links_lead_out_of_it()
+    {
+        await PlaceAsync(await BuildAsync("lines"), "frame");
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("membership"));
+        reader.Until("the fitted frame", _ => reader.Run("return document.querySelector('iframe[data-antiphon-frame]').height") is string height and not "420" && height.Length >= 3 ? reader : null);
+    }
+
+    [Fact]
+    public async Task Several_listings_on_one_page_need_one_script()
+    {
+        var (one, two) = (await SnippetAsync(await BuildAsync("lines"), "script"), await SnippetAsync(await BuildAsync("columns"), "script"));
+        await SaveAsync(_original.Replace("</h1>", "</h1>" + one + two[..two.IndexOf("<script src", StringComparison.Ordinal)], StringComparison.Ordinal));
+        using var reader = new BrowserWindow();
+        reader.Open(demo.Page("membership"));
+        // The page's own listing stays what it was.
+        reader.Until("three listings", _ => reader.Run("return [...document.querySelectorAll('[data-antiphon-listing]')].filter((one) => one.shadowRoot).length") is 3L ? reader : null);
+    }
+
+    private static long Shown(BrowserWindow reader, string links)
+    {
+        reader.Until("the listing", _ => reader.Run($"return document.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelector('{links}') ? 'there' : null") as string);
+        return (long)reader.Run($"return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelectorAll('{links}').length")!;
+    }
+
+    private static string Title(BrowserWindow reader, int index) => (string)reader.Run($"return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelectorAll('h3 a')[{index}].textContent")!;
+
+    private async Task<long> BuildAsync(string layout, string paging = "none", int count = 5)
+    {
+        var blogs = (await demo.AskAsync("api/sites/1/blogs")).AsArray().Select(blog => (long)blog!["id"]!).Take(1).ToArray();
+        var definition = new { blogs, count, order = "newest", layout, paging, heading = "From the log", details = new { picture = true, excerpt = true, date = true, author = true, category = false } };
+        var answer = await _script.PostAsJsonAsync("api/sites/1/listings", new { name = layout, definition });
+        answer.EnsureSuccessStatusCode();
+        return (long)(await answer.Content.ReadFromJsonAsync<JsonNode>())!["id"]!;
+    }
+
+    private async Task<string> SnippetAsync(long listing, string way) => (await demo.AskAsync($"api/sites/1/listings/{listing}/snippet?way={way}"))["snippet"]!.ToString();
+
+    private async Task PlaceAsync(long listing, string way, string before = "") =>
+        await SaveAsync(_original.Replace("</h1>", "</h1>" + before + await SnippetAsync(listing, way), StringComparison.Ordinal));
+
+    private async Task SaveAsync(string html)
+    {
+        using var form = new FormUrlEncodedContent([new("html", html)]);
+        (await _script.PostAsync(demo.Page("desk/membership"), form)).EnsureSuccessStatusCode();
+    }
+}
