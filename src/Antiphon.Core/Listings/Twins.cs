@@ -1,5 +1,3 @@
-using System.Text;
-
 namespace Antiphon.Core.Listings;
 
 /// <summary>Finds posts that are the same although they came by two ways.</summary>
@@ -37,12 +35,12 @@ internal static class Twins
     private static void ByTitle(List<ListingCandidate> ranked, IReadOnlyList<long> blogs, Dictionary<long, ListingCandidate> found)
     {
         var dated = ranked.Where(post => post.PublishedAt is not null && !found.ContainsKey(post.Id)).OrderBy(post => post.PublishedAt).ToList();
-        var words = dated.Select(post => WordsOf(post.Title)).ToList();
+        var words = dated.Select(post => TitleWords.Of(post.Title)).ToList();
         for (var i = 0; i < dated.Count; i++)
         {
             for (var j = i + 1; j < dated.Count && j <= i + Window && dated[j].PublishedAt - dated[i].PublishedAt < NearDays; j++)
             {
-                if (dated[i].BlogId == dated[j].BlogId || !AreAlike(words[i], words[j])) continue;
+                if (dated[i].BlogId == dated[j].BlogId || !words[i].IsAlike(words[j])) continue;
                 var (kept, left) = Rank(blogs, dated[i].BlogId) <= Rank(blogs, dated[j].BlogId) ? (dated[i], dated[j]) : (dated[j], dated[i]);
                 if (!found.ContainsKey(kept.Id)) found.TryAdd(left.Id, kept);
             }
@@ -57,30 +55,5 @@ internal static class Twins
         }
 
         return int.MaxValue;
-    }
-
-    // Two words or fewer say too little: "Notes" on one day is not the same as "Notes" of somebody else unless it is written exactly so.
-    private static bool AreAlike(HashSet<string> one, HashSet<string> other)
-    {
-        if (one.Count == 0 || other.Count == 0) return false;
-        var shared = one.Count(other.Contains);
-        return one.Count < 3 || other.Count < 3 ? shared == one.Count && shared == other.Count : shared * 5 >= (one.Count + other.Count - shared) * 4;
-    }
-
-    private static HashSet<string> WordsOf(string title)
-    {
-        var words = new HashSet<string>();
-        var word = new StringBuilder();
-        foreach (var c in title + " ")
-        {
-            if (char.IsLetterOrDigit(c)) word.Append(char.ToLowerInvariant(c));
-            else if (word.Length > 0 && c is not ('\'' or '’'))
-            {
-                words.Add(word.ToString());
-                word.Clear();
-            }
-        }
-
-        return words;
     }
 }

@@ -26,7 +26,11 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
     private async Task<List<PointResult>> ExamineAsync(Listing listing, Fetched page, CancellationToken cancellation)
     {
         var content = await reader.ReadAsync(listing.Site, listing.Key, listing.Definition, cancellation);
-        var expected = new ExpectedSnippet(listing.Key, snippets.ScriptAddress, listing.Site.AllowedAddresses, [.. content.Entries.Select(entry => entry.Link)]);
+        var expected = new ExpectedSnippet(listing.Key, snippets.ScriptAddress, listing.Site.AllowedAddresses, [.. content.Entries.Select(entry => entry.Link)])
+        {
+            FeedAddress = content.Links.Feed.Length == 0 ? null : content.Links.Feed,
+            Policies = page.Policies ?? [],
+        };
         var results = InstallationCheck.Examine(DecodedFeed.From(page.Bytes, page.ContentType).Text, page.Address, expected).ToList();
         var asked = results.FindIndex(result => result.Point == InstallationPoint.ScriptThere);
         if (asked < 0) return results;

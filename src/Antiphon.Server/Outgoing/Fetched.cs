@@ -9,9 +9,10 @@ namespace Antiphon.Server.Outgoing;
 /// <param name="ContentType">Content-Type as sent.</param>
 /// <param name="ETag">Validator for the next visit.</param>
 /// <param name="LastModified">Validator for the next visit, as sent.</param>
+/// <param name="Policies">Content-Security-Policy headers; null when there are none.</param>
 internal sealed record Fetched(
     Uri Address, FetchProblem? Problem, string? Detail = null, bool NotModified = false, byte[]? Body = null,
-    string? ContentType = null, string? ETag = null, string? LastModified = null)
+    string? ContentType = null, string? ETag = null, string? LastModified = null, IReadOnlyList<string>? Policies = null)
 {
     /// <summary>Body, empty on a problem.</summary>
     public byte[] Bytes => Body ?? [];

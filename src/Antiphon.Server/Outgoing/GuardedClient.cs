@@ -62,7 +62,8 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
         if (bytes is null) return new Fetched(address, FetchProblem.TooLarge, Core.Text.ByteCount.InWords(options.Value.MaxBytes));
         var headers = response.Content.Headers;
         var modified = headers.NonValidated.TryGetValues("Last-Modified", out var values) ? values.ToString() : null;
-        return new Fetched(address, null, null, false, bytes, headers.NonValidated.TryGetValues("Content-Type", out var type) ? type.ToString() : null, response.Headers.ETag?.ToString(), modified);
+        return new Fetched(address, null, null, false, bytes, headers.NonValidated.TryGetValues("Content-Type", out var type) ? type.ToString() : null, response.Headers.ETag?.ToString(), modified,
+            response.Headers.TryGetValues("Content-Security-Policy", out var policies) ? [.. policies] : null);
     }
 
     private async Task<byte[]?> ReadBoundedAsync(HttpContent content, CancellationToken cancellation)

@@ -53,7 +53,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     private static void Check(BrowserWindow owner)
     {
         owner.Press("Check the page").Sees("It is in place.");
-        Assert.Equal(8, owner.Count("[data-state=right]"));
+        Assert.Equal(10, owner.Count("[data-state=right]"));
         owner.Press("Close").Sees("In place on /visit");
     }
 

@@ -33,5 +33,51 @@ public sealed class InstallationCheckTests
     public void Stale_entries_could_be_better_but_are_not_wrong() =>
         Assert.Equal(PointState.Better, Examine("<div data-antiphon-listing=\"k7\"><a href=\"https://log.example/0\">Old</a></div>" + Script).Single(one => one.Point == InstallationPoint.EntriesSeen).State);
 
+    [Theory]
+    [InlineData("default-src 'self'", "default-src https://antiphon.example")]
+    [InlineData("script-src 'self' https://antiphon.example", null)]
+    [InlineData("script-src 'self' https://antiphon.example; connect-src 'self'", "connect-src https://antiphon.example")]
+    [InlineData("script-src *; connect-src https:", null)]
+    [InlineData("script-src https://*.example https://antiphon.example:8443", null)]
+    [InlineData("script-src https://antiphon.example/embed/", null)]
+    [InlineData("script-src https://antiphon.example/other/", "script-src https://antiphon.example")]
+    [InlineData("script-src 'strict-dynamic' https://antiphon.example", "script-src https://antiphon.example")]
+    [InlineData("script-src 'none'", "script-src https://antiphon.example")]
+    [InlineData("img-src 'none'", null)]
+    public void A_policy_is_read_as_browsers_do(string policy, string? forbidding)
+    {
+        var page = new Uri("https://quillmoor.example/visit");
+        var byHeader = InstallationCheck.Examine(Snippet + Script, page, Expected with { Policies = [policy] });
+        var byMeta = Examine($"<meta http-equiv=\"content-security-policy\" content=\"{policy}\">" + Snippet + Script);
+        Assert.All(new[] { byHeader, byMeta }, points => Assert.Equal(forbidding, points.Single(one => one.Point == InstallationPoint.PolicyAllows).Detail));
+    }
+
+    [Theory]
+    [InlineData("", PointState.Right)]
+    [InlineData("<link rel=canonical href=\"/visit/\">", PointState.Right)]
+    [InlineData("<link rel=\"canonical\" href=\"https://quillmoor.example/other\">", PointState.Better)]
+    public void A_canonical_link_elsewhere_is_told(string head, PointState state) =>
+        Assert.Equal(state, Examine(head + Snippet + Script).Single(one => one.Point == InstallationPoint.CanonicalRight).State);
+
+    [Theory]
+    [InlineData("<link rel=alternate type=application/rss+xml href=https://antiphon.example/feeds/a.rss>", PointState.Right)]
+    [InlineData("<link rel=alternate hreflang=de href=/de>", PointState.Better)]
+    public void A_feed_that_is_not_named_could_be(string head, PointState state)
+    {
+        var points = InstallationCheck.Examine(head + Snippet + Script, new Uri("https://quillmoor.example/visit"), Expected with { FeedAddress = "https://antiphon.example/feeds/a.rss" });
+        Assert.Equal(state, points.Single(one => one.Point == InstallationPoint.FeedNamed).State);
+    }
+
+    [Theory]
+    [InlineData("<iframe src=\"https://antiphon.example/embed/listings/k7\"></iframe>", PointCause.InFrame)]
+    [InlineData("<div data-antiphon-listing=\"k7\" data-antiphon-way=\"static\"><a href=\"https://log.example/0\">Old</a></div>", PointCause.StaleCopy)]
+    [InlineData("<div data-antiphon-listing=\"k7\" data-antiphon-way=\"include\"><a href=\"https://log.example/1\">One</a></div>", null)]
+    public void Ways_without_our_script_are_not_asked_for_it(string html, PointCause? cause)
+    {
+        var points = Examine(html);
+        Assert.DoesNotContain(points, one => one.Point is InstallationPoint.ScriptThere or InstallationPoint.AddressAllowed or InstallationPoint.PolicyAllows);
+        Assert.Equal(cause, points.Single(one => one.Point == InstallationPoint.EntriesSeen).Cause);
+    }
+
     private static IReadOnlyList<PointResult> Examine(string html) => InstallationCheck.Examine(html, new Uri("https://quillmoor.example/visit"), Expected);
 }

@@ -27,5 +27,5 @@ public static class LinkResolver
 
     /// <summary>True for an absolute http or https address.</summary>
     public static bool IsWeb(string? address) =>
-        Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https" && IsAbsolute(address);
+        Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https" && uri.Host.Length > 0;
 }

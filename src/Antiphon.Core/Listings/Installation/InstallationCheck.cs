@@ -31,8 +31,10 @@ public static class InstallationCheck
             KeyRight(containers, own),
         ];
         var way = WayOf(own);
-        if (way == SnippetWay.Script) points.AddRange([ScriptThere(document, address, expected), AddressAllowed(address, expected)]);
+        if (way == SnippetWay.Script) points.AddRange([ScriptThere(document, address, expected), PolicyAllows(document, address, expected), AddressAllowed(address, expected)]);
         points.Add(way == SnippetWay.Frame ? new(InstallationPoint.EntriesSeen, PointState.Right, Cause: PointCause.InFrame) : EntriesSeen(own, way, address, expected));
+        points.Add(CanonicalRight(document, address));
+        if (expected.FeedAddress is { } feed) points.Add(FeedNamed(document, address, feed));
         return points;
     }
 
@@ -85,6 +87,28 @@ public static class InstallationCheck
     {
         var isAllowed = Sites.AllowedAddresses.Allows(expected.AllowedAddresses, address.AbsoluteUri);
         return new(InstallationPoint.AddressAllowed, isAllowed ? PointState.Right : PointState.Wrong, Sites.AllowedAddresses.OriginOf(address.AbsoluteUri));
+    }
+
+    private static PointResult PolicyAllows(IHtmlDocument document, Uri address, ExpectedSnippet expected)
+    {
+        var policies = expected.Policies.Concat(document.QuerySelectorAll("meta[http-equiv='Content-Security-Policy' i][content]").Select(meta => meta.GetAttribute("content")!)).ToList();
+        var script = new Uri(expected.ScriptAddress);
+        var forbidding = ContentPolicy.Forbidding(policies, "script-src", script, address) is { } scripts ? scripts : ContentPolicy.Forbidding(policies, "connect-src", script, address);
+        return new(InstallationPoint.PolicyAllows, forbidding is null ? PointState.Right : PointState.Wrong, forbidding is null ? null : $"{forbidding} {script.GetLeftPart(UriPartial.Authority)}");
+    }
+
+    private static PointResult CanonicalRight(IHtmlDocument document, Uri address)
+    {
+        var named = document.QuerySelector("link[rel~=canonical i][href]")?.GetAttribute("href");
+        if (named is null || !Uri.TryCreate(address, named, out var canonical)) return new(InstallationPoint.CanonicalRight, PointState.Right);
+        var isSame = Text.FoldedAddress.Of(canonical.AbsoluteUri) == Text.FoldedAddress.Of(address.AbsoluteUri);
+        return new(InstallationPoint.CanonicalRight, isSame ? PointState.Right : PointState.Better, canonical.AbsoluteUri);
+    }
+
+    private static PointResult FeedNamed(IHtmlDocument document, Uri address, string feed)
+    {
+        var isNamed = document.QuerySelectorAll("link[rel~=alternate i][href]").Any(link => Uri.TryCreate(address, link.GetAttribute("href"), out var one) && one.AbsoluteUri == feed);
+        return new(InstallationPoint.FeedNamed, isNamed ? PointState.Right : PointState.Better, feed);
     }
 
     private static PointResult EntriesSeen(List<IElement> own, SnippetWay way, Uri address, ExpectedSnippet expected)

@@ -26,4 +26,13 @@ public enum InstallationPoint
 
     /// <summary>Entries stand in the page itself, for search engines and readers without scripts.</summary>
     EntriesSeen,
+
+    /// <summary>The page's Content-Security-Policy lets the script run and ask.</summary>
+    PolicyAllows,
+
+    /// <summary>The page names itself, not another page, as the canonical one.</summary>
+    CanonicalRight,
+
+    /// <summary>The page names the blog's feed for readers' programs.</summary>
+    FeedNamed,
 }

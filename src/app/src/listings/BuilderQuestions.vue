@@ -49,7 +49,7 @@ fieldset {
 }
 fieldset :deep(.line) {
   display: grid;
-  grid-template-columns: 118px 1fr;
+  grid-template-columns: 128px 1fr;
   align-items: baseline;
   font-size: 14.5px;
   margin-bottom: 8px;

@@ -31,8 +31,8 @@ internal static class RssTranslator
     // A guid is an address unless it says otherwise (RSS 2.0, guid).
     private static string? Link(RssItem item)
     {
-        var guid = item.GuidIsPermaLink && LinkResolver.IsWeb(item.Guid) ? item.Guid : null;
-        return LinkResolver.Resolve(item.Link ?? item.AtomLink ?? guid, item.Base);
+        if ((item.Link ?? item.AtomLink) is { } link) return LinkResolver.Resolve(link, item.Base);
+        return item.GuidIsPermaLink && LinkResolver.IsWeb(item.Guid) ? LinkResolver.Resolve(item.Guid, item.Base) : null;
     }
 
     private static string? Summary(RssItem item) => item.Description;
@@ -43,7 +43,8 @@ internal static class RssTranslator
     {
         var enclosed = item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
         var shown = FirstPicture.In(item.ContentEncoded)?.Url ?? FirstPicture.In(item.Description)?.Url;
-        return LinkResolver.Resolve(item.MediaPicture ?? item.PodcastPicture ?? enclosed ?? shown, item.Base ?? Base(item));
+        var picture = item.MediaPicture ?? item.PodcastPicture ?? enclosed ?? shown;
+        return picture is null ? null : LinkResolver.Resolve(picture, item.Base ?? Base(item));
     }
 
     private static Uri? Base(RssItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
