@@ -11,7 +11,7 @@ internal readonly record struct Spelled<T>(T Value)
     [SuppressMessage("Design", "CA1000:Do not declare static members on generic types", Justification = "Parameter binding looks for it here.")]
     public static bool TryParse(string? text, out Spelled<T> spelled)
     {
-        var isWord = !string.IsNullOrEmpty(text) && char.IsLetter(text[0]);
+        var isWord = !string.IsNullOrEmpty(text) && text.All(char.IsLetter);
         var isKnown = Enum.TryParse<T>(text, ignoreCase: true, out var value) && isWord && Enum.IsDefined(value);
         spelled = new Spelled<T>(value);
         return isKnown;
