@@ -10,8 +10,14 @@ namespace Antiphon.Server.Embed;
 /// Rendered listings, valid for one content version of their site. The version is asked of the database at most every quarter of a second,
 /// so that every process shows a change within one second and a busy page costs one look-up.
 /// </summary>
-internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scopes, TimeProvider clock)
+internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clock) : IDisposable
 {
+    private const int EntryOverhead = 1000;
+    private const long MostBytes = 48_000_000;
+
+    // Bounded by bytes, since anybody may ask for a listing as seen from any address.
+    private readonly MemoryCache _cache = new(new MemoryCacheOptions { SizeLimit = MostBytes });
+
     private static readonly TimeSpan VersionHolds = TimeSpan.FromMilliseconds(250);
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
@@ -20,7 +26,7 @@ internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scop
     /// <param name="cancellation">Ends the reading early.</param>
     public async Task<RenderedListing?> GetAsync(ListingRequestView view, CancellationToken cancellation)
     {
-        var known = cache.Get<Entry>(view);
+        var known = _cache.Get<Entry>(view);
         if (known is not null && clock.GetElapsedTime(known.LookedAt) < VersionHolds) return known.Rendered;
         await using var scope = scopes.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
@@ -36,6 +42,9 @@ internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scop
         return Remember(view, new Entry(Render(content, listing.Definition), version, until, looked)).Rendered;
     }
 
+    /// <inheritdoc/>
+    public void Dispose() => _cache.Dispose();
+
     private static RenderedListing Render(ListingContent content, ListingDefinition definition) => new(
         CachedFragment.Of(ListingFragment.Render(content)),
         CachedFragment.Of(JsonSerializer.Serialize(new { key = content.Key, heading = definition.Heading, layout = definition.Layout.ToString().ToLowerInvariant(), page = content.Page, pages = content.Selection.Pages, fitting = content.Selection.Fitting.Count, entries = content.Entries }, Json)),
@@ -47,7 +56,8 @@ internal sealed class ListingCache(IMemoryCache cache, IServiceScopeFactory scop
         return await database.Posts.Where(post => post.SiteId == site && post.PublishedAt > now).MinAsync(post => post.PublishedAt, cancellation) ?? DateTimeOffset.MaxValue;
     }
 
-    private Entry Remember(ListingRequestView view, Entry entry) => cache.Set(view, entry, TimeSpan.FromHours(1));
+    private Entry Remember(ListingRequestView view, Entry entry) => _cache.Set(
+        view, entry, new MemoryCacheEntryOptions { Size = entry.Rendered.Html.Body.Length + entry.Rendered.Json.Body.Length + EntryOverhead, AbsoluteExpirationRelativeToNow = TimeSpan.FromHours(1) });
 
     private sealed record Entry(RenderedListing Rendered, long Version, DateTimeOffset Until, long LookedAt);
 }

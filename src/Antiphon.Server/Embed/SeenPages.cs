@@ -10,16 +10,17 @@ namespace Antiphon.Server.Embed;
 /// Notes which pages a listing was asked for from, as the Referer of the script's request tells: the page's address without query, nothing of the reader. A page is noted once in ten
 /// minutes, so that a busy page costs no writing.
 /// </summary>
-internal sealed class SeenPages(IMemoryCache cache, IServiceScopeFactory scopes, TimeProvider clock, ILogger<SeenPages> log)
+internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock, ILogger<SeenPages> log) : IDisposable
 {
     private const int MostPages = 200;
+    private readonly MemoryCache _noted = new(new MemoryCacheOptions { SizeLimit = 10_000 });
     private static readonly TimeSpan NotedFor = TimeSpan.FromMinutes(10);
 
     /// <summary>Notes the page a request comes from, when it is one of the site's. Never fails the request.</summary>
     public async Task NoteAsync(string key, HttpRequest request, IReadOnlyList<string> allowed)
     {
-        if (PageOf(request, allowed) is not { } page || cache.TryGetValue(("seen", key, page), out _)) return;
-        cache.Set(("seen", key, page), true, NotedFor);
+        if (PageOf(request, allowed) is not { } page || _noted.TryGetValue((key, page), out _)) return;
+        _noted.Set((key, page), true, new MemoryCacheEntryOptions { Size = 1, AbsoluteExpirationRelativeToNow = NotedFor });
         try
         {
             await using var scope = scopes.CreateAsyncScope();
@@ -30,6 +31,9 @@ internal sealed class SeenPages(IMemoryCache cache, IServiceScopeFactory scopes,
             log.LogInformation("A sighting was not noted: {Reason}", failure.Message);
         }
     }
+
+    /// <inheritdoc/>
+    public void Dispose() => _noted.Dispose();
 
     private static string? PageOf(HttpRequest request, IReadOnlyList<string> allowed)
     {

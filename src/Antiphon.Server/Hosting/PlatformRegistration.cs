@@ -20,7 +20,6 @@ internal static class PlatformRegistration
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<IKeySource, RandomKeySource>();
         services.AddSingleton(Random.Shared);
-        services.AddMemoryCache();
         services.AddProblemDetails();
         services.AddExceptionHandler<BadRequestHandler>();
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
