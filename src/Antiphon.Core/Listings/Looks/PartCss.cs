@@ -70,7 +70,7 @@ public static partial class PartCss
             return;
         }
 
-        taken.Append(rule.Prelude).Append("{\n");
+        taken.Append(Spaces().Replace(rule.Prelude, " ")).Append("{\n");
         foreach (var inner in CssBlocks.Rules(rule.Body, rule.BodyLine, problems)) Append(taken, inner, problems, isInside: true);
         taken.Append("}\n");
     }
@@ -109,6 +109,9 @@ public static partial class PartCss
 
     [GeneratedRegex(@"^@(media|container|supports)\b[\w\s\-():.,<>=/%]*$", RegexOptions.IgnoreCase)]
     private static partial Regex Condition();
+
+    [GeneratedRegex(@"\s+")]
+    private static partial Regex Spaces();
 
     [GeneratedRegex(@"\s*([>+~])\s*(?![^(]*\))|\s+(?![^(]*\))")]
     private static partial Regex Combinators();
