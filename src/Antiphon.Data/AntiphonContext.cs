@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
@@ -33,6 +34,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Listings.</summary>
     public DbSet<Listing> Listings => Set<Listing>();
 
+    /// <summary>Looks that listings share.</summary>
+    public DbSet<Look> Looks => Set<Look>();
+
     /// <summary>Sightings of listings on pages.</summary>
     public DbSet<Sighting> Sightings => Set<Sighting>();
 
@@ -47,6 +51,20 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
 
     /// <summary>The outbox and its history.</summary>
     public DbSet<Delivery> Deliveries => Set<Delivery>();
+
+    /// <inheritdoc/>
+    public override int SaveChanges(bool acceptAllChangesOnSuccess)
+    {
+        KeepPlainTexts();
+        return base.SaveChanges(acceptAllChangesOnSuccess);
+    }
+
+    /// <inheritdoc/>
+    public override Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
+    {
+        KeepPlainTexts();
+        return base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
+    }
 
     /// <inheritdoc/>
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
@@ -66,5 +84,14 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         builder.ApplyConfigurationsFromAssembly(typeof(AntiphonContext).Assembly);
         // Sign-in compares the end of a lock-out inside the store, which needs the same form as every other instant.
         builder.Entity<Person>().Property(person => person.LockoutEnd).HasConversion<InstantConverter>();
+    }
+
+    // Here and nowhere else, so that no way of writing a post can forget it; triggers bring it into the full text index in the same transaction.
+    private void KeepPlainTexts()
+    {
+        foreach (var entry in ChangeTracker.Entries<Post>())
+        {
+            if (entry.State == EntityState.Added || (entry.State == EntityState.Modified && entry.Property(post => post.BodyHtml).IsModified)) entry.Entity.PlainText = HtmlText.Of(entry.Entity.BodyHtml);
+        }
     }
 }

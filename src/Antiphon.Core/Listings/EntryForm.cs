@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Antiphon.Core.Listings;
 
 /// <summary>How entries are set, beside which details they show.</summary>
@@ -19,6 +21,45 @@ public sealed record EntryForm(
     int Columns, PictureSide PictureSide, PictureRatio Ratio, int? TitleLength, int ExcerptWords, string Separator, bool BylineAbove, string? ReadMore, bool Tags, bool Source,
     bool ReadingTime, bool Comments, string? DatePattern, bool StandInPicture)
 {
+    /// <summary>Where the picture stands.</summary>
+    public PicturePlace PicturePlace { get; init; }
+
+    /// <summary>Order of the parts; parts left out follow in the usual order. Empty takes the usual one, with the byline where <see cref="BylineAbove"/> has it.</summary>
+    public IReadOnlyList<EntryPart> Parts { get; init; } = [];
+
+    /// <summary>Where excerpts come from.</summary>
+    public ExcerptSource ExcerptSource { get; init; }
+
+    /// <summary>Most characters of an excerpt made from the text, 20 to 2,000; null counts words instead.</summary>
+    public int? ExcerptCharacters { get; init; }
+
+    /// <summary>Whether an excerpt made from the text ends with a whole sentence where one fits.</summary>
+    public bool ExcerptAtSentence { get; init; }
+
+    /// <summary>All parts in the order they stand in.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<EntryPart> AllParts
+    {
+        get
+        {
+            EntryPart[] usual = BylineAbove
+                ? [EntryPart.Picture, EntryPart.Byline, EntryPart.Title, EntryPart.Excerpt, EntryPart.Tags, EntryPart.More]
+                : [EntryPart.Picture, EntryPart.Title, EntryPart.Byline, EntryPart.Excerpt, EntryPart.Tags, EntryPart.More];
+            return [.. Parts.Concat(usual).Distinct()];
+        }
+    }
+
+    /// <summary>The excerpt of a post: its own, or the start of its text at the length asked for.</summary>
+    /// <param name="own">The post's own; null when it has none.</param>
+    /// <param name="text">Its text without markup.</param>
+    public string? Excerpt(string? own, string text)
+    {
+        if (ExcerptSource != ExcerptSource.TextOnly && !string.IsNullOrWhiteSpace(own)) return own;
+        if (ExcerptSource == ExcerptSource.OwnOnly) return null;
+        var cut = ExcerptCharacters is { } length ? Text.Shortened.ToLength(text, length) : Text.Shortened.ToWords(text, ExcerptWords);
+        return ExcerptAtSentence && cut.EndsWith('…') ? Text.Shortened.ToSentence(text, cut.Length) ?? cut : cut;
+    }
+
     /// <summary>What entries look like unless told otherwise.</summary>
     public static EntryForm Usual { get; } = new(3, PictureSide.Start, PictureRatio.FourToThree, null, 30, " · ", false, null, false, false, false, false, null, false);
 }

@@ -7,14 +7,15 @@ internal static class EntryOrder
     /// <param name="posts">Posts that fit.</param>
     /// <param name="definition">The listing.</param>
     /// <param name="now">The moment; its day, in its own offset, decides a shuffle.</param>
-    public static List<ListingCandidate> Sort(IEnumerable<ListingCandidate> posts, ListingDefinition definition, DateTimeOffset now)
+    /// <param name="current">The post of the page, for related ones.</param>
+    public static List<ListingCandidate> Sort(IEnumerable<ListingCandidate> posts, ListingDefinition definition, DateTimeOffset now, CurrentPost? current = null)
     {
         var pinned = Ranks(definition.Pinned);
-        var all = InOrder(posts, definition, now);
+        var all = InOrder(posts, definition, now, current);
         return pinned.Count == 0 ? [.. all] : [.. all.OrderBy(post => pinned.GetValueOrDefault(post.Id, int.MaxValue))];
     }
 
-    private static IOrderedEnumerable<ListingCandidate> InOrder(IEnumerable<ListingCandidate> posts, ListingDefinition definition, DateTimeOffset now) => definition.Order switch
+    private static IOrderedEnumerable<ListingCandidate> InOrder(IEnumerable<ListingCandidate> posts, ListingDefinition definition, DateTimeOffset now, CurrentPost? current) => definition.Order switch
     {
         ListingOrder.Oldest => posts.OrderBy(post => post.PublishedAt).ThenByDescending(post => post.Id),
         ListingOrder.Title => posts.OrderBy(post => post.Title, StringComparer.CurrentCultureIgnoreCase).ThenBy(post => post.Id),
@@ -22,6 +23,8 @@ internal static class EntryOrder
         ListingOrder.LastUpdated => posts.OrderByDescending(post => post.UpdatedAt).ThenByDescending(post => post.Id),
         ListingOrder.Shuffled => posts.OrderBy(post => Mixed((ulong)post.Id, (ulong)now.Date.Ticks)),
         ListingOrder.ByHand => ByHand(posts, definition),
+        ListingOrder.Related when current?.Relations is { } relations =>
+            posts.OrderByDescending(post => relations.GetValueOrDefault(post.Id)?.Score).ThenByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id),
         _ => posts.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id),
     };
 

@@ -34,6 +34,9 @@ public sealed record ListingCandidate(long Id, long BlogId, string Title, PostSt
     /// <summary>Its canonical address, folded (see <see cref="Text.FoldedAddress"/>); null when it has none elsewhere.</summary>
     public string? Address { get; init; }
 
+    /// <summary>Its key in public addresses.</summary>
+    public string Key { get; init; } = string.Empty;
+
     /// <summary>Its identifier where it comes from, or null.</summary>
     public string? SourceId { get; init; }
 }

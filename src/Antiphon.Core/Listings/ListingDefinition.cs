@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Antiphon.Core.Listings.Looks;
 
 namespace Antiphon.Core.Listings;
 
@@ -58,6 +59,12 @@ public sealed record ListingDefinition(
 
     /// <summary>How entries are set.</summary>
     public EntryForm Form { get; init; } = EntryForm.Usual;
+
+    /// <summary>Where entries lead.</summary>
+    public EntryLead Leads { get; init; }
+
+    /// <summary>How it looks, unless the listing uses a look of the site's.</summary>
+    public ListingLook Look { get; init; } = ListingLook.Inherited;
 
     /// <summary>Entries on one page.</summary>
     [JsonIgnore]

@@ -29,4 +29,13 @@ public enum ListingLayout
 
     /// <summary>Tags, the more used the larger.</summary>
     TagCloud,
+
+    /// <summary>Categories with their numbers of posts, each leading to its posts.</summary>
+    CategoryIndex,
+
+    /// <summary>A field that searches titles and texts.</summary>
+    Search,
+
+    /// <summary>Index, categories, tags, months, search and the posts themselves, all in one page of the site.</summary>
+    WholeBlog,
 }

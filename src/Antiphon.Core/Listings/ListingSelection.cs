@@ -1,3 +1,4 @@
+using Antiphon.Core.Listings.Related;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Core.Listings;
@@ -7,12 +8,11 @@ public sealed class ListingSelection
 {
     private readonly ListingDefinition _definition;
     private readonly DateTimeOffset _now;
-    private readonly string? _current;
+    private readonly CurrentPost? _current;
     private readonly Dictionary<long, int> _positions;
     private readonly Dictionary<long, ListingCandidate> _twins;
 
-    private ListingSelection(
-        ListingDefinition definition, DateTimeOffset now, string? current, IReadOnlyList<ListingCandidate> fitting, Dictionary<long, ListingCandidate> twins)
+    private ListingSelection(ListingDefinition definition, DateTimeOffset now, CurrentPost? current, IReadOnlyList<ListingCandidate> fitting, Dictionary<long, ListingCandidate> twins)
     {
         (_definition, _now, _current, Fitting, _twins) = (definition, now, current, fitting, twins);
         _positions = new Dictionary<long, int>(fitting.Count);
@@ -35,14 +35,14 @@ public sealed class ListingSelection
     /// <param name="definition">The listing.</param>
     /// <param name="candidates">Posts in any order; posts of other blogs are ignored.</param>
     /// <param name="now">The moment, in the site's own offset; a post dated later is not yet public.</param>
-    /// <param name="current">Folded address of the page the listing stands on, or null.</param>
-    public static ListingSelection Choose(ListingDefinition definition, IEnumerable<ListingCandidate> candidates, DateTimeOffset now, string? current = null)
+    /// <param name="current">The post of the page the listing stands on; null where it is none.</param>
+    public static ListingSelection Choose(ListingDefinition definition, IEnumerable<ListingCandidate> candidates, DateTimeOffset now, CurrentPost? current = null)
     {
         var taken = candidates
-            .Where(post => definition.Blogs.Contains(post.BlogId) && IsPublic(post, now) && definition.Filter.Obstacle(post, now) is null && !IsCurrent(definition, post, current))
+            .Where(post => definition.Blogs.Contains(post.BlogId) && IsPublic(post, now) && definition.Filter.Obstacle(post, now) is null && !IsCurrent(definition, post, current) && !IsForeign(definition, post, current))
             .ToList();
         var twins = Twins.Find(taken, definition.Blogs);
-        var sorted = EntryOrder.Sort(twins.Count == 0 ? taken : taken.Where(post => !twins.ContainsKey(post.Id)), definition, now);
+        var sorted = EntryOrder.Sort(twins.Count == 0 ? taken : taken.Where(post => !twins.ContainsKey(post.Id)), definition, now, current);
         return new ListingSelection(definition, now, current, Capped(sorted, definition.MostPerBlog), twins);
     }
 
@@ -61,8 +61,15 @@ public sealed class ListingSelection
             : new Placement(PlacementReason.BelowTheCut, position, shown);
     }
 
-    private static bool IsCurrent(ListingDefinition definition, ListingCandidate post, string? current) =>
-        definition.LeaveOutCurrent && current is not null && post.Address == current;
+    /// <summary>Why a post is like the one of the page; null when the listing does not order by that, or it is not.</summary>
+    public Relation? RelationOf(long post) => _definition.Order == ListingOrder.Related ? _current?.Relations?.GetValueOrDefault(post) : null;
+
+    // A listing of related posts never shows the one they are related to.
+    private static bool IsCurrent(ListingDefinition definition, ListingCandidate post, CurrentPost? current) =>
+        current is not null && (definition.LeaveOutCurrent || definition.Order == ListingOrder.Related) && post.Id == current.Id;
+
+    private static bool IsForeign(ListingDefinition definition, ListingCandidate post, CurrentPost? current) =>
+        definition.Order == ListingOrder.Related && current?.Relations is { } relations && !relations.ContainsKey(post.Id);
 
     private static List<ListingCandidate> Capped(List<ListingCandidate> sorted, int? most)
     {
@@ -81,6 +88,7 @@ public sealed class ListingSelection
         if (post.Status == PostStatus.Scheduled || (post.Status == PostStatus.Published && post.PublishedAt > _now)) return Out(PlacementReason.Scheduled);
         if (!IsPublic(post, _now)) return Out(PlacementReason.NotPublished);
         if (IsCurrent(_definition, post, _current)) return Out(PlacementReason.CurrentPage);
+        if (IsForeign(_definition, post, _current)) return Out(PlacementReason.NotRelated);
         return _twins.TryGetValue(post.Id, out var twin)
             ? Out(PlacementReason.SameAsAnother, twin.Title)
             : Out(PlacementReason.BlogHasEnough, _definition.MostPerBlog?.ToString(System.Globalization.CultureInfo.InvariantCulture));

@@ -50,4 +50,7 @@ public enum PlacementReason
 
     /// <summary>Its blog has the detail's number of entries already.</summary>
     BlogHasEnough,
+
+    /// <summary>It shares no category, tag or telling words with the post of the page.</summary>
+    NotRelated,
 }

@@ -15,6 +15,21 @@ public static class Shortened
         return string.Join(' ', all.Take(words)).TrimEnd('.', ',', ';', ':', '–', '-') + "…";
     }
 
+    /// <summary>The most whole sentences that fit into so many characters; null when not even the first does. A sentence ends with its mark and white space behind it.</summary>
+    public static string? ToSentence(string text, int length)
+    {
+        if (text.Length <= length) return text;
+        for (var at = Math.Min(length, text.Length - 1); at > 0; at--)
+        {
+            if (!char.IsWhiteSpace(text[at])) continue;
+            var end = at;
+            while (end > 0 && text[end - 1] is '”' or '"' or '’' or ')' or '»') end--;
+            if (end > 0 && text[end - 1] is '.' or '!' or '?' or '…' or '。') return text[..at].TrimEnd();
+        }
+
+        return null;
+    }
+
     /// <summary>
     /// At most <paramref name="length"/> text elements (what a reader sees as one character), the ellipsis included; cut at a space when there is one in the last third.
     /// </summary>

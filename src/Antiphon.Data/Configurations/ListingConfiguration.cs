@@ -1,3 +1,4 @@
+using Antiphon.Core.Listings;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
@@ -13,6 +14,7 @@ internal sealed class ListingConfiguration : IEntityTypeConfiguration<Listing>
     {
         builder.HasIndex(listing => listing.Key).IsUnique();
         builder.HasIndex(listing => listing.SiteId);
-        builder.Property(listing => listing.Definition).HasConversion<ListingDefinitionConverter, ListingDefinitionComparer>();
+        builder.Ignore(listing => listing.InUse);
+        builder.Property(listing => listing.Definition).HasConversion<StoredJsonConverter<ListingDefinition>, StoredJsonComparer<ListingDefinition>>();
     }
 }

@@ -24,6 +24,9 @@ public sealed class Blog
     /// <summary>Page the blog lives on; null for the page we serve.</summary>
     public string? HomeAddress { get; set; }
 
+    /// <summary>Whether its posts live in that page, so that their canonical addresses are there.</summary>
+    public bool ShowsPostsAtHome { get; set; }
+
     /// <summary>When it was connected.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 

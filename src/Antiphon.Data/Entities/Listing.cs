@@ -23,8 +23,23 @@ public sealed class Listing
     /// <summary>What it is made of.</summary>
     public ListingDefinition Definition { get; set; } = null!;
 
+    /// <summary>What it is made of, in the look it uses, which must be loaded.</summary>
+    public ListingDefinition InUse => Look is null ? Definition : Definition with { Look = Look.Definition };
+
     /// <summary>Page it is meant for.</summary>
     public string? PageAddress { get; set; }
+
+    /// <summary>Selector of the element on that page that the listing is to stand behind; null for a likely place.</summary>
+    public string? Spot { get; set; }
+
+    /// <summary>The look it uses; null for its own.</summary>
+    public long? LookId { get; set; }
+
+    /// <summary>The look it uses.</summary>
+    public Look? Look { get; set; }
+
+    /// <summary>When it was put away; null while it is in use. Pages that carry it keep showing it.</summary>
+    public DateTimeOffset? ArchivedAt { get; set; }
 
     /// <summary>When it was made.</summary>
     public DateTimeOffset CreatedAt { get; set; }

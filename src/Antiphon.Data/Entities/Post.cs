@@ -38,6 +38,12 @@ public sealed class Post
     /// <summary>What the picture shows.</summary>
     public string? PictureAlt { get; set; }
 
+    /// <summary>How far from the left the point of the picture is that a crop keeps, in hundredths.</summary>
+    public int FocusX { get; set; } = 50;
+
+    /// <summary>How far from the top that point is, in hundredths.</summary>
+    public int FocusY { get; set; } = 50;
+
     /// <summary>Name of the author.</summary>
     public string? Author { get; set; }
 
@@ -67,6 +73,12 @@ public sealed class Post
 
     /// <summary>Its page elsewhere, for followed posts.</summary>
     public string? SourceAddress { get; set; }
+
+    /// <summary>What the post is about, when that is published elsewhere; absolute.</summary>
+    public string? AboutAddress { get; set; }
+
+    /// <summary>The body without markup, kept by the context for searching and excerpts; null in rows from before it was kept.</summary>
+    public string? PlainText { get; set; }
 
     /// <summary>Counts saves; a save based on an older one is refused.</summary>
     public int Revision { get; set; }

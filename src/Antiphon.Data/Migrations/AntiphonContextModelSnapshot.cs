@@ -72,6 +72,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<bool>("ShowsPostsAtHome")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
@@ -306,6 +309,9 @@ namespace Antiphon.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
@@ -317,6 +323,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("LookId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -327,6 +336,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Spot")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("UpdatedAt")
                         .HasColumnType("INTEGER");
 
@@ -335,9 +347,38 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("Key")
                         .IsUnique();
 
+                    b.HasIndex("LookId");
+
                     b.HasIndex("SiteId");
 
                     b.ToTable("Listings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Look", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Definition")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("UpdatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("Looks");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Membership", b =>
@@ -434,6 +475,9 @@ namespace Antiphon.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("AboutAddress")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Author")
                         .HasColumnType("TEXT");
 
@@ -453,6 +497,12 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Excerpt")
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("FocusX")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FocusY")
+                        .HasColumnType("INTEGER");
+
                     b.Property<bool>("IsFeatured")
                         .HasColumnType("INTEGER");
 
@@ -464,6 +514,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("PictureAlt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PlainText")
                         .HasColumnType("TEXT");
 
                     b.Property<long?>("PublishedAt")
@@ -515,6 +568,24 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("SiteId", "PublishedAt", "Id");
 
                     b.ToTable("Posts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.PostMatch", b =>
+                {
+                    b.Property<string>("Extract")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.ToTable((string)null);
+
+                    b.ToView(null, (string)null);
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>
@@ -773,11 +844,18 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
                 {
+                    b.HasOne("Antiphon.Data.Entities.Look", "Look")
+                        .WithMany("Listings")
+                        .HasForeignKey("LookId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
                     b.HasOne("Antiphon.Data.Entities.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+
+                    b.Navigation("Look");
 
                     b.Navigation("Site");
                 });
@@ -874,6 +952,11 @@ namespace Antiphon.Data.Migrations
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
                 {
                     b.Navigation("Sightings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Look", b =>
+                {
+                    b.Navigation("Listings");
                 });
 #pragma warning restore 612, 618
         }

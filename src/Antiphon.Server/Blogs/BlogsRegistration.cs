@@ -7,6 +7,7 @@ internal static class BlogsRegistration
     public static void AddBlogs(this WebApplicationBuilder builder)
     {
         builder.Services.AddOptions<FollowingOptions>().BindConfiguration("Following").ValidateDataAnnotations().ValidateOnStart();
+        builder.Services.AddScoped<BlogHomes>();
         builder.Services.AddTransient<BlogDiscovery>();
         builder.Services.AddTransient<FeedVisit>();
         builder.Services.AddHostedService<FollowingWorker>();

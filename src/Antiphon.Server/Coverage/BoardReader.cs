@@ -39,7 +39,7 @@ internal sealed class BoardReader
     /// <summary>Reads what is needed: all posts as far as choosing needs them, and for the rows shown their mails and threads.</summary>
     public static async Task<BoardReader> ReadAsync(AntiphonContext database, CandidateReader reader, long site, IReadOnlyCollection<long> shown, DateTimeOffset now, CancellationToken cancellation)
     {
-        var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
         var blogs = await database.Blogs.AsNoTracking().Include(one => one.Following).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
         var candidates = await reader.ReadAsync(database.Posts.Where(post => post.SiteId == site), listings.Any(one => CandidateReader.NeedsComments(one.Definition)), cancellation);
         return new BoardReader(now, listings, blogs, candidates, await MailAsync(database, shown, cancellation), await ThreadsAsync(database, shown, cancellation));

@@ -1,4 +1,6 @@
 using System.Text;
+using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Views;
 
 namespace Antiphon.Server.Embed;
 
@@ -14,9 +16,12 @@ internal static class ArchiveMarkup
             .OrderByDescending(month => month.Key).ToList();
         foreach (var month in months)
         {
+            var view = BlogView.Month(month.Key);
             html.Append("<details class=\"antiphon-month\" part=\"month\"").Append(month == months[0] ? " open" : string.Empty).Append("><summary>")
                 .Append(Encoded.Html(SiteCulture.Month(month.Key, site.Language))).Append(" <span class=\"antiphon-count\">(").Append(month.Count()).Append(")</span></summary><ul>");
-            foreach (var entry in month) html.Append("<li><a part=\"link\" href=\"").Append(Encoded.Html(entry.Link)).Append("\">").Append(Encoded.Html(entry.Title)).Append("</a></li>");
+            // A month of many posts can be read as a page of its own.
+            if (content.Definition.Layout == ListingLayout.WholeBlog) html.Append("<li><a part=\"link\" data-view=\"").Append(view).Append("\" href=\"").Append(Encoded.Html(content.Links.To(view))).Append("\">").Append(Encoded.Html(ListingTexts.For(site.Language).AllPosts)).Append("</a></li>");
+            foreach (var entry in month) html.Append("<li><a part=\"link\" href=\"").Append(Encoded.Html(entry.Link)).Append('"').Append(EntryMarkup.Opens(entry, content)).Append('>').Append(Encoded.Html(entry.Title)).Append("</a></li>");
             html.Append("</ul></details>\n");
         }
     }

@@ -6,6 +6,9 @@ internal static class EmbedRegistration
     /// <summary>Registers listings and threads for readers.</summary>
     public static void AddEmbed(this WebApplicationBuilder builder)
     {
+        builder.Services.AddScoped<Search.PostTextSearch>();
+        builder.Services.AddScoped<EntryReader>();
+        builder.Services.AddScoped<CurrentPostFinder>();
         builder.Services.AddScoped<ListingReader>();
         builder.Services.AddScoped<ThreadReader>();
         builder.Services.AddSingleton<ListingCache>();

@@ -31,13 +31,13 @@ internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clo
         await using var scope = scopes.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         var looked = clock.GetTimestamp();
-        var listing = await database.Listings.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == view.Key, cancellation);
+        var listing = await database.Listings.AsNoTracking().Include(one => one.Site).Include(one => one.Look).FirstOrDefaultAsync(one => one.Key == view.Key, cancellation);
         if (listing is null) return null;
         var version = listing.Site.ContentVersion;
         // A post dated ahead becomes public without any change, so a version also ends when the next one is due.
         if (known is not null && known.Version == version && clock.GetUtcNow() < known.Until) return Remember(view, known with { LookedAt = looked }).Rendered;
-        var content = await scope.ServiceProvider.GetRequiredService<ListingReader>().ReadAsync(listing.Site, view.Key, view.Narrow(listing.Definition), cancellation, view.Page, view.Current);
-        if (view.Page > content.Selection.Pages) return null;
+        var content = await scope.ServiceProvider.GetRequiredService<ListingReader>().ReadAsync(listing.Site, listing.InUse, view, cancellation);
+        if (view.Page > content.Pages || (content.IsMissing && content.Definition.Layout != ListingLayout.WholeBlog)) return null;
         var until = await NextDueAsync(database, listing.SiteId, cancellation);
         return Remember(view, new Entry(Render(content, listing.Definition), version, until, looked)).Rendered;
     }
@@ -47,8 +47,8 @@ internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clo
 
     private static RenderedListing Render(ListingContent content, ListingDefinition definition) => new(
         CachedFragment.Of(ListingFragment.Render(content)),
-        CachedFragment.Of(JsonSerializer.Serialize(new { key = content.Key, heading = definition.Heading, layout = definition.Layout.ToString().ToLowerInvariant(), page = content.Page, pages = content.Selection.Pages, fitting = content.Selection.Fitting.Count, entries = content.Entries }, Json)),
-        content.Site.AllowedAddresses, content.Site.Language, definition.Heading ?? content.Site.Name);
+        CachedFragment.Of(JsonSerializer.Serialize(new { key = content.Key, heading = definition.Heading, layout = definition.Layout.ToString().ToLowerInvariant(), page = content.Page, pages = content.Pages, fitting = content.Selection.Fitting.Count, entries = content.Entries }, Json)),
+        content.Site.AllowedAddresses, content.Site.Language, content.Post?.Entry.Title ?? ViewDefinition.TitleOf(content.View, content.Site.Language) ?? definition.Heading ?? content.Site.Name, content.Post?.Canonical);
 
     private async Task<DateTimeOffset> NextDueAsync(AntiphonContext database, long site, CancellationToken cancellation)
     {
@@ -63,4 +63,4 @@ internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clo
 }
 
 /// <summary>A listing in each of its forms.</summary>
-internal sealed record RenderedListing(CachedFragment Html, CachedFragment Json, IReadOnlyList<string> AllowedAddresses, string Language, string Title);
+internal sealed record RenderedListing(CachedFragment Html, CachedFragment Json, IReadOnlyList<string> AllowedAddresses, string Language, string Title, string? Canonical);

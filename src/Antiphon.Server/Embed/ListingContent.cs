@@ -1,4 +1,5 @@
 using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Views;
 using Antiphon.Data.Entities;
 
 namespace Antiphon.Server.Embed;
@@ -11,10 +12,33 @@ namespace Antiphon.Server.Embed;
 /// <param name="Selection">Everything that was chosen from.</param>
 /// <param name="Page">Number of this page, from 1.</param>
 /// <param name="Links">Addresses the fragment leads to.</param>
-internal sealed record ListingContent(string Key, Site Site, ListingDefinition Definition, IReadOnlyList<ListingEntry> Entries, ListingSelection Selection, int Page, ListingLinks Links);
+internal sealed record ListingContent(string Key, Site Site, ListingDefinition Definition, IReadOnlyList<ListingEntry> Entries, ListingSelection Selection, int Page, ListingLinks Links)
+{
+    /// <summary>What of the blog is shown.</summary>
+    public BlogView View { get; init; } = BlogView.Index;
 
-/// <summary>Addresses a fragment leads to.</summary>
-/// <param name="Own">The listing's own page, to which paging and tags add their part.</param>
-/// <param name="Blog">Page of the first blog.</param>
-/// <param name="Feed">Feed of the first blog.</param>
-internal sealed record ListingLinks(string Own, string Blog, string Feed);
+    /// <summary>The post that is open; null unless the view is of one that fits.</summary>
+    public OpenPost? Post { get; init; }
+
+    /// <summary>How many posts a search found, also those on other pages.</summary>
+    public int Found { get; init; }
+
+    /// <summary>True when the view asks for a post that is not among the listing's.</summary>
+    public bool IsMissing => View.Kind == BlogViewKind.Post && Post is null;
+
+    /// <summary>Number of pages of the view.</summary>
+    public int Pages { get; init; } = Selection.Pages;
+}
+
+/// <summary>A post opened within a listing.</summary>
+/// <param name="Entry">What its entry says.</param>
+/// <param name="BodyHtml">Its cleaned body.</param>
+/// <param name="Canonical">Its canonical address.</param>
+/// <param name="OwnPage">Its page with us.</param>
+/// <param name="ThreadIdentifier">Identifier of its conversation; null for a post that lives elsewhere.</param>
+/// <param name="Newer">The next newer post, or null.</param>
+/// <param name="Older">The next older post, or null.</param>
+internal sealed record OpenPost(ListingEntry Entry, string BodyHtml, string Canonical, string OwnPage, string? ThreadIdentifier, PostLink? Newer, PostLink? Older);
+
+/// <summary>A post to go to.</summary>
+internal sealed record PostLink(string Key, string Title, string Address);

@@ -27,7 +27,7 @@ internal static class ListingEmbedEndpoints
 
     private static async Task<IResult> GetPage(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings) =>
         await listings.GetAsync(query.Of(key), http.RequestAborted) is { } listing
-            ? PublicPage.Frame(listing.Title, Encoding.UTF8.GetString(listing.Html.Body), listing.Language)
+            ? PublicPage.Frame(listing.Title, Encoding.UTF8.GetString(listing.Html.Body), listing.Language, listing.Canonical)
             : PublicPage.Message("Nothing here", "This listing does not exist, or no longer does.", StatusCodes.Status404NotFound);
 
     // Readable from any page, so that the script can tell the owner; readers keep the baked entries.

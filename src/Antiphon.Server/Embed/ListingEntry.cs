@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace Antiphon.Server.Embed;
 
 /// <summary>An entry of a listing as readers get it, in .json and in the fragment.</summary>
@@ -18,4 +20,23 @@ internal sealed record ListingEntry(
 
     /// <summary>Public comments; null unless the listing shows them.</summary>
     public int? Comments { get; init; }
+
+    /// <summary>What it has in common with the post of the page; null unless the listing shows related posts.</summary>
+    public IReadOnlyList<string>? RelatedBy { get; init; }
+
+    /// <summary>Address of its conversation.</summary>
+    [JsonIgnore]
+    public string CommentsLink { get; init; } = string.Empty;
+
+    /// <summary>Readable words of its address.</summary>
+    [JsonIgnore]
+    public string Slug { get; init; } = string.Empty;
+
+    /// <summary>The point of the picture that a crop keeps, in hundredths from left and top.</summary>
+    [JsonIgnore]
+    public (int X, int Y) Focus { get; init; } = (50, 50);
+
+    /// <summary>Title and extract with the words that were searched for between marks; null unless they were.</summary>
+    [JsonIgnore]
+    public (string Title, string Extract)? Match { get; init; }
 }

@@ -1,6 +1,5 @@
-using Antiphon.Core.Comments;
-using Antiphon.Core.Html;
 using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Views;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -8,69 +7,94 @@ using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Search;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Embed;
 
-/// <summary>Reads the entries of a listing from the database.</summary>
-internal sealed class ListingReader(AntiphonContext database, CandidateReader candidates, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock)
+/// <summary>Reads what a listing shows from the database.</summary>
+internal sealed class ListingReader(
+    AntiphonContext database, CandidateReader candidates, EntryReader entries, CurrentPostFinder current, PostTextSearch search, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock)
 {
-    private const int WordsAMinute = 220;
-
-    /// <summary>A page of a stored listing under another definition, for previews, or under its own.</summary>
+    /// <summary>A view of a listing under a definition.</summary>
     /// <param name="site">The site.</param>
-    /// <param name="key">Key of the listing; empty for one that is not stored.</param>
     /// <param name="definition">What to show.</param>
+    /// <param name="asked">Which listing, page and view.</param>
     /// <param name="cancellation">Ends the reading early.</param>
-    /// <param name="page">Number of the page, from 1.</param>
-    /// <param name="current">Address of the page the listing stands on, or null.</param>
-    public async Task<ListingContent> ReadAsync(Site site, string key, ListingDefinition definition, CancellationToken cancellation, int page = 1, string? current = null)
+    public async Task<ListingContent> ReadAsync(Site site, ListingDefinition definition, ListingRequestView asked, CancellationToken cancellation)
     {
         var now = SiteCulture.Local(clock.GetUtcNow(), site.TimeZone);
+        var narrowed = ViewDefinition.Of(definition, asked.View, site.Language);
         // Only public posts can be entries, so the rest need not be read; which of them are chosen is decided by the same code that explains it.
         var posts = database.Posts.Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId) && post.Status == PostStatus.Published && post.PublishedAt <= now.ToUniversalTime());
         var found = await candidates.ReadAsync(posts, CandidateReader.NeedsComments(definition), cancellation);
-        var selection = ListingSelection.Choose(definition, found, now, FoldedAddress.Of(current));
-        var entries = await EntriesAsync([.. selection.Page(page).Select(entry => entry.Id)], site, definition, cancellation);
-        return new ListingContent(key, site, definition, entries, selection, page, await LinksAsync(key, definition, cancellation));
+        var standing = await current.FindAsync(site, definition, ListingRequestView.HeedsPage(definition) ? asked.At : null, cancellation);
+        var inView = asked.View.Kind == BlogViewKind.Post ? found : found.Where(post => asked.View.Takes(post, post.PublishedAt is { } date ? SiteCulture.Local(date, site.TimeZone) : null));
+        var selection = ListingSelection.Choose(narrowed, inView, now, standing);
+        var content = new ListingContent(asked.Key, site, narrowed, [], selection, asked.Page, await LinksAsync(definition, asked, cancellation)) { View = asked.View };
+        return asked.View.Kind switch
+        {
+            BlogViewKind.Post => await WithPostAsync(content, cancellation),
+            BlogViewKind.Search => await WithMatchesAsync(content, cancellation),
+            // A field to search with shows nothing before something is searched for.
+            _ when narrowed.Layout == ListingLayout.Search => content with { Pages = 1 },
+            _ => content with { Entries = await EntriesAsync(content, [.. selection.Page(asked.Page).Select(entry => entry.Id)], cancellation) },
+        };
     }
 
-    private async Task<List<ListingEntry>> EntriesAsync(List<long> chosen, Site site, ListingDefinition definition, CancellationToken cancellation)
+    private async Task<IReadOnlyList<ListingEntry>> EntriesAsync(ListingContent content, IReadOnlyList<long> chosen, CancellationToken cancellation)
     {
-        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog).Where(post => chosen.Contains(post.Id)).ToDictionaryAsync(post => post.Id, cancellation);
-        var comments = definition.Form.Comments ? await CommentsAsync(chosen, cancellation) : null;
-        return [.. chosen.Select(id => EntryOf(posts[id], site, definition.Form, comments))];
+        var read = await entries.ReadAsync(chosen, content.Site, content.Definition, content.Links, cancellation);
+        if (content.Definition.Order != ListingOrder.Related) return read;
+        var keys = content.Selection.Fitting.ToDictionary(post => post.Key, post => post.Id);
+        return [.. read.Select(entry => content.Selection.RelationOf(keys[entry.Id]) is { } relation ? entry with { RelatedBy = [.. relation.Terms.Concat(relation.Words).Distinct(StringComparer.OrdinalIgnoreCase)] } : entry)];
     }
 
-    private async Task<Dictionary<long, int>> CommentsAsync(List<long> chosen, CancellationToken cancellation)
+    private async Task<ListingContent> WithMatchesAsync(ListingContent content, CancellationToken cancellation)
     {
-        var rows = await database.Comments.Where(comment => comment.Thread.PostId != null && chosen.Contains(comment.Thread.PostId.Value) && comment.Standing == CommentStanding.Public)
-            .GroupBy(comment => comment.Thread.PostId!.Value).Select(group => new { group.Key, Count = group.Count() }).ToListAsync(cancellation);
-        return rows.ToDictionary(row => row.Key, row => row.Count);
+        var matches = await search.FindAsync(content.Site.Id, SearchWords.AllOf(SearchWords.Of(content.View.Subject)), PostTextSearch.Most, cancellation);
+        var fitting = content.Selection.Fitting.Select(post => post.Id).ToHashSet();
+        var found = matches.Where(match => fitting.Contains(match.PostId)).ToList();
+        var size = content.Definition.PageSize;
+        var shown = found.Skip((content.Page - 1) * size).Take(size).ToList();
+        var read = await EntriesAsync(content, [.. shown.Select(match => match.PostId)], cancellation);
+        return content with
+        {
+            Entries = [.. read.Zip(shown, (entry, match) => entry with { Match = (match.Title, match.Extract) })],
+            Found = found.Count,
+            Pages = Math.Max(1, (found.Count + size - 1) / size),
+        };
     }
 
-    private async Task<ListingLinks> LinksAsync(string key, ListingDefinition definition, CancellationToken cancellation)
+    private async Task<ListingContent> WithPostAsync(ListingContent content, CancellationToken cancellation)
+    {
+        var order = content.Selection.Fitting;
+        var at = order.ToList().FindIndex(post => post.Key == content.View.Subject);
+        if (at < 0) return content;
+        var ids = order.Skip(Math.Max(0, at - 1)).Take(at == 0 ? 2 : 3).Select(post => post.Id).ToList();
+        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Following).Where(post => ids.Contains(post.Id)).ToListAsync(cancellation);
+        var post = posts.Single(one => one.Id == order[at].Id);
+        PostLink? Link(int place)
+        {
+            var found = place >= 0 && place < order.Count ? posts.FirstOrDefault(one => one.Id == order[place].Id) : null;
+            return found is null ? null : new PostLink(found.Key, found.Title, content.Links.To(new BlogView(BlogViewKind.Post, found.Key), slug: found.Slug));
+        }
+
+        var open = new OpenPost(
+            entries.EntryOf(post, content.Site, content.Definition, content.Links), post.BodyHtml, addresses.Of(post), post.SourceAddress ?? addresses.Here(post.Key, post.Slug),
+            post.Blog.Following is null ? PostPublisher.ThreadIdentifier(post) : null, Link(at - 1), Link(at + 1));
+        return content with { Post = open };
+    }
+
+    private async Task<ListingLinks> LinksAsync(ListingDefinition definition, ListingRequestView asked, CancellationToken cancellation)
     {
         var first = definition.Blogs.Count == 0 ? 0 : definition.Blogs[0];
         var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Id == first, cancellation);
+        // Views live where the listing itself shows them; other listings lead to the page in which the blog lives.
+        var host = definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search ? asked.At : blog is { ShowsPostsAtHome: true } ? blog.HomeAddress : null;
         return new ListingLinks(
-            options.Value.AddressOf($"embed/listings/{key}"), blog is null ? string.Empty : addresses.OfBlog(blog), blog is null ? string.Empty : options.Value.AddressOf($"feeds/{blog.Key}.rss"));
-    }
-
-    private ListingEntry EntryOf(Post post, Site site, EntryForm form, Dictionary<long, int>? comments)
-    {
-        var text = HtmlText.Of(post.BodyHtml);
-        return new ListingEntry(
-            post.Key, form.TitleLength is { } length ? Shortened.ToLength(post.Title, length) : post.Title, addresses.Of(post), post.PublishedAt,
-            post.PublishedAt is { } date ? SiteCulture.DateText(date, site.Language, site.TimeZone, form.DatePattern) : null,
-            post.Author, post.Category, post.Excerpt ?? Shortened.ToWords(text, form.ExcerptWords), post.PictureAddress, post.PictureAlt)
-        {
-            Tags = post.Tags,
-            Source = post.Blog.Name,
-            SourceLink = addresses.OfBlog(post.Blog),
-            Minutes = Math.Max(1, (int)Math.Round(text.Count(char.IsWhiteSpace) / (double)WordsAMinute)),
-            Comments = comments?.GetValueOrDefault(post.Id),
-        };
+            options.Value.AddressOf($"embed/listings/{asked.Key}"), blog is null ? string.Empty : addresses.OfBlog(blog),
+            blog is null ? string.Empty : options.Value.AddressOf($"feeds/{blog.Key}.rss"), host);
     }
 }

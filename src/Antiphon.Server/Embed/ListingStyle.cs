@@ -1,4 +1,5 @@
 using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Looks;
 
 namespace Antiphon.Server.Embed;
 
@@ -40,15 +41,15 @@ internal static class ListingStyle
         """;
 
     private const string SideBySide = """
-        .antiphon-1-columns{--antiphon-most:1}.antiphon-2-columns{--antiphon-most:2}.antiphon-3-columns{--antiphon-most:3}.antiphon-4-columns{--antiphon-most:4}.antiphon-5-columns{--antiphon-most:5}.antiphon-6-columns{--antiphon-most:6}
+        &.antiphon-1-columns{--antiphon-most:1}&.antiphon-2-columns{--antiphon-most:2}&.antiphon-3-columns{--antiphon-most:3}&.antiphon-4-columns{--antiphon-most:4}&.antiphon-5-columns{--antiphon-most:5}&.antiphon-6-columns{--antiphon-most:6}
         """;
 
-    private const string Columns = SideBySide + """
+    private const string Columns = SideBySide + "\n" + """
         .antiphon-entries{display:grid;grid-template-columns:repeat(auto-fill,minmax(max(min(100%,170px),(100% - (var(--antiphon-most) - 1)*1.4em)/var(--antiphon-most)),1fr));gap:1.4em}
         .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
         """;
 
-    private const string Bricks = SideBySide + """
+    private const string Bricks = SideBySide + "\n" + """
         .antiphon-entries{columns:var(--antiphon-most) 170px;column-gap:1.4em}
         .antiphon-entry{break-inside:avoid;padding-bottom:1.4em}
         .antiphon-picture{width:100%;height:auto;margin-bottom:.6em}
@@ -61,22 +62,22 @@ internal static class ListingStyle
         .antiphon-title{font-size:1.15em}
         @container (min-width:440px){
         .antiphon-entry:has(.antiphon-picture){grid-template-columns:minmax(0,38%) minmax(0,1fr)}
-        .antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:minmax(0,1fr) minmax(0,38%)}
-        .antiphon-end .antiphon-picture{order:2}
+        &.antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:minmax(0,1fr) minmax(0,38%)}
+        &.antiphon-end .antiphon-picture{order:2}
         }
         """;
 
-    private const string Zigzag = Rows + """
+    private const string Zigzag = Rows + "\n" + """
         .antiphon-entry{border:0;align-items:center}
         @container (min-width:440px){
         .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
-        .antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
+        &.antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
         .antiphon-entry:nth-child(even) .antiphon-picture{order:2}
-        .antiphon-end .antiphon-entry:nth-child(even) .antiphon-picture{order:0}
+        &.antiphon-end .antiphon-entry:nth-child(even) .antiphon-picture{order:0}
         }
         """;
 
-    private const string Carousel = SideBySide + """
+    private const string Carousel = SideBySide + "\n" + """
         .antiphon-entries{display:grid;grid-auto-flow:column;grid-auto-columns:max(min(100%,220px),(100% - (var(--antiphon-most) - 1)*1.2em)/var(--antiphon-most));gap:1.2em;overflow-x:auto;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;padding-bottom:.4em}
         .antiphon-entry{scroll-snap-align:start}
         .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
@@ -104,8 +105,59 @@ internal static class ListingStyle
         .antiphon-step-1{font-size:.85em}.antiphon-step-2{font-size:1em}.antiphon-step-3{font-size:1.2em}.antiphon-step-4{font-size:1.45em}.antiphon-step-5{font-size:1.75em}
         """;
 
-    /// <summary>The sheet of a layout.</summary>
-    public static string For(ListingLayout layout) => Shared + "\n" + (layout switch
+    private const string Listed = """
+        .antiphon-categories{list-style:none;margin:0;padding:0}.antiphon-categories li{padding:.4em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
+        """;
+
+    private const string Searching = """
+        .antiphon-search{display:flex;flex-wrap:wrap;gap:.4em;margin:0}.antiphon-search input{flex:1;min-width:0;width:11em;font:inherit;color:inherit;background:none;padding:.35em .6em;border:1px solid color-mix(in srgb,currentColor 45%,transparent);border-radius:4px}
+        .antiphon-search button{font:inherit;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 45%,transparent);border-radius:4px;padding:.35em .9em;cursor:pointer}
+        .antiphon-found{opacity:.85;margin:.8em 0 0}mark{background:color-mix(in srgb,currentColor 16%,transparent);color:inherit;font-weight:700}
+        .antiphon-entry{padding:.8em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}.antiphon-picture{float:right;width:84px;height:auto;aspect-ratio:var(--antiphon-ratio);margin-left:.8em}
+        """;
+
+    private const string Reading = """
+        .antiphon-view{outline:0;scroll-margin-top:1em}.antiphon-view-title{margin:.2em 0 .4em;font:var(--antiphon-heading-font,inherit);color:var(--antiphon-heading-color,inherit);outline:0;overflow-wrap:anywhere}
+        .antiphon-lead{display:block;width:100%;aspect-ratio:16/9;object-fit:cover;border-radius:3px;margin:1em 0}
+        .antiphon-body{overflow-wrap:anywhere}.antiphon-body img,.antiphon-body video{max-width:100%;height:auto}.antiphon-body pre{overflow:auto}.antiphon-body blockquote{margin:1em 0;padding-left:1em;border-left:3px solid color-mix(in srgb,currentColor 25%,transparent)}
+        .antiphon-neighbours{border-top:1px solid color-mix(in srgb,currentColor 18%,transparent);padding-top:.8em}.antiphon-neighbours a{max-width:48%;overflow-wrap:anywhere}.antiphon-neighbours a[rel=next]{margin-left:auto;text-align:right}.antiphon-neighbours small{display:block;opacity:.85}
+        .antiphon-tags a{color:inherit}.antiphon-tags a::before{content:"#"}
+        :host .antiphon-post a,:host .antiphon-neighbours a,:host .antiphon-places a,:host .antiphon-categories a{color:var(--antiphon-link-color)}
+        """;
+
+    private const string WholeBlog = """
+        .antiphon-places{display:flex;flex-wrap:wrap;align-items:center;gap:.4em 1.2em;padding:.5em 0;margin-bottom:.8em;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
+        .antiphon-places a{padding:.25em 0;text-decoration:none}.antiphon-places a:hover,.antiphon-places a[aria-current]{text-decoration:underline;text-underline-offset:.3em}.antiphon-places .antiphon-search{margin-left:auto}
+        """;
+
+    // Where a form puts the picture; it stands behind the layout's own.
+    private const string Places = """
+        &.antiphon-among .antiphon-entry{display:block}&.antiphon-among .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin:.5em 0}
+        &.antiphon-beside .antiphon-entry:has(.antiphon-picture){display:grid;grid-template-columns:minmax(0,38%) minmax(0,1fr);gap:0 1em;align-items:start}&.antiphon-beside .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin:0}
+        &.antiphon-beside.antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:minmax(0,1fr) minmax(0,38%)}&.antiphon-beside.antiphon-end .antiphon-picture{order:2}
+        """;
+
+    // White on black: the least veil under which white text reads on any picture, with a little to spare for rounding.
+    private static readonly string Behind = $$"""
+        &.antiphon-behind .antiphon-entry:has(.antiphon-picture){display:grid;grid-template-columns:minmax(0,1fr);padding:0;margin-bottom:1em;overflow:hidden;border-radius:4px;border:0}
+        &.antiphon-behind .antiphon-picture{grid-area:1/1;width:100%;height:100%;min-height:9em;aspect-ratio:var(--antiphon-ratio);margin:0;order:0}
+        &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words{grid-area:1/1;z-index:1;display:flex;flex-direction:column;justify-content:flex-end;padding:1em;background:rgb(0 0 0/{{Veil.OpacityFor(Colour.White, Colour.Black) + 2}}%);color:#fff}
+        &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words *{color:#fff;opacity:1}
+        """;
+
+    /// <summary>The sheet of a definition: what all listings share, its layout, its look. Each of the last two counts for this listing alone, also where several stand in one page.</summary>
+    /// <param name="definition">The definition.</param>
+    /// <param name="key">Key of the listing, which its markup carries as a class.</param>
+    public static string For(ListingDefinition definition, string key)
+    {
+        var own = $".antiphon-listing.antiphon-k{key}";
+        var layout = $".antiphon-{definition.Layout.ToString().ToLowerInvariant()}{{\n{LayoutOf(definition.Layout)}\n{(definition.Form.PicturePlace is PicturePlace.ByLayout ? string.Empty : Places)}}}";
+        var opens = definition.Layout == ListingLayout.WholeBlog || definition.Leads == EntryLead.ReadingPanel ? Reading : string.Empty;
+        var behind = definition.Form.PicturePlace == PicturePlace.Behind ? $"{own}{{\n{Behind}}}" : string.Empty;
+        return string.Join('\n', new[] { Shared, opens, layout, LookSheet.Of(definition.Look, own), behind }.Where(sheet => sheet.Length > 0));
+    }
+
+    private static string LayoutOf(ListingLayout layout) => layout switch
     {
         ListingLayout.Columns => Columns,
         ListingLayout.Rows => Rows,
@@ -115,6 +167,9 @@ internal static class ListingStyle
         ListingLayout.Ticker => Ticker,
         ListingLayout.Archive => Archive,
         ListingLayout.TagCloud => TagCloud,
+        ListingLayout.CategoryIndex => Listed,
+        ListingLayout.Search => Searching,
+        ListingLayout.WholeBlog => string.Join('\n', Searching, Rows, Archive, Listed, WholeBlog),
         _ => Lines,
-    });
+    };
 }

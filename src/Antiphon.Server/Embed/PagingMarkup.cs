@@ -12,7 +12,7 @@ internal static class PagingMarkup
     /// <summary>Appends the links, or nothing when there is one page.</summary>
     public static void Append(StringBuilder html, ListingContent content)
     {
-        var (page, pages) = (content.Page, content.Selection.Pages);
+        var (page, pages) = (content.Page, content.Pages);
         if (pages < 2) return;
         var texts = ListingTexts.For(content.Site.Language);
         var links = content.Definition.Paging switch
@@ -39,7 +39,7 @@ internal static class PagingMarkup
     {
         var links = new List<string>();
         if (content.Page > 1) links.Add(Link(content, content.Page - 1, "‹ " + texts.Newer, "prev"));
-        if (content.Page < content.Selection.Pages) links.Add(Link(content, content.Page + 1, texts.Older + " ›", "next"));
+        if (content.Page < content.Pages) links.Add(Link(content, content.Page + 1, texts.Older + " ›", "next"));
         return links;
     }
 
@@ -50,5 +50,5 @@ internal static class PagingMarkup
     }
 
     private static string Link(ListingContent content, int number, string text, string? relation = null) =>
-        $"<a part=\"page\" data-page=\"{number}\" href=\"{Encoded.Html(content.Links.Own)}?page={number}\"{(relation is null ? string.Empty : $" rel=\"{relation}\"")}>{Encoded.Html(text)}</a>";
+        $"<a part=\"page\" data-page=\"{number}\" href=\"{Encoded.Html(content.Links.To(content.View, number))}\"{(relation is null ? string.Empty : $" rel=\"{relation}\"")}>{Encoded.Html(text)}</a>";
 }

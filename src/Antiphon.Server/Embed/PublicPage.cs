@@ -33,7 +33,12 @@ internal static class PublicPage
     private const string FrameHeight = "<script>new ResizeObserver(()=>parent.postMessage({antiphonHeight:document.documentElement.scrollHeight},'*')).observe(document.body)</script>";
 
     /// <summary>A bare page around a fragment, for frames.</summary>
-    public static ContentHttpResult Frame(string title, string fragment, string language) => TypedResults.Content(
+    /// <param name="title">Title of the page.</param>
+    /// <param name="fragment">Safe HTML.</param>
+    /// <param name="language">Language tag.</param>
+    /// <param name="canonical">Where what it shows lives, when that is elsewhere.</param>
+    public static ContentHttpResult Frame(string title, string fragment, string language, string? canonical = null) => TypedResults.Content(
         $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title)}</title>"
+        + (canonical is null ? string.Empty : $"<link rel=\"canonical\" href=\"{Encoded.Html(canonical)}\">")
         + $"<style>:root{{color-scheme:light dark}}body{{margin:0;padding:4px;font:16px/1.5 Georgia,serif}}</style><base target=\"_top\"></head><body>{fragment}{FrameHeight}</body></html>", "text/html; charset=utf-8");
 }

@@ -1,6 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Blogs;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
 
@@ -24,7 +25,7 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
         try
         {
             await using var scope = scopes.CreateAsyncScope();
-            await StoreAsync(scope.ServiceProvider.GetRequiredService<AntiphonContext>(), key, page);
+            await StoreAsync(scope.ServiceProvider, key, page);
         }
         catch (DbUpdateException failure)
         {
@@ -42,11 +43,12 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
         return AllowedAddresses.Allows(allowed, page.AbsoluteUri) && page.AbsoluteUri.Length < 1000 ? page.GetLeftPart(UriPartial.Path) : null;
     }
 
-    private async Task StoreAsync(AntiphonContext database, string key, string page)
+    private async Task StoreAsync(IServiceProvider services, string key, string page)
     {
-        var now = clock.GetUtcNow();
-        var listing = await database.Listings.Where(one => one.Key == key).Select(one => one.Id).SingleAsync();
+        var (database, now) = (services.GetRequiredService<AntiphonContext>(), clock.GetUtcNow());
+        var (listing, site) = await database.Listings.Where(one => one.Key == key).Select(one => new ValueTuple<long, long>(one.Id, one.SiteId)).SingleAsync();
         var known = await database.Sightings.FirstOrDefaultAsync(one => one.ListingId == listing && one.PageAddress == page);
+        var isNew = known is not { IsThere: true };
         if (known is null)
         {
             if (await database.Sightings.CountAsync(one => one.ListingId == listing) >= MostPages) return;
@@ -55,5 +57,6 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
 
         (known.IsThere, known.SeenAt, known.LookedAt) = (true, now, now);
         await database.SaveChangesAsync();
+        if (isNew) await services.GetRequiredService<BlogHomes>().SettleAsync(site);
     }
 }

@@ -1,5 +1,6 @@
 using System.Text;
 using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Views;
 
 namespace Antiphon.Server.Embed;
 
@@ -12,7 +13,7 @@ internal static class TagCloudMarkup
         html.Append("<ul class=\"antiphon-cloud\" part=\"cloud\">\n");
         foreach (var (tag, posts, step) in TagWeights.Of(content.Selection.Fitting))
         {
-            html.Append("<li><a class=\"antiphon-step-").Append(step).Append("\" part=\"tag\" href=\"").Append(Encoded.Html($"{content.Links.Own}?tag={Uri.EscapeDataString(tag)}")).Append("\">")
+            html.Append("<li><a class=\"antiphon-step-").Append(step).Append("\" part=\"tag\" href=\"").Append(Encoded.Html(content.Links.To(new BlogView(BlogViewKind.Tag, tag)))).Append("\">")
                 .Append(Encoded.Html(tag)).Append("<span class=\"antiphon-aloud\"> (").Append(posts).Append(")</span></a></li>\n");
         }
 

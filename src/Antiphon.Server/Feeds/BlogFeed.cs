@@ -25,7 +25,7 @@ internal sealed class BlogFeed(AntiphonContext database, PostAddresses addresses
         var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
         if (blog is null) return null;
         var now = clock.GetUtcNow();
-        var posts = await database.Posts.AsNoTracking()
+        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog)
             .Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now)
             .OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(Length).ToListAsync(cancellation);
         return Make(blog, posts, options.Value.AddressOf($"feeds/{key}{suffix}"));

@@ -25,6 +25,7 @@ internal static class DatabaseRegistration
         await using var scope = app.Services.CreateAsyncScope();
         var context = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         await context.Database.MigrateAsync();
+        await Search.PlainTexts.FillAsync(context);
         await Demo.DemoRegistration.SeedAsync(scope.ServiceProvider);
     }
 }

@@ -47,6 +47,7 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
             HasPicture = row.HasPicture,
             Comments = row.Comments,
             Address = FoldedAddress.Of(row.SourceAddress ?? addresses.Here(row.Key, row.Slug)),
+            Key = row.Key,
             SourceId = row.SourceId,
         })];
     }

@@ -1,27 +1,64 @@
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Installation;
+using Antiphon.Core.Listings.Looks;
 
 namespace Antiphon.Server.Listings;
 
 /// <summary>A listing in the list.</summary>
-internal sealed record ListingSummary(long Id, string Key, string Name, ListingLayout Layout, int Count, string? PageAddress, SightingState State, DateTimeOffset? SeenAt, IReadOnlyList<string> Pages);
+internal sealed record ListingSummary(long Id, string Key, string Name, ListingLayout Layout, int Count, string? PageAddress, SightingState State, DateTimeOffset? SeenAt, IReadOnlyList<string> Pages, DateTimeOffset? ArchivedAt);
 
 /// <summary>A listing in the builder.</summary>
-internal sealed record ListingView(long Id, string Key, string Name, ListingDefinition Definition, string? PageAddress, SightingState State, IReadOnlyList<SightingView> Sightings);
+internal sealed record ListingView(long Id, string Key, string Name, ListingDefinition Definition, string? PageAddress, string? Spot, long? LookId, DateTimeOffset? ArchivedAt, SightingState State, IReadOnlyList<SightingView> Sightings);
 
 /// <summary>The last look at a page.</summary>
 internal sealed record SightingView(string PageAddress, DateTimeOffset LookedAt, DateTimeOffset? SeenAt, bool IsThere);
 
 /// <summary>What the builder saves.</summary>
-internal sealed record ListingRequest(string Name, ListingDefinition Definition, string? PageAddress);
+/// <param name="Name">Name for the team.</param>
+/// <param name="Definition">What it is made of; its own look counts only without <paramref name="LookId"/>.</param>
+/// <param name="PageAddress">Page it is meant for.</param>
+/// <param name="Spot">Selector of the element on that page it is to stand behind, or null.</param>
+/// <param name="LookId">A look of the site's, or null.</param>
+internal sealed record ListingRequest(string Name, ListingDefinition Definition, string? PageAddress, string? Spot = null, long? LookId = null);
 
 /// <summary>How a definition would look.</summary>
 /// <param name="Html">The fragment.</param>
 /// <param name="Fitting">How many posts fit.</param>
 /// <param name="Shown">How many are shown.</param>
 /// <param name="First">The first posts that fit, in the listing's order, for pinning and arranging.</param>
-internal sealed record ListingPreview(string Html, int Fitting, int Shown, IReadOnlyList<FittingPost> First);
+/// <param name="Contrast">How every text reads on its background.</param>
+/// <param name="CssProblems">What is wrong with the CSS for parts, by line.</param>
+internal sealed record ListingPreview(string Html, int Fitting, int Shown, IReadOnlyList<FittingPost> First, IReadOnlyList<LookPair> Contrast, IReadOnlyList<CssProblemView> CssProblems);
+
+/// <summary>A definition to look at without saving it.</summary>
+/// <param name="Definition">The definition.</param>
+/// <param name="PageAddress">Page it is meant for, or null.</param>
+/// <param name="LookId">A look of the site's, or null.</param>
+/// <param name="Sample">What to try it with, or null for the posts as they are.</param>
+/// <param name="PageColours">Colours of the page around it, as far as known, for telling contrast.</param>
+internal sealed record PreviewRequest(ListingDefinition Definition, string? PageAddress, long? LookId = null, PreviewSample? Sample = null, LookColours? PageColours = null);
+
+/// <summary>What a listing can be tried with.</summary>
+internal enum PreviewSample
+{
+    /// <summary>Titles far longer than usual.</summary>
+    LongTitles,
+
+    /// <summary>Posts without pictures.</summary>
+    NoPictures,
+
+    /// <summary>No posts at all.</summary>
+    Empty,
+}
+
+/// <summary>Something wrong with the CSS for parts.</summary>
+/// <param name="Line">Line, from 1.</param>
+/// <param name="Message">What, and what to do.</param>
+internal sealed record CssProblemView(int Line, string Message);
+
+/// <summary>Where a post stands in a listing, or why not.</summary>
+internal sealed record PostPlacementView(long PostId, string Title, DateTimeOffset? PublishedAt, bool IsShown, int? Position, string Why);
 
 /// <summary>A post that fits a listing.</summary>
 internal sealed record FittingPost(long Id, string Title, DateTimeOffset? PublishedAt);

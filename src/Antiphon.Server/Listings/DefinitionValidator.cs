@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Listings;
+using Antiphon.Server.Looks;
 using FluentValidation;
 
 namespace Antiphon.Server.Listings;
@@ -22,6 +23,8 @@ internal sealed class DefinitionValidator : AbstractValidator<ListingDefinition>
         RuleFor(definition => definition.MostPerBlog).InclusiveBetween(1, ListingDefinition.MaxCount)
             .WithMessage($"Let a blog have between 1 and {ListingDefinition.MaxCount} entries, or leave it empty.");
         RuleFor(definition => definition.MoveSeconds).InclusiveBetween(3, 60).WithMessage("Let it move every 3 to 60 seconds, or leave it empty.");
+        RuleFor(definition => definition.Leads).IsInEnum();
+        RuleFor(definition => definition.Look).NotNull().SetValidator(new LookValidator());
         RuleFor(definition => definition.Filter).NotNull().SetValidator(new FilterValidator());
         RuleFor(definition => definition.Frame).NotNull().SetValidator(new FrameValidator());
         RuleFor(definition => definition.Form).NotNull().SetValidator(new FormValidator());
@@ -66,6 +69,11 @@ internal sealed class FormValidator : AbstractValidator<EntryForm>
         RuleFor(form => form.Columns).InclusiveBetween(1, 6).WithMessage("Choose 1 to 6 columns.");
         RuleFor(form => form.ExcerptWords).InclusiveBetween(1, 200).WithMessage("Give an excerpt 1 to 200 words.");
         RuleFor(form => form.TitleLength).InclusiveBetween(10, 300).WithMessage("Cut titles at 10 to 300 characters, or leave it empty.");
+        RuleFor(form => form.ExcerptCharacters).InclusiveBetween(20, 2000).WithMessage("Give an excerpt 20 to 2,000 characters, or leave it empty to count words.");
+        RuleFor(form => form.ExcerptSource).IsInEnum();
+        RuleFor(form => form.PicturePlace).IsInEnum();
+        RuleFor(form => form.Parts).NotNull().WithMessage("Leave it out, or give the parts in order.");
+        RuleForEach(form => form.Parts).IsInEnum();
         RuleFor(form => form.Separator).NotNull().MaximumLength(10).WithMessage("Keep the separator under 10 characters.");
         RuleFor(form => form.ReadMore).MaximumLength(60).WithMessage("Keep the words under 60 characters.");
         RuleFor(form => form.DatePattern).MaximumLength(60).WithMessage("Keep the pattern under 60 characters.");

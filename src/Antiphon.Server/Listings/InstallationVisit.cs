@@ -2,6 +2,7 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Blogs;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Outgoing;
 using Microsoft.EntityFrameworkCore;
@@ -9,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Listings;
 
 /// <summary>Visits a page, checks it for a listing, and notes the sighting.</summary>
-internal sealed class InstallationVisit(GuardedClient client, AntiphonContext database, ListingReader reader, SnippetMaker snippets, TimeProvider clock)
+internal sealed class InstallationVisit(GuardedClient client, AntiphonContext database, ListingReader reader, SnippetMaker snippets, BlogHomes homes, TimeProvider clock)
 {
     /// <summary>The result point by point.</summary>
     public async Task<InstallationView> CheckAsync(Listing listing, Uri address, CancellationToken cancellation)
@@ -25,7 +26,7 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
 
     private async Task<List<PointResult>> ExamineAsync(Listing listing, Fetched page, CancellationToken cancellation)
     {
-        var content = await reader.ReadAsync(listing.Site, listing.Key, listing.Definition, cancellation);
+        var content = await reader.ReadAsync(listing.Site, listing.InUse, ListingRequestView.First(listing.Key), cancellation);
         var expected = new ExpectedSnippet(listing.Key, snippets.ScriptAddress, listing.Site.AllowedAddresses, [.. content.Entries.Select(entry => entry.Link)])
         {
             FeedAddress = content.Links.Feed.Length == 0 ? null : content.Links.Feed,
@@ -50,5 +51,6 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
         sighting.IsThere = isThere;
         if (isThere) sighting.SeenAt = now;
         await database.SaveChangesAsync(cancellation);
+        await homes.SettleAsync(listing.SiteId, cancellation);
     }
 }

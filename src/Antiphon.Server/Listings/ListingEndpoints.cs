@@ -2,7 +2,7 @@ using Antiphon.Core.Listings;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
-using Antiphon.Server.Embed;
+using Antiphon.Server.Blogs;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -25,10 +25,12 @@ internal static class ListingEndpoints
         listings.MapPut("/{listing:long}", SaveListing).Needs(SiteRole.Editor).Validate<ListingRequest>().WithName("saveListing");
         listings.MapDelete("/{listing:long}", RemoveListing).Needs(SiteRole.Editor).WithName("removeListing");
         listings.MapPost("/{listing:long}/copy", CopyListing).Needs(SiteRole.Editor).WithName("copyListing");
-        listings.MapPost("/preview", Preview).Validate<ListingRequest>().WithName("previewListing");
-        listings.MapGet("/{listing:long}/page", GetHostPage).WithName("getHostPage");
         listings.MapGet("/{listing:long}/snippet", GetSnippet).WithName("getSnippet");
         listings.MapPost("/{listing:long}/check", CheckPage).Needs(SiteRole.Editor).WithName("checkInstallation");
+        listings.MapPost("/{listing:long}/archive", ArchiveListing).Needs(SiteRole.Editor).WithName("archiveListing");
+        listings.MapDelete("/{listing:long}/archive", RestoreListing).Needs(SiteRole.Editor).WithName("restoreListing");
+        listings.MapPreviews();
+        listings.MapListingFiles();
     }
 
     private static async Task<Ok<List<ListingSummary>>> ListListings(long site, AntiphonContext database)
@@ -36,29 +38,31 @@ internal static class ListingEndpoints
         var rows = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync();
         return TypedResults.Ok(rows.Select(row => new ListingSummary(
             row.Id, row.Key, row.Name, row.Definition.Layout, row.Definition.Count, row.PageAddress, SightingSummary.StateOf(row.Sightings), row.Sightings.Max(sighting => sighting.SeenAt),
-            [.. row.Sightings.Where(sighting => sighting.IsThere).Select(sighting => sighting.PageAddress)])).ToList());
+            [.. row.Sightings.Where(sighting => sighting.IsThere).Select(sighting => sighting.PageAddress)], row.ArchivedAt)).ToList());
     }
 
-    private static async Task<Results<Ok<ListingView>, ValidationProblem>> AddListing(long site, ListingRequest request, AntiphonContext database, IKeySource keys, TimeProvider clock)
+    private static async Task<Results<Ok<ListingView>, ValidationProblem>> AddListing(long site, ListingRequest request, AntiphonContext database, BlogHomes homes, IKeySource keys, TimeProvider clock)
     {
-        if (await ForeignBlogAsync(site, request.Definition, database)) return UnknownBlog();
+        if (await ProblemOfAsync(site, request, database) is { } problem) return problem;
         var now = clock.GetUtcNow();
         var listing = new Listing { SiteId = site, Key = keys.NewKey(), CreatedAt = now };
         Apply(request, listing, now);
         database.Listings.Add(listing);
         await database.SaveChangesAsync();
+        await homes.SettleAsync(site);
         return TypedResults.Ok(View(listing));
     }
 
     private static async Task<Results<Ok<ListingView>, NotFound>> GetListing(long site, long listing, AntiphonContext database) =>
         await FindAsync(site, listing, database) is { } found ? TypedResults.Ok(View(found)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<ListingView>, NotFound, ValidationProblem>> SaveListing(long site, long listing, ListingRequest request, AntiphonContext database, TimeProvider clock)
+    private static async Task<Results<Ok<ListingView>, NotFound, ValidationProblem>> SaveListing(long site, long listing, ListingRequest request, AntiphonContext database, BlogHomes homes, TimeProvider clock)
     {
         if (await FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
-        if (await ForeignBlogAsync(site, request.Definition, database)) return UnknownBlog();
+        if (await ProblemOfAsync(site, request, database) is { } problem) return problem;
         Apply(request, found, clock.GetUtcNow());
         await database.SaveChangesAsync();
+        await homes.SettleAsync(site);
         return TypedResults.Ok(View(found));
     }
 
@@ -67,31 +71,32 @@ internal static class ListingEndpoints
         if (await FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
         var now = clock.GetUtcNow();
         // The copy goes to another page, so it takes neither the page nor the sightings along.
-        var copy = new Listing { SiteId = site, Key = keys.NewKey(), Name = Core.Text.Shortened.ToLength($"Copy of {found.Name}", LongestName), Definition = found.Definition, CreatedAt = now, UpdatedAt = now };
+        var copy = new Listing { SiteId = site, Key = keys.NewKey(), Name = Core.Text.Shortened.ToLength($"Copy of {found.Name}", LongestName), Definition = found.Definition, LookId = found.LookId, CreatedAt = now, UpdatedAt = now };
         database.Listings.Add(copy);
         await database.SaveChangesAsync();
         return TypedResults.Ok(View(copy));
     }
 
-    private static async Task<Results<NoContent, NotFound>> RemoveListing(long site, long listing, AntiphonContext database)
-    {
-        var removed = await database.Listings.Where(one => one.Id == listing && one.SiteId == site).ExecuteDeleteAsync();
-        return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
-    }
+    private static async Task<Results<Ok<ListingView>, NotFound>> ArchiveListing(long site, long listing, AntiphonContext database, BlogHomes homes, TimeProvider clock) =>
+        await PutAwayAsync(site, listing, clock.GetUtcNow(), database, homes);
 
-    private static async Task<Ok<ListingPreview>> Preview(long site, ListingRequest request, AntiphonContext database, ListingReader reader, CancellationToken cancellation)
-    {
-        var found = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
-        var content = await reader.ReadAsync(found, string.Empty, request.Definition, cancellation);
-        return TypedResults.Ok(new ListingPreview(ListingFragment.Render(content), content.Selection.Fitting.Count, content.Entries.Count, [.. content.Selection.Fitting.Take(ListingDefinition.MaxCount).Select(post => new FittingPost(post.Id, post.Title, post.PublishedAt))]));
-    }
+    private static async Task<Results<Ok<ListingView>, NotFound>> RestoreListing(long site, long listing, AntiphonContext database, BlogHomes homes) =>
+        await PutAwayAsync(site, listing, null, database, homes);
 
-    private static async Task<Results<Ok<HostPageView>, NotFound, ValidationProblem>> GetHostPage(long site, long listing, string? address, AntiphonContext database, HostPages pages, CancellationToken cancellation)
+    private static async Task<Results<Ok<ListingView>, NotFound>> PutAwayAsync(long site, long listing, DateTimeOffset? at, AntiphonContext database, BlogHomes homes)
     {
         if (await FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
-        if (!Uri.TryCreate(address ?? found.PageAddress ?? found.Site.Address, UriKind.Absolute, out var uri)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
-        var (page, problem) = await pages.GetAsync(uri, found.Key, cancellation);
-        return page is not null ? TypedResults.Ok(page) : FieldProblem.For("address", problem!);
+        found.ArchivedAt = at;
+        await database.SaveChangesAsync();
+        await homes.SettleAsync(site);
+        return TypedResults.Ok(View(found));
+    }
+
+    private static async Task<Results<NoContent, NotFound>> RemoveListing(long site, long listing, AntiphonContext database, BlogHomes homes)
+    {
+        var removed = await database.Listings.Where(one => one.Id == listing && one.SiteId == site).ExecuteDeleteAsync();
+        await homes.SettleAsync(site);
+        return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<SnippetView>, NotFound>> GetSnippet(long site, long listing, Spelled<SnippetWay>? way, AntiphonContext database, SnippetMaker snippets, CancellationToken cancellation) =>
@@ -105,23 +110,30 @@ internal static class ListingEndpoints
         return TypedResults.Ok(await visit.CheckAsync(found, new Uri(request.Address.Trim()), cancellation));
     }
 
-    private static Task<Listing?> FindAsync(long site, long listing, AntiphonContext database) =>
-        database.Listings.Include(one => one.Site).Include(one => one.Sightings).SingleOrDefaultAsync(one => one.Id == listing && one.SiteId == site);
+    /// <summary>A listing of the site with everything the builder shows.</summary>
+    internal static Task<Listing?> FindAsync(long site, long listing, AntiphonContext database) =>
+        database.Listings.Include(one => one.Site).Include(one => one.Sightings).Include(one => one.Look).SingleOrDefaultAsync(one => one.Id == listing && one.SiteId == site);
 
-    private static async Task<bool> ForeignBlogAsync(long site, ListingDefinition definition, AntiphonContext database) =>
-        await database.Blogs.CountAsync(blog => blog.SiteId == site && definition.Blogs.Contains(blog.Id)) != definition.Blogs.Distinct().Count();
-
-    private static ValidationProblem UnknownBlog() => FieldProblem.For("definition.blogs", "One of the blogs does not belong to this site; choose again.");
+    private static async Task<ValidationProblem?> ProblemOfAsync(long site, ListingRequest request, AntiphonContext database)
+    {
+        var blogs = await database.Blogs.CountAsync(blog => blog.SiteId == site && request.Definition.Blogs.Contains(blog.Id));
+        if (blogs != request.Definition.Blogs.Distinct().Count()) return FieldProblem.For("definition.blogs", "One of the blogs does not belong to this site; choose again.");
+        var isForeign = request.LookId is { } look && !await database.Looks.AnyAsync(one => one.Id == look && one.SiteId == site);
+        return isForeign ? FieldProblem.For("lookId", "This look does not belong to the site, or was removed; choose again.") : null;
+    }
 
     private static void Apply(ListingRequest request, Listing listing, DateTimeOffset now)
     {
         listing.Name = request.Name.Trim();
         listing.Definition = request.Definition;
         listing.PageAddress = string.IsNullOrWhiteSpace(request.PageAddress) ? null : new Uri(request.PageAddress.Trim()).AbsoluteUri;
+        listing.Spot = string.IsNullOrWhiteSpace(request.Spot) ? null : request.Spot.Trim();
+        listing.LookId = request.LookId;
         listing.UpdatedAt = now;
     }
 
-    private static ListingView View(Listing listing) => new(
-        listing.Id, listing.Key, listing.Name, listing.Definition, listing.PageAddress, SightingSummary.StateOf(listing.Sightings),
+    /// <summary>A listing as the builder shows it.</summary>
+    internal static ListingView View(Listing listing) => new(
+        listing.Id, listing.Key, listing.Name, listing.Definition, listing.PageAddress, listing.Spot, listing.LookId, listing.ArchivedAt, SightingSummary.StateOf(listing.Sightings),
         [.. listing.Sightings.OrderByDescending(one => one.SeenAt).Select(one => new SightingView(one.PageAddress, one.LookedAt, one.SeenAt, one.IsThere))]);
 }

@@ -8,6 +8,7 @@ internal static class ListingsRegistration
     {
         builder.Services.AddScoped<CandidateReader>();
         builder.Services.AddScoped<HostPages>();
+        builder.Services.AddScoped<SampleContent>();
         builder.Services.AddScoped<SnippetMaker>();
         builder.Services.AddScoped<InstallationVisit>();
     }

@@ -17,7 +17,7 @@ internal sealed class SnippetMaker(ListingReader reader, IOptions<AntiphonOption
     /// <summary>What is pasted for one way.</summary>
     public async Task<SnippetView> MakeAsync(Listing listing, SnippetWay way, CancellationToken cancellation)
     {
-        var content = await reader.ReadAsync(listing.Site, listing.Key, listing.Definition, cancellation);
+        var content = await reader.ReadAsync(listing.Site, listing.InUse, ListingRequestView.First(listing.Key), cancellation);
         var own = options.Value.AddressOf($"embed/listings/{listing.Key}");
         var script = $"<script src=\"{ScriptAddress}\" async></script>";
         var snippet = way switch

@@ -16,7 +16,8 @@ internal sealed record PostPage(IReadOnlyList<PostSummary> Posts, string? Next, 
 /// <summary>A post in the editor.</summary>
 internal sealed record PostView(
     long Id, long BlogId, bool WrittenHere, string Title, string Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author,
-    string? Category, IReadOnlyList<string> Tags, bool IsFeatured, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision);
+    string? Category, IReadOnlyList<string> Tags, bool IsFeatured, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision,
+    int FocusX, int FocusY, string? AboutAddress);
 
 /// <summary>What the editor saves.</summary>
 /// <param name="BlogId">A blog written here.</param>
@@ -32,9 +33,12 @@ internal sealed record PostView(
 /// <param name="Revision">Revision the text is based on; for a new post 0.</param>
 /// <param name="Tags">Tags; null for none.</param>
 /// <param name="IsFeatured">Whether it is worth showing first.</param>
+/// <param name="FocusX">How far from the left the point of the picture is that crops keep, 0 to 100.</param>
+/// <param name="FocusY">How far from the top it is, 0 to 100.</param>
+/// <param name="AboutAddress">What the post is about, published elsewhere; or null.</param>
 internal sealed record PostRequest(
     long BlogId, string Title, string? Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author, string? Category,
-    PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false);
+    PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false, int FocusX = 50, int FocusY = 50, string? AboutAddress = null);
 
 /// <summary>Words in use on a site's posts, each with the most used first.</summary>
 internal sealed record TermsView(IReadOnlyList<string> Categories, IReadOnlyList<string> Tags, IReadOnlyList<string> Authors);

@@ -114,6 +114,8 @@ internal static class PostEndpoints
         post.Category = Trimmed(request.Category);
         post.Tags = [.. (request.Tags ?? []).Select(Trimmed).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
         post.IsFeatured = request.IsFeatured;
+        (post.FocusX, post.FocusY) = (request.FocusX, request.FocusY);
+        post.AboutAddress = Trimmed(request.AboutAddress);
         post.Author = Trimmed(request.Author) ?? await WriterAsync(http, database);
         post.UpdatedAt = now;
         post.Revision++;
@@ -149,5 +151,5 @@ internal static class PostEndpoints
 
     private static PostView View(Post post, PostAddresses addresses) => new(
         post.Id, post.BlogId, post.Blog.Following is null, post.Title, post.Slug, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt, post.Author, post.Category,
-        post.Tags, post.IsFeatured, post.Status, post.PublishedAt, post.UpdatedAt, addresses.Of(post), post.Revision);
+        post.Tags, post.IsFeatured, post.Status, post.PublishedAt, post.UpdatedAt, addresses.Of(post), post.Revision, post.FocusX, post.FocusY, post.AboutAddress);
 }

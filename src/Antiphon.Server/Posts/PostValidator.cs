@@ -18,6 +18,9 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.Excerpt).MaximumLength(1000).WithMessage("Keep the excerpt under 1,000 characters.");
         RuleFor(post => post.PictureAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the picture's whole address, starting with https://.");
         RuleFor(post => post.PictureAlt).MaximumLength(500);
+        RuleFor(post => post.FocusX).InclusiveBetween(0, 100).WithMessage("Give the point in hundredths of the picture's width.");
+        RuleFor(post => post.FocusY).InclusiveBetween(0, 100).WithMessage("Give the point in hundredths of the picture's height.");
+        RuleFor(post => post.AboutAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the whole address, starting with https://.");
         RuleFor(post => post.Author).MaximumLength(100);
         RuleFor(post => post.Category).MaximumLength(100);
         RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");

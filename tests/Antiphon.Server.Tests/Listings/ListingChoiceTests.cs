@@ -9,6 +9,8 @@ namespace Antiphon.Server.Tests.Listings;
 /// <summary>Conditions, orders, pages and forms over HTTP; the choosing itself is tested in the core.</summary>
 public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
+    private readonly ListingTalk _talk = new(host);
+
     [Fact]
     public async Task A_condition_narrows_the_listing_and_the_board_says_so()
     {
@@ -58,7 +60,7 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     {
         await WriteAsync("Orion and the farm lamp", tags: ["lamps & light"]);
         var listing = await BuildAsync(definition => definition["layout"] = "tagCloud");
-        Assert.Contains("?tag=lamps%20%26%20light\">lamps &amp; light", await HtmlAsync(listing), StringComparison.Ordinal);
+        Assert.Contains("?view=tag/lamps%20%26%20light\">lamps &amp; light", await HtmlAsync(listing), StringComparison.Ordinal);
         var page = await host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}?tag=lamps%20%26%20light");
         Assert.Contains("Orion and the farm lamp", page, StringComparison.Ordinal);
     }
@@ -88,13 +90,16 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     [InlineData("ticker", "data-moving=\"ticker\"")]
     [InlineData("archive", "<details class=\"antiphon-month\"")]
     [InlineData("tagCloud", "antiphon-cloud")]
+    [InlineData("categoryIndex", "antiphon-categories")]
+    [InlineData("wholeBlog", "antiphon-places")]
     public async Task Every_layout_has_its_form_real_links_and_no_style_attribute(string layout, string mark)
     {
-        await WriteAsync("\"><script>alert(1)</script> " + new string('w', 200), tags: ["<b>"]);
+        await WriteAsync("\"><script>alert(1)</script> " + new string('w', 200), tags: ["<b>"], category: "<b>Nights");
         var html = await HtmlAsync(await BuildAsync(definition => definition["layout"] = layout));
         Assert.Contains(mark, html, StringComparison.Ordinal);
         Assert.Contains("<a ", html, StringComparison.Ordinal);
-        Assert.DoesNotContain("<script", html, StringComparison.Ordinal);
+        Assert.DoesNotContain("<script", html.Replace("<script type=\"application/ld+json\">", string.Empty, StringComparison.Ordinal), StringComparison.Ordinal);
+        Assert.DoesNotContain("alert(1)</script>", html, StringComparison.Ordinal);
         Assert.DoesNotContain("<b>", html, StringComparison.Ordinal);
         Assert.DoesNotContain(" style=", html, StringComparison.Ordinal);
     }
@@ -208,30 +213,17 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
         Assert.True(tags.IndexOf("often") < tags.IndexOf("seldom"));
     }
 
-    private static JsonObject Filter(string[] tagsAny) => new()
-    {
-        ["categories"] = new JsonObject { ["any"] = new JsonArray(), ["all"] = new JsonArray(), ["none"] = new JsonArray() },
-        ["tags"] = new JsonObject { ["any"] = new JsonArray([.. tagsAny.Select(tag => (JsonNode)tag)]), ["all"] = new JsonArray(), ["none"] = new JsonArray() },
-        ["authors"] = new JsonArray(),
-        ["featuredOnly"] = false,
-        ["withPictureOnly"] = false,
-    };
-
     private static Json Cell(Json board, Json post, int place) => board.Items("posts").Single(row => row.Number("postId") == post.Number("id")).Items("cells")[place];
 
-    private JsonObject Definition() => (JsonObject)System.Text.Json.JsonSerializer.SerializeToNode(host.Definition(50))!;
+    private JsonObject Definition() => _talk.Definition();
 
-    private Task<Json> BuildAsync(Action<JsonObject> change)
-    {
-        var definition = Definition();
-        change(definition);
-        return host.Owner.PostJsonAsync(host.Api + "listings", new { name = "Built", definition });
-    }
+    private static JsonObject Filter(string[] tagsAny) => ListingTalk.Filter(tagsAny);
 
-    private Task<Json> WriteAsync(string title, string[]? tags = null) =>
-        host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = "<p>Clear from nine until the clouds came.</p>", status = "published", revision = 0, tags });
+    private Task<Json> BuildAsync(Action<JsonObject> change) => _talk.BuildAsync(change);
 
-    private Task<string> HtmlAsync(Json listing) => host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}.html");
+    private Task<Json> WriteAsync(string title, string[]? tags = null, string? category = null) => _talk.WriteAsync(title, tags, category);
+
+    private Task<string> HtmlAsync(Json listing) => _talk.HtmlAsync(listing);
 
     private Task<Json> JsonAsync(Json listing) => host.Plain().GetJsonAsync($"embed/listings/{listing.Text("key")}.json");
 }

@@ -1,0 +1,29 @@
+using System.Text;
+using Antiphon.Core.Listings;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>The picture of an entry.</summary>
+internal static class EntryPictureMarkup
+{
+    /// <summary>Appends the picture, a drawn one where the listing asks for that, or nothing.</summary>
+    public static void Append(StringBuilder html, ListingEntry entry, ListingDefinition definition)
+    {
+        if (entry.Picture is null)
+        {
+            if (definition.Form.StandInPicture) html.Append(DrawnPicture.Svg(entry.Title));
+            return;
+        }
+
+        // Small pictures get their size in the markup, so that nothing moves when they arrive; large ones get it from the style sheet.
+        var size = definition.Layout == ListingLayout.Lines && definition.Form.PicturePlace == PicturePlace.ByLayout ? " width=\"84\" height=\"63\"" : string.Empty;
+        html.Append("<img class=\"antiphon-picture").Append(FocusClass(entry)).Append("\" part=\"picture\" src=\"").Append(Encoded.Html(entry.Picture)).Append("\" alt=\"").Append(Encoded.Html(entry.PictureAlt))
+            .Append('"').Append(size).Append(" loading=\"lazy\" decoding=\"async\">");
+    }
+
+    /// <summary>Rules for the points that the crops of these entries keep; a style attribute would be forbidden by a strict Content-Security-Policy.</summary>
+    public static string FocusRules(IEnumerable<ListingEntry> entries) => string.Concat(entries.Where(entry => entry.Focus != (50, 50)).Select(entry => entry.Focus).Distinct()
+        .Select(focus => $".antiphon-focus-{focus.X}-{focus.Y}{{object-position:{focus.X}% {focus.Y}%}}\n"));
+
+    private static string FocusClass(ListingEntry entry) => entry.Focus == (50, 50) ? string.Empty : $" antiphon-focus-{entry.Focus.X}-{entry.Focus.Y}";
+}

@@ -1,0 +1,62 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Html;
+using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Views;
+using Antiphon.Core.Text;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Posts;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>Reads chosen posts as entries.</summary>
+internal sealed class EntryReader(AntiphonContext database, PostAddresses addresses)
+{
+    private const int WordsAMinute = 220;
+
+    /// <summary>The entries of posts, in the order given.</summary>
+    public async Task<List<ListingEntry>> ReadAsync(IReadOnlyList<long> chosen, Site site, ListingDefinition definition, ListingLinks links, CancellationToken cancellation)
+    {
+        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog).Where(post => chosen.Contains(post.Id)).ToDictionaryAsync(post => post.Id, cancellation);
+        var comments = definition.Form.Comments ? await CommentsAsync(chosen, cancellation) : null;
+        return [.. chosen.Where(posts.ContainsKey).Select(id => EntryOf(posts[id], site, definition, links) with { Comments = comments?.GetValueOrDefault(id) })];
+    }
+
+    /// <summary>A post as an entry.</summary>
+    public ListingEntry EntryOf(Post post, Site site, ListingDefinition definition, ListingLinks links)
+    {
+        var (form, text) = (definition.Form, post.PlainText ?? HtmlText.Of(post.BodyHtml));
+        return new ListingEntry(
+            post.Key, form.TitleLength is { } length ? Shortened.ToLength(post.Title, length) : post.Title, LinkOf(post, definition, links), post.PublishedAt,
+            post.PublishedAt is { } date ? SiteCulture.DateText(date, site.Language, site.TimeZone, form.DatePattern) : null,
+            post.Author, post.Category, form.Excerpt(post.Excerpt, text), post.PictureAddress, post.PictureAlt)
+        {
+            Tags = post.Tags,
+            Source = post.Blog.Name,
+            SourceLink = addresses.OfBlog(post.Blog),
+            Minutes = Math.Max(1, (int)Math.Round(text.Count(char.IsWhiteSpace) / (double)WordsAMinute)),
+            CommentsLink = addresses.Of(post) + "#comments",
+            Slug = post.Slug,
+            Focus = (post.FocusX, post.FocusY),
+        };
+    }
+
+    private string LinkOf(Post post, ListingDefinition definition, ListingLinks links)
+    {
+        if (definition.Layout == ListingLayout.WholeBlog) return links.To(new BlogView(BlogViewKind.Post, post.Key), slug: post.Slug);
+        return definition.Leads switch
+        {
+            EntryLead.OwnPage => post.SourceAddress ?? addresses.Here(post.Key, post.Slug),
+            EntryLead.Source => post.AboutAddress ?? addresses.Of(post),
+            _ => addresses.Of(post),
+        };
+    }
+
+    private async Task<Dictionary<long, int>> CommentsAsync(IReadOnlyList<long> chosen, CancellationToken cancellation)
+    {
+        var rows = await database.Comments.Where(comment => comment.Thread.PostId != null && chosen.Contains(comment.Thread.PostId.Value) && comment.Standing == CommentStanding.Public)
+            .GroupBy(comment => comment.Thread.PostId!.Value).Select(group => new { group.Key, Count = group.Count() }).ToListAsync(cancellation);
+        return rows.ToDictionary(row => row.Key, row => row.Count);
+    }
+}

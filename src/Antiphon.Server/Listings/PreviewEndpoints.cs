@@ -1,0 +1,67 @@
+using Antiphon.Core.Coverage;
+using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Looks;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Coverage;
+using Antiphon.Server.Embed;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Looks;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Listings;
+
+/// <summary>Looking at a definition before it is saved: in the host page, with hard cases, and post by post.</summary>
+internal static class PreviewEndpoints
+{
+    private const int MostExplained = 30;
+
+    /// <summary>Maps them below /api/sites/{site}/listings.</summary>
+    public static void MapPreviews(this RouteGroupBuilder listings)
+    {
+        listings.MapPost("/preview", Preview).Validate<PreviewRequest>().WithName("previewListing");
+        listings.MapPost("/explain", Explain).Validate<PreviewRequest>().WithName("explainListing");
+        listings.MapGet("/{listing:long}/page", GetHostPage).WithName("getHostPage");
+    }
+
+    private static async Task<Ok<ListingPreview>> Preview(long site, PreviewRequest request, AntiphonContext database, ListingReader reader, SampleContent samples, CancellationToken cancellation)
+    {
+        var found = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
+        var definition = await InUseAsync(site, request, database);
+        var content = await reader.ReadAsync(found, definition, ListingRequestView.First(string.Empty) with { At = await samples.PageAsync(site, definition, request.PageAddress, cancellation) }, cancellation);
+        var first = content.Selection.Fitting.Take(ListingDefinition.MaxCount).Select(post => new FittingPost(post.Id, post.Title, post.PublishedAt));
+        return TypedResults.Ok(new ListingPreview(
+            ListingFragment.Render(SampleContent.Apply(content, request.Sample)), content.Selection.Fitting.Count, content.Entries.Count, [.. first],
+            LookContrast.Of(definition.Look, request.PageColours ?? LookColours.Inherited),
+            [.. PartCss.Confine(definition.Look.Css).Problems.Select(problem => new CssProblemView(problem.Line, CssWords.For(problem)))]));
+    }
+
+    private static async Task<Ok<List<PostPlacementView>>> Explain(long site, PreviewRequest request, string? search, AntiphonContext database, CandidateReader candidates, TimeProvider clock, CancellationToken cancellation)
+    {
+        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).SingleAsync(cancellation);
+        var now = SiteCulture.Local(clock.GetUtcNow(), zone);
+        var posts = await candidates.ReadAsync(database.Posts.Where(post => post.SiteId == site), CandidateReader.NeedsComments(request.Definition), cancellation);
+        var selection = ListingSelection.Choose(request.Definition, posts, now);
+        var asked = posts.Where(post => string.IsNullOrWhiteSpace(search) || post.Title.Contains(search.Trim(), StringComparison.CurrentCultureIgnoreCase)).OrderByDescending(post => post.PublishedAt ?? post.UpdatedAt).Take(MostExplained);
+        return TypedResults.Ok(asked.Select(post =>
+        {
+            var place = selection.Explain(post);
+            return new PostPlacementView(post.Id, post.Title, post.PublishedAt, place.Reason == PlacementReason.Shown, place.Position, CoverageWords.For(CoverageRules.ForListing(place, SightingState.Seen)));
+        }).ToList());
+    }
+
+    private static async Task<Results<Ok<HostPageView>, NotFound, ValidationProblem>> GetHostPage(long site, long listing, string? address, AntiphonContext database, HostPages pages, CancellationToken cancellation)
+    {
+        if (await ListingEndpoints.FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
+        if (!Uri.TryCreate(address ?? found.PageAddress ?? found.Site.Address, UriKind.Absolute, out var uri)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+        var (page, problem) = await pages.GetAsync(uri, found.Key, cancellation);
+        return page is not null ? TypedResults.Ok(page) : FieldProblem.For("address", problem!);
+    }
+
+    private static async Task<ListingDefinition> InUseAsync(long site, PreviewRequest request, AntiphonContext database)
+    {
+        var look = request.LookId is { } id ? await database.Looks.AsNoTracking().SingleOrDefaultAsync(one => one.Id == id && one.SiteId == site) : null;
+        return look is null ? request.Definition : request.Definition with { Look = look.Definition };
+    }
+}

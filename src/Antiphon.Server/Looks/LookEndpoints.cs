@@ -1,0 +1,68 @@
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Looks;
+
+/// <summary>/api/sites/{site}/looks.</summary>
+internal static class LookEndpoints
+{
+    /// <summary>Maps the area.</summary>
+    public static void MapLooks(this RouteGroupBuilder site)
+    {
+        var looks = site.MapGroup("/looks").WithTags("Looks");
+        looks.MapGet("", ListLooks).WithName("listLooks");
+        looks.MapPost("", AddLook).Needs(SiteRole.Editor).Validate<LookRequest>().WithName("addLook");
+        looks.MapPut("/{look:long}", SaveLook).Needs(SiteRole.Editor).Validate<LookRequest>().WithName("saveLook");
+        looks.MapDelete("/{look:long}", RemoveLook).Needs(SiteRole.Editor).WithName("removeLook");
+        looks.MapGet("/match", MatchPage).WithName("matchPage");
+    }
+
+    private static async Task<Ok<List<LookView>>> ListLooks(long site, AntiphonContext database)
+    {
+        var looks = await database.Looks.AsNoTracking().Include(one => one.Listings).Where(one => one.SiteId == site).OrderBy(one => one.Name).ToListAsync();
+        return TypedResults.Ok(looks.ConvertAll(View));
+    }
+
+    private static async Task<Ok<LookView>> AddLook(long site, LookRequest request, AntiphonContext database, TimeProvider clock)
+    {
+        var look = new Look { SiteId = site, Name = request.Name.Trim(), Definition = request.Definition, UpdatedAt = clock.GetUtcNow() };
+        database.Looks.Add(look);
+        await database.SaveChangesAsync();
+        return TypedResults.Ok(View(look));
+    }
+
+    private static async Task<Results<Ok<LookView>, NotFound>> SaveLook(long site, long look, LookRequest request, AntiphonContext database, TimeProvider clock)
+    {
+        if (await FindAsync(site, look, database) is not { } found) return TypedResults.NotFound();
+        (found.Name, found.Definition, found.UpdatedAt) = (request.Name.Trim(), request.Definition, clock.GetUtcNow());
+        await database.SaveChangesAsync();
+        return TypedResults.Ok(View(found));
+    }
+
+    // What uses the look keeps it as its own, so that no page changes.
+    private static async Task<Results<NoContent, NotFound>> RemoveLook(long site, long look, AntiphonContext database)
+    {
+        if (await FindAsync(site, look, database) is not { } found) return TypedResults.NotFound();
+        foreach (var listing in found.Listings) listing.Definition = listing.Definition with { Look = found.Definition };
+        database.Looks.Remove(found);
+        await database.SaveChangesAsync();
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<PageLookView>, ValidationProblem>> MatchPage(string address, PageLooks pages, CancellationToken cancellation)
+    {
+        if (!Core.Feeds.Reading.LinkResolver.IsWeb(address)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+        var (look, problem) = await pages.ReadAsync(new Uri(address.Trim()), cancellation);
+        return look is not null ? TypedResults.Ok(look) : FieldProblem.For("address", problem!);
+    }
+
+    private static Task<Look?> FindAsync(long site, long look, AntiphonContext database) =>
+        database.Looks.Include(one => one.Listings).SingleOrDefaultAsync(one => one.Id == look && one.SiteId == site);
+
+    private static LookView View(Look look) => new(look.Id, look.Name, look.Definition, [.. look.Listings.OrderBy(one => one.Name).Select(one => new LookUse(one.Id, one.Name))]);
+}
