@@ -37,7 +37,7 @@ internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clo
         // A post dated ahead becomes public without any change, so a version also ends when the next one is due.
         if (known is not null && known.Version == version && clock.GetUtcNow() < known.Until) return Remember(view, known with { LookedAt = looked }).Rendered;
         var content = await scope.ServiceProvider.GetRequiredService<ListingReader>().ReadAsync(listing.Site, listing.InUse, view, cancellation);
-        if (view.Page > content.Pages || (content.IsMissing && content.Definition.Layout != ListingLayout.WholeBlog)) return null;
+        if (content.Page > content.Pages || (content.IsMissing && content.Definition.Layout != ListingLayout.WholeBlog)) return null;
         var until = await NextDueAsync(database, listing.SiteId, cancellation);
         return Remember(view, new Entry(Render(content, listing.Definition), version, until, looked)).Rendered;
     }

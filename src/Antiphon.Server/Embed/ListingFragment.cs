@@ -14,7 +14,7 @@ internal static class ListingFragment
         var definition = content.Definition;
         html.Append("<style>").Append(ListingStyle.For(definition, content.Key)).Append('\n').Append(EntryPictureMarkup.FocusRules(content.Entries)).Append("</style>\n");
         html.Append("<section class=\"antiphon-listing antiphon-").Append(definition.Layout.ToString().ToLowerInvariant()).Append(FormClasses(definition.Form)).Append(" antiphon-k").Append(content.Key)
-            .Append("\" part=\"listing\" lang=\"").Append(Encoded.Html(content.Site.Language)).Append('"').Append(Behaviour(definition)).Append(">\n");
+            .Append("\" part=\"listing\" lang=\"").Append(Encoded.Html(content.Site.Language)).Append('"').Append(Behaviour(definition, content.Site.Language)).Append(">\n");
         AppendHead(html, definition);
         AppendBody(html, content);
         AppendFoot(html, content);
@@ -36,11 +36,11 @@ internal static class ListingFragment
     }
 
     // What the script needs to know; each attribute asks for one thing it does.
-    private static string Behaviour(ListingDefinition definition)
+    private static string Behaviour(ListingDefinition definition, string language)
     {
         var moves = definition.Layout is ListingLayout.Carousel or ListingLayout.Ticker;
         return (ListingRequestView.HeedsPage(definition) ? " data-current" : string.Empty)
-            + (definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search ? " data-views" : definition.Leads == EntryLead.ReadingPanel ? " data-panel" : string.Empty)
+            + (ListingRequestView.HasViews(definition) ? " data-views" : definition.Leads == EntryLead.ReadingPanel ? $" data-panel data-close=\"{Encoded.Html(ListingTexts.For(language).Close)}\"" : string.Empty)
             + (moves ? $" data-moving=\"{definition.Layout.ToString().ToLowerInvariant()}\"" : string.Empty)
             + (moves && definition.MoveSeconds is { } seconds ? $" data-seconds=\"{seconds}\"" : string.Empty)
             + (definition.Paging == ListingPaging.More ? " data-more" : string.Empty);

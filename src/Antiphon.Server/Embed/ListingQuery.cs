@@ -13,12 +13,8 @@ internal sealed record ListingQuery(int? Page, string? At, string? Tag, string? 
 {
     private const int LongestAddress = 2000;
 
-    /// <summary>The view asked for of one listing.</summary>
-    public ListingRequestView Of(string key)
-    {
-        var at = At is { Length: <= LongestAddress } ? At : null;
-        return new ListingRequestView(key, Page ?? BlogView.PageOfAddress(at), at, Said() ?? BlogView.OfAddress(at) ?? BlogView.Index);
-    }
+    /// <summary>What is asked for of one listing.</summary>
+    public ListingRequestView Of(string key) => new(key, Page, At is { Length: <= LongestAddress } ? At : null, Said());
 
     private BlogView? Said()
     {
@@ -27,17 +23,25 @@ internal sealed record ListingQuery(int? Page, string? At, string? Tag, string? 
     }
 }
 
-/// <summary>One view of a listing, and the key it is cached under.</summary>
+/// <summary>What is asked for of a listing, and the key the answer is cached under.</summary>
 /// <param name="Key">Key of the listing; empty for one that is not stored.</param>
-/// <param name="Page">Number of the page, from 1.</param>
+/// <param name="Number">Number of the page, from 1; null for the one the host page's address names, or the first.</param>
 /// <param name="At">Address of the page the listing stands on, or null.</param>
-/// <param name="View">What of the blog is shown.</param>
-internal sealed record ListingRequestView(string Key, int Page, string? At, BlogView View)
+/// <param name="Said">What of the blog is to be shown; null for what the host page's address names, or the index.</param>
+internal sealed record ListingRequestView(string Key, int? Number, string? At, BlogView? Said)
 {
     /// <summary>The first page of the listing by itself.</summary>
     public static ListingRequestView First(string key) => new(key, 1, null, BlogView.Index);
 
     /// <summary>True when what a listing shows depends on the page it stands on.</summary>
-    public static bool HeedsPage(ListingDefinition definition) =>
-        definition.LeaveOutCurrent || definition.Order == ListingOrder.Related || definition.Leads == EntryLead.ReadingPanel || definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search;
+    public static bool HeedsPage(ListingDefinition definition) => definition.LeaveOutCurrent || definition.Order == ListingOrder.Related || HasViews(definition);
+
+    /// <summary>True when a listing shows the view that its page's address names.</summary>
+    public static bool HasViews(ListingDefinition definition) => definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search;
+
+    /// <summary>What of the blog a listing shows.</summary>
+    public BlogView ViewOf(ListingDefinition definition) => Said ?? (HasViews(definition) ? BlogView.OfAddress(At) : null) ?? BlogView.Index;
+
+    /// <summary>The number of the page it shows.</summary>
+    public int PageOf(ListingDefinition definition) => Number ?? (HasViews(definition) ? BlogView.PageOfAddress(At) : 1);
 }

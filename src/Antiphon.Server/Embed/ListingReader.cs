@@ -25,21 +25,22 @@ internal sealed class ListingReader(
     public async Task<ListingContent> ReadAsync(Site site, ListingDefinition definition, ListingRequestView asked, CancellationToken cancellation)
     {
         var now = SiteCulture.Local(clock.GetUtcNow(), site.TimeZone);
-        var narrowed = ViewDefinition.Of(definition, asked.View, site.Language);
+        var (view, page) = (asked.ViewOf(definition), asked.PageOf(definition));
+        var narrowed = ViewDefinition.Of(definition, view, site.Language);
         // Only public posts can be entries, so the rest need not be read; which of them are chosen is decided by the same code that explains it.
         var posts = database.Posts.Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId) && post.Status == PostStatus.Published && post.PublishedAt <= now.ToUniversalTime());
         var found = await candidates.ReadAsync(posts, CandidateReader.NeedsComments(definition), cancellation);
         var standing = await current.FindAsync(site, definition, ListingRequestView.HeedsPage(definition) ? asked.At : null, cancellation);
-        var inView = asked.View.Kind == BlogViewKind.Post ? found : found.Where(post => asked.View.Takes(post, post.PublishedAt is { } date ? SiteCulture.Local(date, site.TimeZone) : null));
+        var inView = view.Kind == BlogViewKind.Post ? found : found.Where(post => view.Takes(post, post.PublishedAt is { } date ? SiteCulture.Local(date, site.TimeZone) : null));
         var selection = ListingSelection.Choose(narrowed, inView, now, standing);
-        var content = new ListingContent(asked.Key, site, narrowed, [], selection, asked.Page, await LinksAsync(definition, asked, cancellation)) { View = asked.View };
-        return asked.View.Kind switch
+        var content = new ListingContent(asked.Key, site, narrowed, [], selection, page, await LinksAsync(definition, asked, cancellation)) { View = view };
+        return view.Kind switch
         {
             BlogViewKind.Post => await WithPostAsync(content, cancellation),
             BlogViewKind.Search => await WithMatchesAsync(content, cancellation),
             // A field to search with shows nothing before something is searched for.
             _ when narrowed.Layout == ListingLayout.Search => content with { Pages = 1 },
-            _ => content with { Entries = await EntriesAsync(content, [.. selection.Page(asked.Page).Select(entry => entry.Id)], cancellation) },
+            _ => content with { Entries = await EntriesAsync(content, [.. selection.Page(page).Select(entry => entry.Id)], cancellation) },
         };
     }
 
@@ -92,7 +93,7 @@ internal sealed class ListingReader(
         var first = definition.Blogs.Count == 0 ? 0 : definition.Blogs[0];
         var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Id == first, cancellation);
         // Views live where the listing itself shows them; other listings lead to the page in which the blog lives.
-        var host = definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search ? asked.At : blog is { ShowsPostsAtHome: true } ? blog.HomeAddress : null;
+        var host = ListingRequestView.HasViews(definition) ? asked.At : blog is { ShowsPostsAtHome: true } ? blog.HomeAddress : null;
         return new ListingLinks(
             options.Value.AddressOf($"embed/listings/{asked.Key}"), blog is null ? string.Empty : addresses.OfBlog(blog),
             blog is null ? string.Empty : options.Value.AddressOf($"feeds/{blog.Key}.rss"), host);

@@ -121,6 +121,8 @@ internal static class ListingStyle
         .antiphon-lead{display:block;width:100%;aspect-ratio:16/9;object-fit:cover;border-radius:3px;margin:1em 0}
         .antiphon-body{overflow-wrap:anywhere}.antiphon-body img,.antiphon-body video{max-width:100%;height:auto}.antiphon-body pre{overflow:auto}.antiphon-body blockquote{margin:1em 0;padding-left:1em;border-left:3px solid color-mix(in srgb,currentColor 25%,transparent)}
         .antiphon-neighbours{border-top:1px solid color-mix(in srgb,currentColor 18%,transparent);padding-top:.8em}.antiphon-neighbours a{max-width:48%;overflow-wrap:anywhere}.antiphon-neighbours a[rel=next]{margin-left:auto;text-align:right}.antiphon-neighbours small{display:block;opacity:.85}
+        .antiphon-panel{border:0;padding:1.2em clamp(1rem,4vw,2.4rem) 2em;width:min(44rem,100%);max-width:none;height:100dvh;max-height:none;margin:0 0 0 auto;box-sizing:border-box;overflow-y:auto;overscroll-behavior:contain;color:inherit;font-size:1rem}
+        .antiphon-panel::backdrop{background:rgb(0 0 0/.5)}.antiphon-close{position:sticky;top:0;float:right;font:inherit;color:inherit;background:inherit;border:1px solid currentColor;border-radius:4px;padding:.3em .9em;cursor:pointer;z-index:1}.antiphon-panel{background:Canvas}
         .antiphon-tags a{color:inherit}.antiphon-tags a::before{content:"#"}
         :host .antiphon-post a,:host .antiphon-neighbours a,:host .antiphon-places a,:host .antiphon-categories a{color:var(--antiphon-link-color)}
         """;

@@ -1,27 +1,32 @@
+import { isPlain, ownAddress, withView } from './address'
 import { ask } from './ask'
 import { setMoving } from './moving'
+import { followPanel } from './panel'
 import { render } from './shadow'
+import { followViews } from './views'
 
-/** Replaces the baked entries of a listing by the current ones, and follows its pages in place. */
+/** Replaces the baked entries of a listing by the current ones, and follows its pages, views and posts in place. */
 export async function showListing(place: HTMLElement, base: string): Promise<void> {
   const address = `${base}listings/${encodeURIComponent(place.dataset.antiphonListing ?? '')}.html`
-  let html = await ask(address)
-  // Only a listing that leaves out the page's own post has to say where it stands; all others share one cached answer.
-  const at = html?.includes(' data-current') ? `at=${encodeURIComponent(ownAddress())}` : ''
-  if (at) html = await ask(`${address}?${at}`)
+  const home = ownAddress()
+  // Only a listing that heeds the page it stands on has to say where that is; all others share one cached answer.
+  const at = `at=${encodeURIComponent(withView(home, location.href))}`
+  const isBaked = place.querySelector('[data-current]') !== null
+  let html = await ask(isBaked ? `${address}?${at}` : address)
+  const heeds = html?.includes(' data-current') ?? false
+  if (heeds && !isBaked) html = await ask(`${address}?${at}`)
   if (!html) return
   const root = render(place, html)
   setMoving(root)
+  const section = root.querySelector('section')
+  if (section?.hasAttribute('data-views')) return followViews(place, root, address, base, home)
+  if (section?.hasAttribute('data-panel')) followPanel(root, address, base)
   root.addEventListener('click', (event) => {
     const link = (event.target as Element).closest<HTMLAnchorElement>('a[data-page]')
-    if (!link || (event as MouseEvent).ctrlKey || (event as MouseEvent).metaKey) return
+    if (!link || !isPlain(event as MouseEvent)) return
     event.preventDefault()
-    void turn(place, root, `${address}?page=${link.dataset.page}&${at}`, link)
+    void turn(place, root, `${address}?page=${link.dataset.page}${heeds ? `&${at}` : ''}`, link)
   })
-}
-
-function ownAddress(): string {
-  return document.querySelector<HTMLLinkElement>('link[rel=canonical]')?.href ?? location.href
 }
 
 /** Shows another page; when it cannot be had, the link leads there as it does without script. */
@@ -35,5 +40,6 @@ async function turn(place: HTMLElement, root: ShadowRoot, address: string, link:
   const first = list?.firstElementChild
   if (adds) list?.prepend(...before)
   else if (place.getBoundingClientRect().top < 0) place.scrollIntoView()
+  setMoving(root)
   first?.querySelector('a')?.focus({ preventScroll: true })
 }

@@ -1,25 +1,17 @@
 import { showListing } from './listing'
-import { showThread } from './thread'
+import { showThreads } from './thread'
 
 /** Where this script came from; everything else is asked for there. */
 const script = document.currentScript as HTMLScriptElement | null
 const base = script ? new URL('.', script.src).href : ''
 
-/** True once for each container: a page may carry several copies of the script, and each looks for all of them. */
-function isNew(place: HTMLElement): boolean {
-  if (place.hasAttribute('data-antiphon-live')) return false
-  place.setAttribute('data-antiphon-live', '')
-  return true
-}
-
-/** Shows every container that no copy of the script has taken yet. */
+/** Shows every container that no copy of the script has taken yet; a page may carry several copies, and each looks for all of them. */
 function showAll(): void {
-  for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-listing]:not([data-antiphon-way])')) {
-    if (isNew(place)) void showListing(place, base)
+  for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-listing]:not([data-antiphon-way],[data-antiphon-live])')) {
+    place.setAttribute('data-antiphon-live', '')
+    void showListing(place, base)
   }
-  for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-thread]')) {
-    if (isNew(place)) void showThread(place, base)
-  }
+  showThreads(document, base)
 }
 
 /** Frames tell their height; only the one the message comes from is fitted. */

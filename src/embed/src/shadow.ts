@@ -4,14 +4,21 @@ import { takeHostLook } from './hostLook'
 export function render(place: HTMLElement, html: string): ShadowRoot {
   const isFirst = !place.shadowRoot
   if (isFirst) takeHostLook(place)
-  const content = new DOMParser().parseFromString(html, 'text/html')
+  const { content, css } = parse(html)
   // A sheet belongs to one document, and the preview shows listings in a document of its own.
   const sheet = new (place.ownerDocument.defaultView ?? window).CSSStyleSheet()
-  const styles = [...content.querySelectorAll('style')]
-  sheet.replaceSync(styles.map((style) => style.textContent).join('\n') + ':host{display:block!important}')
-  styles.forEach((style) => style.remove())
+  sheet.replaceSync(css + ':host{display:block!important}')
   const root = place.shadowRoot ?? place.attachShadow({ mode: 'open' })
   root.adoptedStyleSheets = [sheet]
-  root.replaceChildren(...content.body.childNodes)
+  const kept = root.querySelectorAll('dialog')
+  root.replaceChildren(...content.childNodes, ...kept)
   return root
+}
+
+/** A fragment as elements and as its style sheet; what it tells search engines stays with what is baked into the page. */
+export function parse(html: string): { content: HTMLElement; css: string } {
+  const content = new DOMParser().parseFromString(html, 'text/html').body
+  const styles = [...content.ownerDocument.querySelectorAll('style')]
+  content.ownerDocument.querySelectorAll('style,script').forEach((one) => one.remove())
+  return { content, css: styles.map((style) => style.textContent).join('\n') }
 }

@@ -6,8 +6,16 @@ interface Problems {
   errors?: Record<string, string[]>
 }
 
+/** Shows every thread in a part of the page that no copy of the script has taken yet. */
+export function showThreads(within: ParentNode, base: string): void {
+  for (const place of within.querySelectorAll<HTMLElement>('[data-antiphon-thread]:not([data-antiphon-live])')) {
+    place.setAttribute('data-antiphon-live', '')
+    void showThread(place, base)
+  }
+}
+
 /** Shows a thread and sends its form without leaving the page. */
-export async function showThread(place: HTMLElement, base: string): Promise<void> {
+async function showThread(place: HTMLElement, base: string): Promise<void> {
   const site = place.dataset.antiphonSite ?? ''
   const query = new URLSearchParams({
     id: place.dataset.antiphonThread ?? '',

@@ -1,0 +1,39 @@
+/** Name of the parameter of the page's address that holds a view, and of the one that holds its page number. */
+const parameter = 'antiphon'
+const pageParameter = 'antiphon-page'
+
+/** The address the page gives itself, and otherwise the one in the address bar. */
+export function ownAddress(): string {
+  return document.querySelector<HTMLLinkElement>('link[rel=canonical]')?.href ?? location.href
+}
+
+/** The view the address bar asks for, such as "post/k7fq2/geminids"; empty for none. */
+export function askedView(): string {
+  return new URLSearchParams(location.search).get(parameter) ?? ''
+}
+
+/** An address with the view of another, or with none. */
+export function withView(address: string, from?: string): string {
+  const made = new URL(address)
+  const given = from ? new URL(from, address).searchParams : new URLSearchParams()
+  for (const name of [parameter, pageParameter]) {
+    const value = given.get(name)
+    if (value === null) made.searchParams.delete(name)
+    else made.searchParams.set(name, value)
+  }
+  // The slashes of a view stay readable; they need no code in a query.
+  made.search = made.search.replace(/%2F/gi, '/')
+  return made.href
+}
+
+/** The page in the address bar, showing what somebody searches for. */
+export function searchAddress(words: string): string {
+  const made = new URL(withView(location.href))
+  made.searchParams.set(parameter, `search/${encodeURIComponent(words)}`)
+  return made.href.replace(/%2F/i, '/')
+}
+
+/** A click that asks for a new tab or window is the reader's own business. */
+export function isPlain(event: MouseEvent): boolean {
+  return !event.ctrlKey && !event.metaKey && !event.shiftKey && !event.altKey && event.button === 0
+}

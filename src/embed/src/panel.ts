@@ -1,0 +1,95 @@
+import { askedView, isPlain, withView } from './address'
+import { ask } from './ask'
+import { parse } from './shadow'
+import { showThreads } from './thread'
+
+/** Opens posts of a listing in a dialog over the page; the dialog has an address, and the way back closes it. */
+export function followPanel(root: ShadowRoot, address: string, base: string): void {
+  const dialog = makeDialog(root)
+  const content = dialog.querySelector<HTMLElement>('div')!
+  const before = document.title
+
+  /** Opens the post, or says that it is not one of this listing's. */
+  async function open(view: string): Promise<boolean> {
+    const html = await ask(`${address}?view=${view.split('/').slice(0, 2).map(encodeURIComponent).join('/')}`)
+    const section = html ? parse(html).content.querySelector('section') : null
+    if (!section?.querySelector('.antiphon-post')) return false
+    content.replaceChildren(...section.childNodes)
+    const title = content.querySelector<HTMLElement>('.antiphon-post')?.dataset.title ?? ''
+    dialog.setAttribute('aria-label', title)
+    document.title = `${title} – ${before}`
+    dialog.style.background = backgroundOf(root.host)
+    if (!dialog.open) dialog.showModal()
+    dialog.scrollTop = 0
+    content.querySelector<HTMLElement>('.antiphon-view-title')?.focus()
+    showThreads(content, base)
+    return true
+  }
+
+  async function go(link: HTMLAnchorElement): Promise<void> {
+    const view = link.dataset.view ?? ''
+    const to = new URL(withView(location.href))
+    to.searchParams.set('antiphon', link.dataset.slug ? `${view}/${link.dataset.slug}` : view)
+    if (await open(view)) history.pushState({ antiphonPanel: true }, '', to.href.replace(/%2F/gi, '/'))
+    else location.assign(link.href)
+  }
+
+  /** The way back, when the panel was opened on this page; a page that was opened with it just loses it. */
+  function leave(): void {
+    if ((history.state as { antiphonPanel?: boolean } | null)?.antiphonPanel) history.back()
+    else {
+      history.replaceState(null, '', withView(location.href))
+      close()
+    }
+  }
+
+  function close(): void {
+    document.title = before
+    if (dialog.open) dialog.close()
+  }
+
+  root.addEventListener('click', (event) => {
+    const link = (event.target as Element).closest<HTMLAnchorElement>('a[data-view^="post/"]')
+    if (link && isPlain(event as MouseEvent)) {
+      event.preventDefault()
+      void go(link)
+    } else if (event.target === dialog || (event.target as Element).closest('.antiphon-close')) leave()
+  })
+  dialog.addEventListener('cancel', (event) => {
+    event.preventDefault()
+    leave()
+  })
+  const follow = () => {
+    if (!askedView().startsWith('post/')) close()
+    else if (dialog.open || !isRead()) void open(askedView())
+  }
+  addEventListener('popstate', follow)
+  follow()
+}
+
+/** True when a post is open already, in a panel of another listing or in a whole blog. */
+function isRead(): boolean {
+  return [...document.querySelectorAll('[data-antiphon-listing]')].some((place) => place.shadowRoot?.querySelector('dialog[open],[data-views]'))
+}
+
+function makeDialog(root: ShadowRoot): HTMLDialogElement {
+  const dialog = document.createElement('dialog')
+  dialog.className = 'antiphon-panel antiphon-listing'
+  dialog.setAttribute('part', 'panel')
+  const close = document.createElement('button')
+  close.className = 'antiphon-close'
+  close.setAttribute('part', 'close')
+  close.textContent = root.querySelector<HTMLElement>('[data-close]')?.dataset.close ?? '✕'
+  dialog.append(close, document.createElement('div'))
+  root.append(dialog)
+  return dialog
+}
+
+/** The colour behind the listing, since a dialog stands on none. */
+function backgroundOf(element: Element | null): string {
+  for (; element; element = element.parentElement) {
+    const colour = getComputedStyle(element).backgroundColor
+    if (colour && !/^rgba\(.*, 0\)$|^transparent$/.test(colour)) return colour
+  }
+  return 'Canvas'
+}
