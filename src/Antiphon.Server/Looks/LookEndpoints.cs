@@ -54,7 +54,7 @@ internal static class LookEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<PageLookView>, ValidationProblem>> MatchPage(string address, PageLooks pages, CancellationToken cancellation)
+    private static async Task<Results<Ok<PageLookView>, ValidationProblem>> MatchPage(long site, string address, PageLooks pages, CancellationToken cancellation)
     {
         if (!Core.Feeds.Reading.LinkResolver.IsWeb(address)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
         var (look, problem) = await pages.ReadAsync(new Uri(address.Trim()), cancellation);

@@ -55,9 +55,9 @@ public sealed class PagingTests
     [Fact]
     public void The_post_of_the_page_itself_is_left_out_when_asked()
     {
-        var posts = new[] { Post(1) with { Address = "log.example/a" }, Post(2) with { Address = "log.example/b" } };
+        var posts = new[] { Post(1), Post(2) };
         var listing = Listing() with { LeaveOutCurrent = true };
-        var selection = ListingSelection.Choose(listing, posts, Now, "log.example/a");
+        var selection = ListingSelection.Choose(listing, posts, Now, new CurrentPost(1));
         Assert.Equal([2L], selection.Fitting.Select(post => post.Id));
         Assert.Equal(PlacementReason.CurrentPage, selection.Explain(posts[0]).Reason);
         Assert.Equal(2, ListingSelection.Choose(listing, posts, Now).Fitting.Count);

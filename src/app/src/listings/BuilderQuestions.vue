@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
+import type { ListingLooks } from '../looks/useListingLook'
+import type { usePageLook } from '../looks/usePageLook'
 import EntryParts from './EntryParts.vue'
 import HowItLooks from './HowItLooks.vue'
 import HowMany from './HowMany.vue'
@@ -16,6 +18,8 @@ const props = defineProps<{
   fields: Record<string, string[]>
   siteAddress: string
   readonly: boolean
+  looks: ListingLooks
+  page: ReturnType<typeof usePageLook>
 }>()
 const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
 </script>
@@ -25,7 +29,7 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
     <WhichPosts v-model="listing.definition" :site-id="props.siteId" :blogs="props.blogs" :fields="props.fields" />
     <HowMany v-model="listing.definition" :preview="props.preview" :fields="props.fields" />
     <EntryParts v-model="listing.definition" :fields="props.fields" />
-    <HowItLooks v-model="listing.definition" :fields="props.fields" />
+    <HowItLooks v-model="listing.definition" :fields="props.fields" :looks="props.looks" :page="props.page" :preview="props.preview" :address="where" />
     <QuestionPart title="Where does it go?" :answer="where.replace(/^https?:\/\//, '')">
       <v-text-field
         :model-value="listing.pageAddress"
@@ -35,6 +39,19 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
         :error-messages="props.fields.pageAddress"
         @change="listing.pageAddress = ($event.target as HTMLInputElement).value.trim() || null"
       />
+      <v-text-field
+        :model-value="listing.spot"
+        class="mt-3"
+        density="compact"
+        label="Behind which element (point at it in the preview)"
+        placeholder="a likely place"
+        clearable
+        :error-messages="props.fields.spot"
+        @update:model-value="listing.spot = $event || null"
+      />
+      <p v-if="listing.definition.layout === 'wholeBlog'" class="small soft mt-2">
+        This page becomes the home of the blog: feeds, mails and search engines are told that its posts live there.
+      </p>
       <v-text-field v-model="listing.name" class="mt-3" density="compact" label="Name, for the team" :error-messages="props.fields.name" />
     </QuestionPart>
   </fieldset>

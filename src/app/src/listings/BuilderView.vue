@@ -1,23 +1,43 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import CopyButton from '../shared/CopyButton.vue'
 import PageTitle from '../shared/PageTitle.vue'
 import { useNotice } from '../shared/useNotice'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
+import { useListingLook } from '../looks/useListingLook'
+import { usePageLook } from '../looks/usePageLook'
 import BuilderQuestions from './BuilderQuestions.vue'
 import CheckDialog from './CheckDialog.vue'
+import ExplainDialog from './ExplainDialog.vue'
 import HostPreview from './HostPreview.vue'
 import SnippetFoot from './SnippetFoot.vue'
+import { saveAsFile } from './listingFile'
 import { useListing } from './useListing'
 import { relativeDate } from '../shared/dates'
 
 const { id: siteId, site, mayEdit } = useSite()
-const { id, listing, stored, preview, snippet, act, isSaved } = useListing(() => siteId.value)
+const pageColours = shallowRef<Schemas['LookColours'] | null>(null)
+const { id, listing, stored, preview, snippet, act, isSaved, show } = useListing(
+  () => siteId.value,
+  () => pageColours.value,
+)
+const address = computed(() => listing.value?.pageAddress ?? site.value?.address ?? '')
+const page = usePageLook(
+  () => siteId.value,
+  () => address.value,
+)
+watch(page.colours, (found) => (pageColours.value = found), { immediate: true })
+const looks = useListingLook(
+  () => siteId.value,
+  listing,
+  () => void show(),
+)
+const explaining = ref(false)
 const { data: blogs } = useQuery({
   queryKey: ['blogs', siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: siteId.value } } })),
@@ -46,6 +66,19 @@ async function copy(): Promise<void> {
   void queries.invalidateQueries({ queryKey: ['listings'] })
   say(`“${made.name}” has a snippet of its own.`)
   await router.push(`/s/${siteId.value}/listings/${made.id}`)
+}
+
+async function putAway(): Promise<void> {
+  const name = listing.value!.name
+  const path = { params: { path: { site: siteId.value, listing: id } } }
+  await take(api.POST('/api/sites/{site}/listings/{listing}/archive', path))
+  const refresh = () => ['listings', 'coverage', 'listing'].forEach((key) => void queries.invalidateQueries({ queryKey: [key] }))
+  refresh()
+  say(`“${name}” is put away. Pages that carry it still show it.`, async () => {
+    await take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', path))
+    refresh()
+  })
+  await router.push(`/s/${siteId.value}/listings`)
 }
 
 async function remove(): Promise<void> {
@@ -80,9 +113,14 @@ async function remove(): Promise<void> {
         :fields="act.fields.value"
         :site-address="site.address"
         :readonly="!mayEdit"
+        :looks="looks"
+        :page="page"
       />
       <div v-if="mayEdit" class="row small">
+        <button class="link" @click="explaining = true">Why is a post (not) here?</button>
         <button class="link" @click="copy">Copy it for another page</button>
+        <button class="link" @click="saveAsFile(siteId, id, listing.name)">Save as a file</button>
+        <button class="link" @click="putAway">Put it away</button>
         <button class="link back" @click="removing = true">Remove this listing</button>
       </div>
     </div>
@@ -91,13 +129,16 @@ async function remove(): Promise<void> {
         :site-id="siteId"
         :listing-id="id"
         :listing-key="stored.data.value?.key ?? ''"
-        :address="listing.pageAddress ?? site.address"
+        v-model:spot="listing.spot"
+        :address="address"
         :html="preview?.html ?? null"
+        :may-edit="mayEdit"
       />
       <SnippetFoot :snippet="snippet.data.value" />
     </div>
   </div>
   <CheckDialog v-if="site && stored.data.value" v-model="checking" :site-id="siteId" :listing-id="id" :address="listing?.pageAddress ?? site.address" />
+  <ExplainDialog v-if="listing" v-model="explaining" :site-id="siteId" :definition="listing.definition" />
   <v-dialog v-model="removing" max-width="420">
     <v-card class="pa-6">
       <h2>Remove “{{ listing?.name }}”?</h2>

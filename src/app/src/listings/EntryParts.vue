@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Schemas } from '../api/client'
+import ChipChoice from './ChipChoice.vue'
 import NumberLine from './NumberLine.vue'
+import PartOrder from './PartOrder.vue'
 import QuestionPart from './QuestionPart.vue'
 import type { WholeDefinition } from './wholeDefinition'
 
@@ -27,6 +30,33 @@ const shown = computed(() =>
     ...more.filter(([name]) => form.value[name]).map(([, label]) => label.toLowerCase()),
   ].join(', '),
 )
+const places = [
+  ['byLayout', 'As the layout'],
+  ['beside', 'Beside'],
+  ['amongParts', 'In the order'],
+  ['behind', 'Behind the text'],
+] as const
+const sources = [
+  ['ownOrText', 'Own, or the text'],
+  ['ownOnly', 'Own only'],
+  ['textOnly', 'The text'],
+] as const
+const leads = [
+  ['ownPage', 'Its own page'],
+  ['readingPanel', 'A panel over your page'],
+  ['wholeBlog', 'Your blog page'],
+  ['source', 'What it is about'],
+] as const
+const arranged = computed(() => {
+  const { details } = definition.value
+  const parts: Schemas['EntryPart'][] = ['title']
+  if (details.picture && form.value.picturePlace === 'amongParts') parts.unshift('picture')
+  if (details.date || details.author || details.category || form.value.source || form.value.readingTime || form.value.comments) parts.push('byline')
+  if (details.excerpt) parts.push('excerpt')
+  if (form.value.tags) parts.push('tags')
+  if (form.value.readMore) parts.push('more')
+  return parts
+})
 </script>
 
 <template>
@@ -55,6 +85,17 @@ const shown = computed(() =>
         {{ label }}
       </button>
     </div>
+    <div v-if="definition.layout !== 'wholeBlog'" class="fine">
+      <ChipChoice v-model="definition.leads" label="A title leads to" :choices="leads" />
+    </div>
+    <details class="small">
+      <summary class="link">Places and order</summary>
+      <div class="fine">
+        <ChipChoice v-if="definition.details.picture" v-model="form.picturePlace" label="Picture" :choices="places" />
+        <p v-if="form.picturePlace === 'behind'" class="soft">A veil lies between picture and text, dark enough for white text on any picture.</p>
+        <PartOrder v-model="form.parts" :shown="arranged" :byline-above="form.bylineAbove" />
+      </div>
+    </details>
     <details class="small">
       <summary class="link">Lengths and wording</summary>
       <div class="fine">
@@ -67,13 +108,30 @@ const shown = computed(() =>
           empty="never"
           :problem="props.fields['definition.form.titleLength']?.[0]"
         />
+        <ChipChoice v-if="definition.details.excerpt" v-model="form.excerptSource" label="Excerpt" :choices="sources" />
         <NumberLine
+          v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
+          v-model="form.excerptCharacters"
+          label="Its characters"
+          name="excerpt-characters"
+          :min="20"
+          :max="2000"
+          empty="words"
+          :problem="props.fields['definition.form.excerptCharacters']?.[0]"
+        />
+        <NumberLine
+          v-if="definition.details.excerpt && form.excerptCharacters === null && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptWords"
-          label="Excerpt words"
+          label="Its words"
           name="excerpt-words"
           :min="1"
           :max="200"
           :problem="props.fields['definition.form.excerptWords']?.[0]"
+        />
+        <v-checkbox
+          v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
+          v-model="form.excerptAtSentence"
+          label="End with a whole sentence where one fits"
         />
         <v-text-field
           v-model="form.readMore"
@@ -95,7 +153,7 @@ const shown = computed(() =>
           clearable
           :error-messages="props.fields['definition.form.datePattern']"
         />
-        <v-checkbox v-model="form.bylineAbove" label="Date and author above the title" />
+        <v-checkbox v-if="form.parts.length === 0" v-model="form.bylineAbove" label="Date and author above the title" />
         <v-checkbox v-model="form.standInPicture" label="Draw a picture where a post has none" />
       </div>
     </details>

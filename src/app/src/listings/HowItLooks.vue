@@ -1,5 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Schemas } from '../api/client'
+import LookPart from '../looks/LookPart.vue'
+import type { ListingLooks } from '../looks/useListingLook'
+import type { usePageLook } from '../looks/usePageLook'
+import { lookSummary } from '../looks/wholeLook'
 import ChipChoice from './ChipChoice.vue'
 import LayoutChoice from './LayoutChoice.vue'
 import NumberLine from './NumberLine.vue'
@@ -7,7 +12,13 @@ import QuestionPart from './QuestionPart.vue'
 import type { WholeDefinition } from './wholeDefinition'
 
 const definition = defineModel<WholeDefinition>({ required: true })
-const props = defineProps<{ fields: Record<string, string[]> }>()
+const props = defineProps<{
+  fields: Record<string, string[]>
+  looks: ListingLooks
+  page: ReturnType<typeof usePageLook>
+  preview: Schemas['ListingPreview'] | null
+  address: string
+}>()
 const form = computed(() => definition.value.form)
 const frame = computed(() => definition.value.frame)
 const has = (...layouts: WholeDefinition['layout'][]) => layouts.includes(definition.value.layout)
@@ -25,12 +36,12 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
 </script>
 
 <template>
-  <QuestionPart title="How does it look?" answer="in the look of the page">
+  <QuestionPart title="How does it look?" :answer="props.looks.chosen.value ? 'a shared look' : lookSummary(definition.look)">
     <LayoutChoice v-model="definition.layout" />
     <div class="fine">
       <NumberLine v-if="has('columns', 'bricks', 'carousel')" v-model="form.columns" label="Columns, at most" name="columns" :min="1" :max="6" />
       <ChipChoice v-if="has('rows', 'zigzag')" v-model="form.pictureSide" label="Picture" :choices="sides" />
-      <ChipChoice v-if="!has('bricks', 'ticker', 'archive', 'tagCloud')" v-model="form.ratio" label="Its shape" :choices="ratios" />
+      <ChipChoice v-if="!has('bricks', 'ticker', 'archive', 'tagCloud', 'categoryIndex')" v-model="form.ratio" label="Its shape" :choices="ratios" />
       <NumberLine
         v-if="has('carousel', 'ticker')"
         v-model="definition.moveSeconds"
@@ -79,6 +90,7 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
         <v-checkbox v-model="frame.feedLink" label="Link to the feed" />
       </div>
     </details>
+    <LookPart :looks="props.looks" :page="props.page" :preview="props.preview" :fields="props.fields" :address="props.address" />
   </QuestionPart>
 </template>
 

@@ -19,6 +19,7 @@ const orders = [
   ['lastUpdated', 'Last changed'],
   ['shuffled', 'Shuffled daily'],
   ['byHand', 'By hand'],
+  ['related', 'Related'],
 ] as const
 const pagings = [
   ['none', 'Nothing'],
@@ -38,6 +39,9 @@ const entering = [
       <button type="button" class="chip all" :class="{ on: all }" :aria-pressed="all" @click="all = !all">All</button>
     </NumberLine>
     <ChipChoice v-model="definition.order" label="Order" :choices="orders" />
+    <p v-if="definition.order === 'related'" class="small soft hint">
+      The most like the post of the page it stands on, by categories, tags and words. On other pages the newest. The preview takes your newest post.
+    </p>
     <ChipChoice v-if="definition.order === 'byHand'" v-model="definition.newPosts" label="New posts" :choices="entering" />
     <ChipChoice v-model="definition.paging" label="Then" :choices="pagings" />
     <ArrangeList
@@ -51,6 +55,9 @@ const entering = [
 </template>
 
 <style scoped>
+.hint {
+  margin: 0 0 8px 128px;
+}
 .all {
   margin-left: 8px;
 }

@@ -1,25 +1,14 @@
 <script setup lang="ts">
 import type { Schemas } from '../api/client'
+import { layouts } from './layouts'
 
 const layout = defineModel<Schemas['ListingLayout']>({ required: true })
-// Filled shapes: wide bars are pictures, thin ones text.
-const choices: { value: Schemas['ListingLayout']; name: string; shape: string }[] = [
-  { value: 'lines', name: 'Lines', shape: 'M2 2h36v2H2zM2 8h36v2H2zM2 14h36v2H2zM2 20h36v2H2z' },
-  { value: 'rows', name: 'Rows', shape: 'M2 2h12v9H2zM17 4h21v2H17zM17 8h14v2H17zM2 13h12v9H2zM17 15h21v2H17zM17 19h14v2H17z' },
-  { value: 'columns', name: 'Columns', shape: 'M2 2h10v20H2zM15 2h10v20H15zM28 2h10v20H28z' },
-  { value: 'bricks', name: 'Bricks', shape: 'M2 2h10v12H2zM2 16h10v6H2zM15 2h10v6H15zM15 10h10v12H15zM28 2h10v15H28zM28 19h10v3H28z' },
-  { value: 'zigzag', name: 'Zigzag', shape: 'M2 2h16v9H2zM21 4h17v2H21zM21 8h11v2H21zM22 13h16v9H22zM2 15h17v2H2zM2 19h11v2H2z' },
-  { value: 'carousel', name: 'Carousel', shape: 'M0 4h5v12H0zM8 2h24v16H8zM35 4h5v12h-5zM16 20h2v2h-2zM19 20h2v2h-2zM22 20h2v2h-2z' },
-  { value: 'ticker', name: 'Ticker', shape: 'M0 10h11v3H0zM14 10h14v3H14zM31 10h9v3h-9z' },
-  { value: 'archive', name: 'Archive', shape: 'M2 2h20v2H2zM6 7h26v2H6zM6 11h20v2H6zM2 16h24v2H2zM2 20h18v2H2z' },
-  { value: 'tagCloud', name: 'Tag cloud', shape: 'M3 3h9v2H3zM15 2h13v4H15zM31 3h6v2h-6zM2 10h14v4H2zM19 11h7v2h-7zM29 10h9v4h-9zM6 18h8v2H6zM17 17h15v4H17z' },
-]
 </script>
 
 <template>
   <div class="choices" role="radiogroup" aria-label="Layout">
     <button
-      v-for="choice in choices"
+      v-for="choice in layouts"
       :key="choice.value"
       type="button"
       role="radio"
@@ -36,7 +25,7 @@ const choices: { value: Schemas['ListingLayout']; name: string; shape: string }[
 <style scoped>
 .choices {
   display: grid;
-  grid-template-columns: repeat(5, 1fr);
+  grid-template-columns: repeat(4, 1fr);
   gap: 8px;
 }
 button {
@@ -49,7 +38,7 @@ button {
 svg {
   display: block;
   width: 100%;
-  height: 50px;
+  height: 46px;
   padding: 9px;
   border: 1px solid var(--rule);
   border-radius: 6px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
@@ -8,7 +8,11 @@ import PageTitle from '../shared/PageTitle.vue'
 import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
 import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
+import { layoutName } from './layouts'
+import { bringIn } from './listingFile'
 
 const { id, mayEdit } = useSite()
 const router = useRouter()
@@ -22,7 +26,40 @@ const {
 const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: path() } })) })
 const act = useAct()
 const states = { seen: { name: 'In place', tone: 'v' }, lost: { name: 'Lost', tone: 'm' }, never: { name: 'Not seen yet', tone: 'o' } }
-const inPlace = computed(() => listings.value?.filter((one) => one.state === 'seen').length ?? 0)
+const search = useQueryValue('search')
+const shelf = useQueryValue('shelf')
+const used = computed(() => listings.value?.filter((one) => !one.archivedAt) ?? [])
+const away = computed(() => listings.value?.filter((one) => one.archivedAt) ?? [])
+const inPlace = computed(() => used.value.filter((one) => one.state === 'seen').length)
+const shown = computed(() => {
+  const words = search.value.trim().toLowerCase()
+  return (shelf.value === 'away' ? away.value : used.value).filter((one) =>
+    [one.name, one.layout, one.pageAddress, ...one.pages].some((text) => text?.toLowerCase().includes(words)),
+  )
+})
+const chooser = ref<HTMLInputElement | null>(null)
+const { say } = useNotice()
+
+async function bring(event: Event): Promise<void> {
+  const field = event.target as HTMLInputElement
+  const file = field.files?.[0]
+  field.value = ''
+  if (!file) return
+  const made = await act.run(() => bringIn(id.value, file))
+  if (Object.keys(act.fields.value).length) act.trouble.value = Object.values(act.fields.value).flat().join(' ')
+  if (!made) return
+  await queries.invalidateQueries({ queryKey: ['listings'] })
+  say(
+    made.leftOut.length ? `Brought in. Not here, so left out: ${made.leftOut.join('; ')}.` : `“${made.listing.name}” is brought in, with a snippet of its own.`,
+  )
+  await router.push(`/s/${id.value}/listings/${made.listing.id}`)
+}
+
+async function restore(listing: number, name: string): Promise<void> {
+  await act.run(() => take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', { params: { path: { ...path(), listing } } })))
+  for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
+  say(`“${name}” is back in use.`)
+}
 
 async function build(): Promise<void> {
   const blog = blogs.value![0]!
@@ -53,9 +90,13 @@ async function build(): Promise<void> {
 
 <template>
   <PageTitle title="Listings">
-    <template #state>{{ counted(listings?.length ?? 0, 'listing') }}, {{ inPlace }} in place.</template>
-    <template #act><v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">Build a listing</v-btn></template>
+    <template #state>{{ counted(used.length, 'listing') }}, {{ inPlace }} in place.</template>
+    <template #act>
+      <v-btn v-if="mayEdit && blogs?.length" variant="outlined" @click="chooser?.click()">Bring in a file</v-btn>
+      <v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">Build a listing</v-btn>
+    </template>
   </PageTitle>
+  <input ref="chooser" class="file" type="file" accept=".json,application/json" aria-label="File of a listing" @change="bring" />
   <div class="work">
     <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ act.trouble.value || lineOf(error) }}</p>
     <p v-if="isPending" class="waiting">Reading the listings …</p>
@@ -64,44 +105,64 @@ async function build(): Promise<void> {
       <p>A listing shows posts of your blogs on a page of your site, in its own look. {{ blogs?.length ? '' : 'Connect a blog first.' }}</p>
       <v-btn v-if="blogs?.length === 0" :to="`/s/${id}/connect`">Connect a blog</v-btn>
     </div>
-    <table v-else class="ruled">
-      <thead>
-        <tr>
-          <th>Listing</th>
-          <th>State</th>
-          <th>Where</th>
-          <th class="wide">Last seen</th>
-          <th class="wide">Shows</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="one in listings" :key="one.id">
-          <td>
-            <router-link class="t" :to="`/s/${id}/listings/${one.id}`">{{ one.name }}</router-link>
-          </td>
-          <td>
-            <span class="tag" :class="states[one.state].tone">{{ states[one.state].name }}</span>
-          </td>
-          <td>
-            <a
-              v-for="page in one.pages.length ? one.pages : [one.pageAddress].filter(Boolean)"
-              :key="page!"
-              class="address"
-              :href="page!"
-              target="_blank"
-              rel="noopener"
-              >{{ page }}</a
-            >
-          </td>
-          <td class="wide soft"><WhenText :at="one.seenAt" /></td>
-          <td class="wide soft">{{ counted(one.count, 'post') }}, {{ one.layout }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <template v-else>
+      <div class="row sift">
+        <v-text-field v-model="search" class="search" density="compact" label="Name, page or layout" clearable @click:clear="search = ''" />
+        <span v-if="away.length" class="pills">
+          <button class="pill" :class="{ on: shelf !== 'away' }" :aria-pressed="shelf !== 'away'" @click="shelf = ''">In use {{ used.length }}</button>
+          <button class="pill" :class="{ on: shelf === 'away' }" :aria-pressed="shelf === 'away'" @click="shelf = 'away'">Put away {{ away.length }}</button>
+        </span>
+      </div>
+      <p v-if="shown.length === 0" class="soft">No listing like that. <button class="link" @click="search = ''">Show all</button></p>
+      <table v-else class="ruled">
+        <thead>
+          <tr>
+            <th>Listing</th>
+            <th>State</th>
+            <th>Where</th>
+            <th class="wide">Last seen</th>
+            <th class="wide">Shows</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in shown" :key="one.id">
+            <td>
+              <router-link class="t" :to="`/s/${id}/listings/${one.id}`">{{ one.name }}</router-link>
+            </td>
+            <td>
+              <button v-if="one.archivedAt" class="link small" @click="restore(one.id, one.name)">Use it again</button>
+              <span v-else class="tag" :class="states[one.state].tone">{{ states[one.state].name }}</span>
+            </td>
+            <td>
+              <a
+                v-for="page in one.pages.length ? one.pages : [one.pageAddress].filter(Boolean)"
+                :key="page!"
+                class="address"
+                :href="page!"
+                target="_blank"
+                rel="noopener"
+                >{{ page }}</a
+              >
+            </td>
+            <td class="wide soft"><WhenText :at="one.seenAt" /></td>
+            <td class="wide soft">{{ one.count === 0 ? 'all posts' : counted(one.count, 'post') }}, {{ layoutName(one.layout) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </template>
   </div>
 </template>
 
 <style scoped>
+.file {
+  display: none;
+}
+.sift {
+  margin-bottom: 8px;
+}
+.search {
+  max-width: 320px;
+}
 @media (max-width: 860px) {
   .wide {
     display: none;

@@ -14,10 +14,15 @@ export interface BuiltListing {
   name: string
   definition: WholeDefinition
   pageAddress: string | null
+  spot: string | null
+  lookId: number | null
 }
 
+/** What the preview is tried with. */
+export type Sample = NonNullable<Schemas['PreviewSample']> | ''
+
 /** A listing being built. Every change is saved and shows on the pages that carry it at once. */
-export function useListing(site: () => number) {
+export function useListing(site: () => number, pageColours: () => Schemas['LookColours'] | null) {
   const route = useRoute()
   const id = Number(route.params.listing)
   const path = () => ({ site: site(), listing: id })
@@ -27,6 +32,7 @@ export function useListing(site: () => number) {
   const saved = ref('')
   const act = useAct()
   const way = useQueryValue('way')
+  const sample = useQueryValue('sample')
   const stored = useQuery({
     queryKey: ['listing', site, id],
     queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })),
@@ -43,7 +49,13 @@ export function useListing(site: () => number) {
     stored.data,
     (view) => {
       if (!view || listing.value) return
-      listing.value = { name: view.name, definition: wholeDefinition(structuredClone(toRaw(view.definition))), pageAddress: view.pageAddress }
+      listing.value = {
+        name: view.name,
+        definition: wholeDefinition(structuredClone(toRaw(view.definition))),
+        pageAddress: view.pageAddress,
+        spot: view.spot,
+        lookId: view.lookId,
+      }
       saved.value = JSON.stringify(listing.value)
     },
     { immediate: true },
@@ -51,7 +63,9 @@ export function useListing(site: () => number) {
 
   async function show(): Promise<void> {
     if (!listing.value || listing.value.definition.blogs.length === 0) return
-    preview.value = await take(api.POST('/api/sites/{site}/listings/preview', { params: { path: { site: site() } }, body: listing.value }))
+    const { definition, pageAddress, lookId } = listing.value
+    const body = { definition, pageAddress, lookId, sample: (sample.value || null) as Schemas['PreviewSample'], pageColours: pageColours() }
+    preview.value = await take(api.POST('/api/sites/{site}/listings/preview', { params: { path: { site: site() } }, body }))
   }
 
   async function save(): Promise<void> {
@@ -69,6 +83,7 @@ export function useListing(site: () => number) {
     await save()
   }, 250)
   watch(listing, () => void changed(), { deep: true })
+  watch([sample, pageColours], () => void show().catch(() => undefined))
   const isSaved = computed(() => JSON.stringify(listing.value) === saved.value)
-  return { id, listing, stored, preview, snippet, act, isSaved }
+  return { id, listing, stored, preview, snippet, act, isSaved, show }
 }

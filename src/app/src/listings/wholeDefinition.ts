@@ -1,7 +1,30 @@
+import { wholeLook, type WholeLook } from '../looks/wholeLook'
 import type { Schemas } from '../api/client'
 
 /** A definition with every part there; the API lets older ones leave out what came later. */
-export type WholeDefinition = Required<Schemas['ListingDefinition']>
+export type WholeDefinition = Required<Omit<Schemas['ListingDefinition'], 'look' | 'form'>> & { look: WholeLook; form: Required<Schemas['EntryForm']> }
+
+const form: Required<Schemas['EntryForm']> = {
+  columns: 3,
+  pictureSide: 'start',
+  ratio: 'fourToThree',
+  titleLength: null,
+  excerptWords: 30,
+  separator: ' · ',
+  bylineAbove: false,
+  readMore: null,
+  tags: false,
+  source: false,
+  readingTime: false,
+  comments: false,
+  datePattern: null,
+  standInPicture: false,
+  picturePlace: 'byLayout',
+  parts: [],
+  excerptSource: 'ownOrText',
+  excerptCharacters: null,
+  excerptAtSentence: false,
+}
 
 const nothing = (): Schemas['TermFilter'] => ({ any: [], all: [], none: [] })
 
@@ -17,22 +40,9 @@ export function wholeDefinition(definition: Schemas['ListingDefinition']): Whole
     paging: 'none',
     moveSeconds: null,
     frame: { headingLevel: 2, headingLink: null, introduction: null, closingText: null, closingLink: null, feedLink: false },
-    form: {
-      columns: 3,
-      pictureSide: 'start',
-      ratio: 'fourToThree',
-      titleLength: null,
-      excerptWords: 30,
-      separator: ' · ',
-      bylineAbove: false,
-      readMore: null,
-      tags: false,
-      source: false,
-      readingTime: false,
-      comments: false,
-      datePattern: null,
-      standInPicture: false,
-    },
+    leads: 'ownPage',
     ...definition,
+    form: { ...form, ...definition.form },
+    look: wholeLook(definition.look),
   }
 }

@@ -7,6 +7,7 @@ import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
 import { useNotice } from '../shared/useNotice'
 import { useSite } from '../sites/useSite'
+import FocusPoint from './FocusPoint.vue'
 import PostPreview from './PostPreview.vue'
 import TextEditor from './TextEditor.vue'
 import { statuses } from './status'
@@ -130,6 +131,13 @@ onKeyStroke('s', (event) => {
         <v-text-field v-model="post.author" label="Author" placeholder="You" :readonly="readonly" />
         <v-text-field v-model="post.pictureAddress" label="Address of a picture" :readonly="readonly" :error-messages="act.fields.value.pictureAddress" />
         <v-text-field v-if="post.pictureAddress" v-model="post.pictureAlt" label="What does the picture show?" :readonly="readonly" />
+        <FocusPoint v-if="post.pictureAddress" v-model:x="post.focusX" v-model:y="post.focusY" :picture="post.pictureAddress" :readonly="readonly" />
+        <v-text-field
+          v-model="post.aboutAddress"
+          label="About something published elsewhere: its address"
+          :readonly="readonly"
+          :error-messages="act.fields.value.aboutAddress"
+        />
         <v-text-field
           v-model="post.slug"
           label="Last part of its address"

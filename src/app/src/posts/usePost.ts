@@ -21,6 +21,9 @@ const blank = (): Schemas['PostRequest'] => ({
   isFeatured: false,
   status: 'draft',
   revision: 0,
+  focusX: 50,
+  focusY: 50,
+  aboutAddress: null,
 })
 
 /** A post being written: what is stored, what is on the screen, and saving. Drafts save by themselves. */
@@ -48,8 +51,42 @@ export function usePost(site: () => number) {
 
   function takeOver(view: Schemas['PostView']): void {
     stored.value = view
-    const { blogId, title, slug, bodyHtml, excerpt, pictureAddress, pictureAlt, author, category, tags, isFeatured, status, revision } = view
-    Object.assign(post, { blogId, title, slug, bodyHtml, excerpt, pictureAddress, pictureAlt, author, category, tags: [...tags], isFeatured, status, revision })
+    const {
+      blogId,
+      title,
+      slug,
+      bodyHtml,
+      excerpt,
+      pictureAddress,
+      pictureAlt,
+      author,
+      category,
+      tags,
+      isFeatured,
+      status,
+      revision,
+      focusX,
+      focusY,
+      aboutAddress,
+    } = view
+    Object.assign(post, {
+      blogId,
+      title,
+      slug,
+      bodyHtml,
+      excerpt,
+      pictureAddress,
+      pictureAlt,
+      author,
+      category,
+      tags: [...tags],
+      isFeatured,
+      status,
+      revision,
+      focusX,
+      focusY,
+      aboutAddress,
+    })
     saved.value = JSON.stringify(post)
   }
 

@@ -71,6 +71,13 @@ public sealed class LookMatcherTests
         Assert.Equal(new FoundValue(FoundProperty.Background, "#ffffff", null, null), Match("", page)[FoundProperty.Background]);
 
     [Fact]
+    public void WhatThePageHasNoneOfIsReadAsItWouldBe()
+    {
+        var found = Match("h2{color:#1c2b4a} p a{color:#8a5a12}", "<main><h1>Only a title</h1><div data-antiphon-listing=\"x\"><h2>Ours</h2><p><a href=\"/\">ours</a></p></div></main>");
+        Assert.Equal(("#1c2b4a", "#8a5a12"), (found[FoundProperty.Heading].Value, found[FoundProperty.Link].Value));
+    }
+
+    [Fact]
     public void SheetsAreFoundInOrderAndOnlyThoseForScreens()
     {
         var page = new HtmlParser().ParseDocument("<base href='/deep/'><style>p{}</style><link rel='alternate stylesheet' href='other.css'><link rel=stylesheet href='a.css?v=2'><link rel=stylesheet media=print href=p.css>");

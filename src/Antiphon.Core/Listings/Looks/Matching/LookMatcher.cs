@@ -6,7 +6,7 @@ namespace Antiphon.Core.Listings.Looks.Matching;
 /// <summary>Reads the look of a page out of its style sheets: colours, type and spacing, each with the rule it stands in.</summary>
 public sealed class LookMatcher
 {
-    private const string Aside = "header,nav,footer,[role=banner],[role=navigation],[role=contentinfo]";
+    private const string Aside = "header,nav,footer,[role=banner],[role=navigation],[role=contentinfo],[data-antiphon-listing],[data-antiphon-thread]";
 
     private static readonly string[] Mains = ["main", "[role=main]", "article", "#content", "#main", ".content", "body"];
 
@@ -38,8 +38,8 @@ public sealed class LookMatcher
         var text = First("p") ?? First("li") ?? _page.Body;
         AddBackground(text);
         AddColour(FoundProperty.Text, text, "color");
-        AddColour(FoundProperty.Heading, First("h2") ?? First("h1") ?? First("h3"), "color");
-        AddColour(FoundProperty.Link, First("p a[href]") ?? First("a[href]"), "color");
+        AddColour(FoundProperty.Heading, FirstOrMade("h2", "h2"), "color");
+        AddColour(FoundProperty.Link, FirstOrMade("p a[href]", "p", "a"), "color");
         if (!AddOwnColour(FoundProperty.Accent, Button(), "background-color")) AddOwnColour(FoundProperty.Accent, _page.QuerySelector("header,nav"), "background-color");
         foreach (var (selector, side) in new[] { ("hr", "border-top-color"), ("table td", "border-bottom-color"), ("li", "border-bottom-color"), ("aside", "border-left-color"), ("header", "border-bottom-color") })
         {
@@ -49,7 +49,7 @@ public sealed class LookMatcher
 
     private void FindType()
     {
-        var (text, heading) = (First("p") ?? _page.Body, First("h2") ?? First("h1") ?? First("h3"));
+        var (text, heading) = (First("p") ?? _page.Body, FirstOrMade("h2", "h2"));
         AddFamily(FoundProperty.TextFamily, text);
         AddSize(FoundProperty.TextSize, text);
         AddFamily(FoundProperty.HeadingFamily, heading);
@@ -71,12 +71,18 @@ public sealed class LookMatcher
         if (First("p") is { } paragraph && _cascade.Of(paragraph, "margin-bottom") is { } margin && Whole(margin.Value, paragraph) is { } room) Add(FoundProperty.Spacing, room, margin);
     }
 
-    /// <summary>The first such element of the page's main part that is not in its header, menu or footer.</summary>
-    private IElement? First(string selector)
+    /// <summary>The first such element of the page's main part that is not in its header, menu or footer, nor ours.</summary>
+    private IElement? First(string selector) => Main?.QuerySelectorAll(selector).FirstOrDefault(element => element.Closest(Aside) is null && (selector == "img" || element.TextContent.Trim().Length > 0));
+
+    private IElement? Main => Mains.Select(one => _page.QuerySelector(one)).OfType<IElement>().FirstOrDefault();
+
+    /// <summary>The first such element; where the main part has none, what one put there would be. The page is a copy of ours, which may be written in.</summary>
+    private IElement? FirstOrMade(string selector, params string[] names)
     {
-        var main = Mains.Select(one => _page.QuerySelector(one)).OfType<IElement>().FirstOrDefault();
-        return main?.QuerySelectorAll(selector).FirstOrDefault(element => element.Closest(Aside) is null && element.TextContent.Trim().Length > 0)
-            ?? (selector == "img" ? main?.QuerySelector("img") : null);
+        if (First(selector) is { } found || Main is not { } place) return First(selector);
+        foreach (var name in names) place = place.AppendChild(_page.CreateElement(name)) as IElement ?? place;
+        if (names[^1] == "a") place.SetAttribute("href", "#");
+        return place;
     }
 
     private IElement? Button() => _page.QuerySelector("button,input[type=submit],.button,.btn,[class*=button],[role=button]");

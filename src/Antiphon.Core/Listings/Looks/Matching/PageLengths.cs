@@ -12,7 +12,13 @@ internal sealed partial class PageLengths(PageCascade cascade)
 
     private static readonly Dictionary<string, double> Named = new()
     {
-        ["xx-small"] = 9, ["x-small"] = 10, ["small"] = 13, ["medium"] = 16, ["large"] = 18, ["x-large"] = 24, ["xx-large"] = 32,
+        ["xx-small"] = 9,
+        ["x-small"] = 10,
+        ["small"] = 13,
+        ["medium"] = 16,
+        ["large"] = 18,
+        ["x-large"] = 24,
+        ["xx-large"] = 32,
     };
 
     private static readonly Dictionary<string, double> BrowserHeadings = new() { ["h1"] = 2, ["h2"] = 1.5, ["h3"] = 1.17, ["h4"] = 1, ["h5"] = 0.83, ["h6"] = 0.67 };

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
+import { computed, nextTick, ref } from 'vue'
+import type { Schemas } from '../api/client'
+
+/** The parts of an entry in the order they stand in. */
+const parts = defineModel<Schemas['EntryPart'][]>({ required: true })
+const props = defineProps<{ shown: Schemas['EntryPart'][]; bylineAbove: boolean }>()
+const dragged = ref(-1)
+const list = ref<HTMLElement | null>(null)
+const names: Record<Schemas['EntryPart'], string> = {
+  picture: 'Picture',
+  title: 'Title',
+  byline: 'Date and author',
+  excerpt: 'Excerpt',
+  tags: 'Tags',
+  more: 'Link at the end',
+}
+const usual = computed<Schemas['EntryPart'][]>(() =>
+  props.bylineAbove ? ['picture', 'byline', 'title', 'excerpt', 'tags', 'more'] : ['picture', 'title', 'byline', 'excerpt', 'tags', 'more'],
+)
+const all = computed(() => [...new Set([...parts.value, ...usual.value])].filter((part) => props.shown.includes(part)))
+
+async function move(from: number, to: number): Promise<void> {
+  if (from < 0 || to < 0 || to >= all.value.length || from === to) return
+  const moved = [...all.value]
+  moved.splice(to, 0, ...moved.splice(from, 1))
+  parts.value = moved
+  await nextTick()
+  list.value?.querySelectorAll<HTMLElement>('li')[to]?.focus()
+}
+
+function key(event: KeyboardEvent, index: number): void {
+  if (!event.altKey || !['ArrowUp', 'ArrowDown'].includes(event.key)) return
+  event.preventDefault()
+  void move(index, index + (event.key === 'ArrowUp' ? -1 : 1))
+}
+</script>
+
+<template>
+  <ol ref="list">
+    <li
+      v-for="(part, index) in all"
+      :key="part"
+      tabindex="0"
+      draggable="true"
+      title="Drag, or Alt with the arrow keys"
+      @dragstart="dragged = index"
+      @dragover.prevent
+      @drop="move(dragged, index)"
+      @keydown="key($event, index)"
+    >
+      <span>{{ names[part] }}</span>
+      <button type="button" :aria-label="`Move up: ${names[part]}`" :disabled="index === 0" @click="move(index, index - 1)">
+        <v-icon :icon="mdiArrowUp" size="16" />
+      </button>
+      <button type="button" :aria-label="`Move down: ${names[part]}`" :disabled="index === all.length - 1" @click="move(index, index + 1)">
+        <v-icon :icon="mdiArrowDown" size="16" />
+      </button>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid var(--hair);
+}
+li {
+  display: flex;
+  align-items: center;
+  border-bottom: 1px solid var(--hair);
+  cursor: grab;
+}
+span {
+  flex: 1;
+}
+button {
+  background: none;
+  border: 0;
+  padding: 4px;
+  cursor: pointer;
+  color: var(--soft);
+}
+button:disabled {
+  opacity: 0.3;
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import type { WholeLook } from './wholeLook'
+
+const look = defineModel<WholeLook>({ required: true })
+const props = defineProps<{ problems: Record<string, string[]>; path: string }>()
+const parts = [
+  ['headingType', 'Heading'],
+  ['titleType', 'Titles'],
+  ['bylineType', 'Byline'],
+  ['excerptType', 'Excerpt'],
+] as const
+
+function number(event: Event): number | null {
+  const text = (event.target as HTMLInputElement).value
+  return text === '' ? null : Number(text)
+}
+</script>
+
+<template>
+  <table class="type">
+    <thead>
+      <tr class="soft small">
+        <th></th>
+        <th>Family</th>
+        <th>px</th>
+        <th>Weight</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="[part, label] in parts" :key="part">
+        <th scope="row" class="soft">{{ label }}</th>
+        <td>
+          <input
+            :value="look[part].family ?? ''"
+            placeholder="the page’s own"
+            :aria-label="`Font of ${label}`"
+            spellcheck="false"
+            @change="look[part].family = ($event.target as HTMLInputElement).value.trim() || null"
+          />
+        </td>
+        <td>
+          <input
+            type="number"
+            min="8"
+            max="96"
+            :value="look[part].size"
+            placeholder="–"
+            :aria-label="`Size of ${label} in pixels`"
+            @change="look[part].size = number($event)"
+          />
+        </td>
+        <td>
+          <select :value="look[part].weight ?? ''" :aria-label="`Weight of ${label}`" @change="look[part].weight = number($event)">
+            <option value="">–</option>
+            <option v-for="weight in [300, 400, 500, 600, 700, 800]" :key="weight" :value="weight">{{ weight }}</option>
+          </select>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+  <template v-for="[part] in parts" :key="part">
+    <p v-for="field in ['family', 'size', 'weight']" :key="field" class="m small" role="alert">{{ props.problems[`${props.path}.${part}.${field}`]?.[0] }}</p>
+  </template>
+</template>
+
+<style scoped>
+.type {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 14px;
+}
+th {
+  font-weight: 400;
+  text-align: left;
+  padding: 2px 8px 2px 0;
+}
+td {
+  padding: 2px 4px 2px 0;
+}
+input,
+select {
+  border: 1px solid var(--rule);
+  border-radius: 4px;
+  background: var(--sheet);
+  color: inherit;
+  font: inherit;
+  padding: 3px 6px;
+  width: 100%;
+  min-width: 0;
+}
+input[type='number'] {
+  width: 58px;
+}
+select {
+  width: 66px;
+}
+p:empty {
+  display: none;
+}
+</style>
