@@ -17,6 +17,7 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
     private static readonly (string Listing, string Page, string Mark)[] Places =
     [
         ("Latest nights", "home", "<!-- latest posts -->"), ("Nights in pictures", "programmes", "<!-- programme posts -->"), ("For members", "membership", "<!-- membership posts -->"), ("From the bench", "shop", "<!-- bench posts -->"),
+        ("The whole log", "night-log", "<!-- the whole log -->"), ("More like this", "night-log", "<!-- more like this -->"),
     ];
 
     /// <inheritdoc/>
@@ -41,7 +42,7 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
         await using var scope = scopes.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         if (await database.Sightings.AnyAsync(cancellation)) return;
-        var listings = await database.Listings.Include(one => one.Site).ToListAsync(cancellation);
+        var listings = await database.Listings.Include(one => one.Site).Include(one => one.Look).ToListAsync(cancellation);
         using var website = new HttpClient { BaseAddress = new Uri(demo.Value.Website) };
         var thread = ThreadSnippet.Make(antiphon.Value, listings[0].Site.PublicKey, new ThreadSnippetRequest("planisphere", demo.Value.Website + "shop", "Planisphere, 54 degrees north"));
         await PasteAsync(website, "shop", "<!-- shop thread -->", thread.Snippet, cancellation);

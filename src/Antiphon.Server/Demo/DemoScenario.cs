@@ -1,4 +1,3 @@
-using Antiphon.Core.Listings;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
@@ -24,17 +23,19 @@ internal sealed class DemoScenario(
         var log = new Blog { Site = site, Key = keys.NewKey(), Name = "The Night Log", Description = "Observing nights, sky events and what the weather did to them", CreatedAt = now.AddDays(-660) };
         var bench = new Blog { Site = site, Key = keys.NewKey(), Name = "Workshop Bench", CreatedAt = now.AddDays(-600) };
         bench.Following = new Following { FeedAddress = options.Value.World + "workshop-bench/feed.xml", NextVisitAt = now };
-        database.Blogs.AddRange(log, bench);
+        var weather = new Blog { Site = site, Key = keys.NewKey(), Name = "Moor Weather Diary", CreatedAt = now.AddDays(-80) };
+        weather.Following = new Following { FeedAddress = options.Value.World + "weather/feed.json", NextVisitAt = now };
+        database.Blogs.AddRange(log, bench, weather);
         await database.SaveChangesAsync();
         await AddPostsAsync(site, log, now);
-        AddListings(site, log, bench, now);
+        new DemoListings(database, keys, options.Value, now).Add(site, log, bench, weather);
         await database.SaveChangesAsync();
         var readers = new DemoReaders(database, keys, now);
         await readers.AddSubscribersAsync(site);
         await readers.AddDeliveriesAsync(site);
         await new DemoComments(database, keys, addresses, now).AddAsync(site, options.Value.Website);
         await transaction.CommitAsync();
-        await visits.VisitAsync(bench.Id, CancellationToken.None);
+        foreach (var followed in new[] { bench, weather }) await visits.VisitAsync(followed.Id, CancellationToken.None);
     }
 
     private async Task<Site> MakeSiteAsync(DateTimeOffset now)
@@ -112,25 +113,6 @@ internal sealed class DemoScenario(
             UpdatedAt = now.AddHours(-2),
         });
         await database.SaveChangesAsync();
-    }
-
-    private void AddListings(Site site, Blog log, Blog bench, DateTimeOffset now)
-    {
-        Add("Latest nights", new([log.Id], 4, ListingOrder.Newest, new(true, false, true, true, false), ListingLayout.Lines, "Latest nights"), string.Empty);
-        Add("Nights in pictures", new([log.Id], 6, ListingOrder.Newest, new(true, true, true, false, true), ListingLayout.Columns, "From the log") { Filter = PostFilter.Everything with { WithPictureOnly = true }, Paging = ListingPaging.PreviousNext }, "programmes");
-        Add("For members", new([log.Id, bench.Id], 5, ListingOrder.Newest, new(false, false, true, false, true), ListingLayout.Lines, "What we have been doing"), "membership");
-        Add("From the bench", new([bench.Id], 3, ListingOrder.Newest, new(true, false, true, false, false), ListingLayout.Rows, "From the bench") { Frame = ListingFrame.Bare with { ClosingText = "All of Workshop Bench", FeedLink = true } }, "shop");
-
-        void Add(string name, ListingDefinition definition, string page) => database.Listings.Add(new Listing
-        {
-            Site = site,
-            Key = keys.NewKey(),
-            Name = name,
-            Definition = definition,
-            PageAddress = options.Value.Website + page,
-            CreatedAt = now.AddDays(-90),
-            UpdatedAt = now.AddDays(-30),
-        });
     }
 
     private static List<string> TagsOf(DemoPost demo)

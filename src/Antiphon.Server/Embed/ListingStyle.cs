@@ -113,6 +113,9 @@ internal static class ListingStyle
         .antiphon-search{display:flex;flex-wrap:wrap;gap:.4em;margin:0}.antiphon-search input{flex:1;min-width:0;width:11em;font:inherit;color:inherit;background:none;padding:.35em .6em;border:1px solid color-mix(in srgb,currentColor 45%,transparent);border-radius:4px}
         .antiphon-search button{font:inherit;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 45%,transparent);border-radius:4px;padding:.35em .9em;cursor:pointer}
         .antiphon-found{opacity:.85;margin:.8em 0 0}mark{background:color-mix(in srgb,currentColor 16%,transparent);color:inherit;font-weight:700}
+        """;
+
+    private const string Results = """
         .antiphon-entry{padding:.8em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}.antiphon-picture{float:right;width:84px;height:auto;aspect-ratio:var(--antiphon-ratio);margin-left:.8em}
         """;
 
@@ -123,7 +126,7 @@ internal static class ListingStyle
         .antiphon-neighbours{border-top:1px solid color-mix(in srgb,currentColor 18%,transparent);padding-top:.8em}.antiphon-neighbours a{max-width:48%;overflow-wrap:anywhere}.antiphon-neighbours a[rel=next]{margin-left:auto;text-align:right}.antiphon-neighbours small{display:block;opacity:.85}
         .antiphon-panel{border:0;padding:1.2em clamp(1rem,4vw,2.4rem) 2em;width:min(44rem,100%);max-width:none;height:100dvh;max-height:none;margin:0 0 0 auto;box-sizing:border-box;overflow-y:auto;overscroll-behavior:contain;color:inherit;font-size:1rem}
         .antiphon-panel::backdrop{background:rgb(0 0 0/.5)}.antiphon-close{position:sticky;top:0;float:right;font:inherit;color:inherit;background:inherit;border:1px solid currentColor;border-radius:4px;padding:.3em .9em;cursor:pointer;z-index:1}.antiphon-panel{background:Canvas}
-        .antiphon-tags a{color:inherit}.antiphon-tags a::before{content:"#"}
+        .antiphon-post .antiphon-tags{margin:1em 0 1.4em;font-size:.9em}.antiphon-tags a{color:inherit}.antiphon-tags a::before{content:"#"}
         :host .antiphon-post a,:host .antiphon-neighbours a,:host .antiphon-places a,:host .antiphon-categories a{color:var(--antiphon-link-color)}
         """;
 
@@ -170,7 +173,7 @@ internal static class ListingStyle
         ListingLayout.Archive => Archive,
         ListingLayout.TagCloud => TagCloud,
         ListingLayout.CategoryIndex => Listed,
-        ListingLayout.Search => Searching,
+        ListingLayout.Search => Searching + "\n" + Results,
         ListingLayout.WholeBlog => string.Join('\n', Searching, Rows, Archive, Listed, WholeBlog),
         _ => Lines,
     };

@@ -10,7 +10,7 @@ internal static class WebsiteEndpoints
     {
         var site = app.MapGroup("");
         site.MapGet("/", (WebsitePages pages) => Results.Content(pages.Read("home"), "text/html; charset=utf-8"));
-        site.MapGet("/{page:regex(^(visit|programmes|membership|shop)$)}", (string page, WebsitePages pages) => Results.Content(pages.Read(page), "text/html; charset=utf-8"));
+        site.MapGet("/{page:regex(^(visit|night-log|programmes|membership|shop)$)}", (string page, WebsitePages pages) => Results.Content(pages.Read(page), "text/html; charset=utf-8"));
         site.MapGet("/site.css", () => Results.Content(WebsiteStyle.Sheet, "text/css"));
         site.MapGet("/pictures/{kind}-{seed:int}.svg", (string kind, int seed) => Results.Content(SkyPicture.Draw(kind, seed), "image/svg+xml"));
         site.MapGet("/desk", Desk);

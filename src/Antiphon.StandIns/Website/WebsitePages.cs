@@ -16,7 +16,7 @@ public sealed class WebsitePages
     }
 
     /// <summary>The pages, in the order of the menu.</summary>
-    public static IReadOnlyList<string> Names { get; } = ["home", "visit", "programmes", "membership", "shop"];
+    public static IReadOnlyList<string> Names { get; } = ["home", "visit", "night-log", "programmes", "membership", "shop"];
 
     /// <summary>The HTML of a page, or null when there is no such page.</summary>
     public string? Read(string name) => Names.Contains(name) ? File.ReadAllText(FileOf(name)) : null;

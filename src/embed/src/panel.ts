@@ -14,7 +14,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
     const html = await ask(`${address}?view=${view.split('/').slice(0, 2).map(encodeURIComponent).join('/')}`)
     const section = html ? parse(html).content.querySelector('section') : null
     if (!section?.querySelector('.antiphon-post')) return false
-    content.replaceChildren(...section.childNodes)
+    content.replaceChildren(...section.querySelectorAll('.antiphon-post,.antiphon-neighbours'))
     const title = content.querySelector<HTMLElement>('.antiphon-post')?.dataset.title ?? ''
     dialog.setAttribute('aria-label', title)
     document.title = `${title} – ${before}`

@@ -3,11 +3,16 @@ import { ask } from './ask'
 import { render } from './shadow'
 import { showThreads } from './thread'
 
+/** Tells the other listings of the page that another post is open. */
+export const viewChanged = 'antiphon-view'
+
 /** Lets a whole blog, or a search, live in the page: its views are addresses of the page, and going back and forward moves between them. */
 export function followViews(place: HTMLElement, root: ShadowRoot, address: string, base: string, home: string): void {
   const title = document.title
   const canonical = document.querySelector<HTMLLinkElement>('link[rel=canonical]')
-  const settle = () => {
+  const settle = (isFirst = false) => {
+    // Listings of related posts in the same page follow the post that is open.
+    if (!isFirst) document.dispatchEvent(new Event(viewChanged))
     tellPage(root, title, canonical, home)
     showThreads(root, base)
   }
@@ -36,7 +41,7 @@ export function followViews(place: HTMLElement, root: ShadowRoot, address: strin
     go(searchAddress(String(new FormData(form).get('q') ?? '').trim()))
   })
   addEventListener('popstate', () => void show())
-  settle()
+  settle(true)
 }
 
 /** While a post is open, the page has its title and its canonical address, so that what is shared and indexed is the post. */
