@@ -55,7 +55,7 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
 
     private static async Task PlaceAsync(HttpClient website, Listing listing, string page, string mark, IServiceProvider services, CancellationToken cancellation)
     {
-        var snippet = await services.GetRequiredService<SnippetMaker>().MakeAsync(listing, SnippetWay.Script, cancellation);
+        var snippet = await services.GetRequiredService<SnippetMaker>().MakeAsync(listing, SnippetWay.Script, withEntries: true, cancellation);
         await PasteAsync(website, page, mark, snippet.Snippet, cancellation);
         await services.GetRequiredService<InstallationVisit>().CheckAsync(listing, new Uri(listing.PageAddress!), cancellation);
     }

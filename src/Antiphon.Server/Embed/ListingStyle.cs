@@ -21,7 +21,7 @@ internal static class ListingStyle
         :host .antiphon-title a,:host .antiphon-closing a,:host .antiphon-paging a,:host .antiphon-more a,:host .antiphon-byline a,:host .antiphon-month a,:host .antiphon-cloud a{color:var(--antiphon-link-color)}
         :host .antiphon-title a{text-decoration:var(--antiphon-link-decoration,none)}
         .antiphon-title a:hover,.antiphon-title a:focus-visible{text-decoration:underline}
-        .antiphon-byline{margin:.2em 0 0;font-size:.83em;line-height:1.4;opacity:.85}
+        .antiphon-byline{margin:.2em 0 0;font-size:.83em;line-height:1.4;color:color-mix(in srgb,currentColor 85%,transparent)}
         .antiphon-excerpt{margin:.35em 0 0;font-size:.93em;line-height:1.45;overflow-wrap:anywhere}
         .antiphon-tags{margin:.4em 0 0;font-size:.8em;display:flex;flex-wrap:wrap;gap:.3em .6em}.antiphon-tags span::before{content:"#"}
         .antiphon-more,.antiphon-introduction{margin:.4em 0 0}.antiphon-introduction{margin-bottom:.6em}
@@ -123,7 +123,7 @@ internal static class ListingStyle
         .antiphon-view{outline:0;scroll-margin-top:1em}.antiphon-view-title{margin:.2em 0 .4em;font:var(--antiphon-heading-font,inherit);color:var(--antiphon-heading-color,inherit);outline:0;overflow-wrap:anywhere}
         .antiphon-lead{display:block;width:100%;aspect-ratio:16/9;object-fit:cover;border-radius:3px;margin:1em 0}
         .antiphon-body{overflow-wrap:anywhere}.antiphon-body img,.antiphon-body video{max-width:100%;height:auto}.antiphon-body pre{overflow:auto}.antiphon-body blockquote{margin:1em 0;padding-left:1em;border-left:3px solid color-mix(in srgb,currentColor 25%,transparent)}
-        .antiphon-neighbours{border-top:1px solid color-mix(in srgb,currentColor 18%,transparent);padding-top:.8em}.antiphon-neighbours a{max-width:48%;overflow-wrap:anywhere}.antiphon-neighbours a[rel=next]{margin-left:auto;text-align:right}.antiphon-neighbours small{display:block;opacity:.85}
+        .antiphon-neighbours{border-top:1px solid color-mix(in srgb,currentColor 18%,transparent);padding-top:.8em}.antiphon-neighbours a{max-width:48%;overflow-wrap:anywhere}.antiphon-neighbours a[rel=next]{margin-left:auto;text-align:right}.antiphon-neighbours small{display:block}
         .antiphon-panel{border:0;padding:1.2em clamp(1rem,4vw,2.4rem) 2em;width:min(44rem,100%);max-width:none;height:100dvh;max-height:none;margin:0 0 0 auto;box-sizing:border-box;overflow-y:auto;overscroll-behavior:contain;color:inherit;font-size:1rem}
         .antiphon-panel::backdrop{background:rgb(0 0 0/.5)}.antiphon-close{position:sticky;top:0;float:right;font:inherit;color:inherit;background:inherit;border:1px solid currentColor;border-radius:4px;padding:.3em .9em;cursor:pointer;z-index:1}.antiphon-panel{background:Canvas}
         .antiphon-post .antiphon-tags{margin:1em 0 1.4em;font-size:.9em}.antiphon-tags a{color:inherit}.antiphon-tags a::before{content:"#"}
@@ -132,7 +132,7 @@ internal static class ListingStyle
 
     private const string WholeBlog = """
         .antiphon-places{display:flex;flex-wrap:wrap;align-items:center;gap:.4em 1.2em;padding:.5em 0;margin-bottom:.8em;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
-        .antiphon-places a{padding:.25em 0;text-decoration:none}.antiphon-places a:hover,.antiphon-places a[aria-current]{text-decoration:underline;text-underline-offset:.3em}.antiphon-places .antiphon-search{margin-left:auto}
+        .antiphon-places a{padding:.25em 0;text-decoration:none}.antiphon-places a:hover,.antiphon-places a[aria-current]{text-decoration:underline;text-underline-offset:.3em}.antiphon-places .antiphon-search{margin-left:auto}@container (max-width:440px){.antiphon-places .antiphon-search{width:100%}}
         """;
 
     // Where a form puts the picture; it stands behind the layout's own.
@@ -147,7 +147,7 @@ internal static class ListingStyle
         &.antiphon-behind .antiphon-entry:has(.antiphon-picture){display:grid;grid-template-columns:minmax(0,1fr);padding:0;margin-bottom:1em;overflow:hidden;border-radius:4px;border:0}
         &.antiphon-behind .antiphon-picture{grid-area:1/1;width:100%;height:100%;min-height:9em;aspect-ratio:var(--antiphon-ratio);margin:0;order:0}
         &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words{grid-area:1/1;z-index:1;display:flex;flex-direction:column;justify-content:flex-end;padding:1em;background:rgb(0 0 0/{{Veil.OpacityFor(Colour.White, Colour.Black) + 2}}%);color:#fff}
-        &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words *{color:#fff;opacity:1}
+        &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words *{color:#fff}
         """;
 
     /// <summary>The sheet of a definition: what all listings share, its layout, its look. Each of the last two counts for this listing alone, also where several stand in one page.</summary>

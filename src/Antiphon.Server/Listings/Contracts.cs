@@ -72,10 +72,12 @@ internal sealed record HostPageView(string Address, string Html, bool HasListing
 /// <summary>What to paste.</summary>
 /// <param name="Way">The way it is for.</param>
 /// <param name="Snippet">The whole snippet.</param>
+/// <param name="Head">The part for the page's head, or null.</param>
+/// <param name="Body">The part for the place where it shows.</param>
 /// <param name="Entries">How many entries are baked in.</param>
 /// <param name="ScriptBytes">Size of the script as it travels, in bytes.</param>
 /// <param name="FragmentAddress">Where a server asks for the entries.</param>
-internal sealed record SnippetView(SnippetWay Way, string Snippet, int Entries, long ScriptBytes, string FragmentAddress);
+internal sealed record SnippetView(SnippetWay Way, string Snippet, string? Head, string Body, int Entries, long ScriptBytes, string FragmentAddress);
 
 /// <summary>A page to check.</summary>
 internal sealed record CheckPageRequest(string Address);

@@ -99,8 +99,8 @@ internal static class ListingEndpoints
         return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 
-    private static async Task<Results<Ok<SnippetView>, NotFound>> GetSnippet(long site, long listing, Spelled<SnippetWay>? way, AntiphonContext database, SnippetMaker snippets, CancellationToken cancellation) =>
-        await FindAsync(site, listing, database) is { } found ? TypedResults.Ok(await snippets.MakeAsync(found, way?.Value ?? SnippetWay.Script, cancellation)) : TypedResults.NotFound();
+    private static async Task<Results<Ok<SnippetView>, NotFound>> GetSnippet(long site, long listing, Spelled<SnippetWay>? way, bool? entries, AntiphonContext database, SnippetMaker snippets, CancellationToken cancellation) =>
+        await FindAsync(site, listing, database) is { } found ? TypedResults.Ok(await snippets.MakeAsync(found, way?.Value ?? SnippetWay.Script, entries ?? true, cancellation)) : TypedResults.NotFound();
 
     private static async Task<Results<Ok<InstallationView>, NotFound, ValidationProblem>> CheckPage(
         long site, long listing, CheckPageRequest request, AntiphonContext database, InstallationVisit visit, CancellationToken cancellation)

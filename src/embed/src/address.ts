@@ -21,16 +21,27 @@ export function withView(address: string, from?: string): string {
     if (value === null) made.searchParams.delete(name)
     else made.searchParams.set(name, value)
   }
-  // The slashes of a view stay readable; they need no code in a query.
-  made.search = made.search.replace(/%2F/gi, '/')
-  return made.href
+  return readable(made)
 }
 
 /** The page in the address bar, showing what somebody searches for. */
 export function searchAddress(words: string): string {
   const made = new URL(withView(location.href))
-  made.searchParams.set(parameter, `search/${encodeURIComponent(words)}`)
-  return made.href.replace(/%2F/i, '/')
+  made.searchParams.set(parameter, `search/${words}`)
+  return readable(made)
+}
+
+/** The page in the address bar, with a post open over it. */
+export function postAddress(view: string, slug?: string): string {
+  const made = new URL(withView(location.href))
+  made.searchParams.set(parameter, slug ? `${view}/${slug}` : view)
+  return readable(made)
+}
+
+/** The slashes of a view need no code in a query, and a space is written as everywhere else. */
+function readable(address: URL): string {
+  address.search = address.search.replace(/%2F/gi, '/').replace(/\+/g, '%20')
+  return address.href
 }
 
 /** A click that asks for a new tab or window is the reader's own business. */

@@ -1,4 +1,4 @@
-import { askedView, isPlain, withView } from './address'
+import { askedView, isPlain, postAddress, withView } from './address'
 import { ask } from './ask'
 import { parse } from './shadow'
 import { showThreads } from './thread'
@@ -28,9 +28,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
 
   async function go(link: HTMLAnchorElement): Promise<void> {
     const view = link.dataset.view ?? ''
-    const to = new URL(withView(location.href))
-    to.searchParams.set('antiphon', link.dataset.slug ? `${view}/${link.dataset.slug}` : view)
-    if (await open(view)) history.pushState({ antiphonPanel: true }, '', to.href.replace(/%2F/gi, '/'))
+    if (await open(view)) history.pushState({ antiphonPanel: true }, '', postAddress(view, link.dataset.slug))
     else location.assign(link.href)
   }
 

@@ -3,7 +3,11 @@ import { takeHostLook } from './hostLook'
 /** Puts a fragment into the container's shadow root. Its style sheet is adopted, which a strict Content-Security-Policy allows where a style element is not. */
 export function render(place: HTMLElement, html: string): ShadowRoot {
   const isFirst = !place.shadowRoot
-  if (isFirst) takeHostLook(place)
+  if (isFirst) {
+    // Room that was kept free stays kept, so that nothing below moves up either.
+    if (place.querySelector('svg[height]:only-child')) place.style.minHeight = `${place.offsetHeight}px`
+    takeHostLook(place)
+  }
   const { content, css } = parse(html)
   // A sheet belongs to one document, and the preview shows listings in a document of its own.
   const sheet = new (place.ownerDocument.defaultView ?? window).CSSStyleSheet()

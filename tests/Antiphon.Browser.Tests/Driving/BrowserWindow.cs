@@ -9,6 +9,7 @@ internal sealed class BrowserWindow : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
     private readonly ChromeDriver _driver;
+    private bool _isKept;
 
     /// <summary>Opens a window.</summary>
     /// <param name="width">Width in CSS pixels.</param>
@@ -112,8 +113,36 @@ internal sealed class BrowserWindow : IDisposable
     /// <summary>Everything the console complained of since the last look.</summary>
     public IReadOnlyList<string> Complaints() => [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(entry => entry.Message)];
 
+    /// <summary>Keeps the window open when a test is done with it, for the next one; whoever keeps it closes it.</summary>
+    public BrowserWindow Kept()
+    {
+        _isKept = true;
+        return this;
+    }
+
+    /// <summary>Forgets what a test left in the window, but not who is signed in.</summary>
+    public void Forget()
+    {
+        if (Address.Scheme is "http" or "https") Run("localStorage.clear();sessionStorage.clear()");
+        _driver.Navigate().GoToUrl("about:blank");
+        Complaints();
+    }
+
+    /// <summary>Closes the window.</summary>
+    public void Close() => _driver.Quit();
+
+    /// <summary>Presses the browser's own way back.</summary>
+    public BrowserWindow Back()
+    {
+        _driver.Navigate().Back();
+        return this;
+    }
+
     /// <inheritdoc/>
-    public void Dispose() => _driver.Quit();
+    public void Dispose()
+    {
+        if (!_isKept) Close();
+    }
 
     /// <summary>Waits until a look at the page gives something.</summary>
     public T Until<T>(string what, Func<IWebDriver, T?> look)

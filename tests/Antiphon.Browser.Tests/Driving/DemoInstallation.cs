@@ -11,6 +11,7 @@ public sealed class DemoInstallation : IAsyncLifetime
     /// <summary>Password of everybody in the demo.</summary>
     public const string Password = "clear-nights";
 
+    private readonly Dictionary<string, BrowserWindow> _windows = [];
     private HttpClient _script = null!;
 
     /// <summary>What was started.</summary>
@@ -32,6 +33,7 @@ public sealed class DemoInstallation : IAsyncLifetime
 
     public async Task DisposeAsync()
     {
+        foreach (var window in _windows.Values) window.Close();
         _script.Dispose();
         await Installation.DisposeAsync();
     }
@@ -39,12 +41,26 @@ public sealed class DemoInstallation : IAsyncLifetime
     /// <summary>Asks the API as the owner's script does.</summary>
     public async Task<JsonNode> AskAsync(string path) => (await _script.GetFromJsonAsync<JsonNode>(path))!;
 
-    /// <summary>A browser in which somebody is signed in.</summary>
-    internal BrowserWindow SignedIn(string name = "imogen", int width = 1280, int height = 800)
+    /// <summary>A browser in which somebody is signed in. It is kept for the next test that asks for the same.</summary>
+    internal BrowserWindow SignedIn(string name = "imogen", int width = 1280, int height = 800) => Kept($"{name} {width} {height}", () =>
     {
         var browser = new BrowserWindow(width, height);
         browser.Open(Installation.Address).Fill("input[name=mail]", $"{name}@quillmoor.example").Fill("input[name=password]", Password).Press("Sign in").Sees("Coverage");
         return browser;
+    });
+
+    /// <summary>A browser of somebody who reads Quillmoor's website, kept likewise.</summary>
+    internal BrowserWindow Reader(int width = 1280, int height = 800, bool scripts = true) => Kept($"reader {width} {height} {scripts}", () => new BrowserWindow(width, height, scripts));
+
+    private BrowserWindow Kept(string key, Func<BrowserWindow> open)
+    {
+        if (_windows.TryGetValue(key, out var known))
+        {
+            known.Forget();
+            return known;
+        }
+
+        return _windows[key] = open().Kept();
     }
 }
 

@@ -61,7 +61,6 @@ public static class LookSheet
         Rule("& .antiphon-heading a", "color", colours.Heading);
         Rule("& .antiphon-title,& .antiphon-title a", "color", colours.Link);
         Rule("& .antiphon-byline,& .antiphon-byline a", "color", colours.Byline);
-        if (colours.Byline is not null) rules.Append("& .antiphon-byline{opacity:1}\n");
         Rule("& .antiphon-more a,& .antiphon-tags,& .antiphon-moves,& .antiphon-paging a", "color", colours.Accent);
         Rule("&,& .antiphon-entry,& .antiphon-month", "border-color", colours.Line);
     }

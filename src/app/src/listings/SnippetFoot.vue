@@ -9,12 +9,15 @@ import { ways } from './ways'
 
 const props = defineProps<{ snippet: Schemas['SnippetView'] | undefined }>()
 const chosen = useQueryValue('way')
+const bare = useQueryValue('bare')
+const baked = computed({ get: () => bare.value === '', set: (yes: boolean) => (bare.value = yes ? '' : '1') })
 const open = ref(false)
 const way = computed(() => ways.find((one) => one.value === (chosen.value || 'script')) ?? ways[0]!)
 const facts = computed(() => {
   if (!props.snippet) return ''
   const script = `${(props.snippet.scriptBytes / 1000).toFixed(1)} kB script`
-  if (way.value.value === 'script') return `${counted(props.snippet.entries, 'entry', 'entries')} baked in · ${script}`
+  if (way.value.value === 'script')
+    return !baked.value ? `room kept free · ${script}` : `${counted(props.snippet.entries, 'entry', 'entries')} baked in · ${script}`
   return { frame: `fits its height · ${script}`, serverInclude: 'no script', static: `${counted(props.snippet.entries, 'entry', 'entries')}, as of now` }[
     way.value.value
   ]
@@ -46,7 +49,15 @@ const facts = computed(() => {
       </ol>
       <p v-for="pitfall in way.pitfalls" :key="pitfall" class="small soft">{{ pitfall }}</p>
       <pre class="snippet">{{ props.snippet?.snippet }}</pre>
-      <CopyButton :text="props.snippet?.snippet ?? ''" label="Copy the snippet" />
+      <v-checkbox v-if="way.value === 'script'" v-model="baked" label="With the entries in it, for search engines and readers without scripts" />
+      <div class="row">
+        <CopyButton :text="props.snippet?.snippet ?? ''" label="Copy the snippet" />
+        <template v-if="props.snippet?.head">
+          <span class="small soft">or in two parts:</span>
+          <CopyButton :text="props.snippet.head" label="Copy the head part" /><span class="small soft">head</span>
+          <CopyButton :text="props.snippet.body" label="Copy the body part" /><span class="small soft">body</span>
+        </template>
+      </div>
       <IncludeExamples v-if="way.value === 'serverInclude' && props.snippet" :address="props.snippet.fragmentAddress" />
     </div>
   </div>

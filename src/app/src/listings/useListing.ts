@@ -33,14 +33,19 @@ export function useListing(site: () => number, pageColours: () => Schemas['LookC
   const act = useAct()
   const way = useQueryValue('way')
   const sample = useQueryValue('sample')
+  const bare = useQueryValue('bare')
   const stored = useQuery({
     queryKey: ['listing', site, id],
     queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })),
   })
   const snippet = useQuery({
-    queryKey: ['snippet', site, id, saved, way],
+    queryKey: ['snippet', site, id, saved, way, bare],
     queryFn: () =>
-      take(api.GET('/api/sites/{site}/listings/{listing}/snippet', { params: { path: path(), query: { way: (way.value || 'script') as SnippetWay } } })),
+      take(
+        api.GET('/api/sites/{site}/listings/{listing}/snippet', {
+          params: { path: path(), query: { way: (way.value || 'script') as SnippetWay, entries: bare.value === '' } },
+        }),
+      ),
     placeholderData: (before) => before,
     enabled: () => saved.value !== '',
   })

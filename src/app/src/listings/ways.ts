@@ -18,7 +18,7 @@ export const ways: Way[] = [
     name: 'Script',
     steps: ['Copy the snippet.', paste, `${publish} Later changes here need no pasting again.`],
     pitfalls: [
-      'Site builders that ask for two parts: the last line is the head part and stands once on a page, everything before it is the body part.',
+      'Site builders that ask for two parts: copy the head part and the body part by themselves; the head part stands once on a page.',
       'With a Content-Security-Policy, allow Antiphon’s address in script-src and connect-src; no inline script or style is needed.',
     ],
   },
