@@ -8,6 +8,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
   const dialog = makeDialog(root)
   const content = dialog.querySelector<HTMLElement>('div')!
   const before = document.title
+  let opener: HTMLElement | null = null
 
   /** Opens the post, or says that it is not one of this listing's. */
   async function open(view: string): Promise<boolean> {
@@ -28,6 +29,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
 
   async function go(link: HTMLAnchorElement): Promise<void> {
     const view = link.dataset.view ?? ''
+    if (!dialog.contains(link)) opener = link
     if (await open(view)) history.pushState({ antiphonPanel: true }, '', postAddress(view, link.dataset.slug))
     else location.assign(link.href)
   }
@@ -35,15 +37,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
   /** The way back, when the panel was opened on this page; a page that was opened with it just loses it. */
   function leave(): void {
     if ((history.state as { antiphonPanel?: boolean } | null)?.antiphonPanel) history.back()
-    else {
-      history.replaceState(null, '', withView(location.href))
-      close()
-    }
-  }
-
-  function close(): void {
-    document.title = before
-    if (dialog.open) dialog.close()
+    else history.replaceState(null, '', withView(location.href))
   }
 
   root.addEventListener('click', (event) => {
@@ -51,18 +45,26 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
     if (link && isPlain(event as MouseEvent)) {
       event.preventDefault()
       void go(link)
-    } else if (event.target === dialog || (event.target as Element).closest('.antiphon-close')) leave()
+    } else if (isBeside(event as MouseEvent, dialog) || (event.target as Element).closest('.antiphon-close')) dialog.close()
   })
-  dialog.addEventListener('cancel', (event) => {
-    event.preventDefault()
-    leave()
+  // However it was closed: by Escape, by its button, or by the way back, which has changed the address already.
+  dialog.addEventListener('close', () => {
+    document.title = before
+    opener?.focus()
+    if (askedView().startsWith('post/')) leave()
   })
   const follow = () => {
-    if (!askedView().startsWith('post/')) close()
+    if (!askedView().startsWith('post/')) dialog.close()
     else if (dialog.open || !isRead()) void open(askedView())
   }
   addEventListener('popstate', follow)
   follow()
+}
+
+/** A click on what lies around the dialog; its own padding is no such place. */
+function isBeside(event: MouseEvent, dialog: HTMLDialogElement): boolean {
+  const box = dialog.getBoundingClientRect()
+  return event.target === dialog && (event.clientX < box.left || event.clientX > box.right || event.clientY < box.top || event.clientY > box.bottom)
 }
 
 /** True when a post is open already, in a panel of another listing or in a whole blog. */

@@ -43,7 +43,7 @@ public sealed class ScreensStory(DemoInstallation demo)
     public void Ctrl_k_finds_and_the_question_mark_tells_the_keys()
     {
         using var browser = demo.SignedIn();
-        browser.Type(OpenQA.Selenium.Keys.Control + "k").Find(".v-overlay input").SendKeys("leonids");
+        browser.Open(demo.Workplace).Sees("Coverage").Type(OpenQA.Selenium.Keys.Control + "k").Find(".v-overlay input").SendKeys("leonids");
         browser.Sees("Leonids: three hours").Type(OpenQA.Selenium.Keys.Escape);
         browser.Open(new Uri(demo.Workplace, "comments")).Sees("Waiting");
         browser.Type("?").Sees("Keys");
