@@ -44,6 +44,7 @@ export const vuetify = createVuetify({
     VTextarea: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto', autoGrow: true, rows: 3 },
     VSelect: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VAutocomplete: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
+    VCombobox: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VCheckbox: { density: 'compact', color: 'primary', hideDetails: true },
     VDialog: { maxWidth: 560 },
     VCard: { elevation: 0, rounded: 'lg' },
