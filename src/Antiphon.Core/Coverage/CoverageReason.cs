@@ -36,9 +36,6 @@ public enum CoverageReason
     /// <summary>Older than the entries the feed holds.</summary>
     BeyondFeedLength,
 
-    /// <summary>A followed blog publishes its own feed; ours carries it on.</summary>
-    FollowedElsewhere,
-
     /// <summary>All {count} mails arrived.</summary>
     AllDelivered,
 

@@ -22,7 +22,6 @@ internal static class CoverageWords
         CoverageReason.Withdrawn => "It was withdrawn.",
         CoverageReason.InFeed => $"It is entry {cell.Position} of the feed.",
         CoverageReason.BeyondFeedLength => $"It is {Ordinal(cell.Position)} and the feed holds {cell.Shown}.",
-        CoverageReason.FollowedElsewhere => "The blog publishes a feed of its own.",
         CoverageReason.AllDelivered => cell.Count == 1 ? "The one mail arrived." : $"All {cell.Count} mails arrived.",
         CoverageReason.Delivering => $"{cell.Open} of {cell.Count} mails are on their way.",
         CoverageReason.SomeFailed => $"{cell.Failed} of {cell.Count} mails failed.",

@@ -2,23 +2,20 @@ namespace Antiphon.Server.Embed;
 
 /// <summary>What we say in other people's pages, in the site's language; English for languages not translated yet.</summary>
 internal sealed record EmbedTexts(
-    string Comments, string NoComments, string WriteOne, string Name, string Mail, string MailHint, string Comment, string Send, string Waits, string Closed,
-    string Team, string Answers, string NothingYet, string AllPosts, string Removed, string BackToPage, string NameMissing, string CommentMissing, string MailWrong, string TooLong, string AnswerTo)
+    string Comments, string NoComments, string WriteOne, string Name, string Mail, string MailHint, string Comment, string Send, string Waits, string Team,
+    string NothingYet, string BackToPage, string NameMissing, string CommentMissing, string MailWrong, string TooLong)
 {
     private static readonly EmbedTexts English = new(
-        "Comments", "No comments yet.", "Write a comment", "Name", "Mail", "not shown, may stay empty", "Comment", "Send", "Thank you. Your comment is with the team and will appear here once it has been read.",
-        "This conversation is closed.", "team", "Answers", "Nothing here yet.", "All posts", "This comment was removed.", "Back to the page", "Please give a name.", "Please write something.", "This is no mail address; correct it or leave it empty.",
-        "Please keep it under 10,000 characters.", "Answer");
+        "Comments", "No comments yet.", "Write a comment", "Name", "Mail", "not shown, may stay empty", "Comment", "Send",
+        "Thank you. Your comment is with the team and will appear here once it has been read.", "team", "Nothing here yet.", "Back to the page", "Please give a name.", "Please write something.", "This is no mail address; correct it or leave it empty.", "Please keep it under 10,000 characters.");
 
     private static readonly EmbedTexts German = new(
-        "Kommentare", "Noch keine Kommentare.", "Kommentar schreiben", "Name", "E-Mail", "wird nicht gezeigt, darf leer bleiben", "Kommentar", "Absenden", "Danke. Ihr Kommentar liegt beim Team und erscheint hier, sobald er gelesen wurde.",
-        "Dieses Gespräch ist geschlossen.", "Team", "Antworten", "Hier ist noch nichts.", "Alle Beiträge", "Dieser Kommentar wurde entfernt.", "Zurück zur Seite", "Bitte einen Namen angeben.", "Bitte etwas schreiben.", "Das ist keine E-Mail-Adresse; bitte berichtigen oder leer lassen.",
-        "Bitte unter 10.000 Zeichen bleiben.", "Antworten");
+        "Kommentare", "Noch keine Kommentare.", "Kommentar schreiben", "Name", "E-Mail", "wird nicht gezeigt, darf leer bleiben", "Kommentar", "Absenden",
+        "Danke. Ihr Kommentar liegt beim Team und erscheint hier, sobald er gelesen wurde.", "Team", "Hier ist noch nichts.", "Zurück zur Seite", "Bitte einen Namen angeben.", "Bitte etwas schreiben.", "Das ist keine E-Mail-Adresse; bitte berichtigen oder leer lassen.", "Bitte unter 10.000 Zeichen bleiben.");
 
     private static readonly EmbedTexts French = new(
-        "Commentaires", "Pas encore de commentaires.", "Écrire un commentaire", "Nom", "Courriel", "non affiché, facultatif", "Commentaire", "Envoyer", "Merci. Votre commentaire est parvenu à l’équipe et paraîtra ici après lecture.",
-        "Cette conversation est close.", "équipe", "Réponses", "Rien ici pour l’instant.", "Tous les articles", "Ce commentaire a été retiré.", "Retour à la page", "Veuillez indiquer un nom.", "Veuillez écrire quelque chose.", "Ce n’est pas une adresse ; corrigez-la ou laissez vide.",
-        "Veuillez rester sous 10 000 caractères.", "Répondre");
+        "Commentaires", "Pas encore de commentaires.", "Écrire un commentaire", "Nom", "Courriel", "non affiché, facultatif", "Commentaire", "Envoyer",
+        "Merci. Votre commentaire est parvenu à l’équipe et paraîtra ici après lecture.", "équipe", "Rien ici pour l’instant.", "Retour à la page", "Veuillez indiquer un nom.", "Veuillez écrire quelque chose.", "Ce n’est pas une adresse ; corrigez-la ou laissez vide.", "Veuillez rester sous 10 000 caractères.");
 
     /// <summary>Texts for a language tag.</summary>
     public static EmbedTexts For(string language) => language.Split('-')[0].ToLowerInvariant() switch

@@ -13,10 +13,23 @@ export function render(place: HTMLElement, html: string): ShadowRoot {
   const sheet = new (place.ownerDocument.defaultView ?? window).CSSStyleSheet()
   sheet.replaceSync(css + ':host{display:block!important}')
   const root = place.shadowRoot ?? place.attachShadow({ mode: 'open' })
+  if (isFirst) root.addEventListener('error', replaceLost, true)
   root.adoptedStyleSheets = [sheet]
   const kept = root.querySelectorAll('dialog')
   root.replaceChildren(...content.childNodes, ...kept)
   return root
+}
+
+/** A picture that cannot be had leaves its quiet box, with its words for those who listen; nothing moves. */
+function replaceLost(event: Event): void {
+  const picture = event.target as HTMLElement
+  if (!picture.matches('img.antiphon-picture')) return
+  const box = picture.ownerDocument.createElement('div')
+  box.className = picture.className
+  box.setAttribute('part', 'picture')
+  box.setAttribute('role', 'img')
+  box.setAttribute('aria-label', picture.getAttribute('alt') ?? '')
+  picture.replaceWith(box)
 }
 
 /** A fragment as elements and as its style sheet; what it tells search engines stays with what is baked into the page. */

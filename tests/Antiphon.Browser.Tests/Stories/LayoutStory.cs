@@ -129,6 +129,19 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         Assert.InRange(shift, 0, most);
     }
 
+    [Fact]
+    public async Task A_picture_that_fails_leaves_a_quiet_box_of_its_size()
+    {
+        var post = await _script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title = "A lost picture", bodyHtml = "<p>x</p>", status = "published", revision = 0, tags = new[] { "lost-picture" }, pictureAddress = demo.Page("pictures/none.png"), pictureAlt = "The dome" });
+        post.EnsureSuccessStatusCode();
+        await PlaceAsync(await BuildAsync("lines", count: 1), "script");
+        using var reader = demo.Reader();
+        reader.Open(demo.Page("membership")).Sees("A lost picture");
+        reader.Until("the box", _ => reader.Run("const box=document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('div.antiphon-picture');return box?`${box.getAttribute('aria-label')} ${box.offsetWidth}x${box.offsetHeight}`:null") as string is "The dome 84x63" ? reader : null);
+        var made = (await post.Content.ReadFromJsonAsync<JsonNode>())!;
+        (await _script.PutAsJsonAsync($"api/sites/1/posts/{made["id"]}", new { blogId = 1, title = "A lost picture", bodyHtml = "<p>x</p>", status = "withdrawn", revision = (int)made["revision"]! })).EnsureSuccessStatusCode();
+    }
+
     private static long Shown(BrowserWindow reader, string links)
     {
         reader.Until("the listing", _ => reader.Run($"return document.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelector('{links}') ? 'there' : null") as string);
