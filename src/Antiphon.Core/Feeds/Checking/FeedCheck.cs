@@ -24,7 +24,7 @@ public static class FeedCheck
         {
             TransportExaminer.Examine(examination, format, decoded, options.ContentType);
             if (format == FeedFormat.JsonFeed) ExamineJson(examination, decoded.Text);
-            else ExamineXml(examination, format, decoded.Text);
+            else ExamineXml(examination, format, decoded.Text, read.Mended ?? decoded.Text);
         }
 
         var findings = examination.Findings.OrderBy(finding => finding.Rule.Severity).ThenBy(finding => finding.Line ?? 0).ThenBy(finding => finding.Column ?? 0).ToList();
@@ -36,12 +36,12 @@ public static class FeedCheck
         if (JsonSource.Parse(text).Root is { } root) new JsonExaminer(examination).Examine(root);
     }
 
-    private static void ExamineXml(Examination examination, FeedFormat format, string text)
+    private static void ExamineXml(Examination examination, FeedFormat format, string text, string mended)
     {
         if (FeedXml.HasLateDeclaration(text, out _)) examination.Report(Finding.At(DocumentRules.TextBeforeDeclaration, 1, 1));
         var doctype = text.AsSpan(0, Math.Min(text.Length, 2000)).IndexOf("<!DOCTYPE", StringComparison.OrdinalIgnoreCase);
         if (doctype >= 0) ReportDoctype(examination, text, doctype);
-        var (root, _) = XmlSource.Parse(text);
+        var (root, _) = XmlSource.Parse(mended);
         if (root is null) return;
         if (format == FeedFormat.Atom) new AtomExaminer(examination).Examine(root);
         else new RssExaminer(examination).Examine(root);

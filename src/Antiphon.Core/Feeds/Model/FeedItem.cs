@@ -39,6 +39,12 @@ public sealed record FeedItem
     /// <summary>Page with the comments.</summary>
     public string? CommentsUrl { get; set; }
 
+    /// <summary>Feed of the comments.</summary>
+    public string? CommentsFeed { get; set; }
+
+    /// <summary>Number of comments the feed tells.</summary>
+    public int? CommentCount { get; set; }
+
     /// <summary>Title of the feed the entry was taken from.</summary>
     public string? Source { get; set; }
 }

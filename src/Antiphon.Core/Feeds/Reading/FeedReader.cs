@@ -1,6 +1,7 @@
 using System.Xml;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Atom;
 using Antiphon.Core.Feeds.Reading.Json;
@@ -11,6 +12,9 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>Reads any feed. Content problems never throw: what stands before the break is kept and the break is a finding.</summary>
 public static class FeedReader
 {
+    private const int MostBefore = 4000;
+    private static readonly string[] Starts = ["<?xml", "<rss", "<feed", "<rdf:RDF"];
+
     /// <summary>Reads bytes as they were served.</summary>
     public static FeedReadResult Read(ReadOnlySpan<byte> bytes, FeedReadOptions options) =>
         Read(DecodedFeed.From(bytes, options.ContentType).Text, options);
@@ -23,6 +27,7 @@ public static class FeedReader
         {
             '{' or '[' => JsonFeedReader.Read(text, options),
             '<' => ReadXml(text, options),
+            _ when StartOf(text) is var start and >= 0 => WithTextBefore(text, start, options),
             _ => new FeedReadResult(null, null, null, [Finding.At(DocumentRules.NotAFeed, 1, 1)]),
         };
     }
@@ -37,7 +42,40 @@ public static class FeedReader
         return null;
     }
 
+    /// <summary>Where a feed begins in a text that has something before it, such as a warning of the program that made it; -1 when none does.</summary>
+    private static int StartOf(string text)
+    {
+        var head = text.AsSpan(0, Math.Min(text.Length, MostBefore));
+        foreach (var start in Starts)
+        {
+            if (head.IndexOf(start, StringComparison.OrdinalIgnoreCase) is var at and >= 0) return at;
+        }
+
+        return -1;
+    }
+
+    // Blanked rather than cut, so that lines are still those of the author.
+    private static FeedReadResult WithTextBefore(string text, int start, FeedReadOptions options)
+    {
+        var blanked = string.Concat(text[..start].Select(c => c is '\n' or '\r' ? c : ' ')) + text[start..];
+        var read = ReadXml(blanked, options);
+        return read with { Findings = [Finding.At(DocumentRules.TextBeforeFeed, 1, 1, text[..start].Trim()), .. read.Findings] };
+    }
+
     private static FeedReadResult ReadXml(string text, FeedReadOptions options)
+    {
+        var read = ReadStrictly(text, options);
+        var isBroken = read.Findings.Any(finding => finding.Rule == DocumentRules.NotWellFormed);
+        if (!isBroken || LooksLikePage(text)) return read;
+        var (mended, mends) = XmlMender.Mend(text);
+        if (mends.Count == 0) return read;
+        var again = ReadStrictly(mended, options);
+        // Only what is read better counts: a document that breaks off keeps what stood before.
+        if (again.Feed is null || again.Feed.Items.Count < (read.Feed?.Items.Count ?? 0)) return read;
+        return again with { Findings = [.. read.Findings, .. mends.Select(MendRules.FindingOf), .. again.Findings], Mended = mended };
+    }
+
+    private static FeedReadResult ReadStrictly(string text, FeedReadOptions options)
     {
         var start = new RootStart();
         try

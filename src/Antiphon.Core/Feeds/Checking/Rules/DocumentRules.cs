@@ -18,6 +18,9 @@ public static class DocumentRules
     /// <summary>Text before the XML declaration.</summary>
     public static readonly FeedRule TextBeforeDeclaration = new("xml-text-before-declaration", Severity.Error, "Something stands before the XML declaration", "Remove blank lines and other output before <?xml.", "XML 1.0 §2.8");
 
+    /// <summary>Text before the feed.</summary>
+    public static readonly FeedRule TextBeforeFeed = new("xml-text-before-feed", Severity.Error, "Something stands before the feed: {0}", "Take it out; often it is a warning of the program that makes the feed.", "XML 1.0 §2.1");
+
     /// <summary>Encoding named twice and differently.</summary>
     public static readonly FeedRule EncodingDisagrees = new("xml-encoding-disagrees", Severity.Warning, "Served as {0}, but the document says {1}", "Serve the charset the document names, or leave it out of the Content-Type.", "RFC 7303 §3");
 
@@ -38,5 +41,5 @@ public static class DocumentRules
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
-        [NotAFeed, IsAPage, UnknownRoot, NotWellFormed, TextBeforeDeclaration, EncodingDisagrees, HasDoctype, JsonNotWellFormed, JsonIsNoFeed, MediaType, Empty];
+        [NotAFeed, IsAPage, UnknownRoot, NotWellFormed, TextBeforeDeclaration, TextBeforeFeed, EncodingDisagrees, HasDoctype, JsonNotWellFormed, JsonIsNoFeed, MediaType, Empty];
 }

@@ -20,6 +20,8 @@ internal static class AtomEntryReader
         {
             item.Link = links.Alternate ?? item.Link;
             item.CommentsUrl = links.Replies;
+            item.CommentsFeed = links.ReplyFeed;
+            item.CommentCount ??= links.ReplyCount;
             item.Enclosures.AddRange(links.Enclosures);
             item.Image ??= Picture(item, narrowed);
             take(item);
@@ -28,15 +30,23 @@ internal static class AtomEntryReader
 
     private static void ReadChild(XmlReader reader, FeedItem item, AtomLinks links, Uri? baseAddress)
     {
+        if (!FeedNamespaces.IsAtom(reader.NamespaceURI))
+        {
+            ReadForeign(reader, item, baseAddress);
+            return;
+        }
+
         switch (reader.LocalName)
         {
             case "link": links.Take(reader, baseAddress); break;
             case "id": item.Id ??= XmlText.ReadTrimmed(reader); break;
             case "title": item.Title ??= AtomText.ReadPlain(reader); break;
-            case "summary": item.Summary ??= AtomText.ReadHtml(reader); break;
+            case "summary": item.Summary ??= AtomText.ReadHtml(reader, baseAddress); break;
             case "content": ReadContent(reader, item, baseAddress); break;
-            case "published": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
-            case "updated": item.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            // Atom 0.3 had issued, created and modified.
+            case "published" or "issued": item.Published = PublishedDateParser.Parse(XmlText.Read(reader)) ?? item.Published; break;
+            case "created": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case "updated" or "modified": item.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case "author": AtomPerson.AddTo(item.Authors, reader, baseAddress); break;
             case "category": AtomCategory.AddTo(item.Categories, reader); break;
             case "source": ReadSource(reader, item); break;
@@ -54,7 +64,14 @@ internal static class AtomEntryReader
             return;
         }
 
-        item.ContentHtml ??= AtomText.ReadHtml(reader);
+        // Several forms of one text (Atom 0.3, multipart/alternative): the first that is there.
+        if (reader.GetAttribute("type")?.StartsWith("multipart/", StringComparison.OrdinalIgnoreCase) == true)
+        {
+            XmlWalk.Children(reader, child => ReadContent(child, item, baseAddress));
+            return;
+        }
+
+        item.ContentHtml ??= AtomText.ReadHtml(reader, baseAddress);
     }
 
     private static void ReadSource(XmlReader reader, FeedItem item) => XmlWalk.Children(reader, child =>
@@ -65,12 +82,38 @@ internal static class AtomEntryReader
 
     private static void ReadForeign(XmlReader reader, FeedItem item, Uri? baseAddress)
     {
-        if (reader.NamespaceURI == FeedNamespaces.Media && reader.LocalName is "thumbnail")
+        switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            item.Image ??= LinkResolver.Resolve(reader.GetAttribute("url"), baseAddress);
+            case FeedNamespaces.Media: ReadMedia(reader, item, baseAddress); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "creator": AddCreator(reader, item); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "date": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "subject": AddSubject(reader, item); break;
+            case FeedNamespaces.Threading when reader.LocalName == "total": item.CommentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.Slash when reader.LocalName == "comments": item.CommentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private static void ReadMedia(XmlReader reader, FeedItem item, Uri? baseAddress)
+    {
+        if (reader.LocalName == "group")
+        {
+            XmlWalk.Children(reader, child => ReadMedia(child, item, baseAddress));
+            return;
         }
 
+        if (reader.LocalName is "thumbnail") item.Image ??= LinkResolver.Resolve(reader.GetAttribute("url"), baseAddress);
         reader.Skip();
+    }
+
+    private static void AddCreator(XmlReader reader, FeedItem item)
+    {
+        if (PersonParser.Parse(XmlText.Read(reader)) is { } person) item.Authors.Add(person);
+    }
+
+    private static void AddSubject(XmlReader reader, FeedItem item)
+    {
+        if (XmlText.ReadTrimmed(reader) is { } subject && !item.Categories.Contains(subject)) item.Categories.Add(subject);
     }
 
     private static string? Picture(FeedItem item, Uri? baseAddress)

@@ -10,6 +10,8 @@ internal sealed class AtomLinks
     public string? Alternate { get; private set; }
     public string? Self { get; private set; }
     public string? Replies { get; private set; }
+    public string? ReplyFeed { get; private set; }
+    public int? ReplyCount { get; private set; }
     public List<string> Hubs { get; } = [];
     public List<FeedEnclosure> Enclosures { get; } = [];
 
@@ -19,17 +21,35 @@ internal sealed class AtomLinks
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
         var address = LinkResolver.Resolve(reader.GetAttribute("href"), narrowed);
         var type = reader.GetAttribute("type");
-        switch (reader.GetAttribute("rel")?.Trim() ?? "alternate")
+        switch (Relation(reader.GetAttribute("rel")))
         {
             case "alternate" when Alternate is null || type is "text/html": Alternate = address; break;
             case "self": Self ??= address; break;
-            case "replies" when type is null or "text/html": Replies ??= address; break;
+            case "replies" when type is null or "text/html" or "application/xhtml+xml":
+                Replies ??= address;
+                ReplyCount ??= Count(reader);
+                break;
+            case "replies":
+                ReplyFeed ??= address;
+                ReplyCount ??= Count(reader);
+                break;
             case "hub" when address is not null: Hubs.Add(address); break;
             case "enclosure": Enclosures.Add(new FeedEnclosure(address, type, Length(reader))); break;
         }
 
         reader.Skip();
     }
+
+    // A relation may be written as the address of its registration (RFC 4287 §4.2.7.2).
+    private static string Relation(string? text)
+    {
+        var relation = string.IsNullOrWhiteSpace(text) ? "alternate" : text.Trim().ToLowerInvariant();
+        var slash = relation.StartsWith("http://www.iana.org/assignments/relation", StringComparison.Ordinal) ? relation.LastIndexOf('/') : -1;
+        return relation[(slash + 1)..];
+    }
+
+    private static int? Count(XmlReader reader) =>
+        int.TryParse(reader.GetAttribute("count", FeedNamespaces.Threading), NumberStyles.None, CultureInfo.InvariantCulture, out var count) ? count : null;
 
     private static long? Length(XmlReader reader) =>
         long.TryParse(reader.GetAttribute("length"), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes) ? bytes : null;

@@ -4,7 +4,7 @@ using Antiphon.Core.Feeds.Reading.Dates;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
-/// <summary>Reads Atom 1.0 feed and entry documents (RFC 4287).</summary>
+/// <summary>Reads feed and entry documents of Atom 1.0 (RFC 4287) and 0.3.</summary>
 internal sealed class AtomReader
 {
     private readonly Feed _feed;
@@ -43,21 +43,34 @@ internal sealed class AtomReader
 
     private void ReadChild(XmlReader reader)
     {
+        if (!FeedNamespaces.IsAtom(reader.NamespaceURI))
+        {
+            reader.Skip();
+            return;
+        }
+
         switch (reader.LocalName)
         {
             case "entry": AtomEntryReader.Read(reader, _base, _feed.Items.Add); break;
             case "link": _links.Take(reader, _base); break;
             case "id": _feed.Id ??= XmlText.ReadTrimmed(reader); break;
             case "title": _feed.Title ??= AtomText.ReadPlain(reader); break;
-            case "subtitle": _feed.Description ??= AtomText.ReadPlain(reader); break;
-            case "rights": _feed.Copyright ??= AtomText.ReadPlain(reader); break;
+            // Atom 0.3 had tagline, copyright and modified.
+            case "subtitle" or "tagline": _feed.Description ??= AtomText.ReadPlain(reader); break;
+            case "rights" or "copyright": _feed.Copyright ??= AtomText.ReadPlain(reader); break;
             case "generator": _feed.Generator ??= XmlText.ReadTrimmed(reader); break;
-            case "updated": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
-            case "icon": _feed.Icon ??= LinkResolver.Resolve(XmlText.Read(reader), _base); break;
-            case "logo": _feed.Image ??= new FeedImage(LinkResolver.Resolve(XmlText.Read(reader), _base), null); break;
+            case "updated" or "modified": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case "icon" when _feed.Icon is null: _feed.Icon = ReadAddress(reader); break;
+            case "logo" when _feed.Image is null: _feed.Image = new FeedImage(ReadAddress(reader), null); break;
             case "author": AtomPerson.AddTo(_feed.Authors, reader, _base); break;
             case "category": AtomCategory.AddTo(_feed.Categories, reader); break;
             default: reader.Skip(); break;
         }
+    }
+
+    private string? ReadAddress(XmlReader reader)
+    {
+        var narrowed = LinkResolver.Narrow(_base, reader.GetAttribute("base", FeedNamespaces.Xml));
+        return LinkResolver.Resolve(XmlText.Read(reader), narrowed);
     }
 }

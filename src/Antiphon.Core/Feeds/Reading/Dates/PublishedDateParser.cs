@@ -4,7 +4,7 @@ namespace Antiphon.Core.Feeds.Reading.Dates;
 public static class PublishedDateParser
 {
     // The strict and common forms stand first: a looser parser must never see a text a stricter one understands.
-    private static readonly IDateParser[] Parsers = [new Rfc3339DateParser(), new Rfc822DateParser(), new IsoDateParser()];
+    private static readonly IDateParser[] Parsers = [new Rfc3339DateParser(), new Rfc822DateParser(), new IsoDateParser(), new EpochDateParser(), new LooseDateParser()];
 
     /// <summary>The instant in UTC, or null when empty or unreadable.</summary>
     public static DateTimeOffset? Parse(string? text)

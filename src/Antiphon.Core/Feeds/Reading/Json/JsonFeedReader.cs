@@ -65,7 +65,7 @@ internal static class JsonFeedReader
             Title = item.String("title"),
             Link = LinkResolver.Resolve(item.String("url") ?? item.String("external_url"), address),
             Summary = item.String("summary"),
-            ContentHtml = Content(item),
+            ContentHtml = HtmlAddresses.Resolve(Content(item), address),
             Published = PublishedDateParser.Parse(item.String("date_published")),
             Updated = PublishedDateParser.Parse(item.String("date_modified")),
             Image = LinkResolver.Resolve(item.String("image") ?? item.String("banner_image"), address),

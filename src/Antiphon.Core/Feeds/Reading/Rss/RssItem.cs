@@ -14,6 +14,18 @@ internal sealed class RssItem
     public string? About { get; set; }
     public string? PubDate { get; set; }
     public string? DublinCoreDate { get; set; }
+    public string? DublinCoreTitle { get; set; }
+    public string? DublinCoreDescription { get; set; }
+    public string? TermsIssued { get; set; }
+    public string? TermsModified { get; set; }
+    public string? XhtmlBody { get; set; }
+    public string? AtomPublished { get; set; }
+    public string? AtomSummary { get; set; }
+    public string? AtomContent { get; set; }
+    public string? PodcastSummary { get; set; }
+    public string? CommentsFeed { get; set; }
+    public string? CommentCount { get; set; }
+    public List<FeedPerson> AtomAuthors { get; } = [];
     public string? AtomUpdated { get; set; }
     public string? AtomLink { get; set; }
     public string? Comments { get; set; }
@@ -25,4 +37,5 @@ internal sealed class RssItem
     public List<string> Categories { get; } = [];
     public List<FeedEnclosure> Enclosures { get; } = [];
     public Uri? Base { get; set; }
+    public Uri? LinkBase { get; set; }
 }

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Atom;
 
 namespace Antiphon.Core.Feeds.Reading.Rss;
 
@@ -20,14 +21,19 @@ internal static class RssItemReader
 
     private static void ReadChild(XmlReader reader, RssItem item)
     {
-        switch (reader.NamespaceURI)
+        switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
             case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader, item); break;
-            case FeedNamespaces.Content when reader.LocalName == "encoded": item.ContentEncoded ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.Content when reader.LocalName == "encoded": ReadText(reader, item, item.ContentEncoded, text => item.ContentEncoded = text); break;
+            case FeedNamespaces.Xhtml when reader.LocalName is "body" or "div": item.XhtmlBody ??= XhtmlText.Read(reader, item.Base); break;
             case FeedNamespaces.DublinCore: ReadDublinCore(reader, item); break;
-            case FeedNamespaces.Atom: ReadAtom(reader, item); break;
+            case FeedNamespaces.DublinCoreTerms: ReadTerms(reader, item); break;
+            case FeedNamespaces.Atom or FeedNamespaces.Atom03: ReadAtom(reader, item); break;
             case FeedNamespaces.Media: ReadMedia(reader, item); break;
             case FeedNamespaces.Podcast: ReadPodcast(reader, item); break;
+            case FeedNamespaces.CommentApi when reader.LocalName is "commentRss" or "commentRSS": item.CommentsFeed ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.Slash when reader.LocalName == "comments": item.CommentCount ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.Threading when reader.LocalName == "total": item.CommentCount ??= XmlText.ReadTrimmed(reader); break;
             default: reader.Skip(); break;
         }
     }
@@ -37,9 +43,9 @@ internal static class RssItemReader
         switch (reader.LocalName)
         {
             case "title": item.Title ??= XmlText.ReadTrimmed(reader); break;
-            case "link": item.Link ??= XmlText.ReadTrimmed(reader); break;
-            case "description": item.Description ??= XmlText.ReadTrimmed(reader); break;
-            case "pubDate": item.PubDate ??= XmlText.ReadTrimmed(reader); break;
+            case "link" when item.Link is null: ReadLink(reader, item); break;
+            case "description": ReadText(reader, item, item.Description, text => item.Description = text); break;
+            case "pubDate" or "pubdate": item.PubDate ??= XmlText.ReadTrimmed(reader); break;
             case "comments": item.Comments ??= XmlText.ReadTrimmed(reader); break;
             case "source": item.Source ??= XmlText.ReadTrimmed(reader); break;
             case "author": AddText(reader, item.Authors); break;
@@ -48,6 +54,22 @@ internal static class RssItemReader
             case "enclosure": ReadEnclosure(reader, item); break;
             default: reader.Skip(); break;
         }
+    }
+
+    // Some feeds write the address as Atom does.
+    private static void ReadLink(XmlReader reader, RssItem item)
+    {
+        item.LinkBase = LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml));
+        var written = reader.GetAttribute("href");
+        item.Link = XmlText.ReadTrimmed(reader) ?? written;
+    }
+
+    /// <summary>A text that may be HTML; an xml:base on it counts for the addresses in it.</summary>
+    private static void ReadText(XmlReader reader, RssItem item, string? known, Action<string?> take)
+    {
+        if (known is not null) return;
+        var narrowed = LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml));
+        take(HtmlAddresses.Resolve(XmlText.ReadTrimmed(reader), narrowed));
     }
 
     private static void ReadGuid(XmlReader reader, RssItem item)
@@ -70,18 +92,37 @@ internal static class RssItemReader
         {
             case "creator": AddText(reader, item.Creators); break;
             case "subject": AddText(reader, item.Categories); break;
+            case "title": item.DublinCoreTitle ??= XmlText.ReadTrimmed(reader); break;
+            case "description": item.DublinCoreDescription ??= XmlText.ReadTrimmed(reader); break;
             case "date": item.DublinCoreDate ??= XmlText.ReadTrimmed(reader); break;
+            default: reader.Skip(); break;
+        }
+    }
+
+    private static void ReadTerms(XmlReader reader, RssItem item)
+    {
+        switch (reader.LocalName)
+        {
+            case "issued" or "created": item.TermsIssued ??= XmlText.ReadTrimmed(reader); break;
+            case "modified": item.TermsModified ??= XmlText.ReadTrimmed(reader); break;
             default: reader.Skip(); break;
         }
     }
 
     private static void ReadAtom(XmlReader reader, RssItem item)
     {
-        if (reader.LocalName == "updated") item.AtomUpdated ??= XmlText.ReadTrimmed(reader);
-        else
+        switch (reader.LocalName)
         {
-            if (reader.LocalName == "link" && reader.GetAttribute("rel") is null or "alternate") item.AtomLink ??= reader.GetAttribute("href");
-            reader.Skip();
+            case "updated" or "modified": item.AtomUpdated ??= XmlText.ReadTrimmed(reader); break;
+            case "published" or "issued": item.AtomPublished ??= XmlText.ReadTrimmed(reader); break;
+            case "summary": item.AtomSummary ??= AtomText.ReadHtml(reader, item.Base); break;
+            case "content": item.AtomContent ??= AtomText.ReadHtml(reader, item.Base); break;
+            case "author": AtomPerson.AddTo(item.AtomAuthors, reader, item.Base); break;
+            case "link":
+                if (reader.GetAttribute("rel") is null or "alternate") item.AtomLink ??= reader.GetAttribute("href");
+                reader.Skip();
+                break;
+            default: reader.Skip(); break;
         }
     }
 
@@ -103,6 +144,7 @@ internal static class RssItemReader
     {
         if (reader.LocalName == "image") item.PodcastPicture ??= reader.GetAttribute("href");
         if (reader.LocalName == "author") AddText(reader, item.Creators);
+        else if (reader.LocalName == "summary") item.PodcastSummary ??= XmlText.ReadTrimmed(reader);
         else reader.Skip();
     }
 

@@ -9,6 +9,9 @@ internal sealed class RssReader
 {
     private readonly Feed _feed;
     private Uri? _base;
+    private string? _podcastAuthor;
+    private string? _podcastSummary;
+    private string? _atomAlternate;
 
     private RssReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
 
@@ -16,7 +19,9 @@ internal sealed class RssReader
     public static void Fill(XmlReader reader, Feed feed, Uri? address)
     {
         var state = new RssReader(feed, LinkResolver.Narrow(address, reader.GetAttribute("base", FeedNamespaces.Xml)));
-        XmlWalk.Children(reader, state.ReadTop);
+        feed.Language = reader.GetAttribute("lang", FeedNamespaces.Xml);
+        if (reader.LocalName == "channel") state.ReadChannel(reader);
+        else XmlWalk.Children(reader, state.ReadTop);
     }
 
     private void ReadTop(XmlReader reader)
@@ -33,17 +38,24 @@ internal sealed class RssReader
     private void ReadChannel(XmlReader reader)
     {
         _base = LinkResolver.Narrow(_base, reader.GetAttribute("base", FeedNamespaces.Xml));
+        _feed.Language ??= reader.GetAttribute("lang", FeedNamespaces.Xml);
         XmlWalk.Children(reader, ReadChild);
+        // What modules say stands in only where the feed's own elements said nothing.
+        if (_feed.Authors.Count == 0) AddAuthor(_podcastAuthor ?? string.Empty);
+        _feed.Description ??= _podcastSummary;
+        _feed.Link ??= _atomAlternate;
     }
 
     private void ReadChild(XmlReader reader)
     {
-        switch (reader.NamespaceURI)
+        switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
             case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader); break;
-            case FeedNamespaces.Atom when reader.LocalName == "link": ReadAtomLink(reader); break;
+            case FeedNamespaces.Atom or FeedNamespaces.Atom03 when reader.LocalName == "link": ReadAtomLink(reader); break;
+            case FeedNamespaces.Atom or FeedNamespaces.Atom03 when reader.LocalName == "updated": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case FeedNamespaces.DublinCore: ReadDublinCore(reader); break;
-            case FeedNamespaces.Podcast when reader.LocalName == "image": ReadPodcastImage(reader); break;
+            case FeedNamespaces.DublinCoreTerms when reader.LocalName == "modified": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.Podcast: ReadPodcast(reader); break;
             default: reader.Skip(); break;
         }
     }
@@ -54,7 +66,7 @@ internal sealed class RssReader
         {
             case "item" or "image": ReadTop(reader); break;
             case "title": _feed.Title ??= XmlText.ReadTrimmed(reader); break;
-            case "link": _feed.Link ??= LinkResolver.Resolve(XmlText.Read(reader), _base); break;
+            case "link" when _feed.Link is null: ReadLink(reader); break;
             case "description": _feed.Description ??= XmlText.ReadTrimmed(reader); break;
             case "language": _feed.Language ??= XmlText.ReadTrimmed(reader); break;
             case "copyright": _feed.Copyright ??= XmlText.ReadTrimmed(reader); break;
@@ -67,6 +79,14 @@ internal sealed class RssReader
         }
     }
 
+    // Some feeds write the address as Atom does.
+    private void ReadLink(XmlReader reader)
+    {
+        var narrowed = LinkResolver.Narrow(_base, reader.GetAttribute("base", FeedNamespaces.Xml));
+        var written = reader.GetAttribute("href");
+        _feed.Link = LinkResolver.Resolve(XmlText.ReadTrimmed(reader) ?? written, narrowed);
+    }
+
     private void ReadDublinCore(XmlReader reader)
     {
         switch (reader.LocalName)
@@ -74,6 +94,9 @@ internal sealed class RssReader
             case "creator": AddAuthor(XmlText.Read(reader)); break;
             case "language": _feed.Language ??= XmlText.ReadTrimmed(reader); break;
             case "rights": _feed.Copyright ??= XmlText.ReadTrimmed(reader); break;
+            case "title": _feed.Title ??= XmlText.ReadTrimmed(reader); break;
+            case "description": _feed.Description ??= XmlText.ReadTrimmed(reader); break;
+            case "subject": AddCategory(XmlText.ReadTrimmed(reader)); break;
             case "date": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             default: reader.Skip(); break;
         }
@@ -84,25 +107,38 @@ internal sealed class RssReader
         var address = LinkResolver.Resolve(reader.GetAttribute("href"), _base);
         if (reader.GetAttribute("rel") == "self") _feed.FeedLink ??= address;
         else if (reader.GetAttribute("rel") == "hub" && address is not null) _feed.Hubs.Add(address);
+        else if (reader.GetAttribute("rel") is null or "alternate") _atomAlternate ??= address;
         reader.Skip();
     }
 
-    private void ReadPodcastImage(XmlReader reader)
+    private void ReadPodcast(XmlReader reader)
     {
-        if (LinkResolver.Resolve(reader.GetAttribute("href"), _base) is { } url) _feed.Image ??= new FeedImage(url, null);
-        reader.Skip();
+        switch (reader.LocalName)
+        {
+            case "image":
+                if (LinkResolver.Resolve(reader.GetAttribute("href"), _base) is { } url) _feed.Image ??= new FeedImage(url, null);
+                reader.Skip();
+                break;
+            case "author": _podcastAuthor ??= XmlText.ReadTrimmed(reader); break;
+            case "summary": _podcastSummary ??= XmlText.ReadTrimmed(reader); break;
+            default: reader.Skip(); break;
+        }
     }
 
     private void ReadImage(XmlReader reader)
     {
         string? url = null, title = null;
+        // In RSS 1.0 the channel names the image's address, and the image itself stands beside it.
+        var named = LinkResolver.Resolve(reader.GetAttribute("resource", FeedNamespaces.Rdf) ?? reader.GetAttribute("about", FeedNamespaces.Rdf), _base);
+        var narrowed = LinkResolver.Narrow(_base, reader.GetAttribute("base", FeedNamespaces.Xml));
         XmlWalk.Children(reader, child =>
         {
-            if (child.LocalName == "url") url ??= LinkResolver.Resolve(XmlText.Read(child), _base);
+            if (child.LocalName == "url" && url is null) url = LinkResolver.Resolve(XmlText.Read(child), LinkResolver.Narrow(narrowed, child.GetAttribute("base", FeedNamespaces.Xml)));
             else if (child.LocalName == "title") title ??= XmlText.ReadTrimmed(child);
             else child.Skip();
         });
         if (url is not null) _feed.Image = new FeedImage(url, title);
+        else if (named is not null) _feed.Image ??= new FeedImage(named, title);
     }
 
     private void AddAuthor(string text)

@@ -12,13 +12,15 @@ internal static class RssTranslator
         var translated = new FeedItem
         {
             Id = item.Guid ?? item.About,
-            Title = item.Title,
+            Title = item.Title ?? item.DublinCoreTitle,
             Link = Link(item),
             Summary = Summary(item),
             ContentHtml = Content(item),
-            Published = PublishedDateParser.Parse(item.PubDate ?? item.DublinCoreDate),
-            Updated = PublishedDateParser.Parse(item.AtomUpdated),
+            Published = PublishedDateParser.Parse(item.PubDate ?? item.DublinCoreDate ?? item.AtomPublished ?? item.TermsIssued),
+            Updated = PublishedDateParser.Parse(item.AtomUpdated ?? item.TermsModified),
             CommentsUrl = LinkResolver.Resolve(item.Comments, item.Base),
+            CommentsFeed = LinkResolver.Resolve(item.CommentsFeed, item.Base),
+            CommentCount = WholeNumber.Parse(item.CommentCount),
             Source = item.Source,
             Image = Picture(item),
         };
@@ -31,13 +33,13 @@ internal static class RssTranslator
     // A guid is an address unless it says otherwise (RSS 2.0, guid).
     private static string? Link(RssItem item)
     {
-        if ((item.Link ?? item.AtomLink) is { } link) return LinkResolver.Resolve(link, item.Base);
+        if ((item.Link ?? item.AtomLink) is { } link) return LinkResolver.Resolve(link, item.Link is null ? item.Base : item.LinkBase);
         return item.GuidIsPermaLink && LinkResolver.IsWeb(item.Guid) ? LinkResolver.Resolve(item.Guid, item.Base) : null;
     }
 
-    private static string? Summary(RssItem item) => item.Description;
+    private static string? Summary(RssItem item) => item.Description ?? item.AtomSummary ?? item.DublinCoreDescription ?? item.PodcastSummary;
 
-    private static string? Content(RssItem item) => item.ContentEncoded;
+    private static string? Content(RssItem item) => item.ContentEncoded ?? item.XhtmlBody ?? item.AtomContent;
 
     private static string? Picture(RssItem item)
     {
@@ -50,5 +52,5 @@ internal static class RssTranslator
     private static Uri? Base(RssItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
 
     private static IEnumerable<FeedPerson> Authors(RssItem item) =>
-        item.Authors.Select(PersonParser.Parse).Concat(item.Creators.Select(PersonParser.Parse)).OfType<FeedPerson>().Distinct();
+        item.Authors.Select(PersonParser.Parse).Concat(item.Creators.Select(PersonParser.Parse)).OfType<FeedPerson>().Concat(item.AtomAuthors).Distinct();
 }

@@ -1,0 +1,225 @@
+using System.Text.RegularExpressions;
+
+namespace Antiphon.Core.Feeds.Mending;
+
+/// <summary>
+/// Makes well-formed XML of a document that is none, changing as little as does: what is escaped wrongly is escaped, what is not closed is closed, what XML forbids is left out. Lines stay
+/// where they are. A document that breaks off loses the entry it breaks off in and nothing else.
+/// </summary>
+public sealed partial class XmlMender
+{
+    private static readonly HashSet<string> Entries = new(StringComparer.Ordinal) { "item", "entry" };
+
+    private readonly MendingText _text;
+    private readonly NamespaceBook _names = new();
+    private readonly Stack<Open> _open = new();
+    private bool _rootIsClosed;
+
+    private XmlMender(string source) => _text = new MendingText(source);
+
+    /// <summary>The mended document and what was mended, in the order of the document.</summary>
+    /// <param name="source">The document as text.</param>
+    public static (string Text, IReadOnlyList<Mend> Mends) Mend(string source)
+    {
+        var mender = new XmlMender(source);
+        mender.GoThrough();
+        return (mender._text.Written.ToString(), [.. mender._text.Mends.OrderBy(mend => mend.Line).ThenBy(mend => mend.Column)]);
+    }
+
+    private void GoThrough()
+    {
+        while (!_text.IsOver)
+        {
+            if (_text.Source[_text.At] == '<') TakeMarkup();
+            else if (_open.Count > 0) _text.WriteCharacter(isValue: false);
+            else TakeOutside();
+        }
+
+        CloseAll();
+        DeclareMissing();
+    }
+
+    private void TakeMarkup()
+    {
+        if (_text.GoesOn("<!--")) TakeSection("-->", keeps: _open.Count > 0 || !_rootIsClosed);
+        else if (_text.GoesOn("<![CDATA[")) TakeCData();
+        else if (_text.GoesOn("<?")) TakeInstruction();
+        else if (_text.GoesOn("<!")) TakeDeclaration();
+        else if (_text.GoesOn("</")) TakeEnd();
+        else if (MendingTag.NameAt(_text.Source, _text.At + 1).Length > 0) TakeStart();
+        else if (_open.Count > 0)
+        {
+            _text.Note(MendKind.StrayLessThan, _text.At, _text.Source[_text.At..Math.Min(_text.Source.Length, _text.At + 12)]);
+            _text.Written.Append("&lt;");
+            _text.At++;
+        }
+        else TakeOutside();
+    }
+
+    private void TakeOutside()
+    {
+        var end = _text.Source.IndexOf('<', _text.At + 1);
+        if (end < 0) end = _text.Source.Length;
+        var piece = _text.Source[_text.At..end];
+        if (piece.AsSpan().Trim().Length > 0 && piece.Trim('\uFEFF', ' ', '\r', '\n', '\t').Length > 0) _text.Note(MendKind.TextOutside, _text.At, piece);
+        _text.LeaveOut(end);
+    }
+
+    private void TakeSection(string close, bool keeps)
+    {
+        var end = _text.Source.IndexOf(close, _text.At + 4, StringComparison.Ordinal);
+        if (end < 0)
+        {
+            _text.Note(MendKind.SectionNotClosed, _text.At, "<!--");
+            _text.LeaveOut(_text.At + 4);
+            return;
+        }
+
+        var inside = _text.Source[(_text.At + 4)..end];
+        // Two hyphens inside would end a comment for a strict parser (XML 1.0 §2.5).
+        if (keeps && !inside.Contains("--", StringComparison.Ordinal) && !inside.EndsWith('-')) Copy(end + close.Length);
+        else _text.LeaveOut(end + close.Length);
+    }
+
+    private void TakeCData()
+    {
+        if (_open.Count == 0)
+        {
+            TakeOutside();
+            return;
+        }
+
+        var end = _text.Source.IndexOf("]]>", _text.At, StringComparison.Ordinal);
+        if (end < 0) _text.Note(MendKind.SectionNotClosed, _text.At, "<![CDATA[");
+        Copy(end < 0 ? _text.Source.Length : end + 3);
+        if (end < 0) _text.Written.Append("]]>");
+    }
+
+    private void TakeInstruction()
+    {
+        var end = _text.Source.IndexOf("?>", _text.At, StringComparison.Ordinal);
+        end = end < 0 ? _text.Source.Length : end + 2;
+        var isDeclaration = _text.GoesOn("<?xml") && _text.At + 5 < _text.Source.Length && char.IsWhiteSpace(_text.Source[_text.At + 5]);
+        var piece = _text.Source[_text.At..end];
+        if (isDeclaration ? _text.Written.Length == 0 && Declaration().IsMatch(piece) : Instruction().IsMatch(piece)) Copy(end);
+        else
+        {
+            // A declaration behind blank lines is told by the check as such.
+            if (isDeclaration && (_open.Count > 0 || _rootIsClosed)) _text.Note(MendKind.SecondRoot, _text.At, "<?xml");
+            _text.LeaveOut(end);
+        }
+    }
+
+    /// <summary>A DOCTYPE, with what stands in its brackets; nothing of it is needed and none of it is followed.</summary>
+    private void TakeDeclaration()
+    {
+        var depth = 0;
+        var end = _text.At;
+        for (; end < _text.Source.Length; end++)
+        {
+            if (_text.Source[end] == '[') depth++;
+            else if (_text.Source[end] == ']') depth--;
+            else if (_text.Source[end] == '>' && depth <= 0) break;
+        }
+
+        _text.LeaveOut(Math.Min(_text.Source.Length, end + 1));
+    }
+
+    private void TakeStart()
+    {
+        var place = _text.At;
+        if (_rootIsClosed)
+        {
+            _text.Note(MendKind.SecondRoot, place, "<" + MendingTag.NameAt(_text.Source, place + 1));
+            _text.LeaveOut(_text.Source.Length);
+            return;
+        }
+
+        CloseEntryBefore(MendingTag.NameAt(_text.Source, place + 1));
+        var written = _text.Written.Length;
+        if (new MendingTag(_text, _names).Write() is not { } tag) return;
+        if (!tag.IsEmpty) _open.Push(new Open(tag.Name, place, written));
+        else if (_open.Count == 0) _rootIsClosed = true;
+    }
+
+    /// <summary>No entry stands in another: where one begins, the one before it was not closed.</summary>
+    private void CloseEntryBefore(string name)
+    {
+        if (!Entries.Contains(LocalName(name)) || _open.All(one => one.Name != name)) return;
+        while (_open.Peek().Name != name) CloseUnclosed();
+        CloseUnclosed();
+    }
+
+    private static string LocalName(string name) => name[(name.IndexOf(':', StringComparison.Ordinal) + 1)..];
+
+    private void TakeEnd()
+    {
+        var place = _text.At;
+        var name = MendingTag.NameAt(_text.Source, place + 2);
+        var close = _text.Source.IndexOf('>', place);
+        var next = _text.Source.IndexOf('<', place + 1);
+        _text.At = close < 0 || (next >= 0 && next < close) ? Math.Max(place + 2 + name.Length, place + 2) : close + 1;
+        // An end tag cut off by the end of the document closes nothing for sure.
+        if (close < 0 && next < 0) _text.At = _text.Source.Length;
+        if ((close < 0 && next < 0) || _open.All(one => one.Name != name))
+        {
+            _text.Note(MendKind.EndWithoutStart, place, $"</{name}>");
+            return;
+        }
+
+        while (_open.Peek().Name != name) CloseUnclosed();
+        _open.Pop();
+        _text.Written.Append("</").Append(name).Append('>');
+        if (_open.Count == 0) _rootIsClosed = true;
+    }
+
+    private void CloseUnclosed()
+    {
+        var open = _open.Pop();
+        _text.Note(MendKind.ElementNotClosed, open.Place, $"<{open.Name}>");
+        _text.Written.Append("</").Append(open.Name).Append('>');
+    }
+
+    private void CloseAll()
+    {
+        if (_open.Count == 0) return;
+        if (_open.FirstOrDefault(one => Entries.Contains(LocalName(one.Name))) is { } entry)
+        {
+            _text.Note(MendKind.BrokenOff, entry.Place, $"<{entry.Name}>");
+            _text.Written.Length = entry.Written;
+            while (_open.Pop() != entry)
+            {
+            }
+        }
+        else _text.Note(MendKind.BrokenOff, _open.Peek().Place, $"<{_open.Peek().Name}>");
+
+        foreach (var open in _open) _text.Written.Append("</").Append(open.Name).Append('>');
+    }
+
+    private void DeclareMissing()
+    {
+        if (_names.RootEnd is not { } at) return;
+        foreach (var (prefix, place, name) in _names.Missing())
+        {
+            _text.Note(MendKind.PrefixNotDeclared, place, prefix);
+            _text.Written.Insert(at, $" xmlns:{prefix}=\"{name}\"");
+        }
+    }
+
+    private void Copy(int end)
+    {
+        while (_text.At < end) _text.WriteAllowed(instead: " ");
+    }
+
+    [GeneratedRegex(@"^<\?xml\s+version\s*=\s*(""1\.[01]""|'1\.[01]')(\s+encoding\s*=\s*(""[A-Za-z][\w.\-]*""|'[A-Za-z][\w.\-]*'))?(\s+standalone\s*=\s*(""(yes|no)""|'(yes|no)'))?\s*\?>$")]
+    private static partial Regex Declaration();
+
+    [GeneratedRegex(@"^<\?(?![xX][mM][lL]\b)[A-Za-z_][\w.\-]*(\s[^\uFFFE]*)?\?>$", RegexOptions.Singleline)]
+    private static partial Regex Instruction();
+
+    /// <summary>An element that is open.</summary>
+    /// <param name="Name">Its name.</param>
+    /// <param name="Place">Where it starts in the original.</param>
+    /// <param name="Written">Where it starts in what is written.</param>
+    private sealed record Open(string Name, int Place, int Written);
+}
