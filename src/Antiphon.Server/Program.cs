@@ -40,6 +40,7 @@ app.MapEmbed();
 app.MapPublicPosts();
 app.MapUnsubscribe();
 app.MapFeedCheck();
+app.MapFeedWork();
 
 var site = app.MapSites();
 site.MapBlogs();

@@ -46,3 +46,15 @@ internal sealed record OwnFeedView(long BlogId, string BlogName, string Rss, str
 
 /// <summary>Text to check on the screen.</summary>
 internal sealed record CheckTextRequest(string Text, string? ContentType);
+
+/// <summary>A repaired feed.</summary>
+/// <param name="Repaired">The corrected document; null when it is no feed.</param>
+/// <param name="Changes">Everything that was changed.</param>
+/// <param name="Remaining">What cannot be mended by machine.</param>
+internal sealed record FeedRepairView(string? Repaired, IReadOnlyList<RepairChangeView> Changes, IReadOnlyList<FindingView> Remaining);
+
+/// <summary>One change.</summary>
+/// <param name="Line">Line of the original, or null for the whole.</param>
+/// <param name="Rule">Rule that was broken.</param>
+/// <param name="Description">What was done.</param>
+internal sealed record RepairChangeView(int? Line, string Rule, string Description);

@@ -25,8 +25,7 @@ internal static class FeedCheckEndpoints
 
     private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(string url, FeedCheckService checks, CancellationToken cancellation)
     {
-        var text = url.Contains("://", StringComparison.Ordinal) ? url.Trim() : "https://" + url.Trim();
-        if (!Uri.TryCreate(text, UriKind.Absolute, out var address)) return FieldProblem.For("url", "This is no web address. Write it like https://www.site.example/feed.xml.");
+        if (AddressOf(url) is not { } address) return NoAddress();
         var (page, problem) = await checks.CheckAsync(address, cancellation);
         return page is not null ? TypedResults.Ok(page) : FieldProblem.For("url", problem!);
     }
@@ -37,4 +36,11 @@ internal static class FeedCheckEndpoints
         var bytes = Encoding.UTF8.GetBytes(request.Text);
         return TypedResults.Ok(FeedCheckService.PageOf(checks.Check(bytes, request.ContentType), null, request.ContentType, bytes.Length));
     }
+
+    /// <summary>The address somebody typed, https:// being added where it was left out; null when it is none.</summary>
+    internal static Uri? AddressOf(string url) =>
+        Uri.TryCreate(url.Contains("://", StringComparison.Ordinal) ? url.Trim() : "https://" + url.Trim(), UriKind.Absolute, out var address) ? address : null;
+
+    /// <summary>What is said about an address that is none.</summary>
+    internal static ValidationProblem NoAddress() => FieldProblem.For("url", "This is no web address. Write it like https://www.site.example/feed.xml.");
 }

@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Repair;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Feeds;
@@ -12,11 +13,22 @@ internal sealed class FeedCheckService(GuardedClient client, TimeProvider clock)
     public FeedCheckResult Check(byte[] bytes, string? contentType, Uri? address = null) =>
         FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
 
+    /// <summary>Repairs bytes.</summary>
+    public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>
+        FeedRepair.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
+
+    /// <summary>Fetches; the second value says why it could not be.</summary>
+    public async Task<(Fetched? Page, string? Problem)> FetchAsync(Uri address, CancellationToken cancellation)
+    {
+        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        return fetched.Problem is { } problem ? (null, FetchWords.For(problem, fetched.Detail)) : (fetched, null);
+    }
+
     /// <summary>Fetches and checks; the second value says why it could not be fetched.</summary>
     public async Task<(FeedCheckPage? Page, string? Problem)> CheckAsync(Uri address, CancellationToken cancellation)
     {
-        var fetched = await client.GetAsync(address, cancellation: cancellation);
-        if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
+        var (fetched, problem) = await FetchAsync(address, cancellation);
+        if (fetched is null) return (null, problem);
         return (PageOf(Check(fetched.Bytes, fetched.ContentType, fetched.Address), fetched.Address.AbsoluteUri, fetched.ContentType, fetched.Bytes.Length), null);
     }
 

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Repair;
 
 namespace Antiphon.Server.Feeds;
 
@@ -9,6 +10,10 @@ internal static class FeedCheckTranslator
     /// <summary>The form described in the API.</summary>
     public static FeedCheckView ViewOf(FeedCheckResult result) => new(
         result.Format, result.Version, result.Verdict, [.. result.Findings.Select(ViewOf)], result.Feed is null ? null : ViewOf(result.Feed));
+
+    /// <summary>A repaired feed in the form described in the API.</summary>
+    public static FeedRepairView ViewOf(RepairResult result) => new(
+        result.Text, [.. result.Changes.Select(change => new RepairChangeView(change.Line, change.Rule, change.Description))], [.. result.Remaining.Select(ViewOf)]);
 
     private static FindingView ViewOf(Finding finding) => new(
         finding.Rule.Id, finding.Rule.Severity, finding.Line, finding.Column, finding.Path, finding.Message, finding.Fix, finding.Rule.Reference);

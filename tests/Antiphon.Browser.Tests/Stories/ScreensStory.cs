@@ -76,5 +76,8 @@ public sealed class ScreensStory(DemoInstallation demo)
         var address = Uri.EscapeDataString(new Uri(demo.Installation.World.World, "walkers/news.xml").AbsoluteUri);
         browser.Open(new Uri(demo.Workplace, $"feeds/check?url={address}")).Sees("31 Feb").Sees("Errors");
         browser.Press("As readers see it").Sees("The gate at Cold Clough");
+        browser.Press("Repaired").Sees("changes.");
+        Assert.NotEqual(0, browser.Count(".lines .added"));
+        Accessibility.Check(browser);
     }
 }

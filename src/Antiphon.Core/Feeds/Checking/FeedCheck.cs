@@ -23,6 +23,7 @@ public static class FeedCheck
         if (read.Format is { } format)
         {
             TransportExaminer.Examine(examination, format, decoded, options.ContentType);
+            if (read.Feed is { } feed) new ContentExaminer(examination).Examine(feed, options.Address, decoded.Text.Length);
             if (format == FeedFormat.JsonFeed) ExamineJson(examination, decoded.Text);
             else ExamineXml(examination, format, decoded.Text, read.Mended ?? decoded.Text);
         }
@@ -33,7 +34,9 @@ public static class FeedCheck
 
     private static void ExamineJson(Examination examination, string text)
     {
-        if (JsonSource.Parse(text).Root is { } root) new JsonExaminer(examination).Examine(root);
+        if (JsonSource.Parse(text).Root is not { } root) return;
+        new JsonExaminer(examination).Examine(root);
+        new JsonDetailExaminer(examination).Examine(root);
     }
 
     private static void ExamineXml(Examination examination, FeedFormat format, string text, string mended)
@@ -43,8 +46,28 @@ public static class FeedCheck
         if (doctype >= 0) ReportDoctype(examination, text, doctype);
         var (root, _) = XmlSource.Parse(mended);
         if (root is null) return;
-        if (format == FeedFormat.Atom) new AtomExaminer(examination).Examine(root);
-        else new RssExaminer(examination).Examine(root);
+        new ModuleExaminer(examination).Examine(root);
+        if (format == FeedFormat.Atom) ExamineAtom(examination, root);
+        else
+        {
+            new RssExaminer(examination).Examine(root);
+            new RssDetailExaminer(examination).Examine(root);
+        }
+    }
+
+    // Older versions have other elements; that they are old is all there is to say.
+    private static void ExamineAtom(Examination examination, SourceElement root)
+    {
+        if (FeedNamespaces.Meant(root.Namespace) == FeedNamespaces.Atom03)
+        {
+            examination.Report(AtomDetailRules.VersionOutdated, root, root.Attribute("version") ?? "0.3");
+            return;
+        }
+
+        new AtomExaminer(examination).Examine(root);
+        new AtomDetailExaminer(examination).Examine(root);
+        var links = root.Of(FeedNamespaces.Atom, "link").ToLookup(link => link.Attribute("rel"), link => link);
+        foreach (var next in links["next"].Where(next => links["self"].Any(self => self.Attribute("href") == next.Attribute("href")))) examination.Report(ContentRules.PagingLoop, next);
     }
 
     private static void ReportDoctype(Examination examination, string text, int at)

@@ -89,10 +89,19 @@ public static class FeedNamespaces
     /// <summary>The namespace that was meant; the name itself when it is right or unknown. Elements of RSS 2.0 given a namespace of their own count as having none.</summary>
     public static string Meant(string name)
     {
-        if (Right.Contains(name)) return name;
+        // Nearly always one of these three, and then the very same text, as readers are given the names beforehand.
+        if (name.Length == 0 || ReferenceEquals(name, Atom) || ReferenceEquals(name, Content) || Right.Contains(name)) return name;
         var folded = name.Trim().ToLowerInvariant();
         folded = folded.StartsWith("https://", StringComparison.Ordinal) ? folded[8..] : folded.StartsWith("http://", StringComparison.Ordinal) ? folded[7..] : folded;
         return Spellings.GetValueOrDefault(folded.TrimEnd('/'), name);
+    }
+
+    /// <summary>A table of names that holds the right ones, so that most comparisons are of references.</summary>
+    internal static System.Xml.NameTable Table()
+    {
+        var table = new System.Xml.NameTable();
+        foreach (var name in Right) table.Add(name);
+        return table;
     }
 
     /// <summary>True for the elements of Atom 1.0 and 0.3, and for those that were given no namespace.</summary>

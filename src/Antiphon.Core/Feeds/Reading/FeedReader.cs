@@ -80,7 +80,7 @@ public static class FeedReader
         var start = new RootStart();
         try
         {
-            using var reader = XmlReader.Create(new StringReader(FeedXml.BlankLateDeclaration(text)), FeedXml.Settings);
+            using var reader = XmlReader.Create(new StringReader(FeedXml.BlankLateDeclaration(text)), FeedXml.SettingsWithNames());
             reader.MoveToContent();
             start = RootStart.Of(reader);
             if (start.Format is null) return new FeedReadResult(null, null, null, [NoFeed(start, reader)]);

@@ -33,4 +33,12 @@ internal static class FeedXml
         start = text.Length - text.AsSpan().TrimStart().Length;
         return start > 0 && text.AsSpan(start).StartsWith("<?xml");
     }
+
+    /// <summary>The settings with a table of the names that feeds use, for one reader.</summary>
+    public static XmlReaderSettings SettingsWithNames()
+    {
+        var settings = Settings.Clone();
+        settings.NameTable = FeedNamespaces.Table();
+        return settings;
+    }
 }

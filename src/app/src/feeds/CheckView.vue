@@ -8,11 +8,18 @@ import { useQueryValue } from '../shared/useQueryValue'
 import AskFeed from './AskFeed.vue'
 import FindingList from './FindingList.vue'
 import ReaderView from './ReaderView.vue'
+import RepairView from './RepairView.vue'
 import SourceView from './SourceView.vue'
 import { feedFormats, verdicts } from './words'
 
 const url = useQueryValue('url')
 const tab = useQueryValue('tab')
+const tabs = [
+  ['', 'Source'],
+  ['readers', 'As readers see it'],
+  ['repaired', 'Repaired'],
+] as const
+const shown = computed(() => tabs.find(([value]) => value === tab.value)?.[0] ?? '')
 const at = ref(0)
 const page = ref<Schemas['FeedCheckPage'] | null>(null)
 const pasted = ref('')
@@ -83,10 +90,12 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
     </div>
     <div class="right">
       <div class="tabs" role="tablist">
-        <button role="tab" :aria-selected="tab !== 'readers'" :class="{ on: tab !== 'readers' }" @click="tab = ''">Source</button>
-        <button role="tab" :aria-selected="tab === 'readers'" :class="{ on: tab === 'readers' }" @click="tab = 'readers'">As readers see it</button>
+        <button v-for="[value, name] in tabs" :key="value" role="tab" :aria-selected="shown === value" :class="{ on: shown === value }" @click="tab = value">
+          {{ name }}
+        </button>
       </div>
-      <SourceView v-if="tab !== 'readers'" :source="page.source" :findings="findings" :picked="picked" @pick="at = findings.indexOf($event)" />
+      <SourceView v-if="shown === ''" :source="page.source" :findings="findings" :picked="picked" @pick="at = findings.indexOf($event)" />
+      <RepairView v-else-if="shown === 'repaired'" :url="url" :source="page.source" />
       <ReaderView v-else :feed="page.check.feed" />
     </div>
   </div>

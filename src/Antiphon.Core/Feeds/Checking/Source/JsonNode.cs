@@ -41,6 +41,9 @@ public sealed class JsonNode : ISourcePlace
     /// <summary>Items of an array.</summary>
     public IReadOnlyList<JsonNode> Items => _items;
 
+    /// <summary>Members of an object.</summary>
+    public IReadOnlyList<(string Name, JsonNode Value)> Members => _members;
+
     /// <summary>Member of an object, or null; the last one of that name, as most parsers take it.</summary>
     public JsonNode? Member(string name) => _members.FindLast(member => member.Name == name).Value;
 

@@ -24,7 +24,7 @@ internal static class RssItemReader
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
             case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader, item); break;
-            case FeedNamespaces.Content when reader.LocalName == "encoded": ReadText(reader, item, item.ContentEncoded, text => item.ContentEncoded = text); break;
+            case FeedNamespaces.Content when reader.LocalName == "encoded": item.ContentEncoded ??= ReadText(reader, item); break;
             case FeedNamespaces.Xhtml when reader.LocalName is "body" or "div": item.XhtmlBody ??= XhtmlText.Read(reader, item.Base); break;
             case FeedNamespaces.DublinCore: ReadDublinCore(reader, item); break;
             case FeedNamespaces.DublinCoreTerms: ReadTerms(reader, item); break;
@@ -44,7 +44,7 @@ internal static class RssItemReader
         {
             case "title": item.Title ??= XmlText.ReadTrimmed(reader); break;
             case "link" when item.Link is null: ReadLink(reader, item); break;
-            case "description": ReadText(reader, item, item.Description, text => item.Description = text); break;
+            case "description": item.Description ??= ReadText(reader, item); break;
             case "pubDate" or "pubdate": item.PubDate ??= XmlText.ReadTrimmed(reader); break;
             case "comments": item.Comments ??= XmlText.ReadTrimmed(reader); break;
             case "source": item.Source ??= XmlText.ReadTrimmed(reader); break;
@@ -59,17 +59,16 @@ internal static class RssItemReader
     // Some feeds write the address as Atom does.
     private static void ReadLink(XmlReader reader, RssItem item)
     {
-        item.LinkBase = LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml));
-        var written = reader.GetAttribute("href");
+        item.LinkBase = reader.HasAttributes ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml)) : item.Base;
+        var written = reader.HasAttributes ? reader.GetAttribute("href") : null;
         item.Link = XmlText.ReadTrimmed(reader) ?? written;
     }
 
     /// <summary>A text that may be HTML; an xml:base on it counts for the addresses in it.</summary>
-    private static void ReadText(XmlReader reader, RssItem item, string? known, Action<string?> take)
+    private static string? ReadText(XmlReader reader, RssItem item)
     {
-        if (known is not null) return;
-        var narrowed = LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml));
-        take(HtmlAddresses.Resolve(XmlText.ReadTrimmed(reader), narrowed));
+        var narrowed = reader.HasAttributes ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml)) : item.Base;
+        return HtmlAddresses.Resolve(XmlText.ReadTrimmed(reader), narrowed);
     }
 
     private static void ReadGuid(XmlReader reader, RssItem item)

@@ -1,0 +1,69 @@
+using System.Text;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Writing;
+using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Antiphon.Server.Feeds;
+
+/// <summary>/api/feeds/repair and /api/feeds/convert, for the screen and for scripts.</summary>
+internal static class FeedWorkEndpoints
+{
+    /// <summary>Maps repairing and converting of raw bytes and of an address.</summary>
+    public static void MapFeedWork(this WebApplication app)
+    {
+        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().WithTags("Feeds");
+        feeds.MapPost("/repair", RepairBytes).WithName("repairFeed").WithSummary("Corrects the raw bytes of a feed, sent with the Content-Type it was served with.");
+        feeds.MapGet("/repair", RepairAddress).WithName("repairFeedAddress").WithSummary("Fetches and corrects a feed.");
+        feeds.MapPost("/repair-text", RepairText).WithName("repairFeedText").WithSummary("Corrects pasted text.");
+        feeds.MapPost("/convert", ConvertBytes).WithName("convertFeed").WithSummary("Gives the raw bytes of a feed in another format.");
+        feeds.MapGet("/convert", ConvertAddress).WithName("convertFeedAddress").WithSummary("Fetches a feed and gives it in another format.");
+    }
+
+    private static async Task<Ok<FeedRepairView>> RepairBytes(HttpRequest request, FeedCheckService checks) =>
+        TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType)));
+
+    private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(string url, FeedCheckService checks, CancellationToken cancellation)
+    {
+        if (FeedCheckEndpoints.AddressOf(url) is not { } address) return FeedCheckEndpoints.NoAddress();
+        var (fetched, problem) = await checks.FetchAsync(address, cancellation);
+        return fetched is null ? FieldProblem.For("url", problem!) : TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address)));
+    }
+
+    private static Results<Ok<FeedRepairView>, ValidationProblem> RepairText(CheckTextRequest request, FeedCheckService checks) => string.IsNullOrWhiteSpace(request.Text)
+        ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
+        : TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType)));
+
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(HttpRequest request, string? to) => Converted(await BytesAsync(request), request.ContentType, null, to);
+
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertAddress(string url, string? to, FeedCheckService checks, CancellationToken cancellation)
+    {
+        if (FeedCheckEndpoints.AddressOf(url) is not { } address) return FeedCheckEndpoints.NoAddress();
+        var (fetched, problem) = await checks.FetchAsync(address, cancellation);
+        return fetched is null ? FieldProblem.For("url", problem!) : Converted(fetched.Bytes, fetched.ContentType, fetched.Address, to);
+    }
+
+    private static Results<FileContentHttpResult, ValidationProblem> Converted(byte[] bytes, string? contentType, Uri? address, string? to)
+    {
+        if (WriterOf(to) is not { } writer) return FieldProblem.For("to", "Say rss, atom or json.");
+        return FeedReader.Read(bytes, new FeedReadOptions(contentType, address)).Feed is { } feed
+            ? TypedResults.File(writer.Write(feed), writer.Type)
+            : FieldProblem.For("body", "This is no feed that can be read; check it to see why.");
+    }
+
+    private static (Func<Feed, byte[]> Write, string Type)? WriterOf(string? format) => format?.ToLowerInvariant() switch
+    {
+        "rss" => (RssWriter.Write, "application/rss+xml; charset=utf-8"),
+        "atom" => (AtomWriter.Write, "application/atom+xml; charset=utf-8"),
+        "json" or "jsonfeed" => (JsonFeedWriter.Write, "application/feed+json; charset=utf-8"),
+        _ => null,
+    };
+
+    private static async Task<byte[]> BytesAsync(HttpRequest request)
+    {
+        using var body = new MemoryStream();
+        await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
+        return body.ToArray();
+    }
+}
