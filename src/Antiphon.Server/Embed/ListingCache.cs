@@ -1,6 +1,7 @@
 using System.Text.Json;
 using Antiphon.Core.Listings;
 using Antiphon.Data;
+using Antiphon.Server.Embed.Markup;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
 

@@ -4,6 +4,7 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Posts;

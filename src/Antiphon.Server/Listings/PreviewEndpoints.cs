@@ -5,6 +5,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Coverage;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Looks;
 using Microsoft.AspNetCore.Http.HttpResults;

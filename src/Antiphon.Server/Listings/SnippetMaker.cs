@@ -3,6 +3,7 @@ using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
 using Microsoft.Extensions.Options;
 

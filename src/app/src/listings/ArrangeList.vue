@@ -1,34 +1,25 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiPin, mdiPinOutline } from '@mdi/js'
-import { nextTick, ref } from 'vue'
+import { ref } from 'vue'
 import type { Schemas } from '../api/client'
+import { useMoving } from '../shared/useMoving'
 
 const pinned = defineModel<number[]>('pinned', { required: true })
 const arranged = defineModel<number[]>('arranged', { required: true })
 const props = defineProps<{ byHand: boolean; posts: Schemas['FittingPost'][] }>()
 const open = ref(false)
-const dragged = ref(-1)
-const list = ref<HTMLElement | null>(null)
 
 function pin(post: number): void {
   pinned.value = pinned.value.includes(post) ? pinned.value.filter((one) => one !== post) : [...pinned.value, post]
 }
 
-/** Moves a post; from then on every post seen here has its place. */
-async function move(from: number, to: number): Promise<void> {
-  if (from < 0 || to < 0 || to >= props.posts.length || from === to) return
-  const ids = props.posts.map((post) => post.id)
-  ids.splice(to, 0, ...ids.splice(from, 1))
-  arranged.value = [...ids, ...arranged.value.filter((one) => !ids.includes(one))]
-  await nextTick()
-  list.value?.querySelectorAll<HTMLElement>('li')[to]?.focus()
-}
-
-function key(event: KeyboardEvent, index: number): void {
-  if (!props.byHand || !event.altKey || !['ArrowUp', 'ArrowDown'].includes(event.key)) return
-  event.preventDefault()
-  void move(index, index + (event.key === 'ArrowUp' ? -1 : 1))
-}
+// From the first move on every post seen here has its place.
+const list = ref<HTMLElement | null>(null)
+const { dragged, move, key } = useMoving(
+  list,
+  () => props.posts.map((post) => post.id),
+  (moved) => (arranged.value = [...moved, ...arranged.value.filter((one) => !moved.includes(one))]),
+)
 </script>
 
 <template>
@@ -47,7 +38,7 @@ function key(event: KeyboardEvent, index: number): void {
       @dragover.prevent
       @drop="move(dragged, index)"
       @dragend="dragged = -1"
-      @keydown="key($event, index)"
+      @keydown="props.byHand && key($event, index)"
     >
       <span class="name">{{ post.title }}</span>
       <template v-if="props.byHand">

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
+import { useMoving } from '../shared/useMoving'
 
 /** The parts of an entry in the order they stand in. */
 const parts = defineModel<Schemas['EntryPart'][]>({ required: true })
 const props = defineProps<{ shown: Schemas['EntryPart'][]; bylineAbove: boolean }>()
-const dragged = ref(-1)
-const list = ref<HTMLElement | null>(null)
 const names: Record<Schemas['EntryPart'], string> = {
   picture: 'Picture',
   title: 'Title',
@@ -21,20 +20,12 @@ const usual = computed<Schemas['EntryPart'][]>(() =>
 )
 const all = computed(() => [...new Set([...parts.value, ...usual.value])].filter((part) => props.shown.includes(part)))
 
-async function move(from: number, to: number): Promise<void> {
-  if (from < 0 || to < 0 || to >= all.value.length || from === to) return
-  const moved = [...all.value]
-  moved.splice(to, 0, ...moved.splice(from, 1))
-  parts.value = moved
-  await nextTick()
-  list.value?.querySelectorAll<HTMLElement>('li')[to]?.focus()
-}
-
-function key(event: KeyboardEvent, index: number): void {
-  if (!event.altKey || !['ArrowUp', 'ArrowDown'].includes(event.key)) return
-  event.preventDefault()
-  void move(index, index + (event.key === 'ArrowUp' ? -1 : 1))
-}
+const list = ref<HTMLElement | null>(null)
+const { dragged, move, key } = useMoving(
+  list,
+  () => all.value,
+  (moved) => (parts.value = moved),
+)
 </script>
 
 <template>
@@ -48,6 +39,7 @@ function key(event: KeyboardEvent, index: number): void {
       @dragstart="dragged = index"
       @dragover.prevent
       @drop="move(dragged, index)"
+      @dragend="dragged = -1"
       @keydown="key($event, index)"
     >
       <span>{{ names[part] }}</span>

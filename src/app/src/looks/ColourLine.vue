@@ -44,11 +44,11 @@ function type(event: Event): void {
 </template>
 
 <style scoped>
-.colour {
+.line.colour {
   align-items: start;
   margin-bottom: 2px;
 }
-.colour > :first-child {
+.line.colour > :first-child {
   line-height: 26px;
 }
 .value {

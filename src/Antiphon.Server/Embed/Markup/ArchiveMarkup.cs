@@ -2,7 +2,7 @@ using System.Text;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>Months with their posts, each opening to its titles without script.</summary>
 internal static class ArchiveMarkup

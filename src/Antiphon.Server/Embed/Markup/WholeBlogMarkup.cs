@@ -1,7 +1,7 @@
 using System.Text;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>A whole blog inside one page: the ways through it, and the view that is open.</summary>
 internal static class WholeBlogMarkup

@@ -1,7 +1,7 @@
 using System.Text;
 using Antiphon.Core.Listings;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>The picture of an entry.</summary>
 internal static class EntryPictureMarkup

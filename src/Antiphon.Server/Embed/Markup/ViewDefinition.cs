@@ -1,7 +1,7 @@
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>How a listing shows a view of its blog.</summary>
 internal static class ViewDefinition

@@ -1,7 +1,7 @@
 using System.Text;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>The categories of the posts that fit, each with its number of posts and leading to them.</summary>
 internal static class CategoryIndexMarkup

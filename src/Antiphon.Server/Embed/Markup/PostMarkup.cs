@@ -1,7 +1,7 @@
 using System.Text;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>A post read inside a page of the site: in the whole blog, or in a panel over the page.</summary>
 internal static class PostMarkup

@@ -1,7 +1,7 @@
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Looks;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>The style sheets of listings: what all share and what each layout adds. They name only our own classes and take type and colours from around them.</summary>
 internal static class ListingStyle

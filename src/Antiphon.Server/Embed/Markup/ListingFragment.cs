@@ -2,7 +2,7 @@ using System.Text;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>The HTML of a listing: baked into snippets, fetched by the script, shown in frames and previews. No style attributes, which a strict Content-Security-Policy forbids.</summary>
 internal static class ListingFragment

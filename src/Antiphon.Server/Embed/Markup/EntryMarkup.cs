@@ -1,7 +1,7 @@
 using System.Text;
 using Antiphon.Core.Listings;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>The entries of a listing as HTML.</summary>
 internal static class EntryMarkup

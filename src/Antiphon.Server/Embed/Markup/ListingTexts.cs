@@ -1,4 +1,4 @@
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>What listings say beside the posts' own words, in the site's language; English for languages not translated yet.</summary>
 internal sealed record ListingTexts(string Newer, string Older, string Pages, string More, string Minutes, string OneComment, string Comments, string From, string Feed, string AllPosts, string Categories,

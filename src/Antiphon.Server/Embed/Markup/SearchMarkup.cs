@@ -3,7 +3,7 @@ using Antiphon.Core.Listings.Views;
 using Antiphon.Core.Text;
 using Antiphon.Data.Entities;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>A field that searches, and what it found. The form works without script.</summary>
 internal static class SearchMarkup

@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Text;
 using Antiphon.Core.Listings;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>The way to further entries: links that work without script and that the script follows in place.</summary>
 internal static class PagingMarkup

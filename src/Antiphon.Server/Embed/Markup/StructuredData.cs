@@ -2,7 +2,7 @@ using System.Text.Json;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>What search engines are told about a listing, as JSON-LD (schema.org ItemList and BlogPosting). A data block runs nothing, so that no Content-Security-Policy forbids it.</summary>
 internal static class StructuredData

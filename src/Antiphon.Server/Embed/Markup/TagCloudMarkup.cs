@@ -2,7 +2,7 @@ using System.Text;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Views;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Markup;
 
 /// <summary>Tags and categories of the posts that fit, the more used the larger; each leads to its posts.</summary>
 internal static class TagCloudMarkup
