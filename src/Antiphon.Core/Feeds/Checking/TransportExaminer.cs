@@ -20,6 +20,7 @@ internal static class TransportExaminer
     {
         var type = contentType?.Split(';')[0].Trim().ToLowerInvariant();
         if (!string.IsNullOrEmpty(type) && !Fits(format, type)) examination.Report(Finding.Overall(DocumentRules.MediaType, type, Wanted[format]));
+        if (decoded.IsMislabelled) examination.Report(Finding.Overall(DocumentRules.EncodingWrong, decoded.Served ?? decoded.Declared ?? "utf-8"));
         var differs = decoded.Served is not null && decoded.Declared is not null && !decoded.Served.Equals(decoded.Declared, StringComparison.OrdinalIgnoreCase);
         if (differs) examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, decoded.Served!, decoded.Declared!));
     }

@@ -11,9 +11,13 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
 {
     static DecodedFeed() => System.Text.Encoding.RegisterProvider(CodePagesEncodingProvider.Instance);
 
+    /// <summary>True when the bytes were not in the encoding they were said to be in, and were read as Windows-1252 instead.</summary>
+    public bool IsMislabelled { get; init; }
+
     /// <summary>
     /// Byte order mark first, then the Content-Type's charset, then the XML declaration, then UTF-8 (RFC 7303 §3).
-    /// Bytes that do not fit the encoding become replacement characters; an unknown name falls through to the next.
+    /// An unknown name falls through to the next. Sixteen-bit units are told by their first bytes also without a mark (XML 1.0, appendix F). Bytes said to be UTF-8 that are mostly none
+    /// are read as Windows-1252, which is what such feeds are; single ones that do not fit become replacement characters.
     /// </summary>
     public static DecodedFeed From(ReadOnlySpan<byte> bytes, string? contentType)
     {
@@ -21,7 +25,13 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         var (marked, skip) = ByteOrderMark(bytes);
         var body = bytes[skip..];
         var declared = DeclaredIn(body);
-        var encoding = marked ?? Find(served) ?? FindForBytes(declared) ?? new UTF8Encoding(false);
+        var encoding = marked ?? SixteenBit(body) ?? Find(served) ?? FindForBytes(declared) ?? new UTF8Encoding(false);
+        if (encoding is UTF8Encoding && marked is null && IsRatherSingleBytes(body))
+        {
+            var latin = Find("windows-1252")!;
+            return new DecodedFeed(latin.GetString(body), latin.WebName, declared, served) { IsMislabelled = true };
+        }
+
         return new DecodedFeed(encoding.GetString(body), encoding.WebName, declared, served);
     }
 
@@ -31,6 +41,31 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         if (bytes.StartsWith<byte>([0xFF, 0xFE])) return (System.Text.Encoding.Unicode, 2);
         if (bytes.StartsWith<byte>([0xFE, 0xFF])) return (System.Text.Encoding.BigEndianUnicode, 2);
         return (null, 0);
+    }
+
+    private static Encoding? SixteenBit(ReadOnlySpan<byte> body)
+    {
+        if (body.StartsWith<byte>([0x3C, 0x00, 0x3F, 0x00])) return System.Text.Encoding.Unicode;
+        return body.StartsWith<byte>([0x00, 0x3C, 0x00, 0x3F]) ? System.Text.Encoding.BigEndianUnicode : null;
+    }
+
+    /// <summary>True when more characters beyond ASCII break the rules of UTF-8 than keep them.</summary>
+    private static bool IsRatherSingleBytes(ReadOnlySpan<byte> body)
+    {
+        var (broken, whole) = (0, 0);
+        while (body.Length > 0)
+        {
+            // Most of a feed is ASCII, which is passed over many bytes at a time.
+            var next = body.IndexOfAnyExceptInRange((byte)0x00, (byte)0x7F);
+            if (next < 0) break;
+            body = body[next..];
+            var state = System.Text.Rune.DecodeFromUtf8(body, out _, out var length);
+            if (state == System.Buffers.OperationStatus.Done) whole++;
+            else broken++;
+            body = body[Math.Max(1, length)..];
+        }
+
+        return broken > whole;
     }
 
     private static string? CharsetOf(string? contentType)

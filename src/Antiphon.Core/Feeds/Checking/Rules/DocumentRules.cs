@@ -24,6 +24,9 @@ public static class DocumentRules
     /// <summary>Encoding named twice and differently.</summary>
     public static readonly FeedRule EncodingDisagrees = new("xml-encoding-disagrees", Severity.Warning, "Served as {0}, but the document says {1}", "Serve the charset the document names, or leave it out of the Content-Type.", "RFC 7303 §3");
 
+    /// <summary>Bytes in another encoding than they say.</summary>
+    public static readonly FeedRule EncodingWrong = new("xml-encoding-wrong", Severity.Error, "The bytes are not in {0}, as they are said to be", "Write the feed in UTF-8 and say so; it was read as Windows-1252 here, and strict readers stop at it.", "XML 1.0 §4.3.3");
+
     /// <summary>A document type declaration.</summary>
     public static readonly FeedRule HasDoctype = new("xml-doctype", Severity.Advice, "The document has a DOCTYPE, which readers ignore or refuse", "Leave it out; write characters directly instead of named entities.", "RSS 2.0; RFC 4287 §2");
 
@@ -41,5 +44,5 @@ public static class DocumentRules
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
-        [NotAFeed, IsAPage, UnknownRoot, NotWellFormed, TextBeforeDeclaration, TextBeforeFeed, EncodingDisagrees, HasDoctype, JsonNotWellFormed, JsonIsNoFeed, MediaType, Empty];
+        [NotAFeed, IsAPage, UnknownRoot, NotWellFormed, TextBeforeDeclaration, TextBeforeFeed, EncodingDisagrees, EncodingWrong, HasDoctype, JsonNotWellFormed, JsonIsNoFeed, MediaType, Empty];
 }
