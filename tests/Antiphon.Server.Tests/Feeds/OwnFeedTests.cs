@@ -61,6 +61,37 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
         Assert.DoesNotContain("Only a draft", await (await FeedAsync(".rss")).Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("?category=Meteors", "In the category", "The Night Log: Meteors")]
+    [InlineData("?tag=comet", "With the tag", "The Night Log: comet")]
+    [InlineData("?author=Ida%20Marsh", "By the author", "The Night Log: Ida Marsh")]
+    public async Task A_feed_of_some_posts_holds_these_and_names_itself(string query, string title, string name)
+    {
+        await host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = "<p>x</p>", status = "published", revision = 0, category = title.Contains("category") ? "Meteors" : null, tags = title.Contains("tag") ? new[] { "comet" } : null, author = title.Contains("author") ? "Ida Marsh" : null });
+        await host.WriteAsync("Neither");
+        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs")).Items().First(blog => blog.Number("id") == host.Blog).Text("key");
+        var text = await host.Plain().GetStringAsync($"feeds/{key}.json{query}");
+        Assert.Contains(title, text, StringComparison.Ordinal);
+        Assert.DoesNotContain("Neither", text, StringComparison.Ordinal);
+        Assert.Contains(name, text, StringComparison.Ordinal);
+        Assert.Contains($"{host.Address}feeds/{key}.json{query}", text, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("text/html,application/xhtml+xml,application/xml;q=0.9,*/*;q=0.8", "text/html")]
+    [InlineData("application/rss+xml, text/html;q=0.5", "application/rss+xml")]
+    [InlineData("*/*", "application/rss+xml")]
+    public async Task A_browser_gets_a_page_and_a_reader_the_feed(string accept, string type)
+    {
+        await host.WriteAsync("Read by people");
+        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs")).Items().First(blog => blog.Number("id") == host.Blog).Text("key");
+        using var request = new HttpRequestMessage(HttpMethod.Get, $"feeds/{key}.rss");
+        request.Headers.TryAddWithoutValidation("Accept", accept);
+        var answer = await host.Plain().SendAsync(request);
+        Assert.Equal((type, "Accept"), (answer.Content.Headers.ContentType?.MediaType, answer.Headers.Vary.Single()));
+        Assert.Contains("Read by people", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
     [Fact]
     public async Task An_unknown_feed_is_not_found() => Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync("feeds/unknown.rss")).StatusCode);
 
