@@ -57,11 +57,13 @@ internal static partial class TextExaminer
         return false;
     }
 
+    /// <summary>An entity standing in text that is no longer escaped.</summary>
     [GeneratedRegex(@"&(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
-    private static partial Regex EscapedOnce();
+    internal static partial Regex EscapedOnce();
 
+    /// <summary>An entity whose ampersand was escaped again.</summary>
     [GeneratedRegex(@"&amp;(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
-    private static partial Regex EscapedTwice();
+    internal static partial Regex EscapedTwice();
 
     [GeneratedRegex(@"<(?<name>script|iframe|object|embed|form|applet)\b", RegexOptions.IgnoreCase)]
     private static partial Regex UnsafeElement();

@@ -1,10 +1,10 @@
-using System.Globalization;
 using System.Security.Cryptography;
 using System.Text;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Writing;
 
 namespace Antiphon.Core.Feeds.Repair;
 
@@ -32,7 +32,7 @@ internal sealed class AtomRepair(RepairWork work)
     {
         var self = (string?)work.Root.Elements(Atom + "link").FirstOrDefault(link => (string?)link.Attribute("rel") == "self")?.Attribute("href");
         var home = (string?)work.Root.Elements(Atom + "link").FirstOrDefault(link => (string?)link.Attribute("rel") is null or "alternate")?.Attribute("href");
-        Require(work.Root, "updated", entries.Select(entry => entry.Element(Atom + "updated")?.Value.Trim()).Where(text => PublishedDateParser.Parse(text) is not null).MaxBy(PublishedDateParser.Parse) ?? Date(work.Now), "the date of the newest entry");
+        Require(work.Root, "updated", entries.Select(entry => entry.Element(Atom + "updated")?.Value.Trim()).Where(text => PublishedDateParser.Parse(text) is not null).MaxBy(PublishedDateParser.Parse) ?? AtomWriter.Date(work.Now), "the date of the newest entry");
         Require(work.Root, "title", home is not null && Uri.TryCreate(home, UriKind.Absolute, out var site) ? site.Host : "Untitled", "the name of the site");
         Require(work.Root, "id", home ?? self ?? work.Address?.AbsoluteUri ?? Made("feed", work.Root), "its address");
         if (self is null && work.Address is not null)
@@ -50,7 +50,7 @@ internal sealed class AtomRepair(RepairWork work)
     private void RepairEntry(XElement entry)
     {
         var link = (string?)entry.Elements(Atom + "link").FirstOrDefault(one => (string?)one.Attribute("rel") is null or "alternate")?.Attribute("href");
-        Require(entry, "updated", entry.Element(Atom + "published")?.Value.Trim() ?? Date(work.Now), "the date of publication");
+        Require(entry, "updated", entry.Element(Atom + "published")?.Value.Trim() ?? AtomWriter.Date(work.Now), "the date of publication");
         Require(entry, "title", string.Empty, "an empty one");
         Require(entry, "id", LinkResolver.IsAbsolute(link) ? link! : Made("entry", entry), "its address");
     }
@@ -73,6 +73,4 @@ internal sealed class AtomRepair(RepairWork work)
     }
 
     private static string Made(string kind, XElement element) => $"urn:{kind}:" + Convert.ToHexStringLower(SHA256.HashData(Encoding.UTF8.GetBytes($"{element.Element(Atom + "title")?.Value}\n{element.Element(Atom + "published")?.Value}\n{element.Element(Atom + "content")?.Value}")).AsSpan(0, 12));
-
-    private static string Date(DateTimeOffset date) => date.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading.Dates;
@@ -20,7 +19,7 @@ internal static class DateRepair
 
     /// <summary>A date of Atom and JSON Feed (RFC 3339), or null when it is right or cannot be read.</summary>
     public static string? Rfc3339(string text) =>
-        Rfc3339DateParser.ParseStrict(text) is null && PublishedDateParser.Parse(text) is { } date ? date.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture) : null;
+        Rfc3339DateParser.ParseStrict(text) is null && PublishedDateParser.Parse(text) is { } date ? AtomWriter.Date(date) : null;
 
     /// <summary>A date of Atom.</summary>
     public static void Atom(RepairWork work, XElement element)

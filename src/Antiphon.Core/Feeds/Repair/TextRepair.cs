@@ -1,19 +1,19 @@
 using System.Net;
-using System.Text.RegularExpressions;
 using System.Xml.Linq;
+using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Feeds.Repair;
 
 /// <summary>Repairs titles and HTML inside feeds.</summary>
-internal static partial class TextRepair
+internal static class TextRepair
 {
     /// <summary>A title that was escaped twice is escaped once.</summary>
     public static void Title(RepairWork work, XElement title)
     {
         var isSection = title.Nodes().OfType<XCData>().Any();
-        var pattern = isSection ? Twice() : Once();
+        var pattern = isSection ? TextExaminer.EscapedTwice() : TextExaminer.EscapedOnce();
         if (title.HasElements || !pattern.IsMatch(title.Value)) return;
         work.Note(title, SharedRules.EscapedTwice.Id, "Escaped the title once instead of twice");
         RepairWork.SetText(title, WebUtility.HtmlDecode(title.Value));
@@ -23,10 +23,10 @@ internal static partial class TextRepair
     public static void Html(RepairWork work, XElement text, Uri? baseAddress)
     {
         if (text.HasElements) return;
-        if (Twice().IsMatch(text.Value))
+        if (TextExaminer.EscapedTwice().IsMatch(text.Value))
         {
             work.Note(text, SharedRules.EscapedTwice.Id, "Escaped the text once instead of twice");
-            RepairWork.SetText(text, Twice().Replace(text.Value, match => "&" + match.Value[5..]));
+            RepairWork.SetText(text, TextExaminer.EscapedTwice().Replace(text.Value, match => "&" + match.Value[5..]));
         }
 
         var hasBase = text.AncestorsAndSelf().Any(one => one.Attribute(XNamespace.Xml + "base") is not null);
@@ -35,10 +35,4 @@ internal static partial class TextRepair
         work.Note(text, SharedRules.RelativeAddress.Id, "Completed the addresses in the text");
         RepairWork.SetText(text, whole);
     }
-
-    [GeneratedRegex(@"&(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
-    private static partial Regex Once();
-
-    [GeneratedRegex(@"&amp;(?:amp|lt|gt|quot|apos|nbsp|#\d{1,6}|#x[0-9a-fA-F]{1,5});")]
-    private static partial Regex Twice();
 }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 
@@ -24,7 +25,7 @@ internal static class StructuredData
         ["@type"] = "BlogPosting",
         ["headline"] = open.Entry.Title,
         ["url"] = open.Canonical,
-        ["datePublished"] = open.Entry.Published?.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", System.Globalization.CultureInfo.InvariantCulture),
+        ["datePublished"] = open.Entry.Published is { } published ? AtomWriter.Date(published) : null,
         ["author"] = open.Entry.Author is null ? null : new Dictionary<string, object?> { ["@type"] = "Person", ["name"] = open.Entry.Author },
         ["image"] = open.Entry.Picture,
         ["description"] = Shortened.ToLength(open.Entry.Excerpt ?? HtmlText.Of(open.BodyHtml), DescriptionLength),
