@@ -48,6 +48,15 @@ public sealed record Feed
     /// <summary>WebSub hubs.</summary>
     public List<string> Hubs { get; init; } = [];
 
+    /// <summary>Where its other documents are.</summary>
+    public FeedPaging Paging { get; init; } = new();
+
+    /// <summary>How often it wants to be visited.</summary>
+    public FeedRhythm Rhythm { get; init; } = new();
+
+    /// <summary>What it says beyond what is known here.</summary>
+    public List<FeedExtension> Extensions { get; init; } = [];
+
     /// <summary>Entries in document order.</summary>
     public List<FeedItem> Items { get; init; } = [];
 }

@@ -47,4 +47,31 @@ public sealed record FeedItem
 
     /// <summary>Title of the feed the entry was taken from.</summary>
     public string? Source { get; set; }
+
+    /// <summary>Address of that feed.</summary>
+    public string? SourceFeed { get; set; }
+
+    /// <summary>The page elsewhere that the entry is about.</summary>
+    public string? ExternalLink { get; set; }
+
+    /// <summary>Rights in the entry.</summary>
+    public string? Copyright { get; set; }
+
+    /// <summary>Language tag (BCP 47), where it differs from the feed's.</summary>
+    public string? Language { get; set; }
+
+    /// <summary>Those who helped.</summary>
+    public List<FeedPerson> Contributors { get; init; } = [];
+
+    /// <summary>Pictures, sounds and films.</summary>
+    public List<FeedMedia> Media { get; init; } = [];
+
+    /// <summary>Where it happened.</summary>
+    public FeedPlace? Place { get; set; }
+
+    /// <summary>What it answers.</summary>
+    public List<FeedReply> RepliesTo { get; init; } = [];
+
+    /// <summary>What it says beyond what is known here.</summary>
+    public List<FeedExtension> Extensions { get; init; } = [];
 }

@@ -51,6 +51,15 @@ public static class FeedNamespaces
     /// <summary>Places.</summary>
     public const string GeoRss = "http://www.georss.org/georss";
 
+    /// <summary>Places as latitude and longitude of their own.</summary>
+    public const string Wgs84 = "http://www.w3.org/2003/01/geo/wgs84_pos#";
+
+    /// <summary>Archives and complete feeds (RFC 5005).</summary>
+    public const string History = "http://purl.org/syndication/history/1.0";
+
+    /// <summary>How often a feed changes.</summary>
+    public const string Syndication = "http://purl.org/rss/1.0/modules/syndication/";
+
     // Spellings found in the wild; folded, so that capitals, the scheme and a slash at the end make no difference.
     private static readonly Dictionary<string, string> Spellings = new(StringComparer.Ordinal)
     {
@@ -74,6 +83,9 @@ public static class FeedNamespaces
         ["wellformedweb.org/commentapi"] = CommentApi,
         ["purl.org/syndication/thread/1.0"] = Threading,
         ["www.georss.org/georss"] = GeoRss,
+        ["www.w3.org/2003/01/geo/wgs84_pos#"] = Wgs84,
+        ["purl.org/syndication/history/1.0"] = History,
+        ["purl.org/rss/1.0/modules/syndication"] = Syndication,
         ["www.w3.org/1999/xhtml"] = Xhtml,
         ["backend.userland.com/rss2"] = string.Empty,
         ["backend.userland.com/rss"] = string.Empty,
@@ -84,7 +96,7 @@ public static class FeedNamespaces
         ["my.netscape.com/publish/formats/rss-0.91.dtd"] = string.Empty,
     };
 
-    private static readonly HashSet<string> Right = [string.Empty, Atom, Rss10, Rss090, Rdf, DublinCore, Content, Media, Podcast, Xhtml, Xml, Atom03, DublinCoreTerms, Slash, CommentApi, Threading, GeoRss];
+    private static readonly HashSet<string> Right = [string.Empty, Atom, Rss10, Rss090, Rdf, DublinCore, Content, Media, Podcast, Xhtml, Xml, Atom03, DublinCoreTerms, Slash, CommentApi, Threading, GeoRss, Wgs84, History, Syndication];
 
     /// <summary>The namespace that was meant; the name itself when it is right or unknown. Elements of RSS 2.0 given a namespace of their own count as having none.</summary>
     public static string Meant(string name)

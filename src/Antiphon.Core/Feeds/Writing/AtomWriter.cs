@@ -14,6 +14,7 @@ public static class AtomWriter
         var xml = writer.Xml;
         xml.WriteStartElement("feed", FeedNamespaces.Atom);
         if (feed.Language is not null) xml.WriteAttributeString("xml", "lang", null, feed.Language);
+        ModuleWriter.Declare(writer, feed);
         Text(writer, "id", feed.Id ?? feed.FeedLink ?? feed.Link);
         Text(writer, "title", feed.Title ?? feed.Link);
         Text(writer, "subtitle", feed.Description);
@@ -23,8 +24,14 @@ public static class AtomWriter
         WriteLink(writer, "alternate", feed.Link, "text/html");
         WriteLink(writer, "self", feed.FeedLink, "application/atom+xml");
         foreach (var hub in feed.Hubs) WriteLink(writer, "hub", hub, null);
+        foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging)) WriteLink(writer, relation, address, null);
+        Text(writer, "logo", feed.Image?.Url);
+        Text(writer, "icon", feed.Icon);
         // Every entry needs an author somewhere (§4.1.1), so a feed that names none is signed with its title.
-        WritePeople(writer, feed.Authors.Count > 0 ? feed.Authors : [new FeedPerson(feed.Title ?? feed.Link ?? "unknown", null, null)]);
+        WritePeople(writer, "author", feed.Authors.Count > 0 ? feed.Authors : [new FeedPerson(feed.Title ?? feed.Link ?? "unknown", null, null)]);
+        foreach (var category in feed.Categories) WriteCategory(writer, category);
+        ModuleWriter.WriteFeed(writer, feed);
+        ModuleWriter.WriteExtensions(writer, feed.Extensions, withOwn: false);
         foreach (var item in feed.Items) WriteEntry(writer, item);
         xml.WriteEndElement();
         return writer.Finish();
@@ -36,17 +43,25 @@ public static class AtomWriter
     private static void WriteEntry(FeedXmlWriter writer, FeedItem item)
     {
         writer.Xml.WriteStartElement("entry", FeedNamespaces.Atom);
+        if (item.Language is not null) writer.Xml.WriteAttributeString("xml", "lang", null, item.Language);
         Text(writer, "id", item.Id ?? item.Link);
         writer.Xml.WriteElementString("title", FeedNamespaces.Atom, XmlSafe.Clean(item.Title ?? string.Empty));
         if (item.Published is { } published) Text(writer, "published", Date(published));
         Text(writer, "updated", Date(item.Updated ?? item.Published ?? DateTimeOffset.UnixEpoch));
         WriteLink(writer, "alternate", item.Link, "text/html");
         WriteLink(writer, "replies", item.CommentsUrl, "text/html");
+        WriteLink(writer, "replies", item.CommentsFeed, "application/atom+xml");
+        WriteLink(writer, "related", item.ExternalLink == item.Link ? null : item.ExternalLink, null);
         foreach (var file in item.Enclosures) WriteLink(writer, "enclosure", file.Url, file.Type, file.Length);
-        WritePeople(writer, item.Authors);
+        WritePeople(writer, "author", item.Authors);
+        WritePeople(writer, "contributor", item.Contributors);
         foreach (var category in item.Categories) WriteCategory(writer, category);
         WriteHtml(writer, "summary", item.Summary);
         WriteHtml(writer, "content", item.ContentHtml);
+        Text(writer, "rights", item.Copyright);
+        WriteSource(writer, item);
+        ModuleWriter.WriteItem(writer, item);
+        ModuleWriter.WriteExtensions(writer, item.Extensions, withOwn: false);
         writer.Xml.WriteEndElement();
     }
 
@@ -61,6 +76,17 @@ public static class AtomWriter
         writer.Xml.WriteEndElement();
     }
 
+    // Where an entry comes from is told by the title and address of its feed (RFC 4287 §4.2.11); an id is asked for as well, and the address is one.
+    private static void WriteSource(FeedXmlWriter writer, FeedItem item)
+    {
+        if (item.Source is null && item.SourceFeed is null) return;
+        writer.Xml.WriteStartElement("source", FeedNamespaces.Atom);
+        Text(writer, "id", item.SourceFeed);
+        Text(writer, "title", item.Source);
+        WriteLink(writer, "self", item.SourceFeed, null);
+        writer.Xml.WriteEndElement();
+    }
+
     private static void WriteLink(FeedXmlWriter writer, string relation, string? address, string? type, long? length = null)
     {
         if (address is null) return;
@@ -72,11 +98,11 @@ public static class AtomWriter
         writer.Xml.WriteEndElement();
     }
 
-    private static void WritePeople(FeedXmlWriter writer, IEnumerable<FeedPerson> people)
+    private static void WritePeople(FeedXmlWriter writer, string element, IEnumerable<FeedPerson> people)
     {
         foreach (var person in people)
         {
-            writer.Xml.WriteStartElement("author", FeedNamespaces.Atom);
+            writer.Xml.WriteStartElement(element, FeedNamespaces.Atom);
             Text(writer, "name", person.Name ?? person.Email ?? person.Url);
             Text(writer, "email", person.Email);
             Text(writer, "uri", person.Url);

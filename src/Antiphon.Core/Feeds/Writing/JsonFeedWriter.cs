@@ -17,11 +17,14 @@ public static class JsonFeedWriter
         json.WriteString("title", feed.Title ?? feed.Link ?? string.Empty);
         Text(json, "home_page_url", feed.Link);
         Text(json, "feed_url", feed.FeedLink);
+        Text(json, "next_url", feed.Paging.Next);
         Text(json, "description", feed.Description);
         Text(json, "icon", feed.Image?.Url);
         Text(json, "favicon", feed.Icon);
         Text(json, "language", feed.Language);
         WriteAuthors(json, feed.Authors);
+        WriteHubs(json, feed.Hubs);
+        WriteExtensions(json, feed.Extensions);
         json.WriteStartArray("items");
         foreach (var item in feed.Items) WriteItem(json, item);
         json.WriteEndArray();
@@ -35,6 +38,8 @@ public static class JsonFeedWriter
         json.WriteStartObject();
         json.WriteString("id", item.Id ?? item.Link ?? string.Empty);
         Text(json, "url", item.Link);
+        if (item.ExternalLink != item.Link) Text(json, "external_url", item.ExternalLink);
+        Text(json, "language", item.Language);
         Text(json, "title", item.Title);
         Text(json, "summary", item.Summary);
         json.WriteString("content_html", item.ContentHtml ?? item.Summary ?? string.Empty);
@@ -43,7 +48,8 @@ public static class JsonFeedWriter
         if (item.Updated is { } updated) json.WriteString("date_modified", AtomWriter.Date(updated));
         WriteAuthors(json, item.Authors);
         if (item.Categories.Count > 0) WriteTags(json, item.Categories);
-        if (item.Enclosures.Any(file => file.Url is not null)) WriteAttachments(json, item.Enclosures);
+        WriteAttachments(json, item);
+        WriteExtensions(json, item.Extensions);
         json.WriteEndObject();
     }
 
@@ -74,18 +80,47 @@ public static class JsonFeedWriter
         json.WriteEndArray();
     }
 
-    private static void WriteAttachments(Utf8JsonWriter json, List<FeedEnclosure> files)
+    // Pictures, sounds and films that are not attached already go along as attachments; the format has no other place for them.
+    private static void WriteAttachments(Utf8JsonWriter json, FeedItem item)
     {
+        var media = item.Media.Where(one => one.Type is not null && item.Enclosures.All(file => file.Url != one.Url)).Select(one => (File: new FeedEnclosure(one.Url, one.Type, one.Length), one.Title));
+        var files = item.Enclosures.Select(file => (File: file, Title: (string?)null)).Concat(media).Where(one => one.File.Url is not null).ToList();
+        if (files.Count == 0) return;
         json.WriteStartArray("attachments");
-        foreach (var file in files.Where(file => file.Url is not null))
+        foreach (var (file, title) in files)
         {
             json.WriteStartObject();
             json.WriteString("url", file.Url);
             json.WriteString("mime_type", file.Type ?? "application/octet-stream");
+            Text(json, "title", title);
             if (file.Length is { } length) json.WriteNumber("size_in_bytes", length);
             json.WriteEndObject();
         }
 
         json.WriteEndArray();
+    }
+
+    private static void WriteHubs(Utf8JsonWriter json, List<string> hubs)
+    {
+        if (hubs.Count == 0) return;
+        json.WriteStartArray("hubs");
+        foreach (var hub in hubs)
+        {
+            json.WriteStartObject();
+            json.WriteString("type", "WebSub");
+            json.WriteString("url", hub);
+            json.WriteEndObject();
+        }
+
+        json.WriteEndArray();
+    }
+
+    private static void WriteExtensions(Utf8JsonWriter json, IEnumerable<FeedExtension> extensions)
+    {
+        foreach (var extension in extensions.Where(one => one.IsJson))
+        {
+            json.WritePropertyName(extension.Name);
+            json.WriteRawValue(extension.Raw);
+        }
     }
 }

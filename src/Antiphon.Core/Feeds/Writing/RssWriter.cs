@@ -4,7 +4,7 @@ using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Feeds.Writing;
 
-/// <summary>Writes RSS 2.0 with the content, Dublin Core, Media RSS and Atom link modules.</summary>
+/// <summary>Writes RSS 2.0 with the content, Dublin Core, Media RSS, threading, GeoRSS and Atom modules.</summary>
 public static class RssWriter
 {
     /// <summary>The document in UTF-8. The same feed gives the same bytes.</summary>
@@ -17,10 +17,10 @@ public static class RssWriter
         xml.WriteAttributeString("xmlns", "atom", null, FeedNamespaces.Atom);
         xml.WriteAttributeString("xmlns", "content", null, FeedNamespaces.Content);
         xml.WriteAttributeString("xmlns", "dc", null, FeedNamespaces.DublinCore);
-        xml.WriteAttributeString("xmlns", "media", null, FeedNamespaces.Media);
+        ModuleWriter.Declare(writer, feed);
         xml.WriteStartElement("channel");
         WriteChannel(writer, feed);
-        foreach (var item in feed.Items) WriteItem(writer, item);
+        foreach (var item in feed.Items) RssItemWriter.Write(writer, item);
         xml.WriteEndElement();
         xml.WriteEndElement();
         return writer.Finish();
@@ -37,13 +37,24 @@ public static class RssWriter
         writer.Xml.WriteElementString("description", XmlSafe.Clean(feed.Description ?? feed.Title ?? string.Empty));
         writer.Text("language", feed.Language);
         writer.Text("copyright", feed.Copyright);
+        foreach (var author in feed.Authors) RssItemWriter.WritePerson(writer, author, "author", "creator");
+        if (feed.Published is { } published) writer.Text("pubDate", Date(published));
         if (feed.Updated is { } updated) writer.Text("lastBuildDate", Date(updated));
+        foreach (var category in feed.Categories) writer.Text("category", category);
         writer.Text("generator", feed.Generator);
+        WriteRhythm(writer, feed.Rhythm);
+        if (feed.Image is { Url: not null } image) WriteImage(writer, image, feed);
+        writer.Text("id", feed.Id, FeedNamespaces.Atom, "atom");
+        writer.Text("icon", feed.Icon, FeedNamespaces.Atom, "atom");
         WriteLink(writer, "self", feed.FeedLink, "application/rss+xml");
         foreach (var hub in feed.Hubs) WriteLink(writer, "hub", hub, null);
+        foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging)) WriteLink(writer, relation, address, null);
+        ModuleWriter.WriteFeed(writer, feed);
+        ModuleWriter.WriteExtensions(writer, feed.Extensions, withOwn: true);
     }
 
-    private static void WriteLink(FeedXmlWriter writer, string relation, string? address, string? type)
+    /// <summary>A link of the Atom module; nothing without an address.</summary>
+    internal static void WriteLink(FeedXmlWriter writer, string relation, string? address, string? type)
     {
         if (address is null) return;
         writer.Xml.WriteStartElement("atom", "link", FeedNamespaces.Atom);
@@ -53,47 +64,28 @@ public static class RssWriter
         writer.Xml.WriteEndElement();
     }
 
-    private static void WriteItem(FeedXmlWriter writer, FeedItem item)
+    private static void WriteRhythm(FeedXmlWriter writer, FeedRhythm rhythm)
     {
-        writer.Xml.WriteStartElement("item");
-        writer.Text("title", item.Title);
-        writer.Text("link", item.Link);
-        WriteGuid(writer, item);
-        if (item.Published is { } date) writer.Text("pubDate", Date(date));
-        foreach (var author in item.Authors) writer.Text("creator", author.Name ?? author.Email, FeedNamespaces.DublinCore, "dc");
-        foreach (var category in item.Categories) writer.Text("category", category);
-        writer.Text("description", item.Summary);
-        writer.Text("encoded", item.ContentHtml, FeedNamespaces.Content, "content");
-        writer.Text("comments", item.CommentsUrl);
-        foreach (var file in item.Enclosures.Where(file => file.Url is not null)) WriteEnclosure(writer, file);
-        WritePicture(writer, item.Image);
+        if (rhythm.TimeToLive is { } kept) writer.Text("ttl", Math.Max(1, (int)kept.TotalMinutes).ToString(CultureInfo.InvariantCulture));
+        WriteList(writer, "skipHours", "hour", [.. rhythm.SkipHours.Select(hour => hour.ToString(CultureInfo.InvariantCulture))]);
+        WriteList(writer, "skipDays", "day", [.. rhythm.SkipDays.Select(day => day.ToString())]);
+    }
+
+    private static void WriteList(FeedXmlWriter writer, string name, string each, IReadOnlyList<string> values)
+    {
+        if (values.Count == 0) return;
+        writer.Xml.WriteStartElement(name);
+        foreach (var value in values) writer.Text(each, value);
         writer.Xml.WriteEndElement();
     }
 
-    private static void WriteGuid(FeedXmlWriter writer, FeedItem item)
+    // Title and link of the image should be those of the channel (RSS 2.0, image).
+    private static void WriteImage(FeedXmlWriter writer, FeedImage image, Feed feed)
     {
-        if ((item.Id ?? item.Link) is not { } id) return;
-        writer.Xml.WriteStartElement("guid");
-        if (id != item.Link) writer.Attribute("isPermaLink", "false");
-        writer.Xml.WriteString(XmlSafe.Clean(id));
-        writer.Xml.WriteEndElement();
-    }
-
-    private static void WriteEnclosure(FeedXmlWriter writer, FeedEnclosure file)
-    {
-        writer.Xml.WriteStartElement("enclosure");
-        writer.Attribute("url", file.Url);
-        writer.Attribute("length", (file.Length ?? 0).ToString(CultureInfo.InvariantCulture));
-        writer.Attribute("type", file.Type ?? "application/octet-stream");
-        writer.Xml.WriteEndElement();
-    }
-
-    private static void WritePicture(FeedXmlWriter writer, string? address)
-    {
-        if (address is null) return;
-        writer.Xml.WriteStartElement("media", "content", FeedNamespaces.Media);
-        writer.Attribute("url", address);
-        writer.Attribute("medium", "image");
+        writer.Xml.WriteStartElement("image");
+        writer.Text("url", image.Url);
+        writer.Xml.WriteElementString("title", XmlSafe.Clean(image.Title ?? feed.Title ?? string.Empty));
+        writer.Text("link", feed.Link);
         writer.Xml.WriteEndElement();
     }
 }

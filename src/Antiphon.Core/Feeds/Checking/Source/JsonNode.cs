@@ -1,4 +1,6 @@
 using System.Globalization;
+using System.Text;
+using System.Text.Encodings.Web;
 using System.Text.Json;
 
 namespace Antiphon.Core.Feeds.Checking.Source;
@@ -57,6 +59,41 @@ public sealed class JsonNode : ISourcePlace
 
     /// <summary>Objects of an array member; empty when absent or no array.</summary>
     public IEnumerable<JsonNode> Objects(string name) => Member(name)?.Items.Where(item => item.Kind == JsonValueKind.Object) ?? [];
+
+    /// <summary>The value written as JSON.</summary>
+    public string ToJson()
+    {
+        using var stream = new MemoryStream();
+        using (var json = new Utf8JsonWriter(stream, new JsonWriterOptions { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping })) WriteTo(json);
+        return Encoding.UTF8.GetString(stream.ToArray());
+    }
+
+    private void WriteTo(Utf8JsonWriter json)
+    {
+        switch (Kind)
+        {
+            case JsonValueKind.Object:
+                json.WriteStartObject();
+                foreach (var (name, value) in _members)
+                {
+                    json.WritePropertyName(name);
+                    value.WriteTo(json);
+                }
+
+                json.WriteEndObject();
+                break;
+            case JsonValueKind.Array:
+                json.WriteStartArray();
+                foreach (var item in _items) item.WriteTo(json);
+                json.WriteEndArray();
+                break;
+            case JsonValueKind.String: json.WriteStringValue(Text); break;
+            case JsonValueKind.Number: json.WriteRawValue(Text); break;
+            case JsonValueKind.True: json.WriteBooleanValue(true); break;
+            case JsonValueKind.False: json.WriteBooleanValue(false); break;
+            default: json.WriteNullValue(); break;
+        }
+    }
 
     internal static string MemberStep(string name) => "." + name;
 

@@ -1,6 +1,7 @@
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Reading.Modules;
 using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
@@ -12,9 +13,9 @@ internal static class AtomEntryReader
     public static void Read(XmlReader reader, Uri? baseAddress, Action<FeedItem> take)
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
-        var item = new FeedItem();
-        var links = new AtomLinks();
-        XmlWalk.Children(reader, child => ReadChild(child, item, links, narrowed), Complete);
+        var item = new FeedItem { Language = reader.GetAttribute("lang", FeedNamespaces.Xml) };
+        var (links, modules) = (new AtomLinks(), new EntryModules());
+        XmlWalk.Children(reader, child => ReadChild(child, item, new EntryParts(links, modules, narrowed)), Complete);
 
         void Complete()
         {
@@ -23,22 +24,25 @@ internal static class AtomEntryReader
             item.CommentsFeed = links.ReplyFeed;
             item.CommentCount ??= links.ReplyCount;
             item.Enclosures.AddRange(links.Enclosures);
-            item.Image ??= Picture(item, narrowed);
+            item.ExternalLink = links.Related;
+            modules.ApplyTo(item);
+            item.Image ??= modules.Picture ?? Picture(item, narrowed);
             take(item);
         }
     }
 
-    private static void ReadChild(XmlReader reader, FeedItem item, AtomLinks links, Uri? baseAddress)
+    private static void ReadChild(XmlReader reader, FeedItem item, EntryParts parts)
     {
         if (!FeedNamespaces.IsAtom(reader.NamespaceURI))
         {
-            ReadForeign(reader, item, baseAddress);
+            ReadForeign(reader, item, parts);
             return;
         }
 
+        var baseAddress = parts.Base;
         switch (reader.LocalName)
         {
-            case "link": links.Take(reader, baseAddress); break;
+            case "link": parts.Links.Take(reader, baseAddress); break;
             case "id": item.Id ??= XmlText.ReadTrimmed(reader); break;
             case "title": item.Title ??= AtomText.ReadPlain(reader); break;
             case "summary": item.Summary ??= AtomText.ReadHtml(reader, baseAddress); break;
@@ -48,9 +52,11 @@ internal static class AtomEntryReader
             case "created": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case "updated" or "modified": item.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case "author": AtomPerson.AddTo(item.Authors, reader, baseAddress); break;
+            case "contributor": AtomPerson.AddTo(item.Contributors, reader, baseAddress); break;
+            case "rights" or "copyright": item.Copyright ??= AtomText.ReadPlain(reader); break;
             case "category": AtomCategory.AddTo(item.Categories, reader); break;
-            case "source": ReadSource(reader, item); break;
-            default: ReadForeign(reader, item, baseAddress); break;
+            case "source": ReadSource(reader, item, baseAddress); break;
+            default: ReadForeign(reader, item, parts); break;
         }
     }
 
@@ -74,36 +80,27 @@ internal static class AtomEntryReader
         item.ContentHtml ??= AtomText.ReadHtml(reader, baseAddress);
     }
 
-    private static void ReadSource(XmlReader reader, FeedItem item) => XmlWalk.Children(reader, child =>
+    private static void ReadSource(XmlReader reader, FeedItem item, Uri? baseAddress)
     {
-        if (child.LocalName == "title") item.Source ??= AtomText.ReadPlain(child);
-        else child.Skip();
-    });
+        var links = new AtomLinks();
+        XmlWalk.Children(reader, child =>
+        {
+            if (child.LocalName == "title") item.Source ??= AtomText.ReadPlain(child);
+            else if (child.LocalName == "link") links.Take(child, baseAddress);
+            else child.Skip();
+        });
+        item.SourceFeed ??= links.Self ?? links.Alternate;
+    }
 
-    private static void ReadForeign(XmlReader reader, FeedItem item, Uri? baseAddress)
+    private static void ReadForeign(XmlReader reader, FeedItem item, EntryParts parts)
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            case FeedNamespaces.Media: ReadMedia(reader, item, baseAddress); break;
             case FeedNamespaces.DublinCore when reader.LocalName == "creator": AddCreator(reader, item); break;
             case FeedNamespaces.DublinCore when reader.LocalName == "date": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case FeedNamespaces.DublinCore when reader.LocalName == "subject": AddSubject(reader, item); break;
-            case FeedNamespaces.Threading when reader.LocalName == "total": item.CommentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
-            case FeedNamespaces.Slash when reader.LocalName == "comments": item.CommentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
-            default: reader.Skip(); break;
+            default: parts.Modules.Read(reader, parts.Base); break;
         }
-    }
-
-    private static void ReadMedia(XmlReader reader, FeedItem item, Uri? baseAddress)
-    {
-        if (reader.LocalName == "group")
-        {
-            XmlWalk.Children(reader, child => ReadMedia(child, item, baseAddress));
-            return;
-        }
-
-        if (reader.LocalName is "thumbnail") item.Image ??= LinkResolver.Resolve(reader.GetAttribute("url"), baseAddress);
-        reader.Skip();
     }
 
     private static void AddCreator(XmlReader reader, FeedItem item)
@@ -121,4 +118,7 @@ internal static class AtomEntryReader
         var enclosed = item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
         return LinkResolver.Resolve(enclosed ?? FirstPicture.In(item.ContentHtml)?.Url ?? FirstPicture.In(item.Summary)?.Url, baseAddress);
     }
+
+    /// <summary>What is gathered on the way through an entry.</summary>
+    private sealed record EntryParts(AtomLinks Links, EntryModules Modules, Uri? Base);
 }

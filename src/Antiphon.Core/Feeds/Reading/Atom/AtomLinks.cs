@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Modules;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
@@ -12,6 +13,8 @@ internal sealed class AtomLinks
     public string? Replies { get; private set; }
     public string? ReplyFeed { get; private set; }
     public int? ReplyCount { get; private set; }
+    public string? Related { get; private set; }
+    public FeedPaging Paging { get; } = new();
     public List<string> Hubs { get; } = [];
     public List<FeedEnclosure> Enclosures { get; } = [];
 
@@ -34,7 +37,9 @@ internal sealed class AtomLinks
                 ReplyCount ??= Count(reader);
                 break;
             case "hub" when address is not null: Hubs.Add(address); break;
+            case "related": Related ??= address; break;
             case "enclosure": Enclosures.Add(new FeedEnclosure(address, type, Length(reader))); break;
+            case var relation: PagingLinks.Take(Paging, relation, address); break;
         }
 
         reader.Skip();

@@ -1,6 +1,7 @@
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Reading.Modules;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
@@ -10,6 +11,7 @@ internal sealed class AtomReader
     private readonly Feed _feed;
     private readonly Uri? _base;
     private readonly AtomLinks _links = new();
+    private readonly RhythmElements _rhythm = new();
 
     private AtomReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
 
@@ -39,13 +41,16 @@ internal sealed class AtomReader
         _feed.Link = _links.Alternate;
         _feed.FeedLink = _links.Self;
         _feed.Hubs.AddRange(_links.Hubs);
+        var (found, paging) = (_links.Paging, _feed.Paging);
+        (paging.Next, paging.Previous, paging.First, paging.Last) = (found.Next, found.Previous, found.First, found.Last);
+        (paging.Current, paging.PreviousArchive, paging.NextArchive) = (found.Current, found.PreviousArchive, found.NextArchive);
     }
 
     private void ReadChild(XmlReader reader)
     {
         if (!FeedNamespaces.IsAtom(reader.NamespaceURI))
         {
-            reader.Skip();
+            ReadModule(reader);
             return;
         }
 
@@ -65,6 +70,19 @@ internal sealed class AtomReader
             case "author": AtomPerson.AddTo(_feed.Authors, reader, _base); break;
             case "category": AtomCategory.AddTo(_feed.Categories, reader); break;
             default: reader.Skip(); break;
+        }
+    }
+
+    private void ReadModule(XmlReader reader)
+    {
+        switch (FeedNamespaces.Meant(reader.NamespaceURI))
+        {
+            case FeedNamespaces.Syndication: _rhythm.ReadModule(reader, _feed.Rhythm); break;
+            case FeedNamespaces.History:
+                PagingLinks.TakeMark(_feed.Paging, reader.LocalName);
+                reader.Skip();
+                break;
+            default: ForeignElement.Keep(reader, _feed.Extensions); break;
         }
     }
 

@@ -53,6 +53,8 @@ internal static class JsonFeedReader
         };
         feed.Authors.AddRange(Authors(root, address));
         feed.Hubs.AddRange(root.Objects("hubs").Select(hub => LinkResolver.Resolve(hub.String("url"), address)).OfType<string>());
+        feed.Paging.Next = LinkResolver.Resolve(root.String("next_url"), address);
+        feed.Extensions.AddRange(Extensions(root));
         feed.Items.AddRange(root.Objects("items").Select(item => TranslateItem(item, address)));
         return feed;
     }
@@ -69,13 +71,20 @@ internal static class JsonFeedReader
             Published = PublishedDateParser.Parse(item.String("date_published")),
             Updated = PublishedDateParser.Parse(item.String("date_modified")),
             Image = LinkResolver.Resolve(item.String("image") ?? item.String("banner_image"), address),
+            ExternalLink = LinkResolver.Resolve(item.String("external_url"), address),
+            Language = item.String("language"),
         };
+        translated.Extensions.AddRange(Extensions(item));
         translated.Authors.AddRange(Authors(item, address));
         translated.Categories.AddRange(item.Member("tags")?.Items.Where(tag => tag.Kind == JsonValueKind.String).Select(tag => tag.Text) ?? []);
         translated.Enclosures.AddRange(item.Objects("attachments").Select(file =>
             new FeedEnclosure(LinkResolver.Resolve(file.String("url"), address), file.String("mime_type"), Length(file))));
         return translated;
     }
+
+    // Members that begin with an underscore belong to whoever made the feed (JSON Feed 1.1, Extensions).
+    private static IEnumerable<FeedExtension> Extensions(JsonNode owner) =>
+        owner.Members.Where(member => member.Name.StartsWith('_')).Select(member => new FeedExtension(null, member.Name, member.Value.ToJson()));
 
     private static string? Content(JsonNode item) =>
         item.String("content_html") ?? (item.String("content_text") is { } text ? WebUtility.HtmlEncode(text) : null);

@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Modules;
 
 namespace Antiphon.Core.Feeds.Reading.Rss;
 
@@ -23,14 +24,18 @@ internal sealed class RssItem
     public string? AtomSummary { get; set; }
     public string? AtomContent { get; set; }
     public string? PodcastSummary { get; set; }
-    public string? CommentsFeed { get; set; }
-    public string? CommentCount { get; set; }
     public List<FeedPerson> AtomAuthors { get; } = [];
     public string? AtomUpdated { get; set; }
     public string? AtomLink { get; set; }
     public string? Comments { get; set; }
     public string? Source { get; set; }
-    public string? MediaPicture { get; set; }
+    public string? SourceFeed { get; set; }
+    public string? AtomRelated { get; set; }
+    public string? AtomRights { get; set; }
+    public string? AtomReplies { get; set; }
+    public string? Language { get; set; }
+    public List<FeedPerson> AtomContributors { get; } = [];
+    public EntryModules Modules { get; } = new();
     public string? PodcastPicture { get; set; }
     public List<string> Authors { get; } = [];
     public List<string> Creators { get; } = [];

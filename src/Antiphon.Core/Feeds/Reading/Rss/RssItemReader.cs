@@ -15,6 +15,7 @@ internal static class RssItemReader
         {
             Base = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml)),
             About = reader.GetAttribute("about", FeedNamespaces.Rdf),
+            Language = reader.XmlLang is { Length: > 0 } language && reader.GetAttribute("lang", FeedNamespaces.Xml) is not null ? language : null,
         };
         XmlWalk.Children(reader, child => ReadChild(child, item), () => take(item));
     }
@@ -29,12 +30,8 @@ internal static class RssItemReader
             case FeedNamespaces.DublinCore: ReadDublinCore(reader, item); break;
             case FeedNamespaces.DublinCoreTerms: ReadTerms(reader, item); break;
             case FeedNamespaces.Atom or FeedNamespaces.Atom03: ReadAtom(reader, item); break;
-            case FeedNamespaces.Media: ReadMedia(reader, item); break;
             case FeedNamespaces.Podcast: ReadPodcast(reader, item); break;
-            case FeedNamespaces.CommentApi when reader.LocalName is "commentRss" or "commentRSS": item.CommentsFeed ??= XmlText.ReadTrimmed(reader); break;
-            case FeedNamespaces.Slash when reader.LocalName == "comments": item.CommentCount ??= XmlText.ReadTrimmed(reader); break;
-            case FeedNamespaces.Threading when reader.LocalName == "total": item.CommentCount ??= XmlText.ReadTrimmed(reader); break;
-            default: reader.Skip(); break;
+            default: item.Modules.Read(reader, item.Base); break;
         }
     }
 
@@ -47,12 +44,15 @@ internal static class RssItemReader
             case "description": item.Description ??= ReadText(reader, item); break;
             case "pubDate" or "pubdate": item.PubDate ??= XmlText.ReadTrimmed(reader); break;
             case "comments": item.Comments ??= XmlText.ReadTrimmed(reader); break;
-            case "source": item.Source ??= XmlText.ReadTrimmed(reader); break;
+            case "source":
+                item.SourceFeed ??= reader.GetAttribute("url");
+                item.Source ??= XmlText.ReadTrimmed(reader);
+                break;
             case "author": AddText(reader, item.Authors); break;
             case "category": AddText(reader, item.Categories); break;
             case "guid": ReadGuid(reader, item); break;
             case "enclosure": ReadEnclosure(reader, item); break;
-            default: reader.Skip(); break;
+            default: item.Modules.Read(reader, item.Base); break;
         }
     }
 
@@ -94,7 +94,7 @@ internal static class RssItemReader
             case "title": item.DublinCoreTitle ??= XmlText.ReadTrimmed(reader); break;
             case "description": item.DublinCoreDescription ??= XmlText.ReadTrimmed(reader); break;
             case "date": item.DublinCoreDate ??= XmlText.ReadTrimmed(reader); break;
-            default: reader.Skip(); break;
+            default: item.Modules.Read(reader, item.Base); break;
         }
     }
 
@@ -104,7 +104,7 @@ internal static class RssItemReader
         {
             case "issued" or "created": item.TermsIssued ??= XmlText.ReadTrimmed(reader); break;
             case "modified": item.TermsModified ??= XmlText.ReadTrimmed(reader); break;
-            default: reader.Skip(); break;
+            default: item.Modules.Read(reader, item.Base); break;
         }
     }
 
@@ -117,25 +117,19 @@ internal static class RssItemReader
             case "summary": item.AtomSummary ??= AtomText.ReadHtml(reader, item.Base); break;
             case "content": item.AtomContent ??= AtomText.ReadHtml(reader, item.Base); break;
             case "author": AtomPerson.AddTo(item.AtomAuthors, reader, item.Base); break;
-            case "link":
-                if (reader.GetAttribute("rel") is null or "alternate") item.AtomLink ??= reader.GetAttribute("href");
-                reader.Skip();
-                break;
-            default: reader.Skip(); break;
+            case "contributor": AtomPerson.AddTo(item.AtomContributors, reader, item.Base); break;
+            case "rights": item.AtomRights ??= AtomText.ReadPlain(reader); break;
+            case "link": ReadAtomLink(reader, item); break;
+            default: item.Modules.Read(reader, item.Base); break;
         }
     }
 
-    private static void ReadMedia(XmlReader reader, RssItem item)
+    private static void ReadAtomLink(XmlReader reader, RssItem item)
     {
-        if (reader.LocalName == "group")
-        {
-            XmlWalk.Children(reader, child => ReadMedia(child, item));
-            return;
-        }
-
-        var isPicture = reader.LocalName == "thumbnail" || (reader.LocalName == "content"
-            && (reader.GetAttribute("medium") == "image" || (reader.GetAttribute("type") ?? "").StartsWith("image/", StringComparison.Ordinal)));
-        if (isPicture) item.MediaPicture ??= reader.GetAttribute("url");
+        var address = reader.GetAttribute("href");
+        if (reader.GetAttribute("rel") is null or "alternate") item.AtomLink ??= address;
+        else if (reader.GetAttribute("rel") == "related") item.AtomRelated ??= address;
+        else if (reader.GetAttribute("rel") == "replies") item.AtomReplies ??= address;
         reader.Skip();
     }
 
@@ -144,7 +138,7 @@ internal static class RssItemReader
         if (reader.LocalName == "image") item.PodcastPicture ??= reader.GetAttribute("href");
         if (reader.LocalName == "author") AddText(reader, item.Creators);
         else if (reader.LocalName == "summary") item.PodcastSummary ??= XmlText.ReadTrimmed(reader);
-        else reader.Skip();
+        else item.Modules.Read(reader, item.Base);
     }
 
     private static void AddText(XmlReader reader, List<string> list)

@@ -1,6 +1,8 @@
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading.Atom;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Reading.Modules;
 
 namespace Antiphon.Core.Feeds.Reading.Rss;
 
@@ -11,6 +13,7 @@ internal sealed class RssReader
     private Uri? _base;
     private string? _podcastAuthor;
     private string? _podcastSummary;
+    private readonly RhythmElements _rhythm = new();
     private string? _atomAlternate;
 
     private RssReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
@@ -42,6 +45,9 @@ internal sealed class RssReader
         XmlWalk.Children(reader, ReadChild);
         // What modules say stands in only where the feed's own elements said nothing.
         if (_feed.Authors.Count == 0) AddAuthor(_podcastAuthor ?? string.Empty);
+        var authors = NamedTwice.LeftOut([.. _feed.Authors]).ToList();
+        _feed.Authors.Clear();
+        _feed.Authors.AddRange(authors);
         _feed.Description ??= _podcastSummary;
         _feed.Link ??= _atomAlternate;
     }
@@ -51,12 +57,13 @@ internal sealed class RssReader
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
             case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader); break;
-            case FeedNamespaces.Atom or FeedNamespaces.Atom03 when reader.LocalName == "link": ReadAtomLink(reader); break;
-            case FeedNamespaces.Atom or FeedNamespaces.Atom03 when reader.LocalName == "updated": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.Atom or FeedNamespaces.Atom03: ReadAtom(reader); break;
             case FeedNamespaces.DublinCore: ReadDublinCore(reader); break;
             case FeedNamespaces.DublinCoreTerms when reader.LocalName == "modified": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case FeedNamespaces.Podcast: ReadPodcast(reader); break;
-            default: reader.Skip(); break;
+            case FeedNamespaces.Syndication: _rhythm.ReadModule(reader, _feed.Rhythm); break;
+            case FeedNamespaces.History: ReadHistory(reader); break;
+            default: ForeignElement.Keep(reader, _feed.Extensions); break;
         }
     }
 
@@ -75,7 +82,7 @@ internal sealed class RssReader
             case "lastBuildDate": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
             case "managingEditor": AddAuthor(XmlText.Read(reader)); break;
             case "category": AddCategory(XmlText.ReadTrimmed(reader)); break;
-            default: reader.Skip(); break;
+            default: ReadRest(reader); break;
         }
     }
 
@@ -102,12 +109,44 @@ internal sealed class RssReader
         }
     }
 
+    private void ReadRest(XmlReader reader)
+    {
+        if (RhythmElements.ReadOwn(reader, _feed.Rhythm)) return;
+        // The table of contents of RSS 1.0 says nothing that the items do not say.
+        if (reader.LocalName is "items" or "textinput") reader.Skip();
+        else ForeignElement.Keep(reader, _feed.Extensions);
+    }
+
+    private void ReadHistory(XmlReader reader)
+    {
+        PagingLinks.TakeMark(_feed.Paging, reader.LocalName);
+        reader.Skip();
+    }
+
+    private void ReadAtom(XmlReader reader)
+    {
+        switch (reader.LocalName)
+        {
+            case "link": ReadAtomLink(reader); break;
+            case "id": _feed.Id ??= XmlText.ReadTrimmed(reader); break;
+            case "icon": _feed.Icon ??= LinkResolver.Resolve(XmlText.Read(reader), _base); break;
+            case "updated": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
+            case "author": AtomPerson.AddTo(_feed.Authors, reader, _base); break;
+            default: ForeignElement.Keep(reader, _feed.Extensions); break;
+        }
+    }
+
     private void ReadAtomLink(XmlReader reader)
     {
         var address = LinkResolver.Resolve(reader.GetAttribute("href"), _base);
-        if (reader.GetAttribute("rel") == "self") _feed.FeedLink ??= address;
-        else if (reader.GetAttribute("rel") == "hub" && address is not null) _feed.Hubs.Add(address);
-        else if (reader.GetAttribute("rel") is null or "alternate") _atomAlternate ??= address;
+        switch (reader.GetAttribute("rel"))
+        {
+            case "self": _feed.FeedLink ??= address; break;
+            case "hub" when address is not null: _feed.Hubs.Add(address); break;
+            case null or "alternate": _atomAlternate ??= address; break;
+            case var relation: PagingLinks.Take(_feed.Paging, relation, address); break;
+        }
+
         reader.Skip();
     }
 
@@ -121,7 +160,7 @@ internal sealed class RssReader
                 break;
             case "author": _podcastAuthor ??= XmlText.ReadTrimmed(reader); break;
             case "summary": _podcastSummary ??= XmlText.ReadTrimmed(reader); break;
-            default: reader.Skip(); break;
+            default: ForeignElement.Keep(reader, _feed.Extensions); break;
         }
     }
 

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Reading.Modules;
 using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Feeds.Reading.Rss;
@@ -18,13 +19,17 @@ internal static class RssTranslator
             ContentHtml = Content(item),
             Published = PublishedDateParser.Parse(item.PubDate ?? item.DublinCoreDate ?? item.AtomPublished ?? item.TermsIssued),
             Updated = PublishedDateParser.Parse(item.AtomUpdated ?? item.TermsModified),
-            CommentsUrl = LinkResolver.Resolve(item.Comments, item.Base),
-            CommentsFeed = LinkResolver.Resolve(item.CommentsFeed, item.Base),
-            CommentCount = WholeNumber.Parse(item.CommentCount),
+            CommentsUrl = LinkResolver.Resolve(item.Comments ?? item.AtomReplies, item.Base),
             Source = item.Source,
+            SourceFeed = LinkResolver.Resolve(item.SourceFeed, item.Base),
+            ExternalLink = LinkResolver.Resolve(item.AtomRelated, item.Base),
+            Copyright = item.AtomRights,
+            Language = item.Language,
             Image = Picture(item),
         };
         translated.Authors.AddRange(Authors(item));
+        translated.Contributors.AddRange(item.AtomContributors);
+        item.Modules.ApplyTo(translated);
         translated.Categories.AddRange(item.Categories.Distinct());
         translated.Enclosures.AddRange(item.Enclosures.Select(file => file with { Url = LinkResolver.Resolve(file.Url, item.Base) }));
         return translated;
@@ -45,12 +50,12 @@ internal static class RssTranslator
     {
         var enclosed = item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
         var shown = FirstPicture.In(item.ContentEncoded)?.Url ?? FirstPicture.In(item.Description)?.Url;
-        var picture = item.MediaPicture ?? item.PodcastPicture ?? enclosed ?? shown;
+        var picture = item.Modules.Picture ?? item.PodcastPicture ?? enclosed ?? shown;
         return picture is null ? null : LinkResolver.Resolve(picture, item.Base ?? Base(item));
     }
 
     private static Uri? Base(RssItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
 
     private static IEnumerable<FeedPerson> Authors(RssItem item) =>
-        item.Authors.Select(PersonParser.Parse).Concat(item.Creators.Select(PersonParser.Parse)).OfType<FeedPerson>().Concat(item.AtomAuthors).Distinct();
+        NamedTwice.LeftOut([.. item.Authors.Select(PersonParser.Parse).Concat(item.Creators.Select(PersonParser.Parse)).OfType<FeedPerson>().Concat(item.AtomAuthors)]);
 }

@@ -1,0 +1,71 @@
+using System.Xml;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Feeds.Reading.Modules;
+
+/// <summary>What modules say of one entry, the same for every XML format.</summary>
+internal sealed class EntryModules
+{
+    private readonly MediaElements _media = new();
+    private readonly List<FeedReply> _replies = [];
+    private readonly List<FeedPerson> _contributors = [];
+    private readonly List<FeedExtension> _extensions = [];
+    private FeedPlace? _place;
+    private string? _latitude;
+    private string? _longitude;
+    private string? _commentsFeed;
+    private int? _commentCount;
+    private string? _rights;
+    private string? _language;
+
+    /// <summary>The picture Media RSS gives the entry, or null.</summary>
+    public string? Picture => _media.Picture();
+
+    /// <summary>Reads an element of a module that is known here, keeps any other element of another namespace, and leaves the reader after it.</summary>
+    public void Read(XmlReader reader, Uri? baseAddress)
+    {
+        switch (FeedNamespaces.Meant(reader.NamespaceURI))
+        {
+            case FeedNamespaces.Media when MediaElements.Knows(reader.LocalName): _media.Read(reader, baseAddress); break;
+            case FeedNamespaces.CommentApi when reader.LocalName is "commentRss" or "commentRSS": _commentsFeed ??= LinkResolver.Resolve(XmlText.Read(reader), baseAddress); break;
+            case FeedNamespaces.Slash when reader.LocalName == "comments": _commentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.Threading when reader.LocalName == "total": _commentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.Threading when reader.LocalName == "in-reply-to": AddReply(reader, baseAddress); break;
+            case FeedNamespaces.GeoRss when reader.LocalName == "point": _place ??= PlaceParser.Parse(XmlText.Read(reader)); break;
+            case FeedNamespaces.Wgs84 when reader.LocalName == "Point": XmlWalk.Children(reader, child => Read(child, baseAddress)); break;
+            case FeedNamespaces.Wgs84 when reader.LocalName == "lat": _latitude ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.Wgs84 when reader.LocalName is "long" or "lon": _longitude ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "rights": _rights ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "language": _language ??= XmlText.ReadTrimmed(reader); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "contributor": AddContributor(reader); break;
+            default: ForeignElement.Keep(reader, _extensions); break;
+        }
+    }
+
+    /// <summary>Gives the entry what was found, where its own format did not say it.</summary>
+    public void ApplyTo(FeedItem item)
+    {
+        item.CommentsFeed ??= _commentsFeed;
+        item.CommentCount ??= _commentCount;
+        item.Copyright ??= _rights;
+        item.Language ??= _language;
+        item.Place ??= _place ?? PlaceParser.Of(_latitude, _longitude);
+        item.Media.AddRange(_media.Found());
+        item.RepliesTo.AddRange(_replies);
+        item.Contributors.AddRange(_contributors);
+        item.Extensions.AddRange(_extensions);
+    }
+
+    private void AddReply(XmlReader reader, Uri? baseAddress)
+    {
+        var link = LinkResolver.Resolve(reader.GetAttribute("href"), baseAddress);
+        // The identifier is required (RFC 4685 §3); where it was left out the page serves.
+        if ((reader.GetAttribute("ref") ?? link) is { } reference) _replies.Add(new FeedReply(reference, link));
+        reader.Skip();
+    }
+
+    private void AddContributor(XmlReader reader)
+    {
+        if (PersonParser.Parse(XmlText.Read(reader)) is { } person) _contributors.Add(person);
+    }
+}
