@@ -28,6 +28,30 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>How followed blogs are followed.</summary>
     public DbSet<Following> Followings => Set<Following>();
 
+    /// <summary>Latest visits to followed feeds.</summary>
+    public DbSet<FeedVisitRecord> FeedVisits => Set<FeedVisitRecord>();
+
+    /// <summary>Addresses that followed feeds had.</summary>
+    public DbSet<FeedMove> FeedMoves => Set<FeedMove>();
+
+    /// <summary>Subscriptions at hubs.</summary>
+    public DbSet<HubSubscription> HubSubscriptions => Set<HubSubscription>();
+
+    /// <summary>Feeds that are checked on a schedule.</summary>
+    public DbSet<WatchedFeed> WatchedFeeds => Set<WatchedFeed>();
+
+    /// <summary>What their checks gave.</summary>
+    public DbSet<WatchRecord> WatchRecords => Set<WatchRecord>();
+
+    /// <summary>What teams are told.</summary>
+    public DbSet<Notice> Notices => Set<Notice>();
+
+    /// <summary>Mails of notices.</summary>
+    public DbSet<NoticeMail> NoticeMails => Set<NoticeMail>();
+
+    /// <summary>How feeds of ours are published.</summary>
+    public DbSet<FeedSettings> FeedSettings => Set<FeedSettings>();
+
     /// <summary>Posts.</summary>
     public DbSet<Post> Posts => Set<Post>();
 

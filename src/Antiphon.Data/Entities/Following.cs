@@ -1,3 +1,6 @@
+using Antiphon.Core.Feeds.Following;
+using Antiphon.Core.Feeds.Model;
+
 namespace Antiphon.Data.Entities;
 
 /// <summary>How and with what success the feed of a blog is followed.</summary>
@@ -11,6 +14,12 @@ public sealed class Following
 
     /// <summary>Where the feed is.</summary>
     public string FeedAddress { get; set; } = string.Empty;
+
+    /// <summary>Whether it is visited.</summary>
+    public FollowingStanding Standing { get; set; }
+
+    /// <summary>Host and port of the address, so that one visitor calls there at a time; null in rows from before it was kept.</summary>
+    public string? Host { get; set; }
 
     /// <summary>Validator of the last good answer.</summary>
     public string? ETag { get; set; }
@@ -27,6 +36,24 @@ public sealed class Following
     /// <summary>When it is due.</summary>
     public DateTimeOffset NextVisitAt { get; set; }
 
+    /// <summary>The pause that was chosen before the next visit, in seconds.</summary>
+    public int PauseSeconds { get; set; }
+
+    /// <summary>What set it.</summary>
+    public VisitReason PauseReason { get; set; }
+
+    /// <summary>What the feed asked of its visitors when it was last read; null before.</summary>
+    public FeedRhythm? Asked { get; set; }
+
+    /// <summary>How long its server let the last answer be kept, in seconds.</summary>
+    public int? MaxAgeSeconds { get; set; }
+
+    /// <summary>Entries the feed held at the last good visit.</summary>
+    public int Entries { get; set; }
+
+    /// <summary>True when the feed gives its entries new identifiers every time.</summary>
+    public bool IdsChange { get; set; }
+
     /// <summary>Failed visits in a row.</summary>
     public int Failures { get; set; }
 
@@ -38,4 +65,13 @@ public sealed class Following
 
     /// <summary>A worker holds it until then.</summary>
     public DateTimeOffset? LeaseUntil { get; set; }
+
+    /// <summary>The subscription at its hub; null when it offers none.</summary>
+    public HubSubscription? Hub { get; set; }
+
+    /// <summary>Its latest visits.</summary>
+    public List<FeedVisitRecord> Visits { get; } = [];
+
+    /// <summary>Addresses it had.</summary>
+    public List<FeedMove> Moves { get; } = [];
 }

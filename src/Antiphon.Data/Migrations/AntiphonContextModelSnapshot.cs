@@ -260,13 +260,150 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Deliveries");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.FeedMove", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("From")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("To")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.ToTable("FeedMoves");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.FeedSettings", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("AsAtom")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("AsJson")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("AsRss")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Copyright")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Description")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Entries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("HasHistory")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsFullText")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Language")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PictureAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("RedirectTo")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Subject")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SubjectId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Title")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Subject", "SubjectId")
+                        .IsUnique();
+
+                    b.ToTable("FeedSettings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.FeedVisitRecord", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Bytes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("ChangedEntries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Milliseconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("NewEntries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProblemDetail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Status")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId", "Id");
+
+                    b.ToTable("FeedVisits");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Following", b =>
                 {
                     b.Property<long>("BlogId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Asked")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("ETag")
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Entries")
+                        .HasColumnType("INTEGER");
 
                     b.Property<int>("Failures")
                         .HasColumnType("INTEGER");
@@ -274,6 +411,12 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("FeedAddress")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<string>("Host")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("IdsChange")
+                        .HasColumnType("INTEGER");
 
                     b.Property<long?>("LastGoodAt")
                         .HasColumnType("INTEGER");
@@ -287,7 +430,19 @@ namespace Antiphon.Data.Migrations
                     b.Property<long?>("LeaseUntil")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("MaxAgeSeconds")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("NextVisitAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PauseReason")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'Usual'");
+
+                    b.Property<int>("PauseSeconds")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Problem")
@@ -296,11 +451,64 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("ProblemDetail")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Standing")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Active");
+
                     b.HasKey("BlogId");
 
                     b.HasIndex("NextVisitAt");
 
                     b.ToTable("Followings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.HubSubscription", b =>
+                {
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AskedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hub")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LeaseUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PushedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("RenewAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Secret")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Topic")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("BlogId");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("RenewAt");
+
+                    b.ToTable("HubSubscriptions");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
@@ -398,6 +606,88 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("PersonId");
 
                     b.ToTable("Memberships");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsTrouble")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Path")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "DoneAt", "Id");
+
+                    b.ToTable("Notices");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.NoticeMail", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("NoticeId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("SentAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("NoticeId");
+
+                    b.HasIndex("SentAt", "FailedAt", "NextAttemptAt");
+
+                    b.ToTable("NoticeMails");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Person", b =>
@@ -699,6 +989,127 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Subscribers");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.WatchRecord", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Advice")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Checks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Errors")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Findings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("From")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProblemDetail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Until")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Verdict")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Warnings")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("WatchedFeedId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("WatchedFeedId", "Id");
+
+                    b.ToTable("WatchRecords");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CheckedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ETag")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Failures")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("LastModified")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LeaseUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextCheckAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("RepairKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Repaired")
+                        .HasColumnType("BLOB");
+
+                    b.Property<long?>("RepairedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("RepairedChanges")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("RepairedType")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool?>("WasGood")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.HasIndex("NextCheckAt");
+
+                    b.HasIndex("RepairKey")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Address")
+                        .IsUnique();
+
+                    b.ToTable("WatchedFeeds");
+                });
+
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<long>", b =>
                 {
                     b.Property<int>("Id")
@@ -831,6 +1242,39 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Subscriber");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.FeedMove", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Following", "Following")
+                        .WithMany("Moves")
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Following");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.FeedSettings", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.FeedVisitRecord", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Following", "Following")
+                        .WithMany("Visits")
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Following");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Following", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
@@ -840,6 +1284,17 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Blog");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.HubSubscription", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Following", "Following")
+                        .WithOne("Hub")
+                        .HasForeignKey("Antiphon.Data.Entities.HubSubscription", "BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Following");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
@@ -879,6 +1334,28 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.NoticeMail", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Notice", "Notice")
+                        .WithMany("Mails")
+                        .HasForeignKey("NoticeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Notice");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Post", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
@@ -903,6 +1380,33 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Antiphon.Data.Entities.Subscriber", b =>
                 {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.WatchRecord", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.WatchedFeed", "WatchedFeed")
+                        .WithMany("Records")
+                        .HasForeignKey("WatchedFeedId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("WatchedFeed");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Blog", null)
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
                     b.HasOne("Antiphon.Data.Entities.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
@@ -949,6 +1453,15 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Comments");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Following", b =>
+                {
+                    b.Navigation("Hub");
+
+                    b.Navigation("Moves");
+
+                    b.Navigation("Visits");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
                 {
                     b.Navigation("Sightings");
@@ -957,6 +1470,16 @@ namespace Antiphon.Data.Migrations
             modelBuilder.Entity("Antiphon.Data.Entities.Look", b =>
                 {
                     b.Navigation("Listings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
+                {
+                    b.Navigation("Mails");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>
+                {
+                    b.Navigation("Records");
                 });
 #pragma warning restore 612, 618
         }

@@ -2,6 +2,7 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.FollowedFeeds;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Sites;
@@ -46,9 +47,11 @@ internal static class BlogEndpoints
         return TypedResults.Ok(await ViewAsync(database, blog));
     }
 
-    private static async Task<Results<NoContent, NotFound>> DisconnectBlog(long site, long blog, AntiphonContext database)
+    private static async Task<Results<NoContent, NotFound>> DisconnectBlog(long site, long blog, AntiphonContext database, HubSubscriber hubs, CancellationToken cancellation)
     {
-        var removed = await database.Blogs.Where(one => one.Id == blog && one.SiteId == site).ExecuteDeleteAsync();
+        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(one => one.BlogId == blog && one.Following.Blog.SiteId == site, cancellation);
+        var removed = await database.Blogs.Where(one => one.Id == blog && one.SiteId == site).ExecuteDeleteAsync(cancellation);
+        if (hub is not null && removed > 0) await hubs.LeaveAsync(hub, cancellation);
         return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 
@@ -72,17 +75,17 @@ internal static class BlogEndpoints
         var title = Core.Feeds.Reading.FeedReader.Read(fetched.Bytes, new(fetched.ContentType, fetched.Address)).Feed?.Title;
         var name = string.IsNullOrWhiteSpace(request.Name) ? title ?? fetched.Address.Host : request.Name.Trim();
         var blog = new Blog { SiteId = site, Key = keys.NewKey(), Name = name, CreatedAt = now };
-        blog.Following = new Following { FeedAddress = request.FeedAddress, NextVisitAt = now, LeaseUntil = now.AddMinutes(1) };
+        blog.Following = new Following { FeedAddress = request.FeedAddress, Host = fetched.Address.Authority, NextVisitAt = now, LeaseUntil = now + FollowingLease.Length };
         database.Blogs.Add(blog);
         await database.SaveChangesAsync(cancellation);
         await visit.RecordAsync(database, blog, fetched, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog.Id));
     }
 
-    private static async Task<Results<Ok<BlogView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FeedVisit visit, CancellationToken cancellation)
+    private static async Task<Results<Ok<BlogView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingLease leases, FeedVisit visit, CancellationToken cancellation)
     {
         if (!await database.Followings.AnyAsync(one => one.BlogId == blog && one.Blog.SiteId == site, cancellation)) return TypedResults.NotFound();
-        await visit.VisitAsync(blog, cancellation);
+        if (await leases.TakeAsync(blog, cancellation)) await visit.VisitAsync(blog, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog));
     }
 

@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Server.FollowedFeeds;
 
 namespace Antiphon.Server.Blogs;
 
@@ -39,13 +40,3 @@ internal sealed record BlogRequest(string Name, string? Description);
 internal sealed record BlogView(
     long Id, string Key, string Name, string? Description, string? HomeAddress, bool WrittenHere, int Posts, DateTimeOffset? Newest,
     FollowingView? Following);
-
-/// <summary>How following goes.</summary>
-/// <param name="FeedAddress">Where the feed is.</param>
-/// <param name="LastVisitAt">Last visit.</param>
-/// <param name="LastGoodAt">Last good visit.</param>
-/// <param name="NextVisitAt">Next visit.</param>
-/// <param name="Failures">Failed visits in a row.</param>
-/// <param name="Problem">What went wrong last, in words; null when all is well.</param>
-internal sealed record FollowingView(
-    string FeedAddress, DateTimeOffset? LastVisitAt, DateTimeOffset? LastGoodAt, DateTimeOffset NextVisitAt, int Failures, string? Problem);

@@ -3,7 +3,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Accounts;
-using Antiphon.Server.Blogs;
+using Antiphon.Server.FollowedFeeds;
 using Antiphon.Server.Posts;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.Extensions.Options;

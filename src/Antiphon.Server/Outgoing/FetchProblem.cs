@@ -21,6 +21,9 @@ internal enum FetchProblem
     /// <summary>The answer is larger than allowed.</summary>
     TooLarge,
 
+    /// <summary>The secure connection failed; the detail says why.</summary>
+    Insecure,
+
     /// <summary>It redirects without end.</summary>
     TooManyRedirects,
 }

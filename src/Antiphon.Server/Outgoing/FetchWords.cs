@@ -12,6 +12,7 @@ internal static class FetchWords
         FetchProblem.NotAllowed => "This address lies in a private network, which is not visited. Give an address the public can open.",
         FetchProblem.ErrorStatus => $"The site answers with error {detail}{Meaning(detail)}. Check the address.",
         FetchProblem.TooLarge => $"The answer is larger than {detail}, so it was not read to its end. Give the address of a shorter feed.",
+        FetchProblem.Insecure => $"The secure connection fails: {detail}. Visitors see a warning instead of the site; whoever runs it has to renew or correct its certificate.",
         _ => "The address redirects again and again. Give the address it should end at.",
     };
 

@@ -14,6 +14,21 @@ internal sealed record Fetched(
     Uri Address, FetchProblem? Problem, string? Detail = null, bool NotModified = false, byte[]? Body = null,
     string? ContentType = null, string? ETag = null, string? LastModified = null, IReadOnlyList<string>? Policies = null)
 {
+    /// <summary>Status of the answer; null when there was none.</summary>
+    public int? Status { get; init; }
+
+    /// <summary>The way from the address asked for to the one that answered.</summary>
+    public IReadOnlyList<Redirect> Redirects { get; init; } = [];
+
+    /// <summary>What else the answer said.</summary>
+    public AnswerHeaders Headers { get; init; } = new();
+
+    /// <summary>How long it took, with all redirects.</summary>
+    public TimeSpan Took { get; init; }
+
+    /// <summary>Where the address asked for has moved for good: as far as every step from it was permanent; null when it has not moved.</summary>
+    public Uri? MovedTo => Redirects.TakeWhile(step => step.IsPermanent).LastOrDefault()?.To;
+
     /// <summary>Body, empty on a problem.</summary>
     public byte[] Bytes => Body ?? [];
 }

@@ -1,4 +1,7 @@
+using System.Diagnostics;
+using System.Globalization;
 using System.Net;
+using System.Security.Authentication;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Outgoing;
@@ -11,40 +14,64 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
     /// <param name="etag">Validator of the copy we have, or null.</param>
     /// <param name="lastModified">Last-Modified of the copy we have, as sent, or null.</param>
     /// <param name="cancellation">Ends the request early.</param>
-    public async Task<Fetched> GetAsync(Uri address, string? etag = null, string? lastModified = null, CancellationToken cancellation = default)
+    public Task<Fetched> GetAsync(Uri address, string? etag = null, string? lastModified = null, CancellationToken cancellation = default) => SendAsync(
+        address,
+        next =>
+        {
+            var request = new HttpRequestMessage(HttpMethod.Get, next);
+            if (etag is not null) request.Headers.TryAddWithoutValidation("If-None-Match", etag);
+            if (lastModified is not null) request.Headers.TryAddWithoutValidation("If-Modified-Since", lastModified);
+            return request;
+        },
+        cancellation);
+
+    /// <summary>Sends a form. Never throws for what the other side does.</summary>
+    public Task<Fetched> PostFormAsync(Uri address, IReadOnlyDictionary<string, string> form, CancellationToken cancellation = default) =>
+        SendAsync(address, next => new HttpRequestMessage(HttpMethod.Post, next) { Content = new FormUrlEncodedContent(form) }, cancellation);
+
+    private async Task<Fetched> SendAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation)
     {
         using var time = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
         time.CancelAfter(TimeSpan.FromSeconds(options.Value.TimeoutSeconds));
+        var (start, steps) = (Stopwatch.GetTimestamp(), new List<Redirect>());
+        Fetched fetched;
         try
         {
-            return await FollowAsync(address, etag, lastModified, time.Token);
+            fetched = await FollowAsync(address, make, steps, time.Token);
         }
         catch (OperationCanceledException) when (!cancellation.IsCancellationRequested)
         {
-            return new Fetched(address, FetchProblem.TooSlow, options.Value.TimeoutSeconds.ToString(System.Globalization.CultureInfo.InvariantCulture));
+            fetched = new Fetched(address, FetchProblem.TooSlow, options.Value.TimeoutSeconds.ToString(CultureInfo.InvariantCulture));
         }
         catch (Exception failure) when (failure is HttpRequestException or IOException or InvalidDataException or System.Net.Sockets.SocketException)
         {
             log.LogInformation("Fetching {Address} failed: {Reason}", address, failure.Message);
-            var isGuarded = failure is AddressNotAllowedException || failure.InnerException is AddressNotAllowedException;
-            return new Fetched(address, isGuarded ? FetchProblem.NotAllowed : FetchProblem.Unreachable);
+            fetched = Failed(address, failure);
         }
+
+        return fetched with { Redirects = steps, Took = Stopwatch.GetElapsedTime(start) };
     }
 
-    private async Task<Fetched> FollowAsync(Uri address, string? etag, string? lastModified, CancellationToken cancellation)
+    private static Fetched Failed(Uri address, Exception failure)
     {
-        for (var step = 0; step <= options.Value.MaxRedirects; step++)
+        if (failure is AddressNotAllowedException || failure.InnerException is AddressNotAllowedException) return new Fetched(address, FetchProblem.NotAllowed);
+        return failure.InnerException is AuthenticationException insecure
+            ? new Fetched(address, FetchProblem.Insecure, insecure.Message.TrimEnd('.'))
+            : new Fetched(address, FetchProblem.Unreachable);
+    }
+
+    private async Task<Fetched> FollowAsync(Uri address, Func<Uri, HttpRequestMessage> make, List<Redirect> steps, CancellationToken cancellation)
+    {
+        while (true)
         {
             if (address.Scheme is not ("http" or "https")) return new Fetched(address, FetchProblem.NotAnAddress);
-            using var request = new HttpRequestMessage(HttpMethod.Get, address);
-            if (etag is not null) request.Headers.TryAddWithoutValidation("If-None-Match", etag);
-            if (lastModified is not null) request.Headers.TryAddWithoutValidation("If-Modified-Since", lastModified);
+            using var request = make(address);
             using var response = await http.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancellation);
             if (NextAddress(response, address) is not { } next) return await TakeAsync(response, address, cancellation);
+            steps.Add(new Redirect(address, next, (int)response.StatusCode));
+            if (steps.Count > options.Value.MaxRedirects) return new Fetched(next, FetchProblem.TooManyRedirects);
             address = next;
         }
-
-        return new Fetched(address, FetchProblem.TooManyRedirects);
     }
 
     private static Uri? NextAddress(HttpResponseMessage response, Uri address)
@@ -56,19 +83,23 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
 
     private async Task<Fetched> TakeAsync(HttpResponseMessage response, Uri address, CancellationToken cancellation)
     {
-        if (response.StatusCode == HttpStatusCode.NotModified) return new Fetched(address, null, NotModified: true);
-        if (!response.IsSuccessStatusCode) return new Fetched(address, FetchProblem.ErrorStatus, ((int)response.StatusCode).ToString(System.Globalization.CultureInfo.InvariantCulture));
-        var bytes = await ReadBoundedAsync(response.Content, cancellation);
-        if (bytes is null) return new Fetched(address, FetchProblem.TooLarge, Core.Text.ByteCount.InWords(options.Value.MaxBytes));
-        var headers = response.Content.Headers;
-        var modified = headers.NonValidated.TryGetValues("Last-Modified", out var values) ? values.ToString() : null;
-        return new Fetched(address, null, null, false, bytes, headers.NonValidated.TryGetValues("Content-Type", out var type) ? type.ToString() : null, response.Headers.ETag?.ToString(), modified,
-            response.Headers.TryGetValues("Content-Security-Policy", out var policies) ? [.. policies] : null);
+        var answer = new Fetched(address, null) { Status = (int)response.StatusCode, Headers = AnswerHeaders.Of(response), ETag = response.Headers.ETag?.ToString() };
+        if (response.StatusCode == HttpStatusCode.NotModified) return answer with { NotModified = true };
+        if (!response.IsSuccessStatusCode) return answer with { Problem = FetchProblem.ErrorStatus, Detail = ((int)response.StatusCode).ToString(CultureInfo.InvariantCulture) };
+        if (await ReadBoundedAsync(response.Content, answer.Headers.ContentEncoding, cancellation) is not { } bytes) return answer with { Problem = FetchProblem.TooLarge, Detail = Core.Text.ByteCount.InWords(options.Value.MaxBytes) };
+        var headers = response.Content.Headers.NonValidated;
+        return answer with
+        {
+            Body = bytes,
+            ContentType = headers.TryGetValues("Content-Type", out var type) ? type.ToString() : null,
+            LastModified = headers.TryGetValues("Last-Modified", out var values) ? values.ToString() : null,
+            Policies = response.Headers.TryGetValues("Content-Security-Policy", out var policies) ? [.. policies] : null,
+        };
     }
 
-    private async Task<byte[]?> ReadBoundedAsync(HttpContent content, CancellationToken cancellation)
+    private async Task<byte[]?> ReadBoundedAsync(HttpContent content, string? encoding, CancellationToken cancellation)
     {
-        await using var stream = await content.ReadAsStreamAsync(cancellation);
+        await using var stream = Decompression.Of(await content.ReadAsStreamAsync(cancellation), encoding);
         using var body = new MemoryStream();
         var buffer = new byte[81920];
         int read;

@@ -1,5 +1,3 @@
-using System.Net;
-
 namespace Antiphon.Server.Outgoing;
 
 /// <summary>Registers the guarded client.</summary>
@@ -14,11 +12,11 @@ internal static class OutgoingRegistration
         {
             client.Timeout = Timeout.InfiniteTimeSpan;
             client.DefaultRequestHeaders.UserAgent.ParseAdd("Antiphon/0.1 (feed and page visitor)");
+            client.DefaultRequestHeaders.AcceptEncoding.ParseAdd(Decompression.Accepted);
             client.DefaultRequestHeaders.Accept.ParseAdd("application/rss+xml, application/atom+xml, application/feed+json, text/html;q=0.9, */*;q=0.5");
         }).ConfigurePrimaryHttpMessageHandler(services => new SocketsHttpHandler
         {
             AllowAutoRedirect = false,
-            AutomaticDecompression = DecompressionMethods.All,
             UseCookies = false,
             UseProxy = false,
             MaxResponseHeadersLength = 64,

@@ -1,0 +1,70 @@
+using Antiphon.Core.Feeds.Following;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Outgoing;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.FollowedFeeds;
+
+/// <summary>/websub/{key}: what hubs call, to verify and to tell (WebSub §5.3, §7).</summary>
+internal static class HubCallbackEndpoints
+{
+    /// <summary>Maps both calls.</summary>
+    public static void MapHubCallbacks(this WebApplication app)
+    {
+        app.MapGet("/websub/{key}", VerifyAsync).ExcludeFromDescription();
+        app.MapPost("/websub/{key}", ReceiveAsync).DisableAntiforgery().ExcludeFromDescription();
+    }
+
+    private static async Task<IResult> VerifyAsync(string key, [AsParameters] HubQuestion question, AntiphonContext database, TimeProvider clock, HttpContext http)
+    {
+        var hub = await database.HubSubscriptions.FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        // Nobody here wants a topic that is not followed, so leaving it is always right.
+        if (question.Mode == "unsubscribe") return hub is null || hub.State != HubState.Subscribed ? TypedResults.Text(question.Challenge ?? string.Empty) : TypedResults.NotFound();
+        if (hub is null || hub.Topic != question.Topic) return TypedResults.NotFound();
+        var now = clock.GetUtcNow();
+        if (question.Mode == "denied")
+        {
+            (hub.State, hub.RenewAt, hub.LeaseUntil) = (HubState.Refused, now.AddDays(1), null);
+            await database.SaveChangesAsync();
+            return TypedResults.Ok();
+        }
+
+        if (question.Mode != "subscribe" || string.IsNullOrEmpty(question.Challenge) || hub.State is HubState.None or HubState.Refused) return TypedResults.NotFound();
+        var lease = TimeSpan.FromSeconds(Math.Clamp(question.LeaseSeconds ?? 86_400, 60, 90 * 86_400));
+        // Asked again when a fifth of the lease is left.
+        (hub.State, hub.LeaseUntil, hub.RenewAt) = (HubState.Subscribed, now + lease, now + (lease * 0.8));
+        await database.SaveChangesAsync();
+        return TypedResults.Text(question.Challenge);
+    }
+
+    private static async Task<IResult> ReceiveAsync(string key, HttpContext http, AntiphonContext database, FeedVisit visit, IOptions<OutgoingOptions> limits)
+    {
+        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        if (hub is null) return TypedResults.StatusCode(StatusCodes.Status410Gone);
+        if (await BodyAsync(http.Request, limits.Value.MaxBytes) is not { } body) return TypedResults.StatusCode(StatusCodes.Status413PayloadTooLarge);
+        // What is not signed with our secret is taken for rubbish, without telling whoever sent it (§7.1).
+        if (HubSignature.Fits(http.Request.Headers["X-Hub-Signature"], body, hub.Secret)) await visit.PushAsync(hub.BlogId, body, http.Request.ContentType, http.RequestAborted);
+        return TypedResults.StatusCode(StatusCodes.Status202Accepted);
+    }
+
+    private static async Task<byte[]?> BodyAsync(HttpRequest request, long most)
+    {
+        using var body = new MemoryStream();
+        var buffer = new byte[81920];
+        int read;
+        while ((read = await request.Body.ReadAsync(buffer, request.HttpContext.RequestAborted)) > 0)
+        {
+            if (body.Length + read > most) return null;
+            body.Write(buffer, 0, read);
+        }
+
+        return body.ToArray();
+    }
+
+    /// <summary>What a hub asks before it believes that we asked.</summary>
+    internal sealed record HubQuestion(
+        [FromQuery(Name = "hub.mode")] string? Mode, [FromQuery(Name = "hub.topic")] string? Topic, [FromQuery(Name = "hub.challenge")] string? Challenge, [FromQuery(Name = "hub.lease_seconds")] int? LeaseSeconds);
+}
