@@ -4,7 +4,6 @@ using Antiphon.Core.Listings;
 using Antiphon.Core.Syndication;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
-using Antiphon.Server.Feeds;
 using Antiphon.Server.Listings;
 using Microsoft.EntityFrameworkCore;
 
@@ -17,13 +16,15 @@ internal sealed class BoardReader
     private readonly Dictionary<long, ListingSelection> _selections;
     private readonly Dictionary<long, ListingCandidate> _candidates;
     private readonly Dictionary<long, Dictionary<long, int>> _feedPositions;
+    private readonly Dictionary<long, int> _feedLengths;
     private readonly Dictionary<long, DeliveryTally> _mail;
     private readonly Dictionary<long, (int Public, int Waiting)> _threads;
 
     private BoardReader(
-        DateTimeOffset now, IReadOnlyList<Listing> listings, IReadOnlyList<Blog> blogs, IReadOnlyList<ListingCandidate> candidates, Dictionary<long, DeliveryTally> mail, Dictionary<long, (int Public, int Waiting)> threads)
+        DateTimeOffset now, IReadOnlyList<Listing> listings, IReadOnlyList<Blog> blogs, IReadOnlyList<ListingCandidate> candidates, Dictionary<long, int> feedLengths,
+        Dictionary<long, DeliveryTally> mail, Dictionary<long, (int Public, int Waiting)> threads)
     {
-        (_now, Listings, Blogs, _mail, _threads) = (now, listings, blogs, mail, threads);
+        (_now, Listings, Blogs, _feedLengths, _mail, _threads) = (now, listings, blogs, feedLengths, mail, threads);
         _candidates = candidates.ToDictionary(post => post.Id);
         _selections = listings.ToDictionary(listing => listing.Id, listing => ListingSelection.Choose(listing.Definition, candidates, now));
         _feedPositions = candidates.Where(post => ListingSelection.IsPublic(post, now)).GroupBy(post => post.BlogId).ToDictionary(
@@ -42,7 +43,8 @@ internal sealed class BoardReader
         var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
         var blogs = await database.Blogs.AsNoTracking().Include(one => one.Following).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
         var candidates = await reader.ReadAsync(database.Posts.Where(post => post.SiteId == site), listings.Any(one => CandidateReader.NeedsComments(one.Definition)), cancellation);
-        return new BoardReader(now, listings, blogs, candidates, await MailAsync(database, shown, cancellation), await ThreadsAsync(database, shown, cancellation));
+        var lengths = await database.FeedSettings.Where(one => one.SiteId == site && one.Subject == FeedSubject.Blog).ToDictionaryAsync(one => one.SubjectId, one => one.Entries, cancellation);
+        return new BoardReader(now, listings, blogs, candidates, lengths, await MailAsync(database, shown, cancellation), await ThreadsAsync(database, shown, cancellation));
     }
 
     /// <summary>A post of the site as choosing sees it.</summary>
@@ -55,7 +57,7 @@ internal sealed class BoardReader
     public CoverageCell InFeed(ListingCandidate post, Blog blog)
     {
         var position = _feedPositions.GetValueOrDefault(blog.Id)?.TryGetValue(post.Id, out var found) == true ? found : (int?)null;
-        return CoverageRules.ForFeed(post, blog.Id, position, BlogFeed.Length, _now);
+        return CoverageRules.ForFeed(post, blog.Id, position, _feedLengths.GetValueOrDefault(blog.Id, FeedSettings.UsualEntries), _now);
     }
 
     /// <summary>The mark of a post in the mail channel.</summary>

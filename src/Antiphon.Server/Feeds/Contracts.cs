@@ -41,9 +41,6 @@ internal sealed record ImageView(string? Url, string? Title);
 /// <summary>An enclosure as read.</summary>
 internal sealed record EnclosureView(string? Url, string? Type, long? Length);
 
-/// <summary>A feed of ours.</summary>
-internal sealed record OwnFeedView(long BlogId, string BlogName, string Rss, string Atom, string Json, int Entries, bool IsFollowed);
-
 /// <summary>Text to check on the screen.</summary>
 internal sealed record CheckTextRequest(string Text, string? ContentType);
 

@@ -13,9 +13,15 @@ internal sealed class FeedCheckService(GuardedClient client, TimeProvider clock)
     public FeedCheckResult Check(byte[] bytes, string? contentType, Uri? address = null) =>
         FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
 
+    /// <summary>Checks what was fetched.</summary>
+    public FeedCheckResult CheckFetched(Fetched fetched) => Check(fetched.Bytes, fetched.ContentType, fetched.Address);
+
     /// <summary>Repairs bytes.</summary>
     public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>
         FeedRepair.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
+
+    /// <summary>Repairs what was fetched. What only a date of now could mend is dated <paramref name="since"/>, so that the same feed comes out the same at every visit.</summary>
+    public static RepairResult RepairFetched(Fetched fetched, DateTimeOffset since) => FeedRepair.Run(fetched.Bytes, new FeedCheckOptions(since, fetched.ContentType, fetched.Address));
 
     /// <summary>Fetches; the second value says why it could not be.</summary>
     public async Task<(Fetched? Page, string? Problem)> FetchAsync(Uri address, CancellationToken cancellation)

@@ -19,6 +19,8 @@ internal static class WorldEndpoints
         world.MapControl();
         world.MapMailbox();
         world.MapServices();
+        world.MapCounty();
+        world.MapHub();
         foreach (var blog in OutsideBlogs.All) world.MapBlog(blog);
         return world;
     }
@@ -33,7 +35,7 @@ internal static class WorldEndpoints
     private static IResult Index()
     {
         var blogs = OutsideBlogs.All.Select(blog => $"<li><a href=\"/{blog.Name}/\">{blog.Title}</a>: {blog.Description}</li>");
-        return PlainPage.Html("The rest of the world", $"<p>Stand-ins for other people's sites. None of them knows of Antiphon.</p><ul>{string.Concat(blogs)}<li><a href=\"/lantern/\">Lantern</a>, a social service</li><li><a href=\"/parish/\">Fellside Parish Paper</a>, a partner site</li><li><a href=\"/mailbox\">Mailbox</a> of everybody</li><li><a href=\"/control\">Tell them to misbehave</a></li></ul>");
+        return PlainPage.Html("The rest of the world", $"<p>Stand-ins for other people's sites. None of them knows of Antiphon.</p><ul>{string.Concat(blogs)}<li><a href=\"/lantern/\">Lantern</a>, a social service</li><li><a href=\"/parish/\">Fellside Parish Paper</a>, a partner site</li><li><a href=\"/county/\">Feeds of the county</a>, good and faulty</li><li><a href=\"/hub\">Hub</a> of the star party</li><li><a href=\"/mailbox\">Mailbox</a> of everybody</li><li><a href=\"/control\">Tell them to misbehave</a></li></ul>");
     }
 
     private static IResult Home(OutsideBlog blog, StandInPorts ports)
@@ -56,26 +58,10 @@ internal static class WorldEndpoints
 
     private static async Task<IResult> FeedAsync(OutsideBlog blog, HttpContext http, StandInPorts ports, Troubles troubles, NoteBook notes)
     {
-        switch (troubles.ModeOf(blog.Name))
-        {
-            case "error": return Results.StatusCode(StatusCodes.Status500InternalServerError);
-            case "missing": return Results.NotFound();
-            case "rubbish": return Results.Bytes(RandomNumberGenerator.GetBytes(4000), "application/rss+xml");
-            case "page": return PlainPage.Html("Moved", "<p>We have a new site!</p>");
-            case "endless":
-                await WriteWithoutEndAsync(http);
-                return Results.Empty;
-        }
-
+        if (await Misbehaviour.OfAsync(troubles.ModeOf(blog.Name), http) is { } instead) return instead;
         var (body, type) = OutsideFeeds.Write(blog, ports, notes.Epoch);
+        if (troubles.ModeOf(blog.Name) == "broken") body = body[..(body.Length * 2 / 3)];
         var bytes = Encoding.UTF8.GetBytes(body);
         return Results.Bytes(bytes, type, entityTag: new EntityTagHeaderValue($"\"{Convert.ToHexStringLower(SHA256.HashData(bytes).AsSpan(0, 8))}\""));
-    }
-
-    private static async Task WriteWithoutEndAsync(HttpContext http)
-    {
-        http.Response.ContentType = "application/rss+xml";
-        var chunk = Encoding.ASCII.GetBytes("<rss><channel>" + new string('x', 60_000));
-        while (!http.RequestAborted.IsCancellationRequested) await http.Response.Body.WriteAsync(chunk, http.RequestAborted);
     }
 }

@@ -36,7 +36,7 @@ public static class FeedRepair
         if (before.Format == FeedFormat.Atom) new AtomRepair(work).Run();
         else new RssRepair(work, before.Format == FeedFormat.Rdf).Run();
         // A document that needed nothing is given back as it was, to the letter.
-        return changes.Count == 0 ? before.Source : Written(document);
+        return changes.Count == 0 ? before.Source : RepairedXml.Written(document);
     }
 
     private static XDocument? Parse(string text)
@@ -51,7 +51,4 @@ public static class FeedRepair
             return null;
         }
     }
-
-    // The text is written in UTF-8 whatever the original was, so the declaration says so.
-    private static string Written(XDocument document) => "<?xml version=\"1.0\" encoding=\"utf-8\"?>\n" + string.Concat(document.Nodes().Select(node => node.ToString(SaveOptions.DisableFormatting))).Trim() + "\n";
 }

@@ -1,4 +1,4 @@
-namespace Antiphon.Server.Feeds;
+namespace Antiphon.Server.OwnFeeds;
 
 /// <summary>What the page of a feed says, in the site's language; English for languages not translated yet.</summary>
 internal sealed record FeedPageTexts(string Feed, string What, string How)

@@ -1,6 +1,6 @@
 using Antiphon.Data.Entities;
 
-namespace Antiphon.Server.Feeds;
+namespace Antiphon.Server.OwnFeeds;
 
 /// <summary>Which posts of a blog a feed holds.</summary>
 /// <param name="Category">Of this category only, or null.</param>

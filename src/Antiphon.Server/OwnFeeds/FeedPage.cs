@@ -1,7 +1,7 @@
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Server.Embed;
 
-namespace Antiphon.Server.Feeds;
+namespace Antiphon.Server.OwnFeeds;
 
 /// <summary>What a person sees who opens a feed in a browser: what it is, how to follow it, and its entries.</summary>
 internal static class FeedPage

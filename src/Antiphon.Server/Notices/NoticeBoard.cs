@@ -1,0 +1,19 @@
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Notices;
+
+/// <summary>Tells the team of a site something, on the screen and by mail to its owners and editors.</summary>
+internal sealed class NoticeBoard(IKeySource keys, TimeProvider clock)
+{
+    /// <summary>Adds the notice and its mails to the context; the caller saves, so that what is told and the telling are one transaction.</summary>
+    public async Task AddAsync(AntiphonContext database, Notice notice, CancellationToken cancellation)
+    {
+        notice.At = clock.GetUtcNow();
+        var team = await database.Memberships.Where(member => member.SiteId == notice.SiteId && (member.Role == SiteRole.Owner || member.Role == SiteRole.Editor)).Select(member => new { member.Person.DisplayName, member.Person.Email }).ToListAsync(cancellation);
+        foreach (var person in team.Where(person => person.Email is not null)) notice.Mails.Add(new NoticeMail { Key = keys.NewKey(24), Name = person.DisplayName, Address = person.Email!, NextAttemptAt = notice.At });
+        database.Notices.Add(notice);
+    }
+}

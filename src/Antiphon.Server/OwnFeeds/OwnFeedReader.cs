@@ -1,0 +1,39 @@
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.OwnFeeds;
+
+/// <summary>Finds a feed of ours by its address.</summary>
+internal sealed class OwnFeedReader(AntiphonContext database, BlogFeed blogs, ListingFeed listings, CommentFeed comments, IOptions<AntiphonOptions> options)
+{
+    /// <summary>The feed, or null when there is none at the address.</summary>
+    public async Task<FoundFeed?> ReadAsync(FeedAsked asked, CancellationToken cancellation)
+    {
+        if (await SubjectAsync(asked, cancellation) is not { } subject) return null;
+        var settings = await database.FeedSettings.AsNoTracking().FirstOrDefaultAsync(one => one.SiteId == subject.Site && one.Subject == asked.Subject && one.SubjectId == subject.Id, cancellation)
+            ?? new FeedSettings { SiteId = subject.Site, Subject = asked.Subject, SubjectId = subject.Id };
+        if (settings.RedirectTo is not null || !asked.Form.IsOn(settings)) return new FoundFeed(new Feed(), settings);
+        var feed = asked.Subject switch
+        {
+            FeedSubject.Listing => await listings.ReadAsync(subject.Id, settings, cancellation),
+            FeedSubject.Comments => await comments.ReadAsync(subject.Site, asked.Post, settings, cancellation),
+            _ => await blogs.ReadAsync(subject.Id, asked, settings, cancellation),
+        };
+        if (feed is null) return null;
+        feed.FeedLink = options.Value.AddressOf(asked.Path);
+        return new FoundFeed(feed, settings);
+    }
+
+    private async Task<FeedOwner?> SubjectAsync(FeedAsked asked, CancellationToken cancellation) => asked.Subject switch
+    {
+        FeedSubject.Listing => await database.Listings.Where(one => one.Key == asked.Key && one.ArchivedAt == null).Select(one => new FeedOwner(one.SiteId, one.Id)).FirstOrDefaultAsync(cancellation),
+        FeedSubject.Comments => await database.Sites.Where(one => one.PublicKey == asked.Key).Select(one => new FeedOwner(one.Id, 0)).FirstOrDefaultAsync(cancellation),
+        _ => await database.Blogs.Where(one => one.Key == asked.Key).Select(one => new FeedOwner(one.SiteId, one.Id)).FirstOrDefaultAsync(cancellation),
+    };
+
+    private sealed record FeedOwner(long Site, long Id);
+}

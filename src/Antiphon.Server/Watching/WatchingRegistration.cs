@@ -1,0 +1,14 @@
+namespace Antiphon.Server.Watching;
+
+/// <summary>Checking feeds on a schedule, and publishing them repaired.</summary>
+internal static class WatchingRegistration
+{
+    /// <summary>Registers the area.</summary>
+    public static void AddWatching(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddOptions<WatchingOptions>().BindConfiguration("Watching").ValidateDataAnnotations().ValidateOnStart();
+        builder.Services.AddSingleton<WatchLease>();
+        builder.Services.AddScoped<WatchVisit>();
+        builder.Services.AddHostedService<WatchWorker>();
+    }
+}
