@@ -49,6 +49,7 @@ app.MapPublicPosts();
 app.MapUnsubscribe();
 app.MapFeedCheck();
 app.MapFeedWork();
+app.MapFeedTrying();
 app.MapHubCallbacks();
 app.MapRepairedFeeds();
 

@@ -8,15 +8,23 @@ namespace Antiphon.Server.Blogs;
 /// <summary>Finds the feeds behind any address.</summary>
 internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
 {
+    /// <summary>Pages that may send on to another before it is given up.</summary>
+    private const int MostSentOn = 2;
+
     /// <summary>The feeds found, or why none was.</summary>
     public async Task<DiscoveryOutcome> FindAsync(string address, CancellationToken cancellation)
     {
         if (Complete(address) is not { } uri) return DiscoveryOutcome.Refused(FetchWords.For(FetchProblem.NotAnAddress, null), "not-an-address");
+        return await FromAddressAsync(uri, MostSentOn, cancellation);
+    }
+
+    private async Task<DiscoveryOutcome> FromAddressAsync(Uri uri, int mayBeSentOn, CancellationToken cancellation)
+    {
         var start = await client.GetAsync(uri, cancellation: cancellation);
         if (start.Problem is { } problem) return DiscoveryOutcome.Refused(FetchWords.For(problem, start.Detail), Code(problem));
         var given = Check(start);
         if (given.Format is not null) return FromGivenFeed(start, given);
-        return LooksLikePage(start, given) ? await FromPageAsync(start, cancellation) : Unreadable(given);
+        return LooksLikePage(start, given) ? await FromPageAsync(start, mayBeSentOn, cancellation) : Unreadable(given);
     }
 
     private static Uri? Complete(string address)
@@ -34,6 +42,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         FetchProblem.NotAnAddress => "not-an-address",
         FetchProblem.TooSlow => "too-slow",
         FetchProblem.TooManyRedirects => "too-many-redirects",
+        FetchProblem.Insecure => "insecure",
         _ => "unreachable",
     };
 
@@ -41,7 +50,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     {
         // A feed that breaks before its first entry gives nothing to follow; saying where it breaks helps more than an empty candidate.
         if (given.Feed!.Items.Count == 0 && given.Findings.Any(IsBreak)) return Unreadable(given);
-        return DiscoveryOutcome.Found(start.Address, [CandidateOf(new FeedLink(start.Address, FeedLinkKind.Given, false), given)]);
+        return DiscoveryOutcome.Found(start.Address, [CandidateOf(new FeedLink(start.MovedTo ?? (start.Redirects.Count > 0 ? start.Redirects[0].From : start.Address), FeedLinkKind.Given), start.Address, given)]);
     }
 
     private static DiscoveryOutcome Unreadable(FeedCheckResult check)
@@ -60,12 +69,19 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         return start.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true;
     }
 
-    private async Task<DiscoveryOutcome> FromPageAsync(Fetched page, CancellationToken cancellation)
+    private async Task<DiscoveryOutcome> FromPageAsync(Fetched page, int mayBeSentOn, CancellationToken cancellation)
     {
         var html = DecodedFeed.From(page.Bytes, page.ContentType).Text;
-        var named = FeedLinkFinder.InPage(html, page.Address);
-        var candidates = await ReadAllAsync(named, cancellation);
-        if (candidates.Count == 0) candidates = await ReadAllAsync(FeedLinkFinder.UsualPaths(page.Address), cancellation);
+        var named = FeedLinkFinder.InPage(html, page.Address, page.Headers.Links);
+        var candidates = await ReadAllAsync(named, page.Address, cancellation);
+        // A page that sends its visitors on, or says that it is really another one, is asked about there before anything is guessed.
+        if (candidates.Count == 0 && mayBeSentOn > 0 && PageSigns.Of(html, page.Address) is var signs && (signs.Refresh ?? signs.Canonical) is { } elsewhere)
+        {
+            var there = await FromAddressAsync(elsewhere, mayBeSentOn - 1, cancellation);
+            if (there.View is not null) return there;
+        }
+
+        if (candidates.Count == 0) candidates = await ReadAllAsync(FeedLinkFinder.UsualPaths(page.Address), page.Address, cancellation);
         if (candidates.Count > 0) return DiscoveryOutcome.Found(page.Address, candidates);
         var broken = named.Count > 0 ? await FirstUnreadableAsync(named[0], cancellation) : null;
         return broken ?? DiscoveryOutcome.Refused(
@@ -80,24 +96,26 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         return check.Findings.Count > 0 && !LooksLikePage(fetched, check) ? Unreadable(check) : null;
     }
 
-    private async Task<List<CandidateView>> ReadAllAsync(IReadOnlyList<FeedLink> links, CancellationToken cancellation)
+    private async Task<List<CandidateView>> ReadAllAsync(IReadOnlyList<FeedLink> links, Uri page, CancellationToken cancellation)
     {
-        var read = await Task.WhenAll(links.Select(link => ReadAsync(link, cancellation)));
-        return [.. read.OfType<CandidateView>().DistinctBy(candidate => candidate.Address)];
+        var read = await Task.WhenAll(links.Select(link => ReadAsync(link, page, cancellation)));
+        return [.. read.OfType<Ranked>().OrderBy(one => one.Order).Select(one => one.View).DistinctBy(candidate => candidate.Address)];
     }
 
-    private async Task<CandidateView?> ReadAsync(FeedLink link, CancellationToken cancellation)
+    private async Task<Ranked?> ReadAsync(FeedLink link, Uri page, CancellationToken cancellation)
     {
         var fetched = await client.GetAsync(link.Address, cancellation: cancellation);
         if (fetched.Problem is not null) return null;
         var check = Check(fetched);
-        return check.Format is null || check.Feed is null ? null : CandidateOf(link with { Address = fetched.Address }, check);
+        return check.Format is null || check.Feed is null
+            ? null
+            : new Ranked(FeedRank.Order(link, check.Feed.Items.Count), CandidateOf(link with { Address = fetched.MovedTo ?? link.Address }, page, check));
     }
 
     private FeedCheckResult Check(Fetched fetched) =>
         FeedCheck.Run(fetched.Bytes, new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address));
 
-    private static CandidateView CandidateOf(FeedLink link, FeedCheckResult check)
+    private static CandidateView CandidateOf(FeedLink link, Uri page, FeedCheckResult check)
     {
         var items = check.Feed!.Items;
         var newest = items.Select(item => item.Published ?? item.Updated).Max();
@@ -105,8 +123,11 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         return new CandidateView(
             link.Address.AbsoluteUri, check.Feed.Title, check.Format, check.Version, items.Count, newest, check.Verdict,
             check.Findings.Count(finding => finding.Rule.Severity == Severity.Error), check.Findings.Count(finding => finding.Rule.Severity == Severity.Warning),
-            latest, link.Kind, link.IsComments);
+            latest, link.Kind, link.IsComments, FeedRank.Reason(link, page, items.Count));
     }
+
+    /// <summary>A feed that was found, with its place among the others.</summary>
+    private sealed record Ranked(int Order, CandidateView View);
 }
 
 /// <summary>What discovery gives: feeds, or the reason there are none.</summary>

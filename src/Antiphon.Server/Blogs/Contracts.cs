@@ -26,9 +26,10 @@ internal sealed record DiscoverView(string Address, IReadOnlyList<CandidateView>
 /// <param name="Latest">Titles of the latest entries, at most three.</param>
 /// <param name="FoundBy">How it was found.</param>
 /// <param name="IsComments">True for a feed of comments.</param>
+/// <param name="Reason">Why it stands where it stands, in words.</param>
 internal sealed record CandidateView(
     string Address, string? Title, FeedFormat? Format, string? Version, int Entries, DateTimeOffset? Newest, Verdict Verdict, int Errors, int Warnings,
-    IReadOnlyList<string> Latest, FeedLinkKind FoundBy, bool IsComments);
+    IReadOnlyList<string> Latest, FeedLinkKind FoundBy, bool IsComments, string Reason);
 
 /// <summary>Choosing a feed to follow. Without a name the feed's title is taken.</summary>
 internal sealed record FollowRequest(string FeedAddress, string? Name);

@@ -5,7 +5,7 @@ using Antiphon.Server.Outgoing;
 namespace Antiphon.Server.Feeds;
 
 /// <summary>Checks feeds from bytes and from addresses.</summary>
-internal sealed class FeedCheckService(GuardedClient client, TimeProvider clock)
+internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, TimeProvider clock)
 {
     private const int LongestSource = 1_000_000;
 
@@ -13,8 +13,11 @@ internal sealed class FeedCheckService(GuardedClient client, TimeProvider clock)
     public FeedCheckResult Check(byte[] bytes, string? contentType, Uri? address = null) =>
         FeedCheck.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
 
-    /// <summary>Checks what was fetched.</summary>
-    public FeedCheckResult CheckFetched(Fetched fetched) => Check(fetched.Bytes, fetched.ContentType, fetched.Address);
+    /// <summary>Checks what was fetched, and how it was served as far as the answer itself tells.</summary>
+    /// <param name="fetched">The answer.</param>
+    /// <param name="served">What else is known of how it is served; null for the answer alone.</param>
+    public FeedCheckResult CheckFetched(Fetched fetched, ServedFacts? served = null) =>
+        FeedCheck.Run(fetched.Bytes, new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served ?? ServedProbe.Of(fetched)));
 
     /// <summary>Repairs bytes.</summary>
     public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>
@@ -35,7 +38,7 @@ internal sealed class FeedCheckService(GuardedClient client, TimeProvider clock)
     {
         var (fetched, problem) = await FetchAsync(address, cancellation);
         if (fetched is null) return (null, problem);
-        return (PageOf(Check(fetched.Bytes, fetched.ContentType, fetched.Address), fetched.Address.AbsoluteUri, fetched.ContentType, fetched.Bytes.Length), null);
+        return (PageOf(CheckFetched(fetched, await probe.TryAsync(fetched, cancellation)), fetched.Address.AbsoluteUri, fetched.ContentType, fetched.Bytes.Length), null);
     }
 
     /// <summary>The result with its source.</summary>

@@ -1,7 +1,7 @@
 using System.Text;
+using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Feeds.Writing;
 using Antiphon.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -10,6 +10,8 @@ namespace Antiphon.Server.Feeds;
 /// <summary>/api/feeds/repair and /api/feeds/convert, for the screen and for scripts.</summary>
 internal static class FeedWorkEndpoints
 {
+    private const string LostHeader = "Antiphon-Lost";
+
     /// <summary>Maps repairing and converting of raw bytes and of an address.</summary>
     public static void MapFeedWork(this WebApplication app)
     {
@@ -35,28 +37,30 @@ internal static class FeedWorkEndpoints
         ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
         : TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType)));
 
-    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(HttpRequest request, string? to) => Converted(await BytesAsync(request), request.ContentType, null, to);
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(HttpRequest request, string? to) => Converted(request.HttpContext, await BytesAsync(request), new FeedReadOptions(request.ContentType), to);
 
-    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertAddress(string url, string? to, FeedCheckService checks, CancellationToken cancellation)
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertAddress(string url, string? to, HttpContext http, FeedCheckService checks, CancellationToken cancellation)
     {
         if (FeedCheckEndpoints.AddressOf(url) is not { } address) return FeedCheckEndpoints.NoAddress();
         var (fetched, problem) = await checks.FetchAsync(address, cancellation);
-        return fetched is null ? FieldProblem.For("url", problem!) : Converted(fetched.Bytes, fetched.ContentType, fetched.Address, to);
+        return fetched is null ? FieldProblem.For("url", problem!) : Converted(http, fetched.Bytes, new FeedReadOptions(fetched.ContentType, fetched.Address), to);
     }
 
-    private static Results<FileContentHttpResult, ValidationProblem> Converted(byte[] bytes, string? contentType, Uri? address, string? to)
+    private static Results<FileContentHttpResult, ValidationProblem> Converted(HttpContext http, byte[] bytes, FeedReadOptions options, string? to)
     {
-        if (WriterOf(to) is not { } writer) return FieldProblem.For("to", "Say rss, atom or json.");
-        return FeedReader.Read(bytes, new FeedReadOptions(contentType, address)).Feed is { } feed
-            ? TypedResults.File(writer.Write(feed), writer.Type)
-            : FieldProblem.For("body", "This is no feed that can be read; check it to see why.");
+        if (FormatOf(to) is not { } format) return FieldProblem.For("to", "Say rss, atom or json.");
+        if (FeedReader.Read(bytes, options).Feed is not { } feed) return FieldProblem.For("body", "This is no feed that can be read; check it to see why.");
+        var converted = FeedConversion.Convert(feed, format);
+        // One value for each thing the format could not carry, so that a script can tell whether anything was lost.
+        foreach (var lost in converted.Lost) http.Response.Headers.Append(LostHeader, $"{lost.Count} {lost.Name}");
+        return TypedResults.File(converted.Bytes, converted.ContentType);
     }
 
-    private static (Func<Feed, byte[]> Write, string Type)? WriterOf(string? format) => format?.ToLowerInvariant() switch
+    private static FeedFormat? FormatOf(string? format) => format?.ToLowerInvariant() switch
     {
-        "rss" => (RssWriter.Write, "application/rss+xml; charset=utf-8"),
-        "atom" => (AtomWriter.Write, "application/atom+xml; charset=utf-8"),
-        "json" or "jsonfeed" => (JsonFeedWriter.Write, "application/feed+json; charset=utf-8"),
+        "rss" => FeedFormat.Rss,
+        "atom" => FeedFormat.Atom,
+        "json" or "jsonfeed" => FeedFormat.JsonFeed,
         _ => null,
     };
 

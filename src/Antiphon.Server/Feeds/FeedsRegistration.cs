@@ -6,6 +6,7 @@ internal static class FeedsRegistration
     /// <summary>Registers the area.</summary>
     public static void AddFeeds(this WebApplicationBuilder builder)
     {
+        builder.Services.AddScoped<ServedProbe>();
         builder.Services.AddScoped<FeedCheckService>();
     }
 }

@@ -2,6 +2,7 @@ using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
 using Antiphon.Server.Tests.Hosting;
+using Microsoft.AspNetCore.Http;
 
 namespace Antiphon.Server.Tests.Feeds;
 
@@ -52,6 +53,47 @@ public sealed class FeedWorkTests : IAsyncLifetime
         var text = await answer.Content.ReadAsStringAsync();
         Assert.Contains(seen, text, StringComparison.Ordinal);
         Assert.Contains("https://quillmoor.example/1", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task What_a_format_cannot_carry_is_told()
+    {
+        var answer = await SendAsync("api/feeds/convert?to=json", Faulty.Replace("<item>", "<copyright>Ours</copyright><item>", StringComparison.Ordinal), "application/rss+xml");
+        Assert.Contains("1 Rights", answer.Headers.GetValues("Antiphon-Lost"));
+        var tried = await _host.Owner.PostJsonAsync("api/feeds/try-format", new { url = (string?)null, text = Faulty.Replace("<item>", "<copyright>Ours</copyright><item>", StringComparison.Ordinal), to = "jsonFeed" });
+        Assert.Contains(tried.Items("lost"), lost => lost.Text("name") == "Rights");
+    }
+
+    [Fact]
+    public async Task Entries_are_shown_in_a_list_in_a_mail_and_spoken()
+    {
+        _page.Say(Faulty, "application/rss+xml");
+        var entry = (await _host.Owner.PostJsonAsync("api/feeds/try", new { url = $"{_page.Address}feed.xml", text = (string?)null })).Items("entries")[0];
+        Assert.Equal(("Salt & pepper", "Salt & pepper", "Salt & pepper"), (entry.Text("title"), entry.Text("mail.subject"), entry.Text("spoken.0")));
+    }
+
+    [Fact]
+    public async Task How_a_feed_is_served_is_part_of_its_check()
+    {
+        _page.Answer = async http =>
+        {
+            if (http.Request.Path == "/old.xml")
+            {
+                http.Response.StatusCode = 301;
+                http.Response.Headers.Location = "/feed.xml";
+                return;
+            }
+
+            http.Response.ContentType = "application/rss+xml";
+            http.Response.Headers.ETag = "\"v1\"";
+            await http.Response.WriteAsync(Faulty.Replace("https://quillmoor.example/<", $"{_page.Address}<", StringComparison.Ordinal));
+        };
+        var check = await _host.Owner.GetJsonAsync($"api/feeds/check?url={_page.Address}old.xml");
+        var rules = check.Items("check.findings").Select(finding => finding.Text("rule")).ToList();
+        Assert.Contains("http-moved", rules);
+        Assert.Contains("http-validator-ignored", rules);
+        Assert.Contains("http-closed-to-pages", rules);
+        Assert.DoesNotContain("http-no-validator", rules);
     }
 
     [Theory]

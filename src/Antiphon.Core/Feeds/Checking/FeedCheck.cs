@@ -23,28 +23,31 @@ public static class FeedCheck
         if (read.Format is { } format)
         {
             TransportExaminer.Examine(examination, format, decoded, options.ContentType);
-            if (read.Feed is { } feed) new ContentExaminer(examination).Examine(feed, options.Address, decoded.Text.Length);
-            if (format == FeedFormat.JsonFeed) ExamineJson(examination, decoded.Text);
-            else ExamineXml(examination, format, decoded.Text, read.Mended ?? decoded.Text);
+            if (options.Served is { } served) ServedExaminer.Examine(examination, served, bytes.Length, read.Feed);
+            if (format == FeedFormat.JsonFeed) ExamineJson(examination, decoded.Text, read.Feed, options);
+            else ExamineXml(examination, format, decoded.Text, read, options);
         }
 
         var findings = examination.Findings.OrderBy(finding => finding.Rule.Severity).ThenBy(finding => finding.Line ?? 0).ThenBy(finding => finding.Column ?? 0).ToList();
         return new FeedCheckResult(Judge(read.Format, findings), read.Format, read.Version, findings, read.Feed, decoded.Text);
     }
 
-    private static void ExamineJson(Examination examination, string text)
+    private static void ExamineJson(Examination examination, string text, Feed? feed, FeedCheckOptions options)
     {
-        if (JsonSource.Parse(text).Root is not { } root) return;
+        var root = JsonSource.Parse(text).Root;
+        if (feed is not null) new ContentExaminer(examination, EntryPlaces.Of(root)).Examine(feed, options.Address, text.Length);
+        if (root is null) return;
         new JsonExaminer(examination).Examine(root);
         new JsonDetailExaminer(examination).Examine(root);
     }
 
-    private static void ExamineXml(Examination examination, FeedFormat format, string text, string mended)
+    private static void ExamineXml(Examination examination, FeedFormat format, string text, FeedReadResult read, FeedCheckOptions options)
     {
         if (FeedXml.HasLateDeclaration(text, out _)) examination.Report(Finding.At(DocumentRules.TextBeforeDeclaration, 1, 1));
         var doctype = text.AsSpan(0, Math.Min(text.Length, 2000)).IndexOf("<!DOCTYPE", StringComparison.OrdinalIgnoreCase);
         if (doctype >= 0) ReportDoctype(examination, text, doctype);
-        var (root, _) = XmlSource.Parse(mended);
+        var (root, _) = XmlSource.Parse(read.Mended ?? text);
+        if (read.Feed is not null) new ContentExaminer(examination, EntryPlaces.Of(root)).Examine(read.Feed, options.Address, text.Length);
         if (root is null) return;
         new ModuleExaminer(examination).Examine(root);
         if (format == FeedFormat.Atom) ExamineAtom(examination, root);

@@ -19,14 +19,22 @@ public static class FeedLinkFinder
 
     private static readonly string[] FeedWords = ["rss", "atom", "feed", ".xml", "feed.json"];
 
-    /// <summary>Links named by the page itself: alternates in their order, then anchors that look like feeds; feeds of comments last.</summary>
-    public static IReadOnlyList<FeedLink> InPage(string html, Uri address)
+    private static readonly string[] PartSegments = ["/category/", "/categories/", "/tag/", "/tags/", "/topic/", "/author/", "/search/"];
+
+    private static readonly string[] PartQueries = ["category=", "cat=", "tag=", "author=", "q=", "s="];
+
+    /// <summary>Links named by the page itself or by its server: alternates in their order, those of the Link header, then anchors that look like feeds; parts of the blog and comments last.</summary>
+    /// <param name="html">The page.</param>
+    /// <param name="address">Its address.</param>
+    /// <param name="headers">Values of its Link header (RFC 8288), or null.</param>
+    public static IReadOnlyList<FeedLink> InPage(string html, Uri address, IEnumerable<string>? headers = null)
     {
         var document = new HtmlParser().ParseDocument(html);
         var baseAddress = LinkResolver.Narrow(address, document.QuerySelector("base[href]")?.GetAttribute("href")) ?? address;
         var alternates = document.QuerySelectorAll("link[href]").Where(IsAlternate).Select(link => Named(link, baseAddress, FeedLinkKind.Alternate));
         var anchors = document.QuerySelectorAll("a[href]").Where(LooksLikeFeed).Select(link => Named(link, baseAddress, FeedLinkKind.Anchor));
-        return [.. alternates.Concat(anchors).OfType<FeedLink>().DistinctBy(link => link.Address).OrderBy(link => link.IsComments).Take(MaxCandidates)];
+        var named = LinkHeader.Read(headers, address).Where(IsAlternate).Select(link => new FeedLink(link.Target, FeedLinkKind.Header, ScopeOf(link.Target, link.Title)));
+        return [.. alternates.Concat(named).Concat(anchors).OfType<FeedLink>().DistinctBy(link => link.Address).OrderBy(link => link.Scope).Take(MaxCandidates)];
     }
 
     /// <summary>The paths feeds usually have, beside the page and at the root of its host; nearest first.</summary>
@@ -37,16 +45,19 @@ public static class FeedLinkFinder
         var bases = new[] { folder, parent, new Uri(address, "/") }.Distinct();
         return
         [
-            .. bases.SelectMany(root => UsualNames.Select(name => new FeedLink(new Uri(root, name), FeedLinkKind.UsualPath, false)))
+            .. bases.SelectMany(root => UsualNames.Select(name => new FeedLink(new Uri(root, name), FeedLinkKind.UsualPath)))
                 .DistinctBy(link => link.Address).Take(MaxCandidates),
         ];
     }
 
-    private static bool IsAlternate(IElement link)
+    private static bool IsAlternate(IElement link) => IsAlternate((link.GetAttribute("rel") ?? string.Empty).Split(' ', StringSplitOptions.RemoveEmptyEntries), link.GetAttribute("type"));
+
+    private static bool IsAlternate(HeaderLink link) => link.Target.Scheme is "http" or "https" && IsAlternate(link.Relations, link.Type);
+
+    private static bool IsAlternate(IReadOnlyList<string> relations, string? type)
     {
-        var relations = (link.GetAttribute("rel") ?? string.Empty).Split(' ', StringSplitOptions.RemoveEmptyEntries);
         if (relations.Contains("feed", StringComparer.OrdinalIgnoreCase)) return true;
-        return relations.Contains("alternate", StringComparer.OrdinalIgnoreCase) && FeedTypes.Contains(link.GetAttribute("type")?.Split(';')[0].Trim() ?? string.Empty);
+        return relations.Contains("alternate", StringComparer.OrdinalIgnoreCase) && FeedTypes.Contains(type?.Split(';')[0].Trim() ?? string.Empty);
     }
 
     private static bool LooksLikeFeed(IElement anchor)
@@ -62,7 +73,14 @@ public static class FeedLinkFinder
     private static FeedLink? Named(IElement link, Uri baseAddress, FeedLinkKind kind)
     {
         if (!Uri.TryCreate(baseAddress, link.GetAttribute("href")!.Trim(), out var address) || address.Scheme is not ("http" or "https")) return null;
-        var words = address.AbsolutePath + " " + link.GetAttribute("title") + " " + (kind == FeedLinkKind.Anchor ? link.TextContent : string.Empty);
-        return new FeedLink(address, kind, words.Contains("comment", StringComparison.OrdinalIgnoreCase));
+        return new FeedLink(address, kind, ScopeOf(address, link.GetAttribute("title") + " " + (kind == FeedLinkKind.Anchor ? link.TextContent : string.Empty)));
+    }
+
+    private static FeedScope ScopeOf(Uri address, string? words)
+    {
+        var path = address.AbsolutePath;
+        if ($"{path} {words}".Contains("comment", StringComparison.OrdinalIgnoreCase)) return FeedScope.Comments;
+        var isPart = PartSegments.Any(part => path.Contains(part, StringComparison.OrdinalIgnoreCase)) || PartQueries.Any(part => address.Query.Contains(part, StringComparison.OrdinalIgnoreCase));
+        return isPart ? FeedScope.Part : FeedScope.Whole;
     }
 }

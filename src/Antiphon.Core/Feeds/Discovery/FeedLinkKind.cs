@@ -14,4 +14,7 @@ public enum FeedLinkKind
 
     /// <summary>It is one of the paths feeds usually have.</summary>
     UsualPath,
+
+    /// <summary>The page's server names it in a Link header.</summary>
+    Header,
 }

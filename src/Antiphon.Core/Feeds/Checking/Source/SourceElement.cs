@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text;
 using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Feeds.Checking.Source;
@@ -8,6 +9,8 @@ public sealed class SourceElement : ISourcePlace
 {
     private readonly List<SourceElement> _children = [];
     private readonly List<SourceAttribute> _attributes = [];
+    private string _text = string.Empty;
+    private StringBuilder? _pieces;
 
     internal SourceElement(SourceElement? parent, string name, string localName, string ns, int line, int column)
     {
@@ -39,7 +42,10 @@ public sealed class SourceElement : ISourcePlace
     public int Column { get; }
 
     /// <summary>Text standing directly in the element, joined.</summary>
-    public string Text { get; internal set; } = string.Empty;
+    public string Text => _pieces is null ? _text : _text = Joined();
+
+    /// <summary>True once there is any.</summary>
+    public bool HasText => _text.Length > 0 || _pieces is not null;
 
     /// <summary>Where that text starts; the element's own place when it has none.</summary>
     public (int Line, int Column) TextStart { get; internal set; }
@@ -72,7 +78,21 @@ public sealed class SourceElement : ISourcePlace
     /// <summary>Value of an attribute without namespace, or null.</summary>
     public string? Attribute(string name) => _attributes.FirstOrDefault(one => one.LocalName == name && one.Namespace.Length == 0)?.Value;
 
+    /// <summary>Adds a piece of text; an author may part it by comments and CDATA sections as often as he likes.</summary>
+    internal void AddText(string piece)
+    {
+        if (_text.Length == 0 && _pieces is null) _text = piece;
+        else (_pieces ??= new StringBuilder(_text)).Append(piece);
+    }
+
     internal void Add(SourceAttribute attribute) => _attributes.Add(attribute);
+
+    private string Joined()
+    {
+        var text = _pieces!.ToString();
+        _pieces = null;
+        return text;
+    }
 
     private string Ordinal()
     {

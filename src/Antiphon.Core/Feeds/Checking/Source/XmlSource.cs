@@ -63,9 +63,9 @@ public static class XmlSource
     private static void AddText(XmlReader reader, SourceElement element)
     {
         var place = (IXmlLineInfo)reader;
-        if (element.Text.Length == 0) element.TextStart = (place.LineNumber, place.LinePosition);
+        if (!element.HasText) element.TextStart = (place.LineNumber, place.LinePosition);
         element.HasCData |= reader.NodeType == XmlNodeType.CDATA;
-        element.Text += reader.Value;
+        element.AddText(reader.Value);
     }
 
     private static XmlException TooDeep(XmlReader reader)
