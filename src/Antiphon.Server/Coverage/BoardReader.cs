@@ -37,6 +37,9 @@ internal sealed class BoardReader
     /// <summary>The site's blogs.</summary>
     public IReadOnlyList<Blog> Blogs { get; }
 
+    /// <summary>Those whose feeds are places of the board: what a followed blog's own feed carries on is just its posts, and a long list of followed feeds would hide everything else.</summary>
+    public IEnumerable<Blog> WrittenHere => Blogs.Where(blog => blog.Following is null);
+
     /// <summary>Reads what is needed: all posts as far as choosing needs them, and for the rows shown their mails and threads.</summary>
     public static async Task<BoardReader> ReadAsync(AntiphonContext database, CandidateReader reader, long site, IReadOnlyCollection<long> shown, DateTimeOffset now, CancellationToken cancellation)
     {

@@ -54,7 +54,7 @@ internal static class CoverageEndpoints
     private static List<PlaceView> Places(BoardReader board, AntiphonOptions options) =>
     [
         .. board.Listings.Select(PlaceOf),
-        .. board.Blogs.Select(blog => new PlaceView($"feed-{blog.Id}", PlaceKind.Feed, blog.Name, "RSS", null, blog.Id, options.AddressOf($"feeds/{blog.Key}.rss"), null)),
+        .. board.WrittenHere.Select(blog => new PlaceView($"feed-{blog.Id}", PlaceKind.Feed, blog.Name, "RSS", null, blog.Id, options.AddressOf($"feeds/{blog.Key}.rss"), null)),
         new PlaceView("mail", PlaceKind.Mail, "Mail", "each post", null, null, null, null),
         new PlaceView("comments", PlaceKind.Comments, "Comments", null, null, null, null, null),
     ];
@@ -74,7 +74,7 @@ internal static class CoverageEndpoints
         CellView[] cells =
         [
             .. board.Listings.Select(listing => ViewOf(board.InListing(candidate, listing))),
-            .. board.Blogs.Select(blog => ViewOf(board.InFeed(candidate, blog))),
+            .. board.WrittenHere.Select(blog => ViewOf(board.InFeed(candidate, blog))),
             ViewOf(board.InMail(candidate, writtenHere)),
             ViewOf(board.InComments(candidate)),
         ];

@@ -21,11 +21,14 @@ internal sealed class DemoScenario(
         await using var transaction = await database.Database.BeginTransactionAsync();
         var site = await MakeSiteAsync(now);
         var log = new Blog { Site = site, Key = keys.NewKey(), Name = "The Night Log", Description = "Observing nights, sky events and what the weather did to them", CreatedAt = now.AddDays(-660) };
-        var bench = new Blog { Site = site, Key = keys.NewKey(), Name = "Workshop Bench", CreatedAt = now.AddDays(-600) };
-        bench.Following = new Following { FeedAddress = options.Value.World + "workshop-bench/feed.xml", NextVisitAt = now };
-        var weather = new Blog { Site = site, Key = keys.NewKey(), Name = "Moor Weather Diary", CreatedAt = now.AddDays(-80) };
-        weather.Following = new Following { FeedAddress = options.Value.World + "weather/feed.json", NextVisitAt = now };
-        database.Blogs.AddRange(log, bench, weather);
+        var feeds = new DemoFeeds(database, keys, options.Value, now);
+        var bench = feeds.Follow(site, "Workshop Bench", "workshop-bench/feed.xml", 600);
+        var weather = feeds.Follow(site, "Moor Weather Diary", "weather/feed.json", 80);
+        database.Blogs.Add(log);
+        Blog[] county = [feeds.Follow(site, "Fellside Walkers", "walkers/news.xml", 260), feeds.Follow(site, "Parish Council", "county/council.xml", 70), feeds.Follow(site, "Quarry Notices", "county/quarry.xml", 50)];
+        // Visited by the worker, once there is somebody here for the hub to call.
+        feeds.Follow(site, "Moor Star Party", "county/star-party.xml", 40);
+        feeds.Watch(site);
         await database.SaveChangesAsync();
         await AddPostsAsync(site, log, now);
         new DemoListings(database, keys, options.Value, now).Add(site, log, bench, weather);
@@ -35,7 +38,7 @@ internal sealed class DemoScenario(
         await readers.AddDeliveriesAsync(site);
         await new DemoComments(database, keys, addresses, now).AddAsync(site, options.Value.Website);
         await transaction.CommitAsync();
-        foreach (var followed in new[] { bench, weather }) await visits.VisitAsync(followed.Id, CancellationToken.None);
+        foreach (var followed in new[] { bench, weather }.Concat(county)) await visits.VisitAsync(followed.Id, CancellationToken.None);
     }
 
     private async Task<Site> MakeSiteAsync(DateTimeOffset now)

@@ -17,7 +17,7 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
     {
         var settings = await database.FeedSettings.AsNoTracking().Where(one => one.SiteId == site).ToListAsync(cancellation);
         FeedSettings Of(FeedSubject subject, long id) => settings.Find(one => one.Subject == subject && one.SubjectId == id) ?? new FeedSettings { Subject = subject, SubjectId = id };
-        var blogs = await database.Blogs.AsNoTracking().Where(blog => blog.SiteId == site).OrderBy(blog => blog.Id)
+        var blogs = await database.Blogs.AsNoTracking().Where(blog => blog.SiteId == site).OrderBy(blog => blog.Following != null).ThenBy(blog => blog.Id)
             .Select(blog => new { Blog = blog, IsFollowed = blog.Following != null, Posts = database.Posts.Count(post => post.BlogId == blog.Id && post.Status == PostStatus.Published) }).ToListAsync(cancellation);
         var listings = await database.Listings.AsNoTracking().Where(listing => listing.SiteId == site && listing.ArchivedAt == null).OrderBy(listing => listing.Id).ToListAsync(cancellation);
         var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);

@@ -8,6 +8,8 @@ namespace Antiphon.StandIns.World;
 /// <summary>A hub (WebSub) for the feeds of the county: asks back before it believes a subscriber, and sends signed what is new.</summary>
 public sealed class Hub(IHttpClientFactory clients) : IDisposable
 {
+    private const int MostQuestions = 8;
+    private static readonly TimeSpan BetweenQuestions = TimeSpan.FromSeconds(1);
     private readonly ConcurrentDictionary<string, Subscription> _subscriptions = new();
     private readonly CancellationTokenSource _end = new();
     private int _published;
@@ -53,22 +55,34 @@ public sealed class Hub(IHttpClientFactory clients) : IDisposable
 
     private async Task VerifyAsync(string mode, Subscription subscription)
     {
+        // Who cannot be reached may just be starting, and is asked again a few times.
+        var confirmed = false;
+        using var pause = new PeriodicTimer(BetweenQuestions);
+        for (var question = 0; question < MostQuestions && !confirmed; question++)
+        {
+            confirmed = await IsConfirmedAsync(mode, subscription);
+            if (!confirmed) await pause.WaitForNextTickAsync(_end.Token);
+        }
+
+        if (!confirmed) return;
+        if (mode == "subscribe") _subscriptions[subscription.Callback] = subscription;
+        else _subscriptions.TryRemove(subscription.Callback, out _);
+    }
+
+    private async Task<bool> IsConfirmedAsync(string mode, Subscription subscription)
+    {
         using var client = clients.CreateClient();
         var challenge = RandomNumberGenerator.GetHexString(24);
         var mark = subscription.Callback.Contains('?', StringComparison.Ordinal) ? '&' : '?';
         try
         {
             using var answer = await client.GetAsync($"{subscription.Callback}{mark}hub.mode={mode}&hub.topic={Uri.EscapeDataString(subscription.Topic)}&hub.challenge={challenge}&hub.lease_seconds={subscription.Lease}", _end.Token);
-            if (!answer.IsSuccessStatusCode || await answer.Content.ReadAsStringAsync(_end.Token) != challenge) return;
+            return answer.IsSuccessStatusCode && await answer.Content.ReadAsStringAsync(_end.Token) == challenge;
         }
-        catch (Exception failure) when (failure is HttpRequestException or OperationCanceledException)
+        catch (HttpRequestException)
         {
-            // Who cannot be reached has not asked.
-            return;
+            return false;
         }
-
-        if (mode == "subscribe") _subscriptions[subscription.Callback] = subscription;
-        else _subscriptions.TryRemove(subscription.Callback, out _);
     }
 
     private sealed record Subscription(string Topic, string Callback, string? Secret, int Lease);

@@ -20,6 +20,7 @@ export const router = createRouter({
     { path: '/s/:site(\\d+)/listings/:listing(\\d+)', name: 'listing', component: () => import('./listings/BuilderView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/feeds', name: 'feeds', component: () => import('./feeds/FeedsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/feeds/check', name: 'check', component: () => import('./feeds/CheckView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/feeds/watched/:feed(\\d+)', name: 'watched', component: () => import('./watched/WatchedView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/channels', name: 'channels', component: () => import('./channels/ChannelsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments', name: 'comments', component: () => import('./comments/ModerationView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments/threads', name: 'threads', component: () => import('./comments/ThreadsView.vue'), meta: framed },

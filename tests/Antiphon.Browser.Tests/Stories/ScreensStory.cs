@@ -10,7 +10,8 @@ public sealed class ScreensStory(DemoInstallation demo)
     /// <summary>Screens and words that show once each is filled.</summary>
     public static TheoryData<string, string> Screens => new()
     {
-        { "", "Leonids" }, { "posts", "Leonids" }, { "posts/2", "What the world will see" }, { "listings", "Latest nights" }, { "listings/1", "How does it look?" }, { "feeds", "Followed feeds" },
+        { "", "Leonids" }, { "posts", "Leonids" }, { "posts/2", "What the world will see" }, { "listings", "Latest nights" }, { "listings/1", "How does it look?" }, { "feeds", "All of them in one list" }, { "feeds?tab=followed", "Quarry Notices" },
+        { "feeds?tab=watched", "Published repaired" }, { "feeds/watched/1", "History" },
         { "feeds/check", "Check a feed" }, { "channels", "delivered" }, { "comments", "Waiting" }, { "comments/threads", "Place a thread" }, { "readers", "Gets mails" },
         { "settings", "Public key" }, { "connect", "Find its feed" },
     };
@@ -75,7 +76,8 @@ public sealed class ScreensStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         var address = Uri.EscapeDataString(new Uri(demo.Installation.World.World, "walkers/news.xml").AbsoluteUri);
         browser.Open(new Uri(demo.Workplace, $"feeds/check?url={address}")).Sees("31 Feb").Sees("Errors");
-        browser.Press("As readers see it").Sees("The gate at Cold Clough");
+        browser.Press("As readers see it").Sees("The gate at Cold Clough").Press("Spoken").Sees("From Fellside Walkers");
+        browser.Press("In another format").Sees("Nothing is lost");
         browser.Press("Repaired").Sees("changes.");
         Assert.NotEqual(0, browser.Count(".lines .added"));
         Accessibility.Check(browser);

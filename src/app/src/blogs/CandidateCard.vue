@@ -6,12 +6,6 @@ import { counted } from '../shared/counted'
 
 const props = defineProps<{ candidate: Schemas['CandidateView']; busy: boolean }>()
 const emit = defineEmits<{ choose: [] }>()
-const ways: Record<Schemas['FeedLinkKind'], string> = {
-  given: 'the address you gave',
-  alternate: 'named by the page',
-  anchor: 'linked in the page',
-  usualPath: 'found in a usual place',
-}
 </script>
 
 <template>
@@ -21,8 +15,9 @@ const ways: Record<Schemas['FeedLinkKind'], string> = {
       <p class="address">{{ props.candidate.address }}</p>
       <p class="soft small">
         {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} · {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest
-        <WhenText :at="props.candidate.newest" /> · {{ ways[props.candidate.foundBy] }}{{ props.candidate.isComments ? ', a feed of comments' : '' }}
+        <WhenText :at="props.candidate.newest" />
       </p>
+      <p class="small why">Why here: {{ props.candidate.reason }}.</p>
       <ul>
         <li v-for="title in props.candidate.latest" :key="title" class="t">{{ title }}</li>
       </ul>

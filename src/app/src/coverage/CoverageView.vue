@@ -3,6 +3,7 @@ import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
+import NoticeList from '../notices/NoticeList.vue'
 import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
 import { useQueryValue } from '../shared/useQueryValue'
@@ -59,6 +60,7 @@ const pills = computed(() => [
       <v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn>
     </template>
   </PageTitle>
+  <NoticeList class="told" :site-id="id" :may-edit="mayEdit" />
   <div v-if="error" class="work">
     <p class="trouble" role="alert">{{ lineOf(error) }}</p>
   </div>
@@ -98,6 +100,9 @@ const pills = computed(() => [
 </template>
 
 <style scoped>
+.told {
+  margin: 12px 24px 0;
+}
 .bar {
   display: flex;
   flex-wrap: wrap;

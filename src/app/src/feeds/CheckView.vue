@@ -7,6 +7,7 @@ import { useAct } from '../shared/useAct'
 import { useQueryValue } from '../shared/useQueryValue'
 import AskFeed from './AskFeed.vue'
 import FindingList from './FindingList.vue'
+import FormatView from './FormatView.vue'
 import ReaderView from './ReaderView.vue'
 import RepairView from './RepairView.vue'
 import SourceView from './SourceView.vue'
@@ -18,6 +19,7 @@ const tabs = [
   ['', 'Source'],
   ['readers', 'As readers see it'],
   ['repaired', 'Repaired'],
+  ['format', 'In another format'],
 ] as const
 const shown = computed(() => tabs.find(([value]) => value === tab.value)?.[0] ?? '')
 const at = ref(0)
@@ -89,14 +91,15 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
       <div v-if="findings.length === 0" class="hint">Nothing to mend. Readers get everything you wrote.</div>
     </div>
     <div class="right">
-      <div class="tabs" role="tablist">
+      <div class="tabs inset" role="tablist">
         <button v-for="[value, name] in tabs" :key="value" role="tab" :aria-selected="shown === value" :class="{ on: shown === value }" @click="tab = value">
           {{ name }}
         </button>
       </div>
       <SourceView v-if="shown === ''" :source="page.source" :findings="findings" :picked="picked" @pick="at = findings.indexOf($event)" />
       <RepairView v-else-if="shown === 'repaired'" :url="url" :source="page.source" />
-      <ReaderView v-else :feed="page.check.feed" />
+      <FormatView v-else-if="shown === 'format'" :url="url" :source="page.source" :from="page.check.format" />
+      <ReaderView v-else :url="url" :source="page.source" />
     </div>
   </div>
 </template>
@@ -118,24 +121,6 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
   background: var(--sheet);
   display: flex;
   flex-direction: column;
-}
-.tabs {
-  display: flex;
-  gap: 20px;
-  padding: 10px 20px 0;
-  border-bottom: 1px solid var(--rule);
-}
-.tabs button {
-  background: none;
-  border: 0;
-  padding: 0 0 9px;
-  font-weight: 500;
-  color: var(--soft);
-  cursor: pointer;
-}
-.tabs button.on {
-  color: var(--ink);
-  box-shadow: 0 2px 0 var(--verdigris);
 }
 @media (max-width: 860px) {
   .left {

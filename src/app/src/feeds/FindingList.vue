@@ -6,26 +6,45 @@ import SeverityMark from './SeverityMark.vue'
 
 const at = defineModel<number>({ required: true })
 const props = defineProps<{ findings: Schemas['FindingView'][] }>()
+const severities = [
+  ['error', 'Errors'],
+  ['warning', 'Warnings'],
+  ['advice', 'Advice'],
+] as const
+/** Findings by severity, and in each those of one rule together. */
 const groups = computed(() =>
-  (
-    [
-      ['error', 'Errors'],
-      ['warning', 'Warnings'],
-      ['advice', 'Advice'],
-    ] as const
-  )
+  severities
     .map(([severity, name]) => ({
       name,
-      rows: props.findings.map((finding, index) => ({ finding, index })).filter((row) => row.finding.severity === severity),
+      rules: together(props.findings.map((finding, index) => ({ finding, index })).filter((row) => row.finding.severity === severity)),
     }))
-    .filter((group) => group.rows.length > 0),
+    .filter((group) => group.rules.length > 0),
 )
-const place = (finding: Schemas['FindingView']) => (finding.line === null ? 'whole' : `${finding.line}:${finding.column}`)
+const order = computed(() => groups.value.flatMap((group) => group.rules.flatMap((rule) => rule.map((row) => row.index))))
+const place = (finding: Schemas['FindingView']) =>
+  finding.line === null ? (finding.rule.startsWith('http-') ? 'HTTP' : 'whole') : `${finding.line}:${finding.column}`
+
+interface Row {
+  finding: Schemas['FindingView']
+  index: number
+}
+
+function together(rows: Row[]): Row[][] {
+  const rules = new Map<string, Row[]>()
+  for (const row of rows) rules.set(row.finding.rule, [...(rules.get(row.finding.rule) ?? []), row])
+  return [...rules.values()]
+}
+
+/** The finding of a rule that is picked, or its first. */
+function shown(rule: Row[]): Row {
+  return rule.find((row) => row.index === at.value) ?? rule[0]!
+}
 
 function step(event: KeyboardEvent, by: number): void {
   if ((event.target as HTMLElement).closest('input, textarea')) return
   event.preventDefault()
-  at.value = Math.min(props.findings.length - 1, Math.max(0, at.value + by))
+  const next = order.value[Math.min(order.value.length - 1, Math.max(0, order.value.indexOf(at.value) + by))]
+  if (next !== undefined) at.value = next
 }
 onKeyStroke('ArrowDown', (event) => step(event, 1))
 onKeyStroke('ArrowUp', (event) => step(event, -1))
@@ -34,26 +53,51 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
 <template>
   <section v-for="group in groups" :key="group.name">
     <h2 class="group">
-      {{ group.name }}<span v-if="group.rows.length > 3"> · {{ group.rows.length }}</span>
+      {{ group.name }}<span v-if="group.rules.length > 3"> · {{ group.rules.length }}</span>
     </h2>
-    <button v-for="row in group.rows" :key="row.index" class="finding" :class="{ on: at === row.index }" :data-rule="row.finding.rule" @click="at = row.index">
-      <SeverityMark :severity="row.finding.severity" />
-      <b>{{ row.finding.message }}</b><span class="place">{{ place(row.finding) }}</span>
-      <span class="words"
-        >{{ row.finding.fix }} <span class="v">{{ row.finding.reference }}</span></span
-      >
-    </button>
+    <div
+      v-for="rule in group.rules"
+      :key="rule[0]!.finding.rule"
+      class="finding"
+      :class="{ on: rule.some((row) => row.index === at) }"
+      :data-rule="rule[0]!.finding.rule"
+    >
+      <button type="button" @click="at = shown(rule).index">
+        <SeverityMark :severity="rule[0]!.finding.severity" />
+        <b>{{ shown(rule).finding.message }}</b><span class="place">{{ place(shown(rule).finding) }}{{ rule.length > 1 ? ` +${rule.length - 1}` : '' }}</span>
+        <span class="words"
+          >{{ shown(rule).finding.fix }} <span class="v">{{ rule[0]!.finding.reference }}</span></span
+        >
+      </button>
+      <div v-if="rule.length > 1 && rule.some((row) => row.index === at)" class="places" role="group" aria-label="All places">
+        <button
+          v-for="row in rule"
+          :key="row.index"
+          type="button"
+          class="chip"
+          :class="{ on: row.index === at }"
+          :aria-pressed="row.index === at"
+          :title="row.finding.message"
+          @click="at = row.index"
+        >
+          {{ place(row.finding) }}
+        </button>
+      </div>
+    </div>
   </section>
 </template>
 
 <style scoped>
 .finding {
+  border-bottom: 1px solid var(--hair);
+  padding: 11px 0;
+}
+.finding > button {
   width: 100%;
   text-align: left;
   background: none;
   border: 0;
-  border-bottom: 1px solid var(--hair);
-  padding: 11px 0;
+  padding: 0;
   display: grid;
   grid-template-columns: 20px 1fr auto;
   gap: 2px 10px;
@@ -67,8 +111,19 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
   background: var(--sheet);
   margin: 0 -24px;
   padding: 11px 24px;
-  width: calc(100% + 48px);
   box-shadow: inset 4px 0 0 var(--verdigris);
+}
+.places {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+  padding: 7px 0 0 30px;
+  max-height: 140px;
+  overflow: auto;
+}
+.places .chip {
+  font: 500 12px var(--mono);
+  padding: 2px 7px;
 }
 .words {
   grid-column: 2/4;
@@ -83,7 +138,6 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
   .finding.on {
     margin: 0 -16px;
     padding: 11px 16px;
-    width: calc(100% + 32px);
   }
 }
 </style>

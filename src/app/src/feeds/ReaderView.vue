@@ -1,47 +1,106 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
+import { computed, ref, watch } from 'vue'
+import { api, take, type Schemas } from '../api/client'
 import { shortDate } from '../shared/dates'
+import { useAct } from '../shared/useAct'
+import EntryForms from './EntryForms.vue'
 
-const props = defineProps<{ feed: Schemas['FeedView'] | null }>()
-const plain = (html: string | null) =>
-  new DOMParser()
-    .parseFromString(html ?? '', 'text/html')
-    .body.textContent?.trim()
-    .slice(0, 260) ?? ''
+const props = defineProps<{ url: string; source: string }>()
+const tried = ref<Schemas['FeedTryView'] | null>(null)
+const at = ref(0)
+const act = useAct()
+// A reader sorts by date; what has none sinks to the end.
+const entries = computed(() => [...(tried.value?.entries ?? [])].sort((one, other) => Date.parse(other.date ?? '1970') - Date.parse(one.date ?? '1970')))
+
+async function load(): Promise<void> {
+  at.value = 0
+  tried.value = (await act.run(() => take(api.POST('/api/feeds/try', { body: { url: props.url || null, text: props.url ? null : props.source } })))) ?? null
+}
+watch(() => props.source, load, { immediate: true })
 </script>
 
 <template>
-  <div class="reader">
-    <p v-if="!props.feed" class="waiting">Nothing could be read.</p>
-    <template v-else>
-      <h2>{{ props.feed.title ?? 'Feed without a title' }}</h2>
-      <p class="soft">{{ props.feed.description }}</p>
-      <article v-for="(item, index) in props.feed.items.slice(0, 100)" :key="index">
-        <h3>{{ item.title ?? 'Untitled' }}</h3>
-        <p class="small soft">
-          {{ [item.published ? shortDate(item.published) : 'no date', ...item.authors.map((one) => one.name), ...item.categories].filter(Boolean).join(' · ') }}
-        </p>
-        <p class="reading">{{ plain(item.summary ?? item.contentHtml) }}</p>
-      </article>
-    </template>
+  <p v-if="act.running.value" class="waiting inset" role="status">Reading it as a reader does …</p>
+  <p v-else-if="!tried" class="waiting inset">Nothing could be read.</p>
+  <p v-else-if="entries.length === 0" class="waiting inset">The feed has no entries: readers show an empty list.</p>
+  <div v-else class="reader">
+    <ol aria-label="Entries as a reader lists them">
+      <li v-for="(entry, index) in entries" :key="index">
+        <button type="button" :class="{ on: at === index }" :aria-pressed="at === index" @click="at = index">
+          <img v-if="entry.picture" :src="entry.picture" alt="" loading="lazy" referrerpolicy="no-referrer" />
+          <span>
+            <b :class="{ soft: !entry.title }">{{ entry.title ?? 'Untitled' }}</b>
+            <small class="soft">{{ [entry.date ? shortDate(entry.date) : 'no date', entry.author].filter(Boolean).join(' · ') }}</small>
+            <small>{{ entry.snippet }}</small>
+          </span>
+        </button>
+      </li>
+    </ol>
+    <EntryForms :key="at" :entry="entries[at]!" />
   </div>
 </template>
 
 <style scoped>
+.inset {
+  padding-inline: 20px;
+}
 .reader {
-  padding: 18px 24px 40px;
-  max-width: 46rem;
+  flex: 1;
+  min-height: 0;
+  display: grid;
+  grid-template-columns: minmax(220px, 2fr) 3fr;
+  overflow: hidden;
+}
+ol {
+  list-style: none;
+  margin: 0;
+  padding: 0;
   overflow: auto;
+  border-right: 1px solid var(--rule);
 }
-h2 {
-  font-size: 25px;
-}
-article {
-  padding: 14px 0;
+li button {
+  display: flex;
+  gap: 10px;
+  width: 100%;
+  text-align: left;
+  background: none;
+  border: 0;
   border-bottom: 1px solid var(--hair);
+  padding: 10px 16px;
+  cursor: pointer;
 }
-h3 {
-  font-size: 19px;
+li button.on {
+  background: var(--paper);
+  box-shadow: inset 3px 0 var(--verdigris);
+}
+img {
+  width: 52px;
+  height: 40px;
+  object-fit: cover;
+  border-radius: 3px;
+  flex: none;
+}
+span {
+  display: grid;
+  gap: 1px;
+  min-width: 0;
+}
+b {
+  font: 500 16px/1.25 var(--title);
   overflow-wrap: anywhere;
+}
+small {
+  font-size: 12.5px;
+  line-height: 1.35;
+}
+@media (max-width: 860px) {
+  .reader {
+    grid-template-columns: 1fr;
+    overflow: visible;
+  }
+  ol {
+    max-height: 300px;
+    border-right: 0;
+  }
 }
 </style>

@@ -5,6 +5,8 @@ import { api, take, type Schemas } from '../api/client'
 import CopyButton from '../shared/CopyButton.vue'
 import { counted } from '../shared/counted'
 import { useAct } from '../shared/useAct'
+import { download } from './download'
+import PublishRepaired from './PublishRepaired.vue'
 
 const props = defineProps<{ url: string; source: string }>()
 const repair = ref<Schemas['FeedRepairView'] | null>(null)
@@ -35,12 +37,9 @@ async function load(): Promise<void> {
     )) ?? null
 }
 
-function download(): void {
-  const link = document.createElement('a')
-  link.href = URL.createObjectURL(new Blob([repair.value!.repaired!], { type: 'application/xml' }))
-  link.download = repair.value!.repaired!.trimStart().startsWith('{') ? 'feed.json' : 'feed.xml'
-  link.click()
-  URL.revokeObjectURL(link.href)
+function save(): void {
+  const text = repair.value!.repaired!
+  download(text, text.trimStart().startsWith('{') ? 'feed.json' : 'feed.xml', 'application/xml')
 }
 watch(() => props.source, load, { immediate: true })
 </script>
@@ -58,7 +57,8 @@ watch(() => props.source, load, { immediate: true })
             repair.remaining.length ? `${counted(repair.remaining.length, 'finding')} cannot be mended by machine.` : 'Nothing is left to mend.'
           }}</span>
           <CopyButton :text="repair.repaired" label="Copy the repaired feed" />
-          <button type="button" class="link small" @click="download">Download</button>
+          <button type="button" class="link small" @click="save">Download</button>
+          <PublishRepaired v-if="props.url" :url="props.url" />
         </div>
         <ul class="small">
           <li v-for="(change, index) in repair.changes" :key="index">

@@ -2,6 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import { useNotices } from '../notices/useNotices'
 import { useSite } from '../sites/useSite'
 import FindDialog from './FindDialog.vue'
 import KeysDialog from './KeysDialog.vue'
@@ -12,6 +13,8 @@ import { places } from './places'
 
 const route = useRoute()
 const { id, site } = useSite()
+const { data: notices } = useNotices(id)
+const told = computed(() => notices.value?.filter((notice) => notice.isTrouble).length ?? 0)
 const finding = ref(false)
 const keys = ref(false)
 const isOn = (path: string) => computed(() => route.path.startsWith(`/s/${id.value}/${path}`))
@@ -40,7 +43,9 @@ onKeyStroke('?', (event) => {
       <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon, to Coverage"><i /><span>Antiphon</span></router-link>
       <nav class="voice" aria-label="Going out">
         <small>Going out</small>
-        <router-link v-for="place in going" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }">{{ place.name }}</router-link>
+        <router-link v-for="place in going" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }"
+          >{{ place.name }}<span v-if="place.path === 'feeds' && told" class="count" :title="`${told} told of`">{{ told }}</span></router-link
+        >
       </nav>
       <SiteSwitch :site="site" />
       <nav class="voice back" aria-label="Coming back">
