@@ -51,12 +51,12 @@ internal sealed partial class ContentExaminer(Examination examination, EntryPlac
         else examination.Report(rule, place, arguments);
     }
 
-    [GeneratedRegex(@"<[a-zA-Z][^<>]*?\s(on[a-z]{3,20})\s*=", RegexOptions.IgnoreCase, 1000)]
+    [GeneratedRegex(@"<[a-zA-Z][^<>]*?\s(on[a-z]{3,20})\s*=", RegexOptions.IgnoreCase)]
     private static partial Regex EventAttribute();
 
-    [GeneratedRegex(@"(?:href|src)\s*=\s*[""']?\s*((?:javascript|vbscript):)", RegexOptions.IgnoreCase, 1000)]
+    [GeneratedRegex(@"(?:href|src)(?>\s*)=(?>\s*)[""']?(?>\s*)((?:javascript|vbscript):)", RegexOptions.IgnoreCase)]
     private static partial Regex ScriptAddress();
 
-    [GeneratedRegex("<img\\b[^>]*>", RegexOptions.IgnoreCase, 1000)]
+    [GeneratedRegex("<img\\b[^<>]*>", RegexOptions.IgnoreCase)]
     private static partial Regex Pictures();
 }

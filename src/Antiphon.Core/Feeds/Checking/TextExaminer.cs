@@ -28,10 +28,11 @@ internal static partial class TextExaminer
         }
 
         if (HasBase(element)) return;
-        foreach (Match address in Address().Matches(html))
+        // No more than are kept: telling a place means counting lines from the start of the text.
+        foreach (var address in Address().Matches(html).Where(IsRelative).Take(Examination.MostOfOneRule))
         {
             var value = address.Groups["address"].Value;
-            if (value.Length > 0 && !HasScheme(value)) examination.Report(SharedRules.RelativeAddress, PlaceAt(element, address.Groups["address"].Index), value);
+            examination.Report(SharedRules.RelativeAddress, PlaceAt(element, address.Groups["address"].Index), value);
         }
     }
 
@@ -43,6 +44,8 @@ internal static partial class TextExaminer
         var column = lines == 0 ? element.TextStart.Column + (element.HasCData ? index : 0) : index - before.LastIndexOf('\n');
         return new SourcePoint(element.TextStart.Line + lines, column, element);
     }
+
+    private static bool IsRelative(Match address) => address.Groups["address"].Value is { Length: > 0 } value && !HasScheme(value);
 
     private static bool HasScheme(string value) =>
         value[0] == '#' || value.StartsWith("//", StringComparison.Ordinal) || Scheme().IsMatch(value);
@@ -68,7 +71,7 @@ internal static partial class TextExaminer
     [GeneratedRegex(@"<(?<name>script|iframe|object|embed|form|applet)\b", RegexOptions.IgnoreCase)]
     private static partial Regex UnsafeElement();
 
-    [GeneratedRegex(@"<(?:a|img|source|video|audio)\b[^>]*?\s(?:href|src)\s*=\s*(?:""(?<address>[^""]*)""|'(?<address>[^']*)')", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"<(?:a|img|source|video|audio)\b[^<>]*?\s(?:href|src)\s*=\s*(?:""(?<address>[^""]*)""|'(?<address>[^']*)')", RegexOptions.IgnoreCase)]
     private static partial Regex Address();
 
     [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9+.-]*:")]

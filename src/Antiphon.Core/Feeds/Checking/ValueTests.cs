@@ -61,6 +61,6 @@ internal static partial class ValueTests
     [GeneratedRegex(@"^\d{4}(-\d{2}(-\d{2}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:\d{2}))?)?)?$")]
     private static partial Regex W3CDate();
 
-    [GeneratedRegex("</?(?:a|b|i|em|strong|p|br|span|img|div|h[1-6])\\b[^>]*>", RegexOptions.IgnoreCase)]
+    [GeneratedRegex("</?(?:a|b|i|em|strong|p|br|span|img|div|h[1-6])\\b[^<>]*>", RegexOptions.IgnoreCase)]
     private static partial Regex Tag();
 }

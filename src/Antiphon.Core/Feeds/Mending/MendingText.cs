@@ -8,7 +8,11 @@ internal sealed class MendingText(string source)
 {
     private const int LongestEntity = 32;
 
+    /// <summary>Mends of one kind that are told; a document with more of them is no more broken for it.</summary>
+    private const int MostOfOneKind = 1000;
+
     private readonly List<Mend> _mends = [];
+    private readonly Dictionary<MendKind, int> _counts = [];
     private int _line = 1;
     private int _lineStart;
     private int _counted;
@@ -34,6 +38,9 @@ internal sealed class MendingText(string source)
     /// <summary>Notes a mend at a place of the original.</summary>
     public void Note(MendKind kind, int place, string detail)
     {
+        var count = _counts.GetValueOrDefault(kind);
+        _counts[kind] = count + 1;
+        if (count >= MostOfOneKind) return;
         for (; _counted < place && _counted < source.Length; _counted++)
         {
             if (source[_counted] != '\n') continue;

@@ -1,3 +1,4 @@
+using System.Text;
 using System.Text.RegularExpressions;
 
 namespace Antiphon.Core.Feeds.Mending;
@@ -12,10 +13,11 @@ public sealed partial class XmlMender
 
     private readonly MendingText _text;
     private readonly NamespaceBook _names = new();
-    private readonly Stack<Open> _open = new();
+    private readonly OpenElements _open = new();
+    private readonly NextPlaces _next;
     private bool _rootIsClosed;
 
-    private XmlMender(string source) => _text = new MendingText(source);
+    private XmlMender(string source) => (_text, _next) = (new MendingText(source), new NextPlaces(source));
 
     /// <summary>The mended document and what was mended, in the order of the document.</summary>
     /// <param name="source">The document as text.</param>
@@ -67,7 +69,7 @@ public sealed partial class XmlMender
 
     private void TakeSection(string close, bool keeps)
     {
-        var end = _text.Source.IndexOf(close, _text.At + 4, StringComparison.Ordinal);
+        var end = _next.Of(close, _text.At + 4);
         if (end < 0)
         {
             _text.Note(MendKind.SectionNotClosed, _text.At, "<!--");
@@ -138,14 +140,14 @@ public sealed partial class XmlMender
         CloseEntryBefore(MendingTag.NameAt(_text.Source, place + 1));
         var written = _text.Written.Length;
         if (new MendingTag(_text, _names).Write() is not { } tag) return;
-        if (!tag.IsEmpty) _open.Push(new Open(tag.Name, place, written));
+        if (!tag.IsEmpty) _open.Push(new OpenElement(tag.Name, place, written));
         else if (_open.Count == 0) _rootIsClosed = true;
     }
 
     /// <summary>No entry stands in another: where one begins, the one before it was not closed.</summary>
     private void CloseEntryBefore(string name)
     {
-        if (!Entries.Contains(LocalName(name)) || _open.All(one => one.Name != name)) return;
+        if (!Entries.Contains(LocalName(name)) || !_open.Contains(name)) return;
         while (_open.Peek().Name != name) CloseUnclosed();
         CloseUnclosed();
     }
@@ -156,12 +158,12 @@ public sealed partial class XmlMender
     {
         var place = _text.At;
         var name = MendingTag.NameAt(_text.Source, place + 2);
-        var close = _text.Source.IndexOf('>', place);
-        var next = _text.Source.IndexOf('<', place + 1);
+        var close = _next.Of(">", place);
+        var next = _next.Of("<", place + 1);
         _text.At = close < 0 || (next >= 0 && next < close) ? Math.Max(place + 2 + name.Length, place + 2) : close + 1;
         // An end tag cut off by the end of the document closes nothing for sure.
         if (close < 0 && next < 0) _text.At = _text.Source.Length;
-        if ((close < 0 && next < 0) || _open.All(one => one.Name != name))
+        if ((close < 0 && next < 0) || !_open.Contains(name))
         {
             _text.Note(MendKind.EndWithoutStart, place, $"</{name}>");
             return;
@@ -183,7 +185,8 @@ public sealed partial class XmlMender
     private void CloseAll()
     {
         if (_open.Count == 0) return;
-        if (_open.FirstOrDefault(one => Entries.Contains(LocalName(one.Name))) is { } entry)
+        // An entry document is an entry itself, and keeps what stands in it.
+        if (_open.SkipLast(1).FirstOrDefault(one => Entries.Contains(LocalName(one.Name))) is { } entry)
         {
             _text.Note(MendKind.BrokenOff, entry.Place, $"<{entry.Name}>");
             _text.Written.Length = entry.Written;
@@ -199,11 +202,14 @@ public sealed partial class XmlMender
     private void DeclareMissing()
     {
         if (_names.RootEnd is not { } at) return;
+        var declarations = new StringBuilder();
         foreach (var (prefix, place, name) in _names.Missing())
         {
             _text.Note(MendKind.PrefixNotDeclared, place, prefix);
-            _text.Written.Insert(at, $" xmlns:{prefix}=\"{name}\"");
+            declarations.Append(" xmlns:").Append(prefix).Append("=\"").Append(name).Append('"');
         }
+
+        _text.Written.Insert(at, declarations.ToString());
     }
 
     private void Copy(int end)
@@ -216,10 +222,4 @@ public sealed partial class XmlMender
 
     [GeneratedRegex(@"^<\?(?![xX][mM][lL]\b)[A-Za-z_][\w.\-]*(\s[^\uFFFE]*)?\?>$", RegexOptions.Singleline)]
     private static partial Regex Instruction();
-
-    /// <summary>An element that is open.</summary>
-    /// <param name="Name">Its name.</param>
-    /// <param name="Place">Where it starts in the original.</param>
-    /// <param name="Written">Where it starts in what is written.</param>
-    private sealed record Open(string Name, int Place, int Written);
 }

@@ -26,10 +26,10 @@ public static partial class HtmlAddresses
         return Uri.TryCreate(baseAddress, decoded, out var resolved) ? resolved.AbsoluteUri.Replace("&", "&amp;", StringComparison.Ordinal) : value;
     }
 
-    [GeneratedRegex(@"<[a-zA-Z][^<>]*>", RegexOptions.None, 2000)]
+    [GeneratedRegex(@"<[a-zA-Z][^<>]*>")]
     private static partial Regex Tag();
 
-    [GeneratedRegex(@"(?<name>\s(?:href|src|cite|longdesc|action|background|data|poster|usemap|codebase|classid|profile)\s*=\s*)(?:(?<quote>[""'])(?<quoted>[^""']*)\k<quote>|(?<bare>[^\s""'>]+))", RegexOptions.IgnoreCase, 2000)]
+    [GeneratedRegex(@"(?<name>\s(?:href|src|cite|longdesc|action|background|data|poster|usemap|codebase|classid|profile)\s*=\s*)(?:(?<quote>[""'])(?<quoted>[^""']*)\k<quote>|(?<bare>[^\s""'>]+))", RegexOptions.IgnoreCase)]
     private static partial Regex Address();
 
     [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9+.-]*:")]

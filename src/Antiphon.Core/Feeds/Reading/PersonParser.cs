@@ -19,12 +19,12 @@ public static partial class PersonParser
 
     private static string? NullIfEmpty(string text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
 
-    [GeneratedRegex(@"^(?<mail>[^\s@()<>]+@[^\s@()<>]+)\s*\((?<name>[^)]*)\)$", RegexOptions.None, 500)]
+    [GeneratedRegex(@"^(?<mail>[^\s@()<>]+@[^\s@()<>]+)\s*\((?<name>[^)]*)\)$")]
     private static partial Regex MailThenName();
 
-    [GeneratedRegex(@"^(?<name>[^<>@]*)<\s*(?<mail>[^\s@<>]+@[^\s@<>]+)\s*>$", RegexOptions.None, 500)]
+    [GeneratedRegex(@"^(?<name>[^<>@]*)<\s*(?<mail>[^\s@<>]+@[^\s@<>]+)\s*>$")]
     private static partial Regex NameThenMail();
 
-    [GeneratedRegex(@"^[^\s@]+@[^\s@]+$", RegexOptions.None, 500)]
+    [GeneratedRegex(@"^[^\s@]+@[^\s@]+$")]
     private static partial Regex MailAlone();
 }

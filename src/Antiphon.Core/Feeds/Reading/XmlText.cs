@@ -24,7 +24,7 @@ internal static class XmlText
         while (!reader.EOF && !(reader.NodeType == XmlNodeType.EndElement && reader.Depth == depth))
         {
             string? piece = null;
-            if (reader.NodeType == XmlNodeType.Element) piece = reader.ReadOuterXml();
+            if (reader.NodeType == XmlNodeType.Element) piece = XmlMarkup.ReadOuter(reader);
             else
             {
                 if (reader.NodeType is XmlNodeType.Text or XmlNodeType.CDATA or XmlNodeType.Whitespace or XmlNodeType.SignificantWhitespace) piece = reader.Value;

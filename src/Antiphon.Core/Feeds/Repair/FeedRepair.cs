@@ -2,6 +2,7 @@ using System.Xml;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
@@ -16,15 +17,27 @@ public static class FeedRepair
     {
         var before = FeedCheck.Run(bytes, options);
         var changes = new List<RepairChange>();
-        var text = before.Format switch
-        {
-            null => null,
-            FeedFormat.JsonFeed => JsonRepair.Run(before.Source, options, changes),
-            _ => Xml(before, options, changes),
-        };
-        if (text is null) return new RepairResult(null, [], before, before.Findings);
+        if (Repaired(before, options, changes) is not { } text) return new RepairResult(null, [], before, before.Findings);
         var after = FeedCheck.Run(System.Text.Encoding.UTF8.GetBytes(text), options with { ContentType = null });
         return new RepairResult(text, [.. changes.OrderBy(change => change.Line ?? 0)], before, after.Findings);
+    }
+
+    private static string? Repaired(FeedCheckResult before, FeedCheckOptions options, List<RepairChange> changes)
+    {
+        try
+        {
+            return before.Format switch
+            {
+                null => null,
+                FeedFormat.JsonFeed => JsonRepair.Run(before.Source, options, changes),
+                _ => Xml(before, options, changes),
+            };
+        }
+        catch (ArgumentException)
+        {
+            // Names that may be read but not written, such as an element in the namespace of declarations: left to the author.
+            return null;
+        }
     }
 
     private static string? Xml(FeedCheckResult before, FeedCheckOptions options, List<RepairChange> changes)
@@ -41,6 +54,8 @@ public static class FeedRepair
 
     private static XDocument? Parse(string text)
     {
+        // Deeper than any author goes; the tree would take hours to write.
+        if (XmlSource.Parse(text).Break is not null) return null;
         try
         {
             using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null });

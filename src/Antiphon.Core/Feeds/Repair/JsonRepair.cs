@@ -1,6 +1,7 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
@@ -8,7 +9,7 @@ using Antiphon.Core.Feeds.Reading;
 namespace Antiphon.Core.Feeds.Repair;
 
 /// <summary>Repairs JSON Feed.</summary>
-internal static class JsonRepair
+internal static partial class JsonRepair
 {
     private const string Version = "https://jsonfeed.org/version/1.1";
 
@@ -17,8 +18,11 @@ internal static class JsonRepair
     /// <summary>The corrected text; null when it is no JSON.</summary>
     public static string? Run(string text, FeedCheckOptions options, List<RepairChange> changes)
     {
-        if (Parse(text) is not JsonObject feed) return null;
         void Note(string rule, string description) => changes.Add(new RepairChange(null, rule, description));
+        // Half of a character is no text to any parser (RFC 8259 §8.2).
+        var whole = HalfCharacter().Replace(text, "\\ufffd");
+        if (JsonTree.Parse(whole, name => Note(DocumentRules.JsonNotWellFormed.Id, $"Kept the last of the members named {name}")) is not JsonObject feed) return null;
+        if (whole != text) Note(DocumentRules.JsonNotWellFormed.Id, "Put a sign for what cannot be read where half of a character stood");
         if (feed["version"]?.ToString().Contains("jsonfeed.org/version/", StringComparison.Ordinal) != true)
         {
             feed["version"] = Version;
@@ -76,15 +80,7 @@ internal static class JsonRepair
 
     private static string? Host(JsonNode? address) => LinkResolver.IsWeb(address?.ToString()) ? new Uri(address!.ToString()).Host : null;
 
-    private static JsonNode? Parse(string text)
-    {
-        try
-        {
-            return JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip });
-        }
-        catch (JsonException)
-        {
-            return null;
-        }
-    }
+    // An escaped low half without its high half before it, or a high half without its low half behind it.
+    [GeneratedRegex(@"\\u[dD][89abAB][0-9a-fA-F]{2}(?!\\u[dD][c-fC-F][0-9a-fA-F]{2})|(?<!\\u[dD][89abAB][0-9a-fA-F]{2})\\u[dD][c-fC-F][0-9a-fA-F]{2}")]
+    private static partial Regex HalfCharacter();
 }

@@ -8,6 +8,7 @@ public sealed class JsonSource
 {
     private readonly byte[] _bytes;
     private readonly List<int> _lineStarts = [0];
+    private (int Line, int Offset, int Column) _counted;
 
     private JsonSource(byte[] bytes)
     {
@@ -65,8 +66,10 @@ public sealed class JsonSource
     {
         var index = _lineStarts.BinarySearch(offset);
         if (index < 0) index = ~index - 1;
-        var start = _lineStarts[index];
-        return (index + 1, Encoding.UTF8.GetCharCount(_bytes, start, offset - start) + 1);
+        // Values come in order, and many documents are one long line, so columns are counted on from the last one.
+        var from = _counted.Line == index && _counted.Offset <= offset ? _counted : (Line: index, Offset: _lineStarts[index], Column: 0);
+        _counted = (index, offset, from.Column + Encoding.UTF8.GetCharCount(_bytes, from.Offset, offset - from.Offset));
+        return (index + 1, _counted.Column + 1);
     }
 
     private static string TextOf(ref Utf8JsonReader reader) => reader.TokenType switch

@@ -12,6 +12,9 @@ public sealed class SourceElement : ISourcePlace
     private string _text = string.Empty;
     private StringBuilder? _pieces;
 
+    // Place among the children of that name from 1; -1 for an only one; 0 while nobody has asked.
+    private int _ordinal;
+
     internal SourceElement(SourceElement? parent, string name, string localName, string ns, int line, int column)
     {
         Parent = parent;
@@ -96,7 +99,18 @@ public sealed class SourceElement : ISourcePlace
 
     private string Ordinal()
     {
-        var same = Parent!._children.Where(child => child.Name == Name).ToList();
-        return same.Count == 1 ? string.Empty : "[" + (same.IndexOf(this) + 1).ToString(CultureInfo.InvariantCulture) + "]";
+        if (_ordinal == 0) Parent!.NumberChildren();
+        return _ordinal < 0 ? string.Empty : "[" + _ordinal.ToString(CultureInfo.InvariantCulture) + "]";
+    }
+
+    // All at once, as a feed with one finding in every entry asks for every number.
+    private void NumberChildren()
+    {
+        foreach (var same in _children.GroupBy(child => child.Name, StringComparer.Ordinal))
+        {
+            var number = 0;
+            foreach (var child in same) child._ordinal = ++number;
+            if (number == 1) same.First()._ordinal = -1;
+        }
     }
 }

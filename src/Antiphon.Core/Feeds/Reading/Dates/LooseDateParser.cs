@@ -34,7 +34,7 @@ internal sealed partial class LooseDateParser : IDateParser
         int? month = null;
         foreach (Match word in Words().Matches(text)) month ??= MonthNames.Find(word.Value);
         if (month is null) return null;
-        var numbers = Numbers().Matches(text).Select(match => match.Value).ToList();
+        var numbers = Numbers().Matches(text).Select(match => match.Value).Where(number => number.Length <= 4).ToList();
         var yearText = numbers.FirstOrDefault(number => number.Length == 4) ?? numbers.ElementAtOrDefault(1);
         var dayText = numbers.FirstOrDefault(number => number.Length <= 2 && !ReferenceEquals(number, yearText));
         return yearText is null || dayText is null ? null : Day(FullYear(yearText), month.Value, int.Parse(dayText, CultureInfo.InvariantCulture));
@@ -77,21 +77,21 @@ internal sealed partial class LooseDateParser : IDateParser
 
     private static int Number(Match match, int group) => int.Parse(match.Groups[group].Value, CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"(?<![\d.])(\d{1,2}):(\d{2})(?::(\d{2})(?:[.,]\d+)?)?\s*([AaPp]\.?[Mm]\.?)?")]
+    [GeneratedRegex(@"(?<![0-9.])([0-9]{1,2}):([0-9]{2})(?::([0-9]{2})(?:[.,][0-9]+)?)?\s*([AaPp]\.?[Mm]\.?)?")]
     private static partial Regex Time();
 
-    [GeneratedRegex(@"(?<!\d)(\d{4})[-/.](\d{1,2})[-/.](\d{1,2})(?!\d)")]
+    [GeneratedRegex(@"(?<![0-9])([0-9]{4})[-/.]([0-9]{1,2})[-/.]([0-9]{1,2})(?![0-9])")]
     private static partial Regex YearFirst();
 
-    [GeneratedRegex(@"(?<!\d)(\d{1,2})([-/.])(\d{1,2})[-/.](\d{4}|\d{2})(?!\d)")]
+    [GeneratedRegex(@"(?<![0-9])([0-9]{1,2})([-/.])([0-9]{1,2})[-/.]([0-9]{4}|[0-9]{2})(?![0-9])")]
     private static partial Regex YearLast();
 
     [GeneratedRegex(@"\p{L}[\p{L}.]*")]
     private static partial Regex Words();
 
-    [GeneratedRegex(@"\d+")]
+    [GeneratedRegex(@"[0-9]+")]
     private static partial Regex Numbers();
 
-    [GeneratedRegex(@"([+-])\s*(\d{2})(?::?(\d{2}))?(?!\d)")]
+    [GeneratedRegex(@"([+-])\s*([0-9]{2})(?::?([0-9]{2}))?(?![0-9])")]
     private static partial Regex Offset();
 }

@@ -13,7 +13,7 @@ internal static class ForeignElement
     public static void Keep(XmlReader reader, List<FeedExtension> extensions)
     {
         var (name, space) = (reader.LocalName, reader.NamespaceURI);
-        var raw = reader.ReadOuterXml();
+        var raw = XmlMarkup.ReadOuter(reader);
         if (raw.Length is > 0 and <= Longest) extensions.Add(new FeedExtension(space, name, raw));
     }
 }
