@@ -1,6 +1,6 @@
 namespace Antiphon.Core.Feeds.Model;
 
-/// <summary>One entry of a feed.</summary>
+/// <summary>One entry of a feed. Its lists are made when they are first asked for, as most stay empty.</summary>
 public sealed record FeedItem
 {
     /// <summary>Stable identifier (guid, atom:id, JSON id).</summary>
@@ -25,13 +25,13 @@ public sealed record FeedItem
     public DateTimeOffset? Updated { get; set; }
 
     /// <summary>Authors of the entry.</summary>
-    public List<FeedPerson> Authors { get; init; } = [];
+    public List<FeedPerson> Authors { get => field ??= []; init; }
 
     /// <summary>Categories and tags.</summary>
-    public List<string> Categories { get; init; } = [];
+    public List<string> Categories { get => field ??= []; init; }
 
     /// <summary>Attached files.</summary>
-    public List<FeedEnclosure> Enclosures { get; init; } = [];
+    public List<FeedEnclosure> Enclosures { get => field ??= []; init; }
 
     /// <summary>Picture that stands for the entry.</summary>
     public string? Image { get; set; }
@@ -61,17 +61,17 @@ public sealed record FeedItem
     public string? Language { get; set; }
 
     /// <summary>Those who helped.</summary>
-    public List<FeedPerson> Contributors { get; init; } = [];
+    public List<FeedPerson> Contributors { get => field ??= []; init; }
 
     /// <summary>Pictures, sounds and films.</summary>
-    public List<FeedMedia> Media { get; init; } = [];
+    public List<FeedMedia> Media { get => field ??= []; init; }
 
     /// <summary>Where it happened.</summary>
     public FeedPlace? Place { get; set; }
 
     /// <summary>What it answers.</summary>
-    public List<FeedReply> RepliesTo { get; init; } = [];
+    public List<FeedReply> RepliesTo { get => field ??= []; init; }
 
     /// <summary>What it says beyond what is known here.</summary>
-    public List<FeedExtension> Extensions { get; init; } = [];
+    public List<FeedExtension> Extensions { get => field ??= []; init; }
 }

@@ -15,7 +15,8 @@ internal static class AtomEntryReader
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
         var item = new FeedItem { Language = reader.GetAttribute("lang", FeedNamespaces.Xml) };
         var (links, modules) = (new AtomLinks(), new EntryModules());
-        XmlWalk.Children(reader, child => ReadChild(child, item, new EntryParts(links, modules, narrowed)), Complete);
+        var parts = new EntryParts(links, modules, narrowed);
+        XmlWalk.Children(reader, child => ReadChild(child, item, parts), Complete);
 
         void Complete()
         {

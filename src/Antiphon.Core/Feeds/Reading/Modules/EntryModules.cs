@@ -6,10 +6,10 @@ namespace Antiphon.Core.Feeds.Reading.Modules;
 /// <summary>What modules say of one entry, the same for every XML format.</summary>
 internal sealed class EntryModules
 {
-    private readonly MediaElements _media = new();
-    private readonly List<FeedReply> _replies = [];
-    private readonly List<FeedPerson> _contributors = [];
     private readonly List<FeedExtension> _extensions = [];
+    private MediaElements? _media;
+    private List<FeedReply>? _replies;
+    private List<FeedPerson>? _contributors;
     private FeedPlace? _place;
     private string? _latitude;
     private string? _longitude;
@@ -19,14 +19,14 @@ internal sealed class EntryModules
     private string? _language;
 
     /// <summary>The picture Media RSS gives the entry, or null.</summary>
-    public string? Picture => _media.Picture();
+    public string? Picture => _media?.Picture();
 
     /// <summary>Reads an element of a module that is known here, keeps any other element of another namespace, and leaves the reader after it.</summary>
     public void Read(XmlReader reader, Uri? baseAddress)
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            case FeedNamespaces.Media when MediaElements.Knows(reader.LocalName): _media.Read(reader, baseAddress); break;
+            case FeedNamespaces.Media when MediaElements.Knows(reader.LocalName): (_media ??= new()).Read(reader, baseAddress); break;
             case FeedNamespaces.CommentApi when reader.LocalName is "commentRss" or "commentRSS": _commentsFeed ??= LinkResolver.Resolve(XmlText.Read(reader), baseAddress); break;
             case FeedNamespaces.Slash when reader.LocalName == "comments": _commentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
             case FeedNamespaces.Threading when reader.LocalName == "total": _commentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
@@ -50,22 +50,22 @@ internal sealed class EntryModules
         item.Copyright ??= _rights;
         item.Language ??= _language;
         item.Place ??= _place ?? PlaceParser.Of(_latitude, _longitude);
-        item.Media.AddRange(_media.Found());
-        item.RepliesTo.AddRange(_replies);
-        item.Contributors.AddRange(_contributors);
-        item.Extensions.AddRange(_extensions);
+        if (_media is not null) item.Media.AddRange(_media.Found());
+        if (_replies is not null) item.RepliesTo.AddRange(_replies);
+        if (_contributors is not null) item.Contributors.AddRange(_contributors);
+        if (_extensions.Count > 0) item.Extensions.AddRange(_extensions);
     }
 
     private void AddReply(XmlReader reader, Uri? baseAddress)
     {
         var link = LinkResolver.Resolve(reader.GetAttribute("href"), baseAddress);
         // The identifier is required (RFC 4685 §3); where it was left out the page serves.
-        if ((reader.GetAttribute("ref") ?? link) is { } reference) _replies.Add(new FeedReply(reference, link));
+        if ((reader.GetAttribute("ref") ?? link) is { } reference) (_replies ??= []).Add(new FeedReply(reference, link));
         reader.Skip();
     }
 
     private void AddContributor(XmlReader reader)
     {
-        if (PersonParser.Parse(XmlText.Read(reader)) is { } person) _contributors.Add(person);
+        if (PersonParser.Parse(XmlText.Read(reader)) is { } person) (_contributors ??= []).Add(person);
     }
 }

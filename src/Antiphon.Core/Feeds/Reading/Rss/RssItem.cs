@@ -24,7 +24,7 @@ internal sealed class RssItem
     public string? AtomSummary { get; set; }
     public string? AtomContent { get; set; }
     public string? PodcastSummary { get; set; }
-    public List<FeedPerson> AtomAuthors { get; } = [];
+    public List<FeedPerson> AtomAuthors => field ??= [];
     public string? AtomUpdated { get; set; }
     public string? AtomLink { get; set; }
     public string? Comments { get; set; }
@@ -34,13 +34,14 @@ internal sealed class RssItem
     public string? AtomRights { get; set; }
     public string? AtomReplies { get; set; }
     public string? Language { get; set; }
-    public List<FeedPerson> AtomContributors { get; } = [];
-    public EntryModules Modules { get; } = new();
+    public List<FeedPerson> AtomContributors => field ??= [];
+    public EntryModules? Found { get; private set; }
+    public EntryModules Modules => Found ??= new();
     public string? PodcastPicture { get; set; }
-    public List<string> Authors { get; } = [];
-    public List<string> Creators { get; } = [];
-    public List<string> Categories { get; } = [];
-    public List<FeedEnclosure> Enclosures { get; } = [];
+    public List<string> Authors => field ??= [];
+    public List<string> Creators => field ??= [];
+    public List<string> Categories => field ??= [];
+    public List<FeedEnclosure> Enclosures => field ??= [];
     public Uri? Base { get; set; }
     public Uri? LinkBase { get; set; }
 }

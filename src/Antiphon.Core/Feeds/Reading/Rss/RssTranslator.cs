@@ -27,11 +27,15 @@ internal static class RssTranslator
             Language = item.Language,
             Image = Picture(item),
         };
-        translated.Authors.AddRange(Authors(item));
-        translated.Contributors.AddRange(item.AtomContributors);
-        item.Modules.ApplyTo(translated);
-        translated.Categories.AddRange(item.Categories.Distinct());
-        translated.Enclosures.AddRange(item.Enclosures.Select(file => file with { Url = LinkResolver.Resolve(file.Url, item.Base) }));
+        AddAuthors(item, translated);
+        if (item.AtomContributors.Count > 0) translated.Contributors.AddRange(item.AtomContributors);
+        item.Found?.ApplyTo(translated);
+        foreach (var category in item.Categories)
+        {
+            if (!translated.Categories.Contains(category)) translated.Categories.Add(category);
+        }
+
+        foreach (var file in item.Enclosures) translated.Enclosures.Add(file with { Url = LinkResolver.Resolve(file.Url, item.Base) });
         return translated;
     }
 
@@ -48,14 +52,27 @@ internal static class RssTranslator
 
     private static string? Picture(RssItem item)
     {
-        var enclosed = item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
-        var shown = FirstPicture.In(item.ContentEncoded)?.Url ?? FirstPicture.In(item.Description)?.Url;
-        var picture = item.Modules.Picture ?? item.PodcastPicture ?? enclosed ?? shown;
+        var enclosed = item.Enclosures.Find(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
+        var picture = item.Found?.Picture ?? item.PodcastPicture ?? enclosed ?? FirstPicture.In(item.ContentEncoded)?.Url ?? FirstPicture.In(item.Description)?.Url;
         return picture is null ? null : LinkResolver.Resolve(picture, item.Base ?? Base(item));
     }
 
     private static Uri? Base(RssItem item) => Uri.TryCreate(item.Link, UriKind.Absolute, out var link) ? link : null;
 
-    private static IEnumerable<FeedPerson> Authors(RssItem item) =>
-        NamedTwice.LeftOut([.. item.Authors.Select(PersonParser.Parse).Concat(item.Creators.Select(PersonParser.Parse)).OfType<FeedPerson>().Concat(item.AtomAuthors)]);
+    private static void AddAuthors(RssItem item, FeedItem translated)
+    {
+        var people = translated.Authors;
+        foreach (var text in item.Authors) Add(people, PersonParser.Parse(text));
+        foreach (var text in item.Creators) Add(people, PersonParser.Parse(text));
+        people.AddRange(item.AtomAuthors);
+        if (people.Count < 2) return;
+        var once = NamedTwice.LeftOut(people).ToList();
+        people.Clear();
+        people.AddRange(once);
+    }
+
+    private static void Add(List<FeedPerson> people, FeedPerson? person)
+    {
+        if (person is not null) people.Add(person);
+    }
 }
