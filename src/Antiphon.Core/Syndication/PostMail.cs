@@ -15,6 +15,9 @@ namespace Antiphon.Core.Syndication;
 public sealed record PostMail(
     string SiteName, string BlogName, string Title, string? Author, string BodyHtml, string Link, string UnsubscribeLink)
 {
+    // Pictures of a post are as wide as its page, which a mail is not.
+    private const string PicturesFit = "img{max-width:100%;height:auto}";
+
     /// <summary>Composes both parts.</summary>
     public MailText Compose() => new(OneLine(Title), Html(), Plain());
 
@@ -33,7 +36,7 @@ public sealed record PostMail(
         var link = WebUtility.HtmlEncode(Link);
         return $"""
             <!doctype html>
-            <html><body style="margin:0;background:#faf7f0;color:#1c2321;font:17px/1.55 Georgia,serif">
+            <html><head><style>{PicturesFit}</style></head><body style="margin:0;background:#faf7f0;color:#1c2321;font:17px/1.55 Georgia,serif">
             <div style="max-width:600px;margin:0 auto;padding:28px 20px">
             <p style="margin:0;font:14px/1.4 sans-serif;color:#5b625e">{byline}</p>
             <h1 style="margin:6px 0 18px;font-size:27px;line-height:1.2;font-weight:500"><a href="{link}" style="color:#1c2321;text-decoration:none">{title}</a></h1>

@@ -21,10 +21,10 @@ internal sealed class DemoScenario(
         await using var transaction = await database.Database.BeginTransactionAsync();
         var site = await MakeSiteAsync(now);
         var log = new Blog { Site = site, Key = keys.NewKey(), Name = "The Night Log", Description = "Observing nights, sky events and what the weather did to them", CreatedAt = now.AddDays(-660) };
+        database.Blogs.Add(log);
         var feeds = new DemoFeeds(database, keys, options.Value, now);
         var bench = feeds.Follow(site, "Workshop Bench", "workshop-bench/feed.xml", 600);
         var weather = feeds.Follow(site, "Moor Weather Diary", "weather/feed.json", 80);
-        database.Blogs.Add(log);
         Blog[] county = [feeds.Follow(site, "Fellside Walkers", "walkers/news.xml", 260), feeds.Follow(site, "Parish Council", "county/council.xml", 70), feeds.Follow(site, "Quarry Notices", "county/quarry.xml", 50)];
         // Visited by the worker, once there is somebody here for the hub to call.
         feeds.Follow(site, "Moor Star Party", "county/star-party.xml", 40);

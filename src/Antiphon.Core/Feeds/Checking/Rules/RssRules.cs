@@ -19,7 +19,7 @@ public static class RssRules
     public static readonly FeedRule ItemEmpty = new("rss-item-empty", Severity.Error, "The item has neither title nor description", "Give it at least one of them.", "RSS 2.0, Elements of item");
 
     /// <summary>No link.</summary>
-    public static readonly FeedRule ItemLinkMissing = new("rss-item-link-missing", Severity.Warning, "The item leads nowhere", "Add a link, or a guid that is its address.", "RSS 2.0, Elements of item");
+    public static readonly FeedRule ItemLinkMissing = new("rss-item-link-missing", Severity.Advice, "The item leads nowhere", "Add a link, or a guid that is its address.", "RSS 2.0, Elements of item");
 
     /// <summary>No guid.</summary>
     public static readonly FeedRule GuidMissing = new("rss-guid-missing", Severity.Warning, "The item has no guid", "Add a guid that never changes; without it an edited item shows up as a new one.", "RSS 2.0, guid");
