@@ -95,7 +95,16 @@ internal static class WatchEndpoints
     {
         var rows = await feeds.AsNoTracking().AsSplitQuery().OrderBy(feed => feed.Id).Select(feed => new
         {
-            feed.Id, feed.Name, feed.Address, IsOurs = feed.BlogId != null, feed.CheckedAt, feed.NextCheckAt, feed.RepairKey, HasRepaired = feed.Repaired != null, feed.RepairedChanges, feed.RepairedAt,
+            feed.Id,
+            feed.Name,
+            feed.Address,
+            IsOurs = feed.BlogId != null,
+            feed.CheckedAt,
+            feed.NextCheckAt,
+            feed.RepairKey,
+            HasRepaired = feed.Repaired != null,
+            feed.RepairedChanges,
+            feed.RepairedAt,
             Records = feed.Records.OrderByDescending(record => record.Id).Take(StretchesShown).ToList(),
         }).ToListAsync(cancellation);
         return [.. rows.Select(row => new WatchedFeedView(

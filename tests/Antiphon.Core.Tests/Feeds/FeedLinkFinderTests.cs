@@ -35,6 +35,12 @@ public sealed class FeedLinkFinderTests
         Assert.All(paths, path => Assert.Equal("bench.example", path.Address.Host));
     }
 
+    [Theory]
+    [InlineData("https://bench.example/blog/one", "https://bench.example/blog/one/feed https://bench.example/blog/one.rss https://bench.example/blog/feed")]
+    [InlineData("https://bench.example/", "https://bench.example/feed https://bench.example/rss.xml https://bench.example/feed.json")]
+    public void Usual_places_are_the_nearest(string page, string some) =>
+        Assert.Subset(FeedLinkFinder.UsualPaths(new Uri(page)).Select(link => link.Address.AbsoluteUri).ToHashSet(), some.Split(' ').ToHashSet());
+
     [Fact]
     public void The_server_of_a_page_can_name_feeds()
     {

@@ -12,7 +12,13 @@ public sealed class ServedRuleTests
 
     private static readonly ServedFacts Good = new(Secure, Secure)
     {
-        HasValidator = true, HeedsValidator = true, IsCompressed = true, IsOpenToPages = true, ForbidsKeeping = false, IsNamedByPage = true, Took = TimeSpan.FromSeconds(1),
+        HasValidator = true,
+        HeedsValidator = true,
+        IsCompressed = true,
+        IsOpenToPages = true,
+        ForbidsKeeping = false,
+        IsNamedByPage = true,
+        Took = TimeSpan.FromSeconds(1),
     };
 
     public static TheoryData<string, ServedFacts> Faults => new()

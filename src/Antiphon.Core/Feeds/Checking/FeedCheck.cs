@@ -1,3 +1,5 @@
+using Antiphon.Core.Feeds.Checking.Examining;
+using Antiphon.Core.Feeds.Checking.Examining.Formats;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;

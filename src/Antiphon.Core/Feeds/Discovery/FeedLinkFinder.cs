@@ -17,6 +17,8 @@ public static class FeedLinkFinder
 
     private static readonly string[] UsualNames = ["feed", "rss", "rss.xml", "feed.xml", "atom.xml", "index.xml", "feed.json"];
 
+    private static readonly string[] UsualEndings = [".rss", ".atom"];
+
     private static readonly string[] FeedWords = ["rss", "atom", "feed", ".xml", "feed.json"];
 
     private static readonly string[] PartSegments = ["/category/", "/categories/", "/tag/", "/tags/", "/topic/", "/author/", "/search/"];
@@ -37,16 +39,18 @@ public static class FeedLinkFinder
         return [.. alternates.Concat(named).Concat(anchors).OfType<FeedLink>().DistinctBy(link => link.Address).OrderBy(link => link.Scope).Take(MaxCandidates)];
     }
 
-    /// <summary>The paths feeds usually have, beside the page and at the root of its host; nearest first.</summary>
+    /// <summary>The paths feeds usually have, beside the page and at the root of its host, and the endings they have behind a page's own path; nearest first.</summary>
     public static IReadOnlyList<FeedLink> UsualPaths(Uri address)
     {
+        var page = address.GetLeftPart(UriPartial.Path);
+        var suffixed = page.EndsWith('/') ? [] : UsualEndings.Select(ending => new Uri(page + ending));
         var folder = address.AbsolutePath.EndsWith('/') ? address : new Uri(address, address.Segments[^1].TrimEnd('/') + "/");
         var parent = new Uri(address, ".");
         var bases = new[] { folder, parent, new Uri(address, "/") }.Distinct();
         return
         [
-            .. bases.SelectMany(root => UsualNames.Select(name => new FeedLink(new Uri(root, name), FeedLinkKind.UsualPath)))
-                .DistinctBy(link => link.Address).Take(MaxCandidates),
+            .. bases.SelectMany(root => UsualNames.Select(name => new Uri(root, name))).Take(UsualNames.Length).Concat(suffixed).Concat(bases.Skip(1).SelectMany(root => UsualNames.Select(name => new Uri(root, name))))
+                .Select(place => new FeedLink(place, FeedLinkKind.UsualPath)).DistinctBy(link => link.Address).Take(MaxCandidates),
         ];
     }
 

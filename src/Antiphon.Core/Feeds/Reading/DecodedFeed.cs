@@ -104,7 +104,7 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         {
             return System.Text.Encoding.GetEncoding(name);
         }
-        catch (ArgumentException)
+        catch (Exception unknown) when (unknown is ArgumentException or NotSupportedException)
         {
             return null;
         }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Checking.Examining;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
 

@@ -3,7 +3,7 @@ using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Applies the rules about the finer parts of Atom 1.0.</summary>
 internal sealed class AtomDetailExaminer(Examination examination)

@@ -5,7 +5,7 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Reading.Json;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Applies the rules of JSON Feed 1.1.</summary>
 internal sealed class JsonExaminer(Examination examination)

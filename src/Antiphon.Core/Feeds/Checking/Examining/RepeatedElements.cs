@@ -1,6 +1,6 @@
 using Antiphon.Core.Feeds.Checking.Source;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Finds elements that stand more often than once.</summary>
 internal static class RepeatedElements

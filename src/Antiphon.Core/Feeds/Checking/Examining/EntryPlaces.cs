@@ -1,7 +1,7 @@
 using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Where the entries that were read stand in the source, so that what is found in the model can be shown at its line.</summary>
 internal sealed class EntryPlaces

@@ -2,7 +2,7 @@ using System.Text.Json;
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Applies the rules about the finer parts of JSON Feed.</summary>
 internal sealed class JsonDetailExaminer(Examination examination)

@@ -2,7 +2,7 @@ using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Applies the rules of modules, wherever in a feed they stand.</summary>
 internal sealed class ModuleExaminer(Examination examination)

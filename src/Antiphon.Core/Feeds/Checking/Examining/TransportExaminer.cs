@@ -2,7 +2,7 @@ using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Checks how a feed was served against what it is.</summary>
 internal static class TransportExaminer

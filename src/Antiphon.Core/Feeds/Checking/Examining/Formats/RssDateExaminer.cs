@@ -2,7 +2,7 @@ using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading.Dates;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Checks dates in RSS.</summary>
 internal static class RssDateExaminer

@@ -3,7 +3,7 @@ using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Applies the rules about the finer parts of RSS.</summary>
 internal sealed class RssDetailExaminer(Examination examination)

@@ -2,7 +2,7 @@ using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Applies the rules of RSS to one item.</summary>
 internal sealed class RssItemExaminer(Examination examination, bool isRdf, HashSet<string> guids)

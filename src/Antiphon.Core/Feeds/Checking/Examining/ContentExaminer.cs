@@ -5,7 +5,7 @@ using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Text;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Applies the rules about texts, dates and addresses to what was read, so that they are the same for every format.</summary>
 internal sealed partial class ContentExaminer(Examination examination, EntryPlaces places)

@@ -1,6 +1,6 @@
 using Antiphon.Core.Feeds.Checking.Source;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Collects what the examiners find, up to a bound.</summary>
 internal sealed class Examination(DateTimeOffset now)

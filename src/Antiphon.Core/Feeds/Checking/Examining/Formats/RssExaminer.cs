@@ -2,7 +2,7 @@ using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
 /// <summary>Applies the rules of RSS 0.9x, 1.0 and 2.0 to the channel.</summary>
 internal sealed class RssExaminer(Examination examination)

@@ -1,7 +1,7 @@
 using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Checking.Source;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Checks language tags.</summary>
 internal static class LanguageExaminer

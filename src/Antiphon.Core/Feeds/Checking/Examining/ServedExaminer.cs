@@ -3,7 +3,7 @@ using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Text;
 
-namespace Antiphon.Core.Feeds.Checking;
+namespace Antiphon.Core.Feeds.Checking.Examining;
 
 /// <summary>Checks how a feed was served.</summary>
 internal static class ServedExaminer
