@@ -57,6 +57,7 @@ var site = app.MapSites();
 site.MapBlogs();
 site.MapFollowedFeeds();
 site.MapPosts();
+site.MapPostCheck();
 site.MapListings();
 site.MapLooks();
 site.MapSiteFeeds();

@@ -32,7 +32,7 @@ internal static class PlatformRegistration
         {
             options.EnableForHttps = true;
             options.MimeTypes = ResponseCompressionDefaults.MimeTypes.Concat(
-                ["application/rss+xml", "application/atom+xml", "application/feed+json", "image/svg+xml"]);
+                ["application/rss+xml", "application/atom+xml", "application/rdf+xml", "application/feed+json", "text/x-opml", "image/svg+xml"]);
         });
         foreach (var found in AssemblyScanner.FindValidatorsInAssembly(typeof(AntiphonOptions).Assembly, includeInternalTypes: true)) services.AddSingleton(found.InterfaceType, found.ValidatorType);
         services.AddOpenApi("openapi", ApiDescription.Configure);

@@ -31,12 +31,12 @@ public sealed class FeedLinkFinderTests
     public void Usual_paths_are_bounded_and_stay_on_the_host()
     {
         var paths = FeedLinkFinder.UsualPaths(Page);
-        Assert.InRange(paths.Count, 1, FeedLinkFinder.MaxCandidates);
+        Assert.InRange(paths.Count, 1, FeedLinkFinder.MaxGuesses);
         Assert.All(paths, path => Assert.Equal("bench.example", path.Address.Host));
     }
 
     [Theory]
-    [InlineData("https://bench.example/blog/one", "https://bench.example/blog/one/feed https://bench.example/blog/one.rss https://bench.example/blog/feed")]
+    [InlineData("https://bench.example/blog/one", "https://bench.example/blog/one/feed https://bench.example/blog/one.rss https://bench.example/blog/feed https://bench.example/feed.xml https://bench.example/feed.json")]
     [InlineData("https://bench.example/", "https://bench.example/feed https://bench.example/rss.xml https://bench.example/feed.json")]
     public void Usual_places_are_the_nearest(string page, string some) =>
         Assert.Subset(FeedLinkFinder.UsualPaths(new Uri(page)).Select(link => link.Address.AbsoluteUri).ToHashSet(), some.Split(' ').ToHashSet());

@@ -10,6 +10,9 @@ public static class FeedLinkFinder
     /// <summary>Most candidates named for one page; more would only keep the reader waiting.</summary>
     public const int MaxCandidates = 12;
 
+    /// <summary>Most places tried for a page that names none: enough for its folder, the one around it, and the root of its host.</summary>
+    public const int MaxGuesses = 24;
+
     private static readonly HashSet<string> FeedTypes = new(StringComparer.OrdinalIgnoreCase)
     {
         "application/rss+xml", "application/atom+xml", "application/feed+json", "application/json", "application/rdf+xml", "application/xml", "text/xml",
@@ -50,7 +53,7 @@ public static class FeedLinkFinder
         return
         [
             .. bases.SelectMany(root => UsualNames.Select(name => new Uri(root, name))).Take(UsualNames.Length).Concat(suffixed).Concat(bases.Skip(1).SelectMany(root => UsualNames.Select(name => new Uri(root, name))))
-                .Select(place => new FeedLink(place, FeedLinkKind.UsualPath)).DistinctBy(link => link.Address).Take(MaxCandidates),
+                .Select(place => new FeedLink(place, FeedLinkKind.UsualPath)).DistinctBy(link => link.Address).Take(MaxGuesses),
         ];
     }
 

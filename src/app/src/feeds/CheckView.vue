@@ -11,6 +11,7 @@ import FormatView from './FormatView.vue'
 import ReaderView from './ReaderView.vue'
 import RepairView from './RepairView.vue'
 import SourceView from './SourceView.vue'
+import WatchIt from './WatchIt.vue'
 import { feedFormats, verdicts } from './words'
 
 const url = useQueryValue('url')
@@ -86,7 +87,7 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
   />
   <div v-else class="work split">
     <div class="left">
-      <p class="small soft about">{{ about }}</p>
+      <p class="small soft about">{{ about }} <WatchIt v-if="page.address" :url="page.address" /></p>
       <FindingList v-model="at" :findings="findings" />
       <div v-if="findings.length === 0" class="hint">Nothing to mend. Readers get everything you wrote.</div>
     </div>

@@ -8,16 +8,24 @@ import { counted } from '../shared/counted'
 import { useNotice } from '../shared/useNotice'
 import { useSite } from '../sites/useSite'
 import FocusPoint from './FocusPoint.vue'
+import PostFindings from './PostFindings.vue'
 import PostPreview from './PostPreview.vue'
 import TextEditor from './TextEditor.vue'
 import { statuses } from './status'
 import { usePost } from './usePost'
+import { usePostCheck } from './usePostCheck'
 import { useTerms } from './useTerms'
 
 const { id: siteId, site, mayEdit } = useSite()
 const { id, post, stored, blogs, dirty, readonly, save, act, loading, failed } = usePost(() => siteId.value)
 const { say } = useNotice()
 const { data: terms } = useTerms(() => siteId.value)
+const check = usePostCheck(
+  () => siteId.value,
+  () => id.value,
+  post,
+)
+const open = computed(() => check.findings.value.filter((one) => one.severity !== 'advice').length)
 const asking = ref(false)
 const receivers = ref(0)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
@@ -146,6 +154,14 @@ onKeyStroke('s', (event) => {
           :error-messages="act.fields.value.slug"
         />
       </div>
+      <PostFindings
+        v-if="mayEdit && !readonly"
+        :findings="check.findings.value"
+        :links="check.links.value"
+        :is-checking="check.isChecking.value"
+        :trouble="check.trouble.value"
+        @links="check.checkLinks"
+      />
       <PostPreview :post="post" :site="site" />
     </aside>
   </div>
@@ -156,6 +172,7 @@ onKeyStroke('s', (event) => {
         It gets its page, joins the feed and every listing that chooses it.
         {{ receivers ? `${counted(receivers, 'subscriber')} will get a mail.` : 'Nobody gets a mail: there are no subscribers, or they had one already.' }}
       </p>
+      <p v-if="open" class="o mb-3">{{ counted(open, 'finding is', 'findings are') }} worth a look first; they stand under “Before publishing”.</p>
       <div class="row">
         <v-btn @click="publish">{{ receivers ? `Publish and send ${counted(receivers, 'mail')}` : 'Publish' }}</v-btn><v-btn
           variant="text"

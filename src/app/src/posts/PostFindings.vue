@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import type { Schemas } from '../api/client'
+import SeverityMark from '../feeds/SeverityMark.vue'
+
+const props = defineProps<{ findings: Schemas['PostFindingView'][]; links: Schemas['PostFindingView'][] | null; isChecking: boolean; trouble: string }>()
+const emit = defineEmits<{ links: [] }>()
+</script>
+
+<template>
+  <section aria-label="Before publishing">
+    <h2 class="group">Before publishing</h2>
+    <p v-if="props.findings.length === 0" class="small soft none">Nothing to mend.</p>
+    <ul v-else>
+      <li v-for="(finding, index) in props.findings" :key="index" :data-rule="finding.rule">
+        <SeverityMark :severity="finding.severity" />
+        <div>
+          {{ finding.message }}
+          <p class="small soft">{{ finding.fix }}</p>
+        </div>
+      </li>
+    </ul>
+    <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
+    <p class="small">
+      <button type="button" class="link" :disabled="props.isChecking" @click="emit('links')">
+        {{ props.isChecking ? 'Opening the links …' : 'Open every link' }}
+      </button>
+      <span v-if="props.links && props.links.length === 0" class="soft" role="status"> All of them lead somewhere.</span>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 0 0 8px;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 18px 1fr;
+  gap: 6px;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--hair);
+  font-size: 14px;
+  overflow-wrap: anywhere;
+}
+.none {
+  padding: 8px 0;
+}
+</style>
