@@ -55,6 +55,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Posts.</summary>
     public DbSet<Post> Posts => Set<Post>();
 
+    /// <summary>What posts were.</summary>
+    public DbSet<PostVersion> PostVersions => Set<PostVersion>();
+
     /// <summary>Listings.</summary>
     public DbSet<Listing> Listings => Set<Listing>();
 

@@ -58,6 +58,7 @@ site.MapBlogs();
 site.MapFollowedFeeds();
 site.MapPosts();
 site.MapPostCheck();
+site.MapPostVersions();
 site.MapListings();
 site.MapLooks();
 site.MapSiteFeeds();

@@ -878,6 +878,48 @@ namespace Antiphon.Data.Migrations
                     b.ToView(null, (string)null);
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.PostVersion", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BeganAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BodyHtml")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Excerpt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("WasPublic")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId", "Id");
+
+                    b.ToTable("PostVersions");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>
                 {
                     b.Property<long>("Id")
@@ -1365,6 +1407,17 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Blog");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.PostVersion", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>

@@ -53,7 +53,7 @@ internal static class PostEndpoints
     }
 
     private static async Task<Results<Ok<PostView>, ValidationProblem>> WritePost(
-        long site, PostRequest request, HttpContext http, AntiphonContext database, PostPublisher publisher, PostAddresses addresses, IKeySource keys, TimeProvider clock)
+        long site, PostRequest request, HttpContext http, AntiphonContext database, PostPublisher publisher, PostVersions versions, PostAddresses addresses, IKeySource keys, TimeProvider clock)
     {
         var blog = await database.Blogs.Include(one => one.Following).SingleOrDefaultAsync(one => one.Id == request.BlogId && one.SiteId == site);
         if (blog is null || blog.Following is not null) return FieldProblem.For("blogId", "Choose a blog that is written here.");
@@ -61,18 +61,21 @@ internal static class PostEndpoints
         var post = new Post { Key = keys.NewKey(12), SiteId = site, Blog = blog, CreatedAt = now };
         await ApplyAsync(request, post, http, database, now);
         database.Posts.Add(post);
+        await versions.KeepAsync(post, http.Member().PersonId, await WriterAsync(http, database), request.Status == PostStatus.Published, http.RequestAborted);
         await StoreAsync(request, post, database, publisher);
         return TypedResults.Ok(View(post, addresses));
     }
 
     private static async Task<Results<Ok<PostView>, NotFound, ValidationProblem, ProblemHttpResult>> SavePost(
-        long site, long post, PostRequest request, HttpContext http, AntiphonContext database, PostPublisher publisher, PostAddresses addresses, TimeProvider clock)
+        long site, long post, PostRequest request, HttpContext http, AntiphonContext database, PostPublisher publisher, PostVersions versions, PostAddresses addresses, TimeProvider clock)
     {
         var found = await database.Posts.Include(one => one.Blog.Following).SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site);
         if (found is null) return TypedResults.NotFound();
         if (found.Blog.Following is not null) return FieldProblem.For("blogId", "This post belongs to a followed blog; change it where it was written.");
         if (found.Revision != request.Revision) return Conflict();
+        await versions.KeepOriginalAsync(found, http.RequestAborted);
         await ApplyAsync(request, found, http, database, clock.GetUtcNow());
+        await versions.KeepAsync(found, http.Member().PersonId, await WriterAsync(http, database), request.Status == PostStatus.Published, http.RequestAborted);
         try
         {
             await StoreAsync(request, found, database, publisher);

@@ -72,7 +72,7 @@ public sealed class ReadingStory(DemoInstallation demo)
         reader.Until("the panel of the shared address", _ => Has(reader, "dialog[open]") ? reader : null);
         reader.Run(Root + "at('dialog .antiphon-close').click()");
         reader.Until("the panel to close", _ => Has(reader, "dialog[open]") ? null : reader);
-        Assert.Equal(demo.Page("programmes"), reader.Address);
+        reader.Until("the page's own address again", _ => reader.Address == demo.Page("programmes") ? reader : null);
     }
 
     [Fact]

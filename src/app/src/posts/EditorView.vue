@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { api, take } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
@@ -11,6 +11,7 @@ import FocusPoint from './FocusPoint.vue'
 import PostFindings from './PostFindings.vue'
 import PostPreview from './PostPreview.vue'
 import TextEditor from './TextEditor.vue'
+import VersionsDialog from './VersionsDialog.vue'
 import { statuses } from './status'
 import { usePost } from './usePost'
 import { usePostCheck } from './usePostCheck'
@@ -27,6 +28,7 @@ const check = usePostCheck(
 )
 const open = computed(() => check.findings.value.filter((one) => one.severity !== 'advice').length)
 const asking = ref(false)
+const looking = ref(false)
 const receivers = ref(0)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
 const words = computed(
@@ -56,6 +58,13 @@ async function publish(): Promise<void> {
 
 async function change(status: 'published' | 'withdrawn' | 'draft', done: string): Promise<void> {
   if (await save(status)) say(done)
+}
+
+/** Brings an earlier version into the editor; what stood there can be had back. */
+function restore(version: Schemas['PostVersionView']): void {
+  const before = { title: post.title, bodyHtml: post.bodyHtml, excerpt: post.excerpt }
+  Object.assign(post, { title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt })
+  say('The earlier text is in the editor.', () => void Object.assign(post, before))
 }
 
 onKeyStroke('s', (event) => {
@@ -101,7 +110,10 @@ onKeyStroke('s', (event) => {
       <textarea v-model="post.title" class="headline" rows="1" placeholder="Title" aria-label="Title" maxlength="300" :readonly="readonly" />
       <p v-if="act.fields.value.title" class="m small" role="alert">{{ act.fields.value.title[0] }}</p>
       <TextEditor v-model="post.bodyHtml" :readonly="readonly" :problem="act.fields.value.bodyHtml?.[0]" :key="stored?.id ?? 'new'" />
-      <p class="soft small">{{ counted(words, 'word') }}, {{ Math.max(1, Math.round(words / 220)) }} min to read</p>
+      <p class="soft small">
+        {{ counted(words, 'word') }}, {{ Math.max(1, Math.round(words / 220)) }} min to read
+        <button v-if="id && !readonly" type="button" class="link versions" @click="looking = true">What it was</button>
+      </p>
     </div>
     <aside>
       <h2 class="group">Details</h2>
@@ -165,6 +177,17 @@ onKeyStroke('s', (event) => {
       <PostPreview :post="post" :site="site" />
     </aside>
   </div>
+  <VersionsDialog
+    v-if="looking && id"
+    v-model="looking"
+    :site-id="siteId"
+    :post-id="id"
+    :title="post.title"
+    :body-html="post.bodyHtml"
+    :zone="site?.timeZone"
+    :may-edit="mayEdit"
+    @restore="restore"
+  />
   <v-dialog v-model="asking" max-width="440">
     <v-card class="pa-6">
       <h2>Publish “{{ post.title }}”?</h2>
@@ -185,6 +208,9 @@ onKeyStroke('s', (event) => {
 </template>
 
 <style scoped>
+.versions {
+  margin-left: 14px;
+}
 .sheet {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 350px;
