@@ -1,8 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Mail;
-using MailKit;
-using MailKit.Net.Smtp;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Channels;
@@ -45,18 +43,13 @@ internal sealed class DeliveryWorker(
             {
                 await outbox.DeliveredAsync(delivery, await sender.SendAsync(messages.Make(delivery), cancellation));
             }
-            catch (SmtpCommandException refusal) when ((int)refusal.StatusCode >= 500)
+            catch (Exception final) when (MailFailure.IsFinal(final))
             {
-                await outbox.FailedAsync(delivery, refusal.Message);
+                await outbox.FailedAsync(delivery, final.Message);
             }
-            catch (Exception passing) when (passing is SmtpCommandException or SmtpProtocolException or ServiceNotConnectedException or IOException or System.Net.Sockets.SocketException or TimeoutException)
+            catch (Exception passing) when (MailFailure.IsPassing(passing))
             {
                 await outbox.RetryAsync(delivery, passing.Message);
-            }
-            catch (Exception broken) when (broken is FormatException or ArgumentException or MimeKit.ParseException)
-            {
-                // An address no mail can be made for will not get better by trying again.
-                await outbox.FailedAsync(delivery, broken.Message);
             }
         }
     }

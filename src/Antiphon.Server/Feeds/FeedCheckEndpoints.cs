@@ -18,9 +18,15 @@ internal static class FeedCheckEndpoints
 
     private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)
     {
+        return TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Check(await BytesAsync(request), request.ContentType)));
+    }
+
+    /// <summary>The raw bytes of a request; the server bounds their number.</summary>
+    internal static async Task<byte[]> BytesAsync(HttpRequest request)
+    {
         using var body = new MemoryStream();
         await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
-        return TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Check(body.ToArray(), request.ContentType)));
+        return body.ToArray();
     }
 
     private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(string url, FeedCheckService checks, CancellationToken cancellation)

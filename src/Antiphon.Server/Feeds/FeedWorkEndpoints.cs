@@ -24,7 +24,7 @@ internal static class FeedWorkEndpoints
     }
 
     private static async Task<Ok<FeedRepairView>> RepairBytes(HttpRequest request, FeedCheckService checks) =>
-        TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(await BytesAsync(request), request.ContentType)));
+        TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType)));
 
     private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(string url, FeedCheckService checks, CancellationToken cancellation)
     {
@@ -37,7 +37,7 @@ internal static class FeedWorkEndpoints
         ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
         : TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType)));
 
-    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(HttpRequest request, string? to) => Converted(request.HttpContext, await BytesAsync(request), new FeedReadOptions(request.ContentType), to);
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(HttpRequest request, string? to) => Converted(request.HttpContext, await FeedCheckEndpoints.BytesAsync(request), new FeedReadOptions(request.ContentType), to);
 
     private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertAddress(string url, string? to, HttpContext http, FeedCheckService checks, CancellationToken cancellation)
     {
@@ -63,11 +63,4 @@ internal static class FeedWorkEndpoints
         "json" or "jsonfeed" => FeedFormat.JsonFeed,
         _ => null,
     };
-
-    private static async Task<byte[]> BytesAsync(HttpRequest request)
-    {
-        using var body = new MemoryStream();
-        await request.Body.CopyToAsync(body, request.HttpContext.RequestAborted);
-        return body.ToArray();
-    }
 }

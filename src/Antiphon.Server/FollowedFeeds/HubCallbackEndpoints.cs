@@ -44,24 +44,10 @@ internal static class HubCallbackEndpoints
     {
         var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
         if (hub is null) return TypedResults.StatusCode(StatusCodes.Status410Gone);
-        if (await BodyAsync(http.Request, limits.Value.MaxBytes) is not { } body) return TypedResults.StatusCode(StatusCodes.Status413PayloadTooLarge);
+        if (await BoundedBody.ReadAsync(http.Request.Body, limits.Value.MaxBytes, http.RequestAborted) is not { } body) return TypedResults.StatusCode(StatusCodes.Status413PayloadTooLarge);
         // What is not signed with our secret is taken for rubbish, without telling whoever sent it (§7.1).
         if (HubSignature.Fits(http.Request.Headers["X-Hub-Signature"], body, hub.Secret)) await visit.PushAsync(hub.BlogId, body, http.Request.ContentType, http.RequestAborted);
         return TypedResults.StatusCode(StatusCodes.Status202Accepted);
-    }
-
-    private static async Task<byte[]?> BodyAsync(HttpRequest request, long most)
-    {
-        using var body = new MemoryStream();
-        var buffer = new byte[81920];
-        int read;
-        while ((read = await request.Body.ReadAsync(buffer, request.HttpContext.RequestAborted)) > 0)
-        {
-            if (body.Length + read > most) return null;
-            body.Write(buffer, 0, read);
-        }
-
-        return body.ToArray();
     }
 
     /// <summary>What a hub asks before it believes that we asked.</summary>

@@ -4,8 +4,6 @@ using Antiphon.Data.Entities;
 using Antiphon.Server.Channels;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
-using MailKit;
-using MailKit.Net.Smtp;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 using MimeKit;
@@ -56,11 +54,11 @@ internal sealed class NoticeMailWorker(
             await sender.SendAsync(MessageOf(due), cancellation);
             await RecordAsync(due, one => one.SentAt = now);
         }
-        catch (Exception refusal) when (refusal is SmtpCommandException { StatusCode: >= (SmtpStatusCode)500 } or FormatException or ArgumentException or ParseException)
+        catch (Exception final) when (MailFailure.IsFinal(final))
         {
             await RecordAsync(due, one => one.FailedAt = now);
         }
-        catch (Exception passing) when (passing is SmtpCommandException or SmtpProtocolException or ServiceNotConnectedException or IOException or System.Net.Sockets.SocketException or TimeoutException)
+        catch (Exception passing) when (MailFailure.IsPassing(passing))
         {
             if (RetrySchedule.PauseAfter(due.Attempts, random.NextDouble()) is { } pause) await RecordAsync(due, one => one.NextAttemptAt = now + pause);
             else await RecordAsync(due, one => one.FailedAt = now);

@@ -100,15 +100,6 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
     private async Task<byte[]?> ReadBoundedAsync(HttpContent content, string? encoding, CancellationToken cancellation)
     {
         await using var stream = Decompression.Of(await content.ReadAsStreamAsync(cancellation), encoding);
-        using var body = new MemoryStream();
-        var buffer = new byte[81920];
-        int read;
-        while ((read = await stream.ReadAsync(buffer, cancellation)) > 0)
-        {
-            if (body.Length + read > options.Value.MaxBytes) return null;
-            body.Write(buffer, 0, read);
-        }
-
-        return body.ToArray();
+        return await BoundedBody.ReadAsync(stream, options.Value.MaxBytes, cancellation);
     }
 }

@@ -15,9 +15,9 @@ internal sealed record FeedForm(string Suffix, string Name, string ContentType, 
     /// <summary>All of them, the most widely read first.</summary>
     public static IReadOnlyList<FeedForm> All { get; } =
     [
-        new(".rss", "RSS", "application/rss+xml; charset=utf-8", RssWriter.Write, settings => settings.AsRss),
-        new(".atom", "Atom", "application/atom+xml; charset=utf-8", AtomWriter.Write, settings => settings.AsAtom),
-        new(".json", "JSON Feed", "application/feed+json; charset=utf-8", WriteJson, settings => settings.AsJson),
+        new(".rss", "RSS", FeedMediaTypes.InUtf8(FeedFormat.Rss), RssWriter.Write, settings => settings.AsRss),
+        new(".atom", "Atom", FeedMediaTypes.InUtf8(FeedFormat.Atom), AtomWriter.Write, settings => settings.AsAtom),
+        new(".json", "JSON Feed", FeedMediaTypes.InUtf8(FeedFormat.JsonFeed), WriteJson, settings => settings.AsJson),
     ];
 
     // JSON Feed knows no archives, but a next page with older entries, which the newest archive is.

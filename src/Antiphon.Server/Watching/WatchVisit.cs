@@ -1,6 +1,7 @@
 using System.Text;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Following;
+using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Feeds.Watching;
 using Antiphon.Data;
@@ -61,7 +62,7 @@ internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, 
         var text = RehousedFeed.Of(repair.Text, fetched.Address, antiphon.Value.AddressOf($"feeds/repaired/{feed.RepairKey}"));
         var bytes = Encoding.UTF8.GetBytes(text);
         if (feed.Repaired is null || !bytes.AsSpan().SequenceEqual(feed.Repaired)) feed.RepairedAt = clock.GetUtcNow();
-        (feed.Repaired, feed.RepairedChanges, feed.RepairedType) = (bytes, repair.Changes.Count, RepairedFeed.TypeOf(text));
+        (feed.Repaired, feed.RepairedChanges, feed.RepairedType) = (bytes, repair.Changes.Count, FeedMediaTypes.InUtf8(repair.Before.Format!.Value));
     }
 
     private async Task TellAsync(AntiphonContext database, WatchedFeed feed, WatchRecord record, Fetched fetched, CancellationToken cancellation)

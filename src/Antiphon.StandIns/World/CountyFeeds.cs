@@ -31,7 +31,7 @@ public static class CountyFeeds
         new("inn.xml", "The Lantern Inn", "asks to wait an hour (503)"),
         new("star-party.xml", "Moor Star Party", "offers a hub"),
         new("orchard.xml", "Cold Orchard", "scripts, handlers and relative pictures"),
-        new("farm.xml", "High Farm Eggs", "misspelt namespaces and a prefix nobody declared"),
+        new("eggs.xml", "High Farm Eggs", "misspelt namespaces and a prefix nobody declared"),
         new("tide.xml", "Reservoir Levels", "unclosed elements and a forbidden character"),
         new("chapel.atom", "Chapel Roof Fund", "good, with an archive", "application/atom+xml"),
         new("chapel-1.atom", "Chapel Roof Fund, archive", "the archive", "application/atom+xml"),

@@ -62,6 +62,17 @@ public sealed class FeedStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void On_a_phone_the_verdict_is_read_before_the_source_and_a_finding_leads_to_its_line()
+    {
+        using var browser = demo.SignedIn(width: 390, height: 844);
+        browser.Open(new Uri(demo.Workplace, $"feeds/check?url={Uri.EscapeDataString(World("county/lamps.xml"))}")).Sees("the day after market");
+        browser.Until("the source with its line marked", _ => browser.Count(".line.picked") > 0 ? browser : null);
+        Assert.Equal(0L, Convert.ToInt64(browser.Run("return Math.round(scrollY)"), System.Globalization.CultureInfo.InvariantCulture));
+        browser.Click(".finding:not(.on) > button");
+        browser.Until("the line in sight", _ => browser.Run("const box=document.querySelector('.line.picked').getBoundingClientRect();return box.bottom>0&&box.top<innerHeight?'seen':null") as string);
+    }
+
+    [Fact]
     public async Task The_team_is_told_when_a_feed_breaks_and_when_it_recovers()
     {
         using var browser = demo.SignedIn();

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Tests.Feeds;
 public sealed class RuleCatalogueTests
 {
     [Fact]
-    public void EveryRuleSaysWhatIsWrongWhatToDoAndWhere() => Assert.All(RuleCatalogue.All, rule =>
+    public void Every_rule_says_what_is_wrong_what_helps_and_where() => Assert.All(RuleCatalogue.All, rule =>
     {
         Assert.Matches("^[a-z0-9]+(-[a-z0-9]+)+$", rule.Id);
         Assert.True(rule.Message.Length > 10 && rule.Fix.Length > 5 && rule.Reference.Length > 5, rule.Id);
@@ -14,11 +14,11 @@ public sealed class RuleCatalogueTests
     });
 
     [Fact]
-    public void NoTwoRulesHaveOneName() => Assert.Equal(RuleCatalogue.All.Count, RuleCatalogue.All.Select(rule => rule.Id).Distinct().Count());
+    public void No_two_rules_have_one_name() => Assert.Equal(RuleCatalogue.All.Count, RuleCatalogue.All.Select(rule => rule.Id).Distinct().Count());
 
     // With ANTIPHON_KEEP_RULES=1 the page is written anew.
     [Fact]
-    public void ThePageOfTheGuideIsTheRules()
+    public void The_page_of_the_guide_is_the_rules()
     {
         var file = Path.Combine(Repository.Root, "docs", "guide", "feed-rules.md");
         var page = RulePage.Of(RuleCatalogue.All);

@@ -10,9 +10,9 @@ public static class FeedConversion
     /// <summary>The feed written as RSS 2.0, Atom 1.0 or JSON Feed 1.1; RDF asks for RSS 2.0.</summary>
     public static ConvertedFeed Convert(Feed feed, FeedFormat to) => to switch
     {
-        FeedFormat.Atom => new ConvertedFeed(AtomWriter.Write(feed), "application/atom+xml; charset=utf-8", LossOf(feed, to)),
-        FeedFormat.JsonFeed => new ConvertedFeed(JsonFeedWriter.Write(feed), "application/feed+json; charset=utf-8", LossOf(feed, to)),
-        _ => new ConvertedFeed(RssWriter.Write(feed), "application/rss+xml; charset=utf-8", LossOf(feed, to)),
+        FeedFormat.Atom => new ConvertedFeed(AtomWriter.Write(feed), FeedMediaTypes.InUtf8(to), LossOf(feed, to)),
+        FeedFormat.JsonFeed => new ConvertedFeed(JsonFeedWriter.Write(feed), FeedMediaTypes.InUtf8(to), LossOf(feed, to)),
+        _ => new ConvertedFeed(RssWriter.Write(feed), FeedMediaTypes.InUtf8(FeedFormat.Rss), LossOf(feed, to)),
     };
 
     /// <summary>What the feed says and the format cannot, with how often; empty when nothing is lost.</summary>

@@ -129,6 +129,9 @@ const pills = computed(() => [
   padding: 0 24px 40px;
 }
 @media (max-width: 860px) {
+  .told {
+    margin-inline: 16px;
+  }
   .bar {
     padding: 10px 16px;
   }

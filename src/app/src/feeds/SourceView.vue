@@ -22,9 +22,13 @@ const tone = (line: number) => ({ error: 'e', warning: 'w', advice: 'a' })[marke
 
 watch(
   () => props.picked,
-  async () => {
+  async (_, before) => {
     await nextTick()
-    box.value?.querySelector('.picked')?.scrollIntoView({ block: 'center' })
+    const line = box.value?.querySelector<HTMLElement>('.picked')
+    if (!line) return
+    // At first only the source moves: where it stands below the findings, the verdict is to be read before it.
+    if (before === undefined) box.value!.scrollTop = line.offsetTop - box.value!.clientHeight / 2
+    else line.scrollIntoView({ block: 'center' })
   },
   { immediate: true },
 )

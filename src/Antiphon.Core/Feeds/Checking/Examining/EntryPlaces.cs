@@ -64,18 +64,10 @@ internal sealed class EntryPlaces
             {
                 if (words is null) return child.TextPlace;
                 var at = child.Text.IndexOf(words, StringComparison.Ordinal);
-                if (at >= 0) return PlaceIn(child, at);
+                if (at >= 0) return child.PlaceIn(at);
             }
         }
 
         return null;
-    }
-
-    private static SourcePoint PlaceIn(SourceElement element, int at)
-    {
-        var before = element.Text.AsSpan(0, at);
-        var lines = before.Count('\n');
-        var (line, column) = element.TextStart;
-        return lines == 0 ? new SourcePoint(line, column, element) : new SourcePoint(line + lines, at - before.LastIndexOf('\n'), element);
     }
 }

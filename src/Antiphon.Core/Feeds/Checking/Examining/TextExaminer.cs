@@ -24,7 +24,7 @@ internal static partial class TextExaminer
         if (!html.Contains('<', StringComparison.Ordinal)) return;
         if (UnsafeElement().Match(html) is { Success: true } tag)
         {
-            examination.Report(SharedRules.UnsafeMarkup, PlaceAt(element, tag.Index), tag.Groups["name"].Value.ToLowerInvariant());
+            examination.Report(SharedRules.UnsafeMarkup, element.PlaceIn(tag.Index), tag.Groups["name"].Value.ToLowerInvariant());
         }
 
         if (HasBase(element)) return;
@@ -32,17 +32,8 @@ internal static partial class TextExaminer
         foreach (var address in Address().Matches(html).Where(IsRelative).Take(Examination.MostOfOneRule))
         {
             var value = address.Groups["address"].Value;
-            examination.Report(SharedRules.RelativeAddress, PlaceAt(element, address.Groups["address"].Index), value);
+            examination.Report(SharedRules.RelativeAddress, element.PlaceIn(address.Groups["address"].Index), value);
         }
-    }
-
-    // Exact only for text without entities before it, which is how CDATA is written; escaped HTML gets its element's line.
-    private static ISourcePlace PlaceAt(SourceElement element, int index)
-    {
-        var before = element.Text.AsSpan(0, index);
-        var lines = before.Count('\n');
-        var column = lines == 0 ? element.TextStart.Column + (element.HasCData ? index : 0) : index - before.LastIndexOf('\n');
-        return new SourcePoint(element.TextStart.Line + lines, column, element);
     }
 
     private static bool IsRelative(Match address) => address.Groups["address"].Value is { Length: > 0 } value && !HasScheme(value);

@@ -7,19 +7,11 @@ namespace Antiphon.Core.Feeds.Checking.Examining;
 /// <summary>Checks how a feed was served against what it is.</summary>
 internal static class TransportExaminer
 {
-    private static readonly Dictionary<FeedFormat, string> Wanted = new()
-    {
-        [FeedFormat.Rss] = "application/rss+xml",
-        [FeedFormat.Rdf] = "application/rdf+xml",
-        [FeedFormat.Atom] = "application/atom+xml",
-        [FeedFormat.JsonFeed] = "application/feed+json",
-    };
-
     /// <summary>Reports a media type that names another kind of document. A missing type says nothing, and application/json is allowed for JSON Feed.</summary>
     public static void Examine(Examination examination, FeedFormat format, DecodedFeed decoded, string? contentType)
     {
         var type = contentType?.Split(';')[0].Trim().ToLowerInvariant();
-        if (!string.IsNullOrEmpty(type) && !Fits(format, type)) examination.Report(Finding.Overall(DocumentRules.MediaType, type, Wanted[format]));
+        if (!string.IsNullOrEmpty(type) && !Fits(format, type)) examination.Report(Finding.Overall(DocumentRules.MediaType, type, FeedMediaTypes.Of(format)));
         if (decoded.IsMislabelled) examination.Report(Finding.Overall(DocumentRules.EncodingWrong, decoded.Served ?? decoded.Declared ?? "utf-8"));
         var differs = decoded.Served is not null && decoded.Declared is not null && !decoded.Served.Equals(decoded.Declared, StringComparison.OrdinalIgnoreCase);
         if (differs) examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, decoded.Served!, decoded.Declared!));
@@ -27,8 +19,8 @@ internal static class TransportExaminer
 
     private static bool Fits(FeedFormat format, string type)
     {
-        if (type == Wanted[format]) return true;
-        if (format == FeedFormat.Rdf && type == Wanted[FeedFormat.Rss]) return true;
+        if (type == FeedMediaTypes.Of(format)) return true;
+        if (format == FeedFormat.Rdf && type == FeedMediaTypes.Of(FeedFormat.Rss)) return true;
         return format == FeedFormat.JsonFeed && type == "application/json";
     }
 }

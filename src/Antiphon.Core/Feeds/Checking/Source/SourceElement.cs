@@ -68,6 +68,17 @@ public sealed class SourceElement : ISourcePlace
     /// <summary>The place of the text.</summary>
     public ISourcePlace TextPlace => new SourcePoint(TextStart.Line, TextStart.Column, this);
 
+    /// <summary>
+    /// The place of a character of the text. Exact only for text without entities before it, which is how CDATA is written; escaped text gets its element's line where it has one line.
+    /// </summary>
+    public ISourcePlace PlaceIn(int index)
+    {
+        var before = Text.AsSpan(0, index);
+        var lines = before.Count('\n');
+        var column = lines == 0 ? TextStart.Column + (HasCData ? index : 0) : index - before.LastIndexOf('\n');
+        return new SourcePoint(TextStart.Line + lines, column, this);
+    }
+
     /// <summary>Children of that name in RSS's own vocabulary (no namespace, or that of RSS 0.90 or 1.0).</summary>
     public IEnumerable<SourceElement> Own(string localName) => _children.Where(child => child.LocalName == localName && child.IsRss);
 

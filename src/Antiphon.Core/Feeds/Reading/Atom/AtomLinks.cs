@@ -6,7 +6,7 @@ using Antiphon.Core.Feeds.Reading.Modules;
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
 /// <summary>The links of a feed or an entry, sorted by relation (RFC 4287 §4.2.7).</summary>
-internal sealed class AtomLinks
+internal sealed class AtomLinks(FeedPaging? paging = null)
 {
     public string? Alternate { get; private set; }
     public string? Self { get; private set; }
@@ -14,7 +14,6 @@ internal sealed class AtomLinks
     public string? ReplyFeed { get; private set; }
     public int? ReplyCount { get; private set; }
     public string? Related { get; private set; }
-    public FeedPaging Paging { get; } = new();
     public List<string> Hubs { get; } = [];
     public List<FeedEnclosure> Enclosures { get; } = [];
 
@@ -39,7 +38,7 @@ internal sealed class AtomLinks
             case "hub" when address is not null: Hubs.Add(address); break;
             case "related": Related ??= address; break;
             case "enclosure": Enclosures.Add(new FeedEnclosure(address, type, Length(reader))); break;
-            case var relation: PagingLinks.Take(Paging, relation, address); break;
+            case var relation when paging is not null: PagingLinks.Take(paging, relation, address); break;
         }
 
         reader.Skip();

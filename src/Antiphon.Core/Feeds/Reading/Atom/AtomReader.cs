@@ -10,10 +10,10 @@ internal sealed class AtomReader
 {
     private readonly Feed _feed;
     private readonly Uri? _base;
-    private readonly AtomLinks _links = new();
+    private readonly AtomLinks _links;
     private readonly RhythmElements _rhythm = new();
 
-    private AtomReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
+    private AtomReader(Feed feed, Uri? baseAddress) => (_feed, _base, _links) = (feed, baseAddress, new AtomLinks(feed.Paging));
 
     /// <summary>Fills the feed as far as the document goes; an entry document becomes a feed with one entry.</summary>
     public static void Fill(XmlReader reader, Feed feed, Uri? address)
@@ -41,9 +41,6 @@ internal sealed class AtomReader
         _feed.Link = _links.Alternate;
         _feed.FeedLink = _links.Self;
         _feed.Hubs.AddRange(_links.Hubs);
-        var (found, paging) = (_links.Paging, _feed.Paging);
-        (paging.Next, paging.Previous, paging.First, paging.Last) = (found.Next, found.Previous, found.First, found.Last);
-        (paging.Current, paging.PreviousArchive, paging.NextArchive) = (found.Current, found.PreviousArchive, found.NextArchive);
     }
 
     private void ReadChild(XmlReader reader)
