@@ -58,6 +58,33 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>What posts were.</summary>
     public DbSet<PostVersion> PostVersions => Set<PostVersion>();
 
+    /// <summary>Fields of blogs' own.</summary>
+    public DbSet<BlogField> BlogFields => Set<BlogField>();
+
+    /// <summary>Who posts are by.</summary>
+    public DbSet<Author> Authors => Set<Author>();
+
+    /// <summary>Categories in their tree.</summary>
+    public DbSet<Category> Categories => Set<Category>();
+
+    /// <summary>Remarks of reviewers.</summary>
+    public DbSet<ReviewRemark> ReviewRemarks => Set<ReviewRemark>();
+
+    /// <summary>Addresses of previews.</summary>
+    public DbSet<PreviewLink> PreviewLinks => Set<PreviewLink>();
+
+    /// <summary>Changes to public posts that wait.</summary>
+    public DbSet<WaitingChange> WaitingChanges => Set<WaitingChange>();
+
+    /// <summary>Who has which post open.</summary>
+    public DbSet<PostPresence> PostPresences => Set<PostPresence>();
+
+    /// <summary>Changes to many posts, with what was before.</summary>
+    public DbSet<BulkChange> BulkChanges => Set<BulkChange>();
+
+    /// <summary>Who did what.</summary>
+    public DbSet<SiteAct> SiteActs => Set<SiteAct>();
+
     /// <summary>Listings.</summary>
     public DbSet<Listing> Listings => Set<Listing>();
 
@@ -82,14 +109,14 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <inheritdoc/>
     public override int SaveChanges(bool acceptAllChangesOnSuccess)
     {
-        KeepPlainTexts();
+        KeepWhatFollows();
         return base.SaveChanges(acceptAllChangesOnSuccess);
     }
 
     /// <inheritdoc/>
     public override Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
     {
-        KeepPlainTexts();
+        KeepWhatFollows();
         return base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
     }
 
@@ -113,12 +140,14 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         builder.Entity<Person>().Property(person => person.LockoutEnd).HasConversion<InstantConverter>();
     }
 
-    // Here and nowhere else, so that no way of writing a post can forget it; triggers bring it into the full text index in the same transaction.
-    private void KeepPlainTexts()
+    // Here and nowhere else, so that no way of writing a post can forget it; triggers bring the text into the full text index in the same transaction.
+    private void KeepWhatFollows()
     {
-        foreach (var entry in ChangeTracker.Entries<Post>())
+        foreach (var entry in ChangeTracker.Entries<Post>().Where(entry => entry.State is EntityState.Added or EntityState.Modified))
         {
-            if (entry.State == EntityState.Added || (entry.State == EntityState.Modified && entry.Property(post => post.BodyHtml).IsModified)) entry.Entity.PlainText = HtmlText.Of(entry.Entity.BodyHtml);
+            var post = entry.Entity;
+            if (entry.State == EntityState.Added || entry.Property(one => one.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
+            post.Findings = PostFindings.Count(post);
         }
     }
 }

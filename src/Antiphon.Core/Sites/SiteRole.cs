@@ -1,6 +1,6 @@
 namespace Antiphon.Core.Sites;
 
-/// <summary>What a person may do on one site. Each role includes the rights of the ones after it, except that only owners change the site.</summary>
+/// <summary>What a person may do on one site; <see cref="SiteRights"/> says which includes which.</summary>
 public enum SiteRole
 {
     /// <summary>May do everything, including addresses, people and deletion.</summary>
@@ -11,4 +11,7 @@ public enum SiteRole
 
     /// <summary>Decides and answers comments; sees the rest without changing it.</summary>
     Moderator,
+
+    /// <summary>Writes posts and passes them on for review, but publishes nothing; sees the rest without changing it.</summary>
+    Contributor,
 }

@@ -1,3 +1,6 @@
+using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Fields;
+using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
@@ -15,5 +18,12 @@ internal sealed class PostConfiguration : IEntityTypeConfiguration<Post>
         builder.HasIndex(post => new { post.BlogId, post.Slug }).IsUnique();
         builder.HasIndex(post => new { post.BlogId, post.SourceId }).IsUnique();
         builder.Property(post => post.Revision).IsConcurrencyToken();
+        builder.Property(post => post.ListedAt).HasComputedColumnSql("COALESCE(PublishedAt, UpdatedAt)", stored: false);
+        builder.HasIndex(post => new { post.SiteId, post.ListedAt, post.Id });
+        builder.HasIndex(post => new { post.SiteId, post.UpdatedAt, post.Id });
+        builder.HasIndex(post => post.DeletedAt);
+        builder.Property(post => post.Details).HasConversion<StoredJsonConverter<PostDetails>, StoredJsonComparer<PostDetails>>();
+        builder.Property(post => post.OwnValues).HasConversion<StoredJsonConverter<List<FieldValue>>, StoredJsonComparer<List<FieldValue>>>();
+        builder.HasQueryFilter(post => post.DeletedAt == null);
     }
 }

@@ -1,4 +1,5 @@
 using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Fields;
 
 namespace Antiphon.Data.Entities;
 
@@ -79,6 +80,33 @@ public sealed class Post
 
     /// <summary>The body without markup, kept by the context for searching and excerpts; null in rows from before it was kept.</summary>
     public string? PlainText { get; set; }
+
+    /// <summary>Kept above others where posts are listed on our own pages.</summary>
+    public bool IsPinned { get; set; }
+
+    /// <summary>What else was said about it.</summary>
+    public PostDetails Details { get; set; } = PostDetails.None;
+
+    /// <summary>Values of the blog's own fields.</summary>
+    public List<FieldValue> OwnValues { get; set; } = [];
+
+    /// <summary>How many warnings and errors looking it over gives; kept by the context, null in rows from before it was kept.</summary>
+    public int? Findings { get; set; }
+
+    /// <summary>Date of publication, or of the last change while there is none; computed by the database, what lists are ordered by.</summary>
+    public DateTimeOffset ListedAt { get; private set; }
+
+    /// <summary>When a scheduled post goes out on the site's clocks, as "2027-03-28T09:30"; null while nothing is scheduled.</summary>
+    public string? PublishLocal { get; set; }
+
+    /// <summary>Who was asked to look it over, or null for anybody.</summary>
+    public long? ReviewerId { get; set; }
+
+    /// <summary>What the reviewer was told, or what the reviewer answered.</summary>
+    public string? ReviewNote { get; set; }
+
+    /// <summary>When it was put into the bin; null while it is not there.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>Counts saves; a save based on an older one is refused.</summary>
     public int Revision { get; set; }

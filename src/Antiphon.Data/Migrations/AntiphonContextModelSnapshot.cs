@@ -49,6 +49,36 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ApiTokens");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Author", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("About")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Link")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PictureAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Authors");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Blog", b =>
                 {
                     b.Property<long>("Id")
@@ -86,6 +116,85 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("SiteId");
 
                     b.ToTable("Blogs");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.BlogField", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Definition")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Position")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId", "Position");
+
+                    b.ToTable("BlogFields");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.BulkChange", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Before")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("UndoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "MadeAt");
+
+                    b.ToTable("BulkChanges");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Category", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Above")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Description")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Categories");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Comment", b =>
@@ -784,8 +893,18 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Details")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Excerpt")
                         .HasColumnType("TEXT");
+
+                    b.Property<int?>("Findings")
+                        .HasColumnType("INTEGER");
 
                     b.Property<int>("FocusX")
                         .HasColumnType("INTEGER");
@@ -796,7 +915,19 @@ namespace Antiphon.Data.Migrations
                     b.Property<bool>("IsFeatured")
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("IsPinned")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ListedAt")
+                        .ValueGeneratedOnAddOrUpdate()
+                        .HasColumnType("INTEGER")
+                        .HasComputedColumnSql("COALESCE(PublishedAt, UpdatedAt)", false);
+
+                    b.Property<string>("OwnValues")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -809,7 +940,16 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("PlainText")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("PublishLocal")
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("PublishedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ReviewNote")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("ReviewerId")
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("Revision")
@@ -846,6 +986,8 @@ namespace Antiphon.Data.Migrations
 
                     b.HasKey("Id");
 
+                    b.HasIndex("DeletedAt");
+
                     b.HasIndex("Key")
                         .IsUnique();
 
@@ -855,7 +997,11 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("BlogId", "SourceId")
                         .IsUnique();
 
+                    b.HasIndex("SiteId", "ListedAt", "Id");
+
                     b.HasIndex("SiteId", "PublishedAt", "Id");
+
+                    b.HasIndex("SiteId", "UpdatedAt", "Id");
 
                     b.ToTable("Posts");
                 });
@@ -876,6 +1022,26 @@ namespace Antiphon.Data.Migrations
                     b.ToTable((string)null);
 
                     b.ToView(null, (string)null);
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.PostPresence", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId", "PersonId");
+
+                    b.ToTable("PostPresences");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.PostVersion", b =>
@@ -918,6 +1084,71 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("PostId", "Id");
 
                     b.ToTable("PostVersions");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.PreviewLink", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ExpiresAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("PostId");
+
+                    b.ToTable("PreviewLinks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.ReviewRemark", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Passage")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId", "Id");
+
+                    b.ToTable("ReviewRemarks");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>
@@ -994,6 +1225,39 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Sites");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.SiteAct", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.ToTable("SiteActs");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Subscriber", b =>
                 {
                     b.Property<long>("Id")
@@ -1029,6 +1293,27 @@ namespace Antiphon.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Subscribers");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Content")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId");
+
+                    b.ToTable("WaitingChanges");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.WatchRecord", b =>
@@ -1236,6 +1521,17 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.BlogField", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Comment", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.CommentThread", "Thread")
@@ -1409,7 +1705,40 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Blog");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.PostPresence", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.PostVersion", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.PreviewLink", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.ReviewRemark", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Post", "Post")
                         .WithMany()
@@ -1440,6 +1769,17 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithOne()
+                        .HasForeignKey("Antiphon.Data.Entities.WaitingChange", "PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.WatchRecord", b =>

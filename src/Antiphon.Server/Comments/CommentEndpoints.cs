@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -21,8 +22,8 @@ internal static class CommentEndpoints
     {
         var comments = site.MapGroup("/comments").WithTags("Comments");
         comments.MapGet("", ListComments).WithName("listComments");
-        comments.MapPost("/{comment:long}/decision", Decide).WithName("decideComment");
-        comments.MapPost("/{comment:long}/answer", Answer).Validate<AnswerRequest>().WithName("answerComment");
+        comments.MapPost("/{comment:long}/decision", Decide).Needs(SiteRole.Moderator).WithName("decideComment");
+        comments.MapPost("/{comment:long}/answer", Answer).Needs(SiteRole.Moderator).Validate<AnswerRequest>().WithName("answerComment");
         comments.MapGet("/{comment:long}/conversation", GetConversation).WithName("getConversation");
         var threads = site.MapGroup("/threads").WithTags("Comments");
         threads.MapGet("", ListThreads).WithName("listThreads");

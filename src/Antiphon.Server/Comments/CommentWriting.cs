@@ -18,6 +18,7 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
         var problems = Examine(site, submission);
         if (problems.Count > 0) return problems;
         var thread = await threads.FindAsync(site, submission.Identifier, submission.Address, cancellation) ?? await OpenAsync(site, submission, cancellation);
+        if (!await threads.IsOpenAsync(thread, cancellation)) return new Dictionary<string, string> { ["text"] = EmbedTexts.For(site.Language).Closed };
         var key = submission.Key.Length is > 0 and <= 64 ? submission.Key : null;
         if (key is not null && await database.Comments.AnyAsync(comment => comment.ThreadId == thread.Id && comment.SubmissionKey == key, cancellation)) return problems;
         database.Comments.Add(await MakeAsync(site, thread, submission, key, cancellation));

@@ -79,7 +79,7 @@ internal static class ThreadEmbedEndpoints
     private static async Task<string> RenderAsync(Site site, ThreadForm form, ThreadReader threads, CancellationToken cancellation)
     {
         var thread = await threads.FindAsync(site, form.Identifier, form.Address, cancellation);
-        return ThreadFragment.Render(site, await threads.CommentsAsync(thread, cancellation), form);
+        return ThreadFragment.Render(site, await threads.CommentsAsync(thread, cancellation), form with { IsOpen = await threads.IsOpenAsync(thread, cancellation) });
     }
 
     private static ThreadForm Form(AntiphonOptions options, Site site, string? id, string? url, string? title) =>

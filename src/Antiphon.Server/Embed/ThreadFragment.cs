@@ -9,12 +9,13 @@ namespace Antiphon.Server.Embed;
 /// <param name="Identifier">Identifier of the thread.</param>
 /// <param name="Address">Canonical address of the page.</param>
 /// <param name="Title">Title of the page.</param>
+/// <param name="IsOpen">Whether comments are taken; the form is left out where they are not.</param>
 /// <param name="Name">Name typed so far.</param>
 /// <param name="Mail">Mail typed so far.</param>
 /// <param name="Text">Comment typed so far.</param>
 /// <param name="Problems">What to correct, by field.</param>
 internal sealed record ThreadForm(
-    string Action, string Identifier, string Address, string? Title, string Name = "", string Mail = "", string Text = "", IReadOnlyDictionary<string, string>? Problems = null);
+    string Action, string Identifier, string Address, string? Title, bool IsOpen = true, string Name = "", string Mail = "", string Text = "", IReadOnlyDictionary<string, string>? Problems = null);
 
 /// <summary>The HTML of a thread with its form, which works without script.</summary>
 internal static class ThreadFragment
@@ -28,15 +29,16 @@ internal static class ThreadFragment
         html.Append("<h2 class=\"antiphon-heading\" part=\"heading\">").Append(texts.Comments);
         if (comments.Count > 0) html.Append(" (").Append(comments.Count).Append(')');
         html.Append("</h2>\n");
-        if (comments.Count == 0) html.Append("<p class=\"antiphon-none\" part=\"none\">").Append(texts.NoComments).Append("</p>\n");
-        else
+        if (comments.Count == 0 && form.IsOpen) html.Append("<p class=\"antiphon-none\" part=\"none\">").Append(texts.NoComments).Append("</p>\n");
+        else if (comments.Count > 0)
         {
             html.Append("<ol class=\"antiphon-comments\" part=\"comments\">\n");
             foreach (var comment in comments) AppendComment(html, comment, site, texts);
             html.Append("</ol>\n");
         }
 
-        AppendForm(html, form, texts);
+        if (form.IsOpen) AppendForm(html, form, texts);
+        else html.Append("<p class=\"antiphon-none\" part=\"closed\">").Append(texts.Closed).Append("</p>\n");
         return html.Append("</section>").ToString();
     }
 

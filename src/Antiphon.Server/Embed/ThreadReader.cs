@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Embed;
 
 /// <summary>Reads a thread as readers see it.</summary>
-internal sealed class ThreadReader(AntiphonContext database)
+internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
 {
     /// <summary>The site, or null when the key is unknown.</summary>
     public Task<Site?> SiteAsync(string key, CancellationToken cancellation) =>
@@ -24,6 +24,14 @@ internal sealed class ThreadReader(AntiphonContext database)
 
         var folded = FoldedAddress.Of(address);
         return folded is null ? null : await database.Threads.FirstOrDefaultAsync(thread => thread.SiteId == site.Id && thread.FoldedAddress == folded && string.IsNullOrEmpty(identifier), cancellation);
+    }
+
+    /// <summary>Whether comments are taken: the post may have them off, or its time for them may be over. What is no post of ours is open.</summary>
+    public async Task<bool> IsOpenAsync(CommentThread? thread, CancellationToken cancellation)
+    {
+        if (thread?.PostId is not { } post) return true;
+        var details = await database.Posts.IgnoreQueryFilters().Where(one => one.Id == post && one.DeletedAt == null).Select(one => one.Details).FirstOrDefaultAsync(cancellation);
+        return details?.TakesComments(clock.GetUtcNow()) == true;
     }
 
     /// <summary>The public comments in reading order.</summary>

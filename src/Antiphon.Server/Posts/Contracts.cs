@@ -1,23 +1,18 @@
 using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Fields;
 
 namespace Antiphon.Server.Posts;
 
-/// <summary>A post in the list.</summary>
-internal sealed record PostSummary(
-    long Id, string Title, string BlogName, long BlogId, bool WrittenHere, string? Author, string? Category, PostStatus Status, DateTimeOffset? PublishedAt,
-    DateTimeOffset UpdatedAt, string Address);
-
-/// <summary>A page of the list.</summary>
-/// <param name="Posts">Newest first; drafts without a date before all others.</param>
-/// <param name="Next">Value of "after" for the next page, or null at the end.</param>
-/// <param name="Total">How many posts the filter finds in all.</param>
-internal sealed record PostPage(IReadOnlyList<PostSummary> Posts, string? Next, int Total);
-
 /// <summary>A post in the editor.</summary>
+/// <param name="ReviewerId">Who was asked to look it over.</param>
+/// <param name="ReviewNote">What was said on passing it on or back.</param>
+/// <param name="PublishLocal">When a scheduled post goes out on the site's clocks.</param>
+/// <param name="ClockNote">What to know about the clocks at that time, or null.</param>
 internal sealed record PostView(
     long Id, long BlogId, bool WrittenHere, string Title, string Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author,
     string? Category, IReadOnlyList<string> Tags, bool IsFeatured, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision,
-    int FocusX, int FocusY, string? AboutAddress);
+    int FocusX, int FocusY, string? AboutAddress, bool IsPinned, PostDetails Details, IReadOnlyList<FieldValue> OwnValues, long? ReviewerId, string? ReviewNote, string? PublishLocal,
+    string? ClockNote);
 
 /// <summary>What the editor saves.</summary>
 /// <param name="BlogId">A blog written here.</param>
@@ -29,19 +24,24 @@ internal sealed record PostView(
 /// <param name="PictureAlt">What the picture shows.</param>
 /// <param name="Author">Name; null takes the writer's own.</param>
 /// <param name="Category">Category or null.</param>
-/// <param name="Status">Draft, Published or Withdrawn.</param>
+/// <param name="Status">Where it shall stand. A post that is in review stays so when it is saved as a draft by its reviewer.</param>
 /// <param name="Revision">Revision the text is based on; for a new post 0.</param>
 /// <param name="Tags">Tags; null for none.</param>
 /// <param name="IsFeatured">Whether it is worth showing first.</param>
 /// <param name="FocusX">How far from the left the point of the picture is that crops keep, 0 to 100.</param>
 /// <param name="FocusY">How far from the top it is, 0 to 100.</param>
 /// <param name="AboutAddress">What the post is about, published elsewhere; or null.</param>
+/// <param name="IsPinned">Whether it is kept above others; null leaves it as it is.</param>
+/// <param name="Details">What is said beside the text; null leaves it as it is.</param>
+/// <param name="OwnValues">Values of the blog's own fields; null leaves them as they are.</param>
+/// <param name="PublishedAt">Date of publication of a published post; null keeps the one it has, or takes the moment of publishing.</param>
+/// <param name="PublishLocal">For Scheduled: when, on the site's clocks, such as "2027-03-28T09:30".</param>
+/// <param name="ReviewerId">For InReview: who is asked, or null for anybody.</param>
+/// <param name="ReviewNote">For InReview and for passing back to Draft: what is said with it.</param>
 internal sealed record PostRequest(
     long BlogId, string Title, string? Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author, string? Category,
-    PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false, int FocusX = 50, int FocusY = 50, string? AboutAddress = null);
-
-/// <summary>Words in use on a site's posts, each with the most used first.</summary>
-internal sealed record TermsView(IReadOnlyList<string> Categories, IReadOnlyList<string> Tags, IReadOnlyList<string> Authors);
+    PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false, int FocusX = 50, int FocusY = 50, string? AboutAddress = null, bool? IsPinned = null,
+    PostDetails? Details = null, IReadOnlyList<FieldValue>? OwnValues = null, DateTimeOffset? PublishedAt = null, string? PublishLocal = null, long? ReviewerId = null, string? ReviewNote = null);
 
 /// <summary>What publishing would do.</summary>
 /// <param name="Subscribers">How many would get a mail; 0 when the post was mailed before.</param>

@@ -25,7 +25,16 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.Category).MaximumLength(100);
         RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");
         RuleForEach(post => post.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
-        RuleFor(post => post.Status).Must(status => status is PostStatus.Draft or PostStatus.Published or PostStatus.Withdrawn)
-            .WithMessage("Choose Draft, Published or Withdrawn.");
+        RuleFor(post => post.ReviewNote).MaximumLength(2000).WithMessage("Keep the note under 2,000 characters.");
+        RuleFor(post => post.OwnValues).Must(values => values is null || values.Count <= 100).WithMessage("A blog has at most 100 fields of its own.");
+        When(post => post.Details is not null, () =>
+        {
+            RuleFor(post => post.Details!.SearchTitle).MaximumLength(200).WithMessage("Keep the search title under 200 characters.");
+            RuleFor(post => post.Details!.SearchDescription).MaximumLength(500).WithMessage("Keep the description under 500 characters.");
+            RuleFor(post => post.Details!.SocialTitle).MaximumLength(200).WithMessage("Keep the title of the card under 200 characters.");
+            RuleFor(post => post.Details!.SocialText).MaximumLength(500).WithMessage("Keep the text of the card under 500 characters.");
+            RuleFor(post => post.Details!.CanonicalAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the whole address, starting with https://.");
+            RuleFor(post => post.Details!.Language).Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$").When(post => !string.IsNullOrWhiteSpace(post.Details!.Language)).WithMessage("Enter a language tag such as en or en-GB.");
+        });
     }
 }

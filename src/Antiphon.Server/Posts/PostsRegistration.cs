@@ -1,13 +1,21 @@
+using Antiphon.Server.Posts.Lists;
+using Antiphon.Server.Posts.Working;
+
 namespace Antiphon.Server.Posts;
 
 /// <summary>Writing and publishing posts.</summary>
 internal static class PostsRegistration
 {
-    /// <summary>Registers publishing and versions.</summary>
+    /// <summary>Registers saving, publishing, versions and changes to many.</summary>
     public static void AddPosts(this WebApplicationBuilder builder)
     {
         builder.Services.AddScoped<PostPublisher>();
         builder.Services.AddScoped<PostVersions>();
+        builder.Services.AddScoped<PostSaving>();
+        builder.Services.AddScoped<PostCommit>();
+        builder.Services.AddScoped<ReviewNews>();
+        builder.Services.AddScoped<BulkChanges>();
+        builder.Services.AddHostedService<BinClearing>();
         builder.Services.AddSingleton<PostAddresses>();
         builder.Services.AddHostedService<ScheduledPublishing>();
     }

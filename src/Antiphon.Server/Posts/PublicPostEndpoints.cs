@@ -25,22 +25,22 @@ internal static class PublicPostEndpoints
     private static async Task<IResult> ShowPost(
         string key, string? slug, HttpContext http, AntiphonContext database, ThreadReader threads, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock)
     {
-        var post = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var post = await database.Posts.IgnoreQueryFilters().AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
         if (post is null || post.Status is not (PostStatus.Published or PostStatus.Withdrawn) || post.PublishedAt > clock.GetUtcNow()) return Missing();
-        if (post.Status == PostStatus.Withdrawn) return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
+        if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null) return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
         if (post.Blog.Following is not null) return TypedResults.Redirect(addresses.Of(post));
         if (slug != post.Slug) return TypedResults.Redirect(addresses.Here(post.Key, post.Slug), permanent: true);
         var thread = await threads.FindAsync(post.Blog.Site, PostPublisher.ThreadIdentifier(post), null, http.RequestAborted);
         var comments = await threads.CommentsAsync(thread, http.RequestAborted);
-        return Page(post, comments, addresses, options.Value);
+        return Page(post, comments, await threads.IsOpenAsync(thread, http.RequestAborted), addresses, options.Value);
     }
 
-    private static IResult Page(Post post, IReadOnlyList<ReaderComment> comments, PostAddresses addresses, AntiphonOptions options)
+    private static IResult Page(Post post, IReadOnlyList<ReaderComment> comments, bool isOpen, PostAddresses addresses, AntiphonOptions options)
     {
         var site = post.Blog.Site;
         var address = addresses.Of(post);
         var identifier = PostPublisher.ThreadIdentifier(post);
-        var form = new ThreadForm(options.AddressOf($"embed/threads/{site.PublicKey}"), identifier, address, post.Title);
+        var form = new ThreadForm(options.AddressOf($"embed/threads/{site.PublicKey}"), identifier, address, post.Title, isOpen);
         var date = post.PublishedAt is { } published ? SiteCulture.LongDate(published, site.Language, site.TimeZone) : string.Empty;
         var byline = string.Join(" · ", new[] { date, post.Author, post.Category }.Where(part => !string.IsNullOrEmpty(part)).Select(Encoded.Html));
         var picture = post.PictureAddress is null ? string.Empty : $"<img class=\"lead\" src=\"{Encoded.Html(post.PictureAddress)}\" alt=\"{Encoded.Html(post.PictureAlt)}\">";

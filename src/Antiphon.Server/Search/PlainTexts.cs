@@ -4,7 +4,7 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Search;
 
-/// <summary>Gives posts from before texts were kept without markup theirs, so that they can be found.</summary>
+/// <summary>Gives posts from before texts without markup and numbers of findings were kept theirs, so that they can be found by them.</summary>
 internal static class PlainTexts
 {
     private const int Batch = 200;
@@ -12,12 +12,13 @@ internal static class PlainTexts
     /// <summary>Fills in what is missing, some posts at a time; done again it finds nothing to do.</summary>
     public static async Task FillAsync(AntiphonContext database)
     {
-        while (await database.Posts.Where(post => post.PlainText == null).OrderBy(post => post.Id).Take(Batch).Select(post => new { post.Id, post.BodyHtml }).ToListAsync() is { Count: > 0 } rows)
+        while (await database.Posts.IgnoreQueryFilters().AsNoTracking().Where(post => post.PlainText == null || post.Findings == null).OrderBy(post => post.Id).Take(Batch).ToListAsync() is { Count: > 0 } rows)
         {
             foreach (var row in rows)
             {
-                var text = HtmlText.Of(row.BodyHtml);
-                await database.Posts.Where(post => post.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(post => post.PlainText, text));
+                var (text, findings) = (HtmlText.Of(row.BodyHtml), PostFindings.Count(row));
+                await database.Posts.IgnoreQueryFilters().Where(post => post.Id == row.Id)
+                    .ExecuteUpdateAsync(set => set.SetProperty(post => post.PlainText, text).SetProperty(post => post.Findings, findings));
             }
         }
     }

@@ -20,8 +20,7 @@ internal sealed class SiteAccess : IEndpointFilter
         var membership = await database.Memberships.AsNoTracking()
             .FirstOrDefaultAsync(one => one.SiteId == siteId && one.PersonId == personId, http.RequestAborted);
         if (membership is null) return TypedResults.NotFound();
-        var needed = http.GetEndpoint()?.Metadata.GetMetadata<NeededRole>()?.Role ?? SiteRole.Moderator;
-        if (membership.Role > needed) return Refusal(needed);
+        if (http.GetEndpoint()?.Metadata.GetMetadata<NeededRole>()?.Role is { } needed && !membership.Role.Reach(needed)) return Refusal(needed);
         http.Features.Set(membership);
         return await next(context);
     }

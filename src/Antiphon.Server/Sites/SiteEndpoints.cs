@@ -1,5 +1,6 @@
 using System.Security.Claims;
 using Antiphon.Core.Comments;
+using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -46,9 +47,22 @@ internal static class SiteEndpoints
 
     private static async Task<Ok<SiteView>> ChangeSite(long site, SiteRequest request, ClaimsPrincipal user, AntiphonContext database)
     {
-        Apply(request, await database.Sites.SingleAsync(one => one.Id == site));
+        var found = await database.Sites.SingleAsync(one => one.Id == site);
+        var zone = found.TimeZone;
+        Apply(request, found);
+        if (found.TimeZone != zone) await RescheduleAsync(found, database);
         await database.SaveChangesAsync();
         return TypedResults.Ok(await ViewOf(database, site, user.PersonId()));
+    }
+
+    // What was scheduled for nine in the morning goes out at nine in the morning, on whatever clocks.
+    private static async Task RescheduleAsync(Site site, AntiphonContext database)
+    {
+        foreach (var post in await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Scheduled && post.PublishLocal != null).ToListAsync())
+        {
+            post.PublishedAt = WallTime.Read(post.PublishLocal, site.TimeZone)?.Instant ?? post.PublishedAt;
+            post.Revision++;
+        }
     }
 
     private static void Apply(SiteRequest request, Site site)

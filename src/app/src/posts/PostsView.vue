@@ -1,106 +1,143 @@
 <script setup lang="ts">
-import { useInfiniteQuery } from '@tanstack/vue-query'
-import { refDebounced } from '@vueuse/core'
-import { computed } from 'vue'
+import { mdiFilterVariant, mdiViewColumnOutline } from '@mdi/js'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
-import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
-import { useQueryValue } from '../shared/useQueryValue'
+import { useAct } from '../shared/useAct'
 import { useSite } from '../sites/useSite'
+import BulkBar from './list/BulkBar.vue'
+import NarrowBar from './list/NarrowBar.vue'
+import PostTable from './list/PostTable.vue'
+import { columns as columnNames, useColumns, type Column } from './list/columns'
+import { useBulk } from './list/useBulk'
+import { usePostList } from './list/usePostList'
 import { statuses } from './status'
+import { useTerms } from './useTerms'
 
-const { id, site, mayEdit } = useSite()
-const status = useQueryValue('status')
-const search = useQueryValue('search')
-const asked = refDebounced(search, 200)
-const { data, error, isPending, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
-  queryKey: ['posts', id, status, asked],
-  queryFn: ({ pageParam }) =>
-    take(
-      api.GET('/api/sites/{site}/posts', {
-        params: {
-          path: { site: id.value },
-          query: { status: (status.value || undefined) as Schemas['PostStatus'] | undefined, search: asked.value || undefined, after: pageParam || undefined },
-        },
-      }),
-    ),
-  initialPageParam: '',
-  getNextPageParam: (page) => page.next ?? undefined,
-})
-const posts = computed(() => data.value?.pages.flatMap((page) => page.posts) ?? [])
-const total = computed(() => data.value?.pages[0]?.total ?? 0)
+const { id, site, mayEdit, mayWrite } = useSite()
+const router = useRouter()
+const { narrow, sort, found, narrowed, query, posts, total } = usePostList(() => id.value)
+const { status, search, bin } = narrow
+const { error, isPending, hasNextPage, fetchNextPage, isFetchingNextPage } = query
+const bulk = useBulk(
+  () => id.value,
+  () => posts.value,
+  () => found.value,
+  () => total.value,
+)
+const columns = useColumns()
+const { data: terms } = useTerms(() => id.value)
+const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
+const act = useAct()
+const inBin = computed(() => bin.value === 'yes')
+const finer = computed(() => ['blog', 'author', 'category', 'tag', 'from', 'to', 'findings'].filter((name) => narrow[name as keyof typeof narrow].value).length)
+const opened = ref(finer.value > 0)
+
+function show(wanted: string, ofBin: string): void {
+  void router.replace({ query: { ...router.currentRoute.value.query, status: wanted || undefined, bin: ofBin || undefined } })
+}
+
+function flip(name: Column): void {
+  columns.value = columns.value.includes(name) ? columns.value.filter((one) => one !== name) : [...columns.value, name]
+}
+
+async function copy(post: Schemas['PostSummary']): Promise<void> {
+  const made = await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/copy', { params: { path: { site: id.value, post: post.id } } })))
+  if (made) void router.push(`/s/${id.value}/posts/${made.id}`)
+}
 </script>
 
 <template>
   <PageTitle title="Posts">
-    <template #state>{{ counted(total, 'post') }}{{ status || search ? ' found' : '' }}.</template>
-    <template #act><v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
+    <template #state>{{ counted(total, 'post') }}{{ inBin ? ' in the bin, kept for 30 days' : narrowed ? ' found' : '' }}.</template>
+    <template #act><v-btn v-if="mayWrite" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
   </PageTitle>
   <div class="work">
     <div class="row tools">
       <div class="pills">
-        <button class="pill" :class="{ on: !status }" @click="status = ''">All</button>
-        <button v-for="(one, name) in statuses" :key="name" class="pill" :class="{ on: status === name }" @click="status = name">{{ one.name }}</button>
+        <button class="pill" :class="{ on: !status && !inBin }" @click="show('', '')">All</button>
+        <button v-for="(one, name) in statuses" :key="name" class="pill" :class="{ on: status === name }" @click="show(name, '')">{{ one.name }}</button>
+        <button class="pill" :class="{ on: inBin }" @click="show('', 'yes')">Bin</button>
       </div>
-      <v-text-field v-model="search" class="search" density="compact" label="Words in the title" clearable @click:clear="search = ''" />
+      <div class="row finding">
+        <v-text-field v-model="search" class="search" density="compact" label="Words in title or text" clearable @click:clear="search = ''" />
+        <button type="button" class="chip" :class="{ on: finer > 0 }" :aria-expanded="opened" @click="opened = !opened">
+          <v-icon :icon="mdiFilterVariant" size="17" /> Narrow{{ finer ? ` (${finer})` : '' }}
+        </button>
+        <v-menu :close-on-content-click="false">
+          <template #activator="{ props: opener }"
+            ><button type="button" class="chip" v-bind="opener"><v-icon :icon="mdiViewColumnOutline" size="17" /> Columns</button></template
+          >
+          <v-card class="pa-3">
+            <v-checkbox
+              v-for="(title, name) in columnNames"
+              :key="name"
+              :model-value="columns.includes(name)"
+              :label="title"
+              @update:model-value="flip(name)"
+            />
+          </v-card>
+        </v-menu>
+      </div>
     </div>
+    <NarrowBar v-if="opened" :narrow="narrow" :terms="terms" :blogs="blogs" />
+    <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-else-if="isPending" class="waiting">Reading the posts …</p>
     <div v-else-if="posts.length === 0" class="empty">
-      <h2>{{ status || search ? 'No post is like that' : 'No posts yet' }}</h2>
-      <p>{{ status || search ? 'Try other words or another status.' : 'Write the first one, or connect a blog whose posts are read from its feed.' }}</p>
+      <h2>{{ inBin ? 'The bin is empty' : narrowed ? 'No post is like that' : 'No posts yet' }}</h2>
+      <p>
+        {{
+          inBin
+            ? 'What is put into it can be had back for thirty days.'
+            : narrowed
+              ? 'Try other words, or narrow the list less.'
+              : 'Write the first one, or connect a blog whose posts are read from its feed.'
+        }}
+      </p>
     </div>
-    <table v-else class="ruled">
-      <thead>
-        <tr>
-          <th>Title</th>
-          <th>Status</th>
-          <th class="wide">Blog</th>
-          <th class="wide">Author</th>
-          <th>Date</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="post in posts" :key="post.id">
-          <td>
-            <router-link class="t" :to="`/s/${id}/posts/${post.id}`">{{ post.title }}</router-link>
-          </td>
-          <td>
-            <span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
-          </td>
-          <td class="wide soft">{{ post.blogName }}{{ post.writtenHere ? '' : ' (followed)' }}</td>
-          <td class="wide soft">{{ post.author }}</td>
-          <td class="soft when"><WhenText :at="post.publishedAt ?? post.updatedAt" :zone="site?.timeZone" /></td>
-          <td><a v-if="post.status === 'published'" class="link small" :href="post.address" target="_blank" rel="noopener">Open</a></td>
-        </tr>
-      </tbody>
-    </table>
-    <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()">More posts</v-btn>
+    <template v-else>
+      <PostTable
+        v-model:sort="sort"
+        :site-id="id"
+        :posts="posts"
+        :columns="columns"
+        :zone="site?.timeZone"
+        :may-edit="mayEdit"
+        :bulk="bulk"
+        :terms="terms"
+        @copy="copy"
+      />
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()">More posts</v-btn>
+      <BulkBar v-if="mayEdit && bulk.count.value > 0" :bulk="bulk" :shown="posts.length" :total="total" :bin="inBin" :terms="terms" />
+    </template>
   </div>
 </template>
 
 <style scoped>
 .tools {
   justify-content: space-between;
-  margin-bottom: 12px;
+}
+.finding {
+  flex-wrap: nowrap;
+}
+.finding .chip {
+  display: inline-flex;
+  gap: 5px;
+  align-items: center;
+  height: 38px;
 }
 .search {
-  max-width: 260px;
-  min-width: 200px;
-}
-.when {
-  white-space: nowrap;
+  min-width: 220px;
 }
 @media (max-width: 860px) {
-  .wide {
-    display: none;
-  }
-  .search {
-    max-width: none;
+  .finding {
     width: 100%;
+    flex-wrap: wrap;
   }
 }
 </style>

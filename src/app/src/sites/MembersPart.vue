@@ -16,6 +16,7 @@ const roles: { value: Schemas['SiteRole']; title: string }[] = [
   { value: 'owner', title: 'Owner' },
   { value: 'editor', title: 'Editor' },
   { value: 'moderator', title: 'Moderator' },
+  { value: 'contributor', title: 'Contributor' },
 ]
 const adding = ref(false)
 const person = reactive<Schemas['NewMemberRequest']>({ name: '', mail: '', role: 'moderator', password: '' })

@@ -15,6 +15,7 @@ export function useSite() {
   const { data } = useSites()
   const site = computed(() => data.value?.find((one) => one.id === id.value))
   const mayEdit = computed(() => site.value?.role === 'owner' || site.value?.role === 'editor')
+  const mayWrite = computed(() => mayEdit.value || site.value?.role === 'contributor')
   const isOwner = computed(() => site.value?.role === 'owner')
-  return { id, site, mayEdit, isOwner }
+  return { id, site, mayEdit, mayWrite, isOwner }
 }

@@ -1,0 +1,28 @@
+using System.Text.Json.Serialization;
+
+namespace Antiphon.Core.Posts;
+
+/// <summary>What is said about a post beside what readers read: for search engines, networks and the conversation below it.</summary>
+/// <param name="SearchTitle">Title in search results, or null for the post's own.</param>
+/// <param name="SearchDescription">Description in search results, or null for the excerpt.</param>
+/// <param name="CanonicalAddress">Where the post lives, when that is elsewhere; absolute.</param>
+/// <param name="SocialTitle">Title on cards of networks, or null for the post's own.</param>
+/// <param name="SocialText">Text on those cards, or null for the description.</param>
+/// <param name="Language">Language as a tag of BCP 47, or null for the site's.</param>
+/// <param name="HiddenFromSearch">Whether search engines are asked to leave it out.</param>
+/// <param name="CommentsOff">Whether nobody can comment.</param>
+/// <param name="CommentsCloseAt">When commenting ends, or null for never.</param>
+public sealed record PostDetails(
+    string? SearchTitle = null, string? SearchDescription = null, string? CanonicalAddress = null, string? SocialTitle = null, string? SocialText = null, string? Language = null,
+    bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null)
+{
+    /// <summary>Nothing said.</summary>
+    public static PostDetails None { get; } = new();
+
+    /// <summary>Whether readers can comment at a moment.</summary>
+    public bool TakesComments(DateTimeOffset now) => !CommentsOff && !(CommentsCloseAt <= now);
+
+    /// <summary>Whether nothing is said.</summary>
+    [JsonIgnore]
+    public bool IsNone => this == None;
+}

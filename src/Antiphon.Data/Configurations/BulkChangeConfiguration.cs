@@ -1,0 +1,17 @@
+using Antiphon.Data.Conversions;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="BulkChange"/>.</summary>
+internal sealed class BulkChangeConfiguration : IEntityTypeConfiguration<BulkChange>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<BulkChange> builder)
+    {
+        builder.HasIndex(change => new { change.SiteId, change.MadeAt });
+        builder.Property(change => change.Before).HasConversion<StoredJsonConverter<List<PostBefore>>, StoredJsonComparer<List<PostBefore>>>();
+    }
+}

@@ -1,0 +1,15 @@
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="Category"/>.</summary>
+internal sealed class CategoryConfiguration : IEntityTypeConfiguration<Category>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<Category> builder)
+    {
+        builder.HasIndex(category => new { category.SiteId, category.Name }).IsUnique();
+    }
+}

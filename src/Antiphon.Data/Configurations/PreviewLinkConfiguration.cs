@@ -1,0 +1,15 @@
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="PreviewLink"/>.</summary>
+internal sealed class PreviewLinkConfiguration : IEntityTypeConfiguration<PreviewLink>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<PreviewLink> builder)
+    {
+        builder.HasIndex(link => link.Key).IsUnique();
+    }
+}

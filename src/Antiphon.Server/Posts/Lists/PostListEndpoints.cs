@@ -1,0 +1,88 @@
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Posts.Lists;
+
+/// <summary>/api/sites/{site}/posts as a list: found, ordered, changed in the row or many at a time.</summary>
+internal static class PostListEndpoints
+{
+    private const int PageSize = 50;
+
+    /// <summary>Maps the list.</summary>
+    public static void MapPostList(this RouteGroupBuilder site)
+    {
+        var posts = site.MapGroup("/posts").WithTags("Posts");
+        posts.MapGet("", ListPosts).WithName("listPosts");
+        posts.MapGet("/terms", ListTerms).WithName("listTerms");
+        posts.MapPut("/{post:long}/row", ChangeRow).Needs(SiteRole.Editor).Validate<QuickEdit>().WithName("changePostRow").WithSummary("Changes what the row of a list shows.");
+        posts.MapPost("/{post:long}/copy", Duplicate).Needs(SiteRole.Contributor).WithName("copyPost").WithSummary("Makes a draft of the same content.");
+        posts.MapPost("/bulk/forecast", Forecast).Needs(SiteRole.Editor).Validate<BulkRequest>().WithName("forecastBulk").WithSummary("How many posts a change would touch.");
+        posts.MapPost("/bulk", ChangeMany).Needs(SiteRole.Editor).Validate<BulkRequest>().WithName("changePosts").WithSummary("Changes many posts at once.");
+        posts.MapPost("/bulk/{change:long}/undo", Undo).Needs(SiteRole.Editor).WithName("undoBulk").WithSummary("Takes a change to many posts back.");
+    }
+
+    private static async Task<Ok<PostPage>> ListPosts(long site, [AsParameters] PostQuery query, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation)
+    {
+        var found = query.In(database, site).AsNoTracking();
+        var order = query.Sort?.Value ?? PostOrder.Newest;
+        var total = await found.CountAsync(cancellation);
+        var rows = await found.Include(post => post.Blog.Following).Ordered(order, query.After).Take(PageSize + 1).ToListAsync(cancellation);
+        return TypedResults.Ok(new PostPage([.. rows.Take(PageSize).Select(post => Summary(post, addresses))], rows.Count > PageSize ? PostOrdering.CursorAfter(rows[PageSize - 1], order) : null, total));
+    }
+
+    private static async Task<Ok<TermsView>> ListTerms(long site, AntiphonContext database, CancellationToken cancellation)
+    {
+        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.Tags, post.Author }).ToListAsync(cancellation);
+        static List<string> MostUsed(IEnumerable<string?> words) =>
+            [.. words.OfType<string>().GroupBy(word => word, StringComparer.OrdinalIgnoreCase).OrderByDescending(group => group.Count()).ThenBy(group => group.Key, StringComparer.CurrentCultureIgnoreCase).Select(group => group.Key)];
+        return TypedResults.Ok(new TermsView(MostUsed(rows.Select(row => row.Category)), MostUsed(rows.SelectMany(row => row.Tags)), MostUsed(rows.Select(row => row.Author))));
+    }
+
+    private static async Task<Results<Ok<PostSummary>, NotFound, ValidationProblem, ProblemHttpResult>> ChangeRow(
+        long site, long post, QuickEdit request, HttpContext http, AntiphonContext database, PostSaving saving, PostVersions versions, PostAddresses addresses, CancellationToken cancellation)
+    {
+        var found = await database.Posts.Include(one => one.Blog.Following).SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        if (found is null) return TypedResults.NotFound();
+        if (found.Blog.Following is not null) return FieldProblem.For("title", "This post belongs to a followed blog; change it where it was written.");
+        if (found.Revision != request.Revision) return PostSaving.Conflict();
+        await versions.KeepOriginalAsync(found, cancellation);
+        if (saving.DateProblem(found.Status, request.PublishedAt) is { } problem) return FieldProblem.For("publishedAt", problem);
+        await saving.ApplyRowAsync(request, found, cancellation);
+        var person = http.Member().PersonId;
+        await versions.KeepAsync(found, person, await saving.NameOfAsync(person, cancellation), found.Status == Core.Posts.PostStatus.Published, cancellation);
+        return await saving.TryStoreAsync(cancellation) ? TypedResults.Ok(Summary(found, addresses)) : PostSaving.Conflict();
+    }
+
+    private static async Task<Results<Ok<PostSummary>, NotFound, ValidationProblem>> Duplicate(long site, long post, AntiphonContext database, PostSaving saving, PostAddresses addresses, CancellationToken cancellation)
+    {
+        var found = await database.Posts.AsNoTracking().SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        if (found is null) return TypedResults.NotFound();
+        var blog = await database.Blogs.Include(one => one.Following).SingleAsync(one => one.Id == found.BlogId, cancellation);
+        if (blog.Following is not null) return FieldProblem.For("post", "This post belongs to a followed blog; it can only be copied where it was written.");
+        var copy = await saving.CopyAsync(found, blog, cancellation);
+        return TypedResults.Ok(Summary(copy, addresses));
+    }
+
+    private static async Task<Ok<BulkForecast>> Forecast(long site, BulkRequest request, BulkChanges changes, CancellationToken cancellation) => TypedResults.Ok(await changes.ForecastAsync(site, request, cancellation));
+
+    private static async Task<Results<Ok<BulkResult>, ValidationProblem>> ChangeMany(long site, BulkRequest request, HttpContext http, BulkChanges changes, CancellationToken cancellation)
+    {
+        var result = await changes.MakeAsync(site, http.Member().PersonId, request, cancellation);
+        return result is null ? FieldProblem.For("posts", $"Choose at most {BulkChanges.Most:N0} posts at once; narrow the list first.") : TypedResults.Ok(result);
+    }
+
+    private static async Task<Results<Ok<BulkUndone>, NotFound>> Undo(long site, long change, HttpContext http, BulkChanges changes, CancellationToken cancellation)
+    {
+        var result = await changes.UndoAsync(site, http.Member().PersonId, change, cancellation);
+        return result is null ? TypedResults.NotFound() : TypedResults.Ok(result);
+    }
+
+    private static PostSummary Summary(Post post, PostAddresses addresses) => new(
+        post.Id, post.Title, post.Slug, post.Blog.Name, post.BlogId, post.Blog.Following is null, post.Author, post.Category, post.Tags, post.Status, post.PublishedAt, post.UpdatedAt, addresses.Of(post),
+        post.Revision, post.IsFeatured, post.IsPinned, post.Details.CommentsOff, post.Findings ?? 0, post.DeletedAt);
+}

@@ -1,0 +1,155 @@
+using Antiphon.Core.Html;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Fields;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Posts.Lists;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Posts;
+
+/// <summary>Brings what was entered into a post.</summary>
+internal sealed class PostSaving(AntiphonContext database, IKeySource keys, TimeProvider clock)
+{
+    /// <summary>The answer when somebody else was faster.</summary>
+    public static ProblemHttpResult Conflict() => TypedResults.Problem(
+        "Your text is kept here. Copy what you changed, load the post again, and put it in.", title: "Somebody else saved this post in the meantime.", statusCode: StatusCodes.Status409Conflict, type: "conflict");
+
+    /// <summary>Brings the text and everything beside it into the post; status and dates are left to the caller. The caller saves.</summary>
+    public async Task ApplyAsync(PostRequest request, Post post, long person, CancellationToken cancellation)
+    {
+        post.Title = request.Title.Trim();
+        post.BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml);
+        post.Excerpt = Trimmed(request.Excerpt);
+        post.PictureAddress = Trimmed(request.PictureAddress);
+        post.PictureAlt = Trimmed(request.PictureAlt);
+        post.Category = Trimmed(request.Category);
+        post.Tags = Tidied(request.Tags);
+        post.IsFeatured = request.IsFeatured;
+        (post.FocusX, post.FocusY) = (request.FocusX, request.FocusY);
+        post.AboutAddress = Trimmed(request.AboutAddress);
+        post.Author = Trimmed(request.Author) ?? await NameOfAsync(person, cancellation);
+        post.IsPinned = request.IsPinned ?? post.IsPinned;
+        if (request.Details is { } details) post.Details = Tidied(details);
+        await TouchAsync(post, request.Slug, cancellation);
+    }
+
+    /// <summary>The same for the row of a list.</summary>
+    public async Task ApplyRowAsync(QuickEdit request, Post post, CancellationToken cancellation)
+    {
+        post.Title = request.Title.Trim();
+        post.Category = Trimmed(request.Category);
+        post.Tags = Tidied(request.Tags);
+        post.Author = Trimmed(request.Author) ?? post.Author;
+        post.Details = post.Details with { CommentsOff = request.CommentsOff };
+        if (post.Status == PostStatus.Published) post.PublishedAt = request.PublishedAt ?? post.PublishedAt;
+        await TouchAsync(post, request.Slug, cancellation);
+    }
+
+    /// <summary>Checks the own fields and brings them in; what is wrong, by the name of the field in the request.</summary>
+    public async Task<Dictionary<string, string[]>> ApplyOwnValuesAsync(PostRequest request, Post post, CancellationToken cancellation)
+    {
+        var fields = await database.BlogFields.Where(field => field.BlogId == post.Blog.Id).OrderBy(field => field.Position).Select(field => field.Definition).ToListAsync(cancellation);
+        var entered = (request.OwnValues ?? post.OwnValues).GroupBy(value => value.Key, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Last().Value, StringComparer.OrdinalIgnoreCase);
+        var (values, problems) = (new List<FieldValue>(), new Dictionary<string, string[]>());
+        foreach (var field in fields)
+        {
+            var (value, problem) = FieldValues.Read(field, entered.GetValueOrDefault(field.Key), mustBeThere: request.Status is PostStatus.Published or PostStatus.Scheduled);
+            if (problem is not null) problems[$"ownValues.{field.Key}"] = [problem];
+            if (value is not null) values.Add(new FieldValue(field.Key, value));
+        }
+
+        // Values of fields that were taken away stay, so that putting the field back brings them back.
+        values.AddRange(post.OwnValues.Where(value => fields.TrueForAll(field => field.Key != value.Key)));
+        if (problems.Count == 0) post.OwnValues = values;
+        return problems;
+    }
+
+    /// <summary>What is wrong with a date of publication, or null.</summary>
+    public string? DateProblem(PostStatus status, DateTimeOffset? date) => status == PostStatus.Published && date > clock.GetUtcNow()
+        ? "A published post has a date that has passed; to publish later, schedule it."
+        : null;
+
+    /// <summary>Brings the time of a schedule into the post; what is wrong with it, or null.</summary>
+    public string? ApplySchedule(string? local, Site site, Post post)
+    {
+        if (WallTime.Read(local, site.TimeZone) is not { } time) return "Choose a day and a time.";
+        if (time.Instant <= clock.GetUtcNow()) return "Choose a time that is still to come; to publish at once, publish.";
+        (post.PublishLocal, post.PublishedAt) = (time.Local, time.Instant);
+        return null;
+    }
+
+    /// <summary>Saves; false when somebody else was faster.</summary>
+    public async Task<bool> TryStoreAsync(CancellationToken cancellation)
+    {
+        try
+        {
+            await database.SaveChangesAsync(cancellation);
+            return true;
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            return false;
+        }
+    }
+
+    /// <summary>Stores a draft of the same content.</summary>
+    public async Task<Post> CopyAsync(Post post, Blog blog, CancellationToken cancellation)
+    {
+        var copy = new Post
+        {
+            Key = keys.NewKey(12),
+            SiteId = post.SiteId,
+            Blog = blog,
+            Title = post.Title + " (copy)",
+            BodyHtml = post.BodyHtml,
+            Excerpt = post.Excerpt,
+            PictureAddress = post.PictureAddress,
+            PictureAlt = post.PictureAlt,
+            FocusX = post.FocusX,
+            FocusY = post.FocusY,
+            Author = post.Author,
+            Category = post.Category,
+            Tags = [.. post.Tags],
+            AboutAddress = post.AboutAddress,
+            // A copy lives at an address of its own, and two posts may not both be the first.
+            Details = post.Details with { CanonicalAddress = null },
+            OwnValues = [.. post.OwnValues],
+            Status = PostStatus.Draft,
+            CreatedAt = clock.GetUtcNow(),
+        };
+        await TouchAsync(copy, null, cancellation);
+        database.Posts.Add(copy);
+        await database.SaveChangesAsync(cancellation);
+        return copy;
+    }
+
+    /// <summary>Name of a person.</summary>
+    public Task<string> NameOfAsync(long person, CancellationToken cancellation) => database.Users.Where(one => one.Id == person).Select(one => one.DisplayName).SingleAsync(cancellation);
+
+    private async Task TouchAsync(Post post, string? slug, CancellationToken cancellation)
+    {
+        post.UpdatedAt = clock.GetUtcNow();
+        post.Revision++;
+        var wanted = Slug.FromTitle(Trimmed(slug) ?? post.Title);
+        var blog = post.Blog.Id;
+        var taken = await database.Posts.IgnoreQueryFilters().Where(one => one.BlogId == blog && one.Id != post.Id && one.Slug.StartsWith(wanted)).Select(one => one.Slug).ToListAsync(cancellation);
+        post.Slug = Slug.MakeUnique(wanted, taken.Contains);
+    }
+
+    private static PostDetails Tidied(PostDetails details) => details with
+    {
+        SearchTitle = Trimmed(details.SearchTitle),
+        SearchDescription = Trimmed(details.SearchDescription),
+        CanonicalAddress = Trimmed(details.CanonicalAddress),
+        SocialTitle = Trimmed(details.SocialTitle),
+        SocialText = Trimmed(details.SocialText),
+        Language = Trimmed(details.Language),
+    };
+
+    private static List<string> Tidied(IReadOnlyList<string>? tags) => [.. (tags ?? []).Select(Trimmed).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+
+    private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+}

@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import { mdiCommentOutline, mdiDeleteOutline, mdiDeleteRestore, mdiFolderOutline, mdiStarOutline, mdiTagMinusOutline, mdiTagPlusOutline } from '@mdi/js'
+import { mdiAccountOutline, mdiEyeOffOutline, mdiPencilOutline } from '@mdi/js'
+import { computed, ref } from 'vue'
+import type { Schemas } from '../../api/client'
+import { counted } from '../../shared/counted'
+import type { useBulk } from './useBulk'
+
+type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkRequest']>
+interface Offer {
+  name: string
+  icon: string
+  change: Change
+  ask?: 'one' | 'many'
+  items?: string[]
+  does: (count: number, words: string) => string
+}
+
+const props = defineProps<{ bulk: ReturnType<typeof useBulk>; shown: number; total: number; bin: boolean; terms: Schemas['TermsView'] | undefined }>()
+const { count, everything, act } = props.bulk
+const asking = ref<Offer | null>(null)
+const words = ref<string[]>([])
+const forecast = ref<Schemas['BulkForecast'] | null>(null)
+const posts = (n: number) => counted(n, 'post')
+const offers = computed<Offer[]>(() =>
+  props.bin
+    ? [{ name: 'Take out of the bin', icon: mdiDeleteRestore, change: { kind: 'restore' }, does: (n) => `Take ${posts(n)} out of the bin` }]
+    : [
+        {
+          name: 'Category',
+          icon: mdiFolderOutline,
+          change: { kind: 'category' },
+          ask: 'one',
+          items: props.terms?.categories,
+          does: (n, w) => (w ? `Put ${posts(n)} into ${w}` : `Take the category off ${posts(n)}`),
+        },
+        {
+          name: 'Add tags',
+          icon: mdiTagPlusOutline,
+          change: { kind: 'addTags' },
+          ask: 'many',
+          items: props.terms?.tags,
+          does: (n, w) => `Tag ${posts(n)}${w ? ` ${w}` : ''}`,
+        },
+        {
+          name: 'Remove tags',
+          icon: mdiTagMinusOutline,
+          change: { kind: 'removeTags' },
+          ask: 'many',
+          items: props.terms?.tags,
+          does: (n, w) => `Take ${w || 'tags'} off ${posts(n)}`,
+        },
+        {
+          name: 'Author',
+          icon: mdiAccountOutline,
+          change: { kind: 'author' },
+          ask: 'one',
+          items: props.terms?.authors,
+          does: (n, w) => `Make ${w || 'nobody'} the author of ${posts(n)}`,
+        },
+        { name: 'Feature', icon: mdiStarOutline, change: { kind: 'featured', isOn: true }, does: (n) => `Feature ${posts(n)}` },
+        { name: 'Comments off', icon: mdiCommentOutline, change: { kind: 'comments', isOn: false }, does: (n) => `Turn comments off for ${posts(n)}` },
+        { name: 'Comments on', icon: mdiCommentOutline, change: { kind: 'comments', isOn: true }, does: (n) => `Turn comments on for ${posts(n)}` },
+        { name: 'Withdraw', icon: mdiEyeOffOutline, change: { kind: 'status', status: 'withdrawn' }, does: (n) => `Withdraw ${posts(n)}` },
+        { name: 'Make drafts', icon: mdiPencilOutline, change: { kind: 'status', status: 'draft' }, does: (n) => `Make ${posts(n)} drafts` },
+        { name: 'Into the bin', icon: mdiDeleteOutline, change: { kind: 'delete' }, does: (n) => `Put ${posts(n)} into the bin` },
+      ],
+)
+const changeOf = (offer: Offer): Change => ({ ...offer.change, words: offer.ask ? words.value.filter((word) => word?.trim()) : null })
+
+async function choose(offer: Offer): Promise<void> {
+  words.value = []
+  forecast.value = null
+  asking.value = offer
+  if (!offer.ask || offer.ask === 'one') await look()
+}
+
+async function look(): Promise<void> {
+  if (!asking.value || (asking.value.ask === 'many' && words.value.length === 0)) return void (forecast.value = null)
+  forecast.value = (await props.bulk.forecast(changeOf(asking.value))) ?? null
+}
+
+async function make(): Promise<void> {
+  const offer = asking.value!
+  const made = await props.bulk.make(changeOf(offer), (n) => (n ? `Done: ${offer.does(n, words.value.join(', ')).toLowerCase()}.` : 'Nothing had to change.'))
+  if (made) asking.value = null
+}
+</script>
+
+<template>
+  <div class="bulk" role="region" aria-label="Change the chosen posts">
+    <b>{{ counted(count, 'post') }} chosen</b>
+    <button v-if="!everything && props.total > props.shown" type="button" class="link" @click="everything = true">
+      Choose all {{ props.total.toLocaleString('en-GB') }} found
+    </button>
+    <span class="acts">
+      <button v-for="offer in offers" :key="offer.name" type="button" class="chip" @click="choose(offer)">
+        <v-icon :icon="offer.icon" size="16" /> {{ offer.name }}
+      </button>
+    </span>
+    <button type="button" class="link" @click="props.bulk.clear()">Choose none</button>
+  </div>
+  <v-dialog :model-value="asking !== null" max-width="460" @update:model-value="asking = null">
+    <v-card v-if="asking" class="pa-6">
+      <h2>{{ asking.name }}</h2>
+      <v-combobox
+        v-if="asking.ask === 'many'"
+        v-model="words"
+        class="mt-3"
+        label="Tags"
+        multiple
+        chips
+        closable-chips
+        :items="asking.items ?? []"
+        :error-messages="act.fields.value.words"
+        @update:model-value="look"
+      />
+      <v-combobox
+        v-else-if="asking.ask"
+        class="mt-3"
+        label="Name; empty takes it away"
+        :items="asking.items ?? []"
+        :error-messages="act.fields.value.words"
+        @update:model-value="(word: string | null) => ((words = word ? [word] : []), look())"
+      />
+      <p v-if="act.trouble.value || act.fields.value.posts" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.posts?.[0] }}</p>
+      <p v-if="forecast" class="my-3">
+        {{ forecast.posts ? `This changes ${posts(forecast.posts)}.` : 'This changes nothing.' }}
+        <template v-if="forecast.unchanged"> {{ counted(forecast.unchanged, 'is', 'are') }} so already, or cannot be.</template>
+        <template v-if="forecast.followed">
+          {{ counted(forecast.followed, 'belongs', 'belong') }} to followed blogs and {{ forecast.followed === 1 ? 'stays' : 'stay' }}.</template
+        >
+        <template v-if="asking.change.kind === 'delete'"> They lie in the bin for 30 days.</template>
+      </p>
+      <div class="row mt-3">
+        <v-btn :disabled="!forecast?.posts" :loading="act.running.value" :color="asking.change.kind === 'delete' ? 'secondary' : 'primary'" @click="make">{{
+          asking.does(forecast?.posts ?? count, words.join(', '))
+        }}</v-btn>
+        <v-btn variant="text" @click="asking = null">Leave them</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.bulk {
+  position: sticky;
+  bottom: 0;
+  z-index: 4;
+  display: flex;
+  gap: 8px 16px;
+  align-items: center;
+  flex-wrap: wrap;
+  padding: 10px 16px;
+  margin: 12px -16px 0;
+  background: var(--wash-v);
+  border-top: 1px solid var(--verdigris);
+}
+.acts {
+  display: flex;
+  gap: 6px;
+  flex-wrap: wrap;
+  flex: 1;
+}
+.chip {
+  display: inline-flex;
+  gap: 5px;
+  align-items: center;
+}
+@media (max-width: 860px) {
+  .bulk {
+    bottom: 58px;
+  }
+}
+</style>

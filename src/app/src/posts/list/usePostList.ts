@@ -1,0 +1,63 @@
+import { useInfiniteQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { useQueryValue } from '../../shared/useQueryValue'
+
+type Status = Schemas['PostStatus']
+type Order = 'newest' | 'oldest' | 'changed' | 'title'
+
+/** What the list is narrowed to, kept in the address, and the posts it finds. */
+export function usePostList(site: () => number) {
+  const narrow = {
+    status: useQueryValue('status'),
+    search: useQueryValue('search'),
+    blog: useQueryValue('blog'),
+    author: useQueryValue('author'),
+    category: useQueryValue('category'),
+    tag: useQueryValue('tag'),
+    from: useQueryValue('from'),
+    to: useQueryValue('to'),
+    findings: useQueryValue('findings'),
+    bin: useQueryValue('bin'),
+  }
+  const sort = useQueryValue('sort')
+  const typed = refDebounced(narrow.search, 200)
+  const day = (text: string, add = 0) => {
+    if (!text) return undefined
+    const date = new Date(`${text}T00:00:00`)
+    if (Number.isNaN(date.getTime())) return undefined
+    date.setDate(date.getDate() + add)
+    return date.toISOString()
+  }
+
+  /** The same in the words of the API. */
+  const found = computed(() => ({
+    search: typed.value || undefined,
+    status: (narrow.status.value || undefined) as Status | undefined,
+    blog: narrow.blog.value ? Number(narrow.blog.value) : undefined,
+    author: narrow.author.value || undefined,
+    category: narrow.category.value || undefined,
+    tag: narrow.tag.value || undefined,
+    from: day(narrow.from.value),
+    to: day(narrow.to.value, 1),
+    withFindings: narrow.findings.value === 'yes' || undefined,
+    bin: narrow.bin.value === 'yes' || undefined,
+  }))
+  const narrowed = computed(() => Object.values(found.value).some((value) => value !== undefined))
+  const query = useInfiniteQuery({
+    queryKey: ['posts', site, found, sort],
+    queryFn: ({ pageParam }) =>
+      take(
+        api.GET('/api/sites/{site}/posts', {
+          params: { path: { site: site() }, query: { ...found.value, sort: (sort.value || undefined) as Order | undefined, after: pageParam || undefined } },
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: (page) => page.next ?? undefined,
+    placeholderData: (before) => before,
+  })
+  const posts = computed(() => query.data.value?.pages.flatMap((page) => page.posts) ?? [])
+  const total = computed(() => query.data.value?.pages[0]?.total ?? 0)
+  return { narrow, sort, found, narrowed, query, posts, total }
+}
