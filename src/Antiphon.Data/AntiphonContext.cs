@@ -58,6 +58,12 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>What posts were.</summary>
     public DbSet<PostVersion> PostVersions => Set<PostVersion>();
 
+    /// <summary>Libraries of pictures.</summary>
+    public DbSet<Picture> Pictures => Set<Picture>();
+
+    /// <summary>Posts brought in.</summary>
+    public DbSet<Import> Imports => Set<Import>();
+
     /// <summary>Fields of blogs' own.</summary>
     public DbSet<BlogField> BlogFields => Set<BlogField>();
 

@@ -22,6 +22,8 @@ internal sealed class PostConfiguration : IEntityTypeConfiguration<Post>
         builder.HasIndex(post => new { post.SiteId, post.ListedAt, post.Id });
         builder.HasIndex(post => new { post.SiteId, post.UpdatedAt, post.Id });
         builder.HasIndex(post => post.DeletedAt);
+        builder.HasIndex(post => post.ImportId);
+        builder.HasIndex(post => new { post.BlogId, post.ImportKey });
         builder.Property(post => post.Details).HasConversion<StoredJsonConverter<PostDetails>, StoredJsonComparer<PostDetails>>();
         builder.Property(post => post.OwnValues).HasConversion<StoredJsonConverter<List<FieldValue>>, StoredJsonComparer<List<FieldValue>>>();
         builder.HasQueryFilter(post => post.DeletedAt == null);

@@ -105,6 +105,15 @@ public sealed class Post
     /// <summary>What the reviewer was told, or what the reviewer answered.</summary>
     public string? ReviewNote { get; set; }
 
+    /// <summary>The import that made it, or null.</summary>
+    public long? ImportId { get; set; }
+
+    /// <summary>What tells it from other rows of its import, or null.</summary>
+    public string? ImportKey { get; set; }
+
+    /// <summary>What its row said when it was last taken over, as a hash; null for posts that were not imported.</summary>
+    public string? ImportMark { get; set; }
+
     /// <summary>When it was put into the bin; null while it is not there.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 

@@ -620,6 +620,98 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("HubSubscriptions");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Import", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("BegunAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Changed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Done")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("EveryMinutes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("LastWords")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LeaseUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Made")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("NextAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Notes")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Plan")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Refused")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Rows")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Skipped")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("StopAsked")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Tidied")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.HasIndex("NextAt");
+
+                    b.HasIndex("State");
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.ToTable("Imports");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
                 {
                     b.Property<long>("Id")
@@ -868,6 +960,83 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("AspNetUsers", (string)null);
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Picture", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AddedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Alt")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Bytes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Caption")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Credit")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Edit")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("FileHeight")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FileWidth")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FocusX")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FocusY")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("SourceAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Type")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Width")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.HasIndex("SiteId", "SourceAddress");
+
+                    b.ToTable("Pictures");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Post", b =>
                 {
                     b.Property<long>("Id")
@@ -911,6 +1080,15 @@ namespace Antiphon.Data.Migrations
 
                     b.Property<int>("FocusY")
                         .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ImportId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ImportKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ImportMark")
+                        .HasColumnType("TEXT");
 
                     b.Property<bool>("IsFeatured")
                         .HasColumnType("INTEGER");
@@ -988,8 +1166,12 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("DeletedAt");
 
+                    b.HasIndex("ImportId");
+
                     b.HasIndex("Key")
                         .IsUnique();
+
+                    b.HasIndex("BlogId", "ImportKey");
 
                     b.HasIndex("BlogId", "Slug")
                         .IsUnique();
@@ -1633,6 +1815,17 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Following");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Import", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>

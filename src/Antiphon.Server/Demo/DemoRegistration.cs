@@ -13,6 +13,7 @@ internal static class DemoRegistration
         builder.Services.AddOptions<DemoOptions>().BindConfiguration("Demo");
         if (!builder.Configuration.GetValue<bool>("Demo:Enabled")) return;
         builder.Services.AddScoped<DemoScenario>();
+        builder.Services.AddScoped<DemoPictures>();
         builder.Services.AddHostedService<DemoPlacement>();
     }
 

@@ -12,7 +12,7 @@ namespace Antiphon.Server.Demo;
 
 /// <summary>Quillmoor Observatory: site, people, blogs, posts, listings, readers and comments, dated from the day the demo is made.</summary>
 internal sealed class DemoScenario(
-    AntiphonContext database, UserManager<Person> people, FeedVisit visits, PostAddresses addresses, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
+    AntiphonContext database, UserManager<Person> people, DemoPictures pictures, FeedVisit visits, PostAddresses addresses, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
 {
     /// <summary>Fills the database.</summary>
     public async Task FillAsync()
@@ -31,6 +31,7 @@ internal sealed class DemoScenario(
         feeds.Watch(site);
         await database.SaveChangesAsync();
         await AddPostsAsync(site, log, now);
+        await pictures.AddAsync(site);
         new DemoListings(database, keys, options.Value, now).Add(site, log, bench, weather);
         await database.SaveChangesAsync();
         var readers = new DemoReaders(database, keys, now);

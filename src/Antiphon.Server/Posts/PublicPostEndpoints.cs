@@ -1,4 +1,5 @@
 using Antiphon.Core.Html;
+using Antiphon.Core.Pictures;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -47,7 +48,7 @@ internal static class PublicPostEndpoints
         var thread = $"<div data-antiphon-thread=\"{Encoded.Html(identifier)}\" data-antiphon-site=\"{site.PublicKey}\" data-antiphon-url=\"{Encoded.Html(address)}\" data-antiphon-title=\"{Encoded.Html(post.Title)}\">"
             + ThreadFragment.Render(site, comments, form) + $"</div><script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
         return PublicPage.Html(
-            post.Title, $"<p class=\"byline\">{byline}</p>{picture}<article>{post.BodyHtml}</article><hr>{thread}", head: Head(post, address, options), language: site.Language,
+            post.Title, $"<p class=\"byline\">{byline}</p>{picture}<article>{PicturesInText.WithSizes(post.BodyHtml)}</article><hr>{thread}", head: Head(post, address, options), language: site.Language,
             above: $"<p class=\"kicker\"><a href=\"{Encoded.Html(site.Address)}\">{Encoded.Html(site.Name)}</a> · <a href=\"{Encoded.Html(addresses.OfBlog(post.Blog))}\">{Encoded.Html(post.Blog.Name)}</a></p>");
     }
 

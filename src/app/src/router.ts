@@ -13,6 +13,7 @@ export const router = createRouter({
     { path: '/sites/new', name: 'new-site', component: () => import('./sites/NewSiteView.vue') },
     { path: '/s/:site(\\d+)', name: 'coverage', component: () => import('./coverage/CoverageView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts', name: 'posts', component: () => import('./posts/PostsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/posts/pictures', name: 'pictures', component: () => import('./pictures/PicturesView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/new', name: 'new-post', component: () => import('./posts/EditorView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/:post(\\d+)', name: 'post', component: () => import('./posts/EditorView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/connect', name: 'connect', component: () => import('./blogs/ConnectView.vue'), meta: framed },

@@ -1,5 +1,6 @@
 using System.Text;
 using Antiphon.Core.Listings.Views;
+using Antiphon.Core.Pictures;
 
 namespace Antiphon.Server.Embed.Markup;
 
@@ -17,7 +18,7 @@ internal static class PostMarkup
             .Append("<h").Append(level).Append(" class=\"antiphon-view-title\" part=\"view-title\" tabindex=\"-1\">").Append(Encoded.Html(entry.Title)).Append("</h").Append(level).Append(">\n")
             .Append("<p class=\"antiphon-byline\" part=\"byline\">").Append(byline).Append("</p>\n");
         if (entry.Picture is not null) html.Append("<img class=\"antiphon-lead\" part=\"picture\" src=\"").Append(Encoded.Html(entry.Picture)).Append("\" alt=\"").Append(Encoded.Html(entry.PictureAlt)).Append("\">\n");
-        html.Append("<div class=\"antiphon-body\" part=\"body\">").Append(open.BodyHtml).Append("</div>\n");
+        html.Append("<div class=\"antiphon-body\" part=\"body\">").Append(PicturesInText.WithSizes(open.BodyHtml)).Append("</div>\n");
         if (entry.Tags.Count > 0) html.Append("<p class=\"antiphon-tags\" part=\"tags\">").AppendJoin(' ', entry.Tags.Select(tag => Term(content, BlogViewKind.Tag, tag))).Append("</p>\n");
         AppendWayToTalk(html, content, open);
         html.Append("</article>\n");

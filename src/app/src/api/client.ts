@@ -12,6 +12,9 @@ export function useAntiforgery(token: string): void {
   antiforgery = token
 }
 
+/** The same token, for requests the typed client cannot make. */
+export const antiforgeryToken = () => antiforgery
+
 const carry: Middleware = {
   onRequest({ request }) {
     if (request.method !== 'GET') request.headers.set('X-Antiphon-Antiforgery', antiforgery)

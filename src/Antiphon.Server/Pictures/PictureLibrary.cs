@@ -1,0 +1,105 @@
+using Antiphon.Core.Pictures;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Outgoing;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Pictures;
+
+/// <summary>Adds, replaces, changes and removes pictures of a site's library.</summary>
+internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving receiving, PictureFiles files, GuardedClient client, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
+{
+    /// <summary>Adds a picture and saves; in plain words why not.</summary>
+    public async Task<(Picture? Picture, string? Problem)> AddAsync(long site, string name, byte[] bytes, string? alt, string? source, CancellationToken cancellation)
+    {
+        var (received, problem) = receiving.Read(bytes);
+        if (received is null) return (null, problem);
+        var picture = new Picture { SiteId = site, Key = keys.NewKey(12), Name = Shortened.ToLength(name.Trim(), 200), Alt = alt?.Trim() ?? string.Empty, AddedAt = clock.GetUtcNow(), SourceAddress = source };
+        Fill(picture, received);
+        await files.KeepAsync(picture, received.Bytes, cancellation);
+        database.Pictures.Add(picture);
+        await database.SaveChangesAsync(cancellation);
+        return (picture, null);
+    }
+
+    /// <summary>The picture at an address, fetched unless it is in the library already; in plain words why not.</summary>
+    public async Task<(Picture? Picture, string? Problem)> FetchAsync(long site, Uri address, string? alt, CancellationToken cancellation)
+    {
+        var source = address.AbsoluteUri;
+        if (await database.Pictures.FirstOrDefaultAsync(picture => picture.SiteId == site && picture.SourceAddress == source, cancellation) is { } known) return (known, null);
+        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
+        var name = Uri.UnescapeDataString(address.Segments[^1].Trim('/'));
+        return await AddAsync(site, name.Length == 0 ? address.Host : name, fetched.Bytes, alt, source, cancellation);
+    }
+
+    /// <summary>Puts another picture in the place of one, everywhere it is used; in plain words why not.</summary>
+    public async Task<string?> ReplaceAsync(Picture picture, string name, byte[] bytes, CancellationToken cancellation)
+    {
+        var (received, problem) = receiving.Read(bytes);
+        if (received is null) return problem;
+        picture.Edit = PictureEdit.None;
+        picture.Name = Shortened.ToLength(name.Trim(), 200);
+        Fill(picture, received);
+        picture.Version++;
+        await files.KeepAsync(picture, received.Bytes, cancellation);
+        files.ForgetForms(picture);
+        await database.SaveChangesAsync(cancellation);
+        return null;
+    }
+
+    /// <summary>Changes what is said about a picture and what was done to it.</summary>
+    public async Task ChangeAsync(Picture picture, PictureRequest request, CancellationToken cancellation)
+    {
+        picture.Name = string.IsNullOrWhiteSpace(request.Name) ? picture.Name : request.Name.Trim();
+        picture.Alt = request.Alt?.Trim() ?? string.Empty;
+        (picture.Caption, picture.Credit) = (Trimmed(request.Caption), Trimmed(request.Credit));
+        (picture.FocusX, picture.FocusY) = (request.FocusX, request.FocusY);
+        if (request.Edit is { } edit && edit != picture.Edit)
+        {
+            picture.Edit = edit;
+            picture.Version++;
+            Measure(picture);
+            files.ForgetForms(picture);
+        }
+
+        await database.SaveChangesAsync(cancellation);
+    }
+
+    /// <summary>Removes a picture and its files.</summary>
+    public async Task RemoveAsync(Picture picture, CancellationToken cancellation)
+    {
+        database.Pictures.Remove(picture);
+        await database.SaveChangesAsync(cancellation);
+        files.Remove(picture.Key);
+    }
+
+    /// <summary>Posts that use a picture, at most a hundred.</summary>
+    public async Task<List<PictureUse>> UsesAsync(Picture picture, CancellationToken cancellation)
+    {
+        var part = $"%{PictureAddress.Folder}{picture.Key}/%";
+        return await database.Posts.Where(post => post.SiteId == picture.SiteId && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part)))
+            .OrderByDescending(post => post.ListedAt).Take(100).Select(post => new PictureUse(post.Id, post.Title, EF.Functions.Like(post.PictureAddress!, part))).ToListAsync(cancellation);
+    }
+
+    /// <summary>Its address as it is put into posts. An SVG has one form.</summary>
+    public string AddressOf(Picture picture, int width = PictureVariant.UsualWidth) => options.Value.AddressOf($"pictures/{picture.Key}/{new PictureVariant(width)}");
+
+    private static void Fill(Picture picture, ReceivedPicture received)
+    {
+        (picture.Type, picture.FileWidth, picture.FileHeight, picture.Bytes) = (received.Type, received.Width, received.Height, received.Bytes.Length);
+        Measure(picture);
+    }
+
+    private static void Measure(Picture picture)
+    {
+        var part = picture.Edit.Part(picture.FileWidth, picture.FileHeight);
+        (picture.Width, picture.Height) = (part.Width, part.Height);
+    }
+
+    private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+}

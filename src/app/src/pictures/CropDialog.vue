@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { Cropper } from 'vue-advanced-cropper'
+import 'vue-advanced-cropper/dist/style.css'
+import type { Schemas } from '../api/client'
+
+const open = defineModel<boolean>({ required: true })
+const props = defineProps<{ picture: Schemas['PictureView'] }>()
+const emit = defineEmits<{ cut: [edit: Schemas['PictureEdit']] }>()
+const shapes = [
+  { name: 'Any shape', ratio: undefined },
+  { name: '16 to 9', ratio: 16 / 9 },
+  { name: '4 to 3', ratio: 4 / 3 },
+  { name: 'Square', ratio: 1 },
+  { name: '3 to 4', ratio: 3 / 4 },
+]
+const shape = ref(shapes[0]!)
+const part = ref<Schemas['PictureEdit']>({ ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })
+// What is cut is the picture as shown now; a second cut goes further in. The whole can always be had back.
+const source = computed(() => props.picture.small.replace('w320', 'w1280'))
+
+function take({
+  coordinates,
+  image,
+}: {
+  coordinates: { left: number; top: number; width: number; height: number }
+  image: { width: number; height: number }
+}): void {
+  const share = (length: number, whole: number) => Math.round((length / whole) * 1000)
+  const before = props.picture.edit
+  const width = Math.max(10, Math.round((share(coordinates.width, image.width) * before.width) / 1000))
+  const height = Math.max(10, Math.round((share(coordinates.height, image.height) * before.height) / 1000))
+  part.value = {
+    quarterTurns: before.quarterTurns,
+    left: Math.min(1000 - width, before.left + Math.round((share(coordinates.left, image.width) * before.width) / 1000)),
+    top: Math.min(1000 - height, before.top + Math.round((share(coordinates.top, image.height) * before.height) / 1000)),
+    width,
+    height,
+  }
+}
+
+function cut(edit: Schemas['PictureEdit']): void {
+  emit('cut', edit)
+  open.value = false
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="860">
+    <v-card class="pa-6">
+      <h2>Cut the picture</h2>
+      <p class="soft">What was uploaded stays; the whole can be had back at any time.</p>
+      <div class="chips my-3" role="radiogroup" aria-label="Shape">
+        <button
+          v-for="one in shapes"
+          :key="one.name"
+          type="button"
+          role="radio"
+          :aria-checked="shape === one"
+          class="chip"
+          :class="{ on: shape === one }"
+          @click="shape = one"
+        >
+          {{ one.name }}
+        </button>
+      </div>
+      <Cropper class="cropper" :src="source" :stencil-props="{ aspectRatio: shape.ratio }" :default-size="({ imageSize }: { imageSize: object }) => imageSize" @change="take" />
+      <div class="row mt-4">
+        <v-btn @click="cut(part)">Cut it so</v-btn>
+        <v-btn variant="outlined" @click="cut({ ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })">Show the whole</v-btn>
+        <v-btn variant="text" @click="open = false">Leave it</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.cropper {
+  height: min(56vh, 460px);
+  background: var(--desk);
+}
+</style>
