@@ -14,26 +14,28 @@ public sealed class HtmlCleaner
 
     private readonly HtmlSanitizer _sanitizer;
 
-    private HtmlCleaner(IReadOnlyList<string> elements)
+    private HtmlCleaner(IReadOnlyList<string> elements, IReadOnlyList<string> classes)
     {
         _sanitizer = new HtmlSanitizer(new HtmlSanitizerOptions
         {
             AllowedTags = new HashSet<string>(elements, StringComparer.OrdinalIgnoreCase),
-            AllowedAttributes = new HashSet<string>(HtmlAllowList.Attributes, StringComparer.OrdinalIgnoreCase),
+            AllowedAttributes = new HashSet<string>(classes.Count == 0 ? HtmlAllowList.Attributes : HtmlAllowList.Attributes.Append("class"), StringComparer.OrdinalIgnoreCase),
             AllowedSchemes = new HashSet<string>(HtmlAllowList.Schemes, StringComparer.OrdinalIgnoreCase),
             UriAttributes = new HashSet<string>(HtmlAllowList.AddressAttributes, StringComparer.OrdinalIgnoreCase),
             AllowedCssProperties = new HashSet<string>(),
+            AllowedCssClasses = new HashSet<string>(classes, StringComparer.Ordinal),
         });
         _sanitizer.KeepChildNodes = true;
         _sanitizer.RemovingTag += (_, e) => DropWithContent(e.Tag);
+        _sanitizer.RemovingCssClass += (_, e) => e.Cancel = IsLanguage(e.CssClass);
         _sanitizer.PostProcessNode += (_, e) => MarkOutsideLink(e.Node);
     }
 
     /// <summary>For the body of a post.</summary>
-    public static HtmlCleaner ForPosts { get; } = new(HtmlAllowList.PostElements);
+    public static HtmlCleaner ForPosts { get; } = new(HtmlAllowList.PostElements, HtmlAllowList.PostClasses);
 
     /// <summary>For comments.</summary>
-    public static HtmlCleaner ForComments { get; } = new(HtmlAllowList.CommentElements);
+    public static HtmlCleaner ForComments { get; } = new(HtmlAllowList.CommentElements, []);
 
     /// <summary>The cleaned fragment. Never throws; text nested beyond <see cref="MaxDepth"/> keeps its words and loses its markup.</summary>
     /// <param name="html">Any text; null gives an empty string.</param>
@@ -56,6 +58,8 @@ public sealed class HtmlCleaner
             element.InnerHtml = string.Empty;
         }
     }
+
+    private static bool IsLanguage(string name) => name.StartsWith(HtmlAllowList.LanguageClass, StringComparison.Ordinal) && name.Length <= 40 && name.All(c => char.IsAsciiLetterOrDigit(c) || c is '-' or '+' or '#');
 
     private static void MarkOutsideLink(INode node)
     {

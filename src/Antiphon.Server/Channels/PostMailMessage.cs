@@ -1,4 +1,5 @@
 using Antiphon.Core.Html;
+using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Syndication;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
@@ -21,7 +22,7 @@ internal sealed class PostMailMessage(IOptions<AntiphonOptions> antiphon, IOptio
         var site = delivery.Subscriber.Site;
         var leave = antiphon.Value.AddressOf($"unsubscribe/{delivery.Subscriber.Key}");
         var address = addresses.Of(post);
-        var body = HtmlCleaner.ForPosts.Clean(post.BodyHtml, new Uri(address));
+        var body = HtmlCleaner.ForPosts.Clean(PostBlocks.Alone(post.BodyHtml, BlockTexts.For(site.Language)), new Uri(address));
         var text = new PostMail(site.Name, post.Blog.Name, post.Title, post.Author, body, address, leave).Compose();
         var sender = new MailboxAddress(PostMail.OneLine(site.Name), mail.Value.From);
         var message = new MimeMessage { Subject = text.Subject, MessageId = $"{delivery.Key}@{sender.Domain}" };

@@ -1,6 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Html;
+using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -43,7 +44,7 @@ internal sealed class PostItems(AntiphonContext database, PostAddresses addresse
             Link = address,
             Summary = post.Excerpt ?? Shortened.ToWords(post.PlainText ?? HtmlText.Of(post.BodyHtml), SummaryWords),
             // Cleaned again with the post's own address, so that every link and picture is absolute.
-            ContentHtml = settings.IsFullText ? HtmlCleaner.ForPosts.Clean(post.BodyHtml, new Uri(address)) : null,
+            ContentHtml = settings.IsFullText ? HtmlCleaner.ForPosts.Clean(PostBlocks.Alone(post.BodyHtml, BlockTexts.For(post.Blog.Site.Language)), new Uri(address)) : null,
             Published = post.PublishedAt,
             Updated = Updated(post),
             Image = post.PictureAddress,

@@ -1,4 +1,5 @@
 using Antiphon.Server.Posts.Lists;
+using Antiphon.Server.Posts.Terms;
 using Antiphon.Server.Posts.Working;
 
 namespace Antiphon.Server.Posts;
@@ -15,6 +16,7 @@ internal static class PostsRegistration
         builder.Services.AddScoped<PostCommit>();
         builder.Services.AddScoped<ReviewNews>();
         builder.Services.AddScoped<BulkChanges>();
+        builder.Services.AddScoped<TermRenaming>();
         builder.Services.AddHostedService<BinClearing>();
         builder.Services.AddSingleton<PostAddresses>();
         builder.Services.AddHostedService<ScheduledPublishing>();

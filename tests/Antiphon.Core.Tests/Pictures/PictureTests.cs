@@ -41,12 +41,12 @@ public sealed class PictureTests
     public void A_crop_never_leaves_the_picture()
     {
         foreach (var width in new[] { 1, 3, 640, 4001 })
-        foreach (var height in new[] { 1, 7, 480, 3999 })
-        foreach (var focus in new[] { 0, 33, 50, 100 })
-        {
-            var crop = CropBox.Around(width, height, 1200, 630, focus, 100 - focus);
-            Assert.True(crop is { Left: >= 0, Top: >= 0, Width: > 0, Height: > 0 } && crop.Left + crop.Width <= width && crop.Top + crop.Height <= height, $"{width} by {height} at {focus}: {crop}");
-        }
+            foreach (var height in new[] { 1, 7, 480, 3999 })
+                foreach (var focus in new[] { 0, 33, 50, 100 })
+                {
+                    var crop = CropBox.Around(width, height, 1200, 630, focus, 100 - focus);
+                    Assert.True(crop is { Left: >= 0, Top: >= 0, Width: > 0, Height: > 0 } && crop.Left + crop.Width <= width && crop.Top + crop.Height <= height, $"{width} by {height} at {focus}: {crop}");
+                }
     }
 
     [Theory]

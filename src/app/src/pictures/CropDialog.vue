@@ -64,7 +64,13 @@ function cut(edit: Schemas['PictureEdit']): void {
           {{ one.name }}
         </button>
       </div>
-      <Cropper class="cropper" :src="source" :stencil-props="{ aspectRatio: shape.ratio }" :default-size="({ imageSize }: { imageSize: object }) => imageSize" @change="take" />
+      <Cropper
+        class="cropper"
+        :src="source"
+        :stencil-props="{ aspectRatio: shape.ratio }"
+        :default-size="({ imageSize }: { imageSize: object }) => imageSize"
+        @change="take"
+      />
       <div class="row mt-4">
         <v-btn @click="cut(part)">Cut it so</v-btn>
         <v-btn variant="outlined" @click="cut({ ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })">Show the whole</v-btn>

@@ -7,18 +7,29 @@ import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
 import { useNotice } from '../shared/useNotice'
 import { useSite } from '../sites/useSite'
-import FocusPoint from './FocusPoint.vue'
 import PostFindings from './PostFindings.vue'
 import PostPreview from './PostPreview.vue'
-import TextEditor from './TextEditor.vue'
 import VersionsDialog from './VersionsDialog.vue'
+import DetailsPart from './editor/DetailsPart.vue'
+import EditorActs from './editor/EditorActs.vue'
+import EditorNews from './editor/EditorNews.vue'
+import MarkdownDialog from './editor/MarkdownDialog.vue'
+import OwnFields from './editor/OwnFields.vue'
+import PublishDialog from './editor/PublishDialog.vue'
+import ReviewPart from './editor/ReviewPart.vue'
+import SearchPart from './editor/SearchPart.vue'
+import TextEditor from './editor/TextEditor.vue'
+import { suggestTags } from './editor/suggestTags'
+import { usePresence } from './editor/usePresence'
+import { plainLines } from './plainLines'
 import { statuses } from './status'
 import { usePost } from './usePost'
 import { usePostCheck } from './usePostCheck'
 import { useTerms } from './useTerms'
 
-const { id: siteId, site, mayEdit } = useSite()
-const { id, post, stored, blogs, dirty, readonly, save, act, loading, failed } = usePost(() => siteId.value)
+const { id: siteId, site, mayEdit, mayWrite } = useSite()
+const writing = usePost(() => siteId.value)
+const { id, post, stored, waiting, blogs, dirty, isKept, readonly, save, act, loading, failed } = writing
 const { say } = useNotice()
 const { data: terms } = useTerms(() => siteId.value)
 const check = usePostCheck(
@@ -26,22 +37,28 @@ const check = usePostCheck(
   () => id.value,
   post,
 )
+const { others, overtaken } = usePresence(
+  () => siteId.value,
+  () => id.value,
+  () => post.revision,
+  () => mayWrite.value && !readonly.value,
+)
 const open = computed(() => check.findings.value.filter((one) => one.severity !== 'advice').length)
 const asking = ref(false)
 const looking = ref(false)
+const markdown = ref(false)
+const chosen = ref('')
 const receivers = ref(0)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
-const words = computed(
-  () =>
-    post.bodyHtml
-      .replace(/<[^>]+>/g, ' ')
-      .split(/\s+/)
-      .filter(Boolean).length,
-)
+const plain = computed(() => plainLines(post.bodyHtml))
+const words = computed(() => plain.value.split(/\s+/).filter(Boolean).length)
+const suggested = computed(() => suggestTags(`${post.title} ${plain.value}`, terms.value?.tags ?? [], post.tags))
+const excerpt = computed(() => post.excerpt || plain.value.replace(/\s+/g, ' ').slice(0, 160))
 const saving = computed(() => {
   if (readonly.value) return 'Followed from its own feed; change it where it was written.'
   if (act.running.value) return 'Saving …'
-  if (dirty.value) return post.status === 'draft' ? 'Not saved yet.' : 'Changes are not public yet.'
+  if (dirty.value && post.status === 'published') return isKept.value ? 'Changes are kept; readers do not see them yet.' : 'Changes are not public yet.'
+  if (dirty.value) return 'Not saved yet.'
   return id.value ? 'Saved.' : ''
 })
 
@@ -51,26 +68,31 @@ async function ask(): Promise<void> {
   asking.value = true
 }
 
-async function publish(): Promise<void> {
+async function go(status: 'published' | 'scheduled' | 'inReview', extra: Partial<Schemas['PostRequest']>): Promise<void> {
+  if (!(await save(status, extra as object))) {
+    if (!act.fields.value.publishLocal) asking.value = false
+    return
+  }
   asking.value = false
-  if (await save('published')) say(receivers.value ? `Published. ${counted(receivers.value, 'mail')} on their way.` : 'Published.')
+  if (status === 'published') say(receivers.value ? `Published. ${counted(receivers.value, 'mail')} on their way.` : 'Published.')
+  else say(status === 'scheduled' ? (stored.value?.clockNote ?? 'Scheduled.') : 'Passed on for review.')
 }
 
-async function change(status: 'published' | 'withdrawn' | 'draft', done: string): Promise<void> {
-  if (await save(status)) say(done)
+async function change(status: Schemas['PostStatus'], done: string, extra: object = {}): Promise<void> {
+  if (await save(status, extra)) say(done)
 }
 
-/** Brings an earlier version into the editor; what stood there can be had back. */
-function restore(version: Schemas['PostVersionView']): void {
+/** Brings another text into the editor; what stood there can be had back. */
+function put(text: Partial<Pick<Schemas['PostRequest'], 'title' | 'bodyHtml' | 'excerpt'>>, words: string): void {
   const before = { title: post.title, bodyHtml: post.bodyHtml, excerpt: post.excerpt }
-  Object.assign(post, { title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt })
-  say('The earlier text is in the editor.', () => void Object.assign(post, before))
+  Object.assign(post, text)
+  say(words, () => void Object.assign(post, before))
 }
 
 onKeyStroke('s', (event) => {
   if (!event.ctrlKey && !event.metaKey) return
   event.preventDefault()
-  if (!readonly.value) void save()
+  if (!readonly.value && post.status !== 'published') void save()
 })
 </script>
 
@@ -80,21 +102,17 @@ onKeyStroke('s', (event) => {
       ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span> <span role="status">{{ saving }}</span></template
     >
     <template #act>
-      <v-btn v-if="stored?.status === 'published'" variant="outlined" :href="stored.address" target="_blank" rel="noopener">Open the page</v-btn>
-      <template v-if="mayEdit && !readonly">
-        <v-btn
-          v-if="post.status === 'published'"
-          variant="outlined"
-          color="secondary"
-          @click="change('withdrawn', 'Withdrawn. It is gone from listings and feeds.')"
-          >Withdraw</v-btn
-        >
-        <v-btn v-if="post.status === 'published'" :disabled="!dirty" :loading="act.running.value" @click="change('published', 'The changes are public.')"
-          >Publish the changes</v-btn
-        >
-        <v-btn v-else-if="post.status === 'withdrawn'" @click="change('published', 'Published again.')">Publish again</v-btn>
-        <v-btn v-else :loading="act.running.value" @click="ask">Publish …</v-btn>
-      </template>
+      <EditorActs
+        :site-id="siteId"
+        :stored="stored"
+        :status="post.status"
+        :dirty="dirty"
+        :running="act.running.value"
+        :may-edit="mayEdit"
+        :may-write="mayWrite && !readonly"
+        @ask="ask"
+        @change="change"
+      />
     </template>
   </PageTitle>
   <p v-if="failed" class="work trouble" role="alert">{{ lineOf(failed) }}</p>
@@ -106,66 +124,47 @@ onKeyStroke('s', (event) => {
   </div>
   <div v-else class="sheet">
     <div class="text">
+      <EditorNews :others="others" :overtaken="overtaken" :waiting="waiting" :schedule="stored" :zone="site?.timeZone" @drop="writing.dropWaiting()" />
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <textarea v-model="post.title" class="headline" rows="1" placeholder="Title" aria-label="Title" maxlength="300" :readonly="readonly" />
       <p v-if="act.fields.value.title" class="m small" role="alert">{{ act.fields.value.title[0] }}</p>
-      <TextEditor v-model="post.bodyHtml" :readonly="readonly" :problem="act.fields.value.bodyHtml?.[0]" :key="stored?.id ?? 'new'" />
-      <p class="soft small">
+      <TextEditor
+        v-model="post.bodyHtml"
+        :site-id="siteId"
+        :title="post.title"
+        :readonly="readonly || !mayWrite"
+        :problem="act.fields.value.bodyHtml?.[0]"
+        @chosen="(words) => (chosen = words)"
+      />
+      <p class="soft small foot">
         {{ counted(words, 'word') }}, {{ Math.max(1, Math.round(words / 220)) }} min to read
-        <button v-if="id && !readonly" type="button" class="link versions" @click="looking = true">What it was</button>
+        <button v-if="id && !readonly" type="button" class="link" @click="looking = true">What it was</button>
+        <button type="button" class="link" @click="markdown = true">As Markdown</button>
       </p>
     </div>
     <aside>
+      <ReviewPart
+        v-if="id"
+        :site-id="siteId"
+        :post-id="id"
+        :chosen="chosen"
+        :note="stored?.reviewNote ?? null"
+        :in-review="post.status === 'inReview'"
+        :may-remark="mayWrite && !readonly"
+        :zone="site?.timeZone"
+      />
       <h2 class="group">Details</h2>
-      <div class="details">
-        <v-select
-          v-if="!readonly && written.length > 1"
-          v-model="post.blogId"
-          :items="written"
-          item-title="name"
-          item-value="id"
-          label="Blog"
-          :error-messages="act.fields.value.blogId"
-        />
-        <v-text-field v-model="post.category" label="Category" :readonly="readonly" :error-messages="act.fields.value.category" />
-        <v-combobox
-          v-model="post.tags"
-          label="Tags"
-          multiple
-          chips
-          closable-chips
-          hide-selected
-          :items="terms?.tags ?? []"
-          :readonly="readonly"
-          :error-messages="act.fields.value.tags"
-        />
-        <v-checkbox v-model="post.isFeatured" label="Featured" :readonly="readonly" />
-        <v-textarea
-          v-model="post.excerpt"
-          label="Excerpt"
-          hint="Empty: the start of the text is used."
-          rows="2"
-          :readonly="readonly"
-          :error-messages="act.fields.value.excerpt"
-        />
-        <v-text-field v-model="post.author" label="Author" placeholder="You" :readonly="readonly" />
-        <v-text-field v-model="post.pictureAddress" label="Address of a picture" :readonly="readonly" :error-messages="act.fields.value.pictureAddress" />
-        <v-text-field v-if="post.pictureAddress" v-model="post.pictureAlt" label="What does the picture show?" :readonly="readonly" />
-        <FocusPoint v-if="post.pictureAddress" v-model:x="post.focusX" v-model:y="post.focusY" :picture="post.pictureAddress" :readonly="readonly" />
-        <v-text-field
-          v-model="post.aboutAddress"
-          label="About something published elsewhere: its address"
-          :readonly="readonly"
-          :error-messages="act.fields.value.aboutAddress"
-        />
-        <v-text-field
-          v-model="post.slug"
-          label="Last part of its address"
-          placeholder="from the title"
-          :readonly="readonly"
-          :error-messages="act.fields.value.slug"
-        />
-      </div>
+      <DetailsPart
+        :model-value="post"
+        :site-id="siteId"
+        :blogs="written"
+        :terms="terms"
+        :suggested="suggested"
+        :fields="act.fields.value"
+        :readonly="readonly"
+      />
+      <OwnFields v-model="post.ownValues" :site-id="siteId" :blog-id="post.blogId" :fields="act.fields.value" :readonly="readonly" />
+      <SearchPart v-model="post.details" :title="post.title" :excerpt="excerpt" :fields="act.fields.value" :readonly="readonly" :zone="site?.timeZone" />
       <PostFindings
         v-if="mayEdit && !readonly"
         :findings="check.findings.value"
@@ -185,31 +184,38 @@ onKeyStroke('s', (event) => {
     :title="post.title"
     :body-html="post.bodyHtml"
     :zone="site?.timeZone"
-    :may-edit="mayEdit"
-    @restore="restore"
+    :may-edit="mayWrite"
+    @restore="(version) => put({ title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt }, 'The earlier text is in the editor.')"
   />
-  <v-dialog v-model="asking" max-width="440">
-    <v-card class="pa-6">
-      <h2>Publish “{{ post.title }}”?</h2>
-      <p class="my-3">
-        It gets its page, joins the feed and every listing that chooses it.
-        {{ receivers ? `${counted(receivers, 'subscriber')} will get a mail.` : 'Nobody gets a mail: there are no subscribers, or they had one already.' }}
-      </p>
-      <p v-if="open" class="o mb-3">{{ counted(open, 'finding is', 'findings are') }} worth a look first; they stand under “Before publishing”.</p>
-      <div class="row">
-        <v-btn @click="publish">{{ receivers ? `Publish and send ${counted(receivers, 'mail')}` : 'Publish' }}</v-btn><v-btn
-          variant="text"
-          @click="asking = false"
-          >Not yet</v-btn
-        >
-      </div>
-    </v-card>
-  </v-dialog>
+  <MarkdownDialog
+    v-if="markdown"
+    v-model="markdown"
+    :site-id="siteId"
+    :html="post.bodyHtml"
+    :name="post.slug ?? ''"
+    :readonly="readonly"
+    @taken="(bodyHtml) => put({ bodyHtml }, 'The Markdown is in the post.')"
+  />
+  <PublishDialog
+    v-if="asking"
+    v-model="asking"
+    :site-id="siteId"
+    :post="post"
+    :receivers="receivers"
+    :findings="open"
+    :zone="site?.timeZone"
+    :may-publish="mayEdit"
+    :running="act.running.value"
+    :fields="act.fields.value"
+    @go="go"
+  />
 </template>
 
 <style scoped>
-.versions {
-  margin-left: 14px;
+.foot {
+  display: flex;
+  gap: 14px;
+  flex-wrap: wrap;
 }
 .sheet {
   display: grid;
@@ -218,7 +224,7 @@ onKeyStroke('s', (event) => {
 }
 .text {
   padding: 18px 24px 60px;
-  max-width: 46rem;
+  max-width: 48rem;
   width: 100%;
   margin: 0 auto;
 }
@@ -238,10 +244,8 @@ aside {
   background: var(--sheet);
   padding: 8px 22px 40px;
 }
-.details {
-  display: grid;
-  gap: 12px;
-  padding: 14px 0 10px;
+aside :deep(summary) {
+  cursor: pointer;
 }
 @media (max-width: 860px) {
   .sheet {

@@ -2,30 +2,61 @@
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import { shortDate } from '../shared/dates'
+import { searchWidths, textWidth } from './editor/textWidth'
 
 const props = defineProps<{ post: Schemas['PostRequest']; site: Schemas['SiteView'] | undefined }>()
 const plain = computed(() => new DOMParser().parseFromString(props.post.bodyHtml, 'text/html').body.textContent?.replace(/\s+/g, ' ').trim() ?? '')
+const title = computed(() => props.post.title || 'Title')
 const excerpt = computed(() => props.post.excerpt || plain.value.split(' ').slice(0, 30).join(' '))
+const details = computed(() => props.post.details)
+const host = computed(() => (props.site ? new URL(props.site.address).host : ''))
 const today = computed(() => shortDate(new Date().toISOString(), props.site?.timeZone))
+const position = computed(() => `${props.post.focusX ?? 50}% ${props.post.focusY ?? 50}%`)
+const cut = (text: string, kind: keyof typeof searchWidths) => {
+  const { font, most } = searchWidths[kind]
+  if (textWidth(text, font) <= most) return text
+  const words = text.split(' ')
+  while (words.length > 1 && textWidth(`${words.join(' ')} …`, font) > most) words.pop()
+  return `${words.join(' ')} …`
+}
+const found = computed(() => ({
+  title: cut(details.value?.searchTitle || title.value, 'title'),
+  text: cut(details.value?.searchDescription || excerpt.value || 'The start of the text', 'description'),
+}))
 </script>
 
 <template>
   <h2 class="group">What the world will see</h2>
   <p class="label">In a listing</p>
   <div class="entry">
-    <img v-if="props.post.pictureAddress" :src="props.post.pictureAddress" :alt="props.post.pictureAlt ?? ''" />
+    <img v-if="props.post.pictureAddress" :src="props.post.pictureAddress" :alt="props.post.pictureAlt ?? ''" :style="{ objectPosition: position }" />
     <div>
-      <b>{{ props.post.title || 'Title' }}</b><small>{{ today }}{{ props.post.category ? ` · ${props.post.category}` : '' }}</small>
+      <b>{{ title }}</b><small>{{ today }}{{ props.post.category ? ` · ${props.post.category}` : '' }}</small>
     </div>
   </div>
-  <p class="label">As a search result</p>
+  <p class="label">As a search result{{ details?.hiddenFromSearch ? ', if search engines did not heed the wish' : '' }}</p>
   <div class="result">
-    <b>{{ props.post.title || 'Title' }}</b>
-    <p>{{ excerpt.slice(0, 156) || 'The start of the text' }}</p>
+    <small>{{ host }}</small><b>{{ found.title }}</b>
+    <p>{{ found.text }}</p>
+  </div>
+  <p class="label">On a network</p>
+  <div class="card">
+    <img v-if="props.post.pictureAddress" :src="props.post.pictureAddress" alt="" :style="{ objectPosition: position }" />
+    <div>
+      <b>{{ details?.socialTitle || title }}</b>
+      <p>{{ (details?.socialText || details?.searchDescription || excerpt).slice(0, 140) }}</p>
+      <small>{{ host }}</small>
+    </div>
+  </div>
+  <p class="label">In a feed reader</p>
+  <div class="result">
+    <b>{{ title }}</b><small>{{ [props.post.author, today].filter(Boolean).join(' · ') }}</small>
+    <p>{{ excerpt }}</p>
   </div>
   <p class="label">In the mail</p>
   <div class="result">
-    <small>Subject</small><b>{{ props.post.title || 'Title' }}</b>
+    <small>{{ props.site?.name }}</small><b>{{ title }}</b>
+    <p>{{ plain.slice(0, 110) }}</p>
   </div>
 </template>
 
@@ -33,7 +64,7 @@ const today = computed(() => shortDate(new Date().toISOString(), props.site?.tim
 .label {
   font-size: 12.5px;
   color: var(--soft);
-  margin: 12px 0 4px;
+  margin: 14px 0 4px;
 }
 .entry {
   display: grid;
@@ -47,17 +78,35 @@ const today = computed(() => shortDate(new Date().toISOString(), props.site?.tim
   border-radius: 3px;
 }
 .entry b,
-.result b {
+.result b,
+.card b {
   display: block;
   font: 600 16px/1.3 var(--title);
   overflow-wrap: anywhere;
 }
 .entry small,
-.result small {
+.result small,
+.card small {
   color: var(--soft);
 }
-.result p {
+.result p,
+.card p {
   font-size: 13.5px;
   color: var(--soft);
+  margin: 2px 0 0;
+}
+.card {
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  overflow: hidden;
+}
+.card img {
+  width: 100%;
+  aspect-ratio: 1200 / 630;
+  object-fit: cover;
+  display: block;
+}
+.card div {
+  padding: 10px 12px;
 }
 </style>

@@ -6,8 +6,21 @@ import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 
 type Status = Schemas['PostStatus']
+type Draft = Required<Schemas['PostRequest']> & { tags: string[]; details: Schemas['PostDetails']; ownValues: Schemas['FieldValue'][] }
 
-const blank = (): Schemas['PostRequest'] => ({
+const noDetails = (): Schemas['PostDetails'] => ({
+  searchTitle: null,
+  searchDescription: null,
+  canonicalAddress: null,
+  socialTitle: null,
+  socialText: null,
+  language: null,
+  hiddenFromSearch: false,
+  commentsOff: false,
+  commentsCloseAt: null,
+})
+
+const blank = (): Draft => ({
   blogId: 0,
   title: '',
   slug: null,
@@ -24,73 +37,65 @@ const blank = (): Schemas['PostRequest'] => ({
   focusX: 50,
   focusY: 50,
   aboutAddress: null,
+  isPinned: false,
+  details: noDetails(),
+  ownValues: [],
+  publishedAt: null,
+  publishLocal: null,
+  reviewerId: null,
+  reviewNote: null,
 })
 
-/** A post being written: what is stored, what is on the screen, and saving. Drafts save by themselves. */
+/** A post being written: what is stored, what is on the screen, and saving. Drafts save by themselves; changes to a public post are kept beside it until they are published. */
 export function usePost(site: () => number) {
   const route = useRoute()
   const router = useRouter()
   const queries = useQueryClient()
   const id = ref(route.params.post ? Number(route.params.post) : null)
   const stored = ref<Schemas['PostView'] | null>(null)
+  const waiting = ref<Schemas['WaitingView'] | null>(null)
   const post = reactive(blank())
   const saved = ref('')
+  const kept = ref('')
   const act = useAct()
+  const path = () => ({ params: { path: { site: site(), post: id.value! } } })
   const { data: blogs } = useQuery({
     queryKey: ['blogs', site],
     queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: site() } } })),
   })
   const loaded = useQuery({
     queryKey: ['post', site, id],
-    queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}', { params: { path: { site: site(), post: id.value! } } })),
+    queryFn: async () => ({
+      view: await take(api.GET('/api/sites/{site}/posts/{post}', path())),
+      waiting: (await take(api.GET('/api/sites/{site}/posts/{post}/waiting', path()))) as Schemas['WaitingView'] | undefined,
+    }),
     enabled: () => id.value !== null && stored.value === null,
     staleTime: 0,
   })
   const dirty = computed(() => JSON.stringify(post) !== saved.value)
   const readonly = computed(() => stored.value !== null && !stored.value.writtenHere)
+  const isKept = computed(() => JSON.stringify(post) === kept.value)
 
-  function takeOver(view: Schemas['PostView']): void {
+  /** Takes what the server holds. The text in the editor is left alone where it was just sent: taking over its cleaned form would move the cursor. */
+  function takeOver(view: Schemas['PostView'], withText = true): void {
     stored.value = view
-    const {
-      blogId,
-      title,
-      slug,
-      bodyHtml,
-      excerpt,
-      pictureAddress,
-      pictureAlt,
-      author,
-      category,
-      tags,
-      isFeatured,
-      status,
-      revision,
-      focusX,
-      focusY,
-      aboutAddress,
-    } = view
-    Object.assign(post, {
-      blogId,
-      title,
-      slug,
-      bodyHtml,
-      excerpt,
-      pictureAddress,
-      pictureAlt,
-      author,
-      category,
-      tags: [...tags],
-      isFeatured,
-      status,
-      revision,
-      focusX,
-      focusY,
-      aboutAddress,
-    })
+    const names = (Object.keys(blank()) as (keyof Draft)[]).filter((name) => withText || name !== 'bodyHtml')
+    for (const name of names) Object.assign(post, { [name]: JSON.parse(JSON.stringify(view[name as keyof Schemas['PostView']])) })
     saved.value = JSON.stringify(post)
   }
 
-  watch(loaded.data, (view) => view && stored.value === null && takeOver(view), { immediate: true })
+  watch(
+    loaded.data,
+    (found) => {
+      if (!found || stored.value !== null) return
+      takeOver(found.view)
+      waiting.value = found.waiting ?? null
+      if (!found.waiting || found.view.status !== 'published') return
+      Object.assign(post, found.waiting.content, { revision: found.view.revision, status: found.view.status })
+      kept.value = JSON.stringify(post)
+    },
+    { immediate: true },
+  )
   watch(
     blogs,
     (all) => {
@@ -101,41 +106,60 @@ export function usePost(site: () => number) {
   )
 
   /** Saves under a status; what is typed while the answer is on its way stays. */
-  async function save(status: Status = post.status): Promise<boolean> {
-    const sent = { ...post, status }
+  async function save(status: Status = post.status, extra: Partial<Draft> = {}): Promise<boolean> {
+    window.clearTimeout(timer)
+    const sent = { ...post, ...extra, status }
     const typed = JSON.stringify(post)
-    const path = { site: site() }
     const view = await act.run(() =>
       id.value === null
-        ? take(api.POST('/api/sites/{site}/posts', { params: { path }, body: sent }))
-        : take(api.PUT('/api/sites/{site}/posts/{post}', { params: { path: { ...path, post: id.value } }, body: sent })),
+        ? take(api.POST('/api/sites/{site}/posts', { params: { path: { site: site() } }, body: sent }))
+        : take(api.PUT('/api/sites/{site}/posts/{post}', { ...path(), body: sent })),
     )
     if (!view) return false
     const isFirst = id.value === null
     id.value = view.id
-    if (JSON.stringify(post) === typed) takeOver(view)
+    if (JSON.stringify(post) === typed) takeOver(view, false)
     else Object.assign(post, { revision: view.revision, status: view.status, slug: view.slug })
     stored.value = view
+    waiting.value = null
     if (isFirst) window.history.replaceState(window.history.state, '', router.resolve({ name: 'post', params: { site: site(), post: view.id } }).href)
-    for (const key of ['posts', 'coverage', 'blogs']) void queries.invalidateQueries({ queryKey: [key] })
+    for (const key of ['posts', 'coverage', 'blogs', 'calendar']) void queries.invalidateQueries({ queryKey: [key] })
     return true
+  }
+
+  /** Keeps changes to a public post beside it. */
+  async function keep(): Promise<void> {
+    const typed = JSON.stringify(post)
+    const done = await act.run(async () => (await take(api.PUT('/api/sites/{site}/posts/{post}/waiting', { ...path(), body: { ...post } })), true))
+    if (done) kept.value = typed
+  }
+
+  /** Forgets the changes that wait, and shows what readers see. */
+  async function dropWaiting(): Promise<void> {
+    window.clearTimeout(timer)
+    await act.run(() => take(api.DELETE('/api/sites/{site}/posts/{post}/waiting', path())))
+    waiting.value = null
+    kept.value = ''
+    if (stored.value) takeOver(stored.value)
   }
 
   // Published text changes for readers only when the writer says so.
   let timer = 0
   watch(
     () => JSON.stringify(post),
-    () => {
+    (now) => {
       window.clearTimeout(timer)
-      if (post.status !== 'draft' || !dirty.value || !post.title.trim() || post.blogId === 0 || readonly.value) return
-      timer = window.setTimeout(() => void (act.running.value || save()), 1500)
+      if (!dirty.value || !post.title.trim() || post.blogId === 0 || readonly.value) return
+      if (post.status === 'published' && id.value !== null && now !== kept.value) timer = window.setTimeout(() => void keep(), 1500)
+      if (post.status === 'draft' || post.status === 'inReview') timer = window.setTimeout(() => void (act.running.value || save()), 1500)
     },
   )
-  useEventListener(window, 'beforeunload', (event) => dirty.value && !readonly.value && event.preventDefault())
+  const isSafe = () => !dirty.value || readonly.value || isKept.value
+  useEventListener(window, 'beforeunload', (event) => !isSafe() && event.preventDefault())
   onBeforeRouteLeave(() => {
     window.clearTimeout(timer)
-    return !dirty.value || readonly.value || window.confirm('There are changes that are not saved. Leave all the same?')
+    return isSafe() || window.confirm('There are changes that are not saved. Leave all the same?')
   })
 
-  return { id, post, stored, blogs, dirty, readonly, save, act, loading: loaded.isLoading, failed: loaded.error }
+  return { id, post, stored, waiting, blogs, dirty, isKept, readonly, save, dropWaiting, act, loading: loaded.isLoading, failed: loaded.error }
 }

@@ -1,0 +1,20 @@
+namespace Antiphon.Core.Posts.Blocks;
+
+/// <summary>What stands around a post where it is shown.</summary>
+/// <param name="Texts">Words.</param>
+/// <param name="Author">Who it is by, or null.</param>
+/// <param name="Related">Posts to read on with; empty leaves the block out.</param>
+/// <param name="QuestionForm">Safe HTML of the form for questions; empty leaves the block out.</param>
+public sealed record BlockContext(BlockTexts Texts, BlockAuthor? Author, IReadOnlyList<BlockLink> Related, string QuestionForm = "");
+
+/// <summary>An author as the box shows one.</summary>
+/// <param name="Name">Name.</param>
+/// <param name="About">A few words, or null.</param>
+/// <param name="Link">Page of the author's own, or null.</param>
+/// <param name="Picture">Picture, or null.</param>
+public sealed record BlockAuthor(string Name, string? About, string? Link, string? Picture);
+
+/// <summary>A post to read on with.</summary>
+/// <param name="Title">Its title.</param>
+/// <param name="Address">Its address.</param>
+public sealed record BlockLink(string Title, string Address);

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import {
+  mdiAccountBoxOutline,
+  mdiButtonCursor,
+  mdiCardTextOutline,
+  mdiCodeBraces,
+  mdiContentCopy,
+  mdiFilmstrip,
+  mdiFormatListBulletedSquare,
+  mdiFormatQuoteOpenOutline,
+  mdiHelpCircleOutline,
+  mdiImageMultipleOutline,
+  mdiImageOutline,
+  mdiLinkBoxVariantOutline,
+  mdiMinus,
+  mdiMusicNoteOutline,
+  mdiPlus,
+  mdiTable,
+} from '@mdi/js'
+import type { Editor } from '@tiptap/core'
+
+/** What can be put into the text, by name. */
+const props = defineProps<{ editor: Editor }>()
+const emit = defineEmits<{ picture: []; gallery: []; button: []; media: [kind: 'video' | 'audio']; card: [] }>()
+const put = (content: object) => props.editor.chain().focus().insertContent(content).run()
+const place = (kind: string) => put({ type: 'place', attrs: { kind } })
+const items: { name: string; icon: string; run: () => unknown }[][] = [
+  [
+    { name: 'Picture …', icon: mdiImageOutline, run: () => emit('picture') },
+    { name: 'Gallery …', icon: mdiImageMultipleOutline, run: () => emit('gallery') },
+    { name: 'Film …', icon: mdiFilmstrip, run: () => emit('media', 'video') },
+    { name: 'Sound …', icon: mdiMusicNoteOutline, run: () => emit('media', 'audio') },
+    { name: 'Card of a page …', icon: mdiLinkBoxVariantOutline, run: () => emit('card') },
+  ],
+  [
+    { name: 'Table', icon: mdiTable, run: () => props.editor.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run() },
+    { name: 'Pull quote', icon: mdiFormatQuoteOpenOutline, run: () => put({ type: 'pullQuote', content: [{ type: 'paragraph' }] }) },
+    { name: 'Code', icon: mdiCodeBraces, run: () => props.editor.chain().focus().toggleCodeBlock().run() },
+    { name: 'Text to copy', icon: mdiContentCopy, run: () => put({ type: 'copyable', content: [{ type: 'text', text: 'RA 00h 42m, Dec +41°' }] }) },
+    { name: 'Button …', icon: mdiButtonCursor, run: () => emit('button') },
+    { name: 'Divider', icon: mdiMinus, run: () => props.editor.chain().focus().setHorizontalRule().run() },
+  ],
+  [
+    { name: 'Contents', icon: mdiFormatListBulletedSquare, run: () => place('contents') },
+    { name: 'About the author', icon: mdiAccountBoxOutline, run: () => place('author') },
+    { name: 'Related posts', icon: mdiCardTextOutline, run: () => place('related') },
+    { name: 'Question form', icon: mdiHelpCircleOutline, run: () => place('question') },
+  ],
+]
+</script>
+
+<template>
+  <v-menu>
+    <template #activator="{ props: opener }">
+      <button type="button" class="put" v-bind="opener"><v-icon :icon="mdiPlus" size="18" /> Put in</button>
+    </template>
+    <div class="sheet" role="menu">
+      <div v-for="(group, index) in items" :key="index" class="part">
+        <button v-for="item in group" :key="item.name" type="button" role="menuitem" @click="item.run()">
+          <v-icon :icon="item.icon" size="18" /> {{ item.name }}
+        </button>
+      </div>
+    </div>
+  </v-menu>
+</template>
+
+<style scoped>
+.put {
+  display: inline-flex;
+  gap: 3px;
+  align-items: center;
+  background: none;
+  border: 1px solid var(--rule);
+  border-radius: 5px;
+  padding: 0 9px;
+  height: 30px;
+  font-weight: 600;
+  font-size: 13.5px;
+  color: var(--verdigris);
+  cursor: pointer;
+}
+.sheet {
+  display: grid;
+  grid-template-columns: repeat(3, auto);
+  gap: 4px 18px;
+  background: var(--sheet);
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  padding: 10px 12px;
+}
+.part {
+  display: grid;
+  align-content: start;
+}
+.part button {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  background: none;
+  border: 0;
+  padding: 6px 8px;
+  border-radius: 4px;
+  text-align: left;
+  cursor: pointer;
+  color: inherit;
+}
+.part button:hover,
+.part button:focus-visible {
+  background: var(--hair);
+}
+@media (max-width: 620px) {
+  .sheet {
+    grid-template-columns: auto;
+    max-height: 60vh;
+    overflow: auto;
+  }
+}
+</style>

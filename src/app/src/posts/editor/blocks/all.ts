@@ -1,0 +1,30 @@
+import Subscript from '@tiptap/extension-subscript'
+import Superscript from '@tiptap/extension-superscript'
+import { TableKit } from '@tiptap/extension-table'
+import StarterKit from '@tiptap/starter-kit'
+import { Alignment, Copyable, Footnote, Ink, LinkButton, LinkCard, Place, Prompt, PullQuote, Wash } from './classed'
+import { Gallery, Media, PictureBlock } from './pictures'
+import { Task, Tasks } from './tasks'
+
+/** Everything a post can hold. What is not here is dropped on pasting. */
+export const blocks = [
+  StarterKit.configure({ heading: { levels: [2, 3, 4] }, link: { openOnClick: false, autolink: true, linkOnPaste: true, defaultProtocol: 'https' } }),
+  Subscript,
+  Superscript,
+  TableKit.configure({ table: { resizable: false } }),
+  Tasks,
+  Task,
+  Alignment,
+  Ink,
+  Wash,
+  Footnote,
+  PullQuote,
+  Copyable,
+  Prompt,
+  LinkButton,
+  Place,
+  LinkCard,
+  PictureBlock,
+  Gallery,
+  Media,
+]
