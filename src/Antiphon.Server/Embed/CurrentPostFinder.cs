@@ -23,8 +23,12 @@ internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch
     public async Task<CurrentPost?> FindAsync(Site site, ListingDefinition definition, string? at, CancellationToken cancellation)
     {
         if (at is null || await PostOfAsync(site, at, cancellation) is not { } post) return null;
-        return new CurrentPost(post.Id, definition.Order == ListingOrder.Related ? await RelationsAsync(post, definition, cancellation) : null);
+        return new CurrentPost(post.Id, definition.Order == ListingOrder.Related ? await RelationsAsync(post, definition.Blogs, cancellation) : null);
     }
+
+    /// <summary>The posts of the same blog most like one, the likest first.</summary>
+    public async Task<IReadOnlyList<long>> RelatedAsync(Post post, int most, CancellationToken cancellation) =>
+        [.. (await RelationsAsync(post, [post.BlogId], cancellation)).OrderByDescending(pair => pair.Value.Score).ThenByDescending(pair => pair.Key).Take(most).Select(pair => pair.Key)];
 
     private async Task<Post?> PostOfAsync(Site site, string at, CancellationToken cancellation)
     {
@@ -47,9 +51,9 @@ internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch
     }
 
     // Only posts that share a term or a telling word can be related, so only those are read; however long the blog, the pool stays small.
-    private async Task<IReadOnlyDictionary<long, Relation>> RelationsAsync(Post post, ListingDefinition definition, CancellationToken cancellation)
+    private async Task<IReadOnlyDictionary<long, Relation>> RelationsAsync(Post post, IReadOnlyList<long> blogs, CancellationToken cancellation)
     {
-        var published = database.Posts.AsNoTracking().Where(one => one.SiteId == post.SiteId && definition.Blogs.Contains(one.BlogId) && one.Status == PostStatus.Published && one.Id != post.Id);
+        var published = database.Posts.AsNoTracking().Where(one => one.SiteId == post.SiteId && blogs.Contains(one.BlogId) && one.Status == PostStatus.Published && one.Id != post.Id);
         var tags = post.Tags;
         var byTerms = await published.Where(one => (post.Category != null && one.Category == post.Category) || one.Tags.Any(tag => tags.Contains(tag)))
             .OrderByDescending(one => one.PublishedAt).Select(one => one.Id).Take(MostByTerms).ToListAsync(cancellation);

@@ -1,4 +1,5 @@
 using Antiphon.Core.Listings;
+using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Listings.Views;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
@@ -84,7 +85,7 @@ internal sealed class ListingReader(
         }
 
         var open = new OpenPost(
-            entries.EntryOf(post, content.Site, content.Definition, content.Links), post.BodyHtml, addresses.Of(post), post.SourceAddress ?? addresses.Here(post.Key, post.Slug),
+            entries.EntryOf(post, content.Site, content.Definition, content.Links), PostBlocks.Fill(post.BodyHtml, new BlockContext(BlockTexts.For(content.Site.Language), null, [])), addresses.Of(post), post.SourceAddress ?? addresses.Here(post.Key, post.Slug),
             post.Blog.Following is null ? PostPublisher.ThreadIdentifier(post) : null, Link(at - 1), Link(at + 1));
         return content with { Post = open };
     }

@@ -16,15 +16,16 @@ internal static class PublicPage
         """;
 
     /// <summary>A page with a heading and ready HTML below it.</summary>
-    /// <param name="title">Heading and title, as text.</param>
+    /// <param name="heading">Heading, as text.</param>
     /// <param name="body">Safe HTML.</param>
     /// <param name="status">HTTP status.</param>
     /// <param name="head">Further safe HTML for the head.</param>
     /// <param name="language">Language tag.</param>
     /// <param name="above">Safe HTML above the heading.</param>
-    public static ContentHttpResult Html(string title, string body, int status = StatusCodes.Status200OK, string head = "", string language = "en", string above = "") => TypedResults.Content(
-        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title)}</title>{head}<style>{Style}</style></head>"
-        + $"<body><main>{above}<h1>{Encoded.Html(title)}</h1>{body}</main></body></html>", "text/html; charset=utf-8", null, status);
+    /// <param name="title">Title, where it is another than the heading.</param>
+    public static ContentHttpResult Html(string heading, string body, int status = StatusCodes.Status200OK, string head = "", string language = "en", string above = "", string? title = null) => TypedResults.Content(
+        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title ?? heading)}</title><style>{Style}</style>{head}</head>"
+        + $"<body><main>{above}<h1>{Encoded.Html(heading)}</h1>{body}</main></body></html>", "text/html; charset=utf-8", null, status);
 
     /// <summary>A page with a heading and one paragraph of text.</summary>
     public static ContentHttpResult Message(string title, string text, int status = StatusCodes.Status200OK) => Html(title, $"<p>{Encoded.Html(text)}</p>", status);

@@ -13,12 +13,14 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
     public async Task PublishAsync(Post post, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
+        // What readers know already is not announced again, neither by saving a change nor to those who have subscribed since.
+        var isNews = database.Entry(post).State == EntityState.Added || database.Entry(post).Property(one => one.Status).OriginalValue != PostStatus.Published;
         post.Status = PostStatus.Published;
         post.PublishedAt ??= now;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         await database.SaveChangesAsync(cancellation);
         await OpenThreadAsync(post, now, cancellation);
-        await QueueMailsAsync(post, now, cancellation);
+        if (isNews) await QueueMailsAsync(post, now, cancellation);
         await transaction.CommitAsync(cancellation);
         signal.Wake();
     }
@@ -27,19 +29,21 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
     {
         var identifier = ThreadIdentifier(post);
         if (await database.Threads.AnyAsync(thread => thread.SiteId == post.SiteId && thread.Identifier == identifier, cancellation)) return;
-        var address = addresses.Of(post);
-        database.Threads.Add(new CommentThread
-        {
-            SiteId = post.SiteId,
-            Identifier = identifier,
-            PostId = post.Id,
-            Title = post.Title,
-            Address = address,
-            FoldedAddress = Core.Text.FoldedAddress.Of(address),
-            CreatedAt = now,
-        });
+        database.Threads.Add(ThreadOf(post, addresses.Of(post), now));
         await database.SaveChangesAsync(cancellation);
     }
+
+    /// <summary>The thread of a post at its address.</summary>
+    public static CommentThread ThreadOf(Post post, string address, DateTimeOffset now) => new()
+    {
+        SiteId = post.SiteId,
+        Identifier = ThreadIdentifier(post),
+        Post = post,
+        Title = post.Title,
+        Address = address,
+        FoldedAddress = Core.Text.FoldedAddress.Of(address),
+        CreatedAt = now,
+    };
 
     /// <summary>Identifier of a post's thread.</summary>
     public static string ThreadIdentifier(Post post) => "post-" + post.Key;

@@ -1,4 +1,5 @@
 using Antiphon.Server.Posts.Lists;
+using Antiphon.Server.Posts.Pages;
 using Antiphon.Server.Posts.Terms;
 using Antiphon.Server.Posts.Working;
 
@@ -16,6 +17,7 @@ internal static class PostsRegistration
         builder.Services.AddScoped<PostCommit>();
         builder.Services.AddScoped<ReviewNews>();
         builder.Services.AddScoped<BulkChanges>();
+        builder.Services.AddScoped<PostPageReader>();
         builder.Services.AddScoped<TermRenaming>();
         builder.Services.AddHostedService<BinClearing>();
         builder.Services.AddSingleton<PostAddresses>();

@@ -217,6 +217,9 @@ onKeyStroke('s', (event) => {
   gap: 14px;
   flex-wrap: wrap;
 }
+.foot .link {
+  min-height: 24px;
+}
 .sheet {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 350px;

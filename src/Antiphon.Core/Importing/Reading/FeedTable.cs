@@ -1,0 +1,24 @@
+using System.Globalization;
+using Antiphon.Core.Feeds.Model;
+
+namespace Antiphon.Core.Importing.Reading;
+
+/// <summary>The entries of a feed as a table.</summary>
+public static class FeedTable
+{
+    /// <summary>The table; every entry is a row.</summary>
+    public static ImportTable Of(Feed feed) => ImportTable.Of(feed.Items.Select(RecordOf));
+
+    private static Dictionary<string, string> RecordOf(FeedItem item) => new(StringComparer.OrdinalIgnoreCase)
+    {
+        ["title"] = item.Title ?? string.Empty,
+        ["text"] = item.ContentHtml ?? item.Summary ?? string.Empty,
+        ["summary"] = item.ContentHtml is null ? string.Empty : item.Summary ?? string.Empty,
+        ["date"] = (item.Published ?? item.Updated)?.ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture) ?? string.Empty,
+        ["author"] = item.Authors.Count > 0 ? item.Authors[0].Name ?? string.Empty : string.Empty,
+        ["categories"] = string.Join(", ", item.Categories),
+        ["picture"] = item.Image ?? string.Empty,
+        ["link"] = item.Link ?? string.Empty,
+        ["id"] = item.Id ?? string.Empty,
+    };
+}

@@ -1,0 +1,98 @@
+using System.Globalization;
+using System.IO.Compression;
+using System.Text;
+using System.Text.Json;
+using Antiphon.Core.Pictures;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Text.Markdown;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Embed;
+using Antiphon.Server.Pictures;
+using Antiphon.Server.Posts;
+using Microsoft.EntityFrameworkCore;
+using YamlDotNet.Serialization;
+
+namespace Antiphon.Server.Exporting;
+
+/// <summary>Writes the posts of a blog as files, one post at a time, so that a long blog needs no more memory than a short one.</summary>
+internal sealed class BlogExport(AntiphonContext database, PostAddresses addresses, PictureFiles files, PictureMaking making)
+{
+    private const string PictureFolder = "pictures/";
+    private static readonly ISerializer Yaml = new SerializerBuilder().ConfigureDefaultValuesHandling(DefaultValuesHandling.OmitNull | DefaultValuesHandling.OmitEmptyCollections).Build();
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { WriteIndented = true };
+
+    /// <summary>An archive of one Markdown file for each post, with its pictures.</summary>
+    public Task WriteMarkdownAsync(Blog blog, Stream output, CancellationToken cancellation) => WriteArchiveAsync(
+        blog, output, "md", post => $"---\n{Yaml.Serialize(Head(post))}---\n\n{MarkdownWriter.FromHtml(WithOwnPictures(post.BodyHtml))}", cancellation);
+
+    /// <summary>An archive of one HTML page for each post, with its pictures.</summary>
+    public Task WriteHtmlAsync(Blog blog, Stream output, CancellationToken cancellation) => WriteArchiveAsync(
+        blog, output, "html", post => $"<!doctype html>\n<html lang=\"{Encoded.Html(post.Details.Language ?? blog.Site.Language)}\"><head><meta charset=\"utf-8\"><title>{Encoded.Html(post.Title)}</title></head>\n<body><article>\n<h1>{Encoded.Html(post.Title)}</h1>\n{WithOwnPictures(post.BodyHtml)}\n</article></body></html>\n", cancellation);
+
+    /// <summary>One JSON array of everything posts have.</summary>
+    public async Task WriteJsonAsync(Blog blog, Stream output, CancellationToken cancellation)
+    {
+        await output.WriteAsync("[\n"u8.ToArray(), cancellation);
+        var first = true;
+        await foreach (var post in Posts(blog).WithCancellation(cancellation))
+        {
+            if (!first) await output.WriteAsync(",\n"u8.ToArray(), cancellation);
+            first = false;
+            var entry = new Dictionary<string, object?>(Head(post)) { ["html"] = post.BodyHtml, ["address"] = addresses.Of(post), ["details"] = post.Details.IsNone ? null : post.Details };
+            await JsonSerializer.SerializeAsync(output, entry, Json, cancellation);
+        }
+
+        await output.WriteAsync("\n]\n"u8.ToArray(), cancellation);
+    }
+
+    private IAsyncEnumerable<Post> Posts(Blog blog) => database.Posts.AsNoTracking().Include(post => post.Blog).Where(post => post.BlogId == blog.Id).OrderBy(post => post.ListedAt).ThenBy(post => post.Id).AsAsyncEnumerable();
+
+    private async Task WriteArchiveAsync(Blog blog, Stream output, string end, Func<Post, string> write, CancellationToken cancellation)
+    {
+        using var archive = new ZipArchive(output, ZipArchiveMode.Create, leaveOpen: true);
+        var keys = new HashSet<string>();
+        await foreach (var post in Posts(blog).WithCancellation(cancellation))
+        {
+            var day = (post.PublishedAt ?? post.UpdatedAt).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+            await using (var entry = archive.CreateEntry($"posts/{day}-{post.Slug}.{end}").Open()) await entry.WriteAsync(Encoding.UTF8.GetBytes(write(post)), cancellation);
+            keys.UnionWith(PicturesInText.KeysIn(post.BodyHtml));
+            if (PictureAddress.Parse(post.PictureAddress) is { } picture) keys.Add(picture.Key);
+        }
+
+        foreach (var key in keys) await AddPictureAsync(archive, key, cancellation);
+    }
+
+    private async Task AddPictureAsync(ZipArchive archive, string key, CancellationToken cancellation)
+    {
+        if (await database.Pictures.AsNoTracking().FirstOrDefaultAsync(picture => picture.Key == key, cancellation) is not { } picture) return;
+        var isDrawing = picture.Type == PictureType.Svg;
+        var bytes = isDrawing ? await files.ReadAsync(picture, cancellation) : await File.ReadAllBytesAsync(await making.FileAsync(picture, new PictureVariant(PictureVariant.Widths[^1]), cancellation), cancellation);
+        await using var entry = archive.CreateEntry($"{PictureFolder}{key}.{(isDrawing ? "svg" : "webp")}", CompressionLevel.NoCompression).Open();
+        await entry.WriteAsync(bytes, cancellation);
+    }
+
+    // Within the archive pictures of the library lie beside the posts.
+    private static string WithOwnPictures(string html) => PicturesInText.KeysIn(html).Count == 0 ? html : PicturesInText.Moved(html, key => $"../{PictureFolder}{key}.webp");
+
+    private static Dictionary<string, object?> Head(Post post)
+    {
+        var head = new Dictionary<string, object?>
+        {
+            ["title"] = post.Title,
+            ["date"] = post.PublishedAt?.ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture),
+            ["slug"] = post.Slug,
+            ["author"] = post.Author,
+            ["category"] = post.Category,
+            ["tags"] = post.Tags.Count == 0 ? null : post.Tags,
+            ["excerpt"] = post.Excerpt,
+            ["picture"] = PictureAddress.Parse(post.PictureAddress) is { } own ? $"../{PictureFolder}{own.Key}.webp" : post.PictureAddress,
+            ["alt"] = post.PictureAlt,
+            ["featured"] = post.IsFeatured ? true : null,
+            ["status"] = post.Status == PostStatus.Published ? null : post.Status.ToString().ToLowerInvariant(),
+            ["id"] = post.Key,
+        };
+        foreach (var value in post.OwnValues) head.TryAdd(value.Key, value.Value);
+        return head;
+    }
+}

@@ -1,0 +1,55 @@
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Writing;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.OwnFeeds;
+using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Exporting;
+
+/// <summary>/api/sites/{site}/blogs/{blog}/export/{form}: posts to take along.</summary>
+internal static class ExportEndpoints
+{
+    /// <summary>Maps the forms.</summary>
+    public static void MapExports(this RouteGroupBuilder site) =>
+        site.MapGet("/blogs/{blog:long}/export/{form}", Export).Needs(SiteRole.Editor).WithTags("Blogs").WithName("exportBlog").WithSummary("All posts of a blog as markdown, html (archives), json or atom.");
+
+    private static async Task<IResult> Export(long site, long blog, string form, AntiphonContext database, BlogExport export, PostItems items, PostAddresses addresses, HttpContext http)
+    {
+        var found = await database.Blogs.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site, http.RequestAborted);
+        if (found is null) return TypedResults.NotFound();
+        var name = Core.Posts.Slug.FromTitle(found.Name);
+        return form switch
+        {
+            "markdown" => Archive(stream => export.WriteMarkdownAsync(found, stream, http.RequestAborted), $"{name}-markdown.zip"),
+            "html" => Archive(stream => export.WriteHtmlAsync(found, stream, http.RequestAborted), $"{name}-html.zip"),
+            "json" => TypedResults.Stream(stream => export.WriteJsonAsync(found, stream, http.RequestAborted), "application/json", $"{name}.json"),
+            "atom" => TypedResults.Bytes(await AtomAsync(found, database, items, addresses, http.RequestAborted), "application/atom+xml", $"{name}.atom"),
+            _ => TypedResults.NotFound(),
+        };
+    }
+
+    // An archive is written with its directory at the end, which needs to be written to while it is not yet known how long it is.
+    private static IResult Archive(Func<Stream, Task> write, string name) => TypedResults.Stream(
+        async stream =>
+        {
+            var path = Path.GetTempFileName();
+            await using var file = new FileStream(path, FileMode.Create, FileAccess.ReadWrite, FileShare.None, 81920, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+            await write(file);
+            file.Position = 0;
+            await file.CopyToAsync(stream);
+        },
+        "application/zip",
+        name);
+
+    private static async Task<byte[]> AtomAsync(Blog blog, AntiphonContext database, PostItems items, PostAddresses addresses, CancellationToken cancellation)
+    {
+        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Site).Where(post => post.BlogId == blog.Id && post.Status == Core.Posts.PostStatus.Published).OrderByDescending(post => post.PublishedAt).ToListAsync(cancellation);
+        var feed = new Feed { Id = $"urn:blog:{blog.Key}", Title = blog.Name, Description = blog.Description, Link = addresses.OfBlog(blog), Language = blog.Site.Language, Updated = PostItems.Updated(posts, blog.CreatedAt) };
+        feed.Items.AddRange(await items.OfAsync(posts, new FeedSettings { IsFullText = true }, cancellation));
+        return AtomWriter.Write(feed);
+    }
+}

@@ -1,0 +1,33 @@
+using System.Text.Json;
+using Antiphon.Core.Importing;
+using Antiphon.Server.Hosting;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Importing;
+
+/// <summary>The tables being brought in, in "imports" in the data directory.</summary>
+internal sealed class ImportFiles(IOptions<AntiphonOptions> options)
+{
+    /// <summary>Keeps a table.</summary>
+    public async Task KeepAsync(long import, ImportTable table, CancellationToken cancellation)
+    {
+        Directory.CreateDirectory(Folder);
+        await using var file = File.Create(PathOf(import));
+        await JsonSerializer.SerializeAsync(file, table, JsonSerializerOptions.Web, cancellation);
+    }
+
+    /// <summary>The table; null when it is no longer there.</summary>
+    public async Task<ImportTable?> ReadAsync(long import, CancellationToken cancellation)
+    {
+        if (!File.Exists(PathOf(import))) return null;
+        await using var file = File.OpenRead(PathOf(import));
+        return await JsonSerializer.DeserializeAsync<ImportTable>(file, JsonSerializerOptions.Web, cancellation);
+    }
+
+    /// <summary>Forgets a table.</summary>
+    public void Remove(long import) => File.Delete(PathOf(import));
+
+    private string Folder => Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "imports");
+
+    private string PathOf(long import) => Path.Combine(Folder, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{import}.json"));
+}

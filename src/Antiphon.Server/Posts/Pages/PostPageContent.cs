@@ -1,0 +1,20 @@
+using Antiphon.Core.Posts.Blocks;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Embed;
+
+namespace Antiphon.Server.Posts.Pages;
+
+/// <summary>Everything the page of a post shows.</summary>
+/// <param name="Post">The post with its blog and site.</param>
+/// <param name="Address">Where it lives.</param>
+/// <param name="Author">What is said about its author, or null.</param>
+/// <param name="Fields">Own fields readers see, in words.</param>
+/// <param name="Related">Posts to read on with.</param>
+/// <param name="Older">The post before it, or null.</param>
+/// <param name="Newer">The post after it, or null.</param>
+/// <param name="Comments">Public comments.</param>
+/// <param name="IsOpen">Whether comments are taken.</param>
+/// <param name="IsPreview">Whether it is shown before it is public.</param>
+internal sealed record PostPageContent(
+    Post Post, string Address, BlockAuthor? Author, IReadOnlyList<(string Label, string Words)> Fields, IReadOnlyList<BlockLink> Related, BlockLink? Older, BlockLink? Newer, IReadOnlyList<ReaderComment> Comments,
+    bool IsOpen, bool IsPreview = false);

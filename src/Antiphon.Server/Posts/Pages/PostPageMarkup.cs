@@ -1,0 +1,106 @@
+using System.Text;
+using Antiphon.Core.Pictures;
+using Antiphon.Core.Posts.Blocks;
+using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Markup;
+using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Antiphon.Server.Posts.Pages;
+
+/// <summary>The HTML of a post's own page; it says everything without script.</summary>
+internal static class PostPageMarkup
+{
+    /// <summary>The page.</summary>
+    public static ContentHttpResult Page(PostPageContent content, PostAddresses addresses, AntiphonOptions options)
+    {
+        var (post, site) = (content.Post, content.Post.Blog.Site);
+        var language = post.Details.Language ?? site.Language;
+        var texts = BlockTexts.For(language);
+        var body = new StringBuilder();
+        if (content.IsPreview) body.Append("<p class=\"preview\" role=\"note\">This is a preview. The post is not public yet, and this address stops working after seven days.</p>");
+        body.Append("<p class=\"byline\">").Append(Byline(content)).Append("</p>").Append(Lead(content));
+        body.Append("<article class=\"antiphon-body\">").Append(PicturesInText.WithSizes(PostBlocks.Fill(post.BodyHtml, new BlockContext(texts, content.Author, content.Related)))).Append("</article>");
+        AppendFields(body, content);
+        if (post.AboutAddress is { } about) body.Append("<p class=\"about\"><a href=\"").Append(Encoded.Html(about)).Append("\" rel=\"noopener\">").Append(Encoded.Html(new Uri(about).Host)).Append("</a></p>");
+        if (post.Tags.Count > 0) body.Append("<p class=\"terms\">").AppendJoin(' ', post.Tags.Select(tag => $"<span>#{Encoded.Html(tag)}</span>")).Append("</p>");
+        if (!content.IsPreview) AppendShare(body, content);
+        AppendNeighbours(body, content, language);
+        if (content.Related.Count > 0 && !post.BodyHtml.Contains("block-related", StringComparison.Ordinal)) body.Append(RelatedOf(content, texts));
+        if (!content.IsPreview) body.Append("<hr><div id=\"comments\">").Append(Thread(content, options)).Append("</div>");
+        return PublicPage.Html(
+            post.Title, body.ToString(), head: PostPageHead.Of(content, options) + $"<style>{PostPageStyle.Sheet}</style>", language: language, title: post.Details.SearchTitle,
+            above: $"<p class=\"kicker\"><a href=\"{Encoded.Html(site.Address)}\">{Encoded.Html(site.Name)}</a> · <a href=\"{Encoded.Html(addresses.OfBlog(post.Blog))}\">{Encoded.Html(post.Blog.Name)}</a></p>");
+    }
+
+    private static string Byline(PostPageContent content)
+    {
+        var (post, site) = (content.Post, content.Post.Blog.Site);
+        var date = post.PublishedAt is { } published ? SiteCulture.LongDate(published, site.Language, site.TimeZone) : string.Empty;
+        return string.Join(" · ", new[] { date, post.Author, post.Category }.Where(part => !string.IsNullOrEmpty(part)).Select(Encoded.Html));
+    }
+
+    private static string Lead(PostPageContent content)
+    {
+        if (content.Post.PictureAddress is not { } picture) return string.Empty;
+        var sizes = PictureAddress.Parse(picture) is { } own ? $" srcset=\"{Encoded.Html(own.SourceSet())}\" sizes=\"(max-width: 42rem) 100vw, 42rem\"" : string.Empty;
+        return $"<img class=\"lead focus\" src=\"{Encoded.Html(picture)}\"{sizes} alt=\"{Encoded.Html(content.Post.PictureAlt)}\"><style>.lead.focus{{object-position:{content.Post.FocusX}% {content.Post.FocusY}%}}</style>";
+    }
+
+    private static void AppendFields(StringBuilder body, PostPageContent content)
+    {
+        if (content.Fields.Count == 0) return;
+        body.Append("<dl class=\"fields\">");
+        foreach (var (label, words) in content.Fields) body.Append("<div><dt>").Append(Encoded.Html(label)).Append("</dt><dd>").Append(Encoded.Html(words)).Append("</dd></div>");
+        body.Append("</dl>");
+    }
+
+    // Plain links: nothing is loaded from elsewhere. The two that need the browser are shown by script where it can do them.
+    private static void AppendShare(StringBuilder body, PostPageContent content)
+    {
+        var mail = $"mailto:?subject={Uri.EscapeDataString(content.Post.Title)}&body={Uri.EscapeDataString(content.Address)}";
+        body.Append("<p class=\"share\" data-address=\"").Append(Encoded.Html(content.Address)).Append("\"><a href=\"").Append(Encoded.Html(mail)).Append("\">Pass it on by mail</a> <button type=\"button\" data-copy hidden>Copy the address</button> <button type=\"button\" data-sheet hidden>Share …</button></p>")
+            .Append(ShareScript);
+    }
+
+    private const string ShareScript = """
+        <script>
+        (() => {
+          const share = document.querySelector('.share'), copy = share.querySelector('[data-copy]'), sheet = share.querySelector('[data-sheet]')
+          if (navigator.clipboard) { copy.hidden = false; copy.onclick = () => navigator.clipboard.writeText(share.dataset.address).then(() => (copy.textContent = 'Copied')) }
+          if (navigator.share) { sheet.hidden = false; sheet.onclick = () => navigator.share({ title: document.title, url: share.dataset.address }).catch(() => {}) }
+          if (navigator.clipboard) for (const block of document.querySelectorAll('pre.copyable')) {
+            const button = document.createElement('button')
+            button.type = 'button'; button.textContent = 'Copy'; const text = block.textContent
+            button.onclick = () => navigator.clipboard.writeText(text).then(() => (button.textContent = 'Copied'))
+            block.append(button)
+          }
+        })()
+        </script>
+        """;
+
+    private static void AppendNeighbours(StringBuilder body, PostPageContent content, string language)
+    {
+        if (content.Older is null && content.Newer is null) return;
+        var texts = ListingTexts.For(language);
+        body.Append("<nav class=\"neighbours\" aria-label=\"").Append(Encoded.Html(texts.Pages)).Append("\">");
+        foreach (var (link, words, relation) in new[] { (content.Older, $"‹ {texts.Older}", "prev"), (content.Newer, $"{texts.Newer} ›", "next") })
+        {
+            if (link is not null) body.Append("<a rel=\"").Append(relation).Append("\" href=\"").Append(Encoded.Html(link.Address)).Append("\"><small>").Append(Encoded.Html(words)).Append("</small> ").Append(Encoded.Html(link.Title)).Append("</a>");
+        }
+
+        body.Append("</nav>");
+    }
+
+    private static string RelatedOf(PostPageContent content, BlockTexts texts) =>
+        $"<aside class=\"related\"><strong>{Encoded.Html(texts.Related)}</strong><ul>{string.Concat(content.Related.Select(link => $"<li><a href=\"{Encoded.Html(link.Address)}\">{Encoded.Html(link.Title)}</a></li>"))}</ul></aside>";
+
+    private static string Thread(PostPageContent content, AntiphonOptions options)
+    {
+        var (post, site) = (content.Post, content.Post.Blog.Site);
+        var identifier = PostPublisher.ThreadIdentifier(post);
+        var form = new ThreadForm(options.AddressOf($"embed/threads/{site.PublicKey}"), identifier, content.Address, post.Title, content.IsOpen);
+        return $"<div data-antiphon-thread=\"{Encoded.Html(identifier)}\" data-antiphon-site=\"{site.PublicKey}\" data-antiphon-url=\"{Encoded.Html(content.Address)}\" data-antiphon-title=\"{Encoded.Html(post.Title)}\">"
+            + ThreadFragment.Render(site, content.Comments, form) + $"</div><script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
+    }
+}

@@ -1,0 +1,50 @@
+using System.Globalization;
+using Antiphon.Core.Listings;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Posts.Fields;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Embed;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Posts.Pages;
+
+/// <summary>Reads what the page of a post shows.</summary>
+internal sealed class PostPageReader(AntiphonContext database, ThreadReader threads, CurrentPostFinder finder, PostAddresses addresses, TimeProvider clock)
+{
+    private const int MostRelated = 3;
+
+    /// <summary>The content of a post whose blog and site are loaded.</summary>
+    public async Task<PostPageContent> ReadAsync(Post post, bool isPreview, CancellationToken cancellation)
+    {
+        var thread = isPreview ? null : await threads.FindAsync(post.Blog.Site, PostPublisher.ThreadIdentifier(post), null, cancellation);
+        var now = clock.GetUtcNow();
+        var others = database.Posts.AsNoTracking().Include(one => one.Blog).Where(one => one.BlogId == post.BlogId && one.Status == PostStatus.Published && one.PublishedAt <= now && one.Id != post.Id);
+        var date = post.PublishedAt ?? now;
+        var older = await others.Where(one => one.PublishedAt < date || (one.PublishedAt == date && one.Id < post.Id)).OrderByDescending(one => one.PublishedAt).ThenByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
+        var newer = await others.Where(one => one.PublishedAt > date || (one.PublishedAt == date && one.Id > post.Id)).OrderBy(one => one.PublishedAt).ThenBy(one => one.Id).FirstOrDefaultAsync(cancellation);
+        var related = await finder.RelatedAsync(post, MostRelated, cancellation);
+        var likest = await others.Where(one => related.Contains(one.Id)).ToListAsync(cancellation);
+        return new PostPageContent(
+            post, addresses.Of(post), await AuthorAsync(post, cancellation), await FieldsAsync(post, cancellation), [.. related.Select(id => likest.Find(one => one.Id == id)).OfType<Post>().Select(Link)], older is null ? null : Link(older),
+            newer is null ? null : Link(newer), await threads.CommentsAsync(thread, cancellation), !isPreview && await threads.IsOpenAsync(thread, cancellation), isPreview);
+    }
+
+    private BlockLink Link(Post post) => new(post.Title, addresses.Of(post));
+
+    private async Task<BlockAuthor?> AuthorAsync(Post post, CancellationToken cancellation)
+    {
+        if (post.Author is not { } name) return null;
+        var said = await database.Authors.AsNoTracking().FirstOrDefaultAsync(author => author.SiteId == post.SiteId && author.Name == name, cancellation);
+        return new BlockAuthor(name, said?.About, said?.Link, said?.PictureAddress);
+    }
+
+    private async Task<List<(string, string)>> FieldsAsync(Post post, CancellationToken cancellation)
+    {
+        if (post.OwnValues.Count == 0) return [];
+        var culture = CultureInfo.GetCultureInfo(post.Blog.Site.Language);
+        var fields = await database.BlogFields.AsNoTracking().Where(field => field.BlogId == post.BlogId).OrderBy(field => field.Position).Select(field => field.Definition).ToListAsync(cancellation);
+        return [.. fields.Where(field => field.IsPublic).Select(field => (field.Label, Value: post.OwnValues.Find(value => value.Key == field.Key)?.Value, Field: field)).Where(one => one.Value is not null).Select(one => (one.Label, FieldValues.InWords(one.Field, one.Value!, culture)))];
+    }
+}

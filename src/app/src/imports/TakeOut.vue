@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import type { Schemas } from '../api/client'
+
+/** Hands a blog to the person as files. */
+const props = defineProps<{ siteId: number; blogs: Schemas['BlogView'][] }>()
+const blog = ref(0)
+watch(
+  () => props.blogs,
+  (all) => (blog.value ||= all[0]?.id ?? 0),
+  { immediate: true },
+)
+const forms = [
+  {
+    form: 'markdown',
+    name: 'Markdown with front matter',
+    text: 'One file for each post with its pictures, in an archive. Bring it in again here, or elsewhere.',
+  },
+  { form: 'json', name: 'JSON', text: 'Everything a post has, as one list.' },
+  { form: 'html', name: 'HTML', text: 'One page for each post, with its pictures.' },
+  { form: 'atom', name: 'Atom', text: 'The whole blog as one feed document (RFC 4287).' },
+]
+const address = (form: string) => `/api/sites/${props.siteId}/blogs/${blog.value}/export/${form}`
+</script>
+
+<template>
+  <section>
+    <h2 class="group">Take posts out</h2>
+    <v-select v-if="props.blogs.length > 1" v-model="blog" class="mt-3" :items="props.blogs" item-title="name" item-value="id" label="Of the blog" />
+    <ul>
+      <li v-for="one in forms" :key="one.form">
+        <a class="link" :href="address(one.form)" download>{{ one.name }}</a>
+        <p class="soft small">{{ one.text }}</p>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 12px 0;
+  padding: 0;
+}
+li {
+  padding: 10px 0;
+  border-bottom: 1px solid var(--hair);
+}
+p {
+  margin: 2px 0 0;
+}
+</style>

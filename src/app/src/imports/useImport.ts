@@ -1,0 +1,65 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, take, type Schemas } from '../api/client'
+import { counted } from '../shared/counted'
+import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+
+/** An import from matching its columns to taking it back. */
+export function useImport(site: () => number, id: () => number) {
+  const queries = useQueryClient()
+  const router = useRouter()
+  const act = useAct()
+  const { say } = useNotice()
+  const path = () => ({ params: { path: { site: site(), import: id() } } })
+  const query = useQuery({
+    queryKey: ['import', site, id],
+    queryFn: () => take(api.GET('/api/sites/{site}/imports/{import}', path())),
+    refetchInterval: (one) => (one.state.data?.summary.state === 'running' ? 800 : false),
+  })
+  const plan = ref<Schemas['ImportPlan'] | null>(null)
+  const trial = ref<Schemas['TrialView'] | null>(null)
+  watch(query.data, (found) => (plan.value ??= found ? JSON.parse(JSON.stringify(found.plan)) : null), { immediate: true })
+  watch(plan, () => (trial.value = null), { deep: true })
+
+  async function tryIt(): Promise<void> {
+    trial.value = (await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/trial', { ...path(), body: plan.value! })))) ?? null
+  }
+
+  async function start(everyMinutes: number | null): Promise<void> {
+    if (await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/start', { ...path(), body: { plan: plan.value!, everyMinutes } })))) reload()
+  }
+
+  async function stop(): Promise<void> {
+    await act.run(async () => (await take(api.POST('/api/sites/{site}/imports/{import}/stop', path())), true))
+    reload()
+  }
+
+  async function undo(): Promise<void> {
+    const result = await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/undo', path())))
+    if (!result) return
+    say(
+      `${counted(result.posts, 'post is', 'posts are')} in the bin.` +
+        (result.kept ? ` ${counted(result.kept, 'was', 'were')} worked on since and stayed.` : ''),
+    )
+    reload()
+  }
+
+  async function forget(): Promise<void> {
+    await act.run(async () => (await take(api.DELETE('/api/sites/{site}/imports/{import}', path())), true))
+    reload()
+    void router.push(`/s/${site()}/posts/bring-in`)
+  }
+
+  function reload(): void {
+    for (const name of ['import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage']) void queries.invalidateQueries({ queryKey: [name] })
+  }
+
+  // What was made shows elsewhere as soon as it is done.
+  watch(
+    () => query.data.value?.summary.state,
+    (now, before) => before === 'running' && now !== 'running' && reload(),
+  )
+  return { query, plan, trial, act, tryIt, start, stop, undo, forget }
+}
