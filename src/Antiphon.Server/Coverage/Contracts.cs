@@ -36,5 +36,10 @@ internal sealed record CoverageRow(
 /// <param name="Shown">How many the place shows, or null.</param>
 internal sealed record CellView(CoverageMark Mark, CoverageReason Reason, string Message, int? Count, int? Position, int? Shown);
 
+/// <summary>Where one post shows.</summary>
+/// <param name="Places">The places.</param>
+/// <param name="Row">The post with a mark for each place, in their order.</param>
+internal sealed record PostCoverage(IReadOnlyList<PlaceView> Places, CoverageRow Row);
+
 /// <summary>The neighbours of a post in a listing.</summary>
 internal sealed record NeighbourView(int Position, long PostId, string Title, bool IsShown);

@@ -20,6 +20,7 @@ internal static class CoverageEndpoints
     public static void MapCoverage(this RouteGroupBuilder site)
     {
         site.MapGet("/coverage", GetBoard).WithTags("Coverage").WithName("getCoverage");
+        site.MapGet("/coverage/posts/{post:long}", GetPost).WithTags("Coverage").WithName("getPostCoverage").WithSummary("Where one post shows, and why not elsewhere.");
         site.MapGet("/coverage/neighbours", GetNeighbours).WithTags("Coverage").WithName("getNeighbours");
     }
 
@@ -39,6 +40,15 @@ internal static class CoverageEndpoints
         return TypedResults.Ok(new CoverageBoard(
             Places(board, options.Value), views, total, views.Count(row => row.Cells.Any(IsOff)), views.Count(row => row.Cells.Any(IsDue)),
             last is null ? null : new PostCursor(last.PublishedAt!.Value, last.Id).ToString()));
+    }
+
+    private static async Task<Results<Ok<PostCoverage>, NotFound>> GetPost(
+        long site, long post, AntiphonContext database, CandidateReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
+    {
+        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        if (found is null) return TypedResults.NotFound();
+        var board = await BoardReader.ReadAsync(database, reader, site, [post], clock.GetUtcNow(), cancellation);
+        return TypedResults.Ok(new PostCoverage(Places(board, options.Value), RowOf(found, board, addresses)));
     }
 
     private static async Task<Ok<IReadOnlyList<NeighbourView>>> GetNeighbours(long site, long listing, long post, AntiphonContext database, CandidateReader reader, TimeProvider clock, CancellationToken cancellation)

@@ -1,7 +1,7 @@
 using Antiphon.Core.Listings;
-using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Listings.Views;
 using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;

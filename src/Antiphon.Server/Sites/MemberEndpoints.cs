@@ -25,7 +25,8 @@ internal static class MemberEndpoints
         TypedResults.Ok(await database.Memberships.Where(member => member.SiteId == site).OrderBy(member => member.Person.DisplayName)
             .Select(member => new MemberView(member.PersonId, member.Person.DisplayName, member.Person.Email!, member.Role)).ToListAsync());
 
-    private static async Task<Results<NoContent, ValidationProblem>> AddMember(long site, NewMemberRequest request, AntiphonContext database, UserManager<Person> people)
+    private static async Task<Results<NoContent, ValidationProblem>> AddMember(
+        long site, NewMemberRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, ActRecord acts)
     {
         var person = await people.FindByEmailAsync(request.Mail.Trim());
         if (person is null)
@@ -42,6 +43,7 @@ internal static class MemberEndpoints
         }
 
         database.Memberships.Add(new Membership { SiteId = site, PersonId = person.Id, Role = request.Role });
+        await acts.AddAsync(site, http.Member().PersonId, $"added {person.DisplayName} as {request.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
         await database.SaveChangesAsync();
         return TypedResults.NoContent();
     }

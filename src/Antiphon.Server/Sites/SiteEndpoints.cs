@@ -24,6 +24,7 @@ internal static class SiteEndpoints
         site.MapGet("", GetSite).WithTags("Sites").WithName("getSite");
         site.MapPut("", ChangeSite).Needs(SiteRole.Owner).Validate<SiteRequest>().WithTags("Sites").WithName("changeSite");
         site.MapMembers();
+        site.MapActs();
         return site;
     }
 

@@ -20,6 +20,7 @@ export const router = createRouter({
     { path: '/s/:site(\\d+)/posts/bring-in/:import(\\d+)', name: 'import', component: () => import('./imports/ImportView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/new', name: 'new-post', component: () => import('./posts/EditorView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/:post(\\d+)', name: 'post', component: () => import('./posts/EditorView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/posts/:post(\\d+)/where', name: 'where', component: () => import('./coverage/WhereView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/connect', name: 'connect', component: () => import('./blogs/ConnectView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/listings', name: 'listings', component: () => import('./listings/ListingsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/listings/:listing(\\d+)', name: 'listing', component: () => import('./listings/BuilderView.vue'), meta: framed },

@@ -9,6 +9,7 @@ internal sealed class BrowserWindow : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
     private readonly ChromeDriver _driver;
+    private string _hindrance = string.Empty;
     private bool _isKept;
 
     /// <summary>Opens a window.</summary>
@@ -75,6 +76,27 @@ internal sealed class BrowserWindow : IDisposable
     public BrowserWindow Click(string css)
     {
         Act($"{css} to click", By.CssSelector(css), element => element.Click());
+        return this;
+    }
+
+    /// <summary>Gives a file to a file field, also to one that is hidden behind a button.</summary>
+    public BrowserWindow Attach(string css, string path)
+    {
+        Until($"{css} to be there", driver => driver.FindElements(By.CssSelector(css)).FirstOrDefault()).SendKeys(path);
+        return this;
+    }
+
+    /// <summary>Chooses from a list that opens on a click.</summary>
+    public BrowserWindow Choose(string css, string words)
+    {
+        Run("arguments[0].closest('.v-field').dispatchEvent(new MouseEvent('mousedown', { bubbles: true }))", Until($"{css} to be there", driver => driver.FindElements(By.CssSelector(css)).FirstOrDefault()));
+        // Long lists hold only what is in sight; looking on means scrolling on.
+        Until($"“{words}” in the list", driver =>
+        {
+            var found = driver.FindElements(By.CssSelector(".v-overlay .v-list-item")).FirstOrDefault(item => item.Text.Contains(words, StringComparison.Ordinal));
+            if (found is null) Run("document.querySelector('.v-overlay .v-list').scrollTop += 160");
+            return found;
+        }).Click();
         return this;
     }
 
@@ -156,7 +178,7 @@ internal sealed class BrowserWindow : IDisposable
         }
         catch (WebDriverTimeoutException)
         {
-            throw new TimeoutException($"Waited in vain for {what} at {_driver.Url}. The page says:\n{Words}");
+            throw new TimeoutException($"Waited in vain for {what}{_hindrance} at {_driver.Url}. The page says:\n{Words}");
         }
     }
 
@@ -171,6 +193,7 @@ internal sealed class BrowserWindow : IDisposable
         }
         catch (Exception notYet) when (notYet is ElementClickInterceptedException or ElementNotInteractableException)
         {
+            _hindrance = $" (last hindrance: {notYet.Message.Split('\n')[0]})";
             return null;
         }
     });

@@ -119,8 +119,7 @@ function report(): void {
               <td class="num">{{ note.row || '' }}</td>
               <td>{{ note.title }}</td>
               <td>
-                <span :class="{ m: note.outcome === 'refused' }">{{ note.outcome }}</span
-                >: {{ note.reason }}
+                <span :class="{ m: note.outcome === 'refused' }">{{ note.outcome }}</span>: {{ note.reason }}
               </td>
             </tr>
           </tbody>

@@ -126,6 +126,7 @@ onKeyStroke('s', (event) => {
     <div class="text">
       <EditorNews :others="others" :overtaken="overtaken" :waiting="waiting" :schedule="stored" :zone="site?.timeZone" @drop="writing.dropWaiting()" />
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <p v-if="act.fields.value.publishedAt" class="trouble" role="alert">{{ act.fields.value.publishedAt[0] }}</p>
       <textarea v-model="post.title" class="headline" rows="1" placeholder="Title" aria-label="Title" maxlength="300" :readonly="readonly" />
       <p v-if="act.fields.value.title" class="m small" role="alert">{{ act.fields.value.title[0] }}</p>
       <TextEditor

@@ -108,7 +108,8 @@ export function usePost(site: () => number) {
   /** Saves under a status; what is typed while the answer is on its way stays. */
   async function save(status: Status = post.status, extra: Partial<Draft> = {}): Promise<boolean> {
     window.clearTimeout(timer)
-    const sent = { ...post, ...extra, status }
+    // The date of a schedule is no date of publication; the server knows the one a post had.
+    const sent = { ...post, publishedAt: post.status === 'published' ? post.publishedAt : null, ...extra, status }
     const typed = JSON.stringify(post)
     const view = await act.run(() =>
       id.value === null

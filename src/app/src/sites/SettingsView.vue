@@ -6,11 +6,12 @@ import CopyButton from '../shared/CopyButton.vue'
 import PageTitle from '../shared/PageTitle.vue'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
+import ActsPart from './ActsPart.vue'
 import MembersPart from './MembersPart.vue'
 import SiteForm from './SiteForm.vue'
 import { useSite } from './useSite'
 
-const { id, site, isOwner } = useSite()
+const { id, site, mayEdit, isOwner } = useSite()
 const form = ref<Schemas['SiteRequest'] | null>(null)
 watch(
   site,
@@ -52,7 +53,10 @@ async function save(): Promise<void> {
       </p>
       <p class="soft small">Stands in the snippets of threads. It is no secret.</p>
     </section>
-    <MembersPart :site-id="id" :is-owner="isOwner" />
+    <div>
+      <MembersPart :site-id="id" :is-owner="isOwner" />
+      <ActsPart v-if="mayEdit" :site-id="id" :zone="site?.timeZone" />
+    </div>
   </div>
 </template>
 

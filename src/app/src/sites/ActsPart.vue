@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { api, take } from '../api/client'
+import WhenText from '../shared/WhenText.vue'
+
+/** Who did what on the site. */
+const props = defineProps<{ siteId: number; zone: string | undefined }>()
+const { data } = useQuery({
+  queryKey: ['acts', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/acts', { params: { path: { site: props.siteId } } })),
+})
+</script>
+
+<template>
+  <section>
+    <h2 class="group">Who did what</h2>
+    <p v-if="data?.length === 0" class="soft">Nothing yet. Publishing, bulk changes, imports and new people are written down here.</p>
+    <ul v-else>
+      <li v-for="act in data" :key="act.id">
+        <b>{{ act.by }}</b>
+        <router-link v-if="act.postId" class="plain" :to="`/s/${props.siteId}/posts/${act.postId}`"> {{ act.what }}</router-link><template v-else>
+          {{ act.what }}</template
+        >
+        <WhenText class="soft small" :at="act.at" :zone="props.zone" />
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 8px 0;
+  padding: 0;
+  max-height: 340px;
+  overflow: auto;
+}
+li {
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+}
+.plain {
+  color: inherit;
+}
+</style>
