@@ -24,7 +24,7 @@ internal sealed record PostView(
 /// <param name="PictureAlt">What the picture shows.</param>
 /// <param name="Author">Name; null takes the writer's own.</param>
 /// <param name="Category">Category or null.</param>
-/// <param name="Status">Where it shall stand. A post that is in review stays so when it is saved as a draft by its reviewer.</param>
+/// <param name="Status">Where it shall stand; contributors may say Draft and InReview only.</param>
 /// <param name="Revision">Revision the text is based on; for a new post 0.</param>
 /// <param name="Tags">Tags; null for none.</param>
 /// <param name="IsFeatured">Whether it is worth showing first.</param>

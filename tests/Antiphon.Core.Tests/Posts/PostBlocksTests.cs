@@ -6,7 +6,7 @@ namespace Antiphon.Core.Tests.Posts;
 /// <summary>What a text marks, and what readers see in its place.</summary>
 public sealed class PostBlocksTests
 {
-    private static readonly BlockContext Context = new(BlockTexts.For("en-GB"), new BlockAuthor("Ida <Marsh>", "Counts & draws.", "https://ida.example/", null), [new BlockLink("Fog & frost", "https://quillmoor.example/fog")], "<form>Ask</form>");
+    private static readonly BlockContext Context = new(BlockTexts.For("en-GB"), new BlockAuthor("Ida <Marsh>", "Counts & draws.", "https://ida.example/", null), [new BlockLink("Fog & frost", "https://quillmoor.example/fog")]);
 
     [Fact]
     public void Contents_lead_to_the_headings()
@@ -27,17 +27,16 @@ public sealed class PostBlocksTests
     }
 
     [Fact]
-    public void Author_related_posts_and_form_stand_where_they_are_marked()
+    public void Author_and_related_posts_stand_where_they_are_marked()
     {
-        var html = PostBlocks.Fill("<p>a</p><div class=\"block-author\"></div><div class=\"block-related\"></div><div class=\"block-question\"></div>", Context);
+        var html = PostBlocks.Fill("<p>a</p><div class=\"block-author\"></div><div class=\"block-related\"></div>", Context);
         Assert.Contains("About <a href=\"https://ida.example/\" rel=\"author\">Ida &lt;Marsh&gt;</a>", html, StringComparison.Ordinal);
         Assert.Contains("<a href=\"https://quillmoor.example/fog\">Fog &amp; frost</a>", html, StringComparison.Ordinal);
-        Assert.EndsWith("<form>Ask</form>", html, StringComparison.Ordinal);
     }
 
     [Fact]
     public void What_there_is_nothing_to_say_for_is_left_out() =>
-        Assert.Equal("<p>a</p>", PostBlocks.Fill("<div class=\"block-contents\"></div><p>a</p><div class=\"block-author\"></div><div class=\"block-related\"></div><div class=\"block-question\"></div>", new BlockContext(BlockTexts.For("en"), null, [])));
+        Assert.Equal("<p>a</p>", PostBlocks.Fill("<div class=\"block-contents\"></div><p>a</p><div class=\"block-author\"></div><div class=\"block-related\"></div>", new BlockContext(BlockTexts.For("en"), null, [])));
 
     [Fact]
     public void Feeds_and_mails_get_the_text_without_what_needs_a_page()

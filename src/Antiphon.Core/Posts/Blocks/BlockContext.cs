@@ -4,8 +4,7 @@ namespace Antiphon.Core.Posts.Blocks;
 /// <param name="Texts">Words.</param>
 /// <param name="Author">Who it is by, or null.</param>
 /// <param name="Related">Posts to read on with; empty leaves the block out.</param>
-/// <param name="QuestionForm">Safe HTML of the form for questions; empty leaves the block out.</param>
-public sealed record BlockContext(BlockTexts Texts, BlockAuthor? Author, IReadOnlyList<BlockLink> Related, string QuestionForm = "");
+public sealed record BlockContext(BlockTexts Texts, BlockAuthor? Author, IReadOnlyList<BlockLink> Related);
 
 /// <summary>An author as the box shows one.</summary>
 /// <param name="Name">Name.</param>

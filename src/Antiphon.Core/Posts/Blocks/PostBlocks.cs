@@ -25,7 +25,6 @@ public static class PostBlocks
         foreach (var block in body.QuerySelectorAll(".block-contents").ToList()) Replace(block, ContentsOf(headings, context.Texts));
         foreach (var block in body.QuerySelectorAll(".block-author").ToList()) Replace(block, context.Author is { } author ? AuthorOf(author, context.Texts) : string.Empty);
         foreach (var block in body.QuerySelectorAll(".block-related").ToList()) Replace(block, RelatedOf(context));
-        foreach (var block in body.QuerySelectorAll(".block-question").ToList()) Replace(block, context.QuestionForm);
         GatherNotes(body, context.Texts);
         return body.InnerHtml;
     }
@@ -35,7 +34,7 @@ public static class PostBlocks
     {
         if (!NeedsFilling(html)) return html;
         var body = Parse(html);
-        foreach (var block in body.QuerySelectorAll(".block-contents, .block-author, .block-related, .block-question").ToList()) block.Remove();
+        foreach (var block in body.QuerySelectorAll(".block-contents, .block-author, .block-related").ToList()) block.Remove();
         GatherNotes(body, texts);
         return body.InnerHtml;
     }

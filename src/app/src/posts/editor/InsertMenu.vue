@@ -8,7 +8,6 @@ import {
   mdiFilmstrip,
   mdiFormatListBulletedSquare,
   mdiFormatQuoteOpenOutline,
-  mdiHelpCircleOutline,
   mdiImageMultipleOutline,
   mdiImageOutline,
   mdiLinkBoxVariantOutline,
@@ -44,7 +43,6 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
     { name: 'Contents', icon: mdiFormatListBulletedSquare, run: () => place('contents') },
     { name: 'About the author', icon: mdiAccountBoxOutline, run: () => place('author') },
     { name: 'Related posts', icon: mdiCardTextOutline, run: () => place('related') },
-    { name: 'Question form', icon: mdiHelpCircleOutline, run: () => place('question') },
   ],
 ]
 </script>

@@ -89,12 +89,11 @@ export const LinkButton = Node.create({
   renderHTML: ({ HTMLAttributes: { href, text } }) => ['a', { class: 'button', href }, String(text)],
 })
 
-/** Marks a place that is filled where the post is shown: contents, author, related posts, question form. */
+/** Marks a place that is filled where the post is shown: contents, author, related posts. */
 export const places = {
   contents: 'Contents, from the headings',
   author: 'About the author',
   related: 'Posts to read on with',
-  question: 'A form for questions to the team',
 } as const
 
 export const Place = Node.create({
