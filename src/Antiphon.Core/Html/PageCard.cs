@@ -21,10 +21,10 @@ public sealed record PageCard(string Title, string? Text, string Host, Uri? Pict
     {
         var document = new HtmlParser().ParseDocument(html);
         string? Said(params string[] names) => names.Select(name => document.QuerySelector($"meta[property='{name}'], meta[name='{name}']")?.GetAttribute("content")?.Trim()).FirstOrDefault(text => !string.IsNullOrEmpty(text));
-        var title = Said("og:title", "twitter:title") ?? document.Title?.Trim();
+        var title = Said("og:title") ?? document.Title?.Trim();
         if (string.IsNullOrEmpty(title)) return null;
         var text = Said("og:description", "description");
-        var picture = Uri.TryCreate(address, Said("og:image", "og:image:url", "twitter:image"), out var found) && found != address && found.Scheme is "http" or "https" ? found : null;
+        var picture = Uri.TryCreate(address, Said("og:image", "og:image:url"), out var found) && found != address && found.Scheme is "http" or "https" ? found : null;
         return new PageCard(Shortened.ToLength(title, LongestTitle), text is null ? null : Shortened.ToLength(text, LongestText), Said("og:site_name") ?? address.Host, picture);
     }
 }

@@ -63,13 +63,13 @@ public sealed class RowReader
         var terms = Terms(row, ImportTarget.Category);
         return (new ImportedRow(number, KeyOf(row, title, written), MarkOf(row), title, body, status, date ?? (status == PostStatus.Published ? _now : null))
         {
-            Excerpt = Said(Shortened.ToLength(HtmlText.Of(Value(row, ImportTarget.Excerpt)), 1000)),
+            Excerpt = Said.OrNull(Shortened.ToLength(HtmlText.Of(Value(row, ImportTarget.Excerpt)), 1000)),
             Author = Named(Value(row, ImportTarget.Author)) ?? _plan.Author,
             Category = terms.FirstOrDefault() ?? _plan.Category,
             Tags = [.. Terms(row, ImportTarget.Tags).Concat(terms.Skip(1)).Distinct(StringComparer.OrdinalIgnoreCase).Take(MostTags)],
             Slug = SlugOf(Value(row, ImportTarget.Slug)),
             Picture = PictureOf(row, reservations),
-            PictureAlt = Said(Shortened.ToLength(Value(row, ImportTarget.PictureAlt), 500)),
+            PictureAlt = Said.OrNull(Shortened.ToLength(Value(row, ImportTarget.PictureAlt), 500)),
             IsFeatured = YesWords.Contains(Value(row, ImportTarget.Featured), StringComparer.OrdinalIgnoreCase),
             Link = Value(row, ImportTarget.Link) is var link && LinkResolver.IsWeb(link) ? link : null,
             OwnValues = OwnValuesOf(row).Values,
@@ -131,7 +131,7 @@ public sealed class RowReader
     private string? PictureOf(IReadOnlyList<string> row, List<string> reservations)
     {
         var address = Value(row, ImportTarget.Picture);
-        if (address.Length == 0 || LinkResolver.IsWeb(address)) return Said(address);
+        if (address.Length == 0 || LinkResolver.IsWeb(address)) return Said.OrNull(address);
         reservations.Add($"“{Shortened.ToLength(address, 60)}” is no whole address of a picture and was left out.");
         return null;
     }
@@ -140,7 +140,7 @@ public sealed class RowReader
         .Select(Named).OfType<string>().Select(term => Shortened.ToLength(term, LongestTerm)).Distinct(StringComparer.OrdinalIgnoreCase);
 
     // Identifiers of authors and categories stand for names that come in a table of their own.
-    private string? Named(string value) => Said(HtmlText.Of(value)) is not { } said ? null : _plan.Names?.GetValueOrDefault(said) ?? Shortened.ToLength(said, LongestTerm);
+    private string? Named(string value) => Said.OrNull(HtmlText.Of(value)) is not { } said ? null : _plan.Names?.GetValueOrDefault(said) ?? Shortened.ToLength(said, LongestTerm);
 
     private string KeyOf(IReadOnlyList<string> row, string title, string date)
     {
@@ -158,10 +158,8 @@ public sealed class RowReader
         var path = Uri.TryCreate(value, UriKind.Absolute, out var uri) && uri.Scheme.StartsWith("http", StringComparison.Ordinal) ? uri.AbsolutePath : value;
         var last = path.TrimEnd('/').Split('/')[^1];
         var dot = last.LastIndexOf('.');
-        return Said(dot > 0 && last.Length - dot <= 6 ? last[..dot] : last);
+        return Said.OrNull(dot > 0 && last.Length - dot <= 6 ? last[..dot] : last);
     }
 
     private string Value(IReadOnlyList<string> row, ImportTarget target) => _places.TryGetValue(target, out var column) && column < row.Count ? row[column].Trim() : string.Empty;
-
-    private static string? Said(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
 }

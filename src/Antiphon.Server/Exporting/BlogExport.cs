@@ -21,6 +21,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
     private const string PictureFolder = "pictures/";
     private static readonly ISerializer Yaml = new SerializerBuilder().ConfigureDefaultValuesHandling(DefaultValuesHandling.OmitNull | DefaultValuesHandling.OmitEmptyCollections).Build();
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { WriteIndented = true };
+    private HashSet<string> _drawings = [];
 
     /// <summary>An archive of one Markdown file for each post, with its pictures.</summary>
     public Task WriteMarkdownAsync(Blog blog, Stream output, CancellationToken cancellation) => WriteArchiveAsync(
@@ -33,6 +34,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
     /// <summary>One JSON array of everything posts have.</summary>
     public async Task WriteJsonAsync(Blog blog, Stream output, CancellationToken cancellation)
     {
+        await LearnDrawingsAsync(blog.SiteId, cancellation);
         await output.WriteAsync("[\n"u8.ToArray(), cancellation);
         var first = true;
         await foreach (var post in Posts(blog).WithCancellation(cancellation))
@@ -50,6 +52,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
 
     private async Task WriteArchiveAsync(Blog blog, Stream output, string end, Func<Post, string> write, CancellationToken cancellation)
     {
+        await LearnDrawingsAsync(blog.SiteId, cancellation);
         using var archive = new ZipArchive(output, ZipArchiveMode.Create, leaveOpen: true);
         var keys = new HashSet<string>();
         await foreach (var post in Posts(blog).WithCancellation(cancellation))
@@ -68,14 +71,20 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
         if (await database.Pictures.AsNoTracking().FirstOrDefaultAsync(picture => picture.Key == key, cancellation) is not { } picture) return;
         var isDrawing = picture.Type == PictureType.Svg;
         var bytes = isDrawing ? await files.ReadAsync(picture, cancellation) : await File.ReadAllBytesAsync(await making.FileAsync(picture, new PictureVariant(PictureVariant.Widths[^1]), cancellation), cancellation);
-        await using var entry = archive.CreateEntry($"{PictureFolder}{key}.{(isDrawing ? "svg" : "webp")}", CompressionLevel.NoCompression).Open();
+        await using var entry = archive.CreateEntry(FileOf(key), CompressionLevel.NoCompression).Open();
         await entry.WriteAsync(bytes, cancellation);
     }
 
     // Within the archive pictures of the library lie beside the posts.
-    private static string WithOwnPictures(string html) => PicturesInText.KeysIn(html).Count == 0 ? html : PicturesInText.Moved(html, key => $"../{PictureFolder}{key}.webp");
+    private string WithOwnPictures(string html) => PicturesInText.KeysIn(html).Count == 0 ? html : PicturesInText.Moved(html, key => $"../{FileOf(key)}");
 
-    private static Dictionary<string, object?> Head(Post post)
+    // A drawing stays a drawing; everything else is taken along as it is served.
+    private string FileOf(string key) => $"{PictureFolder}{key}.{(_drawings.Contains(key) ? "svg" : "webp")}";
+
+    private async Task LearnDrawingsAsync(long site, CancellationToken cancellation) =>
+        _drawings = [.. await database.Pictures.Where(picture => picture.SiteId == site && picture.Type == PictureType.Svg).Select(picture => picture.Key).ToListAsync(cancellation)];
+
+    private Dictionary<string, object?> Head(Post post)
     {
         var head = new Dictionary<string, object?>
         {
@@ -86,7 +95,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
             ["category"] = post.Category,
             ["tags"] = post.Tags.Count == 0 ? null : post.Tags,
             ["excerpt"] = post.Excerpt,
-            ["picture"] = PictureAddress.Parse(post.PictureAddress) is { } own ? $"../{PictureFolder}{own.Key}.webp" : post.PictureAddress,
+            ["picture"] = PictureAddress.Parse(post.PictureAddress) is { } own ? $"../{FileOf(own.Key)}" : post.PictureAddress,
             ["alt"] = post.PictureAlt,
             ["featured"] = post.IsFeatured ? true : null,
             ["status"] = post.Status == PostStatus.Published ? null : post.Status.ToString().ToLowerInvariant(),

@@ -39,9 +39,7 @@ internal static class ImportEndpoints
 
     private static async Task<Results<Ok<ImportView>, ValidationProblem>> Upload(long site, long blog, string name, HttpContext http, ImportBegin begin, CancellationToken cancellation)
     {
-        using var memory = new MemoryStream();
-        await http.Request.Body.CopyToAsync(memory, cancellation);
-        var (kind, table, problem) = ImportSources.Read(name, memory.ToArray());
+        var (kind, table, problem) = await ImportSources.ReadAsync(name, await http.BodyAsync(), cancellation);
         if (table is null) return FieldProblem.For("file", problem!);
         var import = await begin.Async(site, blog, http.Member().PersonId, name, kind, null, table, cancellation);
         return import is null ? FieldProblem.For("blogId", "Choose a blog that is written here.") : TypedResults.Ok(await begin.ViewAsync(import, table, cancellation));
@@ -61,9 +59,7 @@ internal static class ImportEndpoints
 
     private static async Task<Results<Ok<Dictionary<string, string>>, ValidationProblem>> ReadNames(long site, HttpContext http, CancellationToken cancellation)
     {
-        using var memory = new MemoryStream();
-        await http.Request.Body.CopyToAsync(memory, cancellation);
-        var (_, table, problem) = ImportSources.Read("names", memory.ToArray());
+        var (_, table, problem) = await ImportSources.ReadAsync("names", await http.BodyAsync(), cancellation);
         if (table is null) return FieldProblem.For("file", problem!);
         if (table.Columns.Count < 2) return FieldProblem.For("file", "A table of names has two columns: the identifier, and the name it stands for.");
         var matched = ColumnMatching.Suggest(table, []).Columns;

@@ -15,10 +15,10 @@ internal sealed class ImportSources(GuardedClient client)
     private const long MostUnpacked = 200_000_000;
 
     /// <summary>The table in a file, whose kind is told by its content and then by its name.</summary>
-    public static (ImportKind Kind, ImportTable? Table, string? Problem) Read(string name, byte[] bytes)
+    public static async Task<(ImportKind Kind, ImportTable? Table, string? Problem)> ReadAsync(string name, byte[] bytes, CancellationToken cancellation)
     {
         if (bytes.Length == 0) return (ImportKind.Csv, null, "The file is empty.");
-        if (bytes.AsSpan().StartsWith("PK\u0003\u0004"u8)) return ReadArchive(bytes);
+        if (bytes.AsSpan().StartsWith("PK\u0003\u0004"u8)) return await ReadArchiveAsync(bytes, cancellation);
         var text = DecodedFeed.From(bytes, null).Text;
         var start = text.AsSpan().TrimStart();
         if (start.StartsWith("{") || start.StartsWith("[")) return JsonOf(text, bytes);
@@ -35,7 +35,7 @@ internal sealed class ImportSources(GuardedClient client)
         if (fetched.Problem is { } problem) return (kind, null, FetchWords.For(problem, fetched.Detail));
         if (kind == ImportKind.Feed) return FeedOf(fetched.Bytes, fetched.ContentType, fetched.Address);
         if (fetched.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true) return (kind, null, "A web page came instead of a table. If the table is private, publish it as CSV and take that address.");
-        return Read(fetched.Address.AbsolutePath, fetched.Bytes);
+        return await ReadAsync(fetched.Address.AbsolutePath, fetched.Bytes, cancellation);
     }
 
     private async Task<(ImportKind, ImportTable?, string?)> ReadPagesAsync(IReadOnlyList<string> addresses, CancellationToken cancellation)
@@ -65,7 +65,7 @@ internal sealed class ImportSources(GuardedClient client)
         return feed is null ? (ImportKind.Feed, null, "This is no feed that can be read. For a page of a website choose “Pages”.") : Checked(ImportKind.Feed, FeedTable.Of(feed));
     }
 
-    private static (ImportKind, ImportTable?, string?) ReadArchive(byte[] bytes)
+    private static async Task<(ImportKind, ImportTable?, string?)> ReadArchiveAsync(byte[] bytes, CancellationToken cancellation)
     {
         try
         {
@@ -74,7 +74,9 @@ internal sealed class ImportSources(GuardedClient client)
             var (records, unpacked) = (new List<Dictionary<string, string>>(), 0L);
             foreach (var entry in archive.Entries.Where(entry => entry.Name.EndsWith(".md", StringComparison.OrdinalIgnoreCase) || entry.Name.EndsWith(".markdown", StringComparison.OrdinalIgnoreCase)))
             {
-                var content = Unpacked(entry, MostUnpacked - unpacked);
+                // The size an archive states may lie, so what comes out is counted.
+                await using var stream = entry.Open();
+                var content = await BoundedBody.ReadAsync(stream, MostUnpacked - unpacked, cancellation);
                 if (content is null) return (ImportKind.Markdown, null, "The archive unpacks to more than 200 MB; send it in parts.");
                 unpacked += content.Length;
                 records.Add(MarkdownRecord(entry.FullName, DecodedFeed.From(content, null).Text));
@@ -86,21 +88,6 @@ internal sealed class ImportSources(GuardedClient client)
         {
             return (ImportKind.Markdown, null, "The archive is damaged; pack it again and send it.");
         }
-    }
-
-    // The size an archive states may lie, so what comes out is counted.
-    private static byte[]? Unpacked(ZipArchiveEntry entry, long most)
-    {
-        using var stream = entry.Open();
-        using var memory = new MemoryStream();
-        var buffer = new byte[81920];
-        for (var read = stream.Read(buffer); read > 0; read = stream.Read(buffer))
-        {
-            if (memory.Length + read > most) return null;
-            memory.Write(buffer, 0, read);
-        }
-
-        return memory.ToArray();
     }
 
     // Its name says that it is Markdown, however few signs of it there are.

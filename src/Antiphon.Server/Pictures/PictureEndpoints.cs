@@ -40,18 +40,17 @@ internal static class PictureEndpoints
             found = found.Where(picture => EF.Functions.Like(picture.Name, part) || EF.Functions.Like(picture.Alt, part) || EF.Functions.Like(picture.Caption!, part) || EF.Functions.Like(picture.Credit!, part));
         }
 
-        if (unused == true) found = found.Where(picture => !database.Posts.Any(post => post.SiteId == site && (EF.Functions.Like(post.PictureAddress!, "%/pictures/" + picture.Key + "/%") || EF.Functions.Like(post.BodyHtml, "%/pictures/" + picture.Key + "/%"))));
-        var total = await found.CountAsync(cancellation);
-        if (before is { } last) found = found.Where(picture => picture.Id < last);
-        var rows = await found.OrderByDescending(picture => picture.Id).Take(PageSize + 1)
-            .Select(picture => new { Picture = picture, Uses = database.Posts.Count(post => post.SiteId == site && (EF.Functions.Like(post.PictureAddress!, "%/pictures/" + picture.Key + "/%") || EF.Functions.Like(post.BodyHtml, "%/pictures/" + picture.Key + "/%"))) })
-            .ToListAsync(cancellation);
+        var counted = found.Select(picture => new { Picture = picture, Uses = database.Posts.Count(post => post.SiteId == site && (EF.Functions.Like(post.PictureAddress!, "%/pictures/" + picture.Key + "/%") || EF.Functions.Like(post.BodyHtml, "%/pictures/" + picture.Key + "/%"))) });
+        if (unused == true) counted = counted.Where(row => row.Uses == 0);
+        var total = unused == true ? await counted.CountAsync(cancellation) : await found.CountAsync(cancellation);
+        if (before is { } last) counted = counted.Where(row => row.Picture.Id < last);
+        var rows = await counted.OrderByDescending(row => row.Picture.Id).Take(PageSize + 1).ToListAsync(cancellation);
         return TypedResults.Ok(new PicturePage([.. rows.Take(PageSize).Select(row => View(row.Picture, library, row.Uses))], rows.Count > PageSize ? rows[PageSize - 1].Picture.Id : null, total, wordless));
     }
 
     private static async Task<Results<Ok<PictureView>, ValidationProblem>> Upload(long site, string? name, string? alt, HttpContext http, PictureLibrary library, CancellationToken cancellation)
     {
-        var (picture, problem) = await library.AddAsync(site, string.IsNullOrWhiteSpace(name) ? "Picture" : name, await BodyAsync(http), alt, null, cancellation);
+        var (picture, problem) = await library.AddAsync(site, string.IsNullOrWhiteSpace(name) ? "Picture" : name, await http.BodyAsync(), alt, null, cancellation);
         return picture is null ? FieldProblem.For("file", problem!) : TypedResults.Ok(View(picture, library, 0));
     }
 
@@ -89,7 +88,7 @@ internal static class PictureEndpoints
     private static async Task<Results<Ok<PictureView>, NotFound, ValidationProblem>> Replace(long site, long picture, string? name, HttpContext http, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
     {
         if (await FindAsync(site, picture, database, cancellation) is not { } found) return TypedResults.NotFound();
-        return await library.ReplaceAsync(found, name ?? found.Name, await BodyAsync(http), cancellation) is { } problem
+        return await library.ReplaceAsync(found, name ?? found.Name, await http.BodyAsync(), cancellation) is { } problem
             ? FieldProblem.For("file", problem)
             : TypedResults.Ok(View(found, library, (await library.UsesAsync(found, cancellation)).Count));
     }
@@ -104,13 +103,6 @@ internal static class PictureEndpoints
     }
 
     private static Task<Picture?> FindAsync(long site, long picture, AntiphonContext database, CancellationToken cancellation) => database.Pictures.FirstOrDefaultAsync(one => one.Id == picture && one.SiteId == site, cancellation);
-
-    private static async Task<byte[]> BodyAsync(HttpContext http)
-    {
-        using var memory = new MemoryStream();
-        await http.Request.Body.CopyToAsync(memory, http.RequestAborted);
-        return memory.ToArray();
-    }
 
     private static bool IsColour(string text) => text.Length == 7 && text[0] == '#' && text.AsSpan(1).ContainsAnyExcept("0123456789abcdefABCDEF") == false;
 

@@ -57,7 +57,7 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     {
         picture.Name = string.IsNullOrWhiteSpace(request.Name) ? picture.Name : request.Name.Trim();
         picture.Alt = request.Alt?.Trim() ?? string.Empty;
-        (picture.Caption, picture.Credit) = (Trimmed(request.Caption), Trimmed(request.Credit));
+        (picture.Caption, picture.Credit) = (Said.OrNull(request.Caption), Said.OrNull(request.Credit));
         (picture.FocusX, picture.FocusY) = (request.FocusX, request.FocusY);
         if (request.Edit is { } edit && edit != picture.Edit)
         {
@@ -100,6 +100,4 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
         var part = picture.Edit.Part(picture.FileWidth, picture.FileHeight);
         (picture.Width, picture.Height) = (part.Width, part.Height);
     }
-
-    private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
 }

@@ -24,15 +24,15 @@ internal static class PostCheckEndpoints
     public static void MapPostCheck(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapPost("/check", Check).Needs(SiteRole.Editor).WithName("checkPost").WithSummary("What is worth another look before publishing.");
-        posts.MapPost("/check-links", CheckLinks).Needs(SiteRole.Editor).WithName("checkPostLinks").WithSummary("Opens every link of a post, and tells which fail.");
+        posts.MapPost("/check", Check).Needs(SiteRole.Contributor).WithName("checkPost").WithSummary("What is worth another look before publishing.");
+        posts.MapPost("/check-links", CheckLinks).Needs(SiteRole.Contributor).WithName("checkPostLinks").WithSummary("Opens every link of a post, and tells which fail.");
     }
 
     private static async Task<Ok<List<PostFindingView>>> Check(long site, long? post, PostRequest request, AntiphonContext database, CancellationToken cancellation)
     {
         var titles = await database.Posts.Where(one => one.SiteId == site && one.BlogId == request.BlogId && one.Id != post).OrderByDescending(one => one.Id).Select(one => one.Title).Take(MostTitles).ToListAsync(cancellation);
         var draft = new PostDraft(
-            request.Title ?? string.Empty, request.Slug ?? string.Empty, HtmlCleaner.ForPosts.Clean(request.BodyHtml), Said(request.Excerpt), Said(request.PictureAddress), Said(request.PictureAlt), Said(request.Category),
+            request.Title ?? string.Empty, request.Slug ?? string.Empty, HtmlCleaner.ForPosts.Clean(request.BodyHtml), Said.OrNull(request.Excerpt), Said.OrNull(request.PictureAddress), Said.OrNull(request.PictureAlt), Said.OrNull(request.Category),
             request.Tags ?? [], titles);
         return TypedResults.Ok(PostCheck.Run(draft).Select(ViewOf).ToList());
     }
@@ -48,8 +48,6 @@ internal static class PostCheckEndpoints
         return TypedResults.Ok(broken.Select(one => ViewOf(new PostFinding(
             PostRules.LinkBroken, "bodyHtml", [Shortened.ToLength(one.Address, LongestAddress), FetchWords.For(one.Answer.Problem!.Value, one.Answer.Detail)]))).ToList());
     }
-
-    private static string? Said(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
 
     private static PostFindingView ViewOf(PostFinding finding) => new(finding.Rule.Id, finding.Rule.Severity, finding.Field, finding.Message, finding.Rule.Fix);
 }

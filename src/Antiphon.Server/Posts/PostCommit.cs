@@ -1,6 +1,7 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
 using Antiphon.Server.Posts.Working;
 using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
@@ -22,7 +23,7 @@ internal sealed class PostCommit(AntiphonContext database, PostSaving saving, Po
         await versions.KeepOriginalAsync(post, cancellation);
         await saving.ApplyAsync(request, post, person, cancellation);
         Stand(post, request, before);
-        await versions.KeepAsync(post, person, await saving.NameOfAsync(person, cancellation), request.Status == PostStatus.Published, cancellation);
+        await versions.KeepAsync(post, person, await database.NameOfAsync(person, cancellation), request.Status == PostStatus.Published, cancellation);
         if (request.Status != before || post.Id == 0) await RecordAsync(post, request, before, person, cancellation);
         if (post.Id != 0 && request.Status != PostStatus.Draft) await ForgetWaitingAsync(post, cancellation);
         if (request.Status == PostStatus.Published) await publisher.PublishAsync(post, cancellation);
@@ -59,5 +60,9 @@ internal sealed class PostCommit(AntiphonContext database, PostSaving saving, Po
         if (before == PostStatus.InReview && request.Status == PostStatus.Draft) await news.PassedBackAsync(post, person, cancellation);
     }
 
-    private Task ForgetWaitingAsync(Post post, CancellationToken cancellation) => database.WaitingChanges.Where(change => change.PostId == post.Id).ExecuteDeleteAsync(cancellation);
+    // With the save and not before it: when somebody else was faster, what waits must still be there.
+    private async Task ForgetWaitingAsync(Post post, CancellationToken cancellation)
+    {
+        if (await database.WaitingChanges.FindAsync([post.Id], cancellation) is { } waiting) database.WaitingChanges.Remove(waiting);
+    }
 }

@@ -2,8 +2,10 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
 using Antiphon.Server.Posts.Lists;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -22,15 +24,15 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
     {
         post.Title = request.Title.Trim();
         post.BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml);
-        post.Excerpt = Trimmed(request.Excerpt);
-        post.PictureAddress = Trimmed(request.PictureAddress);
-        post.PictureAlt = Trimmed(request.PictureAlt);
-        post.Category = Trimmed(request.Category);
+        post.Excerpt = Said.OrNull(request.Excerpt);
+        post.PictureAddress = Said.OrNull(request.PictureAddress);
+        post.PictureAlt = Said.OrNull(request.PictureAlt);
+        post.Category = Said.OrNull(request.Category);
         post.Tags = Tidied(request.Tags);
         post.IsFeatured = request.IsFeatured;
         (post.FocusX, post.FocusY) = (request.FocusX, request.FocusY);
-        post.AboutAddress = Trimmed(request.AboutAddress);
-        post.Author = Trimmed(request.Author) ?? await NameOfAsync(person, cancellation);
+        post.AboutAddress = Said.OrNull(request.AboutAddress);
+        post.Author = Said.OrNull(request.Author) ?? await database.NameOfAsync(person, cancellation);
         post.IsPinned = request.IsPinned ?? post.IsPinned;
         if (request.Details is { } details) post.Details = Tidied(details);
         await TouchAsync(post, request.Slug, cancellation);
@@ -40,9 +42,9 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
     public async Task ApplyRowAsync(QuickEdit request, Post post, CancellationToken cancellation)
     {
         post.Title = request.Title.Trim();
-        post.Category = Trimmed(request.Category);
+        post.Category = Said.OrNull(request.Category);
         post.Tags = Tidied(request.Tags);
-        post.Author = Trimmed(request.Author) ?? post.Author;
+        post.Author = Said.OrNull(request.Author) ?? post.Author;
         post.Details = post.Details with { CommentsOff = request.CommentsOff };
         if (post.Status == PostStatus.Published) post.PublishedAt = request.PublishedAt ?? post.PublishedAt;
         await TouchAsync(post, request.Slug, cancellation);
@@ -126,14 +128,11 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         return copy;
     }
 
-    /// <summary>Name of a person.</summary>
-    public Task<string> NameOfAsync(long person, CancellationToken cancellation) => database.Users.Where(one => one.Id == person).Select(one => one.DisplayName).SingleAsync(cancellation);
-
     private async Task TouchAsync(Post post, string? slug, CancellationToken cancellation)
     {
         post.UpdatedAt = clock.GetUtcNow();
         post.Revision++;
-        var wanted = Slug.FromTitle(Trimmed(slug) ?? post.Title);
+        var wanted = Slug.FromTitle(Said.OrNull(slug) ?? post.Title);
         var blog = post.Blog.Id;
         var taken = await database.Posts.IgnoreQueryFilters().Where(one => one.BlogId == blog && one.Id != post.Id && one.Slug.StartsWith(wanted)).Select(one => one.Slug).ToListAsync(cancellation);
         post.Slug = Slug.MakeUnique(wanted, taken.Contains);
@@ -141,15 +140,13 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
 
     private static PostDetails Tidied(PostDetails details) => details with
     {
-        SearchTitle = Trimmed(details.SearchTitle),
-        SearchDescription = Trimmed(details.SearchDescription),
-        CanonicalAddress = Trimmed(details.CanonicalAddress),
-        SocialTitle = Trimmed(details.SocialTitle),
-        SocialText = Trimmed(details.SocialText),
-        Language = Trimmed(details.Language),
+        SearchTitle = Said.OrNull(details.SearchTitle),
+        SearchDescription = Said.OrNull(details.SearchDescription),
+        CanonicalAddress = Said.OrNull(details.CanonicalAddress),
+        SocialTitle = Said.OrNull(details.SocialTitle),
+        SocialText = Said.OrNull(details.SocialText),
+        Language = Said.OrNull(details.Language),
     };
 
-    private static List<string> Tidied(IReadOnlyList<string>? tags) => [.. (tags ?? []).Select(Trimmed).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
-
-    private static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+    private static List<string> Tidied(IReadOnlyList<string>? tags) => [.. (tags ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
 }

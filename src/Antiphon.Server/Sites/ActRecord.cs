@@ -1,6 +1,6 @@
 using Antiphon.Data;
 using Antiphon.Data.Entities;
-using Microsoft.EntityFrameworkCore;
+using Antiphon.Server.Accounts;
 
 namespace Antiphon.Server.Sites;
 
@@ -15,7 +15,7 @@ internal sealed class ActRecord(AntiphonContext database, TimeProvider clock)
     /// <param name="cancellation">Ends the reading early.</param>
     public async Task AddAsync(long site, long person, string what, long? post, CancellationToken cancellation)
     {
-        var name = await database.Users.Where(one => one.Id == person).Select(one => one.DisplayName).SingleAsync(cancellation);
+        var name = await database.NameOfAsync(person, cancellation);
         database.SiteActs.Add(new SiteAct { SiteId = site, PersonId = person, PersonName = name, At = clock.GetUtcNow(), What = what, PostId = post });
     }
 }

@@ -1,6 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -54,7 +55,7 @@ internal static class PostListEndpoints
         if (saving.DateProblem(found.Status, request.PublishedAt) is { } problem) return FieldProblem.For("publishedAt", problem);
         await saving.ApplyRowAsync(request, found, cancellation);
         var person = http.Member().PersonId;
-        await versions.KeepAsync(found, person, await saving.NameOfAsync(person, cancellation), found.Status == Core.Posts.PostStatus.Published, cancellation);
+        await versions.KeepAsync(found, person, await database.NameOfAsync(person, cancellation), found.Status == Core.Posts.PostStatus.Published, cancellation);
         return await saving.TryStoreAsync(cancellation) ? TypedResults.Ok(Summary(found, addresses)) : PostSaving.Conflict();
     }
 

@@ -53,7 +53,6 @@ internal static class PostPageHead
         if (own is not null) meta("property", "og:image:width", "1200");
         if (own is not null) meta("property", "og:image:height", "630");
         meta("property", "og:image:alt", content.Post.PictureAlt);
-        meta("name", "twitter:card", "summary_large_image");
     }
 
     // The writer escapes every angle bracket, so that no text can end the element.

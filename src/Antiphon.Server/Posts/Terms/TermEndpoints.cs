@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Posts.Terms;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
@@ -75,8 +76,7 @@ internal static class TermEndpoints
         if (!string.IsNullOrWhiteSpace(request.PictureAddress) && !LinkResolver.IsWeb(request.PictureAddress)) return FieldProblem.For("pictureAddress", "Choose a picture from the library.");
         var kept = (await database.Authors.Where(one => one.SiteId == site).ToListAsync(cancellation)).Find(one => string.Equals(one.Name, name, StringComparison.OrdinalIgnoreCase));
         if (kept is null) database.Authors.Add(kept = new Author { SiteId = site, Name = name });
-        static string? Trimmed(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();
-        (kept.About, kept.Link, kept.PictureAddress) = (Trimmed(request.About), Trimmed(request.Link), Trimmed(request.PictureAddress));
+        (kept.About, kept.Link, kept.PictureAddress) = (Said.OrNull(request.About), Said.OrNull(request.Link), Said.OrNull(request.PictureAddress));
         await database.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();
     }

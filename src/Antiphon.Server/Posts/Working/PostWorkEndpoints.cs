@@ -2,6 +2,7 @@ using System.Text.Json;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -34,12 +35,12 @@ internal static class PostWorkEndpoints
         post.MapPost("/preview-link", MakePreviewLink).Needs(SiteRole.Contributor).WithName("makePreviewLink").WithSummary("An address that shows the post for seven days to whoever has it.");
     }
 
-    private static async Task<Results<Ok<PresenceView>, NotFound>> BeThere(long site, long post, HttpContext http, AntiphonContext database, PostSaving saving, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<Ok<PresenceView>, NotFound>> BeThere(long site, long post, HttpContext http, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var revision = await database.Posts.Where(one => one.Id == post && one.SiteId == site).Select(one => (int?)one.Revision).FirstOrDefaultAsync(cancellation);
         if (revision is null) return TypedResults.NotFound();
         var (person, now) = (http.Member().PersonId, clock.GetUtcNow());
-        var (name, at, since) = (await saving.NameOfAsync(person, cancellation), now.ToUnixTimeMilliseconds(), now - PresentFor);
+        var (name, at, since) = (await database.NameOfAsync(person, cancellation), now.ToUnixTimeMilliseconds(), now - PresentFor);
         await database.Database.ExecuteSqlAsync($"""
             INSERT INTO PostPresences (PostId, PersonId, PersonName, SeenAt) VALUES ({post}, {person}, {name}, {at})
             ON CONFLICT (PostId, PersonId) DO UPDATE SET SeenAt = {at}, PersonName = {name}
@@ -65,14 +66,14 @@ internal static class PostWorkEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> KeepWaiting(
-        long site, long post, PostRequest request, HttpContext http, AntiphonContext database, PostSaving saving, IOptions<JsonOptions> json, TimeProvider clock, CancellationToken cancellation)
+        long site, long post, PostRequest request, HttpContext http, AntiphonContext database, IOptions<JsonOptions> json, TimeProvider clock, CancellationToken cancellation)
     {
         if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
         if (request.BodyHtml is null || request.BodyHtml.Length > Core.Html.HtmlCleaner.MaxLength) return FieldProblem.For("bodyHtml", "The text is longer than two million characters; split it into several posts.");
         var waiting = await database.WaitingChanges.FindAsync([post], cancellation);
         if (waiting is null) database.WaitingChanges.Add(waiting = new WaitingChange { PostId = post });
         waiting.Content = JsonSerializer.Serialize(request, json.Value.SerializerOptions);
-        (waiting.PersonName, waiting.SavedAt) = (await saving.NameOfAsync(http.Member().PersonId, cancellation), clock.GetUtcNow());
+        (waiting.PersonName, waiting.SavedAt) = (await database.NameOfAsync(http.Member().PersonId, cancellation), clock.GetUtcNow());
         await database.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();
     }
@@ -88,13 +89,13 @@ internal static class PostWorkEndpoints
             .Select(remark => new RemarkView(remark.Id, remark.PersonName, remark.Passage, remark.Text, remark.MadeAt, remark.DoneAt)).ToListAsync(cancellation));
 
     private static async Task<Results<Ok<RemarkView>, NotFound, ValidationProblem>> AddRemark(
-        long site, long post, RemarkRequest request, HttpContext http, AntiphonContext database, PostSaving saving, TimeProvider clock, CancellationToken cancellation)
+        long site, long post, RemarkRequest request, HttpContext http, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
         if (string.IsNullOrWhiteSpace(request.Text) || request.Text.Length > 2000) return FieldProblem.For("text", "Write the remark, in up to 2,000 characters.");
         var person = http.Member().PersonId;
         var passage = string.IsNullOrWhiteSpace(request.Passage) ? null : Core.Text.Shortened.ToLength(request.Passage.Trim(), 500);
-        var remark = new ReviewRemark { PostId = post, PersonId = person, PersonName = await saving.NameOfAsync(person, cancellation), Passage = passage, Text = request.Text.Trim(), MadeAt = clock.GetUtcNow() };
+        var remark = new ReviewRemark { PostId = post, PersonId = person, PersonName = await database.NameOfAsync(person, cancellation), Passage = passage, Text = request.Text.Trim(), MadeAt = clock.GetUtcNow() };
         database.ReviewRemarks.Add(remark);
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Ok(new RemarkView(remark.Id, remark.PersonName, remark.Passage, remark.Text, remark.MadeAt, null));

@@ -167,7 +167,7 @@ onKeyStroke('s', (event) => {
       <OwnFields v-model="post.ownValues" :site-id="siteId" :blog-id="post.blogId" :fields="act.fields.value" :readonly="readonly" />
       <SearchPart v-model="post.details" :title="post.title" :excerpt="excerpt" :fields="act.fields.value" :readonly="readonly" :zone="site?.timeZone" />
       <PostFindings
-        v-if="mayEdit && !readonly"
+        v-if="mayWrite && !readonly"
         :findings="check.findings.value"
         :links="check.links.value"
         :is-checking="check.isChecking.value"
