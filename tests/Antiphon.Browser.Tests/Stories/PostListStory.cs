@@ -30,7 +30,7 @@ public sealed class PostListStory(DemoInstallation demo)
         var file = Path.Combine(folder.Path, "old-log.csv");
         File.WriteAllText(file, "Headline;Words;Datum;Sky\nJupiter and four moons;All four in a row.;12.3.2019;good\n;no title;;\nVenus by day;Found at noon.;17.5.2019;splendid\n");
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts/bring-in")).Sees("Bring posts in");
+        browser.Open(new Uri(demo.Workplace, "posts")).Sees("Leonids").Press("Bring in, take out").Sees("Bring posts in");
         browser.Attach("input[type=file]", file).Sees("Where the columns go");
         browser.Choose("[aria-label='What Sky becomes']", "Own field: Seeing").Choose("[aria-label='What Words becomes']", "Text");
         browser.Press("See what would come of it").Sees("2 posts would be made, 1 row would be refused").Sees("It has no title.");

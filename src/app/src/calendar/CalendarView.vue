@@ -237,7 +237,8 @@ td.over {
   .sides {
     grid-template-columns: minmax(0, 1fr);
   }
-  thead {
+  thead,
+  .hintline {
     display: none;
   }
   .month,

@@ -62,7 +62,7 @@ async function names(): Promise<void> {
     <thead>
       <tr>
         <th>Column</th>
-        <th>What stands there</th>
+        <th class="samples">What stands there</th>
         <th>Becomes</th>
       </tr>
     </thead>
@@ -114,7 +114,7 @@ async function names(): Promise<void> {
 .match p {
   margin: 0;
 }
-.samples {
+td.samples {
   font: 500 12.5px/1.5 var(--mono);
   color: var(--soft);
   overflow-wrap: anywhere;

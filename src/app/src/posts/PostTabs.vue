@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useSite } from '../sites/useSite'
 
@@ -14,10 +14,13 @@ const tabs = computed(() =>
     { name: 'imports', title: 'Bring in, take out', path: '/bring-in', shown: mayEdit.value },
   ].filter((tab) => tab.shown),
 )
+const bar = ref<HTMLElement>()
+// On a phone the bar is longer than the screen; where one is must be in sight.
+onMounted(() => bar.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }))
 </script>
 
 <template>
-  <nav class="tabs inset" aria-label="Around posts">
+  <nav ref="bar" class="tabs inset" aria-label="Around posts">
     <router-link
       v-for="tab in tabs"
       :key="tab.name"

@@ -9,6 +9,7 @@ import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
 import { useAct } from '../shared/useAct'
 import { useSite } from '../sites/useSite'
+import PostTabs from './PostTabs.vue'
 import BulkBar from './list/BulkBar.vue'
 import NarrowBar from './list/NarrowBar.vue'
 import PostTable from './list/PostTable.vue'
@@ -56,6 +57,7 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
     <template #state>{{ counted(total, 'post') }}{{ inBin ? ' in the bin, kept for 30 days' : narrowed ? ' found' : '' }}.</template>
     <template #act><v-btn v-if="mayWrite" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
   </PageTitle>
+  <PostTabs />
   <div class="work">
     <div class="row tools">
       <div class="pills">

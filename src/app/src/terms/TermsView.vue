@@ -126,6 +126,16 @@ function reload(): void {
   object-fit: cover;
   border-radius: 50%;
 }
+td:nth-last-child(2) {
+  white-space: nowrap;
+}
+@media (max-width: 860px) {
+  .acts .link {
+    display: block;
+    margin-left: auto;
+    min-height: 24px;
+  }
+}
 .acts .link + .link {
   margin-left: 14px;
 }
