@@ -39,6 +39,7 @@ builder.AddPosts();
 builder.AddPictures();
 builder.AddImporting();
 builder.AddListings();
+builder.AddCoverage();
 builder.AddLooks();
 builder.AddFeeds();
 builder.AddOwnFeeds();

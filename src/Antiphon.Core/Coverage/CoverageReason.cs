@@ -59,4 +59,7 @@ public enum CoverageReason
 
     /// <summary>No thread was ever opened for it.</summary>
     NoThread,
+
+    /// <summary>Nobody can comment, by the post's own setting, and nobody has.</summary>
+    CommentsClosed,
 }

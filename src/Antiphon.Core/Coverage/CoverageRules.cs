@@ -50,13 +50,17 @@ public static class CoverageRules
     /// <param name="hasThread">Whether a thread exists.</param>
     /// <param name="published">Public comments.</param>
     /// <param name="waiting">Comments waiting.</param>
-    public static CoverageCell ForComments(bool hasThread, int published, int waiting)
+    /// <param name="isOpen">Whether the post takes comments.</param>
+    public static CoverageCell ForComments(bool hasThread, int published, int waiting, bool isOpen)
     {
+        if (published + waiting > 0) return new(CoverageMark.InPlace, CoverageReason.HasComments, Count: published, Open: waiting);
         if (!hasThread) return new(CoverageMark.LeftOut, CoverageReason.NoThread);
-        return published + waiting == 0
-            ? new(CoverageMark.Due, CoverageReason.NoCommentsYet)
-            : new(CoverageMark.InPlace, CoverageReason.HasComments, Count: published, Open: waiting);
+        return isOpen ? new(CoverageMark.Due, CoverageReason.NoCommentsYet) : new(CoverageMark.LeftOut, CoverageReason.CommentsClosed);
     }
+
+    /// <summary>True when the post becomes public by itself, at a time that is set.</summary>
+    public static bool IsAhead(ListingCandidate post, DateTimeOffset now) =>
+        post.Status == PostStatus.Scheduled || (post.Status == PostStatus.Published && post.PublishedAt > now);
 
     private static CoverageCell FromTally(DeliveryTally tally)
     {
@@ -69,7 +73,6 @@ public static class CoverageRules
     private static CoverageCell NotPublic(ListingCandidate post, DateTimeOffset now)
     {
         if (post.Status == PostStatus.Withdrawn) return new(CoverageMark.LeftOut, CoverageReason.Withdrawn);
-        var later = post.Status == PostStatus.Scheduled || (post.Status == PostStatus.Published && post.PublishedAt > now);
-        return later ? new(CoverageMark.Due, CoverageReason.Scheduled) : new(CoverageMark.LeftOut, CoverageReason.NotPublished);
+        return IsAhead(post, now) ? new(CoverageMark.Due, CoverageReason.Scheduled) : new(CoverageMark.LeftOut, CoverageReason.NotPublished);
     }
 }

@@ -25,6 +25,9 @@ public sealed class ListingSelection
     /// <summary>The entries of the first page.</summary>
     public IEnumerable<ListingCandidate> Entries => Page(1);
 
+    /// <summary>The entries of all pages together.</summary>
+    public IEnumerable<ListingCandidate> Shown => _definition.Paging == ListingPaging.None ? Entries : Fitting;
+
     /// <summary>How many pages there are: one unless the listing has paging; at least one.</summary>
     public int Pages => _definition.Paging == ListingPaging.None ? 1 : Math.Max(1, (Fitting.Count + _definition.PageSize - 1) / _definition.PageSize);
 

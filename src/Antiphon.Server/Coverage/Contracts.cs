@@ -1,4 +1,5 @@
 using Antiphon.Core.Coverage;
+using Antiphon.Core.Listings;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Server.Coverage;
@@ -7,10 +8,12 @@ namespace Antiphon.Server.Coverage;
 /// <param name="Places">Columns, left to right.</param>
 /// <param name="Posts">Rows of this page, newest first.</param>
 /// <param name="TotalPosts">How many posts the site has, drafts left out.</param>
-/// <param name="Off">How many of the rows shown have something failed, lost or out of date.</param>
-/// <param name="Due">How many of the rows shown have something due.</param>
+/// <param name="Off">How many posts of the site have something failed, lost or out of date.</param>
+/// <param name="Due">How many posts of the site have something due.</param>
 /// <param name="Next">Value of "after" for the next page, or null at the end.</param>
-internal sealed record CoverageBoard(IReadOnlyList<PlaceView> Places, IReadOnlyList<CoverageRow> Posts, int TotalPosts, int Off, int Due, string? Next);
+/// <param name="From">Number of the first row given, from 0.</param>
+/// <param name="Found">How many rows there are under the filter.</param>
+internal sealed record CoverageBoard(IReadOnlyList<PlaceView> Places, IReadOnlyList<CoverageRow> Posts, int TotalPosts, int Off, int Due, string? Next, int From, int Found);
 
 /// <summary>A column.</summary>
 /// <param name="Key">Names the place within the board.</param>
@@ -34,7 +37,8 @@ internal sealed record CoverageRow(
 /// <param name="Count">Number shown instead of a mark for comments, or null.</param>
 /// <param name="Position">Rank of the post in the place, or null.</param>
 /// <param name="Shown">How many the place shows, or null.</param>
-internal sealed record CellView(CoverageMark Mark, CoverageReason Reason, string Message, int? Count, int? Position, int? Shown);
+/// <param name="Filter">Which of a listing's conditions keeps it out, or null.</param>
+internal sealed record CellView(CoverageMark Mark, CoverageReason Reason, string Message, int? Count, int? Position, int? Shown, PlacementReason? Filter = null);
 
 /// <summary>Where one post shows.</summary>
 /// <param name="Places">The places.</param>

@@ -1,12 +1,11 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Posts;
+using Antiphon.Core.Listings;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Posts;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Coverage;
@@ -15,6 +14,14 @@ namespace Antiphon.Server.Coverage;
 internal static class CoverageEndpoints
 {
     private const int PageSize = 40;
+    private const int LargestWindow = 200;
+
+    /// <summary>Registers the area.</summary>
+    public static void AddCoverage(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddSingleton<BoardCache>();
+        builder.Services.AddScoped<BoardRows>();
+    }
 
     /// <summary>Maps the board.</summary>
     public static void MapCoverage(this RouteGroupBuilder site)
@@ -25,41 +32,47 @@ internal static class CoverageEndpoints
     }
 
     private static async Task<Ok<CoverageBoard>> GetBoard(
-        long site, AntiphonContext database, CandidateReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, long? blog, string? after, CancellationToken cancellation)
+        long site, AntiphonContext database, CandidateReader reader, BoardCache cache, BoardRows rows, IOptions<AntiphonOptions> options, TimeProvider clock, [AsParameters] BoardQuery query, CancellationToken cancellation)
     {
-        // Drafts show nowhere by definition; listing them here would only be noise.
-        var posts = database.Posts.AsNoTracking().Include(post => post.Blog.Following).Where(post => post.SiteId == site && post.Status != PostStatus.Draft && post.PublishedAt != null);
-        var total = await posts.CountAsync(cancellation);
-        if (blog is not null) posts = posts.Where(post => post.BlogId == blog);
-        if (PostCursor.Parse(after) is { } cursor) posts = posts.Where(post => post.PublishedAt < cursor.Date || (post.PublishedAt == cursor.Date && post.Id < cursor.Id));
-        var rows = await posts.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(PageSize + 1).ToListAsync(cancellation);
-        var shown = rows.Take(PageSize).ToList();
-        var board = await BoardReader.ReadAsync(database, reader, site, [.. shown.Select(post => post.Id)], clock.GetUtcNow(), cancellation);
-        var views = shown.Select(post => RowOf(post, board, addresses)).ToList();
-        var last = rows.Count > PageSize ? shown[^1] : null;
+        var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
+        var survey = await board.SurveyAsync(site, cancellation);
+        List<ListingCandidate> found = [.. board.Posts.Rows.Where(post => (query.Blog is null || post.BlogId == query.Blog) && Fits(query.Show?.Value, survey, post.Id))];
+        var from = PostCursor.Parse(query.After) is { } cursor ? After(found, cursor) : Math.Max(0, query.From ?? 0);
+        var window = found.Skip(from).Take(Math.Clamp(query.Count ?? PageSize, 1, LargestWindow)).ToList();
+        var next = from + window.Count < found.Count && window.Count > 0 ? window[^1] : null;
         return TypedResults.Ok(new CoverageBoard(
-            Places(board, options.Value), views, total, views.Count(row => row.Cells.Any(IsOff)), views.Count(row => row.Cells.Any(IsDue)),
-            last is null ? null : new PostCursor(last.PublishedAt!.Value, last.Id).ToString()));
+            Places(board, options.Value), await rows.ReadAsync(board, [.. window.Select(post => post.Id)], cancellation), board.Posts.Rows.Count, survey.Off.Count, survey.Due.Count,
+            next is null ? null : new PostCursor(next.PublishedAt!.Value, next.Id).ToString(), from, found.Count));
     }
 
     private static async Task<Results<Ok<PostCoverage>, NotFound>> GetPost(
-        long site, long post, AntiphonContext database, CandidateReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
+        long site, long post, AntiphonContext database, CandidateReader reader, BoardCache cache, BoardRows rows, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
     {
-        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
-        if (found is null) return TypedResults.NotFound();
-        var board = await BoardReader.ReadAsync(database, reader, site, [post], clock.GetUtcNow(), cancellation);
-        return TypedResults.Ok(new PostCoverage(Places(board, options.Value), RowOf(found, board, addresses)));
+        var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
+        if (board.Posts.Find(post) is null) return TypedResults.NotFound();
+        return TypedResults.Ok(new PostCoverage(Places(board, options.Value), (await rows.ReadAsync(board, [post], cancellation)).Single()));
     }
 
-    private static async Task<Ok<IReadOnlyList<NeighbourView>>> GetNeighbours(long site, long listing, long post, AntiphonContext database, CandidateReader reader, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<IReadOnlyList<NeighbourView>>> GetNeighbours(
+        long site, long listing, long post, AntiphonContext database, CandidateReader reader, BoardCache cache, TimeProvider clock, CancellationToken cancellation)
     {
-        var board = await BoardReader.ReadAsync(database, reader, site, [post], clock.GetUtcNow(), cancellation);
+        var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
         return TypedResults.Ok(board.Listings.Any(one => one.Id == listing) ? board.Neighbours(listing, post, 2) : []);
     }
 
-    private static bool IsOff(CellView cell) => cell.Mark is CoverageMark.Failed or CoverageMark.OutOfDate;
+    private static bool Fits(BoardFilter? filter, BoardSurvey survey, long post) => filter switch
+    {
+        BoardFilter.Off => survey.Off.Contains(post),
+        BoardFilter.Due => survey.Due.Contains(post),
+        _ => true,
+    };
 
-    private static bool IsDue(CellView cell) => cell.Mark == CoverageMark.Due && cell.Reason != CoverageReason.NoCommentsYet;
+    private static int After(List<ListingCandidate> found, PostCursor cursor)
+    {
+        // The cursor carries milliseconds only, so dates are compared as it tells them.
+        var at = found.FindIndex(post => post.PublishedAt!.Value.ToUnixTimeMilliseconds() is var date && (date < cursor.Date.ToUnixTimeMilliseconds() || (date == cursor.Date.ToUnixTimeMilliseconds() && post.Id < cursor.Id)));
+        return at < 0 ? found.Count : at;
+    }
 
     private static List<PlaceView> Places(BoardReader board, AntiphonOptions options) =>
     [
@@ -76,21 +89,4 @@ internal static class CoverageEndpoints
         var path = Uri.TryCreate(address, UriKind.Absolute, out var uri) ? uri.AbsolutePath : null;
         return new PlaceView($"listing-{listing.Id}", PlaceKind.Listing, listing.Name, path, listing.Id, null, address, sighting?.SeenAt);
     }
-
-    private static CoverageRow RowOf(Post post, BoardReader board, PostAddresses addresses)
-    {
-        var candidate = board.Candidate(post.Id);
-        var writtenHere = post.Blog.Following is null;
-        CellView[] cells =
-        [
-            .. board.Listings.Select(listing => ViewOf(board.InListing(candidate, listing))),
-            .. board.WrittenHere.Select(blog => ViewOf(board.InFeed(candidate, blog))),
-            ViewOf(board.InMail(candidate, writtenHere)),
-            ViewOf(board.InComments(candidate)),
-        ];
-        return new CoverageRow(post.Id, post.Title, post.Blog.Name, post.BlogId, writtenHere, post.Author, post.Category, post.Status, post.PublishedAt, addresses.Of(post), cells);
-    }
-
-    private static CellView ViewOf(CoverageCell cell) => new(
-        cell.Mark, cell.Reason, CoverageWords.For(cell), cell.Reason == CoverageReason.HasComments ? cell.Count : null, cell.Position, cell.Shown);
 }

@@ -29,6 +29,7 @@ internal static class CoverageWords
         CoverageReason.NotMailed => "Posts of followed blogs are not mailed.",
         CoverageReason.HasComments => Comments(cell),
         CoverageReason.NoCommentsYet => "The conversation is open; nobody has written yet.",
+        CoverageReason.CommentsClosed => "Comments are off on this post.",
         _ => "It has no conversation.",
     };
 

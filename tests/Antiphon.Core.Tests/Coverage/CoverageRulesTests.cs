@@ -78,8 +78,18 @@ public sealed class CoverageRulesTests
     [InlineData(true, 5, 0, CoverageMark.InPlace, CoverageReason.HasComments)]
     public void A_conversation_is_there_once_somebody_wrote(bool hasThread, int published, int waiting, CoverageMark mark, CoverageReason reason)
     {
-        var cell = CoverageRules.ForComments(hasThread, published, waiting);
+        var cell = CoverageRules.ForComments(hasThread, published, waiting, isOpen: true);
         Assert.Equal((mark, reason, published), (cell.Mark, cell.Reason, cell.Count));
+    }
+
+    [Theory]
+    [InlineData(0, 0, CoverageMark.LeftOut, CoverageReason.CommentsClosed)]
+    [InlineData(2, 0, CoverageMark.InPlace, CoverageReason.HasComments)]
+    [InlineData(0, 1, CoverageMark.InPlace, CoverageReason.HasComments)]
+    public void A_closed_conversation_is_left_out_unless_somebody_wrote_before(int published, int waiting, CoverageMark mark, CoverageReason reason)
+    {
+        var cell = CoverageRules.ForComments(true, published, waiting, isOpen: false);
+        Assert.Equal((mark, reason), (cell.Mark, cell.Reason));
     }
 
     [Fact]

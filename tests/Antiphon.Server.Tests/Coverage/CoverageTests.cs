@@ -82,5 +82,39 @@ public sealed class CoverageTests : IAsyncLifetime
         Assert.False(second.Has("next"));
     }
 
+    [Fact]
+    public async Task A_window_of_rows_stands_anywhere_in_the_board()
+    {
+        for (var i = 0; i < 12; i++) await _host.WriteAsync($"Night {i}");
+        var window = await _host.Owner.GetJsonAsync(_host.Api + "coverage?from=5&count=3");
+        Assert.Equal(["Night 6", "Night 5", "Night 4"], window.Items("posts").Select(post => post.Text("title")));
+        Assert.Equal((5, 12, 12), (window.Number("from"), window.Number("found"), window.Number("totalPosts")));
+        Assert.Empty((await _host.Owner.GetJsonAsync(_host.Api + "coverage?from=500&count=3")).Items("posts"));
+    }
+
+    [Fact]
+    public async Task What_is_due_is_found_wherever_it_stands_and_a_change_shows_at_once()
+    {
+        for (var i = 0; i < 8; i++) await _host.WriteAsync($"Night {i}");
+        Assert.Equal(0, (await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due&count=2")).Number("found"));
+        await _host.ListAsync(3);
+        var due = await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due&count=2");
+        Assert.Equal((3, 3, 0), (due.Number("found"), due.Number("due"), due.Number("off")));
+        Assert.Equal(["Night 7", "Night 6"], due.Items("posts").Select(post => post.Text("title")));
+        await _host.WriteAsync("Night 8");
+        Assert.Equal("Night 8", (await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due")).Text("posts.0.title"));
+    }
+
+    [Fact]
+    public async Task Old_failed_mails_are_found_behind_a_window()
+    {
+        await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
+        await _host.WriteAsync("Undeliverable");
+        await _host.InDatabaseAsync(database => database.Deliveries.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+        for (var i = 0; i < 3; i++) await _host.WriteAsync($"Night {i}");
+        var off = await Eventually.IsAsync("the mark", () => _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1"), one => one.Number("found") == 1);
+        Assert.Equal("Undeliverable", off.Text("posts.0.title"));
+    }
+
     private static (string Mark, string Reason) Cell(Json board, int post, int place) => (board.Text($"posts.{post}.cells.{place}.mark"), board.Text($"posts.{post}.cells.{place}.reason"));
 }

@@ -24,7 +24,7 @@ const emit = defineEmits<{ pick: [] }>()
 <style scoped>
 td {
   border-top: 1px solid var(--hair);
-  height: 47px;
+  height: 48px;
   padding: 0;
   text-align: center;
   background: linear-gradient(var(--hair) 0 0) center/100% 1px no-repeat;
@@ -39,7 +39,7 @@ td.sel {
 }
 button {
   width: 100%;
-  height: 46px;
+  height: 47px;
   background: none;
   border: 0;
   padding: 0;

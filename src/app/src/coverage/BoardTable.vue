@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementBounding, useWindowScroll, useWindowSize } from '@vueuse/core'
+import { computed, nextTick } from 'vue'
 import type { Schemas } from '../api/client'
 import { relativeDate } from '../shared/dates'
 import BoardCell from './BoardCell.vue'
 import { kinds } from './marks'
+import { rowHeight, type BoardLine } from './useBoardWindow'
 
-const props = defineProps<{ places: Schemas['PlaceView'][]; rows: Schemas['CoverageRow'][]; picked: string }>()
+/** The rows in sight of a board that may be ten thousand rows long; room above and below stands for the rest. */
+const props = defineProps<{ places: Schemas['PlaceView'][]; lines: BoardLine[]; total: number; picked: string }>()
+const scroller = defineModel<HTMLElement | null>('scroller')
 const emit = defineEmits<{ pick: [cell: string] }>()
 const groups = computed(() =>
   kinds.map((kind) => ({ ...kind, count: props.places.filter((place) => place.kind === kind.kind).length })).filter((group) => group.count > 0),
@@ -20,23 +24,42 @@ const byline = (row: Schemas['CoverageRow']) =>
     .filter(Boolean)
     .join(' · ')
 
+// The board ends where the window ends, so that its head stays in sight; what stands above it on the page may be long.
+const { top } = useElementBounding(scroller)
+const { y } = useWindowScroll()
+const { height, width } = useWindowSize()
+const room = computed(() => Math.max(360, height.value - (top.value + y.value) - (width.value > 860 ? 16 : 72)))
+const above = computed(() => (props.lines[0]?.number ?? 0) * rowHeight)
+const below = computed(() => (props.total - ((props.lines.at(-1)?.number ?? -1) + 1)) * rowHeight)
+
 // Arrow keys move between marks as in a table, so that one need not tab through hundreds of them.
-function move(event: KeyboardEvent): void {
-  const steps: Record<string, [number, number]> = { ArrowLeft: [0, -1], ArrowRight: [0, 1], ArrowUp: [-1, 0], ArrowDown: [1, 0] }
+async function move(event: KeyboardEvent): Promise<void> {
+  const steps: Record<string, [number, number]> = {
+    ArrowLeft: [0, -1],
+    ArrowRight: [0, 1],
+    ArrowUp: [-1, 0],
+    ArrowDown: [1, 0],
+    PageUp: [-8, 0],
+    PageDown: [8, 0],
+  }
   const step = steps[event.key]
   const from = (event.target as HTMLElement).closest('td')
-  if (!step || !from) return
+  const row = from?.closest<HTMLTableRowElement>('tr[data-row]')
+  if (!step || !from || !row || !scroller.value) return
   event.preventDefault()
-  const row = from.parentElement as HTMLTableRowElement
-  const table = row.parentElement as HTMLTableSectionElement
-  const next = table.rows[row.rowIndex - 2 + step[0]]?.cells[from.cellIndex + step[1]]
-  next?.querySelector<HTMLElement>('button, a')?.focus()
+  const at = Math.max(0, Math.min(props.total - 1, Number(row.dataset.row) + step[0]))
+  const find = () => scroller.value!.querySelector<HTMLTableRowElement>(`tr[data-row="${at}"]`)
+  if (!find()) {
+    scroller.value.scrollBy({ top: step[0] * rowHeight })
+    await nextTick()
+  }
+  find()?.cells[from.cellIndex + step[1]]?.querySelector<HTMLElement>('button')?.focus()
 }
 </script>
 
 <template>
-  <div class="scroll">
-    <table :style="{ minWidth: `${220 + props.places.length * 62}px` }" @keydown="move">
+  <div :ref="(element) => (scroller = element as HTMLElement)" class="scroll" :style="{ maxHeight: `${room}px` }">
+    <table :style="{ minWidth: `${220 + props.places.length * 70}px` }" :aria-rowcount="props.total + 2" @keydown="move">
       <colgroup>
         <col class="post" />
         <col v-for="place in props.places" :key="place.key" />
@@ -54,22 +77,34 @@ function move(event: KeyboardEvent): void {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in props.rows" :key="row.postId">
-          <th scope="row">
-            <router-link class="t" :to="`/s/${$route.params.site}/posts/${row.postId}`" :title="row.title">{{ row.title }}</router-link><small>{{
-              byline(row)
-            }}</small>
-          </th>
-          <BoardCell
-            v-for="(cell, index) in row.cells"
-            :key="props.places[index]!.key"
-            :cell="cell"
-            :place="props.places[index]!"
-            :title="row.title"
-            :first="starts.has(index)"
-            :picked="props.picked === `${row.postId}.${props.places[index]!.key}`"
-            @pick="emit('pick', `${row.postId}.${props.places[index]!.key}`)"
-          />
+        <tr v-if="above" class="room" aria-hidden="true">
+          <td :colspan="props.places.length + 1" :style="{ height: `${above}px` }" />
+        </tr>
+        <tr v-for="{ number, row } in props.lines" :key="number" :data-row="number" :aria-rowindex="number + 3">
+          <template v-if="row">
+            <th scope="row">
+              <router-link class="t" :to="`/s/${$route.params.site}/posts/${row.postId}`" :title="row.title">{{ row.title }}</router-link><small>{{
+                byline(row)
+              }}</small>
+            </th>
+            <BoardCell
+              v-for="(cell, index) in row.cells"
+              :key="props.places[index]!.key"
+              :cell="cell"
+              :place="props.places[index]!"
+              :title="row.title"
+              :first="starts.has(index)"
+              :picked="props.picked === `${row.postId}.${props.places[index]!.key}`"
+              @pick="emit('pick', `${row.postId}.${props.places[index]!.key}`)"
+            />
+          </template>
+          <template v-else>
+            <th scope="row" class="soft"><span class="bone" /></th>
+            <td v-for="place in props.places" :key="place.key" class="later" />
+          </template>
+        </tr>
+        <tr v-if="below > 0" class="room" aria-hidden="true">
+          <td :colspan="props.places.length + 1" :style="{ height: `${below}px` }" />
         </tr>
       </tbody>
     </table>
@@ -78,10 +113,33 @@ function move(event: KeyboardEvent): void {
 
 <style scoped>
 .scroll {
-  overflow-x: auto;
+  overflow: auto;
+  scroll-padding: 84px 0 0 312px;
+}
+thead {
+  position: sticky;
+  top: 0;
+  z-index: 3;
+}
+thead th {
+  background: var(--paper);
+}
+thead tr:last-child th {
+  border-bottom: 1px solid var(--rule);
+}
+thead th:first-child {
+  position: sticky;
+  left: 0;
+}
+tbody th {
+  position: sticky;
+  left: 0;
+  z-index: 1;
+  background: var(--paper);
 }
 table {
-  border-collapse: collapse;
+  border-collapse: separate;
+  border-spacing: 0;
   width: 100%;
   table-layout: fixed;
 }
@@ -115,6 +173,7 @@ thead small {
 }
 tr.g th {
   padding: 0 6px 4px;
+  white-space: nowrap;
   font: italic 15px var(--title);
   color: var(--verdigris);
   text-align: left;
@@ -132,7 +191,7 @@ tbody th {
   font-weight: 400;
   padding: 3px 14px 3px 0;
   border-top: 1px solid var(--hair);
-  height: 47px;
+  height: 48px;
 }
 tbody th .t {
   font-size: 17px;
@@ -161,11 +220,12 @@ tbody small {
   col.post {
     width: 190px;
   }
-  tbody th {
-    position: sticky;
-    left: 0;
-    background: var(--paper);
-    z-index: 1;
+  .scroll {
+    scroll-padding-left: 190px;
+  }
+  /* Two lines of a title and its byline would not fit the height all rows share. */
+  tbody th small {
+    display: none;
   }
   tbody th .t {
     font-size: 15.5px;
@@ -174,5 +234,20 @@ tbody small {
     -webkit-line-clamp: 2;
     -webkit-box-orient: vertical;
   }
+}
+.room td {
+  padding: 0;
+  border: 0;
+}
+td.later {
+  border-top: 1px solid var(--hair);
+  background: linear-gradient(var(--hair) 0 0) center/100% 1px no-repeat;
+}
+.bone {
+  display: block;
+  width: 62%;
+  height: 12px;
+  border-radius: 6px;
+  background: var(--hair);
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
@@ -12,42 +12,31 @@ import BoardTable from './BoardTable.vue'
 import NoteMark from './NoteMark.vue'
 import ReasonPanel from './ReasonPanel.vue'
 import { marks } from './marks'
+import { useBoardWindow } from './useBoardWindow'
 
 const { id, mayEdit } = useSite()
 const filter = useQueryValue('show')
 const cell = useQueryValue('cell')
 const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
 const blog = computed(() => (filter.value.startsWith('blog-') ? Number(filter.value.slice(5)) : undefined))
-const { data, error, isPending, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
-  queryKey: ['coverage', id, blog],
-  queryFn: ({ pageParam }) =>
-    take(api.GET('/api/sites/{site}/coverage', { params: { path: { site: id.value }, query: { blog: blog.value, after: pageParam || undefined } } })),
-  initialPageParam: '',
-  getNextPageParam: (page) => page.next ?? undefined,
-  refetchInterval: 15_000,
-})
-
-const board = computed(() => data.value?.pages[0])
-const rows = computed(() => data.value?.pages.flatMap((page) => page.posts) ?? [])
-const off = computed(() => rows.value.filter((row) => row.cells.some((one) => one.mark === 'failed' || one.mark === 'outOfDate')))
-const due = computed(() => rows.value.filter((row) => row.cells.some((one) => one.mark === 'due' && one.reason !== 'noCommentsYet')))
-const shown = computed(() => (filter.value === 'off' ? off.value : filter.value === 'due' ? due.value : rows.value))
+const show = computed(() => (filter.value === 'off' || filter.value === 'due' ? filter.value : undefined))
+const { scroller, board, lines, rows, total, error, isPending } = useBoardWindow(id, blog, show)
 const state = computed(() => {
   if (!board.value) return ''
   const start = `${counted(board.value.totalPosts, 'post')} in ${counted(board.value.places.length, 'place')}.`
-  if (off.value.length) return `${start} Something is off with ${counted(off.value.length, 'post')}.`
-  return due.value.length ? `${start} ${counted(due.value.length, 'post')} due somewhere.` : `${start} Everything is where it should be.`
+  if (board.value.off) return `${start} Something is off with ${counted(board.value.off, 'post')}.`
+  return board.value.due ? `${start} ${counted(board.value.due, 'post')} due somewhere.` : `${start} Everything is where it should be.`
 })
 const picked = computed(() => {
   const [post, place] = cell.value.split('.')
-  const row = rows.value.find((one) => String(one.postId) === post)
+  const row = [...rows.value.values()].find((one) => String(one.postId) === post)
   const index = board.value?.places.findIndex((one) => one.key === place) ?? -1
   return row && index >= 0 ? { row, place: board.value!.places[index]!, cell: row.cells[index]! } : null
 })
 const pills = computed(() => [
   { value: '', name: 'Everything' },
-  ...(off.value.length ? [{ value: 'off', name: `Something is off · ${off.value.length}` }] : []),
-  ...(due.value.length ? [{ value: 'due', name: `Due · ${due.value.length}` }] : []),
+  ...(board.value?.off || show.value === 'off' ? [{ value: 'off', name: `Something is off · ${board.value?.off ?? '…'}` }] : []),
+  ...(board.value?.due || show.value === 'due' ? [{ value: 'due', name: `Due · ${board.value?.due ?? '…'}` }] : []),
   ...(blogs.value ?? []).map((one) => ({ value: `blog-${one.id}`, name: one.name })),
 ])
 </script>
@@ -90,11 +79,10 @@ const pills = computed(() => [
     </div>
     <div class="board">
       <div class="score">
-        <BoardTable :places="board.places" :rows="shown" :picked="cell" @pick="cell = $event" />
-        <p v-if="shown.length === 0" class="waiting">Nothing here: all is well.</p>
-        <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()">Older posts</v-btn>
+        <BoardTable v-model:scroller="scroller" :places="board.places" :lines="lines" :total="total" :picked="cell" @pick="cell = $event" />
+        <p v-if="total === 0" class="waiting">Nothing here: all is well.</p>
       </div>
-      <ReasonPanel v-if="picked" :site-id="id" v-bind="picked" @close="cell = ''" />
+      <ReasonPanel v-if="picked" :key="cell" :site-id="id" :may-edit="mayEdit" v-bind="picked" @close="cell = ''" />
     </div>
   </template>
 </template>
@@ -126,7 +114,7 @@ const pills = computed(() => [
 .score {
   flex: 1;
   min-width: 0;
-  padding: 0 24px 40px;
+  padding: 0 24px;
 }
 @media (max-width: 860px) {
   .told {
@@ -136,7 +124,7 @@ const pills = computed(() => [
     padding: 10px 16px;
   }
   .score {
-    padding: 0 16px 96px;
+    padding: 0 16px 72px;
   }
   .key {
     margin-left: 0;

@@ -1,21 +1,18 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
 import NoteMark from './NoteMark.vue'
 import { marks } from './marks'
+import { useRemedy } from './useRemedy'
 
-const props = defineProps<{ siteId: number; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }>()
+const props = defineProps<{ siteId: number; mayEdit: boolean; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }>()
 const emit = defineEmits<{ close: [] }>()
 onKeyStroke('Escape', () => emit('close'))
-const queries = useQueryClient()
-const { running, trouble, run } = useAct()
-const { say } = useNotice()
+const { remedy, running, trouble } = useRemedy(props)
 const listing = computed(() => props.place.listingId)
 const { data: neighbours } = useQuery({
   queryKey: ['neighbours', () => props.siteId, listing, () => props.row.postId],
@@ -31,37 +28,6 @@ const headline = computed(
   () =>
     `${props.cell.mark === 'leftOut' ? 'Not in' : props.cell.mark === 'inPlace' ? 'In' : marks[props.cell.mark].name[0]!.toUpperCase() + marks[props.cell.mark].name.slice(1) + ' in'} “${props.place.name}”${props.place.kind === 'listing' && props.place.where ? ` on ${props.place.where === '/' ? 'the home page' : props.place.where}` : ''}`,
 )
-
-// The remedy changes the listing itself, so it says how many entries will stand there afterwards.
-async function showMore(): Promise<void> {
-  const path = { site: props.siteId, listing: listing.value! }
-  await run(async () => {
-    const found = await take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path } }))
-    const before = found.definition.count
-    const save = (count: number) =>
-      take(
-        api.PUT('/api/sites/{site}/listings/{listing}', {
-          params: { path },
-          body: { name: found.name, pageAddress: found.pageAddress, definition: { ...found.definition, count } },
-        }),
-      )
-    const reload = () => queries.invalidateQueries({ queryKey: ['coverage'] })
-    await save(props.cell.position!)
-    say(`“${found.name}” shows ${props.cell.position} now.`, async () => {
-      await save(before)
-      await reload()
-    })
-    await reload()
-  })
-}
-
-async function retry(): Promise<void> {
-  const done = await run(() =>
-    take(api.POST('/api/sites/{site}/channels/mail/{post}/retry', { params: { path: { site: props.siteId, post: props.row.postId } } })),
-  )
-  if (done) say(`${done.count} mails are on their way again.`)
-  await queries.invalidateQueries({ queryKey: ['coverage'] })
-}
 </script>
 
 <template>
@@ -83,13 +49,10 @@ async function retry(): Promise<void> {
       </li>
     </ol>
     <div class="row">
-      <v-btn v-if="props.cell.reason === 'belowTheCut' && listing && props.cell.position! <= 50" :loading="running" @click="showMore"
-        >Show {{ props.cell.position }}</v-btn
-      >
+      <v-btn v-if="remedy && props.mayEdit" :loading="running" @click="remedy.act()">{{ remedy.name }}</v-btn>
       <v-btn v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'" :to="`/s/${props.siteId}/listings/${listing}?check=1`"
         >Check the page</v-btn
       >
-      <v-btn v-if="props.cell.reason === 'someFailed'" :loading="running" @click="retry">Try the failed again</v-btn>
       <v-btn v-if="props.place.kind === 'comments' && props.cell.count !== null" variant="outlined" :to="`/s/${props.siteId}/comments?standing=public&search=`"
         >Open the comments</v-btn
       >

@@ -12,7 +12,7 @@ import ReasonPanel from './ReasonPanel.vue'
 import { kinds, marks } from './marks'
 
 /** Every place of the site, and whether this post shows there, with the reason and the remedy. */
-const { id } = useSite()
+const { id, mayEdit } = useSite()
 const route = useRoute()
 const post = computed(() => Number(route.params.post))
 const picked = ref<string | null>(null)
@@ -58,7 +58,16 @@ const open = computed(() => rows.value.find((row) => row.place.key === picked.va
         </ul>
       </section>
     </div>
-    <ReasonPanel v-if="open && data" :key="open.place.key" :site-id="id" :row="data.row" :place="open.place" :cell="open.cell" @close="picked = null" />
+    <ReasonPanel
+      v-if="open && data"
+      :key="open.place.key"
+      :site-id="id"
+      :may-edit="mayEdit"
+      :row="data.row"
+      :place="open.place"
+      :cell="open.cell"
+      @close="picked = null"
+    />
   </div>
 </template>
 

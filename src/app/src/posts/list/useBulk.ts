@@ -1,9 +1,6 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { useChangeOfPosts } from './useChangeOfPosts'
 
 type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkRequest']>
 
@@ -11,9 +8,8 @@ type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkReques
 export function useBulk(site: () => number, posts: () => Schemas['PostSummary'][], found: () => Record<string, unknown>, total: () => number) {
   const chosen = ref(new Set<number>())
   const everything = ref(false)
-  const act = useAct()
-  const queries = useQueryClient()
-  const { say } = useNotice()
+  const changes = useChangeOfPosts(site)
+  const { act } = changes
   const count = computed(() => (everything.value ? total() : chosen.value.size))
   watch(found, clear)
 
@@ -47,26 +43,10 @@ export function useBulk(site: () => number, posts: () => Schemas['PostSummary'][
 
   /** Makes the change and offers the way back. */
   async function make(change: Change, done: (count: number) => string): Promise<boolean> {
-    const result = await act.run(() => take(api.POST('/api/sites/{site}/posts/bulk', { params: { path: { site: site() } }, body: bodyOf(change) })))
-    if (!result) return false
-    clear()
-    refresh()
-    say(done(result.posts), () => undo(result.change))
-    return true
+    const isDone = await changes.make(bodyOf(change), done)
+    if (isDone) clear()
+    return isDone
   }
 
-  async function undo(change: number): Promise<void> {
-    const result = await act.run(() => take(api.POST('/api/sites/{site}/posts/bulk/{change}/undo', { params: { path: { site: site(), change } } })))
-    if (!result) return
-    refresh()
-    say(
-      `${counted(result.posts, 'post is', 'posts are')} as before.` + (result.kept ? ` ${counted(result.kept, 'was', 'were')} changed since and stayed.` : ''),
-    )
-  }
-
-  function refresh(): void {
-    for (const key of ['posts', 'terms', 'coverage', 'blogs']) void queries.invalidateQueries({ queryKey: [key] })
-  }
-
-  return { chosen, everything, count, act, clear, toggle, toggleAll, forecast, make, refresh }
+  return { chosen, everything, count, act, clear, toggle, toggleAll, forecast, make, refresh: changes.refresh }
 }

@@ -1,0 +1,41 @@
+using Antiphon.Core.Listings;
+using Antiphon.Core.Posts;
+using Antiphon.Data.Entities;
+
+namespace Antiphon.Server.Coverage;
+
+/// <summary>What one site's listings and feeds choose of its posts, computed once for all windows of the board.</summary>
+internal sealed class BoardPosts
+{
+    private readonly Dictionary<long, ListingCandidate> _byId;
+    private readonly Dictionary<long, ListingSelection> _selections;
+    private readonly Dictionary<long, int> _feedPositions = [];
+
+    /// <summary>Chooses for every listing.</summary>
+    public BoardPosts(IEnumerable<Listing> listings, IReadOnlyList<ListingCandidate> candidates, DateTimeOffset now)
+    {
+        _byId = candidates.ToDictionary(post => post.Id);
+        _selections = listings.ToDictionary(listing => listing.Id, listing => ListingSelection.Choose(listing.Definition, candidates, now));
+        // Drafts show nowhere by definition; listing them here would only be noise.
+        Rows = [.. candidates.Where(post => post.Status != PostStatus.Draft && post.PublishedAt is not null).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id)];
+        Ahead = [.. Rows.Where(post => Core.Coverage.CoverageRules.IsAhead(post, now))];
+        var reached = new Dictionary<long, int>();
+        foreach (var post in Rows.Where(post => ListingSelection.IsPublic(post, now)))
+            _feedPositions[post.Id] = reached[post.BlogId] = reached.GetValueOrDefault(post.BlogId) + 1;
+    }
+
+    /// <summary>The posts that have a row, newest first.</summary>
+    public IReadOnlyList<ListingCandidate> Rows { get; }
+
+    /// <summary>Those among them that become public by themselves later.</summary>
+    public IReadOnlyList<ListingCandidate> Ahead { get; }
+
+    /// <summary>A post of the site, a draft too; null when there is none.</summary>
+    public ListingCandidate? Find(long post) => _byId.GetValueOrDefault(post);
+
+    /// <summary>What a listing chooses.</summary>
+    public ListingSelection Chosen(long listing) => _selections[listing];
+
+    /// <summary>Rank of a post among its blog's public posts, newest first, from 1; null when it is not public.</summary>
+    public int? FeedPosition(long post) => _feedPositions.TryGetValue(post, out var position) ? position : null;
+}

@@ -1,0 +1,92 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { useChangeOfPosts } from '../posts/list/useChangeOfPosts'
+import { useNotice } from '../shared/useNotice'
+
+type Mark = { siteId: number; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }
+type Remedy = { name: string; act: () => Promise<unknown> }
+
+/** What can be done at once about a mark, with the way back. */
+export function useRemedy(mark: Mark) {
+  const queries = useQueryClient()
+  const { say } = useNotice()
+  const changes = useChangeOfPosts(() => mark.siteId)
+  const { run } = changes.act
+  const onPost = (change: Pick<Schemas['BulkRequest'], 'kind' | 'isOn'>, done: string) =>
+    changes.make({ ...change, posts: [mark.row.postId], found: null }, () => done)
+
+  // The listing itself changes, so what it was is kept for the way back.
+  async function onListing(change: (definition: Schemas['ListingDefinition']) => Schemas['ListingDefinition'], done: (name: string) => string): Promise<void> {
+    const path = { site: mark.siteId, listing: mark.place.listingId! }
+    await run(async () => {
+      const found = await take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path } }))
+      const save = async (definition: Schemas['ListingDefinition']) => {
+        await take(
+          api.PUT('/api/sites/{site}/listings/{listing}', { params: { path }, body: { name: found.name, pageAddress: found.pageAddress, definition } }),
+        )
+        await queries.invalidateQueries({ queryKey: ['coverage'] })
+      }
+      await save(change(found.definition))
+      say(done(found.name), () => save(found.definition))
+    })
+  }
+
+  async function retry(): Promise<void> {
+    const done = await run(() =>
+      take(api.POST('/api/sites/{site}/channels/mail/{post}/retry', { params: { path: { site: mark.siteId, post: mark.row.postId } } })),
+    )
+    if (done) say(`${done.count} mails are on their way again.`)
+    await queries.invalidateQueries({ queryKey: ['coverage'] })
+  }
+
+  const remedy = computed<Remedy | null>(() => {
+    const { cell, place, row } = mark
+    if (cell.reason === 'someFailed') return { name: 'Try the failed again', act: retry }
+    if (cell.reason === 'commentsClosed' && row.writtenHere)
+      return { name: 'Open comments', act: () => onPost({ kind: 'comments', isOn: true }, 'Comments are open on this post.') }
+    if (cell.filter === 'notFeatured' && row.writtenHere)
+      return { name: 'Feature this post', act: () => onPost({ kind: 'featured', isOn: true }, 'The post is featured now.') }
+    if (!place.listingId) return null
+    if (cell.reason === 'belowTheCut' && cell.position! <= 50)
+      return {
+        name: `Show ${cell.position}`,
+        act: () =>
+          onListing(
+            (now) => ({ ...now, count: cell.position! }),
+            (name) => `“${name}” shows ${cell.position} now.`,
+          ),
+      }
+    if (cell.reason === 'blogNotChosen')
+      return {
+        name: `Choose “${row.blogName}” too`,
+        act: () =>
+          onListing(
+            (now) => ({ ...now, blogs: [...now.blogs, row.blogId] }),
+            (name) => `“${name}” takes posts of ${row.blogName} too.`,
+          ),
+      }
+    if (cell.filter === 'categoryNotChosen' && row.category)
+      return {
+        name: `Choose “${row.category}” too`,
+        act: () =>
+          onListing(
+            (now) => withCategory(now, row.category!),
+            (name) => `“${name}” takes ${row.category} too.`,
+          ),
+      }
+    return null
+  })
+  return { remedy, running: changes.act.running, trouble: changes.act.trouble }
+}
+
+function withCategory(definition: Schemas['ListingDefinition'], category: string): Schemas['ListingDefinition'] {
+  const filter = definition.filter!
+  const isOther = (term: string) => term.toLowerCase() !== category.toLowerCase()
+  const categories = {
+    any: filter.categories.any.length ? [...filter.categories.any.filter(isOther), category] : [],
+    all: [],
+    none: filter.categories.none.filter(isOther),
+  }
+  return { ...definition, filter: { ...filter, categories } }
+}
