@@ -1,4 +1,5 @@
 using Antiphon.Core.Posts;
+using Antiphon.Core.Posts.Fields;
 
 namespace Antiphon.Core.Listings;
 
@@ -13,8 +14,11 @@ public sealed record ListingCandidate(long Id, long BlogId, string Title, PostSt
     /// <summary>When it was last changed.</summary>
     public DateTimeOffset UpdatedAt { get; init; }
 
-    /// <summary>Its categories.</summary>
+    /// <summary>Its category, and those above it.</summary>
     public IReadOnlyList<string> Categories { get; init; } = [];
+
+    /// <summary>Values of the blog's own fields; read only where a listing asks for them.</summary>
+    public IReadOnlyList<FieldValue> OwnValues { get; init; } = [];
 
     /// <summary>Its tags.</summary>
     public IReadOnlyList<string> Tags { get; init; } = [];

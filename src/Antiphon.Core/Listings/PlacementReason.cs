@@ -53,4 +53,7 @@ public enum PlacementReason
 
     /// <summary>It shares no category, tag or telling words with the post of the page.</summary>
     NotRelated,
+
+    /// <summary>Its own field, whose key the detail is, does not hold what is asked for.</summary>
+    FieldDiffers,
 }

@@ -11,6 +11,9 @@ namespace Antiphon.Core.Listings;
 public sealed record PostFilter(
     TermFilter Categories, TermFilter Tags, IReadOnlyList<string> Authors, bool FeaturedOnly, int? MaxAgeDays, bool WithPictureOnly, string? TitleWords)
 {
+    /// <summary>What own fields must hold.</summary>
+    public IReadOnlyList<FieldCondition> Fields { get; init; } = [];
+
     /// <summary>Takes every post.</summary>
     public static PostFilter Everything { get; } = new(TermFilter.Nothing, TermFilter.Nothing, [], false, null, false, null);
 
@@ -23,6 +26,7 @@ public sealed record PostFilter(
         if (FeaturedOnly && !post.IsFeatured) return (PlacementReason.NotFeatured, string.Empty);
         if (WithPictureOnly && !post.HasPicture) return (PlacementReason.NoPicture, string.Empty);
         if (MissingWord(post.Title) is { } word) return (PlacementReason.TitleLacksWord, word);
+        if (Fields.FirstOrDefault(condition => !condition.Takes(post.OwnValues)) is { } field) return (PlacementReason.FieldDiffers, field.Key);
         return MaxAgeDays is { } days && post.PublishedAt < now.AddDays(-days)
             ? (PlacementReason.TooOld, days.ToString(System.Globalization.CultureInfo.InvariantCulture))
             : null;

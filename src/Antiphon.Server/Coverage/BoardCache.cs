@@ -50,7 +50,7 @@ internal sealed class BoardCache(TimeProvider clock) : IDisposable
     private async Task<BoardPosts> ReadAsync(AntiphonContext database, CandidateReader reader, long site, long version, IReadOnlyList<Listing> listings, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var candidates = await reader.ReadAsync(database.Posts.Where(post => post.SiteId == site), listings.Any(one => CandidateReader.NeedsComments(one.Definition)), cancellation);
+        var candidates = await reader.ReadAsync(site, database.Posts.Where(post => post.SiteId == site), CandidateNeeds.Of(listings.Select(one => one.Definition)), cancellation);
         var posts = new BoardPosts(listings, candidates, now);
         var nextDue = posts.Ahead.Where(post => post.PublishedAt > now).Min(post => post.PublishedAt);
         var until = nextDue < now + Holds ? nextDue.Value : now + Holds;

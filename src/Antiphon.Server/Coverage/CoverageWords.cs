@@ -44,6 +44,7 @@ internal static class CoverageWords
         PlacementReason.TitleLacksWord => $"“{cell.Detail}” is not in its title.",
         PlacementReason.SameAsAnother => $"It is the same post as “{cell.Detail}”, which came by another way.",
         PlacementReason.BlogHasEnough => $"Its blog has {cell.Detail} entries already, the most one blog gets.",
+        PlacementReason.FieldDiffers => $"The listing asks for something else in the field “{cell.Detail}”.",
         PlacementReason.NotRelated => "It shares no category, tag or telling words with the post of the page.",
         _ => "It is the post of the page itself.",
     };

@@ -11,7 +11,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Embed;
 
 /// <summary>Reads chosen posts as entries.</summary>
-internal sealed class EntryReader(AntiphonContext database, PostAddresses addresses)
+internal sealed class EntryReader(AntiphonContext database, OwnFieldReader fields, PostAddresses addresses)
 {
     private const int WordsAMinute = 220;
 
@@ -20,7 +20,12 @@ internal sealed class EntryReader(AntiphonContext database, PostAddresses addres
     {
         var posts = await database.Posts.AsNoTracking().Include(post => post.Blog).Where(post => chosen.Contains(post.Id)).ToDictionaryAsync(post => post.Id, cancellation);
         var comments = definition.Form.Comments ? await CommentsAsync(chosen, cancellation) : null;
-        return [.. chosen.Where(posts.ContainsKey).Select(id => EntryOf(posts[id], site, definition, links) with { Comments = comments?.GetValueOrDefault(id) })];
+        var known = definition.Form.Fields.Count > 0 ? await fields.OfBlogsAsync(posts.Values.Select(post => post.BlogId), cancellation) : PublicFields.None;
+        return [.. chosen.Where(posts.ContainsKey).Select(id => EntryOf(posts[id], site, definition, links) with
+        {
+            Comments = comments?.GetValueOrDefault(id),
+            Fields = [.. known.Of(posts[id], site.Language).Where(one => definition.Form.Fields.Contains(one.Field.Key)).OrderBy(one => definition.Form.Fields.ToList().IndexOf(one.Field.Key)).Select(one => new EntryField(one.Field.Key, one.Field.Label, one.InWords))],
+        })];
     }
 
     /// <summary>A post as an entry.</summary>

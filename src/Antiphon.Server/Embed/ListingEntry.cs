@@ -18,6 +18,9 @@ internal sealed record ListingEntry(
     /// <summary>Minutes of reading, at least one.</summary>
     public int Minutes { get; init; }
 
+    /// <summary>Own fields that the listing shows, with their label and their value in words.</summary>
+    public IReadOnlyList<EntryField> Fields { get; init; } = [];
+
     /// <summary>Public comments; null unless the listing shows them.</summary>
     public int? Comments { get; init; }
 
@@ -40,3 +43,6 @@ internal sealed record ListingEntry(
     [JsonIgnore]
     public (string Title, string Extract)? Match { get; init; }
 }
+
+/// <summary>An own field of an entry.</summary>
+internal sealed record EntryField(string Key, string Label, string Value);

@@ -31,7 +31,7 @@ internal sealed class ListingReader(
         var narrowed = ViewDefinition.Of(definition, view, site.Language);
         // Only public posts can be entries, so the rest need not be read; which of them are chosen is decided by the same code that explains it.
         var posts = database.Posts.Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId) && post.Status == PostStatus.Published && post.PublishedAt <= now.ToUniversalTime());
-        var found = await candidates.ReadAsync(posts, CandidateReader.NeedsComments(definition), cancellation);
+        var found = await candidates.ReadAsync(site.Id, posts, CandidateNeeds.Of(definition), cancellation);
         var standing = await current.FindAsync(site, definition, ListingRequestView.HeedsPage(definition) ? asked.At : null, cancellation);
         var inView = view.Kind == BlogViewKind.Post ? found : found.Where(post => view.Takes(post, post.PublishedAt is { } date ? SiteCulture.Local(date, site.TimeZone) : null));
         var selection = ListingSelection.Choose(narrowed, inView, now, standing);

@@ -40,6 +40,9 @@ internal sealed class FilterValidator : AbstractValidator<PostFilter>
         RuleFor(filter => filter.Tags).Must(IsWhole).WithMessage("Give lists of tags; empty ones ask nothing.");
         RuleFor(filter => filter.Authors).NotNull().WithMessage("Give a list of authors; an empty one takes all.");
         RuleFor(filter => filter.MaxAgeDays).InclusiveBetween(1, 36_500).WithMessage("Give the age in days, at least 1, or leave it empty.");
+        RuleFor(filter => filter.Fields).NotNull().WithMessage("Leave it out, or give a list of conditions.");
+        RuleForEach(filter => filter.Fields).Must(condition => condition.Comparison == FieldComparison.IsFilled || !string.IsNullOrWhiteSpace(condition.Value)).WithMessage("Say what the field must hold, or ask only that it is filled in.");
+        RuleForEach(filter => filter.Fields).Must(condition => condition.Value is not { Length: > 200 } && condition.Key is { Length: > 0 and <= 60 }).WithMessage("Keep a condition under 200 characters.");
         RuleFor(filter => filter.TitleWords).MaximumLength(200).WithMessage("Keep the words under 200 characters.");
     }
 
@@ -74,6 +77,7 @@ internal sealed class FormValidator : AbstractValidator<EntryForm>
         RuleFor(form => form.PicturePlace).IsInEnum();
         RuleFor(form => form.Parts).NotNull().WithMessage("Leave it out, or give the parts in order.");
         RuleForEach(form => form.Parts).IsInEnum();
+        RuleFor(form => form.Fields).Must(fields => fields is { Count: <= 20 }).WithMessage("Show at most 20 own fields, or leave it out.");
         RuleFor(form => form.Separator).NotNull().MaximumLength(10).WithMessage("Keep the separator under 10 characters.");
         RuleFor(form => form.ReadMore).MaximumLength(60).WithMessage("Keep the words under 60 characters.");
         RuleFor(form => form.DatePattern).MaximumLength(60).WithMessage("Keep the pattern under 60 characters.");

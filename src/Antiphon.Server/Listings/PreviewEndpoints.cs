@@ -42,7 +42,7 @@ internal static class PreviewEndpoints
     {
         var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).SingleAsync(cancellation);
         var now = SiteCulture.Local(clock.GetUtcNow(), zone);
-        var posts = await candidates.ReadAsync(database.Posts.Where(post => post.SiteId == site), CandidateReader.NeedsComments(request.Definition), cancellation);
+        var posts = await candidates.ReadAsync(site, database.Posts.Where(post => post.SiteId == site), CandidateNeeds.Of(request.Definition), cancellation);
         var selection = ListingSelection.Choose(request.Definition, posts, now);
         var asked = posts.Where(post => string.IsNullOrWhiteSpace(search) || post.Title.Contains(search.Trim(), StringComparison.CurrentCultureIgnoreCase)).OrderByDescending(post => post.PublishedAt ?? post.UpdatedAt).Take(MostExplained);
         return TypedResults.Ok(asked.Select(post =>

@@ -2,6 +2,7 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Posts.Fields;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -13,7 +14,7 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.OwnFeeds;
 
 /// <summary>Makes entries of posts.</summary>
-internal sealed class PostItems(AntiphonContext database, PostAddresses addresses, IOptions<AntiphonOptions> options)
+internal sealed class PostItems(AntiphonContext database, OwnFieldReader fields, PostAddresses addresses, IOptions<AntiphonOptions> options)
 {
     private const int SummaryWords = 50;
 
@@ -25,7 +26,13 @@ internal sealed class PostItems(AntiphonContext database, PostAddresses addresse
         var counts = await database.Threads.Where(thread => thread.PostId != null && ids.Contains(thread.PostId.Value))
             .Select(thread => new { thread.PostId, Count = thread.Comments.Count(comment => comment.Standing == CommentStanding.Public) }).ToListAsync(cancellation);
         var byPost = counts.GroupBy(one => one.PostId!.Value).ToDictionary(group => group.Key, group => group.Sum(one => one.Count));
-        return [.. posts.Select(post => ItemOf(post, settings, byPost.TryGetValue(post.Id, out var count) ? count : null))];
+        var own = await fields.OfBlogsAsync(posts.Select(post => post.BlogId), cancellation);
+        return [.. posts.Select(post =>
+        {
+            var item = ItemOf(post, settings, byPost.TryGetValue(post.Id, out var count) ? count : null);
+            item.Extensions.AddRange(FieldsInFeeds.Write([.. own.Of(post, post.Blog.Site.Language).Select(one => (one.Field, one.Value))]));
+            return item;
+        })];
     }
 
     /// <summary>When the latest of the posts changed; <paramref name="otherwise"/> without any.</summary>

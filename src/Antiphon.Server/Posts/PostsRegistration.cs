@@ -17,6 +17,7 @@ internal static class PostsRegistration
         builder.Services.AddScoped<PostCommit>();
         builder.Services.AddScoped<ReviewNews>();
         builder.Services.AddScoped<BulkChanges>();
+        builder.Services.AddScoped<OwnFieldReader>();
         builder.Services.AddScoped<PostPageReader>();
         builder.Services.AddScoped<TermRenaming>();
         builder.Services.AddHostedService<BinClearing>();

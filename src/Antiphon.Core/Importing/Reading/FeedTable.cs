@@ -1,5 +1,6 @@
 using System.Globalization;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Posts.Fields;
 
 namespace Antiphon.Core.Importing.Reading;
 
@@ -9,7 +10,14 @@ public static class FeedTable
     /// <summary>The table; every entry is a row.</summary>
     public static ImportTable Of(Feed feed) => ImportTable.Of(feed.Items.Select(RecordOf));
 
-    private static Dictionary<string, string> RecordOf(FeedItem item) => new(StringComparer.OrdinalIgnoreCase)
+    private static Dictionary<string, string> RecordOf(FeedItem item)
+    {
+        var record = UsualOf(item);
+        foreach (var field in FieldsInFeeds.Read(item.Extensions)) record.TryAdd(field.Key, field.Value);
+        return record;
+    }
+
+    private static Dictionary<string, string> UsualOf(FeedItem item) => new(StringComparer.OrdinalIgnoreCase)
     {
         ["title"] = item.Title ?? string.Empty,
         ["text"] = item.ContentHtml ?? item.Summary ?? string.Empty,

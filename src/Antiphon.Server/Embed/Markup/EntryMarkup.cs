@@ -72,6 +72,7 @@ internal static class EntryMarkup
         if (details.Date && entry.Published is { } date) parts.Add($"<time datetime=\"{date.UtcDateTime:yyyy-MM-dd'T'HH:mm:ss'Z'}\">{Encoded.Html(entry.Date)}</time>");
         if (details.Author && entry.Author is not null) parts.Add(Encoded.Html(entry.Author));
         if (details.Category && entry.Category is not null) parts.Add(Encoded.Html(entry.Category));
+        parts.AddRange(entry.Fields.Select(field => $"<span part=\"field\" class=\"antiphon-field-{Encoded.Html(field.Key)}\">{Encoded.Html(field.Label)}: {Encoded.Html(field.Value)}</span>"));
         if (form.Source) parts.Add($"{Encoded.Html(texts.From)} <a href=\"{Encoded.Html(entry.SourceLink)}\">{Encoded.Html(entry.Source)}</a>");
         if (form.ReadingTime) parts.Add(Encoded.Html(ListingTexts.With(texts.Minutes, entry.Minutes)));
         if (entry.Comments is { } count) parts.Add($"<a href=\"{Encoded.Html(entry.CommentsLink)}\">{Encoded.Html(count == 1 ? texts.OneComment : ListingTexts.With(texts.Comments, count))}</a>");

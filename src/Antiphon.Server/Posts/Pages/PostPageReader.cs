@@ -1,8 +1,6 @@
-using System.Globalization;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Blocks;
-using Antiphon.Core.Posts.Fields;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
@@ -11,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Posts.Pages;
 
 /// <summary>Reads what the page of a post shows.</summary>
-internal sealed class PostPageReader(AntiphonContext database, ThreadReader threads, CurrentPostFinder finder, PostAddresses addresses, TimeProvider clock)
+internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fields, ThreadReader threads, CurrentPostFinder finder, PostAddresses addresses, TimeProvider clock)
 {
     private const int MostRelated = 3;
 
@@ -27,7 +25,7 @@ internal sealed class PostPageReader(AntiphonContext database, ThreadReader thre
         var related = await finder.RelatedAsync(post, MostRelated, cancellation);
         var likest = await others.Where(one => related.Contains(one.Id)).ToListAsync(cancellation);
         return new PostPageContent(
-            post, addresses.Of(post), await AuthorAsync(post, cancellation), await FieldsAsync(post, cancellation), [.. related.Select(id => likest.Find(one => one.Id == id)).OfType<Post>().Select(Link)], older is null ? null : Link(older),
+            post, addresses.Of(post), await AuthorAsync(post, cancellation), [.. (await fields.OfBlogsAsync([post.BlogId], cancellation)).Of(post, post.Blog.Site.Language).Select(one => (one.Field.Label, one.InWords))], [.. related.Select(id => likest.Find(one => one.Id == id)).OfType<Post>().Select(Link)], older is null ? null : Link(older),
             newer is null ? null : Link(newer), await threads.CommentsAsync(thread, cancellation), !isPreview && await threads.IsOpenAsync(thread, cancellation), isPreview);
     }
 
@@ -38,13 +36,5 @@ internal sealed class PostPageReader(AntiphonContext database, ThreadReader thre
         if (post.Author is not { } name) return null;
         var said = await database.Authors.AsNoTracking().FirstOrDefaultAsync(author => author.SiteId == post.SiteId && author.Name == name, cancellation);
         return new BlockAuthor(name, said?.About, said?.Link, said?.PictureAddress);
-    }
-
-    private async Task<List<(string, string)>> FieldsAsync(Post post, CancellationToken cancellation)
-    {
-        if (post.OwnValues.Count == 0) return [];
-        var culture = CultureInfo.GetCultureInfo(post.Blog.Site.Language);
-        var fields = await database.BlogFields.AsNoTracking().Where(field => field.BlogId == post.BlogId).OrderBy(field => field.Position).Select(field => field.Definition).ToListAsync(cancellation);
-        return [.. fields.Where(field => field.IsPublic).Select(field => (field.Label, Value: post.OwnValues.Find(value => value.Key == field.Key)?.Value, Field: field)).Where(one => one.Value is not null).Select(one => (one.Label, FieldValues.InWords(one.Field, one.Value!, culture)))];
     }
 }

@@ -28,7 +28,7 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
   <fieldset :disabled="props.readonly">
     <WhichPosts v-model="listing.definition" :site-id="props.siteId" :blogs="props.blogs" :fields="props.fields" />
     <HowMany v-model="listing.definition" :preview="props.preview" :fields="props.fields" />
-    <EntryParts v-model="listing.definition" :fields="props.fields" />
+    <EntryParts v-model="listing.definition" :site-id="props.siteId" :fields="props.fields" />
     <HowItLooks v-model="listing.definition" :fields="props.fields" :looks="props.looks" :page="props.page" :preview="props.preview" :address="where" />
     <QuestionPart title="Where does it go?" :answer="where.replace(/^https?:\/\//, '')">
       <v-text-field

@@ -5,10 +5,15 @@ import ChipChoice from './ChipChoice.vue'
 import NumberLine from './NumberLine.vue'
 import PartOrder from './PartOrder.vue'
 import QuestionPart from './QuestionPart.vue'
+import { useOwnFields } from './useOwnFields'
 import type { WholeDefinition } from './wholeDefinition'
 
 const definition = defineModel<WholeDefinition>({ required: true })
-const props = defineProps<{ fields: Record<string, string[]> }>()
+const props = defineProps<{ siteId: number; fields: Record<string, string[]> }>()
+const own = useOwnFields(
+  () => props.siteId,
+  () => definition.value.blogs,
+)
 const form = computed(() => definition.value.form)
 const details = [
   ['picture', 'Picture'],
@@ -28,6 +33,7 @@ const shown = computed(() =>
     'title',
     ...details.filter(([name]) => definition.value.details[name]).map(([, label]) => label.toLowerCase()),
     ...more.filter(([name]) => form.value[name]).map(([, label]) => label.toLowerCase()),
+    ...own.value.filter((field) => form.value.fields.includes(field.key)).map((field) => field.label.toLowerCase()),
   ].join(', '),
 )
 const places = [
@@ -51,7 +57,8 @@ const arranged = computed(() => {
   const { details } = definition.value
   const parts: Schemas['EntryPart'][] = ['title']
   if (details.picture && form.value.picturePlace === 'amongParts') parts.unshift('picture')
-  if (details.date || details.author || details.category || form.value.source || form.value.readingTime || form.value.comments) parts.push('byline')
+  if (details.date || details.author || details.category || form.value.source || form.value.readingTime || form.value.comments || form.value.fields.length)
+    parts.push('byline')
   if (details.excerpt) parts.push('excerpt')
   if (form.value.tags) parts.push('tags')
   if (form.value.readMore) parts.push('more')
@@ -83,6 +90,18 @@ const arranged = computed(() => {
         @click="form[name] = !form[name]"
       >
         {{ label }}
+      </button>
+      <button
+        v-for="field in own"
+        :key="field.key"
+        type="button"
+        class="chip"
+        :class="{ on: form.fields.includes(field.key) }"
+        :aria-pressed="form.fields.includes(field.key)"
+        :title="`Own field ${field.label}`"
+        @click="form.fields = form.fields.includes(field.key) ? form.fields.filter((key) => key !== field.key) : [...form.fields, field.key]"
+      >
+        {{ field.label }}
       </button>
     </div>
     <div v-if="definition.layout !== 'wholeBlog'" class="fine">

@@ -2,13 +2,19 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '../api/client'
 import { useTerms } from '../posts/useTerms'
+import FieldConditions from './FieldConditions.vue'
 import NumberLine from './NumberLine.vue'
 import QuestionPart from './QuestionPart.vue'
+import { useOwnFields } from './useOwnFields'
 import type { WholeDefinition } from './wholeDefinition'
 
 const definition = defineModel<WholeDefinition>({ required: true })
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogView'][]; fields: Record<string, string[]> }>()
 const { data: terms } = useTerms(() => props.siteId)
+const own = useOwnFields(
+  () => props.siteId,
+  () => definition.value.blogs,
+)
 const filter = computed(() => definition.value.filter)
 const asked = computed(() => {
   const { categories, tags, authors, featuredOnly, withPictureOnly, maxAgeDays, titleWords } = filter.value
@@ -17,6 +23,7 @@ const asked = computed(() => {
   if (withPictureOnly) parts.push('with picture')
   if (maxAgeDays) parts.push(`${maxAgeDays} days`)
   if (titleWords) parts.push(`“${titleWords}”`)
+  for (const one of filter.value.fields) parts.push(`${own.value.find((field) => field.key === one.key)?.label ?? one.key} ${one.value ?? 'filled in'}`)
   return parts
 })
 const open = ref(asked.value.length > 0)
@@ -82,6 +89,7 @@ function toggle(blog: number): void {
         :problem="props.fields['definition.filter.maxAgeDays']?.[0]"
       />
       <NumberLine v-model="definition.mostPerBlog" label="Most of one blog" name="most-per-blog" :min="1" :max="50" empty="any" />
+      <FieldConditions v-if="own.length || filter.fields.length" v-model="filter.fields" :own="own" :fields="props.fields" />
       <v-checkbox v-model="filter.featuredOnly" label="Featured posts only" />
       <v-checkbox v-model="filter.withPictureOnly" label="Posts with a picture only" />
       <v-checkbox v-model="definition.leaveOutCurrent" label="Leave out the post of the page it stands on" />

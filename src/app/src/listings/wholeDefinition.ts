@@ -2,7 +2,11 @@ import { wholeLook, type WholeLook } from '../looks/wholeLook'
 import type { Schemas } from '../api/client'
 
 /** A definition with every part there; the API lets older ones leave out what came later. */
-export type WholeDefinition = Required<Omit<Schemas['ListingDefinition'], 'look' | 'form'>> & { look: WholeLook; form: Required<Schemas['EntryForm']> }
+export type WholeDefinition = Required<Omit<Schemas['ListingDefinition'], 'look' | 'form' | 'filter'>> & {
+  look: WholeLook
+  form: Required<Schemas['EntryForm']>
+  filter: Required<Schemas['PostFilter']>
+}
 
 const form: Required<Schemas['EntryForm']> = {
   columns: 3,
@@ -21,6 +25,7 @@ const form: Required<Schemas['EntryForm']> = {
   standInPicture: false,
   picturePlace: 'byLayout',
   parts: [],
+  fields: [],
   excerptSource: 'ownOrText',
   excerptCharacters: null,
   excerptAtSentence: false,
@@ -28,10 +33,20 @@ const form: Required<Schemas['EntryForm']> = {
 
 const nothing = (): Schemas['TermFilter'] => ({ any: [], all: [], none: [] })
 
+const everything = (): Required<Schemas['PostFilter']> => ({
+  categories: nothing(),
+  tags: nothing(),
+  authors: [],
+  featuredOnly: false,
+  maxAgeDays: null,
+  withPictureOnly: false,
+  titleWords: null,
+  fields: [],
+})
+
 /** Fills in what a definition leaves out, with the server's own defaults. */
 export function wholeDefinition(definition: Schemas['ListingDefinition']): WholeDefinition {
   return {
-    filter: { categories: nothing(), tags: nothing(), authors: [], featuredOnly: false, maxAgeDays: null, withPictureOnly: false, titleWords: null },
     mostPerBlog: null,
     pinned: [],
     arranged: [],
@@ -43,6 +58,7 @@ export function wholeDefinition(definition: Schemas['ListingDefinition']): Whole
     leads: 'ownPage',
     ...definition,
     form: { ...form, ...definition.form },
+    filter: { ...everything(), ...definition.filter },
     look: wholeLook(definition.look),
   }
 }
