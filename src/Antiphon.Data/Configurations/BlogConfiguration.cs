@@ -1,3 +1,5 @@
+using Antiphon.Core.Posts.Pages;
+using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
@@ -12,5 +14,7 @@ internal sealed class BlogConfiguration : IEntityTypeConfiguration<Blog>
     {
         builder.HasIndex(blog => blog.Key).IsUnique();
         builder.HasIndex(blog => blog.SiteId);
+        builder.HasIndex(blog => blog.HostName).IsUnique();
+        builder.Property(blog => blog.PageLook).HasConversion<StoredJsonConverter<PageLook>, StoredJsonComparer<PageLook>>();
     }
 }

@@ -1,3 +1,5 @@
+using Antiphon.Core.Posts.Pages;
+
 namespace Antiphon.Data.Entities;
 
 /// <summary>A series of posts belonging to a site: written here, or followed from a feed.</summary>
@@ -26,6 +28,18 @@ public sealed class Blog
 
     /// <summary>Whether its posts live in that page, so that their canonical addresses are there.</summary>
     public bool ShowsPostsAtHome { get; set; }
+
+    /// <summary>Host name of its own under which its pages answer too, in its ASCII form; null for none.</summary>
+    public string? HostName { get; set; }
+
+    /// <summary>When our own pages were last found under that name; until then addresses do not use it.</summary>
+    public DateTimeOffset? HostSeenAt { get; set; }
+
+    /// <summary>What search engines show below its name; null takes <see cref="Description"/>.</summary>
+    public string? SearchDescription { get; set; }
+
+    /// <summary>How its pages look.</summary>
+    public PageLook PageLook { get; set; } = PageLook.Usual;
 
     /// <summary>When it was connected.</summary>
     public DateTimeOffset CreatedAt { get; set; }

@@ -94,12 +94,25 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("HomeAddress")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("HostName")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("HostSeenAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Key")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Name")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PageLook")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SearchDescription")
                         .HasColumnType("TEXT");
 
                     b.Property<bool>("ShowsPostsAtHome")
@@ -109,6 +122,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
+
+                    b.HasIndex("HostName")
+                        .IsUnique();
 
                     b.HasIndex("Key")
                         .IsUnique();

@@ -2,6 +2,7 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Html;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Views;
+using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -13,8 +14,6 @@ namespace Antiphon.Server.Embed;
 /// <summary>Reads chosen posts as entries.</summary>
 internal sealed class EntryReader(AntiphonContext database, OwnFieldReader fields, PostAddresses addresses)
 {
-    private const int WordsAMinute = 220;
-
     /// <summary>The entries of posts, in the order given.</summary>
     public async Task<List<ListingEntry>> ReadAsync(IReadOnlyList<long> chosen, Site site, ListingDefinition definition, ListingLinks links, CancellationToken cancellation)
     {
@@ -40,7 +39,7 @@ internal sealed class EntryReader(AntiphonContext database, OwnFieldReader field
             Tags = post.Tags,
             Source = post.Blog.Name,
             SourceLink = addresses.OfBlog(post.Blog),
-            Minutes = Math.Max(1, (int)Math.Round(text.Count(char.IsWhiteSpace) / (double)WordsAMinute)),
+            Minutes = ReadingTime.MinutesOf(text),
             CommentsLink = addresses.Of(post) + "#comments",
             Slug = post.Slug,
             Focus = (post.FocusX, post.FocusY),
@@ -52,7 +51,7 @@ internal sealed class EntryReader(AntiphonContext database, OwnFieldReader field
         if (definition.Layout == ListingLayout.WholeBlog) return links.To(new BlogView(BlogViewKind.Post, post.Key), slug: post.Slug);
         return definition.Leads switch
         {
-            EntryLead.OwnPage => post.SourceAddress ?? addresses.Here(post.Key, post.Slug),
+            EntryLead.OwnPage => post.SourceAddress ?? addresses.Own(post),
             EntryLead.Source => post.AboutAddress ?? addresses.Of(post),
             _ => addresses.Of(post),
         };

@@ -85,7 +85,7 @@ internal sealed class ListingReader(
         }
 
         var open = new OpenPost(
-            entries.EntryOf(post, content.Site, content.Definition, content.Links), PostBlocks.Fill(post.BodyHtml, new BlockContext(BlockTexts.For(content.Site.Language), null, [])), addresses.Of(post), post.SourceAddress ?? addresses.Here(post.Key, post.Slug),
+            entries.EntryOf(post, content.Site, content.Definition, content.Links), PostBlocks.Fill(post.BodyHtml, new BlockContext(BlockTexts.For(content.Site.Language), null, [])), addresses.Of(post), post.SourceAddress ?? addresses.Own(post),
             post.Blog.Following is null ? PostPublisher.ThreadIdentifier(post) : null, Link(at - 1), Link(at + 1));
         return content with { Post = open };
     }

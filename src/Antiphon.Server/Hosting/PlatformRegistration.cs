@@ -1,3 +1,4 @@
+using Antiphon.Server.Blogs.Pages;
 using System.Security.Cryptography;
 using System.Text.Json;
 using System.Text.Json.Serialization;
@@ -53,6 +54,7 @@ internal static class PlatformRegistration
         app.UseStatusCodePages(ProblemPages.WriteForApiAsync);
         app.UseResponseCompression();
         app.Use(SecurityHeaders.AddAsync);
+        app.Use(BlogHosts.LeadAsync);
         app.UseWorkplaceFiles();
         app.UseRouting();
         app.UseAuthentication();

@@ -66,7 +66,13 @@ public sealed class OwnFieldListingTests : IAsyncLifetime
 
     private Task<Json> WriteAsync(string title, string seeing, string category) => _host.Owner.PostJsonAsync(_host.Api + "posts", new
     {
-        blogId = _host.Blog, title, bodyHtml = "<p>Clear.</p>", status = "published", revision = 0, category, ownValues = new[] { new { key = "seeing", value = seeing }, new { key = "desk", value = "desk only" } },
+        blogId = _host.Blog,
+        title,
+        bodyHtml = "<p>Clear.</p>",
+        status = "published",
+        revision = 0,
+        category,
+        ownValues = new[] { new { key = "seeing", value = seeing }, new { key = "desk", value = "desk only" } },
     });
 
     private Task<Json> ListAsync(object form, object filter) => _host.Owner.PostJsonAsync(_host.Api + "listings", Request(form, filter));
@@ -78,8 +84,20 @@ public sealed class OwnFieldListingTests : IAsyncLifetime
         foreach (var property in filter.GetType().GetProperties()) filters[property.Name] = property.GetValue(filter)!;
         var forms = new Dictionary<string, object>
         {
-            ["columns"] = 3, ["pictureSide"] = "start", ["ratio"] = "fourToThree", ["excerptWords"] = 30, ["separator"] = " · ", ["bylineAbove"] = false, ["tags"] = false, ["source"] = false, ["readingTime"] = false,
-            ["comments"] = false, ["standInPicture"] = false, ["titleLength"] = null!, ["readMore"] = null!, ["datePattern"] = null!,
+            ["columns"] = 3,
+            ["pictureSide"] = "start",
+            ["ratio"] = "fourToThree",
+            ["excerptWords"] = 30,
+            ["separator"] = " · ",
+            ["bylineAbove"] = false,
+            ["tags"] = false,
+            ["source"] = false,
+            ["readingTime"] = false,
+            ["comments"] = false,
+            ["standInPicture"] = false,
+            ["titleLength"] = null!,
+            ["readMore"] = null!,
+            ["datePattern"] = null!,
         };
         foreach (var property in form.GetType().GetProperties()) forms[property.Name] = property.GetValue(form)!;
         return new

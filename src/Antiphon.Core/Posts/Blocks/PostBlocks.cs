@@ -13,6 +13,7 @@ namespace Antiphon.Core.Posts.Blocks;
 public static class PostBlocks
 {
     private const int LongestAnchor = 60;
+    private const int HeadingsForContents = 3;
 
     /// <summary>The text as readers of its page see it.</summary>
     /// <param name="html">Cleaned body.</param>
@@ -27,6 +28,13 @@ public static class PostBlocks
         foreach (var block in body.QuerySelectorAll(".block-related").ToList()) Replace(block, RelatedOf(context));
         GatherNotes(body, context.Texts);
         return body.InnerHtml;
+    }
+
+    /// <summary>The text with a table of contents before it, when it has headings enough and none of its own.</summary>
+    public static string WithContents(string html)
+    {
+        var headings = html.Split("<h", StringSplitOptions.None).Skip(1).Count(part => part.Length > 1 && part[0] is '2' or '3' or '4' && part[1] is '>' or ' ');
+        return headings < HeadingsForContents || html.Contains("block-contents", StringComparison.Ordinal) ? html : "<div class=\"block-contents\"></div>" + html;
     }
 
     /// <summary>The text for feeds and mails, where nothing stands around it: without the blocks that need a page, footnotes at its end.</summary>

@@ -4,6 +4,7 @@ using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Html;
 using Antiphon.Core.Pictures;
 using Antiphon.Core.Text;
+using Antiphon.Server.Blogs.Pages;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
 
@@ -39,7 +40,7 @@ internal static class PostPageHead
         Meta("property", "article:published_time", post.PublishedAt is { } published ? AtomWriter.Date(published) : null);
         Meta("property", "article:section", post.Category);
         foreach (var tag in post.Tags) Meta("property", "article:tag", tag);
-        head.Append("<link rel=\"alternate\" type=\"application/rss+xml\" title=\"").Append(Encoded.Html(post.Blog.Name)).Append("\" href=\"").Append(options.AddressOf($"feeds/{post.Blog.Key}.rss")).Append("\">");
+        head.Append(BlogPageHead.FeedLink(post.Blog, options));
         if (content.Older is { } older) head.Append("<link rel=\"prev\" href=\"").Append(Encoded.Html(older.Address)).Append("\">");
         if (content.Newer is { } newer) head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(newer.Address)).Append("\">");
         return head.Append(Posting(content, canonical, description)).ToString();

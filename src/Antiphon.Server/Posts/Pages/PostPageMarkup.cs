@@ -1,10 +1,10 @@
 using System.Text;
 using Antiphon.Core.Pictures;
 using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Posts.Pages;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
-using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Posts.Pages;
 
@@ -12,38 +12,37 @@ namespace Antiphon.Server.Posts.Pages;
 internal static class PostPageMarkup
 {
     /// <summary>The page.</summary>
-    public static ContentHttpResult Page(PostPageContent content, PostAddresses addresses, AntiphonOptions options)
+    public static string Page(PostPageContent content, PostAddresses addresses, AntiphonOptions options)
     {
         var (post, site) = (content.Post, content.Post.Blog.Site);
         var language = post.Details.Language ?? site.Language;
         var texts = BlockTexts.For(language);
         var body = new StringBuilder();
         if (content.IsPreview) body.Append("<p class=\"preview\" role=\"note\">This is a preview. The post is not public yet, and this address stops working after seven days.</p>");
-        body.Append("<p class=\"byline\">").Append(Byline(content)).Append("</p>").Append(Lead(content));
-        body.Append("<article class=\"antiphon-body\">").Append(PicturesInText.WithSizes(PostBlocks.Fill(post.BodyHtml, new BlockContext(texts, content.Author, content.Related)))).Append("</article>");
+        var (look, byline) = (post.Blog.PageLook, PostByline.Of(content, addresses));
+        if (look.BylinePlace == BylinePlace.BelowTitle) body.Append(byline);
+        if (look.Tags == TagsPlace.BelowTitle) body.Append(PostByline.Tags(content, addresses));
+        body.Append(Lead(content)).Append("<article class=\"antiphon-body\">");
+        var text = look.Contents ? PostBlocks.WithContents(post.BodyHtml) : post.BodyHtml;
+        if (look.AuthorBox && !text.Contains("block-author", StringComparison.Ordinal)) text += "<div class=\"block-author\"></div>";
+        body.Append(PicturesInText.WithSizes(PostBlocks.Fill(text, new BlockContext(texts, content.Author, content.Related)))).Append("</article>");
+        if (look.BylinePlace == BylinePlace.AtEnd) body.Append(byline);
         AppendFields(body, content);
         if (post.AboutAddress is { } about) body.Append("<p class=\"about\"><a href=\"").Append(Encoded.Html(about)).Append("\" rel=\"noopener\">").Append(Encoded.Html(new Uri(about).Host)).Append("</a></p>");
-        if (post.Tags.Count > 0) body.Append("<p class=\"terms\">").AppendJoin(' ', post.Tags.Select(tag => $"<span>#{Encoded.Html(tag)}</span>")).Append("</p>");
+        if (look.Tags == TagsPlace.AtEnd) body.Append(PostByline.Tags(content, addresses));
         if (!content.IsPreview) AppendShare(body, content);
         AppendNeighbours(body, content, language);
         if (content.Related.Count > 0 && !post.BodyHtml.Contains("block-related", StringComparison.Ordinal)) body.Append(RelatedOf(content, texts));
         if (!content.IsPreview) body.Append("<hr><div id=\"comments\">").Append(Thread(content, options)).Append("</div>");
-        return PublicPage.Html(
-            post.Title, body.ToString(), head: PostPageHead.Of(content, options) + $"<style>{PostPageStyle.Sheet}</style>", language: language, title: post.Details.SearchTitle,
-            above: $"<p class=\"kicker\"><a href=\"{Encoded.Html(site.Address)}\">{Encoded.Html(site.Name)}</a> · <a href=\"{Encoded.Html(addresses.OfBlog(post.Blog))}\">{Encoded.Html(post.Blog.Name)}</a></p>");
-    }
-
-    private static string Byline(PostPageContent content)
-    {
-        var (post, site) = (content.Post, content.Post.Blog.Site);
-        var date = post.PublishedAt is { } published ? SiteCulture.LongDate(published, site.Language, site.TimeZone) : string.Empty;
-        return string.Join(" · ", new[] { date, post.Author, post.Category }.Where(part => !string.IsNullOrEmpty(part)).Select(Encoded.Html));
+        return PublicPage.Document(
+            post.Title, body.ToString(), head: PostPageHead.Of(content, options) + $"<style>{PostPageStyle.Sheet}{PageSheet.Of(look)}</style>", language: language, title: post.Details.SearchTitle,
+            above: $"<p class=\"kicker\"><a href=\"{Encoded.Html(site.Address)}\">{Encoded.Html(site.Name)}</a> · <a href=\"{Encoded.Html(addresses.OfBlog(post.Blog))}\">{Encoded.Html(post.Blog.Name)}</a></p>{(look.BylinePlace == BylinePlace.AboveTitle ? byline : string.Empty)}");
     }
 
     private static string Lead(PostPageContent content)
     {
         if (content.Post.PictureAddress is not { } picture) return string.Empty;
-        var sizes = PictureAddress.Parse(picture) is { } own ? $" srcset=\"{Encoded.Html(own.SourceSet())}\" sizes=\"(max-width: 42rem) 100vw, 42rem\"" : string.Empty;
+        var sizes = PictureAddress.Parse(picture) is { } own ? $" srcset=\"{Encoded.Html(own.SourceSet())}\" sizes=\"(max-width: {content.Post.Blog.PageLook.Measure}rem) 100vw, {content.Post.Blog.PageLook.Measure}rem\"" : string.Empty;
         return $"<img class=\"lead focus\" src=\"{Encoded.Html(picture)}\"{sizes} alt=\"{Encoded.Html(content.Post.PictureAlt)}\"><style>.lead.focus{{object-position:{content.Post.FocusX}% {content.Post.FocusY}%}}</style>";
     }
 

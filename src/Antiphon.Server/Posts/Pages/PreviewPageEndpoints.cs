@@ -1,8 +1,13 @@
 using System.Text.Json;
 using Antiphon.Core.Html;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
+using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -14,6 +19,40 @@ internal static class PreviewPageEndpoints
 {
     /// <summary>Maps the page.</summary>
     public static void MapPreviews(this WebApplication app) => app.MapGet("/previews/{key}", Show).ExcludeFromDescription();
+
+    /// <summary>Maps the page of a post as it is being written.</summary>
+    public static void MapPostPages(this RouteGroupBuilder site) =>
+        site.MapPost("/posts/page", Written).Needs(SiteRole.Contributor).WithTags("Posts").WithName("showPostPage").WithSummary("The page a post would have, saved or not.");
+
+    private static async Task<Results<Ok<WrittenPage>, NotFound>> Written(
+        long site, PostRequest request, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
+    {
+        var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).Include(one => one.Following).FirstOrDefaultAsync(one => one.Id == request.BlogId && one.SiteId == site, cancellation);
+        if (blog is null) return TypedResults.NotFound();
+        var post = new Post
+        {
+            SiteId = site,
+            BlogId = blog.Id,
+            Blog = blog,
+            Key = string.Empty,
+            Title = request.Title ?? string.Empty,
+            Slug = Slug.FromTitle(request.Title ?? string.Empty),
+            BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml),
+            Excerpt = request.Excerpt,
+            PictureAddress = request.PictureAddress,
+            PictureAlt = request.PictureAlt,
+            FocusX = request.FocusX,
+            FocusY = request.FocusY,
+            Author = request.Author,
+            Category = request.Category,
+            Tags = [.. request.Tags ?? []],
+            AboutAddress = request.AboutAddress,
+            OwnValues = [.. request.OwnValues ?? []],
+            PublishedAt = clock.GetUtcNow(),
+        };
+        post.PlainText = HtmlText.Of(post.BodyHtml);
+        return TypedResults.Ok(new WrittenPage(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, cancellation), addresses, options.Value)));
+    }
 
     private static async Task<IResult> Show(
         string key, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, IOptions<JsonOptions> json, TimeProvider clock)
@@ -28,6 +67,9 @@ internal static class PreviewPageEndpoints
         }
 
         http.Response.Headers.CacheControl = "private, no-store";
-        return PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, http.RequestAborted), addresses, options.Value);
+        return TypedResults.Content(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, http.RequestAborted), addresses, options.Value), "text/html; charset=utf-8");
     }
 }
+
+/// <summary>The page of a post as HTML, to be shown in a frame.</summary>
+internal sealed record WrittenPage(string Html);

@@ -1,0 +1,36 @@
+using Antiphon.Data;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Blogs.Pages;
+
+/// <summary>
+/// Answers requests that come under a blog's own host name with that blog's pages, as if they were asked for below /blogs/{key}. Nothing else of ours answers there:
+/// the workplace and its API stay under our own name alone.
+/// </summary>
+internal static class BlogHosts
+{
+    private static readonly string[] Shared = ["/posts", "/previews", "/feeds", "/embed", "/pictures"];
+
+    /// <summary>Leads a request of such a host on.</summary>
+    public static async Task LeadAsync(HttpContext context, RequestDelegate next)
+    {
+        var host = context.Request.Host.Host;
+        var path = context.Request.Path;
+        // Our own name is asked for most, and never belongs to a blog; looking it up each time would cost every request.
+        if (!host.Contains('.', StringComparison.Ordinal) || System.Net.IPAddress.TryParse(host, out _) || Shared.Any(shared => path.StartsWithSegments(shared)))
+        {
+            await next(context);
+            return;
+        }
+
+        var database = context.RequestServices.GetRequiredService<AntiphonContext>();
+        var name = host.ToLowerInvariant();
+        if (await database.Blogs.Where(blog => blog.HostName == name).Select(blog => blog.Key).FirstOrDefaultAsync(context.RequestAborted) is { } key)
+        {
+            context.Request.Path = $"/blogs/{key}{(path == "/" ? string.Empty : path)}";
+            if (path.StartsWithSegments("/blogs")) context.Request.Path = path;
+        }
+
+        await next(context);
+    }
+}
