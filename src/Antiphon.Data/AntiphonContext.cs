@@ -49,6 +49,21 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Mails of notices.</summary>
     public DbSet<NoticeMail> NoticeMails => Set<NoticeMail>();
 
+    /// <summary>Plain mails to one person.</summary>
+    public DbSet<Letter> Letters => Set<Letter>();
+
+    /// <summary>Skeletons posts start from.</summary>
+    public DbSet<Pattern> Patterns => Set<Pattern>();
+
+    /// <summary>What readers asked through forms.</summary>
+    public DbSet<Question> Questions => Set<Question>();
+
+    /// <summary>Who asked for mail and has not said yes yet.</summary>
+    public DbSet<SubscriptionAsk> SubscriptionAsks => Set<SubscriptionAsk>();
+
+    /// <summary>Who is asked to join a team.</summary>
+    public DbSet<Invitation> Invitations => Set<Invitation>();
+
     /// <summary>How feeds of ours are published.</summary>
     public DbSet<FeedSettings> FeedSettings => Set<FeedSettings>();
 

@@ -28,7 +28,7 @@ public static class HtmlAllowList
     public static readonly IReadOnlyList<string> PostClasses =
     [
         "pull", "copyable", "tasks", "done", "align-center", "align-right", "ink-verdigris", "ink-madder", "ink-ochre", "ink-soft", "wash-verdigris", "wash-madder", "wash-ochre",
-        "picture", "wide", "left", "right", "small", "gallery", "link-card", "button", "footnote", "prompt", "block-contents", "block-author", "block-related",
+        "picture", "wide", "left", "right", "small", "gallery", "link-card", "button", "footnote", "prompt", "block-contents", "block-author", "block-related", "block-question", "block-subscribe", "block-follow",
     ];
 
     /// <summary>Beginning of the class that names the language of code, as HTML suggests (HTML, 4.5.15).</summary>

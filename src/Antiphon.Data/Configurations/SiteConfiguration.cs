@@ -1,3 +1,5 @@
+using Antiphon.Core.Posts.Blocks;
+using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
@@ -11,5 +13,6 @@ internal sealed class SiteConfiguration : IEntityTypeConfiguration<Site>
     public void Configure(EntityTypeBuilder<Site> builder)
     {
         builder.HasIndex(site => site.PublicKey).IsUnique();
+        builder.Property(site => site.FollowLinks).HasConversion<StoredJsonConverter<List<FollowLink>>, StoredJsonComparer<List<FollowLink>>>();
     }
 }

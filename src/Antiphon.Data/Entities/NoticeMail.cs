@@ -1,35 +1,11 @@
 namespace Antiphon.Data.Entities;
 
-/// <summary>The mail of a notice to one person; written with the notice, sent afterwards.</summary>
-public sealed class NoticeMail
+/// <summary>The mail of a notice to one person.</summary>
+public sealed class NoticeMail : DueMail
 {
-    /// <summary>Key.</summary>
-    public long Id { get; set; }
-
     /// <summary>The notice.</summary>
     public long NoticeId { get; set; }
 
     /// <summary>The notice.</summary>
     public Notice Notice { get; set; } = null!;
-
-    /// <summary>Random key that stands in its Message-ID, so that a repeat is the same mail.</summary>
-    public string Key { get; set; } = string.Empty;
-
-    /// <summary>Name of the person.</summary>
-    public string Name { get; set; } = string.Empty;
-
-    /// <summary>Mail address of the person.</summary>
-    public string Address { get; set; } = string.Empty;
-
-    /// <summary>When the mail server took it.</summary>
-    public DateTimeOffset? SentAt { get; set; }
-
-    /// <summary>When it was given up.</summary>
-    public DateTimeOffset? FailedAt { get; set; }
-
-    /// <summary>Attempts so far.</summary>
-    public int Attempts { get; set; }
-
-    /// <summary>When it is due; while it is being sent, when it may be taken up by another worker.</summary>
-    public DateTimeOffset NextAttemptAt { get; set; }
 }

@@ -1,3 +1,5 @@
+using Antiphon.Core.Posts.Blocks;
+
 namespace Antiphon.Data.Entities;
 
 /// <summary>A website somebody already has.</summary>
@@ -23,6 +25,9 @@ public sealed class Site
 
     /// <summary>Origins that may embed.</summary>
     public List<string> AllowedAddresses { get; set; } = [];
+
+    /// <summary>Where its readers can follow it elsewhere, in order.</summary>
+    public List<FollowLink> FollowLinks { get; set; } = [];
 
     /// <summary>When it was registered.</summary>
     public DateTimeOffset CreatedAt { get; set; }

@@ -728,6 +728,102 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Imports");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Invitation", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ById")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ExpiresAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Role")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ById");
+
+                    b.HasIndex("Hash")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Mail")
+                        .IsUnique();
+
+                    b.ToTable("Invitations");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Letter", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("AnswerTo")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("SentAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Subject")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("NextAttemptAt");
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("Letters");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
                 {
                     b.Property<long>("Id")
@@ -905,6 +1001,42 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("SentAt", "FailedAt", "NextAttemptAt");
 
                     b.ToTable("NoticeMails");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Pattern", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BodyHtml")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Category")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Tags")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Patterns");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Person", b =>
@@ -1313,6 +1445,45 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PreviewLinks");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Question", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Message")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId");
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.ToTable("Questions");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.ReviewRemark", b =>
                 {
                     b.Property<long>("Id")
@@ -1398,6 +1569,10 @@ namespace Antiphon.Data.Migrations
 
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("FollowLinks")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Language")
                         .IsRequired()
@@ -1491,6 +1666,39 @@ namespace Antiphon.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Subscribers");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.SubscriptionAsk", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ConfirmedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Mail");
+
+                    b.ToTable("SubscriptionAsks");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
@@ -1844,6 +2052,35 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Blog");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Invitation", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Person", "By")
+                        .WithMany()
+                        .HasForeignKey("ById")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("By");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Letter", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Look", "Look")
@@ -1903,6 +2140,15 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Notice");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Pattern", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Post", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
@@ -1947,6 +2193,22 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Question", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.ReviewRemark", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Post", "Post")
@@ -1970,6 +2232,17 @@ namespace Antiphon.Data.Migrations
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Subscriber", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.SubscriptionAsk", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Site", "Site")
                         .WithMany()

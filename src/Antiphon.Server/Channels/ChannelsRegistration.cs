@@ -15,6 +15,9 @@ internal static class ChannelsRegistration
         services.AddSingleton<PostMailMessage>();
         services.AddTransient<MailSender>();
         services.AddSingleton<Outbox>();
+        services.AddSingleton<MailTools>();
+        services.AddSingleton<LetterBox>();
+        services.AddHostedService<LetterWorker>();
         services.AddHostedService<DeliveryWorker>();
     }
 }

@@ -4,8 +4,8 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Mail;
 using Microsoft.EntityFrameworkCore;
-using MimeKit;
 
 namespace Antiphon.Server.Comments;
 
@@ -34,7 +34,7 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
         if (string.IsNullOrWhiteSpace(submission.Name) || submission.Name.Length > 100) problems["name"] = texts.NameMissing;
         if (string.IsNullOrWhiteSpace(submission.Text)) problems["text"] = texts.CommentMissing;
         else if (submission.Text.Length > CommentBody.MaxLength) problems["text"] = texts.TooLong;
-        if (mail.Length > 200 || (mail.Length > 0 && (!MailboxAddress.TryParse(mail, out var parsed) || !parsed.Address.Contains('@', StringComparison.Ordinal)))) problems["mail"] = texts.MailWrong;
+        if (mail.Length > 0 && !MailAddresses.IsOne(mail)) problems["mail"] = texts.MailWrong;
         if (string.IsNullOrWhiteSpace(submission.Identifier) && FoldedAddress.Of(submission.Address) is null) problems["id"] = "The snippet names no thread: give it an identifier or the page's address.";
         if (submission.Identifier.Length > 500) problems["id"] = "Keep the thread's identifier under 500 characters.";
         return problems;

@@ -33,6 +33,7 @@ internal sealed class DemoScenario(
         await AddPostsAsync(site, log, now);
         await pictures.AddAsync(site);
         new DemoTerms(database).Add(site, log, [.. database.Posts.Local]);
+        new DemoForms(database, now).Add(site, [.. database.Posts.Local]);
         new DemoListings(database, keys, options.Value, now).Add(site, log, bench, weather);
         await database.SaveChangesAsync();
         var readers = new DemoReaders(database, keys, now);

@@ -9,6 +9,7 @@ using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Posts.Pages;
 using Antiphon.Server.Search;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -76,7 +77,7 @@ internal sealed class ListingReader(
         var at = order.ToList().FindIndex(post => post.Key == content.View.Subject);
         if (at < 0) return content;
         var ids = order.Skip(Math.Max(0, at - 1)).Take(at == 0 ? 2 : 3).Select(post => post.Id).ToList();
-        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Following).Where(post => ids.Contains(post.Id)).ToListAsync(cancellation);
+        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Following).Include(post => post.Blog.Site).Where(post => ids.Contains(post.Id)).ToListAsync(cancellation);
         var post = posts.Single(one => one.Id == order[at].Id);
         PostLink? Link(int place)
         {
@@ -85,7 +86,7 @@ internal sealed class ListingReader(
         }
 
         var open = new OpenPost(
-            entries.EntryOf(post, content.Site, content.Definition, content.Links), PostBlocks.Fill(post.BodyHtml, new BlockContext(BlockTexts.For(content.Site.Language), null, [])), addresses.Of(post), post.SourceAddress ?? addresses.Own(post),
+            entries.EntryOf(post, content.Site, content.Definition, content.Links), PostBlocks.Fill(post.BodyHtml, PageBlocks.Around(post, BlockTexts.For(content.Site.Language), options.Value)), addresses.Of(post), post.SourceAddress ?? addresses.Own(post),
             post.Blog.Following is null ? PostPublisher.ThreadIdentifier(post) : null, Link(at - 1), Link(at + 1));
         return content with { Post = open };
     }

@@ -28,7 +28,7 @@ internal static class PublicPage
 
     /// <summary>The same as text, for pages that are not answered but written.</summary>
     public static string Document(string heading, string body, string head = "", string language = "en", string above = "", string? title = null) =>
-        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title ?? heading)}</title><style>{Style}</style>{head}</head>"
+        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><link rel=\"icon\" href=\"data:,\"><title>{Encoded.Html(title ?? heading)}</title><style>{Style}</style>{head}</head>"
         + $"<body><main>{above}<h1>{Encoded.Html(heading)}</h1>{body}</main></body></html>";
 
     /// <summary>The page that says there is none.</summary>

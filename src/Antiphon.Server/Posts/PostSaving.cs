@@ -146,6 +146,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         SocialTitle = Said.OrNull(details.SocialTitle),
         SocialText = Said.OrNull(details.SocialText),
         Language = Said.OrNull(details.Language),
+        SocialPicture = Said.OrNull(details.SocialPicture),
     };
 
     private static List<string> Tidied(IReadOnlyList<string>? tags) => [.. (tags ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];

@@ -1,3 +1,4 @@
+using Antiphon.Server.Mail;
 using FluentValidation;
 
 namespace Antiphon.Server.Readers;
@@ -7,7 +8,7 @@ internal sealed class SubscriberValidator : AbstractValidator<SubscriberRequest>
 {
     public SubscriberValidator()
     {
-        RuleFor(subscriber => subscriber.Mail).Must(mail => !string.IsNullOrWhiteSpace(mail) && MimeKit.MailboxAddress.TryParse(mail.Trim(), out var parsed) && parsed.Address.Contains('@', StringComparison.Ordinal) && parsed.Address == mail.Trim())
+        RuleFor(subscriber => subscriber.Mail).Must(MailAddresses.IsOne)
             .WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
         RuleFor(subscriber => subscriber.Name).MaximumLength(100);
     }

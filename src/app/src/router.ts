@@ -10,12 +10,14 @@ export const router = createRouter({
     { path: '/', name: 'start', component: () => import('./sites/StartView.vue') },
     { path: '/sign-in', name: 'sign-in', component: () => import('./accounts/SignInView.vue'), meta: { open: true } },
     { path: '/setup', name: 'setup', component: () => import('./accounts/SetupView.vue'), meta: { open: true } },
+    { path: '/join/:key', name: 'join', component: () => import('./accounts/JoinView.vue'), meta: { public: true } },
     { path: '/sites/new', name: 'new-site', component: () => import('./sites/NewSiteView.vue') },
     { path: '/s/:site(\\d+)', name: 'coverage', component: () => import('./coverage/CoverageView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts', name: 'posts', component: () => import('./posts/PostsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/pictures', name: 'pictures', component: () => import('./pictures/PicturesView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/calendar', name: 'calendar', component: () => import('./calendar/CalendarView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/terms', name: 'terms', component: () => import('./terms/TermsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/posts/pages', name: 'pages', component: () => import('./blogs/PagesView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/bring-in', name: 'imports', component: () => import('./imports/ImportsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/bring-in/:import(\\d+)', name: 'import', component: () => import('./imports/ImportView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/posts/new', name: 'new-post', component: () => import('./posts/EditorView.vue'), meta: framed },
@@ -38,7 +40,9 @@ export const router = createRouter({
 })
 
 router.beforeEach(async (to) => {
+  // Whoever follows an invitation may be signed in or not.
   const session = await readSession()
+  if (to.meta.public) return true
   if (session.needsSetup) return to.name === 'setup' ? true : { name: 'setup' }
   if (!session.person && !to.meta.open) return { name: 'sign-in', query: { to: to.fullPath } }
   if (session.person && to.meta.open) return { name: 'start' }

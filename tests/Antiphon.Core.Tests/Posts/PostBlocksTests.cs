@@ -47,6 +47,19 @@ public sealed class PostBlocksTests
         Assert.DoesNotContain("block-", html, StringComparison.Ordinal);
     }
 
+    [Theory]
+    [InlineData("question")]
+    [InlineData("subscribe")]
+    [InlineData("follow")]
+    public void A_form_or_list_stands_only_where_its_page_has_what_it_needs(string block)
+    {
+        var html = $"<p>Before</p><div class=\"block-{block}\"></div>";
+        var page = new BlockContext(BlockTexts.For("fr"), null, []) { QuestionAddress = "https://a.example/q?a=1&b=2", SubscribeAddress = "https://a.example/s", Follow = [new("Chez <nous>", "https://b.example/")] };
+        Assert.Contains(block switch { "question" => "action=\"https://a.example/q?a=1&amp;b=2\"", "subscribe" => "action=\"https://a.example/s\"", _ => "Chez &lt;nous&gt;</a>" }, PostBlocks.Fill(html, page), StringComparison.Ordinal);
+        Assert.Equal("<p>Before</p>", PostBlocks.Fill(html, new BlockContext(BlockTexts.For("fr"), null, [])));
+        Assert.Equal("<p>Before</p>", PostBlocks.Alone(html, BlockTexts.For("fr")));
+    }
+
     [Fact]
     public void A_text_without_marks_is_left_as_it_is()
     {

@@ -34,6 +34,7 @@ public sealed class PostCheckTests
         { "post-link-empty", Good with { BodyHtml = "<p>x <a href=\"https://sky.example/\"></a></p>" } },
         { "", Good with { BodyHtml = "<p>x <a href=\"https://sky.example/\"><img src=\"https://a.example/a.png\" alt=\"The sky\"></a></p>" } },
         { "post-link-vague", Good with { BodyHtml = "<p>Look <a href=\"https://sky.example/\">here</a></p>" } },
+        { "post-prompt-left", Good with { BodyHtml = "<p class=\"prompt\">What was seen?</p><p>x</p>" } },
         { "post-terms-missing", Good with { Category = null, Tags = [] } },
     };
 

@@ -14,6 +14,7 @@ public static class PostBlocks
 {
     private const int LongestAnchor = 60;
     private const int HeadingsForContents = 3;
+    private const string NeedingAPage = ".block-contents, .block-author, .block-related, .block-question, .block-subscribe, .block-follow";
 
     /// <summary>The text as readers of its page see it.</summary>
     /// <param name="html">Cleaned body.</param>
@@ -26,6 +27,9 @@ public static class PostBlocks
         foreach (var block in body.QuerySelectorAll(".block-contents").ToList()) Replace(block, ContentsOf(headings, context.Texts));
         foreach (var block in body.QuerySelectorAll(".block-author").ToList()) Replace(block, context.Author is { } author ? AuthorOf(author, context.Texts) : string.Empty);
         foreach (var block in body.QuerySelectorAll(".block-related").ToList()) Replace(block, RelatedOf(context));
+        foreach (var block in body.QuerySelectorAll(".block-question").ToList()) Replace(block, context.QuestionAddress is { } ask ? BlockForms.Question(ask, context.Texts) : string.Empty);
+        foreach (var block in body.QuerySelectorAll(".block-subscribe").ToList()) Replace(block, context.SubscribeAddress is { } subscribe ? BlockForms.Subscribe(subscribe, context.Texts) : string.Empty);
+        foreach (var block in body.QuerySelectorAll(".block-follow").ToList()) Replace(block, context.Follow.Count > 0 ? BlockForms.Follow(context.Follow, context.Texts) : string.Empty);
         GatherNotes(body, context.Texts);
         return body.InnerHtml;
     }
@@ -42,7 +46,7 @@ public static class PostBlocks
     {
         if (!NeedsFilling(html)) return html;
         var body = Parse(html);
-        foreach (var block in body.QuerySelectorAll(".block-contents, .block-author, .block-related").ToList()) block.Remove();
+        foreach (var block in body.QuerySelectorAll(NeedingAPage).ToList()) block.Remove();
         GatherNotes(body, texts);
         return body.InnerHtml;
     }

@@ -34,6 +34,7 @@ public static class PostCheck
         if (post.Category is null && post.Tags.Count == 0) Report(PostRules.TermsMissing, "category");
         var wordless = body.QuerySelectorAll("img:not([alt])").Length;
         if (wordless > 0) Report(PostRules.TextPictureWithoutWords, "bodyHtml", wordless == 1 ? "There is a picture" : $"There are {Number(wordless)} pictures");
+        foreach (var prompt in body.QuerySelectorAll("p.prompt")) Report(PostRules.PromptLeft, "bodyHtml", Quoted(prompt));
         ExamineHeadings(body, Report);
         ExamineLinks(body, Report);
         return [.. findings.OrderBy(finding => finding.Rule.Severity)];

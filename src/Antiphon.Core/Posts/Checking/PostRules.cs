@@ -56,10 +56,13 @@ public static class PostRules
     /// <summary>Nothing to be found by.</summary>
     public static readonly PostRule TermsMissing = new("post-terms-missing", Severity.Advice, "It has neither category nor tags", "With them it shows under related posts and in listings that choose by them.");
 
+    /// <summary>What a pattern asks for is still there.</summary>
+    public static readonly PostRule PromptLeft = new("post-prompt-left", Severity.Warning, "“{0}” of the pattern is still to be filled in", "Write what it asks for, or take it out; readers would see it.");
+
     /// <summary>Every rule.</summary>
     public static IReadOnlyList<PostRule> All { get; } =
     [
         TitleMissing, TextMissing, TitleLong, TitleTwice, TitleShouts, SlugLong, ExcerptMissing, PictureWithoutWords, TextPictureWithoutWords, HeadingFirst, HeadingSkips, HeadingEmpty, LinkInsecure, LinkEmpty, LinkVague,
-        LinkBroken, TermsMissing,
+        LinkBroken, TermsMissing, PromptLeft,
     ];
 }

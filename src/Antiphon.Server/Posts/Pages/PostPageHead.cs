@@ -48,12 +48,14 @@ internal static class PostPageHead
 
     private static void AppendPicture(PostPageContent content, Action<string, string, string?> meta)
     {
-        if (content.Post.PictureAddress is not { } picture) return;
+        if ((content.Post.Details.SocialPicture ?? content.Post.PictureAddress) is not { } picture) return;
         var own = PictureAddress.Parse(picture);
-        meta("property", "og:image", own?.Of(PictureVariant.Card(content.Post.FocusX, content.Post.FocusY)) ?? picture);
+        // The focal point and the words belong to the post's own picture; one chosen for networks is framed for them already.
+        var isOthers = content.Post.Details.SocialPicture is not null;
+        meta("property", "og:image", own?.Of(isOthers ? PictureVariant.Card(50, 50) : PictureVariant.Card(content.Post.FocusX, content.Post.FocusY)) ?? picture);
         if (own is not null) meta("property", "og:image:width", "1200");
         if (own is not null) meta("property", "og:image:height", "630");
-        meta("property", "og:image:alt", content.Post.PictureAlt);
+        meta("property", "og:image:alt", isOthers ? null : content.Post.PictureAlt);
     }
 
     // The writer escapes every angle bracket, so that no text can end the element.

@@ -25,7 +25,7 @@ internal static class PostPageMarkup
         body.Append(Lead(content)).Append("<article class=\"antiphon-body\">");
         var text = look.Contents ? PostBlocks.WithContents(post.BodyHtml) : post.BodyHtml;
         if (look.AuthorBox && !text.Contains("block-author", StringComparison.Ordinal)) text += "<div class=\"block-author\"></div>";
-        body.Append(PicturesInText.WithSizes(PostBlocks.Fill(text, new BlockContext(texts, content.Author, content.Related)))).Append("</article>");
+        body.Append(PicturesInText.WithSizes(PostBlocks.Fill(text, PageBlocks.Around(post, texts, options) with { Author = content.Author, Related = content.Related }))).Append("</article>");
         if (look.BylinePlace == BylinePlace.AtEnd) body.Append(byline);
         AppendFields(body, content);
         if (post.AboutAddress is { } about) body.Append("<p class=\"about\"><a href=\"").Append(Encoded.Html(about)).Append("\" rel=\"noopener\">").Append(Encoded.Html(new Uri(about).Host)).Append("</a></p>");

@@ -64,14 +64,4 @@ fieldset {
   padding: 0;
   min-width: 0;
 }
-fieldset :deep(.line) {
-  display: grid;
-  grid-template-columns: 128px 1fr;
-  align-items: baseline;
-  font-size: 14.5px;
-  margin-bottom: 8px;
-}
-fieldset :deep(.line > :first-child) {
-  color: var(--soft);
-}
 </style>

@@ -31,4 +31,14 @@ h3 span {
   overflow: hidden;
   text-overflow: ellipsis;
 }
+.q :deep(.line) {
+  display: grid;
+  grid-template-columns: 128px 1fr;
+  align-items: baseline;
+  font-size: 14.5px;
+  margin-bottom: 8px;
+}
+.q :deep(.line > :first-child) {
+  color: var(--soft);
+}
 </style>

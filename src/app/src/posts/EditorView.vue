@@ -15,6 +15,9 @@ import EditorActs from './editor/EditorActs.vue'
 import EditorNews from './editor/EditorNews.vue'
 import MarkdownDialog from './editor/MarkdownDialog.vue'
 import OwnFields from './editor/OwnFields.vue'
+import PageDialog from './editor/PageDialog.vue'
+import PatternBar from './editor/PatternBar.vue'
+import PatternDialog from './editor/PatternDialog.vue'
 import PublishDialog from './editor/PublishDialog.vue'
 import ReviewPart from './editor/ReviewPart.vue'
 import SearchPart from './editor/SearchPart.vue'
@@ -47,6 +50,9 @@ const open = computed(() => check.findings.value.filter((one) => one.severity !=
 const asking = ref(false)
 const looking = ref(false)
 const markdown = ref(false)
+const paging = ref(false)
+const keeping = ref(false)
+const isEmpty = computed(() => !post.title.trim() && !plain.value.trim() && !/<(img|div|figure|table)/.test(post.bodyHtml))
 const chosen = ref('')
 const receivers = ref(0)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
@@ -80,6 +86,13 @@ async function go(status: 'published' | 'scheduled' | 'inReview', extra: Partial
 
 async function change(status: Schemas['PostStatus'], done: string, extra: object = {}): Promise<void> {
   if (await save(status, extra)) say(done)
+}
+
+/** Puts a pattern into the empty post. */
+function start(pattern: Schemas['PatternView']): void {
+  put({ title: pattern.title, bodyHtml: pattern.bodyHtml }, `Started from “${pattern.name}”.`)
+  post.category ||= pattern.category
+  if (post.tags.length === 0) post.tags = [...pattern.tags]
 }
 
 /** Brings another text into the editor; what stood there can be had back. */
@@ -129,6 +142,7 @@ onKeyStroke('s', (event) => {
       <p v-if="act.fields.value.publishedAt" class="trouble" role="alert">{{ act.fields.value.publishedAt[0] }}</p>
       <textarea v-model="post.title" class="headline" rows="1" placeholder="Title" aria-label="Title" maxlength="300" :readonly="readonly" />
       <p v-if="act.fields.value.title" class="m small" role="alert">{{ act.fields.value.title[0] }}</p>
+      <PatternBar v-if="isEmpty && mayWrite && !readonly" :site-id="siteId" :may-edit="mayEdit" @start="start" />
       <TextEditor
         v-model="post.bodyHtml"
         :site-id="siteId"
@@ -141,6 +155,8 @@ onKeyStroke('s', (event) => {
         {{ counted(words, 'word') }}, {{ Math.max(1, Math.round(words / 220)) }} min to read
         <button v-if="id && !readonly" type="button" class="link" @click="looking = true">What it was</button>
         <button type="button" class="link" @click="markdown = true">As Markdown</button>
+        <button v-if="mayEdit && !isEmpty" type="button" class="link" @click="keeping = true">Keep as a pattern</button>
+        <button v-if="mayWrite" type="button" class="link" @click="paging = true">Look at its page</button>
       </p>
     </div>
     <aside>
@@ -165,7 +181,15 @@ onKeyStroke('s', (event) => {
         :readonly="readonly"
       />
       <OwnFields v-model="post.ownValues" :site-id="siteId" :blog-id="post.blogId" :fields="act.fields.value" :readonly="readonly" />
-      <SearchPart v-model="post.details" :title="post.title" :excerpt="excerpt" :fields="act.fields.value" :readonly="readonly" :zone="site?.timeZone" />
+      <SearchPart
+        v-model="post.details"
+        :site-id="siteId"
+        :title="post.title"
+        :excerpt="excerpt"
+        :fields="act.fields.value"
+        :readonly="readonly"
+        :zone="site?.timeZone"
+      />
       <PostFindings
         v-if="mayWrite && !readonly"
         :findings="check.findings.value"
@@ -196,6 +220,13 @@ onKeyStroke('s', (event) => {
     :name="post.slug ?? ''"
     :readonly="readonly"
     @taken="(bodyHtml) => put({ bodyHtml }, 'The Markdown is in the post.')"
+  />
+  <PageDialog v-if="paging" v-model="paging" :site-id="siteId" :post="post" />
+  <PatternDialog
+    v-if="keeping"
+    v-model="keeping"
+    :site-id="siteId"
+    :pattern="{ title: '', bodyHtml: post.bodyHtml, category: post.category, tags: post.tags }"
   />
   <PublishDialog
     v-if="asking"

@@ -41,7 +41,8 @@ const found = computed(() => ({
   </div>
   <p class="label">On a network</p>
   <div class="card">
-    <img v-if="props.post.pictureAddress" :src="props.post.pictureAddress" alt="" :style="{ objectPosition: position }" />
+    <img v-if="details?.socialPicture" :src="details.socialPicture" alt="" />
+    <img v-else-if="props.post.pictureAddress" :src="props.post.pictureAddress" alt="" :style="{ objectPosition: position }" />
     <div>
       <b>{{ details?.socialTitle || title }}</b>
       <p>{{ (details?.socialText || details?.searchDescription || excerpt).slice(0, 140) }}</p>

@@ -11,6 +11,7 @@ const tabs = computed(() =>
     { name: 'calendar', title: 'Calendar', path: '/calendar', shown: true },
     { name: 'pictures', title: 'Pictures', path: '/pictures', shown: mayWrite.value },
     { name: 'terms', title: 'Categories, tags, authors', path: '/terms', shown: mayEdit.value },
+    { name: 'pages', title: 'Own pages', path: '/pages', shown: mayEdit.value },
     { name: 'imports', title: 'Bring in, take out', path: '/bring-in', shown: mayEdit.value },
   ].filter((tab) => tab.shown),
 )

@@ -18,6 +18,8 @@ const noDetails = (): Schemas['PostDetails'] => ({
   hiddenFromSearch: false,
   commentsOff: false,
   commentsCloseAt: null,
+  mentionsOff: false,
+  socialPicture: null,
 })
 
 const blank = (): Draft => ({

@@ -11,9 +11,15 @@ import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
+import QuestionsPart from './QuestionsPart.vue'
 
 const { id, site, mayEdit } = useSite()
 const search = useQueryValue('search')
+const part = useQueryValue('part')
+const parts = [
+  ['', 'Subscribers'],
+  ['questions', 'Questions'],
+] as const
 const asked = refDebounced(search, 200)
 const path = () => ({ site: id.value })
 const { data, error, hasNextPage, fetchNextPage } = useInfiniteQuery({
@@ -64,7 +70,20 @@ async function toggle(one: Schemas['SubscriberView']): Promise<void> {
   <PageTitle title="Readers"
     ><template #state v-if="counts">{{ counted(counts.active, 'subscriber') }} by mail, {{ counts.left }} left.</template></PageTitle
   >
-  <div class="work">
+  <nav class="tabs inset" aria-label="Around readers">
+    <button
+      v-for="[value, name] in parts"
+      :key="value"
+      type="button"
+      :class="{ on: part === value }"
+      :aria-current="part === value ? 'page' : undefined"
+      @click="part = value"
+    >
+      {{ name }}
+    </button>
+  </nav>
+  <div v-if="part === 'questions'" class="work"><QuestionsPart :site-id="id" :may-edit="mayEdit" :zone="site?.timeZone" /></div>
+  <div v-else class="work">
     <form v-if="mayEdit" class="add" novalidate @submit.prevent="add">
       <v-text-field v-model="person.mail" label="Mail address" name="mail" :error-messages="fields.mail" />
       <v-text-field v-model="person.name" label="Name (may stay empty)" name="name" :error-messages="fields.name" />

@@ -4,6 +4,7 @@ import { reactive, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
+import InvitePart from './InvitePart.vue'
 
 const props = defineProps<{ siteId: number; isOwner: boolean }>()
 const queries = useQueryClient()
@@ -72,7 +73,8 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
       </tbody>
     </table>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <v-btn v-if="props.isOwner && !adding" class="mt-4" variant="outlined" @click="adding = true">Add somebody</v-btn>
+    <InvitePart v-if="props.isOwner" :site-id="props.siteId" :roles="roles" />
+    <button v-if="props.isOwner && !adding" type="button" class="link small mt-2" @click="adding = true">Add somebody with a first password instead</button>
     <form v-if="adding" class="form mt-4" novalidate @submit.prevent="add">
       <v-text-field v-model="person.name" label="Name" :error-messages="fields.name" />
       <v-text-field v-model="person.mail" label="Mail address" type="email" :error-messages="fields.mail" />

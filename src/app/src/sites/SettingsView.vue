@@ -7,6 +7,7 @@ import PageTitle from '../shared/PageTitle.vue'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
 import ActsPart from './ActsPart.vue'
+import FollowPart from './FollowPart.vue'
 import MembersPart from './MembersPart.vue'
 import SiteForm from './SiteForm.vue'
 import { useSite } from './useSite'
@@ -47,6 +48,7 @@ async function save(): Promise<void> {
         <div><v-btn type="submit" :loading="running" :disabled="!isOwner">Save the settings</v-btn></div>
         <p v-if="!isOwner" class="soft small">Only owners change these.</p>
       </form>
+      <FollowPart :site-id="id" :may-edit="mayEdit" />
       <h2 class="group">Public key</h2>
       <p v-if="site" class="row key">
         <code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" />

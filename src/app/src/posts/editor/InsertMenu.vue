@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import {
   mdiAccountBoxOutline,
+  mdiAccountPlusOutline,
   mdiButtonCursor,
   mdiCardTextOutline,
   mdiCodeBraces,
   mdiContentCopy,
+  mdiEmailPlusOutline,
   mdiFilmstrip,
+  mdiFormTextbox,
   mdiFormatListBulletedSquare,
   mdiFormatQuoteOpenOutline,
+  mdiHelpBoxOutline,
   mdiImageMultipleOutline,
   mdiImageOutline,
   mdiLinkBoxVariantOutline,
@@ -43,6 +47,10 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
     { name: 'Contents', icon: mdiFormatListBulletedSquare, run: () => place('contents') },
     { name: 'About the author', icon: mdiAccountBoxOutline, run: () => place('author') },
     { name: 'Related posts', icon: mdiCardTextOutline, run: () => place('related') },
+    { name: 'Question form', icon: mdiHelpBoxOutline, run: () => place('question') },
+    { name: 'Subscribe form', icon: mdiEmailPlusOutline, run: () => place('subscribe') },
+    { name: 'Follow links', icon: mdiAccountPlusOutline, run: () => place('follow') },
+    { name: 'Prompt of a pattern', icon: mdiFormTextbox, run: () => props.editor.chain().focus().toggleNode('prompt', 'paragraph').run() },
   ],
 ]
 </script>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
+import PicturePicker from '../../pictures/PicturePicker.vue'
 import WidthMeter from './WidthMeter.vue'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined }>()
+const props = defineProps<{ siteId: number; title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined }>()
 const set = (part: Partial<Schemas['PostDetails']>) => (details.value = { ...details.value, ...part })
+const picking = ref(false)
 const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 </script>
 
@@ -47,6 +49,21 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         :readonly="props.readonly"
         @update:model-value="(socialText: string) => set({ socialText })"
       />
+      <div class="social">
+        <img v-if="details.socialPicture" :src="details.socialPicture" alt="Picture on cards of networks" />
+        <button type="button" class="chip" :disabled="props.readonly" @click="picking = true">
+          {{ details.socialPicture ? 'Another picture for networks …' : 'A picture for networks, if not the post’s …' }}
+        </button>
+        <button v-if="details.socialPicture" type="button" class="link small" @click="set({ socialPicture: null })">Take the post’s</button>
+        <p v-if="props.fields['details.socialPicture']" class="m small" role="alert">{{ props.fields['details.socialPicture'][0] }}</p>
+      </div>
+      <PicturePicker
+        v-if="picking"
+        v-model="picking"
+        :site-id="props.siteId"
+        :title="props.title"
+        @chosen="([picture]) => picture && set({ socialPicture: picture.address })"
+      />
       <v-text-field
         :model-value="details.canonicalAddress"
         label="Lives elsewhere: its address there"
@@ -71,7 +88,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
     </div>
   </details>
   <details class="fold">
-    <summary class="group">Comments</summary>
+    <summary class="group">Comments and mentions</summary>
     <div class="fields">
       <v-checkbox
         :model-value="!details.commentsOff"
@@ -87,6 +104,12 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         :readonly="props.readonly"
         @update:model-value="(day: string) => set({ commentsCloseAt: day ? `${day}T00:00:00Z` : null })"
       />
+      <v-checkbox
+        :model-value="!details.mentionsOff"
+        label="Pages that link to it are listed below"
+        :readonly="props.readonly"
+        @update:model-value="(on: boolean | null) => set({ mentionsOff: on !== true })"
+      />
     </div>
   </details>
 </template>
@@ -96,5 +119,17 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
   display: grid;
   gap: 12px;
   padding: 14px 0 10px;
+}
+.social {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+}
+.social img {
+  width: 96px;
+  aspect-ratio: 1200 / 630;
+  object-fit: cover;
+  border-radius: 4px;
 }
 </style>

@@ -1,4 +1,5 @@
 import { Extension, Mark, mergeAttributes, Node } from '@tiptap/core'
+import { Plugin, TextSelection } from '@tiptap/pm/state'
 
 /** Alignment as a class of the block, so that every place that shows posts decides what it looks like. */
 export const Alignment = Extension.create({
@@ -70,13 +71,29 @@ export const Copyable = Node.create({
   renderHTML: () => ['pre', { class: 'copyable' }, 0],
 })
 
-/** What a pattern asks the writer to fill in. */
+/** What a pattern asks the writer to fill in; the first letter typed in it takes its place. */
 export const Prompt = Node.create({
   name: 'prompt',
   group: 'block',
   content: 'inline*',
   parseHTML: () => [{ tag: 'p.prompt', priority: 60 }],
   renderHTML: () => ['p', { class: 'prompt' }, 0],
+  addProseMirrorPlugins() {
+    return [
+      new Plugin({
+        props: {
+          handleTextInput(view, _from, _to, text) {
+            const at = view.state.selection.$from
+            if (at.parent.type.name !== 'prompt') return false
+            const paragraph = view.state.schema.nodes.paragraph!.create(null, view.state.schema.text(text))
+            const change = view.state.tr.replaceWith(at.before(), at.after(), paragraph)
+            view.dispatch(change.setSelection(TextSelection.create(change.doc, at.before() + 1 + text.length)))
+            return true
+          },
+        },
+      }),
+    ]
+  },
 })
 
 /** A link that looks like a button. */
@@ -89,11 +106,14 @@ export const LinkButton = Node.create({
   renderHTML: ({ HTMLAttributes: { href, text } }) => ['a', { class: 'button', href }, String(text)],
 })
 
-/** Marks a place that is filled where the post is shown: contents, author, related posts. */
+/** Marks a place that is filled where the post is shown: contents, author, related posts, forms. */
 export const places = {
   contents: 'Contents, from the headings',
   author: 'About the author',
   related: 'Posts to read on with',
+  question: 'Question form: name, mail, message; it comes to the team by mail and under Readers',
+  subscribe: 'Form to get new posts by mail',
+  follow: 'Where to follow us, as the settings name it',
 } as const
 
 export const Place = Node.create({

@@ -1,0 +1,21 @@
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Mail;
+
+/// <summary>Sends plain mails to one person.</summary>
+internal sealed class LetterWorker(MailTools tools) : MailWorker<Letter>(tools)
+{
+    /// <inheritdoc/>
+    protected override IQueryable<Letter> All(AntiphonContext database) => database.Letters.Include(one => one.Site);
+
+    /// <inheritdoc/>
+    protected override Site SiteOf(Letter due) => due.Site;
+
+    /// <inheritdoc/>
+    protected override (string Subject, string Text) WordsOf(Letter due) => (due.Subject, due.Text);
+
+    /// <inheritdoc/>
+    protected override string? AnswerTo(Letter due) => due.AnswerTo;
+}

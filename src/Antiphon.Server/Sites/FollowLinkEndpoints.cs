@@ -1,0 +1,42 @@
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Sites;
+
+/// <summary>/api/sites/{site}/follow-links: where readers can follow the site elsewhere.</summary>
+internal static class FollowLinkEndpoints
+{
+    private const int Most = 12;
+    private const int LongestName = 60;
+
+    /// <summary>Maps the area.</summary>
+    public static void MapFollowLinks(this RouteGroupBuilder site)
+    {
+        var links = site.MapGroup("/follow-links").WithTags("Sites");
+        links.MapGet("", List).WithName("listFollowLinks");
+        links.MapPut("", Keep).Needs(SiteRole.Editor).WithName("keepFollowLinks").WithSummary("Where the site can be followed, for the block of that name in posts.");
+    }
+
+    private static async Task<Ok<List<FollowLink>>> List(long site, AntiphonContext database, CancellationToken cancellation) =>
+        TypedResults.Ok(await database.Sites.Where(one => one.Id == site).Select(one => one.FollowLinks).SingleAsync(cancellation));
+
+    private static async Task<Results<Ok<List<FollowLink>>, ValidationProblem>> Keep(long site, List<FollowLink> request, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (request.Count > Most) return FieldProblem.For("links", $"Name at most {Most} places.");
+        for (var index = 0; index < request.Count; index++)
+        {
+            if (string.IsNullOrWhiteSpace(request[index].Name) || request[index].Name.Length > LongestName) return FieldProblem.For($"{index}.name", $"Say what the place is called, in up to {LongestName} characters.");
+            if (!LinkResolver.IsWeb(request[index].Address)) return FieldProblem.For($"{index}.address", "Enter the whole address, starting with https://.");
+        }
+
+        var found = await database.Sites.SingleAsync(one => one.Id == site, cancellation);
+        found.FollowLinks = [.. request.Select(link => new FollowLink(link.Name.Trim(), link.Address.Trim()))];
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(found.FollowLinks);
+    }
+}

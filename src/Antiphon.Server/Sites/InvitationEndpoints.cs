@@ -1,0 +1,134 @@
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Accounts;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Mail;
+using FluentValidation;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Sites;
+
+/// <summary>/api/sites/{site}/invitations for owners, and /api/invitations/{key} for whoever got the mail.</summary>
+internal static class InvitationEndpoints
+{
+    /// <summary>Maps the owners' side.</summary>
+    public static void MapInvitations(this RouteGroupBuilder site)
+    {
+        var invitations = site.MapGroup("/invitations").WithTags("Sites");
+        invitations.MapGet("", List).WithName("listInvitations");
+        invitations.MapPost("", Invite).Needs(SiteRole.Owner).Validate<InvitationRequest>().WithName("invite").WithSummary("Asks somebody by mail to join the team. Asking again sends a new link, and the old one ends.");
+        invitations.MapDelete("/{invitation:long}", TakeBack).Needs(SiteRole.Owner).WithName("takeInvitationBack");
+    }
+
+    /// <summary>Maps the side of those who are invited.</summary>
+    public static void MapInvited(this WebApplication app)
+    {
+        var invited = app.MapGroup("/api/invitations/{key}").WithTags("Accounts").RequireRateLimiting(RateLimits.SignIn);
+        invited.MapGet("", Look).WithName("getInvitation");
+        invited.MapPost("", Accept).Validate<AcceptRequest>().WithName("acceptInvitation");
+    }
+
+    private static async Task<Ok<List<InvitationView>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(
+        await database.Invitations.Where(one => one.SiteId == site).OrderBy(one => one.Mail).Select(one => new InvitationView(one.Id, one.Mail, one.Role, one.CreatedAt, one.ExpiresAt)).ToListAsync(cancellation));
+
+    private static async Task<Results<NoContent, ValidationProblem>> Invite(
+        long site, InvitationRequest request, HttpContext http, AntiphonContext database, LetterBox letters, ActRecord acts, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
+    {
+        var mail = request.Mail.Trim().ToLowerInvariant();
+        if (await database.Memberships.AnyAsync(member => member.SiteId == site && member.Person.Email!.ToLower() == mail, http.RequestAborted)) return FieldProblem.For("mail", "This person has a role here already; change it in the list.");
+        var (key, now, by) = (keys.NewKey(40), clock.GetUtcNow(), http.Member().PersonId);
+        var invitation = await database.Invitations.FirstOrDefaultAsync(one => one.SiteId == site && one.Mail == mail, http.RequestAborted);
+        if (invitation is null) database.Invitations.Add(invitation = new Invitation { SiteId = site, Mail = mail });
+        (invitation.Role, invitation.Hash, invitation.ById, invitation.CreatedAt, invitation.ExpiresAt) = (request.Role, TokenHash.Of(key), by, now, now.AddDays(Invitation.Days));
+        var (inviter, name) = (await database.NameOfAsync(by, http.RequestAborted), await database.Sites.Where(one => one.Id == site).Select(one => one.Name).SingleAsync(http.RequestAborted));
+        letters.Post(
+            database, site, mail, $"{inviter} invites you to the team of {name}",
+            $"{inviter} invites you to the team of {name} as {request.Role.ToString().ToLowerInvariant()}.\n\nFollow this link to join; it serves for {Invitation.Days} days:\n{options.Value.AddressOf($"join/{key}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n");
+        await acts.AddAsync(site, by, $"invited {mail} as {request.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
+        await database.SaveChangesAsync(http.RequestAborted);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> TakeBack(long site, long invitation, AntiphonContext database, CancellationToken cancellation) =>
+        await database.Invitations.Where(one => one.Id == invitation && one.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<InvitedView>, NotFound>> Look(string key, AntiphonContext database, UserManager<Person> people, TimeProvider clock, CancellationToken cancellation)
+    {
+        if (await FindAsync(key, database, clock, cancellation) is not { } found) return TypedResults.NotFound();
+        return TypedResults.Ok(new InvitedView(found.Site.Name, found.By?.DisplayName, found.Mail, found.Role, await people.FindByEmailAsync(found.Mail) is not null));
+    }
+
+    private static async Task<Results<Ok<JoinedView>, NotFound, ValidationProblem>> Accept(
+        string key, AcceptRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, SignInManager<Person> signIn, ActRecord acts, TimeProvider clock)
+    {
+        if (await FindAsync(key, database, clock, http.RequestAborted) is not { } found) return TypedResults.NotFound();
+        var person = await people.FindByEmailAsync(found.Mail);
+        if (person is not null)
+        {
+            // Holding the mail is not enough where there is an account: its owner knows the password.
+            var checkedPassword = await signIn.CheckPasswordSignInAsync(person, request.Password, lockoutOnFailure: true);
+            if (!checkedPassword.Succeeded) return FieldProblem.For("password", checkedPassword.IsLockedOut ? "Too many wrong passwords; wait five minutes and try again." : "This is not the password of your account.");
+        }
+        else
+        {
+            if (string.IsNullOrWhiteSpace(request.Name)) return FieldProblem.For("name", "Enter your name, as colleagues know you.");
+            person = new Person { UserName = found.Mail, Email = found.Mail, DisplayName = request.Name.Trim(), LockoutEnabled = true };
+            var made = await people.CreateAsync(person, request.Password);
+            if (!made.Succeeded) return FieldProblem.For("password", string.Join(" ", made.Errors.Select(error => error.Description)));
+        }
+
+        if (!await database.Memberships.AnyAsync(member => member.SiteId == found.SiteId && member.PersonId == person.Id, http.RequestAborted)) database.Memberships.Add(new Membership { SiteId = found.SiteId, PersonId = person.Id, Role = found.Role });
+        database.Invitations.Remove(found);
+        await acts.AddAsync(found.SiteId, person.Id, $"joined as {found.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
+        await database.SaveChangesAsync(http.RequestAborted);
+        signIn.AuthenticationScheme = IdentityConstants.ApplicationScheme;
+        await signIn.SignInAsync(person, isPersistent: true);
+        return TypedResults.Ok(new JoinedView(found.SiteId));
+    }
+
+    private static Task<Invitation?> FindAsync(string key, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    {
+        var (hash, now) = (TokenHash.Of(key), clock.GetUtcNow());
+        return database.Invitations.Include(one => one.Site).Include(one => one.By).FirstOrDefaultAsync(one => one.Hash == hash && one.ExpiresAt > now, cancellation);
+    }
+}
+
+/// <summary>An invitation that was not answered yet.</summary>
+internal sealed record InvitationView(long Id, string Mail, SiteRole Role, DateTimeOffset CreatedAt, DateTimeOffset ExpiresAt);
+
+/// <summary>Somebody to invite.</summary>
+internal sealed record InvitationRequest(string Mail, SiteRole Role);
+
+/// <summary>What somebody is invited to.</summary>
+/// <param name="HasAccount">Whether the address has an account, whose password then joins.</param>
+internal sealed record InvitedView(string SiteName, string? By, string Mail, SiteRole Role, bool HasAccount);
+
+/// <summary>Joining: a name for a new account, and the password of the account, new or known.</summary>
+internal sealed record AcceptRequest(string? Name, string Password);
+
+/// <summary>The site somebody joined.</summary>
+internal sealed record JoinedView(long SiteId);
+
+/// <summary>Rules for an invitation.</summary>
+internal sealed class InvitationValidator : AbstractValidator<InvitationRequest>
+{
+    public InvitationValidator()
+    {
+        RuleFor(invitation => invitation.Mail).Must(MailAddresses.IsOne).WithMessage("Enter a mail address such as name@site.example.");
+        RuleFor(invitation => invitation.Role).IsInEnum();
+    }
+}
+
+/// <summary>Rules for joining.</summary>
+internal sealed class AcceptValidator : AbstractValidator<AcceptRequest>
+{
+    public AcceptValidator()
+    {
+        RuleFor(join => join.Name).MaximumLength(100).WithMessage("Keep the name under 100 characters.");
+        RuleFor(join => join.Password).NotEmpty().MinimumLength(10).WithMessage("Use at least ten characters; a short sentence is easiest to keep in mind.").MaximumLength(200);
+    }
+}

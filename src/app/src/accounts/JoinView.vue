@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, reactive } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, take } from '../api/client'
+import AloneView from '../frame/AloneView.vue'
+import { useAct } from '../shared/useAct'
+import { readSession } from './readSession'
+
+/** Where the link of an invitation leads. */
+const route = useRoute()
+const router = useRouter()
+const key = computed(() => String(route.params.key))
+const you = reactive({ name: '', password: '' })
+const { running, trouble, fields, run } = useAct()
+const { data, error, isPending } = useQuery({
+  queryKey: ['invitation', key],
+  queryFn: () => take(api.GET('/api/invitations/{key}', { params: { path: { key: key.value } } })),
+  retry: false,
+})
+const sentence = computed(() =>
+  data.value
+    ? `${data.value.by ?? 'Somebody'} asks you to join as ${data.value.role}, with the address ${data.value.mail}.`
+    : error.value
+      ? 'It was taken back, used already, or is older than two weeks. Ask whoever sent it for a new one.'
+      : 'Looking at the invitation …',
+)
+
+async function join(): Promise<void> {
+  await run(async () => {
+    const joined = await take(
+      api.POST('/api/invitations/{key}', { params: { path: { key: key.value } }, body: { name: you.name || null, password: you.password } }),
+    )
+    await readSession(true)
+    await router.push(`/s/${joined.siteId}`)
+  })
+}
+</script>
+
+<template>
+  <AloneView :title="data ? `The team of ${data.siteName}` : error ? 'This invitation is over' : 'An invitation'" :sentence="sentence">
+    <p v-if="isPending" class="waiting" role="status">One moment …</p>
+    <form v-else-if="data" class="form narrow" novalidate @submit.prevent="join">
+      <v-text-field v-if="!data.hasAccount" v-model="you.name" label="Your name" name="name" autocomplete="name" autofocus :error-messages="fields.name" />
+      <v-text-field
+        v-model="you.password"
+        :label="data.hasAccount ? 'Password of your account' : 'A password'"
+        type="password"
+        name="password"
+        :autocomplete="data.hasAccount ? 'current-password' : 'new-password'"
+        :hint="data.hasAccount ? undefined : 'At least ten characters; a short sentence is easiest to keep in mind.'"
+        persistent-hint
+        :error-messages="fields.password"
+      />
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <v-btn type="submit" :loading="running" block>Join</v-btn>
+    </form>
+    <router-link v-else class="link" to="/sign-in">Sign in</router-link>
+  </AloneView>
+</template>

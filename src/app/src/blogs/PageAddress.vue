@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import QuestionPart from '../listings/QuestionPart.vue'
+import CopyButton from '../shared/CopyButton.vue'
+import { useAct } from '../shared/useAct'
+import WhenText from '../shared/WhenText.vue'
+
+/** Where the pages answer, and what search engines are told. */
+const draft = defineModel<{ hostName: string | null; searchDescription: string | null }>({ required: true })
+const props = defineProps<{ siteId: number; blogId: number; stored: Schemas['PagesView']; fields: Record<string, string[]>; changed: boolean }>()
+const queries = useQueryClient()
+const act = useAct()
+const seen = ref<Schemas['HostView'] | null>(null)
+const server = computed(() => new URL(props.stored.sitemap).hostname)
+const answer = computed(() => (props.stored.hostSeenAt ? props.stored.hostName : new URL(props.stored.address).host)!)
+
+async function look(): Promise<void> {
+  seen.value =
+    (await act.run(() => take(api.POST('/api/sites/{site}/blogs/{blog}/pages/host', { params: { path: { site: props.siteId, blog: props.blogId } } })))) ?? null
+  await queries.invalidateQueries({ queryKey: ['pages'] })
+}
+</script>
+
+<template>
+  <QuestionPart title="Where are they?" :answer="answer">
+    <div class="lines">
+      <p class="where">
+        <code>{{ props.stored.address }}</code> <CopyButton :text="props.stored.address" label="Copy the address" />
+      </p>
+      <v-text-field
+        v-model="draft.hostName"
+        label="Host name of its own, such as blog.quillmoor.example"
+        density="compact"
+        clearable
+        spellcheck="false"
+        :error-messages="props.fields.hostName"
+      />
+      <template v-if="props.stored.hostName">
+        <p class="small soft">
+          Have your domain lead {{ props.stored.hostName }} to this server: a CNAME record to {{ server }}, or whatever your host asks for. Old addresses go on
+          working.
+        </p>
+        <p class="row small">
+          <v-btn variant="outlined" height="34" :loading="act.running.value" :disabled="props.changed" @click="look">Look whether it leads here</v-btn>
+          <span v-if="props.stored.hostSeenAt" class="v">It does, seen <WhenText :at="props.stored.hostSeenAt" />.</span>
+        </p>
+        <p v-if="seen?.trouble || act.trouble.value" class="trouble" role="alert">{{ seen?.trouble ?? act.trouble.value }}</p>
+      </template>
+      <v-textarea
+        v-model="draft.searchDescription"
+        label="What search engines show below its name"
+        rows="2"
+        auto-grow
+        density="compact"
+        :error-messages="props.fields.searchDescription"
+      />
+      <p class="where small">
+        <span class="soft">Map for search engines:</span> <code>{{ props.stored.sitemap }}</code>
+        <CopyButton :text="props.stored.sitemap" label="Copy the sitemap’s address" />
+      </p>
+    </div>
+  </QuestionPart>
+</template>
+
+<style scoped>
+.lines {
+  display: grid;
+  gap: 10px;
+}
+.where {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+}
+code {
+  overflow-wrap: anywhere;
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take } from '../api/client'
+import { lineOf } from '../api/problem'
+import PostTabs from '../posts/PostTabs.vue'
+import PageFrame from '../shared/PageFrame.vue'
+import PageTitle from '../shared/PageTitle.vue'
+import { useNotice } from '../shared/useNotice'
+import { useQueryValue } from '../shared/useQueryValue'
+import { useSite } from '../sites/useSite'
+import PageAddress from './PageAddress.vue'
+import PageColours from './PageColours.vue'
+import PageSetting from './PageSetting.vue'
+import { usePages } from './usePages'
+
+/** The pages we serve for a blog: how they look, live, and where they answer. */
+const { id, site, mayEdit } = useSite()
+const chosen = useQueryValue('blog')
+const side = useQueryValue('page')
+const { data: all } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
+const blogs = computed(() => (all.value ?? []).filter((blog) => blog.writtenHere))
+const blog = computed(() => Number(chosen.value) || blogs.value[0]?.id || 0)
+const { draft, stored, preview, isChanged, act, save } = usePages(
+  () => id.value,
+  () => blog.value,
+)
+const { say } = useNotice()
+const html = computed(() => (side.value === 'index' ? preview.value?.index : (preview.value?.post ?? preview.value?.index)) ?? null)
+const saving = ref(false)
+
+async function put(): Promise<void> {
+  saving.value = true
+  if (await save()) say('The pages look like this now.')
+  saving.value = false
+}
+</script>
+
+<template>
+  <PageTitle title="Own pages">
+    <template #state
+      ><span role="status">{{ !draft ? '' : isChanged ? 'Not on the pages yet.' : `As readers see them.` }}</span></template
+    >
+    <template #act>
+      <v-btn v-if="stored.data.value" variant="outlined" :href="stored.data.value.address" target="_blank" rel="noopener">Open the pages</v-btn>
+      <v-btn v-if="mayEdit" :disabled="!isChanged" :loading="saving" @click="put">Use this look</v-btn>
+    </template>
+  </PageTitle>
+  <PostTabs />
+  <p v-if="stored.error.value" class="work trouble" role="alert">{{ lineOf(stored.error.value) }}</p>
+  <div v-else-if="all && blogs.length === 0" class="work empty">
+    <h2>No blog is written here yet</h2>
+    <p>Pages of their own are for posts that are written here or brought in. Start a blog, and its pages are there at once.</p>
+    <v-btn :to="`/s/${id}/connect`">Start a blog</v-btn>
+  </div>
+  <p v-else-if="!draft || !site" class="work waiting">Opening the pages …</p>
+  <div v-else class="work split">
+    <fieldset class="questions" :disabled="!mayEdit">
+      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <v-select
+        v-if="blogs.length > 1"
+        :model-value="blog"
+        label="Blog"
+        density="compact"
+        :items="blogs.map((one) => ({ value: one.id, title: one.name }))"
+        @update:model-value="(value: number) => (chosen = String(value))"
+      />
+      <PageSetting v-model="draft.look" :fields="act.fields.value" />
+      <PageColours v-model="draft.look" :site-id="id" :address="site.address" :contrast="stored.data.value?.contrast ?? []" :fields="act.fields.value" />
+      <PageAddress v-model="draft" :site-id="id" :blog-id="blog" :stored="stored.data.value!" :fields="act.fields.value" :changed="isChanged" />
+    </fieldset>
+    <div class="right">
+      <PageFrame :html="html" title="The page in this look">
+        <span class="chips" role="group" aria-label="Which page">
+          <button type="button" class="chip" :class="{ on: side !== 'index' }" :aria-pressed="side !== 'index'" @click="side = ''">A post</button>
+          <button type="button" class="chip" :class="{ on: side === 'index' }" :aria-pressed="side === 'index'" @click="side = 'index'">
+            The list of posts
+          </button>
+        </span>
+      </PageFrame>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.questions {
+  width: 432px;
+  flex: none;
+  padding: 12px 24px 40px;
+  border: 0;
+  margin: 0;
+}
+.right {
+  flex: 1;
+  min-width: 0;
+  border-left: 1px solid var(--rule);
+  display: flex;
+  flex-direction: column;
+}
+@media (max-width: 860px) {
+  .questions {
+    width: auto;
+    padding: 12px 16px 20px;
+  }
+  .right {
+    border-left: 0;
+    height: 80vh;
+  }
+}
+</style>

@@ -1,0 +1,73 @@
+using System.Net;
+using System.Text.RegularExpressions;
+using Antiphon.Server.Tests.Hosting;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Tests.Sites;
+
+public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<AntiphonHost>
+{
+    [Fact]
+    public async Task Whoever_gets_the_mail_joins_with_a_name_and_password_of_their_own_once()
+    {
+        var key = await InviteAsync("ida@fellside.example", "editor");
+        using var visitor = new Visitor(host.Address);
+        var invited = await (await visitor.SendAsync(HttpMethod.Get, $"api/invitations/{key}")).Content.ReadAsStringAsync();
+        Assert.Contains("\"hasAccount\":false", invited);
+        var weak = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{key}", new { name = "Ida Marsh", password = "short" })).ProblemAsync(HttpStatusCode.BadRequest);
+        Assert.True(weak.Has("errors.password"));
+        var joined = await visitor.PostAsync($"api/invitations/{key}", new { name = "Ida Marsh", password = AntiphonHost.Password });
+        Assert.Equal(host.Site, joined.Number("siteId"));
+        Assert.Equal("Ida Marsh", (await visitor.SessionAsync()).Text("person.name"));
+        Assert.Contains((await host.Owner.GetJsonAsync(host.Api + "people")).Items(), one => one.Text("mail") == "ida@fellside.example" && one.Text("role") == "editor");
+        Assert.Equal(HttpStatusCode.NotFound, (await visitor.SendAsync(HttpMethod.Get, $"api/invitations/{key}")).StatusCode);
+        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "invitations")).Items(), one => one.Text("mail") == "ida@fellside.example");
+    }
+
+    [Fact]
+    public async Task Who_has_an_account_joins_with_its_password_and_no_other()
+    {
+        await host.InDatabaseAsync(async database => await database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());
+        using var guest = await host.MemberAsync("moderator", "guest@fellside.example");
+        await host.InDatabaseAsync(database => database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());
+        var key = await InviteAsync("guest@fellside.example", "contributor");
+        using var visitor = new Visitor(host.Address);
+        var refusal = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{key}", new { password = "not the password" })).ProblemAsync(HttpStatusCode.BadRequest);
+        Assert.True(refusal.Has("errors.password"));
+        await visitor.PostAsync($"api/invitations/{key}", new { password = AntiphonHost.Password });
+        Assert.Contains((await host.Owner.GetJsonAsync(host.Api + "people")).Items(), one => one.Text("mail") == "guest@fellside.example" && one.Text("role") == "contributor");
+    }
+
+    [Fact]
+    public async Task A_new_link_ends_the_old_one_and_one_taken_back_or_too_old_is_over()
+    {
+        var first = await InviteAsync("late@fellside.example", "moderator");
+        var second = await InviteAsync("late@fellside.example", "moderator");
+        Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{first}")).StatusCode);
+        Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync($"api/invitations/{second}")).StatusCode);
+        await host.InDatabaseAsync(database => database.Invitations.Where(one => one.Mail == "late@fellside.example").ExecuteUpdateAsync(set => set.SetProperty(one => one.ExpiresAt, DateTimeOffset.UnixEpoch)));
+        Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{second}")).StatusCode);
+        var third = await InviteAsync("late@fellside.example", "moderator");
+        var id = (await host.Owner.GetJsonAsync(host.Api + "invitations")).Items().Single(one => one.Text("mail") == "late@fellside.example").Number("id");
+        await host.Owner.DeleteAsync($"{host.Api}invitations/{id}");
+        Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{third}")).StatusCode);
+    }
+
+    [Fact]
+    public async Task Only_owners_invite_and_nobody_who_is_here()
+    {
+        using var editor = await host.MemberAsync("editor", "inviting@quillmoor.example");
+        await editor.RefusedAsync(host.Api + "invitations", new { mail = "more@fellside.example", role = "owner" }, HttpStatusCode.Forbidden);
+        Assert.True((await host.Owner.RefusedAsync(host.Api + "invitations", new { mail = "INVITING@quillmoor.example", role = "owner" })).Has("errors.mail"));
+    }
+
+    [GeneratedRegex("/join/(\\S+)")]
+    private static partial Regex Link();
+
+    private async Task<string> InviteAsync(string mail, string role)
+    {
+        await HttpTalk.GoodAsync(await host.Owner.PostAsync(host.Api + "invitations", System.Net.Http.Json.JsonContent.Create(new { mail, role })));
+        var letter = await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).OrderByDescending(one => one.Id).Select(one => one.Text).FirstAsync());
+        return Link().Match(letter).Groups[1].Value;
+    }
+}
