@@ -1,6 +1,6 @@
+using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Listings;
-using Antiphon.Data;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
 

@@ -29,7 +29,7 @@ internal sealed class DemoForms(AntiphonContext database, DateTimeOffset now)
         site.FollowLinks = [new FollowLink("Quillmoor on Lantern", "https://lantern.example/@quillmoor"), new FollowLink("Sky pictures at Glasshouse", "https://glasshouse.example/quillmoor")];
         var asked = posts.First(post => post.Title.StartsWith("Volunteers", StringComparison.Ordinal));
         asked.BodyHtml += """<div class="block-question"></div><div class="block-subscribe"></div><div class="block-follow"></div>""";
-        database.Questions.Add(new Question { SiteId = site.Id, Post = asked, Name = "Wilf Oakes", Mail = "wilf@fellside.example", Message = "I can hold a torch but not climb a ladder any more. Is there something for me on Fridays?", CreatedAt = now.AddHours(-5) });
         database.Questions.Add(new Question { SiteId = site.Id, Post = asked, Name = "Maud Pennick", Mail = "maud@harrow-school.example", Message = "Could eleven children help for one evening, with two teachers?", CreatedAt = now.AddDays(-6), DoneAt = now.AddDays(-5) });
+        database.Questions.Add(new Question { SiteId = site.Id, Post = asked, Name = "Wilf Oakes", Mail = "wilf@fellside.example", Message = "I can hold a torch but not climb a ladder any more. Is there something for me on Fridays?", CreatedAt = now.AddHours(-5) });
     }
 }

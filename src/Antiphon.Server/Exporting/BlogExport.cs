@@ -8,7 +8,6 @@ using Antiphon.Core.Text.Markdown;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
-using Antiphon.Server.Pictures;
 using Antiphon.Server.Posts;
 using Microsoft.EntityFrameworkCore;
 using YamlDotNet.Serialization;
@@ -16,12 +15,10 @@ using YamlDotNet.Serialization;
 namespace Antiphon.Server.Exporting;
 
 /// <summary>Writes the posts of a blog as files, one post at a time, so that a long blog needs no more memory than a short one.</summary>
-internal sealed class BlogExport(AntiphonContext database, PostAddresses addresses, PictureFiles files, PictureMaking making)
+internal sealed class BlogExport(AntiphonContext database, PostAddresses addresses, ArchivedPictures pictures)
 {
-    private const string PictureFolder = "pictures/";
     private static readonly ISerializer Yaml = new SerializerBuilder().ConfigureDefaultValuesHandling(DefaultValuesHandling.OmitNull | DefaultValuesHandling.OmitEmptyCollections).Build();
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web) { WriteIndented = true };
-    private HashSet<string> _drawings = [];
 
     /// <summary>An archive of one Markdown file for each post, with its pictures.</summary>
     public Task WriteMarkdownAsync(Blog blog, Stream output, CancellationToken cancellation) => WriteArchiveAsync(
@@ -34,7 +31,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
     /// <summary>One JSON array of everything posts have.</summary>
     public async Task WriteJsonAsync(Blog blog, Stream output, CancellationToken cancellation)
     {
-        await LearnDrawingsAsync(blog.SiteId, cancellation);
+        await pictures.LearnAsync(blog.SiteId, cancellation);
         await output.WriteAsync("[\n"u8.ToArray(), cancellation);
         var first = true;
         await foreach (var post in Posts(blog).WithCancellation(cancellation))
@@ -52,7 +49,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
 
     private async Task WriteArchiveAsync(Blog blog, Stream output, string end, Func<Post, string> write, CancellationToken cancellation)
     {
-        await LearnDrawingsAsync(blog.SiteId, cancellation);
+        await pictures.LearnAsync(blog.SiteId, cancellation);
         using var archive = new ZipArchive(output, ZipArchiveMode.Create, leaveOpen: true);
         var keys = new HashSet<string>();
         await foreach (var post in Posts(blog).WithCancellation(cancellation))
@@ -63,26 +60,11 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
             if (PictureAddress.Parse(post.PictureAddress) is { } picture) keys.Add(picture.Key);
         }
 
-        foreach (var key in keys) await AddPictureAsync(archive, key, cancellation);
-    }
-
-    private async Task AddPictureAsync(ZipArchive archive, string key, CancellationToken cancellation)
-    {
-        if (await database.Pictures.AsNoTracking().FirstOrDefaultAsync(picture => picture.Key == key, cancellation) is not { } picture) return;
-        var isDrawing = picture.Type == PictureType.Svg;
-        var bytes = isDrawing ? await files.ReadAsync(picture, cancellation) : await File.ReadAllBytesAsync(await making.FileAsync(picture, new PictureVariant(PictureVariant.Widths[^1]), cancellation), cancellation);
-        await using var entry = archive.CreateEntry(FileOf(key), CompressionLevel.NoCompression).Open();
-        await entry.WriteAsync(bytes, cancellation);
+        await pictures.WriteAsync(archive, keys, cancellation);
     }
 
     // Within the archive pictures of the library lie beside the posts.
-    private string WithOwnPictures(string html) => PicturesInText.KeysIn(html).Count == 0 ? html : PicturesInText.Moved(html, key => $"../{FileOf(key)}");
-
-    // A drawing stays a drawing; everything else is taken along as it is served.
-    private string FileOf(string key) => $"{PictureFolder}{key}.{(_drawings.Contains(key) ? "svg" : "webp")}";
-
-    private async Task LearnDrawingsAsync(long site, CancellationToken cancellation) =>
-        _drawings = [.. await database.Pictures.Where(picture => picture.SiteId == site && picture.Type == PictureType.Svg).Select(picture => picture.Key).ToListAsync(cancellation)];
+    private string WithOwnPictures(string html) => PicturesInText.KeysIn(html).Count == 0 ? html : PicturesInText.Moved(html, key => $"../{pictures.FileOf(key)}");
 
     private Dictionary<string, object?> Head(Post post)
     {
@@ -95,7 +77,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
             ["category"] = post.Category,
             ["tags"] = post.Tags.Count == 0 ? null : post.Tags,
             ["excerpt"] = post.Excerpt,
-            ["picture"] = PictureAddress.Parse(post.PictureAddress) is { } own ? $"../{FileOf(own.Key)}" : post.PictureAddress,
+            ["picture"] = PictureAddress.Parse(post.PictureAddress) is { } own ? $"../{pictures.FileOf(own.Key)}" : post.PictureAddress,
             ["alt"] = post.PictureAlt,
             ["featured"] = post.IsFeatured ? true : null,
             ["status"] = post.Status == PostStatus.Published ? null : post.Status.ToString().ToLowerInvariant(),

@@ -1,8 +1,10 @@
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
 using Antiphon.Server.OwnFeeds;
 using Antiphon.Server.Posts;
 using Antiphon.Server.Sites;
@@ -15,17 +17,20 @@ internal static class ExportEndpoints
 {
     /// <summary>Maps the forms.</summary>
     public static void MapExports(this RouteGroupBuilder site) =>
-        site.MapGet("/blogs/{blog:long}/export/{form}", Export).Needs(SiteRole.Editor).WithTags("Blogs").WithName("exportBlog").WithSummary("All posts of a blog as markdown, html (archives), json or atom.");
+        site.MapGet("/blogs/{blog:long}/export/{form}", Export).Needs(SiteRole.Editor).WithTags("Blogs").WithName("exportBlog").WithSummary("All posts of a blog as markdown, html (archives), json or atom, or the whole blog as pages to upload anywhere.");
 
-    private static async Task<IResult> Export(long site, long blog, string form, AntiphonContext database, BlogExport export, PostItems items, PostAddresses addresses, HttpContext http)
+    private static async Task<IResult> Export(long site, long blog, string form, string? target, AntiphonContext database, BlogExport export, StaticPages pages, PostItems items, PostAddresses addresses, HttpContext http)
     {
         var found = await database.Blogs.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site, http.RequestAborted);
         if (found is null) return TypedResults.NotFound();
+        if (!string.IsNullOrWhiteSpace(target) && !LinkResolver.IsWeb(target)) return FieldProblem.For("target", "Enter the whole address the pages will be at, starting with https://, or leave it empty.");
+        target = string.IsNullOrWhiteSpace(target) ? null : target.TrimEnd('/') + "/";
         var name = Core.Posts.Slug.FromTitle(found.Name);
         return form switch
         {
             "markdown" => Archive(stream => export.WriteMarkdownAsync(found, stream, http.RequestAborted), $"{name}-markdown.zip"),
             "html" => Archive(stream => export.WriteHtmlAsync(found, stream, http.RequestAborted), $"{name}-html.zip"),
+            "pages" => Archive(stream => pages.WriteAsync(found, target, stream, http.RequestAborted), $"{name}-pages.zip"),
             "json" => TypedResults.Stream(stream => export.WriteJsonAsync(found, stream, http.RequestAborted), "application/json", $"{name}.json"),
             "atom" => TypedResults.Bytes(await AtomAsync(found, database, items, addresses, http.RequestAborted), "application/atom+xml", $"{name}.atom"),
             _ => TypedResults.NotFound(),

@@ -1,9 +1,9 @@
-using Antiphon.Server.Blogs.Pages;
 using System.Security.Cryptography;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Threading.RateLimiting;
 using Antiphon.Core.Sites;
+using Antiphon.Server.Blogs.Pages;
 using FluentValidation;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.ResponseCompression;

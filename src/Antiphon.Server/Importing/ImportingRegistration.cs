@@ -13,6 +13,8 @@ internal static class ImportingRegistration
         builder.Services.AddScoped<ImportTrial>();
         builder.Services.AddScoped<ImportPosts>();
         builder.Services.AddHostedService<ImportWorker>();
+        builder.Services.AddScoped<Exporting.ArchivedPictures>();
+        builder.Services.AddScoped<Exporting.StaticPages>();
         builder.Services.AddScoped<Exporting.BlogExport>();
     }
 }

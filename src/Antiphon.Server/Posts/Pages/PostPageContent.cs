@@ -17,4 +17,8 @@ namespace Antiphon.Server.Posts.Pages;
 /// <param name="IsPreview">Whether it is shown before it is public.</param>
 internal sealed record PostPageContent(
     Post Post, string Address, BlockAuthor? Author, IReadOnlyList<(string Label, string Words)> Fields, IReadOnlyList<BlockLink> Related, BlockLink? Older, BlockLink? Newer, IReadOnlyList<ReaderComment> Comments,
-    bool IsOpen, bool IsPreview = false);
+    bool IsOpen, bool IsPreview = false)
+{
+    /// <summary>Whether the page says that it is a preview behind a link that ends; not where its writer looks at it.</summary>
+    public bool HasNote { get; init; } = IsPreview;
+}

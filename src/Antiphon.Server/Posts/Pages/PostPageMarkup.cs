@@ -18,7 +18,7 @@ internal static class PostPageMarkup
         var language = post.Details.Language ?? site.Language;
         var texts = BlockTexts.For(language);
         var body = new StringBuilder();
-        if (content.IsPreview) body.Append("<p class=\"preview\" role=\"note\">This is a preview. The post is not public yet, and this address stops working after seven days.</p>");
+        if (content.HasNote) body.Append("<p class=\"preview\" role=\"note\">This is a preview. The post is not public yet, and this address stops working after seven days.</p>");
         var (look, byline) = (post.Blog.PageLook, PostByline.Of(content, addresses));
         if (look.BylinePlace == BylinePlace.BelowTitle) body.Append(byline);
         if (look.Tags == TagsPlace.BelowTitle) body.Append(PostByline.Tags(content, addresses));

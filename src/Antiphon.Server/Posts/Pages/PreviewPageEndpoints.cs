@@ -51,7 +51,7 @@ internal static class PreviewPageEndpoints
             PublishedAt = clock.GetUtcNow(),
         };
         post.PlainText = HtmlText.Of(post.BodyHtml);
-        return TypedResults.Ok(new WrittenPage(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, cancellation), addresses, options.Value)));
+        return TypedResults.Ok(new WrittenPage(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, cancellation) with { HasNote = false }, addresses, options.Value)));
     }
 
     private static async Task<IResult> Show(

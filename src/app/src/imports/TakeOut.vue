@@ -18,9 +18,13 @@ const forms = [
   },
   { form: 'json', name: 'JSON', text: 'Everything a post has, as one list.' },
   { form: 'html', name: 'HTML', text: 'One page for each post, with its pictures.' },
+  { form: 'pages', name: 'The whole blog as pages', text: 'Lists, posts, categories, archive, feeds, styles and pictures, to upload to any web server.' },
   { form: 'atom', name: 'Atom', text: 'The whole blog as one feed document (RFC 4287).' },
 ]
-const address = (form: string) => `/api/sites/${props.siteId}/blogs/${blog.value}/export/${form}`
+const target = ref('')
+const address = (form: string) =>
+  `/api/sites/${props.siteId}/blogs/${blog.value}/export/${form}` +
+  (form === 'pages' && /^https?:\/\/\S+\.\S+/.test(target.value) ? `?target=${encodeURIComponent(target.value)}` : '')
 </script>
 
 <template>
@@ -31,6 +35,14 @@ const address = (form: string) => `/api/sites/${props.siteId}/blogs/${blog.value
       <li v-for="one in forms" :key="one.form">
         <a class="link" :href="address(one.form)" download>{{ one.name }}</a>
         <p class="soft small">{{ one.text }}</p>
+        <v-text-field
+          v-if="one.form === 'pages'"
+          v-model="target"
+          class="mt-2"
+          density="compact"
+          spellcheck="false"
+          label="Where they will be, such as https://blog.quillmoor.example/ (may stay empty)"
+        />
       </li>
     </ul>
   </section>

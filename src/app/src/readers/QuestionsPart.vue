@@ -48,7 +48,7 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
     <li v-for="one in all" :key="one.id" :class="{ done: one.doneAt }">
       <p>
         <b>{{ one.name }}</b> <span class="soft small">{{ one.mail }} · <WhenText :at="one.createdAt" :zone="props.zone" /></span>
-        <span v-if="one.doneAt" class="tag v">Seen to</span>
+        <span v-if="one.doneAt" class="tag v ml-2">Seen to</span>
       </p>
       <blockquote>{{ one.message }}</blockquote>
       <p class="row small">

@@ -54,11 +54,11 @@ async function save(): Promise<void> {
 
 <style scoped>
 .form {
-  margin-top: 16px;
+  margin: 16px 0 26px;
 }
 .one {
   display: grid;
-  grid-template-columns: 11rem minmax(0, 1fr) 28px;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 3fr) 28px;
   gap: 8px;
   align-items: start;
 }

@@ -57,7 +57,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
 <style scoped>
 .invite {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 150px auto;
+  grid-template-columns: minmax(0, 1fr) 172px auto;
   gap: 12px;
   margin-top: 18px;
 }

@@ -69,7 +69,7 @@ async function save(): Promise<void> {
   gap: 10px 48px;
 }
 .form {
-  margin-top: 16px;
+  margin: 16px 0 26px;
 }
 .key {
   padding: 12px 0 4px;

@@ -186,7 +186,7 @@ function asked(address: string): void {
 .tools {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px;
+  gap: 1px;
   align-items: center;
   padding: 4px 0;
   border-block: 1px solid var(--rule);
@@ -206,7 +206,7 @@ function asked(address: string): void {
   background: none;
   border: 0;
   border-radius: 4px;
-  width: 31px;
+  width: 29px;
   height: 32px;
   cursor: pointer;
   color: var(--soft);
