@@ -1,7 +1,14 @@
 using Antiphon.Benchmarks;
 
 // Every figure is a ratio against a reference measured in the same run, so that it means the same on any machine.
-FeedRace.Run();
-GrowthRace.Run();
-SelectionRace.Run();
-await EmbedRace.RunAsync();
+// Names of races may be given, such as "posts import"; without any all of them run.
+var races = new (string Name, Func<Task> Run)[]
+{
+    ("feeds", () => Task.Run(FeedRace.Run)),
+    ("growth", () => Task.Run(GrowthRace.Run)),
+    ("selection", () => Task.Run(SelectionRace.Run)),
+    ("embed", EmbedRace.RunAsync),
+    ("posts", PostRace.RunAsync),
+    ("import", ImportRace.RunAsync),
+};
+foreach (var race in races.Where(race => args.Length == 0 || args.Contains(race.Name))) await race.Run();

@@ -10,6 +10,7 @@ internal sealed class BoardPosts
     private readonly Dictionary<long, ListingCandidate> _byId;
     private readonly Dictionary<long, ListingSelection> _selections;
     private readonly Dictionary<long, int> _feedPositions = [];
+    private readonly Dictionary<long, List<ListingCandidate>> _byBlog;
 
     /// <summary>Chooses for every listing.</summary>
     public BoardPosts(IEnumerable<Listing> listings, IReadOnlyList<ListingCandidate> candidates, DateTimeOffset now)
@@ -19,6 +20,7 @@ internal sealed class BoardPosts
         // Drafts show nowhere by definition; listing them here would only be noise.
         Rows = [.. candidates.Where(post => post.Status != PostStatus.Draft && post.PublishedAt is not null).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id)];
         Ahead = [.. Rows.Where(post => Core.Coverage.CoverageRules.IsAhead(post, now))];
+        _byBlog = Rows.GroupBy(post => post.BlogId).ToDictionary(group => group.Key, group => group.ToList());
         var reached = new Dictionary<long, int>();
         foreach (var post in Rows.Where(post => ListingSelection.IsPublic(post, now)))
             _feedPositions[post.Id] = reached[post.BlogId] = reached.GetValueOrDefault(post.BlogId) + 1;
@@ -26,6 +28,9 @@ internal sealed class BoardPosts
 
     /// <summary>The posts that have a row, newest first.</summary>
     public IReadOnlyList<ListingCandidate> Rows { get; }
+
+    /// <summary>The rows of one blog, newest first.</summary>
+    public IReadOnlyList<ListingCandidate> RowsOf(long blog) => _byBlog.GetValueOrDefault(blog) ?? [];
 
     /// <summary>Those among them that become public by themselves later.</summary>
     public IReadOnlyList<ListingCandidate> Ahead { get; }

@@ -36,7 +36,7 @@ internal static class CoverageEndpoints
     {
         var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
         var survey = await board.SurveyAsync(site, cancellation);
-        List<ListingCandidate> found = [.. board.Posts.Rows.Where(post => (query.Blog is null || post.BlogId == query.Blog) && Fits(query.Show?.Value, survey, post.Id))];
+        var found = Found(board.Posts, query, survey);
         var from = PostCursor.Parse(query.After) is { } cursor ? After(found, cursor) : Math.Max(0, query.From ?? 0);
         var window = found.Skip(from).Take(Math.Clamp(query.Count ?? PageSize, 1, LargestWindow)).ToList();
         var next = from + window.Count < found.Count && window.Count > 0 ? window[^1] : null;
@@ -60,17 +60,18 @@ internal static class CoverageEndpoints
         return TypedResults.Ok(board.Listings.Any(one => one.Id == listing) ? board.Neighbours(listing, post, 2) : []);
     }
 
-    private static bool Fits(BoardFilter? filter, BoardSurvey survey, long post) => filter switch
+    // A window must not cost a walk over all posts: what is off or due is little, and the rest is at hand in its order.
+    private static IReadOnlyList<ListingCandidate> Found(BoardPosts posts, BoardQuery query, BoardSurvey survey)
     {
-        BoardFilter.Off => survey.Off.Contains(post),
-        BoardFilter.Due => survey.Due.Contains(post),
-        _ => true,
-    };
+        if (query.Show is not { Value: var filter }) return query.Blog is { } blog ? posts.RowsOf(blog) : posts.Rows;
+        var chosen = (filter == BoardFilter.Off ? survey.Off : survey.Due).Select(posts.Find).OfType<ListingCandidate>().Where(post => query.Blog is null || post.BlogId == query.Blog);
+        return [.. chosen.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id)];
+    }
 
-    private static int After(List<ListingCandidate> found, PostCursor cursor)
+    private static int After(IReadOnlyList<ListingCandidate> found, PostCursor cursor)
     {
         // The cursor carries milliseconds only, so dates are compared as it tells them.
-        var at = found.FindIndex(post => post.PublishedAt!.Value.ToUnixTimeMilliseconds() is var date && (date < cursor.Date.ToUnixTimeMilliseconds() || (date == cursor.Date.ToUnixTimeMilliseconds() && post.Id < cursor.Id)));
+        var at = found.ToList().FindIndex(post => post.PublishedAt!.Value.ToUnixTimeMilliseconds() is var date && (date < cursor.Date.ToUnixTimeMilliseconds() || (date == cursor.Date.ToUnixTimeMilliseconds() && post.Id < cursor.Id)));
         return at < 0 ? found.Count : at;
     }
 

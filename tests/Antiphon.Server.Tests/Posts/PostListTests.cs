@@ -32,6 +32,16 @@ public sealed class PostListTests(AntiphonHost host) : IClassFixture<AntiphonHos
     }
 
     [Fact]
+    public async Task A_list_can_be_had_without_counting_and_the_number_by_itself()
+    {
+        var word = $"Count{Guid.NewGuid():N}";
+        for (var i = 0; i < 3; i++) await host.WriteAsync($"{word} {i}");
+        var page = await host.Owner.GetJsonAsync($"{host.Api}posts?search={word}&counted=false");
+        Assert.Equal((3, false), (page.Items("posts").Count, page.Has("total")));
+        Assert.Equal(3, (await host.Owner.GetJsonAsync($"{host.Api}posts/count?search={word}")).Number("total"));
+    }
+
+    [Fact]
     public async Task The_list_is_narrowed_by_what_posts_are()
     {
         var tag = $"t{Guid.NewGuid():N}";

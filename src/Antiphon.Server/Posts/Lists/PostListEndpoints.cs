@@ -19,6 +19,7 @@ internal static class PostListEndpoints
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
         posts.MapGet("", ListPosts).WithName("listPosts");
+        posts.MapGet("/count", CountPosts).WithName("countPosts").WithSummary("How many posts a filter finds; counting takes longer the more there are, so a list can be had without.");
         posts.MapGet("/terms", ListTerms).WithName("listTerms");
         posts.MapPut("/{post:long}/row", ChangeRow).Needs(SiteRole.Editor).Validate<QuickEdit>().WithName("changePostRow").WithSummary("Changes what the row of a list shows.");
         posts.MapPost("/{post:long}/copy", Duplicate).Needs(SiteRole.Contributor).WithName("copyPost").WithSummary("Makes a draft of the same content.");
@@ -27,14 +28,17 @@ internal static class PostListEndpoints
         posts.MapPost("/bulk/{change:long}/undo", Undo).Needs(SiteRole.Editor).WithName("undoBulk").WithSummary("Takes a change to many posts back.");
     }
 
-    private static async Task<Ok<PostPage>> ListPosts(long site, [AsParameters] PostQuery query, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation)
+    private static async Task<Ok<PostPage>> ListPosts(long site, [AsParameters] PostQuery query, bool? counted, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation)
     {
         var found = query.In(database, site).AsNoTracking();
         var order = query.Sort?.Value ?? PostOrder.Newest;
-        var total = await found.CountAsync(cancellation);
+        var total = counted == false ? (int?)null : await found.CountAsync(cancellation);
         var rows = await found.Include(post => post.Blog.Following).Ordered(order, query.After).Take(PageSize + 1).ToListAsync(cancellation);
         return TypedResults.Ok(new PostPage([.. rows.Take(PageSize).Select(post => Summary(post, addresses))], rows.Count > PageSize ? PostOrdering.CursorAfter(rows[PageSize - 1], order) : null, total));
     }
+
+    private static async Task<Ok<PostCount>> CountPosts(long site, [AsParameters] PostQuery query, AntiphonContext database, CancellationToken cancellation) =>
+        TypedResults.Ok(new PostCount(await query.In(database, site).CountAsync(cancellation)));
 
     private static async Task<Ok<TermsView>> ListTerms(long site, AntiphonContext database, CancellationToken cancellation)
     {

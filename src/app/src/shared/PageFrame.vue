@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useQueryValue } from './useQueryValue'
 
 /** A whole page of ours in a frame, at the widths readers have; nothing in it runs or leads away. */
@@ -7,6 +7,8 @@ const props = defineProps<{ html: string | null; title: string; about?: string }
 const width = useQueryValue('width')
 const dark = useQueryValue('light')
 const frame = ref<HTMLIFrameElement | null>(null)
+// The frame may run none of it, and the browser would complain of each.
+const still = computed(() => props.html?.replace(/<script[\s\S]*?<\/script>/g, '') ?? null)
 const widths = [
   ['390', 'Phone'],
   ['768', 'Tablet'],
@@ -14,7 +16,7 @@ const widths = [
 ] as const
 
 // Links of the page would open it inside the frame, without the workplace around it.
-function still(): void {
+function hold(): void {
   frame.value?.contentDocument?.addEventListener('click', (event) => {
     if (!(event.target as Element).closest('a[href^="#"]')) event.preventDefault()
   })
@@ -42,15 +44,15 @@ function still(): void {
     </div>
   </div>
   <div class="desk">
-    <p v-if="props.html === null" class="waiting" role="status">Setting the page …</p>
+    <p v-if="still === null" class="waiting" role="status">Setting the page …</p>
     <iframe
       v-else
       ref="frame"
       :title="props.title"
       sandbox="allow-same-origin"
-      :srcdoc="props.html"
+      :srcdoc="still ?? undefined"
       :style="{ width: width ? `${width}px` : '100%', colorScheme: dark === 'dark' ? 'dark' : 'light' }"
-      @load="still"
+      @load="hold"
     />
   </div>
 </template>

@@ -1,4 +1,4 @@
-import { useInfiniteQuery } from '@tanstack/vue-query'
+import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
 import { api, take, type Schemas } from '../../api/client'
@@ -50,7 +50,10 @@ export function usePostList(site: () => number) {
     queryFn: ({ pageParam }) =>
       take(
         api.GET('/api/sites/{site}/posts', {
-          params: { path: { site: site() }, query: { ...found.value, sort: (sort.value || undefined) as Order | undefined, after: pageParam || undefined } },
+          params: {
+            path: { site: site() },
+            query: { ...found.value, sort: (sort.value || undefined) as Order | undefined, after: pageParam || undefined, counted: false },
+          },
         }),
       ),
     initialPageParam: '',
@@ -58,6 +61,12 @@ export function usePostList(site: () => number) {
     placeholderData: (before) => before,
   })
   const posts = computed(() => query.data.value?.pages.flatMap((page) => page.posts) ?? [])
-  const total = computed(() => query.data.value?.pages[0]?.total ?? 0)
+  // Counting a long list takes longer than showing its start, so the number follows.
+  const count = useQuery({
+    queryKey: ['posts', 'count', site, found],
+    queryFn: () => take(api.GET('/api/sites/{site}/posts/count', { params: { path: { site: site() }, query: found.value } })),
+    placeholderData: (before) => before,
+  })
+  const total = computed(() => count.data.value?.total ?? posts.value.length)
   return { narrow, sort, found, narrowed, query, posts, total }
 }
