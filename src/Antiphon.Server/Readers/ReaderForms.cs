@@ -36,12 +36,15 @@ internal static class ReaderForms
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
         var (form, texts) = (await http.Request.ReadFormAsync(http.RequestAborted), ReaderFormTexts.For(post.Blog.Site.Language));
         var (name, mail, message) = (form["name"].ToString().Trim(), form["mail"].ToString().Trim(), form["message"].ToString().Trim());
-        var back = $"<p><a href=\"{Encoded.Html(addresses.Of(post))}\">{Encoded.Html(texts.Back)}</a></p>";
+        var back = $"<p><a href=\"{Encoded.Html(CameFrom(http) ?? addresses.Of(post))}\">{Encoded.Html(texts.Back)}</a></p>";
         if (name.Length is 0 or > LongestName || message.Length is 0 or > LongestMessage || !MailAddresses.IsOne(mail)) return Again(texts, post.Blog.Site.Language, message, back);
         // A program that fills in what people do not see is told the same, and nothing is kept.
         if (form["website"].ToString().Length == 0) await KeepAsync(post, new Question { SiteId = post.SiteId, PostId = post.Id, Name = name, Mail = mail, Message = message, CreatedAt = clock.GetUtcNow() }, database, board, http.RequestAborted);
         return PublicPage.Html(texts.Thanks, $"<p>{Encoded.Html(texts.Answered)}</p>{back}", language: post.Blog.Site.Language);
     }
+
+    // A page of ours says where it is in full; other sites say no more than their name, and are led to where the post lives.
+    private static string? CameFrom(HttpContext http) => http.Request.GetTypedHeaders().Referer is { IsAbsoluteUri: true, AbsolutePath.Length: > 1 } page && page.Authority == http.Request.Host.Value ? page.AbsoluteUri : null;
 
     private static async Task KeepAsync(Post post, Question question, AntiphonContext database, NoticeBoard board, CancellationToken cancellation)
     {

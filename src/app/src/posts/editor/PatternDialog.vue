@@ -23,13 +23,7 @@ async function save(): Promise<void> {
         New posts can start from this text, category and tags. Turn sentences into prompts with “Put in”, and the first letter typed there takes their place.
       </p>
       <form class="form" novalidate @submit.prevent="save">
-        <v-combobox
-          v-model="name"
-          label="Name, such as Observing report"
-          :items="(all.data.value ?? []).map((one) => one.name)"
-          autofocus
-          :error-messages="fields.name ?? fields.bodyHtml"
-        />
+        <v-text-field v-model="name" label="Name, such as Observing report" autofocus :error-messages="fields.name ?? fields.bodyHtml" />
         <p v-if="all.data.value?.some((one) => one.name === name)" class="soft small">Replaces the pattern of that name.</p>
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div class="row"><v-btn type="submit" :loading="running">Keep it</v-btn><v-btn variant="text" @click="open = false">Cancel</v-btn></div>
