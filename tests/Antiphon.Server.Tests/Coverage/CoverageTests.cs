@@ -4,13 +4,13 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Coverage;
 
-public sealed class CoverageTests : IAsyncLifetime
+public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHost>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
+    private readonly AntiphonHost _host = host;
 
-    public Task InitializeAsync() => _host.InitializeAsync();
+    public Task InitializeAsync() => _host.FreshSiteAsync();
 
-    public Task DisposeAsync() => ((IAsyncLifetime)_host).DisposeAsync();
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task Each_mark_carries_its_reason()
@@ -55,7 +55,7 @@ public sealed class CoverageTests : IAsyncLifetime
     {
         await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
         await _host.WriteAsync("Undeliverable");
-        await _host.InDatabaseAsync(database => database.Deliveries.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+        await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.SiteId == _host.Site).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
         var board = await Eventually.IsAsync("the mark", () => _host.Owner.GetJsonAsync(_host.Api + "coverage"), one => one.Text("posts.0.cells.1.mark") is "failed" or "due");
         Assert.Contains(Cell(board, 0, 1).Reason, new[] { "someFailed", "delivering" });
     }
@@ -110,7 +110,7 @@ public sealed class CoverageTests : IAsyncLifetime
     {
         await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
         await _host.WriteAsync("Undeliverable");
-        await _host.InDatabaseAsync(database => database.Deliveries.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+        await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.SiteId == _host.Site).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
         for (var i = 0; i < 3; i++) await _host.WriteAsync($"Night {i}");
         var off = await Eventually.IsAsync("the mark", () => _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1"), one => one.Number("found") == 1);
         Assert.Equal("Undeliverable", off.Text("posts.0.title"));

@@ -4,25 +4,20 @@ using Antiphon.Server.Tests.Hosting;
 namespace Antiphon.Server.Tests.Listings;
 
 /// <summary>Building, placing and checking a listing.</summary>
-public sealed class BuilderTests : IAsyncLifetime
+public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _page = null!;
+    private readonly AntiphonHost _host = hosts.Host;
+    private readonly ScriptedSite _page = hosts.Site;
     private Json _listing = null!;
 
     public async Task InitializeAsync()
     {
-        _page = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _page.Address.Authority).With("Outgoing:AllowedHosts:1", _host.Address.Authority).InitializeAsync();
+        await _host.FreshSiteAsync();
         await _host.WriteAsync("Frost on the finder");
         _listing = await _host.ListAsync();
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _page.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task The_snippet_carries_key_entries_and_script()

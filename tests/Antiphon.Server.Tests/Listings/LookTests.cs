@@ -6,25 +6,20 @@ using Antiphon.Tests;
 namespace Antiphon.Server.Tests.Listings;
 
 /// <summary>Looks: saved, shared, read from pages, and in what readers get.</summary>
-public sealed class LookTests : IAsyncLifetime
+public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
+    private readonly AntiphonHost _host = hosts.Host;
     private ListingTalk _talk = null!;
-    private ScriptedSite _page = null!;
+    private readonly ScriptedSite _page = hosts.Site;
 
     public async Task InitializeAsync()
     {
-        _page = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _page.Address.Authority).InitializeAsync();
+        await _host.FreshSiteAsync();
         _talk = new ListingTalk(_host);
         await _host.WriteAsync("Frost on the finder");
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _page.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task A_change_of_a_shared_look_changes_every_listing_that_uses_it()

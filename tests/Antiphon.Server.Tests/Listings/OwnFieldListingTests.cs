@@ -2,13 +2,13 @@ using Antiphon.Server.Tests.Hosting;
 
 namespace Antiphon.Server.Tests.Listings;
 
-public sealed class OwnFieldListingTests : IAsyncLifetime
+public sealed class OwnFieldListingTests(AntiphonHost host) : IClassFixture<AntiphonHost>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
+    private readonly AntiphonHost _host = host;
 
     public async Task InitializeAsync()
     {
-        await _host.InitializeAsync();
+        await _host.FreshSiteAsync();
         object[] fields =
         [
             new { key = "seeing", label = "Seeing", kind = "number", choices = Array.Empty<string>(), unit = "arcsec", isRequired = false, isPublic = true },
@@ -20,7 +20,7 @@ public sealed class OwnFieldListingTests : IAsyncLifetime
         await _host.WriteAsync("Cloud");
     }
 
-    public Task DisposeAsync() => ((IAsyncLifetime)_host).DisposeAsync();
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task A_listing_takes_posts_by_an_own_field_and_shows_it_in_the_byline()

@@ -4,22 +4,17 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Posts;
 
 /// <summary>A post looked over before it is published.</summary>
-public sealed class PostCheckTests : IAsyncLifetime
+public sealed class PostCheckTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _site = null!;
+    private readonly AntiphonHost _host = hosts.Host;
+    private readonly ScriptedSite _site = hosts.Site;
 
     public async Task InitializeAsync()
     {
-        _site = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _site.Address.Authority).InitializeAsync();
+        await _host.FreshSiteAsync();
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _site.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task A_draft_that_was_never_saved_is_looked_over()
