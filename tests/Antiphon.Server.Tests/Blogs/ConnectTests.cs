@@ -7,26 +7,18 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Blogs;
 
 /// <summary>Connecting a blog by any address.</summary>
-public sealed class ConnectTests : IAsyncLifetime
+public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>, IAsyncLifetime
 {
     private const string Rss = "<rss version=\"2.0\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>"
         + "<item><title>New tray</title><link>https://bench.example/2</link><guid>https://bench.example/2</guid><pubDate>Tue, 24 Nov 2026 09:30:00 GMT</pubDate></item>"
         + "<item><title>Old tray</title><link>https://bench.example/1</link><guid>https://bench.example/1</guid><pubDate>Mon, 23 Nov 2026 09:30:00 GMT</pubDate></item></channel></rss>";
 
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _site = null!;
+    private readonly AntiphonHost _host = hosts.Host;
+    private readonly ScriptedSite _site = hosts.Site;
 
-    public async Task InitializeAsync()
-    {
-        _site = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _site.Address.Authority).With("Outgoing:MaxBytes", "20000").With("Outgoing:TimeoutSeconds", "3").InitializeAsync();
-    }
+    public Task InitializeAsync() => _host.FreshSiteAsync();
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _site.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task The_feed_itself_is_one_candidate()
@@ -179,4 +171,11 @@ public sealed class ConnectTests : IAsyncLifetime
         http.Response.StatusCode = StatusCodes.Status404NotFound;
         return Task.CompletedTask;
     }
+}
+
+/// <summary>A server that reads little and waits briefly.</summary>
+public sealed class ConnectHost : ScriptedHost
+{
+    /// <inheritdoc/>
+    protected override AntiphonHost Configure(AntiphonHost host) => host.With("Outgoing:MaxBytes", "20000").With("Outgoing:TimeoutSeconds", "3");
 }

@@ -7,23 +7,15 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Feeds;
 
 /// <summary>Repairing and converting over HTTP.</summary>
-public sealed class FeedWorkTests : IAsyncLifetime
+public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>, IAsyncLifetime
 {
     private const string Faulty = "<rss version=\"2.0\"><channel><title>Log</title><link>https://quillmoor.example/</link><description>d</description>\n<item><title>Salt & pepper</title><link>https://quillmoor.example/1</link><pubDate>2026-11-24</pubDate></item></channel></rss>";
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _page = null!;
+    private readonly AntiphonHost _host = hosts.Host;
+    private readonly ScriptedSite _page = hosts.Site;
 
-    public async Task InitializeAsync()
-    {
-        _page = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _page.Address.Authority).InitializeAsync();
-    }
+    public Task InitializeAsync() => _host.FreshSiteAsync();
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _page.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task Raw_bytes_come_back_repaired_with_every_change()

@@ -1,7 +1,7 @@
 namespace Antiphon.Server.Tests.Hosting;
 
 /// <summary>A server for the tests of a class, and somebody else's site that it may visit. Starting a server takes longer than most tests; a site of its own for each keeps them apart.</summary>
-public sealed class ScriptedHost : IAsyncLifetime
+public class ScriptedHost : IAsyncLifetime
 {
     /// <summary>The server.</summary>
     public AntiphonHost Host { get; } = new();
@@ -12,7 +12,7 @@ public sealed class ScriptedHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         Site = await ScriptedSite.StartAsync();
-        await Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority).With("Outgoing:AllowedHosts:1", Host.Address.Authority).InitializeAsync();
+        await Configure(Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority).With("Outgoing:AllowedHosts:1", Host.Address.Authority)).InitializeAsync();
     }
 
     public async Task DisposeAsync()
@@ -20,4 +20,7 @@ public sealed class ScriptedHost : IAsyncLifetime
         await ((IAsyncLifetime)Host).DisposeAsync();
         await Site.DisposeAsync();
     }
+
+    /// <summary>Sets what the tests of a class need beside that.</summary>
+    protected virtual AntiphonHost Configure(AntiphonHost host) => host;
 }
