@@ -49,6 +49,10 @@ public sealed class PostListStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         browser.Open(new Uri(demo.Workplace, "posts/pictures")).Sees("Drop pictures here").Attach("input[type=file]", file).Sees("Where it is used").Sees("In no post yet.");
         browser.Fill(".detail textarea", "A yellow moon").Press("Save").Sees("A yellow moon");
-        browser.Open(new Uri(demo.Workplace, "posts/pictures?search=harvest")).Click(".grid button").Press("Cut …").Sees("Cut the picture").Press("Square").Press("Cut it so").NoLongerSees("Cut the picture");
+        browser.Open(new Uri(demo.Workplace, "posts/pictures?search=harvest")).Click(".grid button").Press("Cut …").Sees("Cut the picture").Press("Square").Sees("of the width");
+        var before = browser.Find(".v-overlay p[role=status]").Text;
+        browser.Find(".around").SendKeys(OpenQA.Selenium.Keys.Shift + OpenQA.Selenium.Keys.ArrowLeft);
+        browser.Until("a smaller part", _ => browser.Find(".v-overlay p[role=status]").Text != before ? "so" : null);
+        browser.Press("Cut it so").NoLongerSees("Cut the picture");
     }
 }

@@ -31,7 +31,7 @@ function toggle(part: Schemas['BylinePart']): void {
   <QuestionPart title="How is it set?" :answer="answer">
     <div class="lines">
       <NumberLine v-model="look.measure" label="Column of text" name="measure" :min="26" :max="60" :problem="props.fields['look.measure']?.[0]"
-        ><span class="soft small"> times the size of the type</span></NumberLine
+        ><span class="soft small"> × the type</span></NumberLine
       >
       <ChipChoice
         v-model="look.spacing"

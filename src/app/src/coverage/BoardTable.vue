@@ -153,7 +153,7 @@ thead th {
   line-height: 1.25;
   color: var(--soft);
   vertical-align: bottom;
-  padding: 0 3px 8px;
+  padding: 0 1px 8px;
   overflow-wrap: break-word;
 }
 thead th b {
@@ -162,6 +162,7 @@ thead th b {
   -webkit-box-orient: vertical;
   color: var(--ink);
   font-weight: 600;
+  font-size: 12px;
   overflow: hidden;
 }
 thead small {

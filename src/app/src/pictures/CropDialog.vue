@@ -39,6 +39,27 @@ function take({
   }
 }
 
+const cropper = ref<InstanceType<typeof Cropper> | null>(null)
+const place = computed(() => {
+  const { left, top, width, height } = part.value
+  const percent = (share: number) => `${Math.round(share / 10)} %`
+  return `${percent(width)} of the width and ${percent(height)} of the height, from ${percent(left)} across and ${percent(top)} down.`
+})
+
+// Arrows move the part, with Shift they make it larger or smaller, a fiftieth of the picture at a time.
+function press(event: KeyboardEvent): void {
+  const ways: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+  const way = ways[event.key]
+  if (!way || !cropper.value) return
+  event.preventDefault()
+  cropper.value.setCoordinates(({ coordinates, imageSize }) => {
+    const [across, down] = [(way[0] * imageSize.width) / 50, (way[1] * imageSize.height) / 50]
+    return event.shiftKey
+      ? { ...coordinates, width: coordinates.width + across, height: coordinates.height + down }
+      : { ...coordinates, left: coordinates.left + across, top: coordinates.top + down }
+  })
+}
+
 function cut(edit: Schemas['PictureEdit']): void {
   emit('cut', edit)
   open.value = false
@@ -64,13 +85,17 @@ function cut(edit: Schemas['PictureEdit']): void {
           {{ one.name }}
         </button>
       </div>
-      <Cropper
-        class="cropper"
-        :src="source"
-        :stencil-props="{ aspectRatio: shape.ratio }"
-        :default-size="({ imageSize }: { imageSize: object }) => imageSize"
-        @change="take"
-      />
+      <div class="around" tabindex="0" role="group" aria-label="The part: arrows move it, with Shift they change its size" @keydown="press">
+        <Cropper
+          ref="cropper"
+          class="cropper"
+          :src="source"
+          :stencil-props="{ aspectRatio: shape.ratio }"
+          :default-size="({ imageSize }: { imageSize: object }) => imageSize"
+          @change="take"
+        />
+      </div>
+      <p class="soft small mt-2" role="status">{{ place }} Arrows move the part, Shift and arrows change its size.</p>
       <div class="row mt-4">
         <v-btn @click="cut(part)">Cut it so</v-btn>
         <v-btn variant="outlined" @click="cut({ ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })">Show the whole</v-btn>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useSite } from '../sites/useSite'
 
@@ -17,7 +17,7 @@ const tabs = computed(() =>
 )
 const bar = ref<HTMLElement>()
 // On a phone the bar is longer than the screen; where one is must be in sight.
-onMounted(() => bar.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }))
+watch([bar, tabs], () => bar.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), { flush: 'post' })
 </script>
 
 <template>

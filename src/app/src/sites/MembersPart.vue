@@ -94,5 +94,9 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
 <style scoped>
 .role {
   width: 170px;
+  min-width: 138px;
+}
+td {
+  overflow-wrap: anywhere;
 }
 </style>

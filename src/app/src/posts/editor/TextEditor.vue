@@ -186,7 +186,7 @@ function asked(address: string): void {
 .tools {
   display: flex;
   flex-wrap: wrap;
-  gap: 1px;
+  gap: 0;
   align-items: center;
   padding: 4px 0;
   border-block: 1px solid var(--rule);
@@ -198,7 +198,7 @@ function asked(address: string): void {
 .group-of-tools {
   display: inline-flex;
   flex-wrap: wrap;
-  padding-right: 6px;
+  padding-right: 4px;
   margin-left: 4px;
   border-right: 1px solid var(--rule);
 }
@@ -206,7 +206,7 @@ function asked(address: string): void {
   background: none;
   border: 0;
   border-radius: 4px;
-  width: 29px;
+  width: 28px;
   height: 32px;
   cursor: pointer;
   color: var(--soft);
