@@ -18,7 +18,7 @@ public enum ImportTarget
     /// <summary>Name of the author.</summary>
     Author,
 
-    /// <summary>Category; of several the first, the others become tags.</summary>
+    /// <summary>Categories, the first of them first.</summary>
     Category,
 
     /// <summary>Tags.</summary>

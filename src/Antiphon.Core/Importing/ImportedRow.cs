@@ -19,8 +19,11 @@ public sealed record ImportedRow(int Number, string Key, string Mark, string Tit
     /// <summary>Author.</summary>
     public string? Author { get; init; }
 
-    /// <summary>Category.</summary>
+    /// <summary>The first category.</summary>
     public string? Category { get; init; }
+
+    /// <summary>Other categories.</summary>
+    public IReadOnlyList<string> MoreCategories { get; init; } = [];
 
     /// <summary>Tags.</summary>
     public IReadOnlyList<string> Tags { get; init; } = [];

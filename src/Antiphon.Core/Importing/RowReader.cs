@@ -15,6 +15,7 @@ public sealed class RowReader
     private const int LongestTitle = 300;
     private const int LongestTerm = 100;
     private const int MostTags = 30;
+    private const int MostCategories = 20;
     private static readonly string[] DraftWords = ["draft", "entwurf", "brouillon", "private", "pending", "unpublished", "hidden", "false", "0", "no", "nein"];
     private static readonly string[] YesWords = ["yes", "true", "1", "x", "y", "ja", "oui"];
 
@@ -66,7 +67,8 @@ public sealed class RowReader
             Excerpt = Said.OrNull(Shortened.ToLength(HtmlText.Of(Value(row, ImportTarget.Excerpt)), 1000)),
             Author = Named(Value(row, ImportTarget.Author)) ?? _plan.Author,
             Category = terms.FirstOrDefault() ?? _plan.Category,
-            Tags = [.. Terms(row, ImportTarget.Tags).Concat(terms.Skip(1)).Distinct(StringComparer.OrdinalIgnoreCase).Take(MostTags)],
+            MoreCategories = [.. terms.Skip(1).Take(MostCategories - 1)],
+            Tags = [.. Terms(row, ImportTarget.Tags).Take(MostTags)],
             Slug = SlugOf(Value(row, ImportTarget.Slug)),
             Picture = PictureOf(row, reservations),
             PictureAlt = Said.OrNull(Shortened.ToLength(Value(row, ImportTarget.PictureAlt), 500)),

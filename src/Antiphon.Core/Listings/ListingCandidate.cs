@@ -14,7 +14,7 @@ public sealed record ListingCandidate(long Id, long BlogId, string Title, PostSt
     /// <summary>When it was last changed.</summary>
     public DateTimeOffset UpdatedAt { get; init; }
 
-    /// <summary>Its category, and those above it.</summary>
+    /// <summary>Its categories, and those above them.</summary>
     public IReadOnlyList<string> Categories { get; init; } = [];
 
     /// <summary>Values of the blog's own fields; read only where a listing asks for them.</summary>

@@ -48,8 +48,14 @@ public sealed class Post
     /// <summary>Name of the author.</summary>
     public string? Author { get; set; }
 
-    /// <summary>Category.</summary>
+    /// <summary>The category it belongs to first, or null.</summary>
     public string? Category { get; set; }
+
+    /// <summary>Other categories it belongs to as well.</summary>
+    public List<string> MoreCategories { get; set; } = [];
+
+    /// <summary>All categories, the first one first.</summary>
+    public IEnumerable<string> AllCategories => Category is null ? MoreCategories : MoreCategories.Prepend(Category);
 
     /// <summary>Free words it can be found by.</summary>
     public List<string> Tags { get; set; } = [];

@@ -1253,6 +1253,10 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER")
                         .HasComputedColumnSql("COALESCE(PublishedAt, UpdatedAt)", false);
 
+                    b.PrimitiveCollection<string>("MoreCategories")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("OwnValues")
                         .IsRequired()
                         .HasColumnType("TEXT");

@@ -65,7 +65,7 @@ internal sealed class StaticPages(
         await FollowAsync(pages, "index", addresses.OfPage(blog, string.Empty), before => lists.FirstAsync(blog, before, cancellation)!);
         var now = clock.GetUtcNow();
         var open = database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now);
-        foreach (var name in await open.Where(post => post.Category != null).Select(post => post.Category!).Distinct().ToListAsync(cancellation)) await TermAsync("category", name, before => lists.CategoryAsync(blog, name, before, cancellation));
+        foreach (var name in await lists.CategoryNamesAsync(blog, cancellation)) await TermAsync("category", name, before => lists.CategoryAsync(blog, name, before, cancellation));
         foreach (var name in await open.Where(post => post.Author != null).Select(post => post.Author!).Distinct().ToListAsync(cancellation)) await TermAsync("author", name, before => lists.AuthorAsync(blog, name, before, cancellation));
         var tags = (await open.Select(post => post.Tags).ToListAsync(cancellation)).SelectMany(all => all).Distinct();
         foreach (var name in tags) await TermAsync("tag", name, before => lists.TagAsync(blog, name, before, cancellation));

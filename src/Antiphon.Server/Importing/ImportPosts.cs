@@ -85,7 +85,7 @@ internal sealed class ImportPosts(AntiphonContext database, PictureLibrary pictu
     private async Task FillAsync(Import import, ImportedRow row, Post post, List<ImportNote> notes, CancellationToken cancellation)
     {
         (post.Title, post.BodyHtml, post.Excerpt, post.Author, post.Category) = (row.Title, row.BodyHtml, row.Excerpt, row.Author, row.Category);
-        (post.Tags, post.IsFeatured, post.OwnValues, post.ImportMark, post.UpdatedAt) = ([.. row.Tags], row.IsFeatured, [.. row.OwnValues], row.Mark, clock.GetUtcNow());
+        (post.MoreCategories, post.Tags, post.IsFeatured, post.OwnValues, post.ImportMark, post.UpdatedAt) = ([.. row.MoreCategories], [.. row.Tags], row.IsFeatured, [.. row.OwnValues], row.Mark, clock.GetUtcNow());
         (post.PictureAddress, post.PictureAlt) = (row.Picture, row.PictureAlt);
         if (import.Plan!.FetchPictures) await FetchPicturesAsync(import, row, post, notes, cancellation);
     }

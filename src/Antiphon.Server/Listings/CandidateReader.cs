@@ -33,6 +33,7 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
             post.PublishedAt,
             post.UpdatedAt,
             post.Category,
+            post.MoreCategories,
             post.Tags,
             post.Author,
             post.IsFeatured,
@@ -47,7 +48,7 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
         return [.. rows.Select(row => new ListingCandidate(row.Id, row.BlogId, row.Title, row.Status, row.PublishedAt)
         {
             UpdatedAt = row.UpdatedAt,
-            Categories = row.Category is null ? [] : LineOf(row.Category),
+            Categories = row.MoreCategories.Count == 0 ? row.Category is null ? [] : LineOf(row.Category) : [.. row.MoreCategories.Prepend(row.Category).OfType<string>().SelectMany(LineOf).Distinct(StringComparer.OrdinalIgnoreCase)],
             OwnValues = row.OwnValues ?? [],
             Tags = row.Tags,
             Author = row.Author,

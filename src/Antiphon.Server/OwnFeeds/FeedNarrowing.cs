@@ -23,7 +23,7 @@ internal sealed record FeedNarrowing(string? Category, string? Tag, string? Auth
         {
             posts = name switch
             {
-                "category" => posts.Where(post => post.Category == value),
+                "category" => posts.Where(post => post.Category == value || post.MoreCategories.Contains(value)),
                 "tag" => posts.Where(post => post.Tags.Contains(value)),
                 _ => posts.Where(post => post.Author == value),
             };

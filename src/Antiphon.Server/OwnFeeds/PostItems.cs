@@ -64,8 +64,7 @@ internal sealed class PostItems(AntiphonContext database, OwnFieldReader fields,
         }
 
         if (post.Author is not null) item.Authors.Add(new FeedPerson(post.Author, null, null));
-        if (post.Category is not null) item.Categories.Add(post.Category);
-        item.Categories.AddRange(post.Tags.Where(tag => !string.Equals(tag, post.Category, StringComparison.OrdinalIgnoreCase)));
+        item.Categories.AddRange(post.AllCategories.Concat(post.Tags).Distinct(StringComparer.OrdinalIgnoreCase));
         return item;
     }
 }

@@ -8,11 +8,12 @@ namespace Antiphon.Server.Posts;
 /// <param name="ReviewNote">What was said on passing it on or back.</param>
 /// <param name="PublishLocal">When a scheduled post goes out on the site's clocks.</param>
 /// <param name="ClockNote">What to know about the clocks at that time, or null.</param>
+/// <param name="MoreCategories">Other categories it belongs to as well.</param>
 internal sealed record PostView(
     long Id, long BlogId, bool WrittenHere, string Title, string Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author,
     string? Category, IReadOnlyList<string> Tags, bool IsFeatured, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision,
     int FocusX, int FocusY, string? AboutAddress, bool IsPinned, PostDetails Details, IReadOnlyList<FieldValue> OwnValues, long? ReviewerId, string? ReviewNote, string? PublishLocal,
-    string? ClockNote);
+    string? ClockNote, IReadOnlyList<string> MoreCategories);
 
 /// <summary>What the editor saves.</summary>
 /// <param name="BlogId">A blog written here.</param>
@@ -38,10 +39,12 @@ internal sealed record PostView(
 /// <param name="PublishLocal">For Scheduled: when, on the site's clocks, such as "2027-03-28T09:30".</param>
 /// <param name="ReviewerId">For InReview: who is asked, or null for anybody.</param>
 /// <param name="ReviewNote">For InReview and for passing back to Draft: what is said with it.</param>
+/// <param name="MoreCategories">Other categories it belongs to as well; null leaves them as they are.</param>
 internal sealed record PostRequest(
     long BlogId, string Title, string? Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author, string? Category,
     PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false, int FocusX = 50, int FocusY = 50, string? AboutAddress = null, bool? IsPinned = null,
-    PostDetails? Details = null, IReadOnlyList<FieldValue>? OwnValues = null, DateTimeOffset? PublishedAt = null, string? PublishLocal = null, long? ReviewerId = null, string? ReviewNote = null);
+    PostDetails? Details = null, IReadOnlyList<FieldValue>? OwnValues = null, DateTimeOffset? PublishedAt = null, string? PublishLocal = null, long? ReviewerId = null, string? ReviewNote = null,
+    IReadOnlyList<string>? MoreCategories = null);
 
 /// <summary>What publishing would do.</summary>
 /// <param name="Subscribers">How many would get a mail; 0 when the post was mailed before.</param>

@@ -79,5 +79,5 @@ internal static class PostEndpoints
     private static PostView View(Post post, PostAddresses addresses) => new(
         post.Id, post.BlogId, post.Blog.Following is null, post.Title, post.Slug, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt, post.Author, post.Category,
         post.Tags, post.IsFeatured, post.Status, post.PublishedAt, post.UpdatedAt, addresses.Of(post), post.Revision, post.FocusX, post.FocusY, post.AboutAddress, post.IsPinned, post.Details, post.OwnValues,
-        post.ReviewerId, post.ReviewNote, post.PublishLocal, WallTime.Read(post.PublishLocal, post.Blog.Site.TimeZone)?.Word(post.Blog.Site.TimeZone));
+        post.ReviewerId, post.ReviewNote, post.PublishLocal, WallTime.Read(post.PublishLocal, post.Blog.Site.TimeZone)?.Word(post.Blog.Site.TimeZone), post.MoreCategories);
 }

@@ -28,6 +28,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         post.PictureAddress = Said.OrNull(request.PictureAddress);
         post.PictureAlt = Said.OrNull(request.PictureAlt);
         post.Category = Said.OrNull(request.Category);
+        if (request.MoreCategories is { } more) post.MoreCategories = [.. Tidied(more).Where(name => !string.Equals(name, post.Category, StringComparison.OrdinalIgnoreCase))];
         post.Tags = Tidied(request.Tags);
         post.IsFeatured = request.IsFeatured;
         (post.FocusX, post.FocusY) = (request.FocusX, request.FocusY);
@@ -114,6 +115,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
             FocusY = post.FocusY,
             Author = post.Author,
             Category = post.Category,
+            MoreCategories = [.. post.MoreCategories],
             Tags = [.. post.Tags],
             AboutAddress = post.AboutAddress,
             // A copy lives at an address of its own, and two posts may not both be the first.
@@ -149,5 +151,5 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         SocialPicture = Said.OrNull(details.SocialPicture),
     };
 
-    private static List<string> Tidied(IReadOnlyList<string>? tags) => [.. (tags ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+    private static List<string> Tidied(IReadOnlyList<string>? terms) => [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
 }

@@ -23,6 +23,7 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.AboutAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the whole address, starting with https://.");
         RuleFor(post => post.Author).MaximumLength(100);
         RuleFor(post => post.Category).MaximumLength(100);
+        RuleFor(post => post.MoreCategories).Must(names => names is null || (names.Count <= 20 && names.All(name => name.Length <= 100))).WithMessage("Give at most 20 more categories of up to 100 characters.");
         RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");
         RuleForEach(post => post.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
         RuleFor(post => post.ReviewNote).MaximumLength(2000).WithMessage("Keep the note under 2,000 characters.");

@@ -22,7 +22,7 @@ public sealed class RowReaderTests
     {
         var row = Read(["7", "Frost &amp; fog", "One\n\nTwo", "24/11/2026", "Ida", "Night Log, Frost", "cold, rime, cold", "/2026/frost.html", "https://a.example/f.jpg", "published", "GOOD"]);
         Assert.Equal(("7", "Frost & fog", "<p>One</p><p>Two</p>", PostStatus.Published), (row.Key, row.Title, row.BodyHtml, row.Status));
-        Assert.Equal(("Ida", "Night Log", "cold rime Frost", "frost"), (row.Author, row.Category, string.Join(' ', row.Tags), row.Slug));
+        Assert.Equal(("Ida", "Night Log", "Frost", "cold rime", "frost"), (row.Author, row.Category, string.Join(' ', row.MoreCategories), string.Join(' ', row.Tags), row.Slug));
         Assert.Equal(new FieldValue("seeing", "good"), Assert.Single(row.OwnValues));
     }
 

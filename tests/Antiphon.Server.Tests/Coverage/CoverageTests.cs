@@ -109,10 +109,14 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     public async Task Old_failed_mails_are_found_behind_a_window()
     {
         await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
-        await _host.WriteAsync("Undeliverable");
-        await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.SiteId == _host.Site).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+        var post = (await _host.WriteAsync("Undeliverable")).Number("id");
         for (var i = 0; i < 3; i++) await _host.WriteAsync($"Night {i}");
-        var off = await Eventually.IsAsync("the mark", () => _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1"), one => one.Number("found") == 1);
+        // Without a mail server the first attempt goes on beside the test and has its own word of it; ours is the last.
+        var off = await Eventually.IsAsync("the mark", async () =>
+        {
+            await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.PostId == post).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+            return await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1");
+        }, one => one.Number("found") == 1);
         Assert.Equal("Undeliverable", off.Text("posts.0.title"));
     }
 

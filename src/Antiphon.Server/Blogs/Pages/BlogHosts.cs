@@ -1,5 +1,8 @@
+using System.Net;
 using Antiphon.Data;
+using Antiphon.Server.Hosting;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Blogs.Pages;
 
@@ -16,8 +19,8 @@ internal static class BlogHosts
     {
         var host = context.Request.Host.Host;
         var path = context.Request.Path;
-        // Our own name is asked for most, and never belongs to a blog; looking it up each time would cost every request.
-        if (!host.Contains('.', StringComparison.Ordinal) || System.Net.IPAddress.TryParse(host, out _) || Shared.Any(shared => path.StartsWithSegments(shared)))
+        // Our own name is asked for most and never belongs to a blog; looking it up would cost every request.
+        if (IsOwn(context, host) || !host.Contains('.', StringComparison.Ordinal) || Shared.Any(shared => path.StartsWithSegments(shared)))
         {
             await next(context);
             return;
@@ -32,5 +35,11 @@ internal static class BlogHosts
         }
 
         await next(context);
+    }
+
+    private static bool IsOwn(HttpContext context, string host)
+    {
+        var own = new Uri(context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.PublicAddress).Host;
+        return string.Equals(host, own, StringComparison.OrdinalIgnoreCase) || IPAddress.TryParse(host, out _);
     }
 }

@@ -48,7 +48,7 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
         var said = known.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
         var below = new CategoryTree(known.Select(category => new CategoryNode(category.Name, category.Above))).WithAllBelow(said?.Name ?? name).ToList();
         var path = "category/" + Uri.EscapeDataString(name);
-        var page = await PageAsync(blog, Public(blog).Where(post => post.Category != null && below.Contains(post.Category)), path, PostCursor.Parse(before), cancellation);
+        var page = await PageAsync(blog, Public(blog).Where(post => (post.Category != null && below.Contains(post.Category)) || post.MoreCategories.Any(other => below.Contains(other))), path, PostCursor.Parse(before), cancellation);
         return page.Entries.Count == 0 && said is null ? null : new BlogPageContent(blog, said?.Name ?? name, Canonical(blog, new HomeView(BlogViewKind.Category, name), path), page.Entries)
         {
             About = said?.Description,
@@ -133,8 +133,15 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
 
     private async Task<IReadOnlyList<BlockLink>> CategoriesAsync(Blog blog, CancellationToken cancellation)
     {
-        var names = await Public(blog).Where(post => post.Category != null).Select(post => post.Category!).Distinct().ToListAsync(cancellation);
-        return [.. names.Order(StringComparer.CurrentCultureIgnoreCase).Select(name => new BlockLink(name, addresses.OfPage(blog, "category/" + Uri.EscapeDataString(name))))];
+        return [.. (await CategoryNamesAsync(blog, cancellation)).Order(StringComparer.CurrentCultureIgnoreCase).Select(name => new BlockLink(name, addresses.OfPage(blog, "category/" + Uri.EscapeDataString(name))))];
+    }
+
+    /// <summary>Every category with a public post.</summary>
+    public async Task<IReadOnlyList<string>> CategoryNamesAsync(Blog blog, CancellationToken cancellation)
+    {
+        var first = await Public(blog).Where(post => post.Category != null).Select(post => post.Category!).Distinct().ToListAsync(cancellation);
+        var more = await Public(blog).Where(post => post.MoreCategories.Count > 0).Select(post => post.MoreCategories).ToListAsync(cancellation);
+        return [.. first.Union(more.SelectMany(names => names))];
     }
 
     // A blog that lives in a page of the site has its views there; ours are then copies.

@@ -42,10 +42,10 @@ internal static class PostListEndpoints
 
     private static async Task<Ok<TermsView>> ListTerms(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.Tags, post.Author }).ToListAsync(cancellation);
+        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.MoreCategories, post.Tags, post.Author }).ToListAsync(cancellation);
         static List<string> MostUsed(IEnumerable<string?> words) =>
             [.. words.OfType<string>().GroupBy(word => word, StringComparer.OrdinalIgnoreCase).OrderByDescending(group => group.Count()).ThenBy(group => group.Key, StringComparer.CurrentCultureIgnoreCase).Select(group => group.Key)];
-        return TypedResults.Ok(new TermsView(MostUsed(rows.Select(row => row.Category)), MostUsed(rows.SelectMany(row => row.Tags)), MostUsed(rows.Select(row => row.Author))));
+        return TypedResults.Ok(new TermsView(MostUsed(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category))), MostUsed(rows.SelectMany(row => row.Tags)), MostUsed(rows.Select(row => row.Author))));
     }
 
     private static async Task<Results<Ok<PostSummary>, NotFound, ValidationProblem, ProblemHttpResult>> ChangeRow(

@@ -70,7 +70,7 @@ internal sealed class PostQuery
         if (Status is { Value: var status }) found = found.Where(post => post.Status == status);
         if (Blog is { } blog) found = found.Where(post => post.BlogId == blog);
         if (!string.IsNullOrEmpty(Author)) found = found.Where(post => post.Author == Author);
-        if (!string.IsNullOrEmpty(Category)) found = found.Where(post => post.Category == Category);
+        if (!string.IsNullOrEmpty(Category)) found = found.Where(post => post.Category == Category || post.MoreCategories.Contains(Category));
         if (!string.IsNullOrEmpty(Tag)) found = found.Where(post => post.Tags.Contains(Tag));
         if (From is { } from) found = found.Where(post => post.ListedAt >= from);
         if (To is { } to) found = found.Where(post => post.ListedAt < to);

@@ -32,7 +32,7 @@ internal static class PostByline
         {
             BylinePart.Date => post.PublishedAt is { } date ? $"<time datetime=\"{date.UtcDateTime:yyyy-MM-dd'T'HH:mm:ss'Z'}\">{Encoded.Html(SiteCulture.LongDate(date, site.Language, site.TimeZone))}</time>" : null,
             BylinePart.Author => Linked(post.Author, "author", post, addresses),
-            BylinePart.Category => Linked(post.Category, "category", post, addresses),
+            BylinePart.Category => string.Join(", ", post.AllCategories.Select(name => Linked(name, "category", post, addresses))) is { Length: > 0 } all ? all : null,
             BylinePart.ReadingTime => Encoded.Html(ListingTexts.With(texts.Minutes, ReadingTime.MinutesOf(post.PlainText ?? HtmlText.Of(post.BodyHtml)))),
             _ => content.Comments.Count == 0 ? null : $"<a href=\"#comments\">{Encoded.Html(content.Comments.Count == 1 ? texts.OneComment : ListingTexts.With(texts.Comments, content.Comments.Count))}</a>",
         };

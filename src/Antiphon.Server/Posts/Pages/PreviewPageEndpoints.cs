@@ -45,6 +45,7 @@ internal static class PreviewPageEndpoints
             FocusY = request.FocusY,
             Author = request.Author,
             Category = request.Category,
+            MoreCategories = [.. request.MoreCategories ?? []],
             Tags = [.. request.Tags ?? []],
             AboutAddress = request.AboutAddress,
             OwnValues = [.. request.OwnValues ?? []],

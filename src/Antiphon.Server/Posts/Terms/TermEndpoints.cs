@@ -28,11 +28,11 @@ internal static class TermEndpoints
 
     private static async Task<Ok<TermsPage>> List(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.Tags, post.Author }).ToListAsync(cancellation);
+        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.MoreCategories, post.Tags, post.Author }).ToListAsync(cancellation);
         var kept = await database.Categories.AsNoTracking().Where(one => one.SiteId == site).ToListAsync(cancellation);
         var people = await database.Authors.AsNoTracking().Where(one => one.SiteId == site).ToListAsync(cancellation);
         static Dictionary<string, int> Counted(IEnumerable<string?> names) => names.OfType<string>().GroupBy(name => name, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Count(), StringComparer.OrdinalIgnoreCase);
-        var (categories, tags, authors) = (Counted(rows.Select(row => row.Category)), Counted(rows.SelectMany(row => row.Tags)), Counted(rows.Select(row => row.Author)));
+        var (categories, tags, authors) = (Counted(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category!))), Counted(rows.SelectMany(row => row.Tags)), Counted(rows.Select(row => row.Author)));
         var tree = new CategoryTree(kept.Select(one => new CategoryNode(one.Name, one.Above)));
         var names = kept.Select(one => one.Name).Concat(kept.Select(one => one.Above).OfType<string>()).Concat(categories.Keys).Distinct(StringComparer.OrdinalIgnoreCase);
         CategoryView View(string name)

@@ -15,7 +15,7 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
         var name = request.Name;
         var touched = request.Kind switch
         {
-            TermKind.Category => written.Where(post => EF.Functions.Collate(post.Category!, "NOCASE") == name),
+            TermKind.Category => written.Where(post => EF.Functions.Collate(post.Category!, "NOCASE") == name || post.MoreCategories.Any(other => EF.Functions.Collate(other, "NOCASE") == name)),
             TermKind.Author => written.Where(post => EF.Functions.Collate(post.Author!, "NOCASE") == name),
             _ => written.Where(post => post.Tags.Any(tag => EF.Functions.Collate(tag, "NOCASE") == name)),
         };
@@ -32,11 +32,25 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
     private static void Apply(Post post, RenameRequest request)
     {
         var to = request.To.Length == 0 ? null : request.To;
-        if (request.Kind == TermKind.Category) post.Category = to;
-        else if (request.Kind == TermKind.Author) post.Author = to;
-        else post.Tags = [.. post.Tags.Select(tag => string.Equals(tag, request.Name, StringComparison.OrdinalIgnoreCase) ? to : tag).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+        if (request.Kind == TermKind.Category)
+        {
+            // Whichever is left first is the first one from now on.
+            var left = Renamed(post.AllCategories, request.Name, to);
+            (post.Category, post.MoreCategories) = (left.FirstOrDefault(), [.. left.Skip(1)]);
+        }
+        else if (request.Kind == TermKind.Author)
+        {
+            post.Author = to;
+        }
+        else
+        {
+            post.Tags = Renamed(post.Tags, request.Name, to);
+        }
+
         post.Revision++;
     }
+
+    private static List<string> Renamed(IEnumerable<string> terms, string name, string? to) => [.. terms.Select(term => Same(term, name) ? to : term).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
 
     private Task<bool> IsInUseAsync(long site, RenameRequest request, CancellationToken cancellation)
     {
@@ -44,7 +58,7 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
         var posts = database.Posts.Where(post => post.SiteId == site);
         return request.Kind switch
         {
-            TermKind.Category => posts.AnyAsync(post => EF.Functions.Collate(post.Category!, "NOCASE") == to, cancellation),
+            TermKind.Category => posts.AnyAsync(post => EF.Functions.Collate(post.Category!, "NOCASE") == to || post.MoreCategories.Any(other => EF.Functions.Collate(other, "NOCASE") == to), cancellation),
             TermKind.Author => posts.AnyAsync(post => EF.Functions.Collate(post.Author!, "NOCASE") == to, cancellation),
             _ => posts.AnyAsync(post => post.Tags.Any(tag => EF.Functions.Collate(tag, "NOCASE") == to), cancellation),
         };

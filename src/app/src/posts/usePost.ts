@@ -6,7 +6,12 @@ import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 
 type Status = Schemas['PostStatus']
-type Draft = Required<Schemas['PostRequest']> & { tags: string[]; details: Schemas['PostDetails']; ownValues: Schemas['FieldValue'][] }
+type Draft = Required<Schemas['PostRequest']> & {
+  tags: string[]
+  moreCategories: string[]
+  details: Schemas['PostDetails']
+  ownValues: Schemas['FieldValue'][]
+}
 
 const noDetails = (): Schemas['PostDetails'] => ({
   searchTitle: null,
@@ -46,6 +51,7 @@ const blank = (): Draft => ({
   publishLocal: null,
   reviewerId: null,
   reviewNote: null,
+  moreCategories: [],
 })
 
 /** A post being written: what is stored, what is on the screen, and saving. Drafts save by themselves; changes to a public post are kept beside it until they are published. */

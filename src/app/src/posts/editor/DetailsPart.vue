@@ -40,6 +40,18 @@ function take([picture]: Schemas['PictureView'][]): void {
       :readonly="props.readonly"
       :error-messages="props.fields.category"
     />
+    <v-combobox
+      v-if="post.category || post.moreCategories?.length"
+      v-model="post.moreCategories"
+      label="Also in"
+      multiple
+      chips
+      closable-chips
+      hide-selected
+      :items="(props.terms?.categories ?? []).filter((name) => name !== post.category)"
+      :readonly="props.readonly"
+      :error-messages="props.fields.moreCategories"
+    />
     <div>
       <v-combobox
         v-model="post.tags"
