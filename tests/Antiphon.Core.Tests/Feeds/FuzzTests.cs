@@ -19,7 +19,7 @@ public sealed class FuzzTests
     private static readonly string[] Pieces =
     [
         "<", ">", "&", "&amp;", "&#0;", "&#x41;", "&nbsp;", "]]>", "<![CDATA[", "<!--", "-->", "<?xml version=\"1.0\"?>", "<!DOCTYPE a [<!ENTITY b \"c\">]>", "</item>", "<item>", "<entry xmlns=\"http://www.w3.org/2005/Atom\">",
-        "xml:base=\"http://[\"", "xmlns:x=\"\"", "x:y", "\"", "'", "{", "}", "[", "]", ",", ":", "null", "1e999", "\\u0000", "\\ud800", "\u0001", "\ufffe", "\ud800", "Tue, 31 Feb 2026 25:61:61 XXX", "99999-99-99T99:99:99Z", "http://", "javascript:", "%",
+        "xml:base=\"http://[\"", "xmlns:x=\"\"", "x:y", "\"", "'", "{", "}", "[", "]", ",", ":", "null", "1e999", "\\u0000", "\\ud800", "\u0001", "\ufffe", "\ud800", "Tue, 31 Feb 2026 25:61:61 QXT", "99999-99-99T99:99:99Z", "http://", "javascript:", "%",
     ];
 
     [Fact]

@@ -4,6 +4,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
+import WidthChips from '../shared/WidthChips.vue'
 import { useQueryValue } from '../shared/useQueryValue'
 import { placeFragment } from './placeFragment'
 import { pointAt } from './pointAt'
@@ -14,11 +15,6 @@ const width = useQueryValue('width')
 const sample = useQueryValue('sample')
 const light = useQueryValue('light')
 const pointing = ref(false)
-const widths = [
-  ['390', 'Phone'],
-  ['768', 'Tablet'],
-  ['', 'Desktop'],
-] as const
 const samples = [
   ['', 'Your posts'],
   ['longTitles', 'Long titles'],
@@ -68,17 +64,15 @@ function toggle(name: 'dark' | 'rtl'): void {
 </script>
 
 <template>
-  <div class="bar">
+  <div class="frame-bar">
     <b>{{ shown }}</b><span>{{
       page?.hasListing ? 'your page, with the listing in it' : page ? 'your page; the listing is not on it yet and stands where it could be' : ''
     }}</span>
     <div class="widths">
-      <button v-for="[value, name] in widths" :key="name" class="chip" :class="{ on: width === value }" :aria-pressed="width === value" @click="width = value">
-        {{ name }}
-      </button>
+      <WidthChips v-model="width" />
     </div>
   </div>
-  <div class="bar tries">
+  <div class="frame-bar tries">
     <span class="chips" role="group" aria-label="Try it with">
       <button
         v-for="[value, name] in samples"
@@ -99,7 +93,7 @@ function toggle(name: 'dark' | 'rtl'): void {
       <v-icon :icon="mdiCrosshairs" size="15" /> {{ pointing ? 'Click what it should stand behind' : 'Point at its place' }}
     </button>
   </div>
-  <div class="desk">
+  <div class="frame-desk">
     <p v-if="isPending" class="waiting">Fetching your page …</p>
     <div v-else-if="error" class="trouble" role="alert">{{ lineOf(error) }} <span v-if="props.html">The listing itself is ready all the same.</span></div>
     <iframe
@@ -115,18 +109,7 @@ function toggle(name: 'dark' | 'rtl'): void {
 </template>
 
 <style scoped>
-.bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  align-items: center;
-  padding: 9px 18px;
-  font-size: 13.5px;
-  color: var(--soft);
-  border-bottom: 1px solid var(--rule);
-  background: var(--paper);
-}
-.bar b {
+.frame-bar b {
   color: var(--ink);
   overflow-wrap: anywhere;
 }
@@ -143,21 +126,6 @@ function toggle(name: 'dark' | 'rtl'): void {
   margin-left: auto;
   display: flex;
   gap: 6px;
-}
-.desk {
-  flex: 1;
-  min-height: 0;
-  padding: 16px 18px 0;
-  display: flex;
-  justify-content: center;
-  overflow: auto;
-}
-iframe {
-  border: 1px solid var(--rule);
-  border-bottom: 0;
-  background: #fff;
-  height: 100%;
-  max-width: 100%;
 }
 .trouble {
   align-self: start;

@@ -33,7 +33,7 @@ const { data, error } = useQuery({
   flex-direction: column;
   height: 100%;
 }
-.whole :deep(.bar) {
+.whole :deep(.frame-bar) {
   padding-right: 64px;
 }
 .close {
