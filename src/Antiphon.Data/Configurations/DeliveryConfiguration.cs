@@ -14,5 +14,7 @@ internal sealed class DeliveryConfiguration : IEntityTypeConfiguration<Delivery>
         builder.HasIndex(delivery => new { delivery.PostId, delivery.SubscriberId }).IsUnique();
         builder.HasIndex(delivery => new { delivery.State, delivery.NextAttemptAt });
         builder.HasIndex(delivery => new { delivery.SiteId, delivery.CreatedAt, delivery.Id });
+        // Coverage asks with every window which posts of a site have mails that are not done.
+        builder.HasIndex(delivery => new { delivery.SiteId, delivery.State, delivery.PostId });
     }
 }

@@ -382,6 +382,8 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("SiteId", "CreatedAt", "Id");
 
+                    b.HasIndex("SiteId", "State", "PostId");
+
                     b.ToTable("Deliveries");
                 });
 

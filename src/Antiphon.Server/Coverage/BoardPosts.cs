@@ -38,6 +38,9 @@ internal sealed class BoardPosts
     /// <summary>A post of the site, a draft too; null when there is none.</summary>
     public ListingCandidate? Find(long post) => _byId.GetValueOrDefault(post);
 
+    /// <summary>Whether a listing was there when this was chosen.</summary>
+    public bool Knows(long listing) => _selections.ContainsKey(listing);
+
     /// <summary>What a listing chooses.</summary>
     public ListingSelection Chosen(long listing) => _selections[listing];
 

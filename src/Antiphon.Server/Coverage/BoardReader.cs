@@ -39,7 +39,9 @@ internal sealed class BoardReader
         var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
         var blogs = await database.Blogs.AsNoTracking().Include(one => one.Following).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
         var lengths = await database.FeedSettings.Where(one => one.SiteId == site && one.Subject == FeedSubject.Blog).ToDictionaryAsync(one => one.SubjectId, one => one.Entries, cancellation);
-        return new BoardReader(database, now, listings, blogs, await cache.GetAsync(database, reader, site, listings, cancellation), lengths);
+        var posts = await cache.GetAsync(database, reader, site, listings, cancellation);
+        // A listing made while this was read is on the board the next time.
+        return new BoardReader(database, now, [.. listings.Where(one => posts.Knows(one.Id))], blogs, posts, lengths);
     }
 
     /// <summary>Reads mails and threads of the rows whose marks are asked for next.</summary>

@@ -82,13 +82,13 @@ internal sealed class StaticPages(
         Task TermAsync(string kind, string name, Func<string?, Task<BlogPageContent?>> read) => FollowAsync(pages, FreeFile(pages, $"{kind}/{Slug.FromTitle(name)}"), addresses.OfPage(blog, $"{kind}/{Uri.EscapeDataString(name)}"), read);
     }
 
-    // A list and the pages that follow it, each known by the address that leads to it.
+    // A list and the pages that follow it, which lie in a folder no other list's name can reach, each known by the address that leads to it.
     private async Task FollowAsync(List<StaticPage> pages, string stem, string address, Func<string?, Task<BlogPageContent?>> read)
     {
         string? before = null;
         for (var number = 1; await read(before) is { } content; number++)
         {
-            pages.Add(new StaticPage(address, number == 1 ? $"{stem}.html" : $"{stem}-{number}.html", markup.Page(content)));
+            pages.Add(new StaticPage(address, number == 1 ? $"{stem}.html" : $"{stem}/{number}.html", markup.Page(content)));
             if (content.Older is not { } older) return;
             (address, before) = (older, older[(older.IndexOf("before=", StringComparison.Ordinal) + "before=".Length)..]);
         }

@@ -43,6 +43,8 @@ public sealed class BlogPageListTests(AntiphonHost host) : IClassFixture<Antipho
     [InlineData("/author/Nobody")]
     [InlineData("/archive/2020-01")]
     [InlineData("/archive/soon")]
+    [InlineData("/archive/0001-01")]
+    [InlineData("/archive/9999-12")]
     [InlineData("/anything/else")]
     public async Task What_is_not_there_says_so(string path) => Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"blogs/{_key}{path}")).StatusCode);
 

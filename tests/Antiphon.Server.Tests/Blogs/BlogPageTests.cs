@@ -76,7 +76,9 @@ public sealed class BlogPageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         await _host.Owner.PutJsonAsync(Pages, new { hostName = "Blog.Quillmoor.example", look = Usual });
         Assert.Contains("Moon", await UnderNameAsync(""));
         Assert.Contains("Moon", await UnderNameAsync("category/Observing"));
-        Assert.Contains("Sitemap:", await UnderNameAsync("robots.txt"));
+        // By this line the check of the name tells our pages from anybody else's robots.txt.
+        Assert.Contains($"# Pages of the blog {_key}", await UnderNameAsync("robots.txt"));
+        Assert.Null(await UnderNameAsync($"blogs/{_key}"));
         Assert.Contains("Craters", await UnderNameAsync(new Uri(await PostAddressAsync()).AbsolutePath.TrimStart('/')));
         foreach (var ours in new[] { "api/sites", "index.html", "assets/index.js", "sign-in" }) Assert.Null(await UnderNameAsync(ours));
         Assert.Contains($"http://blog.quillmoor.example:{_host.Address.Port}", (await _host.Owner.GetJsonAsync(_host.Api.TrimEnd('/'))).ToString());

@@ -13,7 +13,7 @@ public sealed class StaticPageTests(AntiphonHost host) : IClassFixture<AntiphonH
         for (var i = 0; i < 25; i++) await WriteAsync($"Night {i:00}", i % 2 == 0 ? "Observing" : "Café & sky", "dark", "Dark");
         using var archive = await ArchiveAsync("?target=https://blog.quillmoor.example");
         var names = archive.Entries.Select(entry => entry.FullName).ToHashSet();
-        foreach (var expected in new[] { "index.html", "index-2.html", "posts/night-00.html", "category/observing.html", "category/cafe-sky.html", "tag/dark.html", "author/imogen-tarrant.html", "archive/index.html", "feed.rss", "feed.atom", "feed.json", "styles/pages.css", "sitemap.xml", "robots.txt" }) Assert.Contains(expected, names);
+        foreach (var expected in new[] { "index.html", "index/2.html", "posts/night-00.html", "category/observing.html", "category/cafe-sky.html", "tag/dark.html", "author/imogen-tarrant.html", "archive/index.html", "feed.rss", "feed.atom", "feed.json", "styles/pages.css", "sitemap.xml", "robots.txt" }) Assert.Contains(expected, names);
         foreach (var entry in archive.Entries.Where(entry => entry.FullName.EndsWith(".html", StringComparison.Ordinal)))
         {
             var page = await new HtmlParser().ParseDocumentAsync(entry.Open());

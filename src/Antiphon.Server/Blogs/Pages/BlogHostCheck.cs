@@ -21,10 +21,13 @@ internal sealed class BlogHostCheck(AntiphonContext database, GuardedClient clie
         return trouble;
     }
 
+    /// <summary>The line of robots.txt by which the blog's own pages are told from anybody else's; a comment to those it is written for.</summary>
+    public static string MarkOf(Blog blog) => $"# Pages of the blog {blog.Key}";
+
     private static string? TroubleOf(Blog blog, Fetched fetched)
     {
         if (fetched.Problem is { } problem) return $"{FetchWords.For(problem, fetched.Detail)} Have whoever keeps your domain point {blog.HostName} at this server (a CNAME or A record), wait until that has spread, and look again.";
-        return Encoding.UTF8.GetString(fetched.Bytes).Contains("Sitemap:", StringComparison.Ordinal) && fetched.Address.Host == blog.HostName
+        return Encoding.UTF8.GetString(fetched.Bytes).Contains(MarkOf(blog), StringComparison.Ordinal) && fetched.Address.Host == blog.HostName
             ? null
             : $"{blog.HostName} answers, but not with the pages of this blog. It leads to another server, or something between does not pass the host name on.";
     }

@@ -29,10 +29,7 @@ internal static class BlogHosts
         var database = context.RequestServices.GetRequiredService<AntiphonContext>();
         var name = host.ToLowerInvariant();
         if (await database.Blogs.Where(blog => blog.HostName == name).Select(blog => blog.Key).FirstOrDefaultAsync(context.RequestAborted) is { } key)
-        {
             context.Request.Path = $"/blogs/{key}{(path == "/" ? string.Empty : path)}";
-            if (path.StartsWithSegments("/blogs")) context.Request.Path = path;
-        }
 
         await next(context);
     }

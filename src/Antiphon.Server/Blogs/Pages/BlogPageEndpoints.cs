@@ -26,13 +26,13 @@ internal static class BlogPageEndpoints
     public static void MapBlogPages(this WebApplication app)
     {
         var pages = app.MapGroup("/blogs/{key}").ExcludeFromDescription();
-        pages.MapGet("", (PageRequest asked, string? before) => asked.ShowAsync(async (reader, blog, end) => await reader.FirstAsync(blog, before, end)));
-        pages.MapGet("/category/{name}", (PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.CategoryAsync(blog, name, before, end)));
-        pages.MapGet("/tag/{name}", (PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.TagAsync(blog, name, before, end)));
-        pages.MapGet("/author/{name}", (PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.AuthorAsync(blog, name, before, end)));
-        pages.MapGet("/archive", (PageRequest asked) => asked.ShowAsync(async (reader, blog, end) => await reader.ArchiveAsync(blog, end)));
-        pages.MapGet("/archive/{month}", (PageRequest asked, string month) => asked.ShowAsync((reader, blog, end) => reader.MonthAsync(blog, month, end)));
-        pages.MapGet("/search", (PageRequest asked, string? q) => asked.ShowAsync(async (reader, blog, end) => await reader.SearchAsync(blog, q, end)));
+        pages.MapGet("", ([AsParameters] PageRequest asked, string? before) => asked.ShowAsync(async (reader, blog, end) => await reader.FirstAsync(blog, before, end)));
+        pages.MapGet("/category/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.CategoryAsync(blog, name, before, end)));
+        pages.MapGet("/tag/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.TagAsync(blog, name, before, end)));
+        pages.MapGet("/author/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.AuthorAsync(blog, name, before, end)));
+        pages.MapGet("/archive", ([AsParameters] PageRequest asked) => asked.ShowAsync(async (reader, blog, end) => await reader.ArchiveAsync(blog, end)));
+        pages.MapGet("/archive/{month}", ([AsParameters] PageRequest asked, string month) => asked.ShowAsync((reader, blog, end) => reader.MonthAsync(blog, month, end)));
+        pages.MapGet("/search", ([AsParameters] PageRequest asked, string? q) => asked.ShowAsync(async (reader, blog, end) => await reader.SearchAsync(blog, q, end)));
         pages.MapGet("/sitemap.xml", ShowSitemap);
         pages.MapGet("/robots.txt", ShowRobots);
         // Under a host name of a blog's own nothing else of ours answers, the workplace least of all.
@@ -44,8 +44,8 @@ internal static class BlogPageEndpoints
         var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
         if (blog is null) return PublicPage.Missing();
         var now = clock.GetUtcNow();
-        var posts = await database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now).OrderByDescending(post => post.PublishedAt).Take(MostInSitemap - 1)
-            .Select(post => new Post { Key = post.Key, Slug = post.Slug, SourceAddress = post.SourceAddress, Details = post.Details, Category = post.Category, UpdatedAt = post.UpdatedAt }).ToListAsync(http.RequestAborted);
+        var posts = await database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now).OrderByDescending(post => post.PublishedAt).Take(MostInSitemap)
+            .Select(post => new Post { Key = post.Key, Slug = post.Slug, SourceAddress = post.SourceAddress, Details = post.Details, Category = post.Category, MoreCategories = post.MoreCategories, UpdatedAt = post.UpdatedAt }).ToListAsync(http.RequestAborted);
         return TypedResults.Text(Sitemap(blog, posts, addresses), "application/xml");
     }
 
@@ -53,11 +53,12 @@ internal static class BlogPageEndpoints
     private static string Sitemap(Blog blog, List<Post> posts, PostAddresses addresses)
     {
         foreach (var post in posts) post.Blog = blog;
-        var pages = posts.Select(post => post.Category).OfType<string>().Distinct().Select(name => addresses.OfPage(blog, "category/" + Uri.EscapeDataString(name))).Prepend(addresses.OfPage(blog, "archive")).Prepend(addresses.OfBlog(blog));
+        var pages = posts.SelectMany(post => post.AllCategories).Distinct().Select(name => addresses.OfPage(blog, "category/" + Uri.EscapeDataString(name))).Prepend(addresses.OfPage(blog, "archive")).Prepend(addresses.OfBlog(blog));
         var xml = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<urlset xmlns=\"http://www.sitemaps.org/schemas/sitemap/0.9\">");
         // Where the blog lives in a page of the site, ours are copies that point there.
-        foreach (var page in blog.ShowsPostsAtHome ? [addresses.OfBlog(blog)] : pages) xml.Append("<url><loc>").Append(Encoded.Html(page)).Append("</loc></url>");
-        foreach (var post in posts.Where(post => !post.Details.HiddenFromSearch && post.Details.CanonicalAddress is null && post.SourceAddress is null))
+        var listed = (blog.ShowsPostsAtHome ? [addresses.OfBlog(blog)] : pages).ToList();
+        foreach (var page in listed) xml.Append("<url><loc>").Append(Encoded.Html(page)).Append("</loc></url>");
+        foreach (var post in posts.Where(post => !post.Details.HiddenFromSearch && post.Details.CanonicalAddress is null && post.SourceAddress is null).Take(MostInSitemap - listed.Count))
             xml.Append("<url><loc>").Append(Encoded.Html(addresses.Of(post))).Append("</loc><lastmod>").Append(AtomWriter.Date(post.UpdatedAt)).Append("</lastmod></url>");
         return xml.Append("</urlset>").ToString();
     }
@@ -66,17 +67,13 @@ internal static class BlogPageEndpoints
     private static async Task<IResult> ShowRobots(string key, HttpContext http, AntiphonContext database, PostAddresses addresses)
     {
         var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
-        return blog is null ? PublicPage.Missing() : TypedResults.Text($"User-agent: *\nDisallow: {new Uri(addresses.OfPage(blog, "search")).AbsolutePath}\nDisallow: /previews/\n\nSitemap: {addresses.OfPage(blog, "sitemap.xml")}\n");
+        return blog is null ? PublicPage.Missing() : TypedResults.Text($"{BlogHostCheck.MarkOf(blog)}\nUser-agent: *\nDisallow: {new Uri(addresses.OfPage(blog, "search")).AbsolutePath}\nDisallow: /previews/\n\nSitemap: {addresses.OfPage(blog, "sitemap.xml")}\n");
     }
 }
 
 /// <summary>A request for a page of a blog.</summary>
 internal sealed record PageRequest(string Key, AntiphonContext Database, BlogPageReader Reader, BlogPageMarkup Markup, HttpContext Http)
 {
-    /// <summary>Reads the bound parts.</summary>
-    public static ValueTask<PageRequest> BindAsync(HttpContext http) => ValueTask.FromResult(new PageRequest(
-        (string)http.Request.RouteValues["key"]!, http.RequestServices.GetRequiredService<AntiphonContext>(), http.RequestServices.GetRequiredService<BlogPageReader>(), http.RequestServices.GetRequiredService<BlogPageMarkup>(), http));
-
     /// <summary>The page, or the message that there is none.</summary>
     public async Task<IResult> ShowAsync(Func<BlogPageReader, Blog, CancellationToken, Task<BlogPageContent?>> read)
     {

@@ -7,11 +7,12 @@ using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Posts;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Blogs.Pages;
 
 /// <summary>The HTML of the pages that list a blog's posts; it says everything without script.</summary>
-internal sealed class BlogPageMarkup(PostAddresses addresses, Microsoft.Extensions.Options.IOptions<AntiphonOptions> options)
+internal sealed class BlogPageMarkup(PostAddresses addresses, IOptions<AntiphonOptions> options)
 {
     private const string Sheet = """
         .index{list-style:none;padding:0;margin:0}.index li{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:0 1.5rem;padding:1.3em 0;border-bottom:1px solid var(--rule)}.index h2{font-size:1.4rem;line-height:1.2;font-weight:500;margin:0 0 .2em}.index h2 a{font-size:inherit}

@@ -88,7 +88,8 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
     /// <summary>The posts of a month of the site's clocks, such as "2026-11"; null when it is none or has none.</summary>
     public async Task<BlogPageContent?> MonthAsync(Blog blog, string month, CancellationToken cancellation)
     {
-        if (HomeView.MonthOf(month) is not { } first) return null;
+        // The first and last years there are have no day before or behind them.
+        if (HomeView.MonthOf(month) is not { Year: > 1 and < 9999 } first) return null;
         // A day more at each end reaches every zone; what belongs to the month is then told by the site's clocks.
         var (from, to) = (first.AddDays(-1), first.AddMonths(1).AddDays(1));
         var posts = await Public(blog).Where(post => post.PublishedAt >= from && post.PublishedAt < to).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).ToListAsync(cancellation);
@@ -100,7 +101,7 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
     public async Task<BlogPageContent> SearchAsync(Blog blog, string? asked, CancellationToken cancellation)
     {
         var words = (asked ?? string.Empty).Trim();
-        var matches = await search.FindAsync(blog.SiteId, SearchWords.AllOf(SearchWords.Of(words)), PostTextSearch.Most, cancellation);
+        var matches = await search.FindAsync(blog.SiteId, SearchWords.AllOf(SearchWords.Of(words)), PostTextSearch.Most, cancellation, blog.Id);
         var ids = matches.Select(match => match.PostId).ToList();
         var posts = await Public(blog).Where(post => ids.Contains(post.Id)).ToDictionaryAsync(post => post.Id, cancellation);
         var found = matches.Where(match => posts.ContainsKey(match.PostId))
@@ -131,10 +132,8 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
             Encoded.Html(post.Title), addresses.Of(post), SiteCulture.LongDate(post.PublishedAt!.Value, blog.Site.Language, blog.Site.TimeZone), post.PublishedAt.Value, post.Author, post.Category, Encoded.Html(excerpt), post.PictureAddress);
     }
 
-    private async Task<IReadOnlyList<BlockLink>> CategoriesAsync(Blog blog, CancellationToken cancellation)
-    {
-        return [.. (await CategoryNamesAsync(blog, cancellation)).Order(StringComparer.CurrentCultureIgnoreCase).Select(name => new BlockLink(name, addresses.OfPage(blog, "category/" + Uri.EscapeDataString(name))))];
-    }
+    private async Task<IReadOnlyList<BlockLink>> CategoriesAsync(Blog blog, CancellationToken cancellation) =>
+        [.. (await CategoryNamesAsync(blog, cancellation)).Order(StringComparer.CurrentCultureIgnoreCase).Select(name => new BlockLink(name, addresses.OfPage(blog, "category/" + Uri.EscapeDataString(name))))];
 
     /// <summary>Every category with a public post.</summary>
     public async Task<IReadOnlyList<string>> CategoryNamesAsync(Blog blog, CancellationToken cancellation)
