@@ -41,7 +41,8 @@ const address = (form: string) =>
           class="mt-2"
           density="compact"
           spellcheck="false"
-          label="Where they will be, such as https://blog.quillmoor.example/ (may stay empty)"
+          label="Where they will be (may stay empty)"
+          placeholder="https://blog.quillmoor.example/"
         />
       </li>
     </ul>
