@@ -1,10 +1,12 @@
 namespace Antiphon.Core.Feeds.Mending;
 
 /// <summary>Writes one start tag, its attributes mended.</summary>
-internal sealed class MendingTag(MendingText text, NamespaceBook names)
+internal sealed class MendingTag(MendingText text)
 {
-    /// <summary>Writes the tag the text stands on; gives its name and whether it is empty, or null when it does not end.</summary>
-    public (string Name, bool IsEmpty)? Write()
+    private readonly TagPrefixes _prefixes = new();
+
+    /// <summary>Writes the tag the text stands on; null when it does not end.</summary>
+    public MendedTag? Write()
     {
         var (start, source) = (text.At, text.Source);
         var name = NameAt(source, start + 1);
@@ -12,7 +14,7 @@ internal sealed class MendingTag(MendingText text, NamespaceBook names)
         var written = text.Written.Length;
         text.Written.Append('<').Append(name);
         var nameEnd = text.Written.Length;
-        names.Use(name, start);
+        _prefixes.Use(name, start);
         var seen = new HashSet<string>(StringComparer.Ordinal);
         while (!text.IsOver)
         {
@@ -22,8 +24,7 @@ internal sealed class MendingTag(MendingText text, NamespaceBook names)
                 var isEmpty = c != '>';
                 text.Written.Append(isEmpty ? "/>" : ">");
                 text.At += isEmpty ? 2 : 1;
-                names.Opened(nameEnd);
-                return (name, isEmpty);
+                return new MendedTag(name, isEmpty, nameEnd, _prefixes);
             }
 
             // The next tag begins before this one ended.
@@ -31,8 +32,7 @@ internal sealed class MendingTag(MendingText text, NamespaceBook names)
             {
                 text.Note(MendKind.AttributeForm, text.At, $"<{name}");
                 text.Written.Append('>');
-                names.Opened(nameEnd);
-                return (name, false);
+                return new MendedTag(name, false, nameEnd, _prefixes);
             }
 
             if (char.IsWhiteSpace(c) || c is '/' or '"' or '\'' or '=')
@@ -84,14 +84,17 @@ internal sealed class MendingTag(MendingText text, NamespaceBook names)
         var written = text.Written.Length;
         if (written > 0 && !char.IsWhiteSpace(text.Written[written - 1])) text.Written.Append(' ');
         text.Written.Append(name).Append("=\"");
-        names.Use(name, start, isAttribute: true);
         var value = text.Written.Length;
         WriteValue(name, start);
         var given = text.Written.ToString(value, text.Written.Length - value);
-        names.Declare(name, given);
         text.Written.Append('"');
         var isEmptyPrefix = name.StartsWith("xmlns:", StringComparison.Ordinal) && (given.Trim().Length == 0 || name is "xmlns:xmlns" or "xmlns:xml");
-        if (!isSecond && !isEmptyPrefix) return;
+        if (!isSecond && !isEmptyPrefix)
+        {
+            _prefixes.UseOrDeclare(name, start);
+            return;
+        }
+
         text.Note(isSecond ? MendKind.AttributeTwice : MendKind.AttributeForm, start, name);
         text.Written.Length = written;
     }
@@ -129,3 +132,10 @@ internal sealed class MendingTag(MendingText text, NamespaceBook names)
         return at < text.Source.Length && text.Source[at] == '=';
     }
 }
+
+/// <summary>A start tag as it was written.</summary>
+/// <param name="Name">Its name.</param>
+/// <param name="IsEmpty">True when it is its own end.</param>
+/// <param name="NameEnd">Place behind its name in what is written.</param>
+/// <param name="Prefixes">The prefixes it uses and declares.</param>
+internal sealed record MendedTag(string Name, bool IsEmpty, int NameEnd, TagPrefixes Prefixes);

@@ -2,7 +2,7 @@ using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Feeds.Mending;
 
-/// <summary>Which prefixes a document uses and declares.</summary>
+/// <summary>Which prefixes a document uses where they are not declared.</summary>
 internal sealed class NamespaceBook
 {
     private static readonly Dictionary<string, string> Usual = new()
@@ -20,29 +20,32 @@ internal sealed class NamespaceBook
         ["georss"] = FeedNamespaces.GeoRss,
     };
 
-    private readonly Dictionary<string, int> _used = [];
-    private readonly HashSet<string> _declared = ["xml", "xmlns"];
+    private readonly Dictionary<string, int> _missing = [];
+
+    // Counted, as an element may declare anew what one around it declares.
+    private readonly Dictionary<string, int> _inScope = new() { ["xml"] = 1, ["xmlns"] = 1 };
 
     /// <summary>Place behind the root's name in what is written; null before the root.</summary>
     public int? RootEnd { get; private set; }
 
-    /// <summary>Notes a name that may have a prefix.</summary>
-    public void Use(string name, int place, bool isAttribute = false)
+    /// <summary>Takes in a start tag: what it declares holds until <see cref="Leave"/>, what it uses must hold there. The first is the root.</summary>
+    public void Enter(MendedTag tag)
     {
-        var colon = name.IndexOf(':', StringComparison.Ordinal);
-        if (colon > 0 && !(isAttribute && name.StartsWith("xmlns:", StringComparison.Ordinal))) _used.TryAdd(name[..colon], place);
+        RootEnd ??= tag.NameEnd;
+        foreach (var prefix in tag.Prefixes.Declared) _inScope[prefix] = _inScope.GetValueOrDefault(prefix) + 1;
+        foreach (var (prefix, place) in tag.Prefixes.Used)
+        {
+            if (_inScope.GetValueOrDefault(prefix) == 0) _missing.TryAdd(prefix, place);
+        }
     }
 
-    /// <summary>Notes a declaration; other attributes are none.</summary>
-    public void Declare(string attribute, string value)
+    /// <summary>Ends the element of a tag.</summary>
+    public void Leave(TagPrefixes prefixes)
     {
-        if (attribute.StartsWith("xmlns:", StringComparison.Ordinal) && value.Length > 0) _declared.Add(attribute[6..]);
+        foreach (var prefix in prefixes.Declared) _inScope[prefix]--;
     }
 
-    /// <summary>Notes that a tag was written; the first is the root.</summary>
-    public void Opened(int nameEnd) => RootEnd ??= nameEnd;
-
-    /// <summary>What is used and nowhere declared, with the place of its first use and the namespace it is given.</summary>
+    /// <summary>What is used where it is not declared, with the place of its first such use and the namespace it is given.</summary>
     public IEnumerable<(string Prefix, int Place, string Namespace)> Missing() =>
-        _used.Where(use => !_declared.Contains(use.Key)).Select(use => (use.Key, use.Value, Usual.GetValueOrDefault(use.Key, "urn:prefix:" + use.Key)));
+        _missing.Select(use => (use.Key, use.Value, Usual.GetValueOrDefault(use.Key, "urn:prefix:" + use.Key)));
 }

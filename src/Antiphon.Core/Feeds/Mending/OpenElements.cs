@@ -45,4 +45,5 @@ internal sealed class OpenElements : IEnumerable<OpenElement>
 /// <param name="Name">Its name.</param>
 /// <param name="Place">Where it starts in the original.</param>
 /// <param name="Written">Where it starts in what is written.</param>
-internal sealed record OpenElement(string Name, int Place, int Written);
+/// <param name="Prefixes">The prefixes its tag declares.</param>
+internal sealed record OpenElement(string Name, int Place, int Written, TagPrefixes Prefixes);

@@ -130,18 +130,26 @@ public sealed partial class XmlMender
     private void TakeStart()
     {
         var place = _text.At;
+        var name = MendingTag.NameAt(_text.Source, place + 1);
+        CloseEntryBefore(name);
         if (_rootIsClosed)
         {
-            _text.Note(MendKind.SecondRoot, place, "<" + MendingTag.NameAt(_text.Source, place + 1));
+            _text.Note(MendKind.SecondRoot, place, "<" + name);
             _text.LeaveOut(_text.Source.Length);
             return;
         }
 
-        CloseEntryBefore(MendingTag.NameAt(_text.Source, place + 1));
         var written = _text.Written.Length;
-        if (new MendingTag(_text, _names).Write() is not { } tag) return;
-        if (!tag.IsEmpty) _open.Push(new OpenElement(tag.Name, place, written));
-        else if (_open.Count == 0) _rootIsClosed = true;
+        if (new MendingTag(_text).Write() is not { } tag) return;
+        _names.Enter(tag);
+        if (!tag.IsEmpty)
+        {
+            _open.Push(new OpenElement(tag.Name, place, written, tag.Prefixes));
+            return;
+        }
+
+        _names.Leave(tag.Prefixes);
+        if (_open.Count == 0) _rootIsClosed = true;
     }
 
     /// <summary>No entry stands in another: where one begins, the one before it was not closed.</summary>
@@ -170,16 +178,22 @@ public sealed partial class XmlMender
         }
 
         while (_open.Peek().Name != name) CloseUnclosed();
-        _open.Pop();
-        _text.Written.Append("</").Append(name).Append('>');
-        if (_open.Count == 0) _rootIsClosed = true;
+        Close();
     }
 
     private void CloseUnclosed()
     {
-        var open = _open.Pop();
+        var open = _open.Peek();
         _text.Note(MendKind.ElementNotClosed, open.Place, $"<{open.Name}>");
+        Close();
+    }
+
+    private void Close()
+    {
+        var open = _open.Pop();
+        _names.Leave(open.Prefixes);
         _text.Written.Append("</").Append(open.Name).Append('>');
+        if (_open.Count == 0) _rootIsClosed = true;
     }
 
     private void CloseAll()

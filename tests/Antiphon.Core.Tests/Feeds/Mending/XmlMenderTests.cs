@@ -21,9 +21,12 @@ public sealed class XmlMenderTests
     [InlineData("<a b='1' b='2'/>", "<a b=\"1\" />", MendKind.AttributeTwice)]
     [InlineData("<a><dc:x/></a>", "<a xmlns:dc=\"http://purl.org/dc/elements/1.1/\"><dc:x/></a>", MendKind.PrefixNotDeclared)]
     [InlineData("<a><q:x/></a>", "<a xmlns:q=\"urn:prefix:q\"><q:x/></a>", MendKind.PrefixNotDeclared)]
+    [InlineData("<a><b xmlns:dc='urn:x'/><dc:x/></a>", "<a xmlns:dc=\"http://purl.org/dc/elements/1.1/\"><b xmlns:dc=\"urn:x\"/><dc:x/></a>", MendKind.PrefixNotDeclared)]
+    [InlineData("<a xmlns:q='' xmlns:q='urn:x'><q:x/></a>", "<a xmlns:q=\"urn:prefix:q\"  ><q:x/></a>", MendKind.PrefixNotDeclared)]
     [InlineData("<a><b>", "<a><b></b></a>", MendKind.BrokenOff)]
     [InlineData("<a><![CDATA[open", "<a><![CDATA[open]]></a>", MendKind.SectionNotClosed)]
     [InlineData("<a/><b/>", "<a/>", MendKind.SecondRoot)]
+    [InlineData("<item>1<item>2</item></item>", "<item>1</item>", MendKind.SecondRoot)]
     [InlineData("<a/>done", "<a/>", MendKind.TextOutside)]
     [InlineData("<r><item>1</item><item>2", "<r><item>1</item></r>", MendKind.BrokenOff)]
     [InlineData("<r><item>1<item>2</item></r>", "<r><item>1</item><item>2</item></r>", MendKind.ElementNotClosed)]
@@ -77,5 +80,5 @@ public sealed class XmlMenderTests
                 return document;
             }
         }
-    }, iter: 4000);
+    }, iter: 10_000);
 }
