@@ -14,9 +14,10 @@ namespace Antiphon.Core.Posts;
 /// <param name="CommentsCloseAt">When commenting ends, or null for never.</param>
 /// <param name="MentionsOff">Whether pages elsewhere that link to the post are not listed below it.</param>
 /// <param name="SocialPicture">Picture that networks show, or null for the post's own.</param>
+/// <param name="ListingPicture">Picture in listings and lists, or null for the post's own.</param>
 public sealed record PostDetails(
     string? SearchTitle = null, string? SearchDescription = null, string? CanonicalAddress = null, string? SocialTitle = null, string? SocialText = null, string? Language = null,
-    bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null, bool MentionsOff = false, string? SocialPicture = null)
+    bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null, bool MentionsOff = false, string? SocialPicture = null, string? ListingPicture = null)
 {
     /// <summary>Nothing said.</summary>
     public static PostDetails None { get; } = new();

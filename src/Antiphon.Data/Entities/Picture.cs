@@ -14,6 +14,14 @@ public sealed class Picture
     /// <summary>Random key that stands in its address.</summary>
     public string Key { get; set; } = string.Empty;
 
+    /// <summary>
+    /// Key of the picture this is a cut of, made for one use and sharing its file; null for what was received. A cut's own key begins with that key.
+    /// </summary>
+    public string? OfKey { get; set; }
+
+    /// <summary>Key of the picture whose file this is made from.</summary>
+    public string FileKey => OfKey ?? Key;
+
     /// <summary>Name of the file as it was uploaded, or what it was made from.</summary>
     public string Name { get; set; } = string.Empty;
 

@@ -36,6 +36,9 @@ public sealed class Post
     /// <summary>Picture, absolute.</summary>
     public string? PictureAddress { get; set; }
 
+    /// <summary>Picture in listings and lists: one of its own there, or the post's.</summary>
+    public string? ListingPicture => Details.ListingPicture ?? PictureAddress;
+
     /// <summary>What the picture shows.</summary>
     public string? PictureAlt { get; set; }
 

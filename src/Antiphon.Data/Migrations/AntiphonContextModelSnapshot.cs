@@ -1159,6 +1159,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("OfKey")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
@@ -1179,6 +1182,8 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("Key")
                         .IsUnique();
+
+                    b.HasIndex("OfKey");
 
                     b.HasIndex("SiteId", "Id");
 

@@ -34,7 +34,7 @@ internal sealed class EntryReader(AntiphonContext database, OwnFieldReader field
         return new ListingEntry(
             post.Key, form.TitleLength is { } length ? Shortened.ToLength(post.Title, length) : post.Title, LinkOf(post, definition, links), post.PublishedAt,
             post.PublishedAt is { } date ? SiteCulture.DateText(date, site.Language, site.TimeZone, form.DatePattern) : null,
-            post.Author, post.Category, form.Excerpt(post.Excerpt, text), post.PictureAddress, post.PictureAlt)
+            post.Author, post.Category, form.Excerpt(post.Excerpt, text), post.ListingPicture, post.PictureAlt)
         {
             Tags = post.Tags,
             Source = post.Blog.Name,
@@ -42,7 +42,8 @@ internal sealed class EntryReader(AntiphonContext database, OwnFieldReader field
             Minutes = ReadingTime.MinutesOf(text),
             CommentsLink = addresses.Of(post) + "#comments",
             Slug = post.Slug,
-            Focus = (post.FocusX, post.FocusY),
+            // The point to keep belongs to the post's own picture; one chosen for listings is framed for them already.
+            Focus = post.Details.ListingPicture is null ? (post.FocusX, post.FocusY) : (50, 50),
         };
     }
 

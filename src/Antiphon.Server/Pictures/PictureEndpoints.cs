@@ -26,12 +26,14 @@ internal static class PictureEndpoints
         pictures.MapGet("/{picture:long}/uses", Uses).WithName("listPictureUses");
         pictures.MapPut("/{picture:long}", Change).Needs(SiteRole.Contributor).WithName("changePicture");
         pictures.MapPut("/{picture:long}/file", Replace).Needs(SiteRole.Editor).WithName("replacePicture").WithSummary("Puts another picture in its place, everywhere it is used.");
+        pictures.MapGet("/of", Whole).WithName("findWholePicture").WithSummary("The picture of the library behind an address; for a cut the picture it was made of.");
+        pictures.MapPost("/{picture:long}/cuts", Cut).Needs(SiteRole.Contributor).WithName("cutPicture").WithSummary("A part of a picture for one use, with an address of its own; the picture stays as it is everywhere else.");
         pictures.MapDelete("/{picture:long}", Remove).Needs(SiteRole.Editor).WithName("removePicture").WithSummary("Removes a picture that no post uses.");
     }
 
     private static async Task<Ok<PicturePage>> List(long site, string? search, bool? unused, bool? withoutAlt, long? before, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
     {
-        var found = database.Pictures.AsNoTracking().Where(picture => picture.SiteId == site);
+        var found = database.Pictures.AsNoTracking().Where(picture => picture.SiteId == site && picture.OfKey == null);
         var wordless = await found.CountAsync(picture => picture.Alt == string.Empty, cancellation);
         if (withoutAlt == true) found = found.Where(picture => picture.Alt == string.Empty);
         if (!string.IsNullOrWhiteSpace(search))
@@ -40,7 +42,7 @@ internal static class PictureEndpoints
             found = found.Where(picture => EF.Functions.Like(picture.Name, part) || EF.Functions.Like(picture.Alt, part) || EF.Functions.Like(picture.Caption!, part) || EF.Functions.Like(picture.Credit!, part));
         }
 
-        var counted = found.Select(picture => new { Picture = picture, Uses = database.Posts.Count(post => post.SiteId == site && (EF.Functions.Like(post.PictureAddress!, "%/pictures/" + picture.Key + "/%") || EF.Functions.Like(post.BodyHtml, "%/pictures/" + picture.Key + "/%"))) });
+        var counted = found.Select(picture => new { Picture = picture, Uses = database.Posts.Count(post => post.SiteId == site && (EF.Functions.Like(post.PictureAddress!, "%/pictures/" + picture.Key + "%") || EF.Functions.Like(post.BodyHtml, "%/pictures/" + picture.Key + "%") || EF.Functions.Like((string)(object)post.Details, "%/pictures/" + picture.Key + "%"))) });
         if (unused == true) counted = counted.Where(row => row.Uses == 0);
         var total = unused == true ? await counted.CountAsync(cancellation) : await found.CountAsync(cancellation);
         if (before is { } last) counted = counted.Where(row => row.Picture.Id < last);
@@ -91,6 +93,20 @@ internal static class PictureEndpoints
         return await library.ReplaceAsync(found, name ?? found.Name, await http.BodyAsync(), cancellation) is { } problem
             ? FieldProblem.For("file", problem)
             : TypedResults.Ok(View(found, library, (await library.UsesAsync(found, cancellation)).Count));
+    }
+
+    private static async Task<Results<Ok<PictureView>, NotFound>> Whole(long site, string address, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
+    {
+        if (PictureAddress.Parse(address) is not { } own || await database.Pictures.FirstOrDefaultAsync(one => one.Key == own.Key && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        return TypedResults.Ok(View(await library.WholeAsync(found, cancellation), library, 0));
+    }
+
+    private static async Task<Results<Ok<PictureView>, NotFound, ValidationProblem>> Cut(long site, long picture, PictureEdit edit, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, picture, database, cancellation) is not { } found) return TypedResults.NotFound();
+        if (!edit.IsValid) return FieldProblem.For("edit", "Choose a part that lies within the picture.");
+        if (found.Type == PictureType.Svg) return FieldProblem.For("edit", "A drawing (SVG) is shown whole; put a photo or a PNG of it in its place to cut it.");
+        return TypedResults.Ok(View(await library.CutAsync(await library.WholeAsync(found, cancellation), edit, cancellation), library, 0));
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Remove(long site, long picture, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)

@@ -18,7 +18,7 @@ internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
     }
 
     /// <summary>What was received.</summary>
-    public Task<byte[]> ReadAsync(Picture picture, CancellationToken cancellation) => File.ReadAllBytesAsync(Path.Combine(FolderOf(picture.Key), Original), cancellation);
+    public Task<byte[]> ReadAsync(Picture picture, CancellationToken cancellation) => File.ReadAllBytesAsync(Path.Combine(FolderOf(picture.FileKey), Original), cancellation);
 
     /// <summary>Path of a form that was made before, or null.</summary>
     public string? Made(Picture picture, PictureVariant variant) => PathOf(picture, variant) is var path && File.Exists(path) ? path : null;
@@ -27,6 +27,7 @@ internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
     public async Task<string> KeepAsync(Picture picture, PictureVariant variant, byte[] bytes, CancellationToken cancellation)
     {
         var path = PathOf(picture, variant);
+        Directory.CreateDirectory(FolderOf(picture.Key));
         await WriteAsync(path, bytes, cancellation);
         return path;
     }
@@ -34,6 +35,7 @@ internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
     /// <summary>Forgets the forms of an earlier version.</summary>
     public void ForgetForms(Picture picture)
     {
+        if (!Directory.Exists(FolderOf(picture.Key))) return;
         foreach (var path in Directory.EnumerateFiles(FolderOf(picture.Key)).Where(path => Path.GetFileName(path) != Original)) File.Delete(path);
     }
 

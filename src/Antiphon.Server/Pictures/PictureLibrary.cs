@@ -43,11 +43,17 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
         var (received, problem) = receiving.Read(bytes);
         if (received is null) return problem;
         picture.Edit = PictureEdit.None;
+        var cuts = await database.Pictures.Where(cut => cut.OfKey == picture.Key).ToListAsync(cancellation);
         picture.Name = Shortened.ToLength(name.Trim(), 200);
-        Fill(picture, received);
-        picture.Version++;
         await files.KeepAsync(picture, received.Bytes, cancellation);
-        files.ForgetForms(picture);
+        // Cuts keep their place in the new picture, as they keep their address.
+        foreach (var one in cuts.Prepend(picture))
+        {
+            Fill(one, received);
+            one.Version++;
+            files.ForgetForms(one);
+        }
+
         await database.SaveChangesAsync(cancellation);
         return null;
     }
@@ -70,20 +76,55 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
         await database.SaveChangesAsync(cancellation);
     }
 
-    /// <summary>Removes a picture and its files.</summary>
-    public async Task RemoveAsync(Picture picture, CancellationToken cancellation)
+    /// <summary>The picture a cut was made of; of any other, itself.</summary>
+    public async Task<Picture> WholeAsync(Picture picture, CancellationToken cancellation) =>
+        picture.OfKey is { } whole ? await database.Pictures.FirstAsync(one => one.Key == whole, cancellation) : picture;
+
+    /// <summary>A picture cut for one use, with an address of its own; the same cut is made once, and what is seen of the whole already is the whole.</summary>
+    /// <param name="whole">What was received, not itself a cut.</param>
+    /// <param name="edit">What of it is to be seen.</param>
+    /// <param name="cancellation">Ends it.</param>
+    public async Task<Picture> CutAsync(Picture whole, PictureEdit edit, CancellationToken cancellation)
     {
-        database.Pictures.Remove(picture);
+        if (edit == whole.Edit) return whole;
+        var cuts = await database.Pictures.Where(cut => cut.OfKey == whole.Key).ToListAsync(cancellation);
+        if (cuts.FirstOrDefault(cut => cut.Edit == edit) is { } known) return known;
+        var cut = new Picture
+        {
+            SiteId = whole.SiteId,
+            Key = whole.Key + keys.NewKey(4),
+            OfKey = whole.Key,
+            Name = whole.Name,
+            Alt = whole.Alt,
+            Type = whole.Type,
+            FileWidth = whole.FileWidth,
+            FileHeight = whole.FileHeight,
+            Bytes = whole.Bytes,
+            Edit = edit,
+            AddedAt = clock.GetUtcNow(),
+        };
+        Measure(cut);
+        database.Pictures.Add(cut);
         await database.SaveChangesAsync(cancellation);
-        files.Remove(picture.Key);
+        return cut;
     }
 
-    /// <summary>Posts that use a picture, at most a hundred.</summary>
+    /// <summary>Removes a picture with its cuts and their files.</summary>
+    public async Task RemoveAsync(Picture picture, CancellationToken cancellation)
+    {
+        var gone = await database.Pictures.Where(cut => cut.OfKey == picture.Key).ToListAsync(cancellation);
+        gone.Add(picture);
+        database.Pictures.RemoveRange(gone);
+        await database.SaveChangesAsync(cancellation);
+        foreach (var one in gone) files.Remove(one.Key);
+    }
+
+    /// <summary>Posts that use a picture or a cut of it, at most a hundred.</summary>
     public async Task<List<PictureUse>> UsesAsync(Picture picture, CancellationToken cancellation)
     {
-        var part = $"%{PictureAddress.Folder}{picture.Key}/%";
-        return await database.Posts.Where(post => post.SiteId == picture.SiteId && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part)))
-            .OrderByDescending(post => post.ListedAt).Take(100).Select(post => new PictureUse(post.Id, post.Title, EF.Functions.Like(post.PictureAddress!, part))).ToListAsync(cancellation);
+        var part = $"%{PictureAddress.Folder}{picture.Key}%";
+        return await database.Posts.Where(post => post.SiteId == picture.SiteId && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part) || EF.Functions.Like((string)(object)post.Details, part)))
+            .OrderByDescending(post => post.ListedAt).Take(100).Select(post => new PictureUse(post.Id, post.Title, !EF.Functions.Like(post.BodyHtml, part))).ToListAsync(cancellation);
     }
 
     /// <summary>Its address as it is put into posts. An SVG has one form.</summary>

@@ -149,6 +149,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         SocialText = Said.OrNull(details.SocialText),
         Language = Said.OrNull(details.Language),
         SocialPicture = Said.OrNull(details.SocialPicture),
+        ListingPicture = Said.OrNull(details.ListingPicture),
     };
 
     private static List<string> Tidied(IReadOnlyList<string>? terms) => [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];

@@ -33,6 +33,7 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
             RuleFor(post => post.Details!.SearchTitle).MaximumLength(200).WithMessage("Keep the search title under 200 characters.");
             RuleFor(post => post.Details!.SearchDescription).MaximumLength(500).WithMessage("Keep the description under 500 characters.");
             RuleFor(post => post.Details!.SocialTitle).MaximumLength(200).WithMessage("Keep the title of the card under 200 characters.");
+            RuleFor(post => post.Details!.ListingPicture).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
             RuleFor(post => post.Details!.SocialPicture).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
             RuleFor(post => post.Details!.SocialText).MaximumLength(500).WithMessage("Keep the text of the card under 500 characters.");
             RuleFor(post => post.Details!.CanonicalAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the whole address, starting with https://.");

@@ -32,6 +32,23 @@ public sealed class EditorStory(DemoInstallation demo)
     }
 
     [Fact]
+    public void A_picture_is_cut_for_listings_alone()
+    {
+        using var browser = demo.SignedIn();
+        browser.Open(new Uri(demo.Workplace, "posts?search=harvest%20moon")).Press("Harvest moon, rising over the quarry").Sees("In listings");
+        var before = browser.Find("img.page").GetAttribute("src");
+        browser.Run("document.querySelector('button[aria-label=\"Cut it for this place: In listings\"]').click()");
+        browser.Sees("Cut the picture: in listings").Press("Square").Sees("of the width").Press("Cut it so").NoLongerSees("Cut the picture: in listings").Sees("its own");
+        var cut = browser.Find("img.listingPicture").GetAttribute("src")!;
+        Assert.Equal((before, true), (browser.Find("img.page").GetAttribute("src"), cut != before));
+        Assert.Equal(cut, browser.Find(".entry img").GetAttribute("src"));
+        browser.Sees("Changes are kept").Press("Publish the changes").Sees("The changes are public.");
+        browser.Run("location.reload()");
+        browser.Sees("its own");
+        Assert.Equal(cut, browser.Find("img.listingPicture").GetAttribute("src"));
+    }
+
+    [Fact]
     public void Two_who_write_at_once_see_each_other_and_lose_nothing()
     {
         using var first = demo.SignedIn("dov");

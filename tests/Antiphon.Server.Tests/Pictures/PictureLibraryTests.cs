@@ -103,6 +103,40 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     }
 
     [Fact]
+    public async Task A_cut_for_one_use_leaves_the_picture_as_it_is_and_goes_along_when_it_is_replaced()
+    {
+        var picture = await AddAsync(Picture(800, 400, SKEncodedImageFormat.Png), "whole.png");
+        var half = await CutAsync(picture, left: 0, width: 500);
+        Assert.Equal((400, 400), (half.Number("width"), half.Number("height")));
+        Assert.Equal(((320, 160), (320, 320)), (await SizeAsync(picture, "w320.webp"), await SizeAsync(half, "w320.webp")));
+        Assert.Equal(half.Text("key"), (await CutAsync(half, left: 0, width: 500)).Text("key"));
+        Assert.Equal(picture.Text("key"), (await CutAsync(half, left: 0, width: 1000)).Text("key"));
+        Assert.Equal(picture.Number("id"), (await _host.Owner.GetJsonAsync($"{_host.Api}pictures/of?address={Uri.EscapeDataString(half.Text("address"))}")).Number("id"));
+        Assert.Equal(1, (await _host.Owner.GetJsonAsync($"{_host.Api}pictures?search=whole.png")).Number("total"));
+
+        await _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = 1, title = "Cut for listings", bodyHtml = "<p>x</p>", pictureAddress = "https://pictures.example/x.png", status = "published", details = new { listingPicture = half.Text("address") } });
+        var blog = (await _host.Owner.GetJsonAsync($"{_host.Api}blogs")).Items()[0].Text("key");
+        Assert.Contains($"pictures/{half.Text("key")}/", await _host.Plain().GetStringAsync($"blogs/{blog}"), StringComparison.Ordinal);
+        Assert.Equal("Cut for listings", Assert.Single((await _host.Owner.GetJsonAsync($"{_host.Api}pictures/{picture.Number("id")}/uses")).Items()).Text("title"));
+        using var other = new ByteArrayContent(Picture(200, 300, SKEncodedImageFormat.Png));
+        await HttpTalk.GoodAsync(await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}/file?name=whole.png", other));
+        Assert.Equal((100, 300), await SizeAsync(half, "w320.webp"));
+    }
+
+    [Fact]
+    public async Task A_cut_lies_within_the_picture_and_a_drawing_has_none()
+    {
+        var picture = await AddAsync(Picture(80, 40, SKEncodedImageFormat.Png), "small.png");
+        var drawing = await AddAsync(Encoding.UTF8.GetBytes("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><circle r=\"1\"/></svg>"), "ring.svg");
+        Assert.Equal(["edit"], (await _host.Owner.RefusedAsync($"{_host.Api}pictures/{picture.Number("id")}/cuts", new { quarterTurns = 0, left = 900, top = 0, width = 500, height = 1000 })).Names("errors"));
+        Assert.Equal(["edit"], (await _host.Owner.RefusedAsync($"{_host.Api}pictures/{drawing.Number("id")}/cuts", new { quarterTurns = 0, left = 0, top = 0, width = 500, height = 1000 })).Names("errors"));
+        var cut = await CutAsync(picture, left: 0, width: 500);
+        Assert.Equal((40, 40), await SizeAsync(cut, "w320.webp"));
+        Assert.Equal(HttpStatusCode.NoContent, (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).StatusCode);
+        Assert.Equal(HttpStatusCode.NotFound, (await _host.Plain().GetAsync($"pictures/{cut.Text("key")}/w320.webp")).StatusCode);
+    }
+
+    [Fact]
     public async Task A_picture_nobody_uses_can_be_removed()
     {
         var picture = await AddAsync(Picture(40, 30, SKEncodedImageFormat.Png), "alone.png");
@@ -182,6 +216,8 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
         using var content = new ByteArrayContent(bytes);
         return await HttpTalk.GoodAsync(await _host.Owner.PostAsync($"{_host.Api}pictures?name={name}", content));
     }
+
+    private Task<Json> CutAsync(Json picture, int left, int width) => _host.Owner.PostJsonAsync($"{_host.Api}pictures/{picture.Number("id")}/cuts", new { quarterTurns = 0, left, top = 0, width, height = 1000 });
 
     private Task<Json> EditAsync(Json picture, object edit) => _host.Owner.PutJsonAsync($"{_host.Api}pictures/{picture.Number("id")}", new { alt = "A", edit, focusX = 50, focusY = 50 });
 

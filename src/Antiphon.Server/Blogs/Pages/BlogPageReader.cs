@@ -129,7 +129,7 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
         post.Blog = blog;
         var excerpt = post.Excerpt ?? Shortened.ToWords(post.PlainText ?? HtmlText.Of(post.BodyHtml), ExcerptWords);
         return new PageEntry(
-            Encoded.Html(post.Title), addresses.Of(post), SiteCulture.LongDate(post.PublishedAt!.Value, blog.Site.Language, blog.Site.TimeZone), post.PublishedAt.Value, post.Author, post.Category, Encoded.Html(excerpt), post.PictureAddress);
+            Encoded.Html(post.Title), addresses.Of(post), SiteCulture.LongDate(post.PublishedAt!.Value, blog.Site.Language, blog.Site.TimeZone), post.PublishedAt.Value, post.Author, post.Category, Encoded.Html(excerpt), post.ListingPicture);
     }
 
     private async Task<IReadOnlyList<BlockLink>> CategoriesAsync(Blog blog, CancellationToken cancellation) =>

@@ -1,20 +1,14 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { Cropper } from 'vue-advanced-cropper'
 import 'vue-advanced-cropper/dist/style.css'
 import type { Schemas } from '../api/client'
+import { shapes, type Shape } from './shapes'
 
 const open = defineModel<boolean>({ required: true })
-const props = defineProps<{ picture: Schemas['PictureView'] }>()
+const props = defineProps<{ picture: Schemas['PictureView']; use?: string; shape?: Shape }>()
 const emit = defineEmits<{ cut: [edit: Schemas['PictureEdit']] }>()
-const shapes = [
-  { name: 'Any shape', ratio: undefined },
-  { name: '16 to 9', ratio: 16 / 9 },
-  { name: '4 to 3', ratio: 4 / 3 },
-  { name: 'Square', ratio: 1 },
-  { name: '3 to 4', ratio: 3 / 4 },
-]
-const shape = ref(shapes[0]!)
+const shape = shallowRef(props.shape ?? shapes[0]!)
 const part = ref<Schemas['PictureEdit']>({ ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })
 // What is cut is the picture as shown now; a second cut goes further in. The whole can always be had back.
 const source = computed(() => props.picture.small.replace('w320', 'w1280'))
@@ -69,8 +63,10 @@ function cut(edit: Schemas['PictureEdit']): void {
 <template>
   <v-dialog v-model="open" max-width="860">
     <v-card class="pa-6">
-      <h2>Cut the picture</h2>
-      <p class="soft">What was uploaded stays; the whole can be had back at any time.</p>
+      <h2>{{ props.use ? `Cut the picture: ${props.use.toLowerCase()}` : 'Cut the picture' }}</h2>
+      <p class="soft">
+        {{ props.use ? 'Only here. Everywhere else the picture stays as it is.' : 'What was uploaded stays; the whole can be had back at any time.' }}
+      </p>
       <div class="chips my-3" role="radiogroup" aria-label="Shape">
         <button
           v-for="one in shapes"
@@ -98,7 +94,9 @@ function cut(edit: Schemas['PictureEdit']): void {
       <p class="soft small mt-2" role="status">{{ place }} Arrows move the part, Shift and arrows change its size.</p>
       <div class="row mt-4">
         <v-btn @click="cut(part)">Cut it so</v-btn>
-        <v-btn variant="outlined" @click="cut({ ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })">Show the whole</v-btn>
+        <v-btn variant="outlined" @click="cut(props.use ? props.picture.edit : { ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })"
+          >Show the whole</v-btn
+        >
         <v-btn variant="text" @click="open = false">Leave it</v-btn>
       </div>
     </v-card>

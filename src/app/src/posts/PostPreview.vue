@@ -29,7 +29,8 @@ const found = computed(() => ({
   <h2 class="group">What the world will see</h2>
   <p class="label">In a listing</p>
   <div class="entry">
-    <img v-if="props.post.pictureAddress" :src="props.post.pictureAddress" :alt="props.post.pictureAlt ?? ''" :style="{ objectPosition: position }" />
+    <img v-if="details?.listingPicture" :src="details.listingPicture" :alt="props.post.pictureAlt ?? ''" />
+    <img v-else-if="props.post.pictureAddress" :src="props.post.pictureAddress" :alt="props.post.pictureAlt ?? ''" :style="{ objectPosition: position }" />
     <div>
       <b>{{ title }}</b><small>{{ today }}{{ props.post.category ? ` · ${props.post.category}` : '' }}</small>
     </div>

@@ -25,6 +25,7 @@ const noDetails = (): Schemas['PostDetails'] => ({
   commentsCloseAt: null,
   mentionsOff: false,
   socialPicture: null,
+  listingPicture: null,
 })
 
 const blank = (): Draft => ({

@@ -2,7 +2,9 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
 import PicturePicker from '../../pictures/PicturePicker.vue'
+import { isOfLibrary } from '../../pictures/shapes'
 import FocusPoint from '../FocusPoint.vue'
+import PictureUses from './PictureUses.vue'
 
 /** What is said about the post itself. */
 const post = defineModel<Schemas['PostRequest']>({ required: true })
@@ -15,7 +17,7 @@ const props = defineProps<{
   readonly: boolean
 }>()
 const picking = ref(false)
-const isOurs = computed(() => /\/pictures\/[a-z0-9]+\/w\d+\.webp$/i.test(post.value.pictureAddress ?? ''))
+const isOurs = computed(() => isOfLibrary(post.value.pictureAddress))
 
 function take([picture]: Schemas['PictureView'][]): void {
   if (picture) Object.assign(post.value, { pictureAddress: picture.address, pictureAlt: picture.alt, focusX: picture.focusX, focusY: picture.focusY })
@@ -97,6 +99,13 @@ function take([picture]: Schemas['PictureView'][]): void {
     />
     <v-text-field v-if="post.pictureAddress" v-model="post.pictureAlt" label="What does the picture show?" :readonly="props.readonly" />
     <FocusPoint v-if="post.pictureAddress" v-model:x="post.focusX!" v-model:y="post.focusY!" :picture="post.pictureAddress" :readonly="props.readonly" />
+    <PictureUses
+      v-if="post.pictureAddress || post.details?.socialPicture"
+      v-model="post"
+      :site-id="props.siteId"
+      :fields="props.fields"
+      :readonly="props.readonly"
+    />
     <v-text-field
       v-model="post.aboutAddress"
       label="About something published elsewhere: its address"

@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/core'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import CutForUse from '../../pictures/CutForUse.vue'
+import { isOfLibrary } from '../../pictures/shapes'
 
 /** What can be said about the picture the cursor is in, and about tables. */
-const props = defineProps<{ editor: Editor }>()
+const props = defineProps<{ siteId: number; editor: Editor }>()
+const cutting = ref(false)
 const picture = computed(() => (props.editor.isActive('pictureBlock') ? props.editor.getAttributes('pictureBlock') : null))
 const table = computed(() => props.editor.isActive('table'))
 const code = computed(() => (props.editor.isActive('codeBlock') ? props.editor.getAttributes('codeBlock') : null))
@@ -28,7 +31,16 @@ const act = (name: 'addRowAfter' | 'addColumnAfter' | 'deleteRow' | 'deleteColum
       <button v-for="size in sizes" :key="size.name" type="button" class="chip" :class="{ on: picture.size === size.value }" @click="set({ size: size.value })">
         {{ size.name }}
       </button>
+      <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">Cut …</button>
       <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">Take it out</button>
+      <CutForUse
+        v-if="cutting"
+        :site-id="props.siteId"
+        :address="picture.src"
+        use="In this text"
+        @cut="(made) => set({ src: made.address, width: made.width, height: made.height })"
+        @close="cutting = false"
+      />
     </template>
     <template v-else-if="table">
       <button type="button" class="chip" @click="act('addRowAfter')">Row below</button

@@ -1,14 +1,12 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Schemas } from '../../api/client'
-import PicturePicker from '../../pictures/PicturePicker.vue'
 import WidthMeter from './WidthMeter.vue'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ siteId: number; title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined }>()
+const props = defineProps<{ title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined }>()
 const set = (part: Partial<Schemas['PostDetails']>) => (details.value = { ...details.value, ...part })
-const picking = ref(false)
 const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 </script>
 
@@ -48,21 +46,6 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         rows="2"
         :readonly="props.readonly"
         @update:model-value="(socialText: string) => set({ socialText })"
-      />
-      <div class="social">
-        <img v-if="details.socialPicture" :src="details.socialPicture" alt="Picture on cards of networks" />
-        <button type="button" class="chip" :disabled="props.readonly" @click="picking = true">
-          {{ details.socialPicture ? 'Another picture for networks …' : 'A picture for networks, if not the post’s …' }}
-        </button>
-        <button v-if="details.socialPicture" type="button" class="link small" @click="set({ socialPicture: null })">Take the post’s</button>
-        <p v-if="props.fields['details.socialPicture']" class="m small" role="alert">{{ props.fields['details.socialPicture'][0] }}</p>
-      </div>
-      <PicturePicker
-        v-if="picking"
-        v-model="picking"
-        :site-id="props.siteId"
-        :title="props.title"
-        @chosen="([picture]) => picture && set({ socialPicture: picture.address })"
       />
       <v-text-field
         :model-value="details.canonicalAddress"
@@ -119,17 +102,5 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
   display: grid;
   gap: 12px;
   padding: 14px 0 10px;
-}
-.social {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 12px;
-  align-items: center;
-}
-.social img {
-  width: 96px;
-  aspect-ratio: 1200 / 630;
-  object-fit: cover;
-  border-radius: 4px;
 }
 </style>

@@ -158,7 +158,7 @@ function asked(address: string): void {
       </button>
     </div>
     <FindBar v-if="editor && finding" :editor="editor" @close="finding = false" />
-    <PictureTools v-if="editor && !props.readonly" :editor="editor" />
+    <PictureTools v-if="editor && !props.readonly" :site-id="props.siteId" :editor="editor" />
     <p v-for="row in uploads.uploads" :key="row.name" class="small" :class="row.trouble ? 'm' : 'soft'" role="status">
       {{ row.trouble ? `${row.name}: ${row.trouble}` : `Sending ${row.name} …` }}
       <button v-if="row.trouble" type="button" class="link" @click="uploads.forget(row)">Understood</button>
