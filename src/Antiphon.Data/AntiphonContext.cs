@@ -121,6 +121,12 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Comments.</summary>
     public DbSet<Comment> Comments => Set<Comment>();
 
+    /// <summary>Votes on comments.</summary>
+    public DbSet<CommentVote> CommentVotes => Set<CommentVote>();
+
+    /// <summary>Reports of comments.</summary>
+    public DbSet<CommentReport> CommentReports => Set<CommentReport>();
+
     /// <summary>Mail subscribers.</summary>
     public DbSet<Subscriber> Subscribers => Set<Subscriber>();
 

@@ -3,6 +3,7 @@ using Antiphon.Server.Blogs;
 using Antiphon.Server.Blogs.Pages;
 using Antiphon.Server.Channels;
 using Antiphon.Server.Comments;
+using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Coverage;
 using Antiphon.Server.Demo;
 using Antiphon.Server.Embed;
@@ -69,6 +70,7 @@ app.MapInvited();
 app.MapFeedCheck();
 app.MapFeedWork();
 app.MapFeedTrying();
+app.MapFilterTrial();
 app.MapHubCallbacks();
 app.MapRepairedFeeds();
 

@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using Antiphon.Core.Comments.Settings;
 
 namespace Antiphon.Core.Posts;
 
@@ -15,15 +16,17 @@ namespace Antiphon.Core.Posts;
 /// <param name="MentionsOff">Whether pages elsewhere that link to the post are not listed below it.</param>
 /// <param name="SocialPicture">Picture that networks show, or null for the post's own.</param>
 /// <param name="ListingPicture">Picture in listings and lists, or null for the post's own.</param>
+/// <param name="Comments">How comments are taken here, where that is not as in the post's blog; null for as there.</param>
 public sealed record PostDetails(
     string? SearchTitle = null, string? SearchDescription = null, string? CanonicalAddress = null, string? SocialTitle = null, string? SocialText = null, string? Language = null,
-    bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null, bool MentionsOff = false, string? SocialPicture = null, string? ListingPicture = null)
+    bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null, bool MentionsOff = false, string? SocialPicture = null, string? ListingPicture = null, CommentSettings? Comments = null)
 {
     /// <summary>Nothing said.</summary>
     public static PostDetails None { get; } = new();
 
-    /// <summary>Whether readers can comment at a moment.</summary>
-    public bool TakesComments(DateTimeOffset now) => !CommentsOff && !(CommentsCloseAt <= now);
+    /// <summary>The post's layer of the settings of comments.</summary>
+    [JsonIgnore]
+    public CommentSettings CommentLayer => CommentsOff ? (Comments ?? CommentSettings.None) with { IsOn = false } : Comments ?? CommentSettings.None;
 
     /// <summary>Whether nothing is said.</summary>
     [JsonIgnore]

@@ -1,3 +1,4 @@
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts.Pages;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
@@ -15,6 +16,7 @@ internal sealed class BlogConfiguration : IEntityTypeConfiguration<Blog>
         builder.HasIndex(blog => blog.Key).IsUnique();
         builder.HasIndex(blog => blog.SiteId);
         builder.HasIndex(blog => blog.HostName).IsUnique();
+        builder.Property(blog => blog.CommentSettings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
         builder.Property(blog => blog.PageLook).HasConversion<StoredJsonConverter<PageLook>, StoredJsonComparer<PageLook>>();
     }
 }

@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
@@ -13,6 +15,8 @@ internal sealed class SiteConfiguration : IEntityTypeConfiguration<Site>
     public void Configure(EntityTypeBuilder<Site> builder)
     {
         builder.HasIndex(site => site.PublicKey).IsUnique();
+        builder.Property(site => site.CommentSettings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
+        builder.Property(site => site.CommentRules).HasConversion<StoredJsonConverter<List<CommentRule>>, StoredJsonComparer<List<CommentRule>>>();
         builder.Property(site => site.FollowLinks).HasConversion<StoredJsonConverter<List<FollowLink>>, StoredJsonComparer<List<FollowLink>>>();
     }
 }

@@ -1,3 +1,4 @@
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts.Pages;
 
 namespace Antiphon.Data.Entities;
@@ -40,6 +41,9 @@ public sealed class Blog
 
     /// <summary>How its pages look.</summary>
     public PageLook PageLook { get; set; } = PageLook.Usual;
+
+    /// <summary>How comments are taken on its posts, where that is not as on the site.</summary>
+    public CommentSettings CommentSettings { get; set; } = CommentSettings.None;
 
     /// <summary>When it was connected.</summary>
     public DateTimeOffset CreatedAt { get; set; }

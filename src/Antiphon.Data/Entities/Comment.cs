@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
 
 namespace Antiphon.Data.Entities;
 
@@ -43,6 +44,27 @@ public sealed class Comment
 
     /// <summary>Why it waited; null for answers of the team.</summary>
     public WaitReason? WaitReason { get; set; }
+
+    /// <summary>Why it was sent where it was sent; null for answers of the team and for what came before traces were kept.</summary>
+    public CommentTrace? Trace { get; set; }
+
+    /// <summary>Keyed hash of its text, to tell the same text again.</summary>
+    public string? TextKey { get; set; }
+
+    /// <summary>Keyed hash of the network address it came from; dropped after thirty days.</summary>
+    public string? PlaceKey { get; set; }
+
+    /// <summary>Votes up.</summary>
+    public int Up { get; set; }
+
+    /// <summary>Votes down.</summary>
+    public int Down { get; set; }
+
+    /// <summary>Readers who reported it.</summary>
+    public int Reports { get; set; }
+
+    /// <summary>Reports it had when a person last kept it; they count no more.</summary>
+    public int ReportsKept { get; set; }
 
     /// <summary>When it was written.</summary>
     public DateTimeOffset CreatedAt { get; set; }

@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts.Blocks;
 
 namespace Antiphon.Data.Entities;
@@ -28,6 +30,12 @@ public sealed class Site
 
     /// <summary>Where its readers can follow it elsewhere, in order.</summary>
     public List<FollowLink> FollowLinks { get; set; } = [];
+
+    /// <summary>How comments are taken on the whole site.</summary>
+    public CommentSettings CommentSettings { get; set; } = CommentSettings.None;
+
+    /// <summary>Rules by which comments are decided, in order.</summary>
+    public List<CommentRule> CommentRules { get; set; } = [];
 
     /// <summary>When it was registered.</summary>
     public DateTimeOffset CreatedAt { get; set; }

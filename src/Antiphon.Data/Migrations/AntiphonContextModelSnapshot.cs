@@ -85,6 +85,10 @@ namespace Antiphon.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("CommentSettings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
@@ -232,6 +236,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long?>("DecidedById")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("Down")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Html")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -249,6 +256,15 @@ namespace Antiphon.Data.Migrations
                     b.Property<long?>("ParentId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("PlaceKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Reports")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("ReportsKept")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
@@ -263,7 +279,16 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("TextKey")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("ThreadId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Trace")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Up")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("WaitReason")
@@ -279,11 +304,52 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("ThreadId", "SubmissionKey")
                         .IsUnique();
 
+                    b.HasIndex("SiteId", "PlaceKey", "CreatedAt");
+
                     b.HasIndex("SiteId", "Standing", "Id");
+
+                    b.HasIndex("SiteId", "Standing", "Reports");
+
+                    b.HasIndex("SiteId", "TextKey", "CreatedAt");
 
                     b.HasIndex("ThreadId", "Standing", "CreatedAt");
 
                     b.ToTable("Comments");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.CommentReport", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PlaceKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ReaderKey")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Reason")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Words")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CommentId", "PlaceKey");
+
+                    b.HasIndex("CommentId", "ReaderKey")
+                        .IsUnique();
+
+                    b.ToTable("CommentReports");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.CommentThread", b =>
@@ -328,6 +394,38 @@ namespace Antiphon.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Threads");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.CommentVote", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("GivenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsUp")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PlaceKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ReaderKey")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CommentId", "PlaceKey");
+
+                    b.HasIndex("CommentId", "ReaderKey")
+                        .IsUnique();
+
+                    b.ToTable("CommentVotes");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Delivery", b =>
@@ -1575,6 +1673,14 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("CommentRules")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("CommentSettings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("ContentVersion")
                         .HasColumnType("INTEGER");
 
@@ -1960,6 +2066,17 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Thread");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.CommentReport", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
+                        .WithMany()
+                        .HasForeignKey("CommentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Comment");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.CommentThread", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Post", "Post")
@@ -1976,6 +2093,17 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
 
                     b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.CommentVote", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
+                        .WithMany()
+                        .HasForeignKey("CommentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Comment");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Delivery", b =>

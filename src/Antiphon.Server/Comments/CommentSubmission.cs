@@ -9,4 +9,14 @@ namespace Antiphon.Server.Comments;
 /// <param name="Text">The comment.</param>
 /// <param name="Trap">A field people do not see; programs fill it in.</param>
 /// <param name="Key">Key made by the form, so that sending twice stores once; empty without script.</param>
-internal sealed record CommentSubmission(string Identifier, string Address, string Title, string Name, string Mail, string Text, string Trap, string Key);
+internal sealed record CommentSubmission(string Identifier, string Address, string Title, string Name, string Mail, string Text, string Trap, string Key)
+{
+    /// <summary>Key of where it came from.</summary>
+    public string? PlaceKey { get; init; }
+
+    /// <summary>Seconds since the form was shown, as the script counts them; null without script.</summary>
+    public int? SecondsToWrite { get; init; }
+
+    /// <summary>Key of the comment it answers; null for none.</summary>
+    public string? Answers { get; init; }
+}

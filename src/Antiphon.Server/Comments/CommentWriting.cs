@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -9,21 +10,25 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
-/// <summary>Takes comments from readers. Everything accepted waits for a person.</summary>
-internal sealed class CommentWriting(AntiphonContext database, ThreadReader threads, IKeySource keys, TimeProvider clock)
+/// <summary>Takes comments from readers, and has the site's rules decide where they go.</summary>
+internal sealed class CommentWriting(AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderKeys readers, IKeySource keys, TimeProvider clock)
 {
-    /// <summary>Stores a comment as Waiting, or says by field what to correct; opens the thread when it is its first.</summary>
-    public async Task<IReadOnlyDictionary<string, string>> WriteAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
+    /// <summary>Stores a comment where the rules send it, or says by field what to correct; opens the thread when it is its first.</summary>
+    public async Task<Written> WriteAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
     {
         var problems = Examine(site, submission);
-        if (problems.Count > 0) return problems;
+        if (problems.Count > 0) return Written.Not(problems);
         var thread = await threads.FindAsync(site, submission.Identifier, submission.Address, cancellation) ?? await OpenAsync(site, submission, cancellation);
-        if (!await threads.IsOpenAsync(thread, cancellation)) return new Dictionary<string, string> { ["text"] = EmbedTexts.For(site.Language).Closed };
+        var rules = await threads.RulesAsync(site, thread, cancellation);
+        if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(site.Language).Closed);
+        if (rules.Settings.NeedsMail && submission.Mail.Trim().Length == 0) return Written.Not("mail", ThreadTexts.For(site.Language).MailMissing);
         var key = submission.Key.Length is > 0 and <= 64 ? submission.Key : null;
-        if (key is not null && await database.Comments.AnyAsync(comment => comment.ThreadId == thread.Id && comment.SubmissionKey == key, cancellation)) return problems;
-        database.Comments.Add(await MakeAsync(site, thread, submission, key, cancellation));
+        if (key is not null && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return new Written([], before.Standing);
+        var comment = await MakeAsync(site, thread, submission, key, cancellation);
+        if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(site.Language).Refused);
+        database.Comments.Add(comment);
         await database.SaveChangesAsync(cancellation);
-        return problems;
+        return new Written([], comment.Standing);
     }
 
     private static Dictionary<string, string> Examine(Site site, CommentSubmission submission)
@@ -72,21 +77,47 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
     private async Task<Comment> MakeAsync(Site site, CommentThread thread, CommentSubmission submission, string? key, CancellationToken cancellation)
     {
         var mail = submission.Mail.Trim().ToLowerInvariant();
-        var before = mail.Length == 0 ? 0 : await database.Comments.CountAsync(one => one.SiteId == site.Id && one.Mail == mail && one.Standing == CommentStanding.Public, cancellation);
-        return new Comment
+        var answers = string.IsNullOrEmpty(submission.Answers)
+            ? null
+            : await database.Comments.Where(one => one.ThreadId == thread.Id && one.Key == submission.Answers && one.Standing == CommentStanding.Public).Select(one => (long?)one.Id).FirstOrDefaultAsync(cancellation);
+        var comment = new Comment
         {
             Key = keys.NewKey(),
             SiteId = site.Id,
             ThreadId = thread.Id,
+            ParentId = answers,
             Author = submission.Name.Trim(),
             Mail = mail.Length == 0 ? null : mail,
             Text = submission.Text.Trim(),
             Html = CommentBody.ToHtml(submission.Text),
-            // Only programs see the trap; what they send is kept where a person can still find it.
-            Standing = submission.Trap.Length > 0 ? CommentStanding.Spam : CommentStanding.Waiting,
-            WaitReason = WaitDecision.ReasonFor(submission.Text, before),
+            TextKey = readers.OfText(submission.Text),
+            PlaceKey = submission.PlaceKey,
             CreatedAt = clock.GetUtcNow(),
             SubmissionKey = key,
         };
+        // Only programs see the trap; what they send is kept where a person can still find it.
+        var known = await facts.ReadAsync(comment, submission.Trap.Length > 0, submission.SecondsToWrite, cancellation);
+        var settings = (await threads.RulesAsync(site, thread, cancellation)).Settings;
+        comment.Trace = new CommentDeciding(site.CommentRules, settings.Approval, settings.PublishBelow, settings.SpamFrom).Decide(known);
+        comment.Standing = comment.Trace.Act switch
+        {
+            CommentAct.Publish => CommentStanding.Public,
+            CommentAct.Spam => CommentStanding.Spam,
+            _ => CommentStanding.Waiting,
+        };
+        comment.WaitReason = WaitDecision.ReasonFor(submission.Text, known.PublishedBefore);
+        return comment;
     }
+}
+
+/// <summary>What became of a comment that was sent.</summary>
+/// <param name="Problems">What to correct, by field; empty when it was taken.</param>
+/// <param name="Standing">Where it stands; without meaning when it was not taken.</param>
+internal sealed record Written(Dictionary<string, string> Problems, CommentStanding Standing)
+{
+    /// <summary>Not taken, for several reasons.</summary>
+    public static Written Not(Dictionary<string, string> problems) => new(problems, default);
+
+    /// <summary>Not taken, for one reason.</summary>
+    public static Written Not(string field, string problem) => Not(new Dictionary<string, string> { [field] = problem });
 }

@@ -1,9 +1,12 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Filtering;
 
 namespace Antiphon.Server.Comments;
 
 /// <summary>A comment in the queue.</summary>
-internal sealed record QueuedComment(long Id, string Author, string Start, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, long ThreadId, string ThreadTitle);
+/// <param name="Reports">Readers who reported it since a person last kept it.</param>
+internal sealed record QueuedComment(long Id, string Author, string Start, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, long ThreadId, string ThreadTitle, int Reports);
 
 /// <summary>A page of the queue.</summary>
 /// <param name="Comments">Waiting ones oldest first, others newest first.</param>
@@ -17,10 +20,24 @@ internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int S
 
 /// <summary>A comment in its conversation, as moderators see it.</summary>
 internal sealed record ThreadComment(
-    long Id, long? ParentId, string Author, string? Mail, bool IsTeam, string Html, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, int Depth, int PublishedBefore);
+    long Id, long? ParentId, string Author, string? Mail, bool IsTeam, string Html, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, int Depth, int PublishedBefore, int Up, int Down);
 
 /// <summary>A conversation.</summary>
-internal sealed record ConversationView(long ThreadId, string Title, string Identifier, string? Address, string? BlogName, DateTimeOffset? PostDate, IReadOnlyList<ThreadComment> Comments);
+/// <param name="Case">What is known of the comment looked at.</param>
+internal sealed record ConversationView(long ThreadId, string Title, string Identifier, string? Address, string? BlogName, DateTimeOffset? PostDate, IReadOnlyList<ThreadComment> Comments, CaseView Case);
+
+/// <summary>Why a comment stands where it stands, and what speaks for and against it.</summary>
+/// <param name="Trace">How it was decided when it came; null for answers of the team and for what is older than traces.</param>
+/// <param name="IsSure">Whether the filter has learned enough to be relied on.</param>
+/// <param name="Score">What the filter says now, from 0 to 1.</param>
+/// <param name="For">What speaks for spam.</param>
+/// <param name="Against">What speaks against it.</param>
+/// <param name="Reports">What readers reported, the latest first.</param>
+/// <param name="ReportsKept">How many of them a person has answered by keeping it.</param>
+internal sealed record CaseView(CommentTrace? Trace, bool IsSure, double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against, IReadOnlyList<ReportView> Reports, int ReportsKept);
+
+/// <summary>A report of a reader.</summary>
+internal sealed record ReportView(ReportReason Reason, string? Words, DateTimeOffset MadeAt);
 
 /// <summary>A decision. It is refused when the comment no longer stands where the moderator saw it.</summary>
 internal sealed record DecisionRequest(CommentStanding Standing, CommentStanding Seen);

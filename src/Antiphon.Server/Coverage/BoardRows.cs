@@ -1,6 +1,7 @@
 using Antiphon.Core.Coverage;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Comments;
 using Antiphon.Server.Posts;
 using Microsoft.EntityFrameworkCore;
 
@@ -39,7 +40,7 @@ internal sealed class BoardRows(AntiphonContext database, PostAddresses addresse
             .. board.Listings.Select(listing => ViewOf(board.InListing(candidate, listing))),
             .. board.WrittenHere.Select(one => ViewOf(board.InFeed(candidate, one))),
             ViewOf(board.InMail(candidate, blog.Following is null)),
-            ViewOf(board.InComments(candidate, post.Details.TakesComments(clock.GetUtcNow()))),
+            ViewOf(board.InComments(candidate, ThreadSettings.IsOpen(blog.Site, blog, post, clock.GetUtcNow()))),
         ];
         return new CoverageRow(post.Id, post.Title, blog.Name, blog.Id, blog.Following is null, post.Author, post.Category, post.Status, post.PublishedAt, addresses.Of(post), cells);
     }

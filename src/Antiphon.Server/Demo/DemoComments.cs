@@ -1,4 +1,6 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
@@ -14,10 +16,13 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
 {
     private readonly Random _random = new(1781);
     private readonly List<(Comment Answer, Comment To)> _answers = [];
+    private List<long> _deciders = [];
 
     /// <summary>A thread for every published post, one for a page that is no post, and a few hundred comments.</summary>
     public async Task AddAsync(Site site, string website)
     {
+        _deciders = await database.Memberships.Where(one => one.SiteId == site.Id && one.Role != SiteRole.Contributor).Select(one => one.PersonId).ToListAsync();
+        (site.CommentRules, site.CommentSettings) = (Rules, new CommentSettings(Votes: VoteMode.UpAndDown, Message: "We read everything before dawn. Be kind to each other, and to the owl."));
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).ToListAsync();
         foreach (var post in posts) AddThread(site, post);
         var shop = new CommentThread
@@ -34,7 +39,40 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         await database.SaveChangesAsync();
         // Only saved comments have ids to point at.
         foreach (var (answer, to) in _answers) answer.ParentId = to.Id;
+        await AddVoicesAsync(site);
         await database.SaveChangesAsync();
+    }
+
+    private static List<CommentRule> Rules =>
+    [
+        new(RuleCondition.RepeatedText, 3, [], CommentAct.Spam),
+        new(RuleCondition.Words, 0, ["cheap loans", "casino*"], CommentAct.Wait),
+        new(RuleCondition.ManyFromOnePlace, 20, [], CommentAct.Refuse, "That is a lot for one hour. Please come back a little later."),
+    ];
+
+    // Votes on what is public, and a quarrel that readers have had enough of: one remark waits again, one was kept in spite of a report.
+    private async Task AddVoicesAsync(Site site)
+    {
+        var quarrel = await database.Comments.Where(one => one.SiteId == site.Id && one.Thread.Title.Contains("beer glass") && one.ParentId != null && !one.IsTeam).OrderBy(one => one.Id).Take(3).ToListAsync();
+        foreach (var comment in await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Public).ToListAsync())
+        {
+            (comment.Up, comment.Down) = (_random.Next(8) * _random.Next(6), _random.Next(4) == 0 ? _random.Next(9) : 0);
+            for (var vote = 0; vote < comment.Up + comment.Down; vote++) database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = $"demo-{vote}", IsUp = vote < comment.Up, GivenAt = comment.CreatedAt.AddHours(1) });
+        }
+
+        if (quarrel.Count < 2) return;
+        Report(quarrel[0], ReportReason.Hurtful, "This is about a person, not about the glass.");
+        Report(quarrel[0], ReportReason.Hurtful, null);
+        Report(quarrel[0], ReportReason.Wrong, null);
+        (quarrel[0].Standing, quarrel[0].DecidedAt, quarrel[0].DecidedById) = (CommentStanding.Waiting, null, null);
+        Report(quarrel[1], ReportReason.Other, "Can they not do this by letter?");
+        quarrel[1].ReportsKept = 1;
+    }
+
+    private void Report(Comment comment, ReportReason reason, string? words)
+    {
+        comment.Reports++;
+        database.CommentReports.Add(new CommentReport { CommentId = comment.Id, ReaderKey = $"demo-{comment.Reports}", Reason = reason, Words = words, MadeAt = comment.CreatedAt.AddHours(comment.Reports) });
     }
 
     private void AddThread(Site site, Post post)
@@ -110,6 +148,8 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         Standing = standing,
         CreatedAt = at,
         DecidedAt = standing == CommentStanding.Waiting ? null : at.AddMinutes(30),
+        DecidedById = standing == CommentStanding.Waiting ? null : _deciders[_random.Next(_deciders.Count)],
+        Trace = new CommentTrace(CommentAct.Wait, DecidingStep.Approval, null, null, new CommentFacts(string.Empty, CommentLinks.Count(text), 0)),
         WaitReason = WaitDecision.ReasonFor(text, standing == CommentStanding.Public ? 1 : 0),
     };
 

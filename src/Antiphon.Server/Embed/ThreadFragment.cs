@@ -1,21 +1,9 @@
 using System.Text;
-using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Data.Entities;
 
 namespace Antiphon.Server.Embed;
-
-/// <summary>What the form holds and says.</summary>
-/// <param name="Action">Where it is sent.</param>
-/// <param name="Identifier">Identifier of the thread.</param>
-/// <param name="Address">Canonical address of the page.</param>
-/// <param name="Title">Title of the page.</param>
-/// <param name="IsOpen">Whether comments are taken; the form is left out where they are not.</param>
-/// <param name="Name">Name typed so far.</param>
-/// <param name="Mail">Mail typed so far.</param>
-/// <param name="Text">Comment typed so far.</param>
-/// <param name="Problems">What to correct, by field.</param>
-internal sealed record ThreadForm(
-    string Action, string Identifier, string Address, string? Title, bool IsOpen = true, string Name = "", string Mail = "", string Text = "", IReadOnlyDictionary<string, string>? Problems = null);
 
 /// <summary>The HTML of a thread with its form, which works without script.</summary>
 internal static class ThreadFragment
@@ -32,58 +20,39 @@ internal static class ThreadFragment
         if (comments.Count == 0 && form.IsOpen) html.Append("<p class=\"antiphon-none\" part=\"none\">").Append(texts.NoComments).Append("</p>\n");
         else if (comments.Count > 0)
         {
+            if (comments.Count > 1) AppendOrders(html, form, site);
+            var markup = new CommentMarkup(site, form, comments);
             html.Append("<ol class=\"antiphon-comments\" part=\"comments\">\n");
-            foreach (var comment in comments) AppendComment(html, comment, site, texts);
+            foreach (var comment in comments) markup.Append(html, comment);
             html.Append("</ol>\n");
         }
 
-        if (form.IsOpen) AppendForm(html, form, texts);
+        if (form.IsOpen) ThreadFormMarkup.Append(html, form, site, comments.FirstOrDefault(one => one.Id == form.Answers)?.Author);
         else html.Append("<p class=\"antiphon-none\" part=\"closed\">").Append(texts.Closed).Append("</p>\n");
         return html.Append("</section>").ToString();
     }
 
-    private static void AppendComment(StringBuilder html, ReaderComment comment, Site site, EmbedTexts texts)
+    // Links, so that the order changes without script too.
+    private static void AppendOrders(StringBuilder html, ThreadForm form, Site site)
     {
-        html.Append("<li class=\"antiphon-comment\" part=\"comment\" id=\"comment-").Append(comment.Id).Append("\" data-depth=\"").Append(comment.Depth).Append("\">")
-            .Append("<p class=\"antiphon-writer\" part=\"writer\"><strong>").Append(Encoded.Html(comment.Author)).Append("</strong> ");
-        if (comment.IsTeam) html.Append("<span class=\"antiphon-team\">· ").Append(texts.Team).Append("</span> ");
-        html.Append("· <time datetime=\"").Append(comment.Published.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", System.Globalization.CultureInfo.InvariantCulture)).Append("\">")
-            .Append(Encoded.Html(SiteCulture.LongDate(comment.Published, site.Language, site.TimeZone))).Append("</time></p><div class=\"antiphon-said\" part=\"said\">")
-            .Append(comment.Html).Append("</div></li>\n");
-    }
-
-    private static void AppendForm(StringBuilder html, ThreadForm form, EmbedTexts texts)
-    {
-        html.Append("<form class=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append("\" novalidate>\n")
-            .Append("<p part=\"form-title\"><strong>").Append(texts.WriteOne).Append("</strong></p>\n");
-        Hidden(html, "id", form.Identifier);
-        Hidden(html, "url", form.Address);
-        Hidden(html, "title", form.Title ?? string.Empty);
-        html.Append("<div class=\"antiphon-pair\">");
-        Field(html, form, "name", texts.Name, null, $"<input name=\"name\" value=\"{Encoded.Html(form.Name)}\" autocomplete=\"name\" maxlength=\"100\" required{Invalid(form, "name")}>");
-        Field(html, form, "mail", texts.Mail, texts.MailHint, $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{Invalid(form, "mail")}>");
-        html.Append("</div>");
-        Field(html, form, "text", texts.Comment, null, $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>");
-        html.Append("<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n")
-            .Append("<button part=\"send\">").Append(texts.Send).Append("</button>\n</form>\n");
-    }
-
-    private static string Invalid(ThreadForm form, string field) =>
-        form.Problems?.ContainsKey(field) == true ? $" aria-invalid=\"true\" aria-describedby=\"antiphon-problem-{field}\"" : string.Empty;
-
-    private static void Field(StringBuilder html, ThreadForm form, string field, string label, string? hint, string input)
-    {
-        html.Append("<p><label>").Append(label);
-        if (hint is not null) html.Append(" <small>").Append(hint).Append("</small>");
-        html.Append(input).Append("</label>");
-        if (form.Problems is { } problems && problems.TryGetValue(field, out var problem))
+        var texts = ThreadTexts.For(site.Language);
+        html.Append("<p class=\"antiphon-orders\" part=\"orders\"><span>").Append(texts.OrderBy).Append(":</span>");
+        foreach (var order in Offered(form.Settings.Votes))
         {
-            html.Append("<span class=\"antiphon-problem\" id=\"antiphon-problem-").Append(field).Append("\">").Append(Encoded.Html(problem)).Append("</span>");
+            html.Append(" <a href=\"").Append(Encoded.Html(form.Page("&order=" + Spelled(order)))).Append("\" data-order=\"").Append(Spelled(order)).Append('"');
+            if (order == form.Order) html.Append(" aria-current=\"true\"");
+            html.Append('>').Append(texts.Orders[order]).Append("</a>");
         }
 
         html.Append("</p>\n");
     }
 
-    private static void Hidden(StringBuilder html, string name, string value) =>
-        html.Append("<input type=\"hidden\" name=\"").Append(name).Append("\" value=\"").Append(Encoded.Html(value)).Append("\">");
+    private static CommentOrder[] Offered(VoteMode votes) => votes switch
+    {
+        VoteMode.None => [CommentOrder.Oldest, CommentOrder.Newest, CommentOrder.MostAnswered],
+        VoteMode.Up => [CommentOrder.Oldest, CommentOrder.Newest, CommentOrder.Best, CommentOrder.MostLiked, CommentOrder.MostAnswered],
+        _ => [CommentOrder.Oldest, CommentOrder.Newest, CommentOrder.Best, CommentOrder.MostLiked, CommentOrder.LeastLiked, CommentOrder.MostAnswered],
+    };
+
+    private static string Spelled(CommentOrder order) => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(order.ToString());
 }

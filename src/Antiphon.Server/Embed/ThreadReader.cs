@@ -1,7 +1,10 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Comments;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Embed;
@@ -26,26 +29,33 @@ internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
         return folded is null ? null : await database.Threads.FirstOrDefaultAsync(thread => thread.SiteId == site.Id && thread.FoldedAddress == folded && string.IsNullOrEmpty(identifier), cancellation);
     }
 
-    /// <summary>Whether comments are taken: the post may have them off, or its time for them may be over. What is no post of ours is open.</summary>
-    public async Task<bool> IsOpenAsync(CommentThread? thread, CancellationToken cancellation)
+    /// <summary>What holds for a thread. A page that is no post of ours goes by the site alone; where the post is in the bin nothing is taken.</summary>
+    public async Task<ThreadRules> RulesAsync(Site site, CommentThread? thread, CancellationToken cancellation)
     {
-        if (thread?.PostId is not { } post) return true;
-        var details = await database.Posts.IgnoreQueryFilters().Where(one => one.Id == post && one.DeletedAt == null).Select(one => one.Details).FirstOrDefaultAsync(cancellation);
-        return details?.TakesComments(clock.GetUtcNow()) == true;
+        if (thread?.PostId is not { } id) return RulesOf(site, null, null);
+        var post = await database.Posts.AsNoTracking().IgnoreQueryFilters().Include(one => one.Blog).FirstOrDefaultAsync(one => one.Id == id && one.DeletedAt == null, cancellation);
+        return post is null ? RulesOf(site, null, null) with { IsOpen = false } : RulesOf(site, post.Blog, post);
     }
 
     /// <summary>The public comments in reading order.</summary>
-    public async Task<IReadOnlyList<ReaderComment>> CommentsAsync(CommentThread? thread, CancellationToken cancellation)
+    public async Task<IReadOnlyList<ReaderComment>> CommentsAsync(CommentThread? thread, CommentOrder order, CancellationToken cancellation)
     {
         if (thread is null) return [];
         var rows = await database.Comments.AsNoTracking().Where(comment => comment.ThreadId == thread.Id && comment.Standing == CommentStanding.Public).ToListAsync(cancellation);
         return
         [
-            .. ThreadTree.Arrange(rows, comment => comment.Id, comment => comment.ParentId, comment => comment.CreatedAt)
-                .Select(placed => new ReaderComment(placed.Comment.Key, placed.Comment.Author, placed.Comment.IsTeam, placed.Comment.CreatedAt, placed.Comment.Html, placed.Depth)),
+            .. ThreadTree.Arrange(rows, row => new Voted(row.Id, row.ParentId, row.CreatedAt, row.Up, row.Down), order)
+                .Select(placed => new ReaderComment(placed.Comment.Key, placed.Comment.Author, placed.Comment.IsTeam, placed.Comment.CreatedAt, placed.Comment.Html, placed.Depth, placed.Comment.Up, placed.Comment.Down)),
         ];
     }
+
+    private ThreadRules RulesOf(Site site, Blog? blog, Post? post) => new(ThreadSettings.Of(site, blog, post), ThreadSettings.IsOpen(site, blog, post, clock.GetUtcNow()));
 }
 
+/// <summary>What holds for a thread.</summary>
+/// <param name="Settings">The settings of its layers.</param>
+/// <param name="IsOpen">Whether comments are taken now.</param>
+internal sealed record ThreadRules(EffectiveSettings Settings, bool IsOpen);
+
 /// <summary>A comment as readers get it; nothing of the writer but the name leaves the server.</summary>
-internal sealed record ReaderComment(string Id, string Author, bool IsTeam, DateTimeOffset Published, string Html, int Depth);
+internal sealed record ReaderComment(string Id, string Author, bool IsTeam, DateTimeOffset Published, string Html, int Depth, int Up, int Down);

@@ -12,12 +12,16 @@ internal static class RateLimits
     /// <summary>For writing comments: 60 a minute from one address.</summary>
     public const string Writing = "writing";
 
+    /// <summary>For votes and reports: 120 a minute from one address.</summary>
+    public const string Voices = "voices";
+
     /// <summary>Sets up the limits; a token may send 200 requests a second, twice what is promised.</summary>
     public static void Configure(RateLimiterOptions options)
     {
         options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
         options.AddPolicy(SignIn, context => Window(context, 30));
         options.AddPolicy(Writing, context => Window(context, 60));
+        options.AddPolicy(Voices, context => Window(context, 120));
         options.GlobalLimiter = PartitionedRateLimiter.Create<HttpContext, string>(context =>
         {
             var token = context.Request.Headers.Authorization.ToString();

@@ -1,5 +1,6 @@
 import { ask } from './ask'
 import { render } from './shadow'
+import { hearVoices } from './voices'
 
 interface Problems {
   title?: string
@@ -14,37 +15,73 @@ export function showThreads(within: ParentNode, base: string): void {
   }
 }
 
-/** Shows a thread and sends its form without leaving the page. */
-async function showThread(place: HTMLElement, base: string): Promise<void> {
+/** Shows a thread and sends its forms without leaving the page. */
+async function showThread(place: HTMLElement, base: string, order?: string): Promise<void> {
   const site = place.dataset.antiphonSite ?? ''
   const query = new URLSearchParams({
     id: place.dataset.antiphonThread ?? '',
     url: place.dataset.antiphonUrl ?? location.href,
     title: place.dataset.antiphonTitle ?? document.title,
+    ...(order && { order }),
   })
   const html = await ask(`${base}threads/${encodeURIComponent(site)}.html?${query.toString()}`)
   if (!html) return
   const root = render(place, html)
-  const form = root.querySelector('form')
-  form?.addEventListener('submit', (event) => {
-    event.preventDefault()
-    void send(form)
-  })
-  markLinked(root)
+  const form = root.querySelector<HTMLFormElement>('.antiphon-form')
+  if (form) prepare(form, root)
+  hearVoices(root)
+  root.querySelectorAll<HTMLElement>('[data-order]').forEach((link) =>
+    link.addEventListener('click', (event) => {
+      event.preventDefault()
+      void showThread(place, base, link.dataset.order).then(() => place.shadowRoot?.querySelector<HTMLElement>('[data-order][aria-current]')?.focus())
+    }),
+  )
+  if (!order) markLinked(root)
 }
 
 /** A permanent link to a comment cannot reach into the shadow root by itself. */
 function markLinked(root: ShadowRoot): void {
-  if (location.hash.startsWith('#comment-')) root.getElementById(location.hash.slice(1))?.scrollIntoView()
+  if (!location.hash.startsWith('#comment-')) return
+  const linked = root.getElementById(location.hash.slice(1))
+  linked?.classList.add('antiphon-linked')
+  linked?.scrollIntoView()
 }
 
-async function send(form: HTMLFormElement): Promise<void> {
+function prepare(form: HTMLFormElement, root: ShadowRoot): void {
+  const shown = Date.now()
+  form.addEventListener('submit', (event) => {
+    event.preventDefault()
+    void send(form, Math.floor((Date.now() - shown) / 1000))
+  })
+  const answers = form.querySelector<HTMLInputElement>('[name=answers]')!
+  const answered = form.querySelector<HTMLElement>('.antiphon-answered')!
+  const answer = (key: string, name: string) => {
+    answers.value = key
+    answered.hidden = !key
+    answered.querySelector('b')!.textContent = name
+  }
+  root.querySelectorAll<HTMLElement>('[data-answers]').forEach((link) =>
+    link.addEventListener('click', (event) => {
+      event.preventDefault()
+      answer(link.dataset.answers!, link.closest('li')?.querySelector('strong')?.textContent ?? '')
+      form.scrollIntoView({ block: 'center' })
+      form.querySelector('textarea')?.focus()
+    }),
+  )
+  form.querySelector('[data-leave]')?.addEventListener('click', (event) => {
+    event.preventDefault()
+    answer('', '')
+  })
+}
+
+async function send(form: HTMLFormElement, seconds: number): Promise<void> {
   const button = form.querySelector('button')
   const body = new URLSearchParams()
   new FormData(form).forEach((value, name) => body.append(name, String(value)))
   // The same key goes with every repeat of the same text, so that an answer lost on the way does not make two comments.
   form.dataset.key ??= crypto.getRandomValues(new Uint32Array(4)).join('')
   body.set('key', form.dataset.key)
+  body.set('seconds', String(seconds))
   button?.setAttribute('disabled', '')
   try {
     const answer = await fetch(form.action, { method: 'POST', body, headers: { Accept: 'application/json' }, credentials: 'omit' })

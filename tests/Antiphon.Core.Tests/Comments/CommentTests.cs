@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Order;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 using CsCheck;
@@ -36,15 +37,15 @@ public sealed class CommentTests
     {
         var start = DateTimeOffset.UnixEpoch;
         (long Id, long? Parent)[] rows = [(1, null), (2, null), (3, 1), (4, 3), (5, 99)];
-        var placed = ThreadTree.Arrange(rows, row => row.Id, row => row.Parent, row => start.AddMinutes(row.Id));
+        var placed = ThreadTree.Arrange(rows, row => new Voted(row.Id, row.Parent, start.AddMinutes(row.Id), 0, 0));
         Assert.Equal([(1L, 0), (3L, 1), (4L, 2), (2L, 0), (5L, 0)], placed.Select(one => (one.Comment.Id, one.Depth)));
     }
 
     [Fact]
-    public void No_comment_is_lost_even_in_rings() => Gen.Long[0, 12].Array[0, 12].Sample(parents =>
+    public void No_comment_is_lost_even_in_rings() => Gen.Select(Gen.Long[0, 12].Array[0, 12], Gen.Enum<CommentOrder>()).Sample((parents, order) =>
     {
         var rows = parents.Select((parent, index) => (Id: (long)index + 1, Parent: parent == 0 ? (long?)null : parent)).ToArray();
-        var placed = ThreadTree.Arrange(rows, row => row.Id, row => row.Parent, _ => DateTimeOffset.UnixEpoch);
+        var placed = ThreadTree.Arrange(rows, row => new Voted(row.Id, row.Parent, DateTimeOffset.UnixEpoch, 0, 0), order);
         Assert.Equal(rows.Select(row => row.Id).Order(), placed.Select(one => one.Comment.Id).Order());
     });
 

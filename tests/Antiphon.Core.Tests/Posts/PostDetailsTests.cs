@@ -1,3 +1,4 @@
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Core.Tests.Posts;
@@ -14,5 +15,7 @@ public sealed class PostDetailsTests
     [InlineData(false, -1, false)]
     [InlineData(true, 1, false)]
     public void Comments_are_taken_until_they_are_turned_off_or_their_time_is_over(bool off, int? hours, bool takes) =>
-        Assert.Equal(takes, new PostDetails(CommentsOff: off, CommentsCloseAt: hours is { } some ? Now.AddHours(some) : null).TakesComments(Now));
+        Assert.Equal(takes, Opened(new PostDetails(CommentsOff: off, CommentsCloseAt: hours is { } some ? Now.AddHours(some) : null)));
+
+    private static bool Opened(PostDetails details) => EffectiveSettings.Of(details.CommentLayer).IsOpen(details, Now.AddDays(-1), "Europe/London", Now);
 }

@@ -21,7 +21,7 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
     public async Task WriteAsync(string name, string text, string mail = "", string key = "") => await HttpTalk.GoodAsync(await PostAsync(name, text, mail, key: key));
 
     /// <summary>Sends the form.</summary>
-    public async Task<HttpResponseMessage> PostAsync(string name, string text, string mail = "", bool asJson = true, string key = "", string trap = "", string? origin = null)
+    public async Task<HttpResponseMessage> PostAsync(string name, string text, string mail = "", bool asJson = true, string key = "", string trap = "", string? origin = null, string answers = "")
     {
         using var request = new HttpRequestMessage(HttpMethod.Post, $"embed/threads/{siteKey}");
         if (asJson) request.Headers.Add("Accept", "application/json");
@@ -36,9 +36,25 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
             ["text"] = text,
             ["website"] = trap,
             ["key"] = key,
+            ["answers"] = answers,
         });
         return await host.Plain().SendAsync(request);
     }
+
+    /// <summary>Votes on a comment or reports it.</summary>
+    public Task<HttpResponseMessage> SpeakAsync(string comment, string device, string? vote = null, string? report = null, bool asJson = true)
+    {
+        var request = new HttpRequestMessage(HttpMethod.Post, $"embed/threads/{siteKey}/voice");
+        if (asJson) request.Headers.Add("Accept", "application/json");
+        var fields = new Dictionary<string, string> { ["id"] = identifier, ["url"] = page, ["title"] = "Visit", ["comment"] = comment, ["device"] = device };
+        if (vote is not null) fields["vote"] = vote;
+        if (report is not null) fields["report"] = report;
+        request.Content = new FormUrlEncodedContent(fields);
+        return host.Plain().SendAsync(request);
+    }
+
+    /// <summary>The fragment in an order.</summary>
+    public Task<string> HtmlAsync(string order) => host.Plain().GetStringAsync($"embed/threads/{siteKey}.html{Query}&order={order}");
 
     /// <summary>How many comments of the thread stand so.</summary>
     public async Task<int> CountAsync(string standing) => (await QueueAsync(standing)).Count;

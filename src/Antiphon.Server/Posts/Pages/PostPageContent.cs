@@ -13,11 +13,11 @@ namespace Antiphon.Server.Posts.Pages;
 /// <param name="Older">The post before it, or null.</param>
 /// <param name="Newer">The post after it, or null.</param>
 /// <param name="Comments">Public comments.</param>
-/// <param name="IsOpen">Whether comments are taken.</param>
+/// <param name="Thread">What holds for the conversation.</param>
 /// <param name="IsPreview">Whether it is shown before it is public.</param>
 internal sealed record PostPageContent(
     Post Post, string Address, BlockAuthor? Author, IReadOnlyList<(string Label, string Words)> Fields, IReadOnlyList<BlockLink> Related, BlockLink? Older, BlockLink? Newer, IReadOnlyList<ReaderComment> Comments,
-    bool IsOpen, bool IsPreview = false)
+    ThreadRules Thread, bool IsPreview = false)
 {
     /// <summary>Whether the page says that it is a preview behind a link that ends; not where its writer looks at it.</summary>
     public bool HasNote { get; init; } = IsPreview;

@@ -6,7 +6,7 @@ import { lineOf } from '../api/problem'
 import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
 import { shortDate } from '../shared/dates'
-import { waitReasons } from './words'
+import CasePart from './CasePart.vue'
 
 const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean }>()
 const box = ref<HTMLElement | null>(null)
@@ -53,9 +53,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
         <!-- Made by the server from encoded text; holds paragraphs, breaks and links only. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="reading" v-html="one.html" />
-        <div v-if="one.id === props.commentId && one.waitReason && one.standing === 'waiting'" class="row why">
-          <span class="tag o">Waits: {{ waitReasons[one.waitReason].toLowerCase() }}</span>
-        </div>
+        <CasePart v-if="one.id === props.commentId && !one.isTeam" :known="talk.case" :standing="one.standing" :zone="props.zone" />
       </article>
       <p v-if="current" class="history">
         Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given'
@@ -110,9 +108,6 @@ h2 {
 }
 .reading :deep(p) {
   margin: 4px 0 0;
-}
-.why {
-  margin-top: 10px;
 }
 .history {
   font-size: 13.5px;

@@ -7,6 +7,7 @@ import { counted } from '../shared/counted'
 import { relativeDate } from '../shared/dates'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
+import CommentTabs from './CommentTabs.vue'
 import ConversationPart from './ConversationPart.vue'
 import DecisionKeys from './DecisionKeys.vue'
 import QueuePart from './QueuePart.vue'
@@ -70,8 +71,8 @@ onKeyStroke((event) => {
 <template>
   <PageTitle :title="standings[wanted]">
     <template #state>{{ state }}</template>
-    <template #act><v-btn variant="outlined" :to="`/s/${id}/comments/threads`">Conversations and snippet</v-btn></template>
   </PageTitle>
+  <CommentTabs />
   <p v-if="queue.error.value" class="work trouble" role="alert">{{ lineOf(queue.error.value) }}</p>
   <div v-else class="work split">
     <QueuePart

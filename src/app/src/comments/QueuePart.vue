@@ -2,6 +2,7 @@
 import { nextTick, watch } from 'vue'
 import type { Schemas } from '../api/client'
 import WhenText from '../shared/WhenText.vue'
+import { counted } from '../shared/counted'
 import { standings, waitReasons } from './words'
 
 const standing = defineModel<string>('standing', { required: true })
@@ -54,7 +55,10 @@ watch(
     >
       <b>{{ one.author }}</b><small><WhenText :at="one.createdAt" :zone="props.zone" /></small>
       <span class="start">{{ one.start }}</span>
-      <span v-if="one.standing === 'waiting' && one.waitReason" class="why">{{ waitReasons[one.waitReason] }}</span>
+      <span v-if="one.reports > 0 && (one.standing === 'waiting' || one.standing === 'public')" class="why m"
+        >Reported by {{ counted(one.reports, 'reader') }}</span
+      >
+      <span v-else-if="one.standing === 'waiting' && one.waitReason" class="why">{{ waitReasons[one.waitReason] }}</span>
       <span v-else class="about">{{ one.threadTitle }}</span>
     </button>
   </section>
@@ -114,6 +118,9 @@ small,
 }
 .about {
   font-size: 12.5px;
+}
+.why.m {
+  color: var(--madder);
 }
 .why {
   grid-column: 1/3;

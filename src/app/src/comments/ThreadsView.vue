@@ -9,6 +9,7 @@ import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
 import { useAct } from '../shared/useAct'
 import { useSite } from '../sites/useSite'
+import CommentTabs from './CommentTabs.vue'
 
 const { id, site } = useSite()
 const { data: threads, error } = useQuery({
@@ -27,8 +28,8 @@ async function make(): Promise<void> {
 <template>
   <PageTitle title="Conversations">
     <template #state>{{ counted(threads?.length ?? 0, 'thread') }}.</template>
-    <template #act><v-btn variant="outlined" :to="`/s/${id}/comments`">What waits</v-btn></template>
   </PageTitle>
+  <CommentTabs />
   <div class="work columns">
     <section>
       <h2 class="group">Place a thread on a page</h2>

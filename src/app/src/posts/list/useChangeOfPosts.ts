@@ -29,7 +29,7 @@ export function useChangeOfPosts(site: () => number) {
   }
 
   function refresh(): void {
-    for (const key of ['posts', 'terms', 'coverage', 'blogs']) void queries.invalidateQueries({ queryKey: [key] })
+    for (const key of ['posts', 'terms', 'coverage', 'blogs', 'comment-settings']) void queries.invalidateQueries({ queryKey: [key] })
   }
 
   return { act, make, refresh }

@@ -1,0 +1,35 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Comments.Filtering;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments;
+
+/// <summary>Gathers what is known of a comment that comes in.</summary>
+internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters filters)
+{
+    private static readonly TimeSpan Day = TimeSpan.FromDays(1);
+    private static readonly TimeSpan Hour = TimeSpan.FromHours(1);
+
+    /// <summary>The facts.</summary>
+    /// <param name="comment">The comment, not stored yet.</param>
+    /// <param name="isTrapped">Whether the hidden field was filled.</param>
+    /// <param name="secondsToWrite">Seconds since the form was shown, or null.</param>
+    /// <param name="cancellation">Ends it.</param>
+    public async Task<CommentFacts> ReadAsync(Comment comment, bool isTrapped, int? secondsToWrite, CancellationToken cancellation)
+    {
+        var filter = await filters.OfAsync(comment.SiteId, cancellation);
+        var (aDayAgo, anHourAgo) = (comment.CreatedAt - Day, comment.CreatedAt - Hour);
+        var same = await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.TextKey == comment.TextKey && one.CreatedAt > aDayAgo, cancellation);
+        var near = await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.PlaceKey == comment.PlaceKey && one.CreatedAt > anHourAgo, cancellation);
+        return new CommentFacts(
+            $"{comment.Author}\n{comment.Mail}\n{comment.Text}", CommentLinks.Count(comment.Text), await PublishedBeforeAsync(comment, cancellation),
+            filter.IsSure ? filter.Score(DecidedComments.TraitsOf(comment)) : null, same + 1, secondsToWrite, near + 1, isTrapped);
+    }
+
+    private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation) => comment.Mail is null
+        ? 0
+        : await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.Mail == comment.Mail && one.Standing == CommentStanding.Public, cancellation);
+}

@@ -1,0 +1,159 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Comments.Filtering;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments;
+
+/// <summary>/api/sites/{site}/comments/settings and /rules: how comments are taken, layer by layer, and the rules that decide them.</summary>
+internal static class CommentSettingsEndpoints
+{
+    private const int MostRules = 50;
+    private const int TriedComments = 1000;
+
+    /// <summary>Maps them.</summary>
+    public static void MapCommentSettings(this RouteGroupBuilder comments)
+    {
+        comments.MapGet("/settings", GetSettings).WithName("getCommentSettings");
+        comments.MapPut("/settings", PutSettings).Needs(SiteRole.Editor).WithName("saveCommentSettings").WithSummary("Sets the layer of the site, or of one blog.");
+        comments.MapGet("/rules", GetRules).WithName("getCommentRules");
+        comments.MapPut("/rules", PutRules).Needs(SiteRole.Editor).WithName("saveCommentRules");
+        comments.MapPost("/rules/trial", TryRules).Needs(SiteRole.Moderator).WithName("tryCommentRules").WithSummary("What rules would have done with the last thousand comments.");
+    }
+
+    private static async Task<Ok<CommentSettingsView>> GetSettings(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(await ViewAsync(site, database, cancellation));
+
+    private static async Task<Results<Ok<CommentSettingsView>, NotFound, ValidationProblem>> PutSettings(long site, LayerRequest request, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (!request.Settings.IsValid) return FieldProblem.For("settings", "A number lies outside of what can be set, or the message is longer than 2,000 characters.");
+        if (request.BlogId is { } blog)
+        {
+            if (await database.Blogs.FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+            found.CommentSettings = request.Settings;
+        }
+        else (await database.Sites.SingleAsync(one => one.Id == site, cancellation)).CommentSettings = request.Settings;
+
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(await ViewAsync(site, database, cancellation));
+    }
+
+    private static async Task<CommentSettingsView> ViewAsync(long site, AntiphonContext database, CancellationToken cancellation)
+    {
+        var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
+        var blogs = await database.Blogs.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var posts = await database.Posts.AsNoTracking().Where(one => one.SiteId == site).Select(one => new { one.BlogId, one.Details }).ToListAsync(cancellation);
+        var layers = posts.GroupBy(one => one.BlogId).ToDictionary(group => group.Key, group => (All: group.Count(), Off: group.Count(one => one.Details.CommentLayer.IsOn == false), On: group.Count(one => one.Details.CommentLayer.IsOn == true)));
+        return new CommentSettingsView(
+            CommentSettings.Usual, owner.CommentSettings, [.. blogs.Select(blog => new BlogLayer(blog.Id, blog.Name, blog.CommentSettings, EffectiveSettings.Of(owner.CommentSettings, blog.CommentSettings), layers.GetValueOrDefault(blog.Id).All, layers.GetValueOrDefault(blog.Id).Off, layers.GetValueOrDefault(blog.Id).On))]);
+    }
+
+    private static async Task<Ok<IReadOnlyList<CommentRule>>> GetRules(long site, AntiphonContext database, CancellationToken cancellation) =>
+        TypedResults.Ok<IReadOnlyList<CommentRule>>(await database.Sites.Where(one => one.Id == site).Select(one => one.CommentRules).SingleAsync(cancellation));
+
+    private static async Task<Results<Ok<IReadOnlyList<CommentRule>>, ValidationProblem>> PutRules(long site, RulesRequest request, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (Problem(request.Rules) is { } problem) return problem;
+        var owner = await database.Sites.SingleAsync(one => one.Id == site, cancellation);
+        owner.CommentRules = [.. request.Rules];
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Ok<IReadOnlyList<CommentRule>>(owner.CommentRules);
+    }
+
+    private static ValidationProblem? Problem(IReadOnlyList<CommentRule> rules)
+    {
+        if (rules.Count > MostRules) return FieldProblem.For("rules", $"Keep it to {MostRules} rules.");
+        for (var number = 0; number < rules.Count; number++)
+        {
+            if (!rules[number].IsWhole) return FieldProblem.For($"rules[{number}]", rules[number].Condition == RuleCondition.Words ? "Give at least one word." : "Give a number above 0, for scores up to 100.");
+            if (rules[number].Words.Count > 500 || rules[number].Words.Any(word => word.Length > 200)) return FieldProblem.For($"rules[{number}]", "Keep it to 500 words of at most 200 characters.");
+        }
+
+        return null;
+    }
+
+    private static async Task<Results<Ok<RulesTrial>, ValidationProblem>> TryRules(long site, RulesRequest request, AntiphonContext database, SiteFilters filters, CancellationToken cancellation)
+    {
+        if (Problem(request.Rules) is { } problem) return problem;
+        var settings = EffectiveSettings.Of(await database.Sites.Where(one => one.Id == site).Select(one => one.CommentSettings).SingleAsync(cancellation));
+        var deciding = new CommentDeciding(request.Rules, settings.Approval, settings.PublishBelow, settings.SpamFrom);
+        var rows = await database.Comments.AsNoTracking().Where(one => one.SiteId == site && !one.IsTeam && one.Standing != CommentStanding.Deleted).OrderByDescending(one => one.Id).Take(TriedComments)
+            .Select(one => new { Comment = one, one.Thread.Title }).ToListAsync(cancellation);
+        var filter = await filters.OfAsync(site, cancellation);
+        var known = PublishedBefore([.. rows.Select(row => row.Comment)]);
+        var tried = rows.Select(row => (row.Comment, row.Title, Trace: deciding.Decide(FactsOf(row.Comment, known[row.Comment.Id], filter)))).ToList();
+        var counts = Enum.GetValues<CommentAct>().ToDictionary(act => act, act => tried.Count(one => one.Trace.Act == act));
+        var changed = tried.Where(one => Differs(one.Comment, one.Trace.Act)).ToList();
+        return TypedResults.Ok(new RulesTrial(
+            tried.Count, counts[CommentAct.Publish], counts[CommentAct.Wait], counts[CommentAct.Spam], counts[CommentAct.Refuse], changed.Count,
+            [.. changed.Take(50).Select(one => new TriedComment(one.Comment.Id, one.Comment.Author, Core.Text.Shortened.ToLength(one.Comment.Text.ReplaceLineEndings(" "), 140), one.Title, one.Comment.Standing, one.Trace))]));
+    }
+
+    private static CommentFacts FactsOf(Comment comment, int publishedBefore, Core.Comments.Filtering.SpamFilter filter) => new(
+        $"{comment.Author}\n{comment.Mail}\n{comment.Text}", CommentLinks.Count(comment.Text), publishedBefore, filter.IsSure ? filter.Score(DecidedComments.TraitsOf(comment)) : null,
+        comment.Trace?.Facts.SameText ?? 1, comment.Trace?.Facts.SecondsToWrite, comment.Trace?.Facts.FromSamePlace ?? 1, comment.Trace?.Facts.IsTrapped ?? false);
+
+    // Within what is tried: how many of the writer's comments before this one are public now.
+    private static Dictionary<long, int> PublishedBefore(List<Comment> comments)
+    {
+        var seen = new Dictionary<string, int>();
+        var before = new Dictionary<long, int>();
+        foreach (var comment in comments.OrderBy(one => one.Id))
+        {
+            before[comment.Id] = comment.Mail is null ? 0 : seen.GetValueOrDefault(comment.Mail);
+            if (comment.Mail is not null && comment.Standing == CommentStanding.Public) seen[comment.Mail] = seen.GetValueOrDefault(comment.Mail) + 1;
+        }
+
+        return before;
+    }
+
+    private static bool Differs(Comment comment, CommentAct act) => act switch
+    {
+        CommentAct.Publish => comment.Standing is CommentStanding.Spam or CommentStanding.Hidden,
+        CommentAct.Spam or CommentAct.Refuse => comment.Standing is CommentStanding.Public or CommentStanding.Hidden,
+        _ => false,
+    };
+}
+
+/// <summary>The layers of a site.</summary>
+/// <param name="Usual">What holds where no layer says anything.</param>
+/// <param name="Site">The layer of the site.</param>
+/// <param name="Blogs">The layers of its blogs.</param>
+internal sealed record CommentSettingsView(CommentSettings Usual, CommentSettings Site, IReadOnlyList<BlogLayer> Blogs);
+
+/// <summary>The layer of a blog.</summary>
+/// <param name="Id">Key of the blog.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Settings">What the blog says itself.</param>
+/// <param name="Effective">What holds for its posts that say nothing.</param>
+/// <param name="Posts">How many posts it has.</param>
+/// <param name="PostsOff">Posts that say themselves that comments are off.</param>
+/// <param name="PostsOn">Posts that say themselves that they are on.</param>
+internal sealed record BlogLayer(long Id, string Name, CommentSettings Settings, EffectiveSettings Effective, int Posts, int PostsOff, int PostsOn);
+
+/// <summary>A layer to be set.</summary>
+/// <param name="BlogId">The blog, or null for the site.</param>
+/// <param name="Settings">What it says; null values are as the layer outside says.</param>
+internal sealed record LayerRequest(long? BlogId, CommentSettings Settings);
+
+/// <summary>Rules in order.</summary>
+internal sealed record RulesRequest(IReadOnlyList<CommentRule> Rules);
+
+/// <summary>What rules would have done.</summary>
+/// <param name="Tried">Comments tried.</param>
+/// <param name="Published">Would have been public at once.</param>
+/// <param name="Waiting">Would have waited.</param>
+/// <param name="Spam">Would have been put aside.</param>
+/// <param name="Refused">Would not have been taken.</param>
+/// <param name="Against">How many of them a person has decided otherwise.</param>
+/// <param name="Examples">Some of those.</param>
+internal sealed record RulesTrial(int Tried, int Published, int Waiting, int Spam, int Refused, int Against, IReadOnlyList<TriedComment> Examples);
+
+/// <summary>A comment rules would have sent elsewhere than a person did.</summary>
+internal sealed record TriedComment(long Id, string Author, string Start, string ThreadTitle, CommentStanding Standing, CommentTrace Trace);

@@ -1,0 +1,33 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Filtering;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments.Filtering;
+
+/// <summary>The decisions of a site's team, as the filter learns from them: spam against everything else a person let stand or hid.</summary>
+internal static class DecidedComments
+{
+    /// <summary>Most decisions learned from, the latest ones.</summary>
+    public const int Most = 20_000;
+
+    /// <summary>What the filter looks at in a stored comment.</summary>
+    public static CommentTraits TraitsOf(Comment comment) => new(comment.Author, comment.Mail ?? string.Empty, string.Empty, comment.Text);
+
+    /// <summary>How many decisions there are to learn from.</summary>
+    public static Task<int> CountAsync(AntiphonContext database, long site, CancellationToken cancellation) => Decided(database, site).CountAsync(cancellation);
+
+    /// <summary>The decisions with when they were made, the earliest first.</summary>
+    public static async Task<List<(FilterDecision Decision, DateTimeOffset At)>> ReadAsync(AntiphonContext database, long site, CancellationToken cancellation)
+    {
+        var rows = await Decided(database, site).OrderByDescending(one => one.Id).Take(Most)
+            .Select(one => new { one.Author, one.Mail, one.Text, one.Standing, At = one.DecidedAt!.Value }).ToListAsync(cancellation);
+        rows.Reverse();
+        return [.. rows.Select(row => (new FilterDecision(new CommentTraits(row.Author, row.Mail ?? string.Empty, string.Empty, row.Text), row.Standing == CommentStanding.Spam), row.At))];
+    }
+
+    // What a rule or the filter itself decided is no lesson; it would learn its own mistakes.
+    private static IQueryable<Comment> Decided(AntiphonContext database, long site) => database.Comments.AsNoTracking()
+        .Where(one => one.SiteId == site && !one.IsTeam && one.DecidedAt != null && one.DecidedById != null && (one.Standing == CommentStanding.Spam || one.Standing == CommentStanding.Public || one.Standing == CommentStanding.Hidden));
+}

@@ -1,0 +1,21 @@
+using Antiphon.Data;
+using Antiphon.Server.Hosting;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments;
+
+/// <summary>Forgets after thirty days where comments, votes and reports came from.</summary>
+internal sealed class PlaceClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<PlaceClearing> log) : HourlyWork(scopes, clock, log)
+{
+    /// <summary>How long it is known.</summary>
+    public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
+
+    /// <inheritdoc/>
+    protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var until = now - KeptFor;
+        await database.Comments.Where(one => one.PlaceKey != null && one.CreatedAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+        await database.CommentVotes.Where(one => one.PlaceKey != null && one.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+        await database.CommentReports.Where(one => one.PlaceKey != null && one.MadeAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+    }
+}

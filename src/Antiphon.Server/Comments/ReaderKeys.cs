@@ -1,0 +1,56 @@
+using System.Net;
+using System.Security.Cryptography;
+using System.Text;
+using Antiphon.Server.Hosting;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Comments;
+
+/// <summary>
+/// Keyed hashes of what tells readers apart: their device's own name for itself, their network address, their text. The secret lies in the data directory, so that nobody who has the database alone can
+/// try addresses out.
+/// </summary>
+internal sealed class ReaderKeys
+{
+    private const int SecretLength = 32;
+    private readonly Lazy<byte[]> _secret;
+
+    /// <summary>Makes the secret when it is first needed.</summary>
+    public ReaderKeys(IOptions<AntiphonOptions> options) => _secret = new Lazy<byte[]>(() => Secret(Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "keys")));
+
+    /// <summary>Key of where a request came from.</summary>
+    public string PlaceOf(HttpContext http) => Of("place", Network(http.Connection.RemoteIpAddress));
+
+    /// <summary>Key of a reader: what the device calls itself, or without script where it came from.</summary>
+    public string ReaderOf(HttpContext http, string? device) => device is { Length: > 15 and <= 100 } ? Of("device", device) : PlaceOf(http);
+
+    /// <summary>Key of a text, however it is spaced and cased.</summary>
+    public string OfText(string text) => Of("text", string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)).ToLowerInvariant());
+
+    private string Of(string kind, string value) => Convert.ToHexStringLower(HMACSHA256.HashData(_secret.Value, Encoding.UTF8.GetBytes($"{kind}:{value}")).AsSpan(0, 16));
+
+    // An IPv6 household has a whole network of addresses (RFC 6177); it counts as one place.
+    private static string Network(IPAddress? address)
+    {
+        if (address is null) return "unknown";
+        if (address.IsIPv4MappedToIPv6) address = address.MapToIPv4();
+        return address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? Convert.ToHexString(address.GetAddressBytes().AsSpan(0, 8)) : address.ToString();
+    }
+
+    private static byte[] Secret(string folder)
+    {
+        Directory.CreateDirectory(folder);
+        var path = Path.Combine(folder, "readers.key");
+        try
+        {
+            using var made = new FileStream(path, FileMode.CreateNew, FileAccess.Write, FileShare.None);
+            made.Write(RandomNumberGenerator.GetBytes(SecretLength));
+        }
+        catch (IOException) when (File.Exists(path))
+        {
+            // It was made before, which is the usual case.
+        }
+
+        return File.ReadAllBytes(path);
+    }
+}

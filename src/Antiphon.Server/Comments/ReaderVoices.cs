@@ -1,0 +1,73 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Settings;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Embed;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments;
+
+/// <summary>Votes and reports of readers: one of either from each reader for a comment, and no more than a household's worth from one place.</summary>
+internal sealed class ReaderVoices(AntiphonContext database, ThreadReader threads, TimeProvider clock)
+{
+    /// <summary>Most votes or reports counted for a comment from one place.</summary>
+    public const int MostFromOnePlace = 4;
+
+    /// <summary>Gives, changes or takes back a vote; the votes then, or null when there is no such comment or no voting.</summary>
+    /// <param name="site">The site.</param>
+    /// <param name="key">Key of the comment.</param>
+    /// <param name="isUp">Up, down, or null to take it back.</param>
+    /// <param name="from">Who votes.</param>
+    /// <param name="cancellation">Ends it.</param>
+    public async Task<Votes?> VoteAsync(Site site, string key, bool? isUp, ReaderFrom from, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, key, cancellation) is not { } comment) return null;
+        var mode = (await threads.RulesAsync(site, comment.Thread, cancellation)).Settings.Votes;
+        if (mode == VoteMode.None || (mode == VoteMode.Up && isUp == false)) return null;
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var vote = await database.CommentVotes.FirstOrDefaultAsync(one => one.CommentId == comment.Id && one.ReaderKey == from.ReaderKey, cancellation);
+        if (isUp is not { } up)
+        {
+            if (vote is not null) database.CommentVotes.Remove(vote);
+        }
+        else if (vote is not null) vote.IsUp = up;
+        else if (await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && one.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
+        {
+            database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, IsUp = up, GivenAt = clock.GetUtcNow() });
+        }
+
+        await database.SaveChangesAsync(cancellation);
+        comment.Up = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && one.IsUp, cancellation);
+        comment.Down = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && !one.IsUp, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return new Votes(comment.Up, comment.Down);
+    }
+
+    /// <summary>Takes a report; where there are enough, the comment waits again. False when there is no such comment. A second report of the same reader changes nothing.</summary>
+    public async Task<bool> ReportAsync(Site site, string key, ReportReason reason, string? words, ReaderFrom from, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, key, cancellation) is not { } comment) return false;
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var reports = database.CommentReports.Where(one => one.CommentId == comment.Id);
+        if (await reports.AnyAsync(one => one.ReaderKey == from.ReaderKey, cancellation) || await reports.CountAsync(one => one.PlaceKey == from.PlaceKey, cancellation) >= MostFromOnePlace) return true;
+        database.CommentReports.Add(new CommentReport { CommentId = comment.Id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, Reason = reason, Words = words, MadeAt = clock.GetUtcNow() });
+        comment.Reports++;
+        var threshold = (await threads.RulesAsync(site, comment.Thread, cancellation)).Settings.ReportsToWait;
+        if (ReportThreshold.IsReached(comment.Reports, comment.ReportsKept, threshold)) (comment.Standing, comment.DecidedAt, comment.DecidedById) = (CommentStanding.Waiting, null, null);
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return true;
+    }
+
+    private Task<Comment?> FindAsync(Site site, string key, CancellationToken cancellation) =>
+        database.Comments.Include(one => one.Thread).FirstOrDefaultAsync(one => one.SiteId == site.Id && one.Key == key && one.Standing == CommentStanding.Public, cancellation);
+}
+
+/// <summary>Who votes or reports.</summary>
+/// <param name="ReaderKey">Key of the reader.</param>
+/// <param name="PlaceKey">Key of where the request came from.</param>
+internal sealed record ReaderFrom(string ReaderKey, string PlaceKey);
+
+/// <summary>The votes on a comment.</summary>
+internal sealed record Votes(int Up, int Down);

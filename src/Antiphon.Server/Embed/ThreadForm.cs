@@ -1,0 +1,30 @@
+using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Settings;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>What the form holds and says, and how the thread is shown.</summary>
+/// <param name="Action">Where it is sent.</param>
+/// <param name="Identifier">Identifier of the thread.</param>
+/// <param name="Address">Canonical address of the page.</param>
+/// <param name="Title">Title of the page.</param>
+/// <param name="IsOpen">Whether comments are taken; the form is left out where they are not.</param>
+/// <param name="Name">Name typed so far.</param>
+/// <param name="Mail">Mail typed so far.</param>
+/// <param name="Text">Comment typed so far.</param>
+/// <param name="Problems">What to correct, by field.</param>
+internal sealed record ThreadForm(
+    string Action, string Identifier, string Address, string? Title, bool IsOpen = true, string Name = "", string Mail = "", string Text = "", IReadOnlyDictionary<string, string>? Problems = null)
+{
+    /// <summary>Key of the comment it answers, or null.</summary>
+    public string? Answers { get; init; }
+
+    /// <summary>Order of the comments; null for the one set.</summary>
+    public CommentOrder? Order { get; init; }
+
+    /// <summary>What holds for the thread.</summary>
+    public EffectiveSettings Settings { get; init; } = EffectiveSettings.Of();
+
+    /// <summary>Address of the thread's own page, which works without script.</summary>
+    public string Page(string more = "") => $"{Action}?id={Uri.EscapeDataString(Identifier)}&url={Uri.EscapeDataString(Address)}&title={Uri.EscapeDataString(Title ?? string.Empty)}{more}";
+}

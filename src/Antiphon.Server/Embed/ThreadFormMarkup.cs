@@ -1,0 +1,56 @@
+using System.Text;
+using Antiphon.Core.Comments;
+using Antiphon.Data.Entities;
+
+namespace Antiphon.Server.Embed;
+
+/// <summary>The form of a thread as HTML.</summary>
+internal static class ThreadFormMarkup
+{
+    /// <summary>Writes it.</summary>
+    /// <param name="html">Where to.</param>
+    /// <param name="form">What it holds.</param>
+    /// <param name="site">The site.</param>
+    /// <param name="answered">Name of the writer it answers, or null.</param>
+    public static void Append(StringBuilder html, ThreadForm form, Site site, string? answered)
+    {
+        var texts = EmbedTexts.For(site.Language);
+        var more = ThreadTexts.For(site.Language);
+        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append("\" novalidate>\n")
+            .Append("<p part=\"form-title\"><strong>").Append(texts.WriteOne).Append("</strong></p>\n");
+        if (form.Settings.Message.Length > 0) html.Append("<div class=\"antiphon-message\" part=\"message\">").Append(CommentBody.ToHtml(form.Settings.Message)).Append("</div>\n");
+        Hidden(html, "id", form.Identifier);
+        Hidden(html, "url", form.Address);
+        Hidden(html, "title", form.Title ?? string.Empty);
+        Hidden(html, "answers", answered is null ? string.Empty : form.Answers!);
+        html.Append("<p class=\"antiphon-answered\"").Append(answered is null ? " hidden" : string.Empty).Append('>').Append(more.AnswersTo).Append(" <b>").Append(Encoded.Html(answered)).Append("</b> <a href=\"")
+            .Append(Encoded.Html(form.Page("#antiphon-form"))).Append("\" data-leave>").Append(more.Leave).Append("</a></p>\n");
+        html.Append("<div class=\"antiphon-pair\">");
+        Field(html, form, "name", texts.Name, null, $"<input name=\"name\" value=\"{Encoded.Html(form.Name)}\" autocomplete=\"name\" maxlength=\"100\" required{Invalid(form, "name")}>");
+        var isNeeded = form.Settings.NeedsMail;
+        Field(html, form, "mail", texts.Mail, isNeeded ? null : texts.MailHint, $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{(isNeeded ? " required" : string.Empty)}{Invalid(form, "mail")}>");
+        html.Append("</div>");
+        Field(html, form, "text", texts.Comment, null, $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>");
+        html.Append("<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n")
+            .Append("<button part=\"send\">").Append(texts.Send).Append("</button>\n</form>\n");
+    }
+
+    private static string Invalid(ThreadForm form, string field) =>
+        form.Problems?.ContainsKey(field) == true ? $" aria-invalid=\"true\" aria-describedby=\"antiphon-problem-{field}\"" : string.Empty;
+
+    private static void Field(StringBuilder html, ThreadForm form, string field, string label, string? hint, string input)
+    {
+        html.Append("<p><label>").Append(label);
+        if (hint is not null) html.Append(" <small>").Append(hint).Append("</small>");
+        html.Append(input).Append("</label>");
+        if (form.Problems is { } problems && problems.TryGetValue(field, out var problem))
+        {
+            html.Append("<span class=\"antiphon-problem\" id=\"antiphon-problem-").Append(field).Append("\">").Append(Encoded.Html(problem)).Append("</span>");
+        }
+
+        html.Append("</p>\n");
+    }
+
+    private static void Hidden(StringBuilder html, string name, string value) =>
+        html.Append("<input type=\"hidden\" name=\"").Append(name).Append("\" value=\"").Append(Encoded.Html(value)).Append("\">");
+}

@@ -1,0 +1,34 @@
+using Antiphon.Data;
+
+namespace Antiphon.Server.Hosting;
+
+/// <summary>Work on the database that is done at the start and then every hour; what fails is tried again an hour later.</summary>
+internal abstract class HourlyWork(IServiceScopeFactory scopes, TimeProvider clock, ILogger log) : BackgroundService
+{
+    private static readonly TimeSpan Between = TimeSpan.FromHours(1);
+
+    /// <summary>Does it.</summary>
+    /// <param name="database">The database, of a scope of its own.</param>
+    /// <param name="now">The moment.</param>
+    /// <param name="cancellation">Ends it.</param>
+    protected abstract Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation);
+
+    /// <inheritdoc/>
+    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    {
+        using var timer = new PeriodicTimer(Between, clock);
+        do
+        {
+            try
+            {
+                await using var scope = scopes.CreateAsyncScope();
+                await DoAsync(scope.ServiceProvider.GetRequiredService<AntiphonContext>(), clock.GetUtcNow(), stoppingToken);
+            }
+            catch (Exception failure) when (failure is not OperationCanceledException)
+            {
+                log.LogError(failure, "{Work} failed", GetType().Name);
+            }
+        }
+        while (await timer.WaitForNextTickAsync(stoppingToken));
+    }
+}

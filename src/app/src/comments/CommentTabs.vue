@@ -1,0 +1,22 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import TabBar from '../shared/TabBar.vue'
+import { useSite } from '../sites/useSite'
+
+const { id, mayEdit } = useSite()
+const tabs = computed(() =>
+  [
+    { name: 'comments', title: 'Deciding', path: '', shown: true },
+    { name: 'threads', title: 'Conversations', path: '/threads', shown: true },
+    { name: 'comment-rules', title: 'Rules', path: '/rules', shown: mayEdit.value },
+    { name: 'comment-filter', title: 'Spam filter', path: '/filter', shown: true },
+    { name: 'comment-settings', title: 'How comments are taken', path: '/settings', shown: mayEdit.value },
+  ]
+    .filter((tab) => tab.shown)
+    .map((tab) => ({ ...tab, to: `/s/${id.value}/comments${tab.path}` })),
+)
+</script>
+
+<template>
+  <TabBar :tabs="tabs" label="Around comments" />
+</template>

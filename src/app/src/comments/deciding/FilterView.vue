@@ -1,0 +1,180 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, take } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import PageTitle from '../../shared/PageTitle.vue'
+import { counted } from '../../shared/counted'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+import { useSite } from '../../sites/useSite'
+import CommentTabs from '../CommentTabs.vue'
+import ScoreChart from './ScoreChart.vue'
+import { outcomeAt } from './outcome'
+
+const { id, mayEdit } = useSite()
+const queries = useQueryClient()
+const act = useAct()
+const { say } = useNotice()
+const path = () => ({ params: { path: { site: id.value } } })
+const {
+  data: filter,
+  error,
+  isPending,
+} = useQuery({ queryKey: ['comment-filter', id], queryFn: () => take(api.GET('/api/sites/{site}/comments/filter', path())) })
+const publish = ref(10)
+const spam = ref(98)
+watch(filter, (now) => now && ([publish.value, spam.value] = [now.publishBelow, now.spamFrom]), { immediate: true })
+const outcome = computed(() => filter.value && outcomeAt(filter.value.goodByScore, filter.value.spamByScore, publish.value, spam.value))
+const dirty = computed(() => filter.value && (publish.value !== filter.value.publishBelow || spam.value !== filter.value.spamFrom))
+const share = (value: number | null | undefined) => (value === null || value === undefined ? '–' : `${(value * 100).toFixed(1)} %`)
+
+async function save(): Promise<void> {
+  const done = await act.run(async () => {
+    const layers = await take(api.GET('/api/sites/{site}/comments/settings', path()))
+    const settings = { ...layers.site, publishBelow: publish.value, spamFrom: spam.value }
+    return await take(api.PUT('/api/sites/{site}/comments/settings', { ...path(), body: { blogId: null, settings } }))
+  })
+  if (!done) return
+  say('The thresholds hold from now on.')
+  await queries.invalidateQueries({ queryKey: ['comment-filter'] })
+}
+</script>
+
+<template>
+  <PageTitle title="Spam filter">
+    <template #state>{{
+      filter ? `Learned from ${counted(filter.spam, 'spam comment')} and ${counted(filter.good, 'good one')} you decided on.` : ''
+    }}</template>
+  </PageTitle>
+  <CommentTabs />
+  <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
+  <p v-else-if="isPending" class="work waiting">Trying the filter on decisions it did not learn from …</p>
+  <div v-else-if="filter && !filter.isSure" class="work empty">
+    <h2>Not sure yet</h2>
+    <p>
+      It needs {{ filter.needed }} decisions of each sort: {{ Math.max(0, filter.needed - filter.spam) }} more marked as spam and
+      {{ Math.max(0, filter.needed - filter.good) }} more let stand. Until then every comment waits for you where approval goes by score.
+    </p>
+  </div>
+  <div v-else-if="filter && outcome" class="work filter">
+    <section>
+      <h2 class="group">Where comments fell</h2>
+      <p class="soft small">Every decision was scored by a filter that did not know it. Good ones stand above the line, spam below.</p>
+      <ScoreChart :good="filter.goodByScore" :spam="filter.spamByScore" :publish="publish" :put-aside="spam" />
+      <div class="sliders">
+        <label
+          >Published at once below <b>{{ publish }} %</b>
+          <input v-model.number="publish" type="range" min="0" :max="spam - 1" :disabled="!mayEdit" />
+          <span class="soft small">Where approval goes by the filter’s score.</span>
+        </label>
+        <label
+          >Put aside as spam from <b>{{ spam === 100 ? 'never' : `${spam} %` }}</b>
+          <input v-model.number="spam" type="range" :min="publish + 1" max="100" :disabled="!mayEdit" />
+          <span class="soft small">It stays under Spam, where you find it.</span>
+        </label>
+      </div>
+      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <div v-if="mayEdit" class="row"><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Set the thresholds</v-btn></div>
+    </section>
+    <section>
+      <h2 class="group">What that would have done</h2>
+      <table class="ruled">
+        <thead>
+          <tr>
+            <th>Decided by you</th>
+            <th class="num">Published</th>
+            <th class="num">Waiting</th>
+            <th class="num">Put aside</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr>
+            <td>Good</td>
+            <td class="num">{{ outcome.goodPublished }}</td>
+            <td class="num">{{ outcome.goodWaiting }}</td>
+            <td class="num" :class="{ m: outcome.goodAsSpam }">{{ outcome.goodAsSpam }}</td>
+          </tr>
+          <tr>
+            <td>Spam</td>
+            <td class="num" :class="{ m: outcome.spamPublished }">{{ outcome.spamPublished }}</td>
+            <td class="num">{{ outcome.spamWaiting }}</td>
+            <td class="num">{{ outcome.spamAsSpam }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <dl class="facts">
+        <dt>Precision</dt>
+        <dd>{{ share(outcome.precision) }} <span class="soft">of what was put aside was spam</span></dd>
+        <dt>Recall</dt>
+        <dd>{{ share(outcome.recall) }} <span class="soft">of the spam was put aside</span></dd>
+        <dt>Caught</dt>
+        <dd>{{ share(filter.caughtAtOne) }} <span class="soft">of the spam while 1 % of the good waits</span></dd>
+        <dt>Area</dt>
+        <dd>{{ filter.area?.toFixed(3) }} <span class="soft">how often spam scores above good: 1 is always, 0.5 is chance</span></dd>
+      </dl>
+      <h2 class="group mt-6">By month</h2>
+      <table class="ruled">
+        <thead>
+          <tr>
+            <th>Month</th>
+            <th class="num">Decisions</th>
+            <th class="num">Precision</th>
+            <th class="num">Recall</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="month in filter.months" :key="month.month">
+            <td>{{ month.month }}</td>
+            <td class="num">{{ month.decisions }}</td>
+            <td class="num">{{ share(month.precision) }}</td>
+            <td class="num">{{ share(month.recall) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.filter {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 10px 48px;
+}
+section {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+.sliders {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px;
+}
+label {
+  display: grid;
+  gap: 4px;
+}
+input {
+  accent-color: var(--verdigris);
+}
+.facts {
+  display: grid;
+  grid-template-columns: max-content 1fr;
+  gap: 4px 16px;
+  margin: 4px 0 0;
+}
+dt {
+  color: var(--soft);
+}
+dd {
+  margin: 0;
+}
+@media (max-width: 860px) {
+  .filter,
+  .sliders {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

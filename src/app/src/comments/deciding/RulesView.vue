@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { lineOf } from '../../api/problem'
+import PageTitle from '../../shared/PageTitle.vue'
+import { counted } from '../../shared/counted'
+import { useNotice } from '../../shared/useNotice'
+import { useSite } from '../../sites/useSite'
+import CommentTabs from '../CommentTabs.vue'
+import { standings } from '../words'
+import RuleRow from './RuleRow.vue'
+import { useRules } from './useRules'
+
+const { id } = useSite()
+const { say } = useNotice()
+const { query, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
+const sent = { publish: 'published', wait: 'left waiting', spam: 'put aside', refuse: 'refused' } as const
+
+async function keep(): Promise<void> {
+  if (await save()) say('The rules hold from now on.')
+}
+</script>
+
+<template>
+  <PageTitle title="Rules">
+    <template #state>The first rule that fits a new comment decides. Where none fits, the filter’s threshold and the approval set for the site do.</template>
+    <template #act><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save the rules</v-btn></template>
+  </PageTitle>
+  <CommentTabs />
+  <p v-if="query.error.value" class="work trouble" role="alert">{{ lineOf(query.error.value) }}</p>
+  <div v-else class="work">
+    <p v-if="act.trouble.value || act.fields.value.rules" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.rules?.[0] }}</p>
+    <p v-if="rules.length === 0 && !query.isPending.value" class="soft my-4">
+      No rules yet. Useful first ones: the same text three times is spam; writers with three public comments need not wait.
+    </p>
+    <ol class="rules">
+      <RuleRow
+        v-for="(_, at) in rules"
+        :key="at"
+        v-model="rules[at]!"
+        :number="at + 1"
+        :last="at === rules.length - 1"
+        :problem="act.fields.value[`rules[${at}]`]?.[0]"
+        @move="(by) => move(at, by)"
+        @remove="remove(at)"
+      />
+    </ol>
+    <div class="row mt-4">
+      <v-btn variant="outlined" @click="add">Another rule</v-btn>
+      <v-btn variant="outlined" :loading="act.running.value" @click="tryOut">Try them on the last 1,000 comments</v-btn>
+    </div>
+    <section v-if="trial" class="trial" role="status">
+      <h2 class="group">On the last {{ counted(trial.tried, 'comment') }}</h2>
+      <p class="sums">
+        <span
+          ><b>{{ trial.published }}</b> published at once</span
+        ><span
+          ><b>{{ trial.waiting }}</b> would wait</span
+        ><span
+          ><b>{{ trial.spam }}</b> put aside as spam</span
+        ><span
+          ><b>{{ trial.refused }}</b> refused</span
+        >
+      </p>
+      <p v-if="trial.against === 0">None of that goes against what you decided.</p>
+      <template v-else>
+        <p>{{ counted(trial.against, 'comment') }} would go against what was decided:</p>
+        <table class="ruled">
+          <thead>
+            <tr>
+              <th>Comment</th>
+              <th>Decided</th>
+              <th>Would be</th>
+              <th>By</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="one in trial.examples" :key="one.id">
+              <td>
+                <router-link class="t" :to="`/s/${id}/comments?standing=${one.standing}&comment=${one.id}`">{{ one.author }}</router-link>
+                <span class="soft">{{ one.start }}</span>
+              </td>
+              <td>{{ standings[one.standing] }}</td>
+              <td class="m">{{ sent[one.trace.act] }}</td>
+              <td class="soft">
+                {{
+                  one.trace.step === 'rule' ? `rule ${rules.findIndex((rule) => JSON.stringify(rule) === JSON.stringify(one.trace.rule)) + 1}` : one.trace.step
+                }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.rules {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-width: 1000px;
+}
+.trial {
+  margin-top: 26px;
+  display: grid;
+  gap: 10px;
+}
+.sums {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 26px;
+}
+.sums b {
+  font: 600 20px var(--title);
+  margin-right: 4px;
+}
+</style>

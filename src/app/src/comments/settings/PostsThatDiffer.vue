@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { useChangeOfPosts } from '../../posts/list/useChangeOfPosts'
+import { counted } from '../../shared/counted'
+
+/** A default reaches only posts that say nothing themselves; those that say otherwise are counted here and can be brought in line. */
+const props = defineProps<{ siteId: number; blogs: Schemas['BlogLayer'][]; isOn: boolean }>()
+const changes = useChangeOfPosts(() => props.siteId)
+const since = ref('')
+const touched = ref<number>()
+const differing = computed(() => props.blogs.reduce((all, blog) => all + (props.isOn ? blog.postsOff : blog.postsOn), 0))
+const body = computed<Schemas['BulkRequest']>(() => ({
+  posts: null,
+  kind: 'comments',
+  isOn: props.isOn,
+  found: {
+    search: null,
+    status: null,
+    blog: props.blogs.length === 1 ? props.blogs[0]!.id : null,
+    author: null,
+    category: null,
+    tag: null,
+    from: since.value ? `${since.value}T00:00:00Z` : null,
+    to: null,
+    withFindings: false,
+    bin: false,
+  },
+}))
+
+watch(
+  [body, differing],
+  async () => {
+    if (!differing.value) return
+    const found = await changes.act.run(() =>
+      take(api.POST('/api/sites/{site}/posts/bulk/forecast', { params: { path: { site: props.siteId } }, body: body.value })),
+    )
+    touched.value = found?.posts
+  },
+  { immediate: true },
+)
+
+async function apply(): Promise<void> {
+  await changes.make(body.value, (count) => `Comments are ${props.isOn ? 'on' : 'off'} for ${counted(count, 'older post')}.`)
+}
+</script>
+
+<template>
+  <aside v-if="differing" class="differ">
+    <p>
+      <b>{{ counted(differing, 'post') }}</b> {{ differing === 1 ? 'says' : 'say' }} otherwise: comments are {{ props.isOn ? 'off' : 'on' }} there. A default
+      alone does not reach them; new posts get it.
+    </p>
+    <div class="row">
+      <v-text-field v-model="since" class="since" type="date" label="Only those published since" density="compact" hide-details clearable />
+      <v-btn variant="outlined" :disabled="!touched" :loading="changes.act.running.value" @click="apply"
+        >Turn comments {{ props.isOn ? 'on' : 'off' }} for {{ counted(touched ?? 0, 'post') }}</v-btn
+      >
+    </div>
+    <p v-if="changes.act.trouble.value" class="trouble" role="alert">{{ changes.act.trouble.value }}</p>
+  </aside>
+</template>
+
+<style scoped>
+.differ {
+  background: var(--wash-o);
+  border-left: 3px solid var(--ochre);
+  padding: 12px 16px;
+  margin: 8px 0;
+  display: grid;
+  gap: 10px;
+}
+p {
+  margin: 0;
+}
+.since {
+  max-width: 240px;
+}
+</style>

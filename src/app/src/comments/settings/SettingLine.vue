@@ -1,0 +1,83 @@
+<script setup lang="ts" generic="T extends string | number | boolean">
+import { computed } from 'vue'
+
+/** One setting of a layer: as the layer outside says, or a value of its own. */
+const value = defineModel<T | null | undefined>({ required: true })
+const props = defineProps<{
+  label: string
+  hint?: string
+  outside: T
+  from: string
+  choices?: { value: T; title: string }[]
+  unit?: string
+  least?: number
+  most?: number
+}>()
+const isOwn = computed(() => value.value !== null && value.value !== undefined)
+const shown = computed(() => value.value ?? props.outside)
+const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
+</script>
+
+<template>
+  <div class="line" :class="{ own: isOwn }">
+    <div class="about">
+      <span class="t">{{ props.label }}</span>
+      <p v-if="props.hint" class="soft small">{{ props.hint }}</p>
+    </div>
+    <v-select
+      v-if="props.choices"
+      :model-value="shown"
+      :items="props.choices"
+      :aria-label="props.label"
+      density="compact"
+      hide-details
+      :disabled="!isOwn"
+      @update:model-value="(now: T) => (value = now)"
+    />
+    <v-text-field
+      v-else
+      :model-value="shown"
+      type="number"
+      :min="props.least"
+      :max="props.most"
+      :suffix="props.unit"
+      :aria-label="props.label"
+      density="compact"
+      hide-details
+      :disabled="!isOwn"
+      @update:model-value="(now: string) => (value = (Number(now) || 0) as T)"
+    />
+    <v-switch
+      class="switch"
+      :model-value="isOwn"
+      :label="isOwn ? 'set here' : `as ${props.from}`"
+      density="compact"
+      hide-details
+      color="primary"
+      :aria-label="`${props.label}: set here`"
+      @update:model-value="toggle"
+    />
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) 190px;
+  gap: 6px 22px;
+  align-items: center;
+  padding: 12px 0;
+  border-bottom: 1px solid var(--hair);
+}
+.about p {
+  margin: 0;
+}
+.switch {
+  font-size: 13.5px;
+}
+@media (max-width: 860px) {
+  .line {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
