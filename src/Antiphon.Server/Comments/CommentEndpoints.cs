@@ -27,6 +27,7 @@ internal static class CommentEndpoints
         comments.MapPost("/{comment:long}/decision", Decide).Needs(SiteRole.Moderator).WithName("decideComment");
         comments.MapPost("/{comment:long}/answer", Answer).Needs(SiteRole.Moderator).Validate<AnswerRequest>().WithName("answerComment");
         comments.MapGet("/{comment:long}/conversation", GetConversation).WithName("getConversation");
+        comments.MapManyDecisions();
         comments.MapFilter();
         comments.MapCommentSettings();
         var threads = site.MapGroup("/threads").WithTags("Comments");
@@ -60,6 +61,11 @@ internal static class CommentEndpoints
     {
         var counts = await database.Comments.Where(comment => comment.SiteId == site).GroupBy(comment => comment.Standing)
             .Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count);
+        return Counts(counts);
+    }
+
+    private static StandingCounts Counts(Dictionary<CommentStanding, int> counts)
+    {
         int Of(CommentStanding standing) => counts.GetValueOrDefault(standing);
         return new StandingCounts(Of(CommentStanding.Waiting), Of(CommentStanding.Public), Of(CommentStanding.Hidden), Of(CommentStanding.Spam), Of(CommentStanding.Deleted));
     }
@@ -137,8 +143,11 @@ internal static class CommentEndpoints
         var filter = await filters.OfAsync(comment.SiteId, cancellation);
         var told = filter.Explain(DecidedComments.TraitsOf(comment));
         var reports = await database.CommentReports.Where(one => one.CommentId == comment.Id).OrderByDescending(one => one.Id).Take(20).Select(one => new ReportView(one.Reason, one.Words, one.MadeAt)).ToListAsync(cancellation);
-        return new CaseView(comment.Trace, filter.IsSure, told.Score, told.For, told.Against, reports, comment.ReportsKept);
+        return new CaseView(comment.Trace, filter.IsSure, told.Score, told.For, told.Against, reports, comment.ReportsKept, await WriterAsync(comment, database, cancellation));
     }
+
+    private static async Task<StandingCounts> WriterAsync(Comment comment, AntiphonContext database, CancellationToken cancellation) =>
+        Counts(await database.Comments.OfWriter(comment).GroupBy(one => one.Standing).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation));
 
     private static async Task<Ok<List<ThreadView>>> ListThreads(long site, AntiphonContext database) =>
         TypedResults.Ok(await database.Threads.Where(thread => thread.SiteId == site).OrderByDescending(thread => thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt) ?? thread.CreatedAt).Take(200)

@@ -34,7 +34,8 @@ internal sealed record ConversationView(long ThreadId, string Title, string Iden
 /// <param name="Against">What speaks against it.</param>
 /// <param name="Reports">What readers reported, the latest first.</param>
 /// <param name="ReportsKept">How many of them a person has answered by keeping it.</param>
-internal sealed record CaseView(CommentTrace? Trace, bool IsSure, double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against, IReadOnlyList<ReportView> Reports, int ReportsKept);
+/// <param name="Writer">Where everything of its writer stands.</param>
+internal sealed record CaseView(CommentTrace? Trace, bool IsSure, double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against, IReadOnlyList<ReportView> Reports, int ReportsKept, StandingCounts Writer);
 
 /// <summary>A report of a reader.</summary>
 internal sealed record ReportView(ReportReason Reason, string? Words, DateTimeOffset MadeAt);

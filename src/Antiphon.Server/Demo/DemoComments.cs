@@ -39,6 +39,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         await database.SaveChangesAsync();
         // Only saved comments have ids to point at.
         foreach (var (answer, to) in _answers) answer.ParentId = to.Id;
+        await database.SaveChangesAsync();
         await AddVoicesAsync(site);
         await database.SaveChangesAsync();
     }

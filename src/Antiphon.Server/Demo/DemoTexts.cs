@@ -85,6 +85,8 @@ internal static class DemoTexts
         "Increase your ranking today!!! 1000 visitors for small price, write to us",
         "Hello dear, I am a lonely astronomer. See my photos: http://photos-of-me.example",
         "Great content keep it up. Cheap watches www.watches-night.example",
+        "The picture is lovely. What was it taken with? Lenses like it are at www.lens-bargains.example",
+        "I have lived under this sky for sixty years and never knew that. My son mends roofs all over the county, ring him.",
     ];
 
     /// <summary>A quarrel, in order; the letter says who speaks.</summary>

@@ -19,7 +19,7 @@ internal static class ThreadStyle
         .antiphon-acts button{font:inherit;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 30%,transparent);border-radius:99px;padding:.1em .7em;min-height:2em;cursor:pointer}.antiphon-acts button[aria-pressed=true]{border-color:currentColor;font-weight:700;background:color-mix(in srgb,currentColor 10%,transparent)}
         .antiphon-acts a{color:inherit}.antiphon-report{display:inline-block;margin-left:.9em;font-size:.84em;vertical-align:middle}.antiphon-report[open]{display:block;margin:.4em 0 0}.antiphon-report summary{cursor:pointer;opacity:.75;list-style:none}.antiphon-report summary::-webkit-details-marker{display:none}
         .antiphon-report form{display:grid;gap:.35em;margin-top:.5em;padding:.7em .9em;border:1px solid color-mix(in srgb,currentColor 25%,transparent);border-radius:4px}.antiphon-report button{justify-self:start;font:inherit;color:inherit;background:none;border:1px solid currentColor;border-radius:4px;padding:.3em .9em;cursor:pointer}.antiphon-report p{margin:.5em 0 0}
-        .antiphon-answered{font-size:.9em}.antiphon-answered[hidden]{display:none}
+        .antiphon-answered{font-size:.9em}.antiphon-answered a{color:inherit}.antiphon-answered[hidden]{display:none}
         .antiphon-form{display:grid;gap:.7em;margin-top:1.6em;max-width:34em}
         .antiphon-form p{margin:0}.antiphon-pair{display:grid;grid-template-columns:repeat(auto-fit,minmax(min(100%,14em),1fr));gap:.7em}
         .antiphon-form label{display:block;font-size:.9em}.antiphon-form small{opacity:.75}

@@ -85,11 +85,11 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     {
         using var reader = new BrowserWindow();
         reader.Open(demo.Page("visit"));
-        WriteInThread(reader, "Joan Farthing", "Is there somewhere to leave a bicycle?");
-        reader.Until("the thanks", _ => InThread(reader).Contains("with the team", StringComparison.Ordinal) ? reader : null);
+        new PageThread(reader).Write("Joan Farthing", "Is there somewhere to leave a bicycle?");
+        new PageThread(reader).Sees("with the team");
         reader.Open(demo.Page("visit"));
-        reader.Until("the thread", _ => InThread(reader).Contains("Write a comment", StringComparison.Ordinal) ? reader : null);
-        Assert.DoesNotContain("bicycle", InThread(reader), StringComparison.Ordinal);
+        new PageThread(reader).Sees("Write a comment");
+        Assert.DoesNotContain("bicycle", new PageThread(reader).Words, StringComparison.Ordinal);
     }
 
     private void Moderate()
@@ -99,7 +99,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
         moderator.Sees("bicycle").Sees("Visit us").Type("1").Sees("Published: Joan Farthing");
         using var reader = new BrowserWindow();
         reader.Open(demo.Page("visit"));
-        reader.Until("the published comment", _ => InThread(reader).Contains("Is there somewhere to leave a bicycle?", StringComparison.Ordinal) ? reader : null);
+        new PageThread(reader).Sees("Is there somewhere to leave a bicycle?");
     }
 
     private async Task PublishAsync(BrowserWindow owner)
@@ -123,13 +123,4 @@ public sealed class BlogToPageStory(DemoInstallation demo)
 
     private static long EntriesInPreview(BrowserWindow owner) => owner.Run(
         "return document.querySelector('iframe')?.contentDocument?.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelectorAll('h3 a').length ?? 0") as long? ?? 0;
-
-    private static string InThread(BrowserWindow reader) => reader.Run("return document.querySelector('[data-antiphon-thread]')?.shadowRoot?.textContent ?? ''") as string ?? string.Empty;
-
-    private static void WriteInThread(BrowserWindow reader, string name, string text)
-    {
-        reader.Until("the form", _ => reader.Run("return document.querySelector('[data-antiphon-thread]')?.shadowRoot?.querySelector('input[name=name]')") as IWebElement)!.SendKeys(name);
-        ((IWebElement)reader.Run("return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('textarea')")!).SendKeys(text);
-        ((IWebElement)reader.Run("return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('form button')")!).Click();
-    }
 }

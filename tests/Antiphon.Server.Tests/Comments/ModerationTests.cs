@@ -109,6 +109,24 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync(made.Text("pageAddress"))).StatusCode);
     }
 
+    [Fact]
+    public async Task Everything_of_a_writer_is_decided_at_once_and_taken_back()
+    {
+        var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/writer");
+        foreach (var text in new[] { "One.", "Two.", "Three." }) await thread.WriteAsync("deals", text, mail: "deals@bulk.example");
+        await thread.WriteAsync("Ida Marsh", "Not me.", mail: "ida@reader.example");
+        var first = (await thread.QueueAsync("waiting"))[0].Number("id");
+        await DecideAsync(first, "public", "waiting");
+        var decided = await host.Owner.PostJsonAsync(Path(first, "writer"), new { standing = "hidden" });
+        Assert.Equal((3, 3, 1), (decided.Items("decided").Count, await thread.CountAsync("hidden"), await thread.CountAsync("waiting")));
+        Assert.Equal(3, (await host.Owner.GetJsonAsync(Path(first, "conversation"))).Number("case.writer.hidden"));
+
+        var back = decided.Items("decided").Select(one => new { id = one.Number("id"), standing = one.Text("before"), before = one.Text("standing") }).ToList();
+        await DecideAsync(first, "spam", "hidden");
+        var undone = await host.Owner.PostJsonAsync($"{host.Api}comments/decisions", new { decisions = back });
+        Assert.Equal((2, 3, 1), (undone.Items("decided").Count, await thread.CountAsync("waiting"), await thread.CountAsync("spam")));
+    }
+
     private async Task<(ThreadTalk Thread, long Comment)> OneWaitingAsync()
     {
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/programmes");

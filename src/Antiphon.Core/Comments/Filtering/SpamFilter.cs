@@ -9,6 +9,8 @@ public sealed class SpamFilter
 {
     private static readonly ConcurrentBag<CommentReading> Readings = [];
 
+    private const int ShortestPart = 4;
+    private const double Telling = 0.02;
     private readonly FilterWeights _weights;
     private readonly EarlierComments _earlier;
 
@@ -74,7 +76,8 @@ public sealed class SpamFilter
     // Pieces of words, steps of counts and pairs of traits help the score and tell a person nothing; of likenesses the strongest says it all.
     private static List<TellingPart> Tellable(IEnumerable<TellingPart> parts)
     {
-        var plain = parts.Where(part => part.Kind is not (SignalKind.Piece or SignalKind.ShapePair) && (part.Kind != SignalKind.Shape || part.Degree < 0)).ToList();
+        var plain = parts.Where(part => Math.Abs(part.Leaning) >= Telling && part.Kind is not (SignalKind.Piece or SignalKind.ShapePair) && (part.Kind != SignalKind.Shape || part.Degree < 0)
+            && (part.Kind is not (SignalKind.Link or SignalKind.Site or SignalKind.Mail or SignalKind.Author) || part.Name.Length >= ShortestPart)).ToList();
         var likest = plain.Where(part => part.Kind == SignalKind.Likeness).OrderByDescending(part => Math.Abs(part.Leaning)).Skip(1).ToHashSet();
         return plain.FindAll(part => !likest.Contains(part));
     }

@@ -15,7 +15,7 @@ const why = computed(() => {
     trap: 'the field was filled that people do not see',
     rule: trace.rule ? `rule: ${ruleInWords(trace.rule, trace.found).toLowerCase()}` : '',
     threshold: `the filter said ${percent(trace.facts.score ?? 0)}, more than is let pass`,
-    approval: trace.act === 'wait' ? 'no rule fits, and what the site lets wait includes it' : 'no rule fits, and nothing spoke against it',
+    approval: trace.act === 'wait' ? 'no rule fits, and the site lets it wait' : 'no rule fits, and the site lets it pass',
   }[trace.step]
   return `${sent[trace.act]}: ${by}`
 })
@@ -60,6 +60,9 @@ const strongest = (parts: Schemas['TellingPart'][]) => parts.slice(0, 4).map(par
 }
 p {
   margin: 0;
+}
+.tag {
+  white-space: normal;
 }
 .filter {
   display: flex;

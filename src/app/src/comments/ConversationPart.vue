@@ -9,6 +9,7 @@ import { shortDate } from '../shared/dates'
 import CasePart from './CasePart.vue'
 
 const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean }>()
+const emit = defineEmits<{ writer: [to: Schemas['CommentStanding']] }>()
 const box = ref<HTMLElement | null>(null)
 const { data: talk, error } = useQuery({
   queryKey: ['conversation', () => props.siteId, () => props.commentId],
@@ -16,6 +17,7 @@ const { data: talk, error } = useQuery({
   placeholderData: (before) => before,
 })
 const current = computed(() => talk.value?.comments.find((one) => one.id === props.commentId))
+const ofWriter = computed(() => (talk.value ? talk.value.case.writer.waiting + talk.value.case.writer.public : 0))
 const byline = (one: Schemas['ThreadComment']) =>
   one.isTeam ? 'team' : one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given'
 const kicker = computed(() =>
@@ -58,7 +60,12 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
       <p v-if="current" class="history">
         Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given'
         }}<template v-if="!current.isTeam">
-          · {{ current.publishedBefore ? `${counted(current.publishedBefore, 'comment')} published before` : 'nothing published before' }}</template
+          · {{ current.publishedBefore ? `${counted(current.publishedBefore, 'comment')} published before` : 'nothing published before'
+          }}<template v-if="talk.case.writer.spam">, {{ talk.case.writer.spam }} marked as spam</template
+          ><template v-if="ofWriter > 1">
+            <button class="link" @click="emit('writer', 'hidden')">Hide {{ counted(ofWriter, 'comment') }} of this writer</button>
+            <button class="link back" @click="emit('writer', 'spam')">All {{ ofWriter }} are spam</button></template
+          ></template
         >
       </p>
     </template>
@@ -116,6 +123,9 @@ h2 {
   padding-top: 10px;
   border-top: 1px solid var(--hair);
   max-width: 760px;
+}
+.history .link {
+  margin-left: 12px;
 }
 .history b {
   color: var(--ink);

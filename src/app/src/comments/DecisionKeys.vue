@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client'
 import { standings } from './words'
 
 type Standing = Schemas['CommentStanding']
-const props = defineProps<{ standing: Standing | null; last: { author: string; now: Standing } | null; left: number }>()
+const props = defineProps<{ standing: Standing | null; last: { author: string; now: Standing; decided: unknown[] } | null; left: number }>()
 const emit = defineEmits<{ decide: [to: Standing]; answer: []; undo: [] }>()
 const past: Record<Standing, string> = { public: 'Published', hidden: 'Hid', spam: 'Marked as spam', waiting: 'Put back', deleted: 'Deleted' }
 </script>
@@ -15,7 +15,8 @@ const past: Record<Standing, string> = { public: 'Published', hidden: 'Hid', spa
     <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')">Spam <kbd>3</kbd></v-btn>
     <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Answer <kbd>R</kbd></v-btn>
     <span v-if="props.last" class="last small soft" role="status"
-      >{{ past[props.last.now] }}: {{ props.last.author }}. <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span
+      >{{ past[props.last.now] }}: {{ props.last.decided.length > 1 ? `${props.last.decided.length} of ` : '' }}{{ props.last.author }}.
+      <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span
     >
     <span v-else-if="props.standing" class="last small soft">{{ standings[props.standing] }}</span>
   </div>

@@ -18,7 +18,7 @@ const { id, site } = useSite()
 const standing = useQueryValue('standing')
 const search = useQueryValue('search')
 const picked = useQueryValue('comment')
-const { wanted, comments, counts, current, at, move, decide, undo, answer, decisions, act, queue, decidedToday } = useModeration(
+const { wanted, comments, counts, current, at, move, decide, decideWriter, undo, answer, decisions, act, queue, decidedToday } = useModeration(
   () => id.value,
   standing,
   search,
@@ -58,10 +58,12 @@ const acts: Record<string, () => unknown> = {
   u: undo,
   U: undo,
 }
+const ofWriter: Record<string, () => unknown> = { Digit2: () => decideWriter('hidden'), Digit3: () => decideWriter('spam') }
 onKeyStroke((event) => {
   const target = event.target as HTMLElement
   if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [contenteditable], .v-overlay')) return
-  const run = acts[event.key]
+  // With Shift the same keys mean everything of the writer; what the key would write depends on the keyboard.
+  const run = event.shiftKey ? (ofWriter[event.code] ?? acts[event.key]) : acts[event.key]
   if (!run) return
   event.preventDefault()
   void run()
@@ -88,7 +90,7 @@ onKeyStroke((event) => {
     />
     <div class="case" :class="{ away: !isPhoneDetail }">
       <button class="link back-to-queue" @click="isPhoneDetail = false">← The queue</button>
-      <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" :opened="isPhoneDetail" />
+      <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" :opened="isPhoneDetail" @writer="decideWriter" />
       <div v-else-if="!queue.isPending.value" class="empty clear">
         <h2>{{ wanted === 'waiting' ? 'Nothing is waiting' : 'Nothing here' }}</h2>
         <p>{{ wanted === 'waiting' ? 'Every comment has been decided. New ones appear here by themselves.' : '' }}</p>

@@ -5,10 +5,9 @@ import { useAct } from '../shared/useAct'
 
 type Standing = Schemas['CommentStanding']
 interface Decision {
-  id: number
   author: string
-  before: Standing
   now: Standing
+  decided: Schemas['DecisionView'][]
 }
 
 /** The queue, the comment looked at, and deciding with a way back. Decided comments leave the screen at once; the next one is already there. */
@@ -59,22 +58,47 @@ export function useModeration(site: () => number, standing: Ref<string>, search:
     gone.value = new Set(gone.value).add(comment.id)
     picked.value = next ? String(next.id) : ''
     const done = await act.run(() => send(comment.id, to, comment.standing))
-    if (done) decisions.value.push({ id: comment.id, author: comment.author, before: comment.standing, now: to })
-    else restore(comment.id)
+    if (done) decisions.value.push({ author: comment.author, now: to, decided: [done] })
+    else restore([comment.id])
     await refresh()
   }
 
-  function restore(id: number): void {
-    const left = new Set(gone.value)
-    left.delete(id)
-    gone.value = left
-    picked.value = String(id)
+  /** Everything of the writer that waits or is public. */
+  async function decideWriter(to: Standing): Promise<void> {
+    const comment = current.value
+    if (!comment) return
+    const done = await act.run(() =>
+      take(api.POST('/api/sites/{site}/comments/{comment}/writer', { params: { path: { ...path(), comment: comment.id } }, body: { standing: to } })),
+    )
+    if (!done) return
+    const ids = new Set(done.decided.map((one) => one.id))
+    const next = comments.value.slice(at.value).find((one) => !ids.has(one.id)) ?? comments.value.find((one) => !ids.has(one.id))
+    gone.value = new Set([...gone.value, ...ids])
+    picked.value = next ? String(next.id) : ''
+    decisions.value.push({ author: comment.author, now: to, decided: done.decided })
+    await refresh()
+  }
+
+  function restore(ids: number[]): void {
+    gone.value = new Set([...gone.value].filter((id) => !ids.includes(id)))
+    picked.value = String(ids[0])
   }
 
   async function undo(): Promise<void> {
     const last = decisions.value.pop()
     if (!last) return
-    if (await act.run(() => send(last.id, last.before, last.now))) restore(last.id)
+    const [only] = last.decided
+    const ids = last.decided.map((one) => one.id)
+    const back = () =>
+      last.decided.length === 1
+        ? send(only!.id, only!.before, only!.standing)
+        : take(
+            api.POST('/api/sites/{site}/comments/decisions', {
+              params: { path: path() },
+              body: { decisions: last.decided.map((one) => ({ id: one.id, standing: one.before, before: one.standing })) },
+            }),
+          )
+    if (await act.run<unknown>(back)) restore(ids)
     await refresh()
   }
 
@@ -85,11 +109,12 @@ export function useModeration(site: () => number, standing: Ref<string>, search:
       take(api.POST('/api/sites/{site}/comments/{comment}/answer', { params: { path: { ...path(), comment: comment.id } }, body: { text } })),
     )
     if (!done) return false
-    if (comment.standing === 'waiting') decisions.value.push({ id: comment.id, author: comment.author, before: 'waiting', now: 'public' })
+    if (comment.standing === 'waiting')
+      decisions.value.push({ author: comment.author, now: 'public', decided: [{ id: comment.id, before: 'waiting', standing: 'public' }] })
     await refresh()
     return true
   }
 
   const decidedToday = computed(() => queue.data.value?.pages[0]?.decidedToday ?? 0)
-  return { wanted, comments, counts, current, at, move, decide, undo, answer, decisions, act, queue, decidedToday }
+  return { wanted, comments, counts, current, at, move, decide, decideWriter, undo, answer, decisions, act, queue, decidedToday }
 }

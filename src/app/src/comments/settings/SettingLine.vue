@@ -75,6 +75,10 @@ const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
 .switch {
   font-size: 13.5px;
 }
+.switch :deep(.v-switch__thumb) {
+  background: var(--sheet);
+  color: var(--ink);
+}
 @media (max-width: 860px) {
   .line {
     grid-template-columns: minmax(0, 1fr);
