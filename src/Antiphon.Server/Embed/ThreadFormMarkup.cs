@@ -30,9 +30,26 @@ internal static class ThreadFormMarkup
         var isNeeded = form.Settings.NeedsMail;
         Field(html, form, "mail", texts.Mail, isNeeded ? null : texts.MailHint, $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{(isNeeded ? " required" : string.Empty)}{Invalid(form, "mail")}>");
         html.Append("</div>");
+        AppendTools(html, more);
         Field(html, form, "text", texts.Comment, null, $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>");
         html.Append("<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n")
-            .Append("<button part=\"send\">").Append(texts.Send).Append("</button>\n</form>\n");
+            .Append("<button class=\"antiphon-send\" part=\"send\">").Append(texts.Send).Append("</button>\n</form>\n");
+    }
+
+    // Shown by the script, as they do nothing without it.
+    private static void AppendTools(StringBuilder html, ThreadTexts texts)
+    {
+        html.Append("<div class=\"antiphon-tools\" role=\"toolbar\" hidden>");
+        (string Mark, string Name, string Before, string After)[] tools =
+        [
+            ("<b>B</b>", texts.Bold, "**", "**"), ("<i>I</i>", texts.Italic, "*", "*"), ("“ ”", texts.Quote, "> ", ""), ("&lt;/&gt;", texts.Code, "`", "`"), ("•", texts.List, "- ", ""), ("↗", texts.Link, "[", "](https://)"),
+        ];
+        foreach (var (mark, name, before, after) in tools)
+        {
+            html.Append("<button type=\"button\" title=\"").Append(name).Append("\" aria-label=\"").Append(name).Append("\" data-before=\"").Append(Encoded.Html(before)).Append("\" data-after=\"").Append(Encoded.Html(after)).Append("\">").Append(mark).Append("</button>");
+        }
+
+        html.Append("</div>");
     }
 
     private static string Invalid(ThreadForm form, string field) =>

@@ -1,6 +1,7 @@
 import { ask } from './ask'
 import { render } from './shadow'
 import { hearVoices } from './voices'
+import { helpWriting } from './writing'
 
 interface Problems {
   title?: string
@@ -28,7 +29,10 @@ async function showThread(place: HTMLElement, base: string, order?: string): Pro
   if (!html) return
   const root = render(place, html)
   const form = root.querySelector<HTMLFormElement>('.antiphon-form')
-  if (form) prepare(form, root)
+  if (form) {
+    prepare(form, root)
+    helpWriting(form, query.get('id') || query.get('url')!)
+  }
   hearVoices(root)
   root.querySelectorAll<HTMLElement>('[data-order]').forEach((link) =>
     link.addEventListener('click', (event) => {
@@ -75,7 +79,7 @@ function prepare(form: HTMLFormElement, root: ShadowRoot): void {
 }
 
 async function send(form: HTMLFormElement, seconds: number): Promise<void> {
-  const button = form.querySelector('button')
+  const button = form.querySelector('.antiphon-send')
   const body = new URLSearchParams()
   new FormData(form).forEach((value, name) => body.append(name, String(value)))
   // The same key goes with every repeat of the same text, so that an answer lost on the way does not make two comments.
@@ -102,6 +106,7 @@ function thank(form: HTMLFormElement, message: string): void {
   thanks.setAttribute('role', 'status')
   thanks.tabIndex = -1
   thanks.textContent = message
+  form.dispatchEvent(new Event('sent'))
   form.replaceWith(thanks)
   thanks.focus()
 }

@@ -22,7 +22,17 @@ internal sealed class PageThread(BrowserWindow reader)
     {
         Part(".antiphon-form input[name=name]").SendKeys(name);
         Part(".antiphon-form textarea").SendKeys(text);
-        Press(".antiphon-form button");
+        Press(".antiphon-send");
+        return this;
+    }
+
+    /// <summary>What stands in the field of the comment.</summary>
+    public string Typed => reader.Run($"return {Root}?.querySelector('.antiphon-form textarea')?.value ?? ''") as string ?? string.Empty;
+
+    /// <summary>Types into the field of the comment.</summary>
+    public PageThread Type(string text)
+    {
+        Part(".antiphon-form textarea").SendKeys(text);
         return this;
     }
 

@@ -33,13 +33,18 @@ public sealed class ConversationStory : IDisposable
         reader.Open(address);
         thread.Sees("The gate was open").Press("[name=vote][value=up]");
         reader.Until("the vote", _ => thread.WordsOf("[name=vote][value=up] span") == "1" ? thread : null);
-        thread.Press("[data-answers]").Sees("Answers Sunniva Dale").Write("Ida Marsh", "Was it cold?").Sees("with the team");
+        thread.Press("[data-answers]").Sees("Answers Sunniva Dale").Type("Was it **cold**?");
+        reader.Open(address);
+        // What was typed is still there, with the answer to be chosen again.
+        thread.Press("[data-answers]").Sees("Answers Sunniva Dale");
+        reader.Until("the draft", _ => thread.Typed == "Was it **cold**?" ? thread : null);
+        thread.Write("Ida Marsh", string.Empty).Sees("with the team");
 
         reader.Open(address);
         thread.Sees("The gate was open").Press(".antiphon-report summary").Press("input[value=Hurtful]").Press(".antiphon-report button").Sees("the team will look at it");
         var moderator = _demo.SignedIn("priya");
         moderator.Open(new Uri(_demo.Workplace, "comments?standing=public&search=gate%20was%20open")).Sees("Reported by 1 reader").Sees("hurtful").Sees("Spam filter:");
-        moderator.Open(new Uri(_demo.Workplace, "comments?search=Was%20it%20cold")).Sees("Was it cold?").Type("1").Sees("Published: Ida Marsh");
+        moderator.Open(new Uri(_demo.Workplace, "comments?search=%2A%2Acold")).Sees("Was it cold?").Type("1").Sees("Published: Ida Marsh");
         reader.Open(address);
         thread.Sees("Was it cold?").Press("[data-order=newest]");
         reader.Until("the order", _ => thread.WordsOf("[data-order][aria-current]") == "newest first" ? thread : null);
@@ -53,7 +58,7 @@ public sealed class ConversationStory : IDisposable
         var reader = _demo.Reader(scripts: false);
         reader.Open(address).Sees("Mind the third step.");
         reader.Click("a[data-answers]").Sees("Answers Wilf Ormerod");
-        reader.Fill(".antiphon-form input[name=name]", "Joan Farthing").Fill(".antiphon-form textarea", "And the fourth.").Click(".antiphon-form button").Sees("with the team");
+        reader.Fill(".antiphon-form input[name=name]", "Joan Farthing").Fill(".antiphon-form textarea", "And the fourth.").Click(".antiphon-send").Sees("with the team");
         reader.Click("[name=vote][value=up]").Sees("Mind the third step.");
         Assert.Contains("1", reader.Find("[name=vote][value=up]").Text, StringComparison.Ordinal);
     }

@@ -15,16 +15,6 @@ public sealed class CommentTests
     [InlineData("See https://a.example/?x=1&y=2.", "<p>See <a href=\"https://a.example/?x=1&amp;y=2\" rel=\"nofollow ugc noopener\">https://a.example/?x=1&amp;y=2</a>.</p>")]
     public void Typed_text_becomes_safe_html(string text, string html) => Assert.Equal(html, CommentBody.ToHtml(text));
 
-    [Fact]
-    public void Whatever_is_typed_nothing_can_run() => Gen.String.Sample(text =>
-    {
-        var html = CommentBody.ToHtml(text + "<img src=x onerror=alert(1)> javascript:alert(1) https://a.example/\"onmouseover=\"x");
-        Assert.DoesNotContain("<img", html, StringComparison.OrdinalIgnoreCase);
-        Assert.DoesNotContain("\"onmouseover=\"x", html, StringComparison.OrdinalIgnoreCase);
-        Assert.Equal(html.Split('<').Length - 1, html.Split('<').Skip(1).Count(part => part.StartsWith("p>", StringComparison.Ordinal) || part.StartsWith("/p>", StringComparison.Ordinal)
-            || part.StartsWith("br>", StringComparison.Ordinal) || part.StartsWith("a href=\"http", StringComparison.Ordinal) || part.StartsWith("/a>", StringComparison.Ordinal)));
-    });
-
     [Theory]
     [InlineData("hello", 0, WaitReason.FirstTimeWriter)]
     [InlineData("see www.a.example", 0, WaitReason.FirstTimeWriterWithLink)]

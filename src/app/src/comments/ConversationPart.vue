@@ -52,7 +52,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
             · waiting too</template
           >
         </div>
-        <!-- Made by the server from encoded text; holds paragraphs, breaks and links only. -->
+        <!-- Made by the server from encoded text; holds paragraphs, lists, quotes, code, emphasis and links only. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="reading" v-html="one.html" />
         <CasePart v-if="one.id === props.commentId && !one.isTeam" :known="talk.case" :standing="one.standing" :zone="props.zone" />
@@ -112,6 +112,14 @@ h2 {
 .reading :deep(a) {
   border-bottom: 2px solid var(--ochre);
   background: var(--wash-o);
+}
+.reading :deep(blockquote) {
+  margin: 4px 0;
+  padding-left: 12px;
+  border-left: 2px solid var(--rule);
+}
+.reading :deep(pre) {
+  overflow: auto;
 }
 .reading :deep(p) {
   margin: 4px 0 0;
