@@ -15,6 +15,8 @@ namespace Antiphon.Server.Comments;
 /// <summary>/api/sites/{site}/comments/settings and /rules: how comments are taken, layer by layer, and the rules that decide them.</summary>
 internal static class CommentSettingsEndpoints
 {
+    private const string StoredOff = "%\"commentsOff\":true%";
+    private const string StoredOn = "%\"comments\":{\"isOn\":true%";
     private const int MostRules = 50;
     private const int TriedComments = 1000;
 
@@ -48,8 +50,14 @@ internal static class CommentSettingsEndpoints
     {
         var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
         var blogs = await database.Blogs.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var posts = await database.Posts.AsNoTracking().Where(one => one.SiteId == site).Select(one => new { one.BlogId, one.Details }).ToListAsync(cancellation);
-        var layers = posts.GroupBy(one => one.BlogId).ToDictionary(group => group.Key, group => (All: group.Count(), Off: group.Count(one => one.Details.CommentLayer.IsOn == false), On: group.Count(one => one.Details.CommentLayer.IsOn == true)));
+        // Told by how details are stored, so that the database counts them however many there are.
+        var layers = await database.Posts.Where(one => one.SiteId == site).GroupBy(one => one.BlogId).Select(group => new
+        {
+            group.Key,
+            All = group.Count(),
+            Off = group.Count(one => EF.Functions.Like((string)(object)one.Details, StoredOff)),
+            On = group.Count(one => !EF.Functions.Like((string)(object)one.Details, StoredOff) && EF.Functions.Like((string)(object)one.Details, StoredOn)),
+        }).ToDictionaryAsync(group => group.Key, group => (group.All, group.Off, group.On), cancellation);
         return new CommentSettingsView(
             CommentSettings.Usual, owner.CommentSettings, [.. blogs.Select(blog => new BlogLayer(blog.Id, blog.Name, blog.CommentSettings, EffectiveSettings.Of(owner.CommentSettings, blog.CommentSettings), layers.GetValueOrDefault(blog.Id).All, layers.GetValueOrDefault(blog.Id).Off, layers.GetValueOrDefault(blog.Id).On))]);
     }

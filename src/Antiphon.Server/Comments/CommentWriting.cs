@@ -1,5 +1,6 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -22,9 +23,8 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
         var rules = await threads.RulesAsync(site, thread, cancellation);
         if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(site.Language).Closed);
         if (rules.Settings.NeedsMail && submission.Mail.Trim().Length == 0) return Written.Not("mail", ThreadTexts.For(site.Language).MailMissing);
-        var key = submission.Key.Length is > 0 and <= 64 ? submission.Key : null;
-        if (key is not null && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return new Written([], before.Standing);
-        var comment = await MakeAsync(site, thread, submission, key, cancellation);
+        if (KeyOf(submission) is { } key && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return new Written([], before.Standing);
+        var comment = await MakeAsync(site, thread, submission, rules.Settings, cancellation);
         if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(site.Language).Refused);
         database.Comments.Add(comment);
         await database.SaveChangesAsync(cancellation);
@@ -74,7 +74,9 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
         }
     }
 
-    private async Task<Comment> MakeAsync(Site site, CommentThread thread, CommentSubmission submission, string? key, CancellationToken cancellation)
+    private static string? KeyOf(CommentSubmission submission) => submission.Key.Length is > 0 and <= 64 ? submission.Key : null;
+
+    private async Task<Comment> MakeAsync(Site site, CommentThread thread, CommentSubmission submission, EffectiveSettings settings, CancellationToken cancellation)
     {
         var mail = submission.Mail.Trim().ToLowerInvariant();
         var answers = string.IsNullOrEmpty(submission.Answers)
@@ -93,11 +95,10 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
             TextKey = readers.OfText(submission.Text),
             PlaceKey = submission.PlaceKey,
             CreatedAt = clock.GetUtcNow(),
-            SubmissionKey = key,
+            SubmissionKey = KeyOf(submission),
         };
         // Only programs see the trap; what they send is kept where a person can still find it.
         var known = await facts.ReadAsync(comment, submission.Trap.Length > 0, submission.SecondsToWrite, cancellation);
-        var settings = (await threads.RulesAsync(site, thread, cancellation)).Settings;
         comment.Trace = new CommentDeciding(site.CommentRules, settings.Approval, settings.PublishBelow, settings.SpamFrom).Decide(known);
         comment.Standing = comment.Trace.Act switch
         {

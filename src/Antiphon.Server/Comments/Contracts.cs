@@ -56,4 +56,7 @@ internal sealed record ThreadView(long Id, string Identifier, string Title, stri
 internal sealed record ThreadSnippetRequest(string Identifier, string Address, string? Title);
 
 /// <summary>The snippet of a thread.</summary>
-internal sealed record ThreadSnippetView(string Snippet, string PageAddress);
+/// <param name="Snippet">What places the thread.</param>
+/// <param name="Count">What shows the number of its comments, on any page.</param>
+/// <param name="PageAddress">The page that shows the thread on its own.</param>
+internal sealed record ThreadSnippetView(string Snippet, string Count, string PageAddress);

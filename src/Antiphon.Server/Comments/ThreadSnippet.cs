@@ -15,8 +15,9 @@ internal static class ThreadSnippet
     {
         var page = options.AddressOf(PagePath(siteKey, request.Identifier, request.Address, request.Title));
         var title = string.IsNullOrWhiteSpace(request.Title) ? string.Empty : $" data-antiphon-title=\"{Encoded.Html(request.Title)}\"";
-        var snippet = $"<div data-antiphon-thread=\"{Encoded.Html(request.Identifier)}\" data-antiphon-site=\"{siteKey}\" data-antiphon-url=\"{Encoded.Html(request.Address)}\"{title}>\n"
+        var snippet = $"<div id=\"antiphon-thread\" data-antiphon-thread=\"{Encoded.Html(request.Identifier)}\" data-antiphon-site=\"{siteKey}\" data-antiphon-url=\"{Encoded.Html(request.Address)}\"{title}>\n"
             + $"  <a href=\"{Encoded.Html(page)}\">Read and write comments</a>\n</div>\n<script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
-        return new ThreadSnippetView(snippet, page);
+        var count = $"<a href=\"{Encoded.Html(request.Address.Split('#')[0])}#antiphon-thread\" data-antiphon-count=\"{Encoded.Html(request.Identifier)}\" data-antiphon-site=\"{siteKey}\">Comments</a>\n<script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
+        return new ThreadSnippetView(snippet, count, page);
     }
 }

@@ -16,7 +16,7 @@ internal sealed class CommentMarkup
     private readonly string _reasons;
 
     /// <summary>Writes comments of one thread; what every comment repeats is made once.</summary>
-    public CommentMarkup(Site site, ThreadForm form, IReadOnlyList<ReaderComment> comments)
+    public CommentMarkup(Site site, ThreadForm form)
     {
         (_site, _form, _texts, _team) = (site, form, ThreadTexts.For(site.Language), EmbedTexts.For(site.Language).Team);
         _hidden = $"<input type=\"hidden\" name=\"id\" value=\"{Encoded.Html(form.Identifier)}\"><input type=\"hidden\" name=\"url\" value=\"{Encoded.Html(form.Address)}\"><input type=\"hidden\" name=\"title\" value=\"{Encoded.Html(form.Title)}\">";

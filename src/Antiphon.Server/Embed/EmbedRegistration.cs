@@ -21,5 +21,6 @@ internal static class EmbedRegistration
         var embed = app.MapGroup("/embed").ExcludeFromDescription();
         embed.MapListingEmbeds();
         embed.MapThreadEmbeds();
+        embed.MapThreadCounts();
     }
 }

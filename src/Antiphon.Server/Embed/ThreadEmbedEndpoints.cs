@@ -136,7 +136,8 @@ internal static class ThreadEmbedEndpoints
         return PublicPage.Html(title, html, status, language: site.Language, above: back, head: "<meta name=\"robots\" content=\"noindex\">");
     }
 
-    private static IResult Unknown(HttpContext http)
+    /// <summary>The refusal for a key nobody has; any page may read it.</summary>
+    public static IResult Unknown(HttpContext http)
     {
         http.Response.Headers.AccessControlAllowOrigin = "*";
         return TypedResults.Problem("Copy the snippet again from the site's settings.", title: "No site has this key.", statusCode: StatusCodes.Status404NotFound, type: "unknown-site");

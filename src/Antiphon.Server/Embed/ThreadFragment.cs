@@ -21,7 +21,7 @@ internal static class ThreadFragment
         else if (comments.Count > 0)
         {
             if (comments.Count > 1) AppendOrders(html, form, site);
-            var markup = new CommentMarkup(site, form, comments);
+            var markup = new CommentMarkup(site, form);
             html.Append("<ol class=\"antiphon-comments\" part=\"comments\">\n");
             foreach (var comment in comments) markup.Append(html, comment);
             html.Append("</ol>\n");

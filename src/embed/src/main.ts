@@ -1,3 +1,4 @@
+import { showCounts } from './counts'
 import { showListing } from './listing'
 import { showThreads } from './thread'
 
@@ -12,6 +13,7 @@ function showAll(): void {
     void showListing(place, base)
   }
   showThreads(document, base)
+  showCounts(document, base)
 }
 
 /** Frames tell their height; only the one the message comes from is fitted. */

@@ -17,6 +17,12 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
     /// <summary>The same for programs.</summary>
     public Task<Json> JsonAsync() => host.Plain().GetJsonAsync($"embed/threads/{siteKey}.json{Query}");
 
+    /// <summary>The number of its comments as pages show it, beside that of a thread nobody knows.</summary>
+    public Task<Json> CountsAsync() => host.Plain().GetJsonAsync($"embed/threads/{siteKey}/counts.json?id={identifier}&id=nowhere");
+
+    /// <summary>Identifier of the thread.</summary>
+    public string Identifier => identifier;
+
     /// <summary>Writes a comment that must be taken.</summary>
     public async Task WriteAsync(string name, string text, string mail = "", string key = "") => await HttpTalk.GoodAsync(await PostAsync(name, text, mail, key: key));
 

@@ -103,6 +103,17 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     }
 
     [Fact]
+    public async Task Numbers_of_comments_are_told_for_many_threads_at_once()
+    {
+        var (thread, _) = await PublicAsync();
+        Assert.Equal(("1 comment", "No comments"), ((await thread.CountsAsync()).Text($"{thread.Identifier}.words"), (await thread.CountsAsync()).Text("nowhere.words")));
+        await thread.WriteAsync("Hedda Voss", "Second.");
+        Assert.Equal("1 comment", (await thread.CountsAsync()).Text($"{thread.Identifier}.words"));
+        await thread.DecideAllAsync("public");
+        Assert.Equal("2 comments", (await thread.CountsAsync()).Text($"{thread.Identifier}.words"));
+    }
+
+    [Fact]
     public async Task Without_script_a_vote_leads_back_to_the_thread_and_a_report_says_thanks()
     {
         var (thread, key) = await PublicAsync();

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using Antiphon.Core.Comments.Filtering;
+using Antiphon.Core.Comments.Filtering.Folding;
 
 namespace Antiphon.Core.Comments.Deciding;
 

@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Filtering.Signals;
+
 namespace Antiphon.Core.Comments.Filtering;
 
 /// <summary>A score with its reasons.</summary>

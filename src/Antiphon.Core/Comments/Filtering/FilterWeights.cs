@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Filtering.Signals;
+
 namespace Antiphon.Core.Comments.Filtering;
 
 /// <summary>What a filter learned: what each signal says by count, what learning from mistakes added, and how much each kind counts.</summary>

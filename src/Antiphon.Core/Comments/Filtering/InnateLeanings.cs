@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Filtering.Signals;
+
 namespace Antiphon.Core.Comments.Filtering;
 
 /// <summary>What is known of spam everywhere before a site has decided anything; a few decisions outweigh it.</summary>

@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Filtering.Signals;
+
 namespace Antiphon.Core.Comments.Filtering;
 
 /// <summary>In how many decided comments each signal was seen, and what that says: the logarithm of how much likelier it is in spam than in genuine ones.</summary>

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using Antiphon.Core.Comments.Filtering.Signals;
 
 namespace Antiphon.Core.Comments.Filtering;
 

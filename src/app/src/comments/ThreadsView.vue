@@ -53,6 +53,9 @@ async function make(): Promise<void> {
         <p class="small">Paste this where the conversation should stand, save and publish the page.</p>
         <pre class="snippet">{{ snippet.snippet }}</pre>
         <CopyButton big :text="snippet.snippet" label="Copy the snippet" />
+        <p class="small mt-4">And this where the number of comments should stand, in a list or on any other page. It leads to the conversation.</p>
+        <pre class="snippet">{{ snippet.count }}</pre>
+        <CopyButton :text="snippet.count" label="Copy the number’s snippet" />
       </div>
     </section>
     <section>

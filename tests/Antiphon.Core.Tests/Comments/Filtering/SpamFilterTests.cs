@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments.Filtering;
+using Antiphon.Core.Comments.Filtering.Signals;
 
 namespace Antiphon.Core.Tests.Comments.Filtering;
 

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>A signal as the filter counts it.</summary>
 /// <param name="Slot">Its place in the table of weights.</param>

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>How like a comment is to the earlier one it is most like.</summary>
 /// <param name="Earlier">Number of the earlier one, or -1 for none.</param>

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>Finds web addresses in a folded text, with or without scheme, in HTML or in square brackets.</summary>
 internal static class AddressesInText

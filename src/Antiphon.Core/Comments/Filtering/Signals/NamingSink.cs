@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>Keeps signals with their names, to tell people about them.</summary>
 internal readonly struct NamingSink(Dictionary<int, (SignalKind Kind, string Name, int Degree)> named) : ISignalSink

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>The words of a folded text, as ranges of it; what stands within addresses is none.</summary>
 internal sealed class WordSpans

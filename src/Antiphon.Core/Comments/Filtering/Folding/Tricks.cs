@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>Ways in which a text hides its words from filters.</summary>
 [Flags]

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>Turns signals into slots of a table of fixed size, so that a filter needs the same room whatever it has read.</summary>
 internal static class SignalHash

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>Collects the signals of one comment after another, each signal once.</summary>
 internal sealed class SignalBuffer

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>Takes the signals of a comment as they are read.</summary>
 internal interface ISignalSink

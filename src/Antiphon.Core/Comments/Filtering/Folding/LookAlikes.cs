@@ -1,6 +1,6 @@
 using System.Collections.Frozen;
 
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>Letters of other scripts that look like Latin ones, and signs and digits that stand for letters.</summary>
 internal static class LookAlikes

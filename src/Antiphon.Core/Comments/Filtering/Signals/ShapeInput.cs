@@ -1,4 +1,6 @@
-namespace Antiphon.Core.Comments.Filtering;
+using Antiphon.Core.Comments.Filtering.Folding;
+
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>What the shape of a comment is told from.</summary>
 /// <param name="Body">The text as typed, bounded.</param>

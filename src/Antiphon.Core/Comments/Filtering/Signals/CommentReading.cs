@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>Reads a comment into signals; one serves one thread at a time and is used again, as its tables are large.</summary>
 internal sealed class CommentReading

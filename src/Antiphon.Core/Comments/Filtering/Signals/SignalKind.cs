@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>Where in a comment a signal was seen. The same word is another signal in another field.</summary>
 public enum SignalKind

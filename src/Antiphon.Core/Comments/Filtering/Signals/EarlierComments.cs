@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>What is remembered of the comments a filter learned from, to tell copies of them.</summary>
 internal sealed class EarlierComments

@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>How many of which signs a text holds.</summary>
 internal readonly record struct SignCounts(

@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
 
-namespace Antiphon.Core.Comments.Filtering;
+namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>
 /// A text with the tricks taken out: composed letters taken apart and their marks dropped (UAX 15), characters without width dropped, look-alike letters replaced where a text mixes scripts, lower case.
