@@ -8,8 +8,10 @@ import { partInWords, reportReasons, ruleInWords } from './words'
 /** Why a comment stands where it stands, what the filter sees in it, and what readers reported. */
 const props = defineProps<{ known: Schemas['CaseView']; standing: Schemas['CommentStanding']; zone: string | undefined }>()
 const sent: Record<Schemas['CommentAct'], string> = { publish: 'Published', wait: 'Waits', spam: 'Put aside', refuse: 'Refused' }
+const reported = computed(() => props.known.reports.length - props.known.reportsKept)
 const why = computed(() => {
   const trace = props.known.trace
+  if (props.standing === 'waiting' && reported.value > 0) return 'Waits again: readers reported it'
   if (!trace) return null
   const by = {
     trap: 'the field was filled that people do not see',
@@ -20,8 +22,14 @@ const why = computed(() => {
   return `${sent[trace.act]}: ${by}`
 })
 const percent = (score: number) => (score < 0.01 ? 'under 1 %' : score > 0.99 ? 'over 99 %' : `${Math.round(score * 100)} %`)
-const reported = computed(() => props.known.reports.length - props.known.reportsKept)
-const strongest = (parts: Schemas['TellingPart'][]) => parts.slice(0, 4).map(partInWords).join(', ')
+// Parts of one name or one mail say the same; the strongest stands for them.
+const fields = ['author', 'mail', 'site', 'link']
+const strongest = (parts: Schemas['TellingPart'][]) =>
+  parts
+    .filter((part, at) => !fields.includes(part.kind) || parts.findIndex((one) => one.kind === part.kind) === at)
+    .slice(0, 4)
+    .map(partInWords)
+    .join(', ')
 </script>
 
 <template>
@@ -86,6 +94,7 @@ p {
   margin-top: 3px;
 }
 .report small {
+  margin-left: 8px;
   color: var(--soft);
 }
 </style>

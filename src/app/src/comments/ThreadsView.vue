@@ -33,7 +33,7 @@ async function make(): Promise<void> {
   <div class="work columns">
     <section>
       <h2 class="group">Place a thread on a page</h2>
-      <p class="soft small my-3">Posts written here have theirs already. Any other page can have one too, such as a product or a programme.</p>
+      <p class="soft small about">Posts written here have theirs already. Any other page can have one too, such as a product or a programme.</p>
       <form class="form" novalidate @submit.prevent="make">
         <v-text-field
           v-model="place.identifier"
@@ -93,6 +93,9 @@ async function make(): Promise<void> {
   display: grid;
   grid-template-columns: minmax(0, 26rem) minmax(0, 1fr);
   gap: 10px 48px;
+}
+.about {
+  margin: 10px 0 18px;
 }
 .made {
   display: grid;
