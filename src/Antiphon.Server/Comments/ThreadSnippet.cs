@@ -7,8 +7,11 @@ namespace Antiphon.Server.Comments;
 internal static class ThreadSnippet
 {
     /// <summary>Path of the page that shows a thread on its own.</summary>
-    public static string PagePath(string siteKey, string identifier, string address, string? title) =>
-        $"/embed/threads/{siteKey}?id={Uri.EscapeDataString(identifier)}&url={Uri.EscapeDataString(address)}&title={Uri.EscapeDataString(title ?? string.Empty)}";
+    public static string PagePath(string siteKey, string identifier, string address, string? title) => $"/embed/threads/{siteKey}{Query(identifier, address, title)}";
+
+    /// <summary>What tells a thread, behind any address that is asked for one.</summary>
+    public static string Query(string identifier, string address, string? title) =>
+        $"?id={Uri.EscapeDataString(identifier)}&url={Uri.EscapeDataString(address)}&title={Uri.EscapeDataString(title ?? string.Empty)}";
 
     /// <summary>A container with a link that works without script, and the script.</summary>
     public static ThreadSnippetView Make(AntiphonOptions options, string siteKey, ThreadSnippetRequest request)

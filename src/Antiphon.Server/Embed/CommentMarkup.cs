@@ -19,7 +19,7 @@ internal sealed class CommentMarkup
     public CommentMarkup(Site site, ThreadForm form)
     {
         (_site, _form, _texts, _team) = (site, form, ThreadTexts.For(site.Language), EmbedTexts.For(site.Language).Team);
-        _hidden = $"<input type=\"hidden\" name=\"id\" value=\"{Encoded.Html(form.Identifier)}\"><input type=\"hidden\" name=\"url\" value=\"{Encoded.Html(form.Address)}\"><input type=\"hidden\" name=\"title\" value=\"{Encoded.Html(form.Title)}\">";
+        _hidden = form.HiddenFields;
         _reasons = string.Concat(_texts.Reasons.Select(one => $"<label><input type=\"radio\" name=\"report\" value=\"{one.Key}\" required> {one.Value}</label>"));
     }
 
@@ -43,12 +43,12 @@ internal sealed class CommentMarkup
     private void AppendActs(StringBuilder html, ReaderComment comment)
     {
         html.Append("<form class=\"antiphon-acts\" part=\"acts\" method=\"post\" action=\"").Append(Encoded.Html(_form.Action)).Append("/voice\">").Append(_hidden)
-            .Append("<input type=\"hidden\" name=\"comment\" value=\"").Append(comment.Id).Append("\">");
+            .Append(ThreadForm.Hidden("comment", comment.Id));
         if (_form.Settings.Votes != VoteMode.None) AppendVote(html, "up", "↑", _texts.Up, comment.Up);
         if (_form.Settings.Votes == VoteMode.UpAndDown) AppendVote(html, "down", "↓", _texts.Down, comment.Down);
         if (_form.IsOpen) html.Append("<a href=\"").Append(Encoded.Html(_form.Page($"&answers={comment.Id}#antiphon-form"))).Append("\" data-answers=\"").Append(comment.Id).Append("\">").Append(_texts.Answer).Append("</a>");
         html.Append("</form><details class=\"antiphon-report\"><summary>").Append(_texts.Report).Append("</summary><form method=\"post\" action=\"").Append(Encoded.Html(_form.Action)).Append("/voice\">").Append(_hidden)
-            .Append("<input type=\"hidden\" name=\"comment\" value=\"").Append(comment.Id).Append("\">").Append(_reasons).Append("<button>").Append(_texts.Send).Append("</button></form></details>");
+            .Append(ThreadForm.Hidden("comment", comment.Id)).Append(_reasons).Append("<button>").Append(_texts.Send).Append("</button></form></details>");
     }
 
     private static void AppendVote(StringBuilder html, string value, string mark, string label, int votes) =>

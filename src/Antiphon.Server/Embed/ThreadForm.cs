@@ -1,5 +1,6 @@
 using Antiphon.Core.Comments.Order;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Server.Comments;
 
 namespace Antiphon.Server.Embed;
 
@@ -26,5 +27,11 @@ internal sealed record ThreadForm(
     public EffectiveSettings Settings { get; init; } = EffectiveSettings.Of();
 
     /// <summary>Address of the thread's own page, which works without script.</summary>
-    public string Page(string more = "") => $"{Action}?id={Uri.EscapeDataString(Identifier)}&url={Uri.EscapeDataString(Address)}&title={Uri.EscapeDataString(Title ?? string.Empty)}{more}";
+    public string Page(string more = "") => Action + ThreadSnippet.Query(Identifier, Address, Title) + more;
+
+    /// <summary>The same as hidden fields of a form.</summary>
+    public string HiddenFields => Hidden("id", Identifier) + Hidden("url", Address) + Hidden("title", Title);
+
+    /// <summary>A hidden field.</summary>
+    public static string Hidden(string name, string? value) => $"<input type=\"hidden\" name=\"{name}\" value=\"{Encoded.Html(value)}\">";
 }

@@ -19,10 +19,7 @@ internal static class ThreadFormMarkup
         html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append("\" novalidate>\n")
             .Append("<p part=\"form-title\"><strong>").Append(texts.WriteOne).Append("</strong></p>\n");
         if (form.Settings.Message.Length > 0) html.Append("<div class=\"antiphon-message\" part=\"message\">").Append(CommentBody.ToHtml(form.Settings.Message)).Append("</div>\n");
-        Hidden(html, "id", form.Identifier);
-        Hidden(html, "url", form.Address);
-        Hidden(html, "title", form.Title ?? string.Empty);
-        Hidden(html, "answers", answered is null ? string.Empty : form.Answers!);
+        html.Append(form.HiddenFields).Append(ThreadForm.Hidden("answers", answered is null ? null : form.Answers));
         html.Append("<p class=\"antiphon-answered\"").Append(answered is null ? " hidden" : string.Empty).Append('>').Append(more.AnswersTo).Append(" <b>").Append(Encoded.Html(answered)).Append("</b> <a href=\"")
             .Append(Encoded.Html(form.Page("#antiphon-form"))).Append("\" data-leave>").Append(more.Leave).Append("</a></p>\n");
         html.Append("<div class=\"antiphon-pair\">");
@@ -67,7 +64,4 @@ internal static class ThreadFormMarkup
 
         html.Append("</p>\n");
     }
-
-    private static void Hidden(StringBuilder html, string name, string value) =>
-        html.Append("<input type=\"hidden\" name=\"").Append(name).Append("\" value=\"").Append(Encoded.Html(value)).Append("\">");
 }

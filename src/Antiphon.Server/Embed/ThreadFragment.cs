@@ -2,6 +2,7 @@ using System.Text;
 using Antiphon.Core.Comments.Order;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
 
 namespace Antiphon.Server.Embed;
 
@@ -39,7 +40,8 @@ internal static class ThreadFragment
         html.Append("<p class=\"antiphon-orders\" part=\"orders\"><span>").Append(texts.OrderBy).Append(":</span>");
         foreach (var order in Offered(form.Settings.Votes))
         {
-            html.Append(" <a href=\"").Append(Encoded.Html(form.Page("&order=" + Spelled(order)))).Append("\" data-order=\"").Append(Spelled(order)).Append('"');
+            var spelled = new Spelled<CommentOrder>(order).ToString();
+            html.Append(" <a href=\"").Append(Encoded.Html(form.Page("&order=" + spelled))).Append("\" data-order=\"").Append(spelled).Append('"');
             if (order == form.Order) html.Append(" aria-current=\"true\"");
             html.Append('>').Append(texts.Orders[order]).Append("</a>");
         }
@@ -53,6 +55,4 @@ internal static class ThreadFragment
         VoteMode.Up => [CommentOrder.Oldest, CommentOrder.Newest, CommentOrder.Best, CommentOrder.MostLiked, CommentOrder.MostAnswered],
         _ => [CommentOrder.Oldest, CommentOrder.Newest, CommentOrder.Best, CommentOrder.MostLiked, CommentOrder.LeastLiked, CommentOrder.MostAnswered],
     };
-
-    private static string Spelled(CommentOrder order) => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(order.ToString());
 }

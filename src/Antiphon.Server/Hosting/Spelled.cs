@@ -7,6 +7,9 @@ namespace Antiphon.Server.Hosting;
 internal readonly record struct Spelled<T>(T Value)
     where T : struct, Enum
 {
+    /// <summary>The spelling of JSON.</summary>
+    public override string ToString() => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(Value.ToString());
+
     /// <summary>Reads the spelling; an unknown one is refused with 400.</summary>
     [SuppressMessage("Design", "CA1000:Do not declare static members on generic types", Justification = "Parameter binding looks for it here.")]
     public static bool TryParse(string? text, out Spelled<T> spelled)

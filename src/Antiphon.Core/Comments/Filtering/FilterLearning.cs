@@ -24,7 +24,7 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
         ReadAll();
         InnateLeanings.CountIn(_counts);
         _counts.Finish();
-        var kinds = new KindWeights(decisions.Count);
+        var kinds = new KindWeights();
         if (_counts.Spam > 0 && _counts.Good > 0) kinds.Fit(SumsByKind(), [.. decisions.Select(one => one.IsSpam)]);
         var said = new float[2 * SignalHash.Slots];
         if (_counts.Spam > 0 && _counts.Good > 0) Correct(said, kinds);

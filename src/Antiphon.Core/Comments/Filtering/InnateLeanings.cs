@@ -5,11 +5,11 @@ namespace Antiphon.Core.Comments.Filtering;
 /// <summary>What is known of spam everywhere before a site has decided anything; a few decisions outweigh it.</summary>
 internal static class InnateLeanings
 {
-    private static readonly (SignalKind Kind, string Name, float Spam, float Good)[] Known =
+    private static readonly (string Name, float Spam, float Good)[] Traits =
     [
-        (SignalKind.Shape, "markup", 4, 0.3f), (SignalKind.Shape, "links", 3, 0.4f), (SignalKind.Shape, "link", 1.5f, 0.7f), (SignalKind.Shape, "site", 1.5f, 0.8f), (SignalKind.Shape, "site-path", 1, 0.5f),
-        (SignalKind.Shape, "trick", 3, 0.2f), (SignalKind.Shape, "name-in-site", 1, 0.8f), (SignalKind.Shape, "name-has-digit", 1.5f, 0.5f), (SignalKind.Shape, "name-of-many-words", 1.5f, 0.5f),
-        (SignalKind.Shape, "mail-is-name", 0.7f, 1.5f), (SignalKind.Shape, "question", 0.7f, 1.2f),
+        ("markup", 4, 0.3f), ("links", 3, 0.4f), ("link", 1.5f, 0.7f), ("site", 1.5f, 0.8f), ("site-path", 1, 0.5f),
+        ("trick", 3, 0.2f), ("name-in-site", 1, 0.8f), ("name-has-digit", 1.5f, 0.5f), ("name-of-many-words", 1.5f, 0.5f),
+        ("mail-is-name", 0.7f, 1.5f), ("question", 0.7f, 1.2f),
     ];
 
     private static readonly string[] Copies = ["copy-of-genuine-with-address", "copy-of-spam-with-address", "copy-of-genuine-by-another-with-address"];
@@ -17,7 +17,7 @@ internal static class InnateLeanings
     /// <summary>Has them counted.</summary>
     public static void CountIn(SignalCounts counts)
     {
-        foreach (var (kind, name, spam, good) in Known) counts.Presume(SignalHash.SlotOf(kind, SignalHash.Of(name)), spam, good);
+        foreach (var (name, spam, good) in Traits) counts.Presume(SignalHash.SlotOf(SignalKind.Shape, SignalHash.Of(name)), spam, good);
         foreach (var name in Copies) counts.Presume(SignalHash.SlotOf(SignalKind.Likeness, SignalHash.Join(SignalHash.Of(name), 0)), 6, 0.2f);
     }
 }

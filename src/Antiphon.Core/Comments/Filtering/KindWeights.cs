@@ -9,11 +9,8 @@ internal sealed class KindWeights
     private const double Hold = 20;
     private const int Rounds = 60;
 
-    /// <summary>Weights of a filter that learns from so many decisions.</summary>
-    public KindWeights(int decisions) => Weights = [.. Enumerable.Repeat(decisions == 0 ? 1 : Usual, SignalBuffer.Kinds)];
-
     /// <summary>The weights, by the number of the kind.</summary>
-    public double[] Weights { get; }
+    public double[] Weights { get; } = [.. Enumerable.Repeat(Usual, SignalBuffer.Kinds)];
 
     /// <summary>What a comment that shows nothing leans to.</summary>
     public double Lean { get; private set; }

@@ -16,14 +16,14 @@ internal static class FilterEndpoints
     /// <summary>Maps it.</summary>
     public static void MapFilter(this RouteGroupBuilder comments) => comments.MapGet("/filter", Show).WithName("getFilter").WithSummary("How the filter scores decisions it did not learn from.");
 
-    private static async Task<Ok<FilterView>> Show(long site, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Ok<FilterView>> Show(long site, AntiphonContext database, SiteTrials trials, CancellationToken cancellation)
     {
         var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
         var decisions = await DecidedComments.ReadAsync(database, site, cancellation);
         var settings = EffectiveSettings.Of(owner.CommentSettings);
         var (spam, good) = (decisions.Count(one => one.Decision.IsSpam), decisions.Count(one => !one.Decision.IsSpam));
         var isSure = spam >= SpamFilter.FewestOfEach && good >= SpamFilter.FewestOfEach;
-        var trial = await Task.Run(() => isSure ? FilterTrial.Run([.. decisions.Select(one => one.Decision)]) : new FilterTrial([]), cancellation);
+        var trial = isSure ? await trials.OfAsync(site, decisions).WaitAsync(cancellation) : new FilterTrial([]);
         var months = trial.Scored.Zip(decisions, (scored, decided) => (Scored: scored, Month: SiteCulture.Local(decided.At, owner.TimeZone).ToString("yyyy-MM", System.Globalization.CultureInfo.InvariantCulture)))
             .GroupBy(one => one.Month).OrderByDescending(month => month.Key).Take(MostMonths).Select(month => Month(month.Key, [.. month.Select(one => one.Scored)], settings)).ToList();
         return TypedResults.Ok(new FilterView(spam, good, SpamFilter.FewestOfEach, isSure, trial.Area(), isSure ? trial.CaughtAt(0.01) : null, settings.PublishBelow, settings.SpamFrom, Counts(trial, isSpam: false), Counts(trial, isSpam: true), months));

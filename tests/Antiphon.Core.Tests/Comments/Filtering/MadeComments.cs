@@ -18,7 +18,7 @@ internal sealed class MadeComments(int seed)
     private static readonly string[] Questions = ["Which eyepiece did you use?", "Is the second shower worth waiting for?", "Do you keep the dome open in wind?", "Could you say how long the exposure was?", "Is the path up there gritted in winter?", "May children come to the drawing evening?", "What do you do about dew?", "Was that before or after moonset?", "Why does the catalogue give another magnitude?", "How far from town do I have to go?"];
     private static readonly string[] Kind = ["Lovely piece", "Thank you for writing this down", "A good read", "I enjoyed this", "Great post", "Beautifully told", "What a nice article", "Very helpful, thank you", "Really interesting", "Keep them coming", "I learned something", "This made my morning"];
     private static readonly string[] Quibbles = ["I think the date is wrong, it was the Tuesday", "the caption names the wrong crater", "you forget that refraction lifts it by half a degree", "the link to the chart is dead", "I would not trust that forecast", "the price of the course is missing", "two of the pictures are the same", "it sets earlier on your side of the hill"];
-    private static readonly string[] Shops = ["cheap", "best", "online", "pills", "casino", "loan", "credit", "replica", "watches", "essay", "writing", "seo", "traffic", "slots", "bonus", "betting", "viagro", "cialo", "diet", "keto", "crypto", "invest", "forex", "plumber", "roofing", "escort", "vpn", "hosting", "followers", "likes", "handbags", "insurance", "mortgage", "repair", "locksmith"];
+    private static readonly string[] Shops = ["cheap", "best", "online", "pills", "casino", "loan", "credit", "replica", "watches", "essay", "writing", "seo", "traffic", "slots", "bonus", "betting", "tablets", "tonic", "diet", "keto", "crypto", "invest", "forex", "plumber", "roofing", "escort", "vpn", "hosting", "followers", "likes", "handbags", "insurance", "mortgage", "repair", "locksmith"];
     private static readonly string[] Endings = ["example", "shop.example", "biz.example", "info.example", "top.example"];
     private static readonly string[] Pitches =
     [
@@ -78,7 +78,7 @@ internal sealed class MadeComments(int seed)
             3 => new CommentTraits(name, mail, site, Disguised(Pitch()) + " " + ShopAddress(isBare: true)),
             4 => new CommentTraits(name, mail, site, $"<a href=\"{ShopAddress()}\">{One(Shops)} {One(Shops)}</a> [url={ShopAddress()}]{One(Shops)}[/url] {One(Shops)}"),
             5 => new CommentTraits(name, mail, site, string.Join(' ', Enumerable.Range(0, 6).Select(_ => Pitch() + "."))),
-            6 => new CommentTraits(name, mail, site, $"{Pitch()}. WhatsUp +44 {_random.Next(1000, 9999)} {_random.Next(100000, 999999)} or write to {first.ToLowerInvariant()}{_random.Next(99)}@bulk.example"),
+            6 => new CommentTraits(name, mail, site, $"{Pitch()}. Phone +44 {_random.Next(1000, 9999)} {_random.Next(100000, 999999)} or write to {first.ToLowerInvariant()}{_random.Next(99)}@bulk.example"),
             _ => new CommentTraits(name, mail, site, $"{One(Flattery)}. {Pitch()} {ShopAddress()}"),
         };
     }
