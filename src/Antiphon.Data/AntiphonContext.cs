@@ -5,6 +5,8 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Conversation;
+using Antiphon.Data.Entities.Moderation;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 
@@ -127,6 +129,45 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Reports of comments.</summary>
     public DbSet<CommentReport> CommentReports => Set<CommentReport>();
 
+    /// <summary>Reactions to comments and to what threads are about.</summary>
+    public DbSet<CommentReaction> CommentReactions => Set<CommentReaction>();
+
+    /// <summary>Further identifiers and addresses of threads.</summary>
+    public DbSet<ThreadAlias> ThreadAliases => Set<ThreadAlias>();
+
+    /// <summary>Who is banned and who is trusted.</summary>
+    public DbSet<WriterMark> WriterMarks => Set<WriterMark>();
+
+    /// <summary>How many comments stand where.</summary>
+    public DbSet<CommentCount> CommentCounts => Set<CommentCount>();
+
+    /// <summary>What was done with comments.</summary>
+    public DbSet<CommentDeed> CommentDeeds => Set<CommentDeed>();
+
+    /// <summary>What colleagues wrote about comments.</summary>
+    public DbSet<CommentNote> CommentNotes => Set<CommentNote>();
+
+    /// <summary>Choices of comments kept under a name.</summary>
+    public DbSet<SavedView> SavedViews => Set<SavedView>();
+
+    /// <summary>Who looks at which comment.</summary>
+    public DbSet<CommentLook> CommentLooks => Set<CommentLook>();
+
+    /// <summary>What people want to be told about comments.</summary>
+    public DbSet<NoticeWish> NoticeWishes => Set<NoticeWish>();
+
+    /// <summary>Links in mails that decide a comment.</summary>
+    public DbSet<DecisionLink> DecisionLinks => Set<DecisionLink>();
+
+    /// <summary>Links in mails by which readers show that an address is theirs.</summary>
+    public DbSet<ReaderLink> ReaderLinks => Set<ReaderLink>();
+
+    /// <summary>Readers whose address was confirmed.</summary>
+    public DbSet<ConfirmedReader> ConfirmedReaders => Set<ConfirmedReader>();
+
+    /// <summary>Readers who follow threads by mail.</summary>
+    public DbSet<ThreadFollow> ThreadFollows => Set<ThreadFollow>();
+
     /// <summary>Mail subscribers.</summary>
     public DbSet<Subscriber> Subscribers => Set<Subscriber>();
 
@@ -163,6 +204,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     {
         base.OnModelCreating(builder);
         builder.ApplyConfigurationsFromAssembly(typeof(AntiphonContext).Assembly);
+        builder.HasDbFunction(() => StoredJson.Number(default, string.Empty)).HasName("json_extract").IsBuiltIn();
         // Sign-in compares the end of a lock-out inside the store, which needs the same form as every other instant.
         builder.Entity<Person>().Property(person => person.LockoutEnd).HasConversion<InstantConverter>();
     }

@@ -15,6 +15,6 @@ public enum CommentStanding
     /// <summary>Held to be spam.</summary>
     Spam,
 
-    /// <summary>Removed; its text is gone, its place in the thread stays while others answer it.</summary>
+    /// <summary>Removed; it can be brought back for thirty days, and its place in the thread stays while others answer it.</summary>
     Deleted,
 }

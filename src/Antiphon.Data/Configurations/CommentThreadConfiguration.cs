@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Settings;
+using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
@@ -13,6 +15,9 @@ internal sealed class CommentThreadConfiguration : IEntityTypeConfiguration<Comm
         builder.HasIndex(thread => new { thread.SiteId, thread.Identifier }).IsUnique();
         builder.HasIndex(thread => new { thread.SiteId, thread.FoldedAddress });
         builder.HasIndex(thread => thread.PostId);
+        builder.Property(thread => thread.PublicCount).HasDefaultValue(0).ValueGeneratedOnAddOrUpdate();
+        builder.Property(thread => thread.Settings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
+        builder.Property(thread => thread.Reactions).HasConversion<StoredJsonConverter<Dictionary<string, int>>, StoredJsonComparer<Dictionary<string, int>>>();
         builder.HasOne(thread => thread.Post).WithMany().HasForeignKey(thread => thread.PostId).OnDelete(DeleteBehavior.SetNull);
     }
 }

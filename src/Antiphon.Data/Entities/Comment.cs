@@ -54,6 +54,42 @@ public sealed class Comment
     /// <summary>Keyed hash of the network address it came from; dropped after thirty days.</summary>
     public string? PlaceKey { get; set; }
 
+    /// <summary>Keyed hash of the network that address belongs to; dropped after thirty days.</summary>
+    public string? NetworkKey { get; set; }
+
+    /// <summary>Keyed hash of what the writer's device calls itself, by which it may change or withdraw the comment; null without script.</summary>
+    public string? OwnerKey { get; set; }
+
+    /// <summary>Comment at the top level that it stands below; null when it stands there itself.</summary>
+    public long? RootId { get; set; }
+
+    /// <summary>Public comments below it at any depth, for comments at the top level; kept by triggers.</summary>
+    public int Answers { get; private set; }
+
+    /// <summary>Whether it takes room in the thread: it is public, or something public stands below it. Computed by the database.</summary>
+    public bool IsShown { get; private set; }
+
+    /// <summary>Lower bound of the Wilson interval of its votes, kept with them.</summary>
+    public double Best { get; set; }
+
+    /// <summary>From 1 to 5, where the thread asks for a rating; else null.</summary>
+    public int? Rating { get; set; }
+
+    /// <summary>Reactions by emoji.</summary>
+    public Dictionary<string, int> Reactions { get; set; } = [];
+
+    /// <summary>When its text was changed after it was sent.</summary>
+    public DateTimeOffset? EditedAt { get; set; }
+
+    /// <summary>Whether the team changed the text last, not its writer.</summary>
+    public bool IsEditedByTeam { get; set; }
+
+    /// <summary>The colleague who shall see to it, or null.</summary>
+    public long? AssignedToId { get; set; }
+
+    /// <summary>Whether the writer's mail was confirmed by a link.</summary>
+    public bool IsConfirmed { get; set; }
+
     /// <summary>Votes up.</summary>
     public int Up { get; set; }
 
@@ -74,6 +110,9 @@ public sealed class Comment
 
     /// <summary>Who decided.</summary>
     public long? DecidedById { get; set; }
+
+    /// <summary>When those who follow the thread were told of it; null while nobody was.</summary>
+    public DateTimeOffset? ToldAt { get; set; }
 
     /// <summary>Key made by the form, so that sending twice stores once.</summary>
     public string? SubmissionKey { get; set; }

@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Settings;
+
 namespace Antiphon.Data.Entities;
 
 /// <summary>The conversation about one post or page.</summary>
@@ -35,6 +37,18 @@ public sealed class CommentThread
 
     /// <summary>Grows with every change of a comment, by triggers; cached fragments are valid for one version.</summary>
     public long Version { get; set; }
+
+    /// <summary>How comments are taken here, where it is not about a post; what it does not say is as its site says.</summary>
+    public CommentSettings Settings { get; set; } = CommentSettings.None;
+
+    /// <summary>Reactions to what it is about, by emoji.</summary>
+    public Dictionary<string, int> Reactions { get; set; } = [];
+
+    /// <summary>Other identifiers and addresses that lead to it.</summary>
+    public List<Conversation.ThreadAlias> Aliases { get; set; } = [];
+
+    /// <summary>How many of its comments are public; kept by triggers.</summary>
+    public int PublicCount { get; private set; }
 
     /// <summary>Its comments.</summary>
     public List<Comment> Comments { get; set; } = [];

@@ -17,4 +17,7 @@ public sealed class Letter : DueMail
 
     /// <summary>Whom an answer goes to, when that is not the site.</summary>
     public string? AnswerTo { get; set; }
+
+    /// <summary>Address by which such mails end in one click (RFC 8058), or null where there is nothing to end.</summary>
+    public string? StopAddress { get; set; }
 }

@@ -3,14 +3,16 @@ using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments.Filtering;
+using Antiphon.Server.Comments.Moderation;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
 /// <summary>Gathers what is known of a comment that comes in.</summary>
-internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters filters)
+internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters filters, WriterMarks marks)
 {
     private static readonly TimeSpan Day = TimeSpan.FromDays(1);
+    private static readonly TimeSpan Minute = TimeSpan.FromMinutes(1);
     private static readonly TimeSpan Hour = TimeSpan.FromHours(1);
 
     /// <summary>The facts.</summary>
@@ -24,9 +26,17 @@ internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters f
         var (aDayAgo, anHourAgo) = (comment.CreatedAt - Day, comment.CreatedAt - Hour);
         var same = await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.TextKey == comment.TextKey && one.CreatedAt > aDayAgo, cancellation);
         var near = await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.PlaceKey == comment.PlaceKey && one.CreatedAt > anHourAgo, cancellation);
+        var aMinuteAgo = comment.CreatedAt - Minute;
+        var inThread = await database.Comments.CountAsync(one => one.ThreadId == comment.ThreadId && one.CreatedAt > aMinuteAgo, cancellation);
+        var (bannedBy, isTrusted) = await marks.OfAsync(comment, comment.CreatedAt, cancellation);
         return new CommentFacts(
             $"{comment.Author}\n{comment.Mail}\n{comment.Text}", CommentLinks.Count(comment.Text), await PublishedBeforeAsync(comment, cancellation),
-            filter.IsSure ? filter.Score(DecidedComments.TraitsOf(comment)) : null, same + 1, secondsToWrite, near + 1, isTrapped);
+            filter.IsSure ? filter.Score(DecidedComments.TraitsOf(comment)) : null, same + 1, secondsToWrite, near + 1, isTrapped)
+        {
+            BannedBy = bannedBy,
+            IsTrusted = isTrusted,
+            InThreadNow = inThread + 1,
+        };
     }
 
     private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation) => comment.Mail is null

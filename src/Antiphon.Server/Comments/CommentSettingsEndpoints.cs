@@ -34,7 +34,7 @@ internal static class CommentSettingsEndpoints
 
     private static async Task<Results<Ok<CommentSettingsView>, NotFound, ValidationProblem>> PutSettings(long site, LayerRequest request, AntiphonContext database, CancellationToken cancellation)
     {
-        if (!request.Settings.IsValid) return FieldProblem.For("settings", "A number lies outside of what can be set, or the message is longer than 2,000 characters.");
+        if (request.Settings.Problem() is { } problem) return FieldProblem.For($"settings.{problem.Setting}", problem.Remedy);
         if (request.BlogId is { } blog)
         {
             if (await database.Blogs.FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
@@ -90,7 +90,7 @@ internal static class CommentSettingsEndpoints
     {
         if (Problem(request.Rules) is { } problem) return problem;
         var settings = EffectiveSettings.Of(await database.Sites.Where(one => one.Id == site).Select(one => one.CommentSettings).SingleAsync(cancellation));
-        var deciding = new CommentDeciding(request.Rules, settings.Approval, settings.PublishBelow, settings.SpamFrom);
+        var deciding = new CommentDeciding(request.Rules, settings);
         var rows = await database.Comments.AsNoTracking().Where(one => one.SiteId == site && !one.IsTeam && one.Standing != CommentStanding.Deleted).OrderByDescending(one => one.Id).Take(TriedComments)
             .Select(one => new { Comment = one, one.Thread.Title }).ToListAsync(cancellation);
         var filter = await filters.OfAsync(site, cancellation);

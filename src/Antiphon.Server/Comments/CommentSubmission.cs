@@ -19,4 +19,19 @@ internal sealed record CommentSubmission(string Identifier, string Address, stri
 
     /// <summary>Key of the comment it answers; null for none.</summary>
     public string? Answers { get; init; }
+
+    /// <summary>Key of the network it came from.</summary>
+    public string? NetworkKey { get; init; }
+
+    /// <summary>Key of the device it was written on; null without script.</summary>
+    public string? OwnerKey { get; init; }
+
+    /// <summary>What the writer wants to be told by mail: empty, "answers" or "all".</summary>
+    public string Follow { get; init; } = string.Empty;
+
+    /// <summary>Rating as it was sent; empty for none.</summary>
+    public string Rating { get; init; } = string.Empty;
+
+    /// <summary>What the script found for the small piece of work; empty without script.</summary>
+    public string Work { get; init; } = string.Empty;
 }

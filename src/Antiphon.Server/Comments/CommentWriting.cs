@@ -1,3 +1,4 @@
+using System.Globalization;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Settings;
@@ -5,44 +6,71 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Comments.Readers;
+using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Threads;
 using Antiphon.Server.Mail;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
 /// <summary>Takes comments from readers, and has the site's rules decide where they go.</summary>
-internal sealed class CommentWriting(AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderKeys readers, IKeySource keys, TimeProvider clock)
+internal sealed class CommentWriting(
+    AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderConfirming confirming, ReaderTelling telling, ReaderKeys readers, IKeySource keys, TimeProvider clock)
 {
+    private const int LongestName = 100;
+
     /// <summary>Stores a comment where the rules send it, or says by field what to correct; opens the thread when it is its first.</summary>
     public async Task<Written> WriteAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
     {
-        var problems = Examine(site, submission);
+        if (ThreadProblem(submission) is { } missing) return Written.Not("id", missing);
+        var found = await threads.FindAsync(site, submission.Identifier, submission.Address, cancellation);
+        var rules = await threads.RulesAsync(site, found, cancellation);
+        var language = rules.Settings.Language.Length > 0 ? rules.Settings.Language : site.Language;
+        var problems = Examine(submission, rules.Settings, language);
         if (problems.Count > 0) return Written.Not(problems);
-        var thread = await threads.FindAsync(site, submission.Identifier, submission.Address, cancellation) ?? await OpenAsync(site, submission, cancellation);
-        var rules = await threads.RulesAsync(site, thread, cancellation);
-        if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(site.Language).Closed);
-        if (rules.Settings.NeedsMail && submission.Mail.Trim().Length == 0) return Written.Not("mail", ThreadTexts.For(site.Language).MailMissing);
-        if (KeyOf(submission) is { } key && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return new Written([], before.Standing);
-        var comment = await MakeAsync(site, thread, submission, rules.Settings, cancellation);
-        if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(site.Language).Refused);
-        database.Comments.Add(comment);
-        await database.SaveChangesAsync(cancellation);
-        return new Written([], comment.Standing);
+        if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(language).Closed);
+        if (await NotAmongWritersAsync(site, submission, rules.Settings, language, cancellation) is { } refused) return Written.Not("mail", refused);
+        var thread = found ?? await OpenAsync(site, submission, cancellation);
+        if (KeyOf(submission) is { } key && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return Written.As(before);
+        var comment = await MakeAsync(site, thread, submission, rules.Settings, language, cancellation);
+        if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(language).Refused);
+        await StoreAsync(site, thread, comment, submission, cancellation);
+        return Written.As(comment) with { MustConfirm = comment.Trace.Step == DecidingStep.Unconfirmed };
     }
 
-    private static Dictionary<string, string> Examine(Site site, CommentSubmission submission)
+    private static string? ThreadProblem(CommentSubmission submission)
     {
-        var texts = EmbedTexts.For(site.Language);
+        if (string.IsNullOrWhiteSpace(submission.Identifier) && FoldedAddress.Of(submission.Address) is null) return "The snippet names no thread: give it an identifier or the page's address.";
+        return submission.Identifier.Length > 500 ? "Keep the thread's identifier under 500 characters." : null;
+    }
+
+    private static Dictionary<string, string> Examine(CommentSubmission submission, EffectiveSettings settings, string language)
+    {
+        var (texts, reader) = (EmbedTexts.For(language), ReaderTexts.For(language));
         var problems = new Dictionary<string, string>();
         var mail = submission.Mail.Trim();
-        if (string.IsNullOrWhiteSpace(submission.Name) || submission.Name.Length > 100) problems["name"] = texts.NameMissing;
+        if ((string.IsNullOrWhiteSpace(submission.Name) && !settings.AllowsAnonymous) || submission.Name.Length > LongestName) problems["name"] = texts.NameMissing;
         if (string.IsNullOrWhiteSpace(submission.Text)) problems["text"] = texts.CommentMissing;
         else if (submission.Text.Length > CommentBody.MaxLength) problems["text"] = texts.TooLong;
         if (mail.Length > 0 && !MailAddresses.IsOne(mail)) problems["mail"] = texts.MailWrong;
-        if (string.IsNullOrWhiteSpace(submission.Identifier) && FoldedAddress.Of(submission.Address) is null) problems["id"] = "The snippet names no thread: give it an identifier or the page's address.";
-        if (submission.Identifier.Length > 500) problems["id"] = "Keep the thread's identifier under 500 characters.";
+        else if (mail.Length == 0 && settings.AsksMail) problems["mail"] = ThreadTexts.For(language).MailMissing;
+        else if (mail.Length == 0 && submission.Follow.Length > 0) problems["mail"] = reader.MailForFollowing;
+        // An answer is about the comment it answers, not about the thing itself.
+        if (settings.AsksRating && string.IsNullOrEmpty(submission.Answers) && RatingOf(submission) is null) problems["rating"] = reader.RatingMissing;
         return problems;
+    }
+
+    private async Task<string?> NotAmongWritersAsync(Site site, CommentSubmission submission, EffectiveSettings settings, string language, CancellationToken cancellation)
+    {
+        var mail = submission.Mail.Trim().ToLowerInvariant();
+        return settings.Writers switch
+        {
+            CommentWriters.Named when !settings.NamedReaders.Any(one => string.Equals(one.Trim(), mail, StringComparison.OrdinalIgnoreCase)) => ReaderTexts.For(language).ForNamed,
+            CommentWriters.Subscribers when !await database.Subscribers.AnyAsync(one => one.SiteId == site.Id && one.Mail.ToLower() == mail && one.LeftAt == null, cancellation) => ReaderTexts.For(language).ForSubscribers,
+            _ => null,
+        };
     }
 
     private async Task<CommentThread> OpenAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
@@ -76,48 +104,75 @@ internal sealed class CommentWriting(AntiphonContext database, ThreadReader thre
 
     private static string? KeyOf(CommentSubmission submission) => submission.Key.Length is > 0 and <= 64 ? submission.Key : null;
 
-    private async Task<Comment> MakeAsync(Site site, CommentThread thread, CommentSubmission submission, EffectiveSettings settings, CancellationToken cancellation)
+    private static int? RatingOf(CommentSubmission submission) => int.TryParse(submission.Rating, NumberStyles.None, CultureInfo.InvariantCulture, out var rating) && rating is >= 1 and <= 5 ? rating : null;
+
+    private async Task<Comment> MakeAsync(Site site, CommentThread thread, CommentSubmission submission, EffectiveSettings settings, string language, CancellationToken cancellation)
     {
-        var mail = submission.Mail.Trim().ToLowerInvariant();
-        var answers = string.IsNullOrEmpty(submission.Answers)
+        var mail = Said.OrNull(submission.Mail)?.ToLowerInvariant();
+        var answered = string.IsNullOrEmpty(submission.Answers)
             ? null
-            : await database.Comments.Where(one => one.ThreadId == thread.Id && one.Key == submission.Answers && one.Standing == CommentStanding.Public).Select(one => (long?)one.Id).FirstOrDefaultAsync(cancellation);
+            : await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.Key == submission.Answers && one.Standing == CommentStanding.Public, cancellation);
         var comment = new Comment
         {
             Key = keys.NewKey(),
             SiteId = site.Id,
             ThreadId = thread.Id,
-            ParentId = answers,
-            Author = submission.Name.Trim(),
-            Mail = mail.Length == 0 ? null : mail,
+            ParentId = answered?.Id,
+            RootId = answered?.RootId ?? answered?.Id,
+            Author = Said.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
+            Mail = mail,
+            IsConfirmed = mail is not null && await database.ConfirmedReaders.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, cancellation),
             Text = submission.Text.Trim(),
             Html = CommentBody.ToHtml(submission.Text),
             TextKey = readers.OfText(submission.Text),
             PlaceKey = submission.PlaceKey,
+            NetworkKey = submission.NetworkKey,
+            OwnerKey = submission.OwnerKey,
+            Rating = settings.AsksRating && answered is null ? RatingOf(submission) : null,
             CreatedAt = clock.GetUtcNow(),
             SubmissionKey = KeyOf(submission),
         };
         // Only programs see the trap; what they send is kept where a person can still find it.
-        var known = await facts.ReadAsync(comment, submission.Trap.Length > 0, submission.SecondsToWrite, cancellation);
-        comment.Trace = new CommentDeciding(site.CommentRules, settings.Approval, settings.PublishBelow, settings.SpamFrom).Decide(known);
-        comment.Standing = comment.Trace.Act switch
+        var known = await facts.ReadAsync(comment, submission.Trap.Length > 0, submission.SecondsToWrite, cancellation) with { HasWorked = PieceOfWork.IsDone(submission.Key, submission.Work) };
+        comment.Trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
+        if (settings.Writers is CommentWriters.Confirmed or CommentWriters.Subscribers or CommentWriters.Named && !comment.IsConfirmed && comment.Trace.Act is CommentAct.Publish or CommentAct.Wait)
         {
-            CommentAct.Publish => CommentStanding.Public,
-            CommentAct.Spam => CommentStanding.Spam,
-            _ => CommentStanding.Waiting,
-        };
+            comment.Trace = comment.Trace with { Act = CommentAct.Wait, Step = DecidingStep.Unconfirmed };
+        }
+
+        comment.Standing = comment.Trace.Standing;
         comment.WaitReason = WaitDecision.ReasonFor(submission.Text, known.PublishedBefore);
         return comment;
+    }
+
+    private async Task StoreAsync(Site site, CommentThread thread, Comment comment, CommentSubmission submission, CancellationToken cancellation)
+    {
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        database.Comments.Add(comment);
+        await database.SaveChangesAsync(cancellation);
+        if (submission.Follow.Length > 0 && comment.Standing != CommentStanding.Spam) await telling.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);
+        if (comment.Standing == CommentStanding.Public) await telling.TellAsync(comment, cancellation);
+        // A mail goes only to those who asked for something that needs it, so that the form sends nobody what they did not ask for.
+        if (comment.Mail is { } mail && !comment.IsConfirmed && comment.Standing != CommentStanding.Spam && (submission.Follow.Length > 0 || comment.Trace!.Step == DecidingStep.Unconfirmed)) await confirming.AskAsync(site, mail, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
     }
 }
 
 /// <summary>What became of a comment that was sent.</summary>
 /// <param name="Problems">What to correct, by field; empty when it was taken.</param>
 /// <param name="Standing">Where it stands; without meaning when it was not taken.</param>
-internal sealed record Written(Dictionary<string, string> Problems, CommentStanding Standing)
+/// <param name="Key">Key of the comment; null when it was not taken.</param>
+internal sealed record Written(Dictionary<string, string> Problems, CommentStanding Standing, string? Key)
 {
+    /// <summary>Whether the writer has to follow a link in a mail first.</summary>
+    public bool MustConfirm { get; init; }
+
+    /// <summary>Taken as this comment.</summary>
+    public static Written As(Comment comment) => new([], comment.Standing, comment.Key);
+
     /// <summary>Not taken, for several reasons.</summary>
-    public static Written Not(Dictionary<string, string> problems) => new(problems, default);
+    public static Written Not(Dictionary<string, string> problems) => new(problems, default, null);
 
     /// <summary>Not taken, for one reason.</summary>
     public static Written Not(string field, string problem) => Not(new Dictionary<string, string> { [field] = problem });

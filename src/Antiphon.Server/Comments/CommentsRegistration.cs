@@ -1,4 +1,7 @@
 using Antiphon.Server.Comments.Filtering;
+using Antiphon.Server.Comments.Moderation;
+using Antiphon.Server.Comments.Readers;
+using Antiphon.Server.Comments.Telling;
 
 namespace Antiphon.Server.Comments;
 
@@ -14,6 +17,17 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<CommentWriting>();
         builder.Services.AddScoped<CommentFactsReader>();
         builder.Services.AddScoped<ReaderVoices>();
+        builder.Services.AddScoped<QueueReader>();
+        builder.Services.AddScoped<ConversationReader>();
+        builder.Services.AddScoped<CommentDecisions>();
+        builder.Services.AddScoped<CommentPlaces>();
+        builder.Services.AddScoped<CommentErasing>();
+        builder.Services.AddScoped<DeedRecord>();
+        builder.Services.AddScoped<WriterMarks>();
+        builder.Services.AddScoped<ReaderTelling>();
+        builder.Services.AddScoped<ReaderConfirming>();
+        builder.Services.AddScoped<OwnComments>();
+        builder.Services.AddHostedService<ModeratorNotices>();
         builder.Services.AddHostedService<PlaceClearing>();
     }
 }

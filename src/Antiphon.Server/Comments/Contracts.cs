@@ -1,12 +1,16 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Filtering;
+using Antiphon.Server.Comments.Moderation;
 
 namespace Antiphon.Server.Comments;
 
 /// <summary>A comment in the queue.</summary>
 /// <param name="Reports">Readers who reported it since a person last kept it.</param>
-internal sealed record QueuedComment(long Id, string Author, string Start, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, long ThreadId, string ThreadTitle, int Reports);
+/// <param name="Trace">Why it stands where it stands; null for answers of the team and for what is older than traces.</param>
+/// <param name="AssignedToId">The colleague who shall see to it, or null.</param>
+internal sealed record QueuedComment(
+    long Id, long SiteId, string Author, string Start, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, long ThreadId, string ThreadTitle, string SiteName, int Reports, CommentTrace? Trace, long? AssignedToId);
 
 /// <summary>A page of the queue.</summary>
 /// <param name="Comments">Waiting ones oldest first, others newest first.</param>
@@ -16,15 +20,39 @@ internal sealed record QueuedComment(long Id, string Author, string Start, Comme
 internal sealed record QueuePage(IReadOnlyList<QueuedComment> Comments, long? Next, StandingCounts Counts, int DecidedToday);
 
 /// <summary>Comments by standing.</summary>
-internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int Spam, int Deleted);
+internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int Spam, int Deleted)
+{
+    /// <summary>From counts that leave out what there is none of.</summary>
+    public static StandingCounts Of(Dictionary<CommentStanding, int> counts)
+    {
+        int Of(CommentStanding standing) => counts.GetValueOrDefault(standing);
+        return new StandingCounts(Of(CommentStanding.Waiting), Of(CommentStanding.Public), Of(CommentStanding.Hidden), Of(CommentStanding.Spam), Of(CommentStanding.Deleted));
+    }
+}
 
 /// <summary>A comment in its conversation, as moderators see it.</summary>
 internal sealed record ThreadComment(
-    long Id, long? ParentId, string Author, string? Mail, bool IsTeam, string Html, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, int Depth, int PublishedBefore, int Up, int Down);
+    long Id, long? ParentId, string Author, string? Mail, bool IsTeam, string Html, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, int Depth, int PublishedBefore, int Up, int Down)
+{
+    /// <summary>As typed, for editing.</summary>
+    public required string Text { get; init; }
+
+    /// <summary>When the text was changed, or null.</summary>
+    public DateTimeOffset? EditedAt { get; init; }
+
+    /// <summary>The rating given with it, or null.</summary>
+    public int? Rating { get; init; }
+
+    /// <summary>Whether the writer's mail was confirmed.</summary>
+    public bool IsConfirmed { get; init; }
+}
 
 /// <summary>A conversation.</summary>
 /// <param name="Case">What is known of the comment looked at.</param>
-internal sealed record ConversationView(long ThreadId, string Title, string Identifier, string? Address, string? BlogName, DateTimeOffset? PostDate, IReadOnlyList<ThreadComment> Comments, CaseView Case);
+/// <param name="ClosesAt">When it takes no more comments, or null.</param>
+/// <param name="IsOpen">Whether it takes comments now.</param>
+internal sealed record ConversationView(
+    long ThreadId, string Title, string Identifier, string? Address, string? BlogName, DateTimeOffset? PostDate, IReadOnlyList<ThreadComment> Comments, CaseView Case, DateTimeOffset? ClosesAt, bool IsOpen);
 
 /// <summary>Why a comment stands where it stands, and what speaks for and against it.</summary>
 /// <param name="Trace">How it was decided when it came; null for answers of the team and for what is older than traces.</param>
@@ -35,7 +63,14 @@ internal sealed record ConversationView(long ThreadId, string Title, string Iden
 /// <param name="Reports">What readers reported, the latest first.</param>
 /// <param name="ReportsKept">How many of them a person has answered by keeping it.</param>
 /// <param name="Writer">Where everything of its writer stands.</param>
-internal sealed record CaseView(CommentTrace? Trace, bool IsSure, double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against, IReadOnlyList<ReportView> Reports, int ReportsKept, StandingCounts Writer);
+/// <param name="Notes">What colleagues wrote about it, the earliest first.</param>
+/// <param name="AssignedToId">The colleague who shall see to it, or null.</param>
+/// <param name="Hosts">Hosts that addresses in it lead to.</param>
+/// <param name="Marks">Bans and trust that hold for its writer and where it came from.</param>
+/// <param name="HasPlace">Whether it is still known where it came from.</param>
+internal sealed record CaseView(
+    CommentTrace? Trace, bool IsSure, double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against, IReadOnlyList<ReportView> Reports, int ReportsKept, StandingCounts Writer,
+    IReadOnlyList<NoteView> Notes, long? AssignedToId, IReadOnlyList<string> Hosts, IReadOnlyList<MarkView> Marks, bool HasPlace);
 
 /// <summary>A report of a reader.</summary>
 internal sealed record ReportView(ReportReason Reason, string? Words, DateTimeOffset MadeAt);

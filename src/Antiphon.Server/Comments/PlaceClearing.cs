@@ -1,11 +1,12 @@
+using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
 using Antiphon.Server.Hosting;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
-/// <summary>Forgets after thirty days where comments, votes and reports came from.</summary>
-internal sealed class PlaceClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<PlaceClearing> log) : HourlyWork(scopes, clock, log)
+/// <summary>Forgets after thirty days where comments, votes, reactions and reports came from.</summary>
+internal sealed class PlaceClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<PlaceClearing> log) : RepeatedWork(scopes, clock, log)
 {
     /// <summary>How long it is known.</summary>
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
@@ -14,8 +15,11 @@ internal sealed class PlaceClearing(IServiceScopeFactory scopes, TimeProvider cl
     protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
     {
         var until = now - KeptFor;
-        await database.Comments.Where(one => one.PlaceKey != null && one.CreatedAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+        await database.Comments.Where(one => (one.PlaceKey != null || one.NetworkKey != null) && one.CreatedAt <= until)
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null).SetProperty(one => one.NetworkKey, (string?)null), cancellation);
         await database.CommentVotes.Where(one => one.PlaceKey != null && one.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+        await database.CommentReactions.Where(one => one.PlaceKey != null && one.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+        await database.WriterMarks.Where(one => one.Until <= now && (one.By == MarkedBy.Place || one.By == MarkedBy.Network)).ExecuteDeleteAsync(cancellation);
         await database.CommentReports.Where(one => one.PlaceKey != null && one.MadeAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
     }
 }

@@ -2,7 +2,8 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
-using Antiphon.Server.Embed;
+using Antiphon.Data.Entities.Conversation;
+using Antiphon.Server.Embed.Threads;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
@@ -39,9 +40,40 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         await database.SaveChangesAsync(cancellation);
         comment.Up = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && one.IsUp, cancellation);
         comment.Down = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && !one.IsUp, cancellation);
+        comment.Best = Core.Comments.Order.WilsonBound.Of(comment.Up, comment.Down);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return new Votes(comment.Up, comment.Down);
+    }
+
+    /// <summary>Gives a reaction, or takes it back; how often the sign was given then, or null when there is nothing to react to or the sign is not offered.</summary>
+    /// <param name="site">The site.</param>
+    /// <param name="thread">The thread.</param>
+    /// <param name="key">Key of the comment; empty for what the thread is about.</param>
+    /// <param name="sign">The emoji.</param>
+    /// <param name="from">Who reacts.</param>
+    /// <param name="cancellation">Ends it.</param>
+    public async Task<int?> ReactAsync(Site site, CommentThread thread, string key, string sign, ReaderFrom from, CancellationToken cancellation)
+    {
+        if (!(await threads.RulesAsync(site, thread, cancellation)).Settings.Reactions.Contains(sign)) return null;
+        var comment = key.Length == 0 ? null : await FindAsync(site, key, cancellation);
+        if (key.Length > 0 && comment?.ThreadId != thread.Id) return null;
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var id = comment?.Id;
+        var given = database.CommentReactions.Where(one => one.ThreadId == thread.Id && one.CommentId == id && one.Sign == sign);
+        if (await given.FirstOrDefaultAsync(one => one.ReaderKey == from.ReaderKey, cancellation) is { } mine) database.CommentReactions.Remove(mine);
+        else if (await given.CountAsync(one => one.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
+        {
+            database.CommentReactions.Add(new CommentReaction { ThreadId = thread.Id, CommentId = id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, Sign = sign, GivenAt = clock.GetUtcNow() });
+        }
+
+        await database.SaveChangesAsync(cancellation);
+        var count = await given.CountAsync(cancellation);
+        if (comment is not null) comment.Reactions = new Dictionary<string, int>(comment.Reactions) { [sign] = count };
+        else (await database.Threads.SingleAsync(one => one.Id == thread.Id, cancellation)).Reactions = new Dictionary<string, int>(thread.Reactions) { [sign] = count };
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        return count;
     }
 
     /// <summary>Takes a report; where there are enough, the comment waits again. False when there is no such comment. A second report of the same reader changes nothing.</summary>

@@ -1,3 +1,5 @@
+using Antiphon.Server.Embed.Threads;
+
 namespace Antiphon.Server.Embed;
 
 /// <summary>What runs in other people's pages.</summary>
@@ -11,6 +13,8 @@ internal static class EmbedRegistration
         builder.Services.AddScoped<CurrentPostFinder>();
         builder.Services.AddScoped<ListingReader>();
         builder.Services.AddScoped<ThreadReader>();
+        builder.Services.AddScoped<ThreadPages>();
+        builder.Services.AddSingleton<ThreadRenders>();
         builder.Services.AddSingleton<ListingCache>();
         builder.Services.AddSingleton<SeenPages>();
     }
@@ -22,5 +26,6 @@ internal static class EmbedRegistration
         embed.MapListingEmbeds();
         embed.MapThreadEmbeds();
         embed.MapThreadCounts();
+        embed.MapThreadVoices();
     }
 }

@@ -10,11 +10,12 @@ internal static class DatabaseRegistration
     /// <summary>Registers the context on antiphon.db in the data directory.</summary>
     public static void AddDatabase(this WebApplicationBuilder builder)
     {
+        builder.Services.AddSingleton<WriteCount>();
         builder.Services.AddDbContextFactory<AntiphonContext>((services, options) =>
         {
             var directory = Path.GetFullPath(services.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory);
             Directory.CreateDirectory(directory);
-            options.UseAntiphonSqlite(Path.Combine(directory, "antiphon.db"));
+            options.UseAntiphonSqlite(Path.Combine(directory, "antiphon.db")).AddInterceptors(services.GetRequiredService<WriteCount>());
         }, ServiceLifetime.Singleton);
         builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContext());
     }

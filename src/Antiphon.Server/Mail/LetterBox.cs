@@ -8,7 +8,7 @@ namespace Antiphon.Server.Mail;
 internal sealed class LetterBox(IKeySource keys, TimeProvider clock)
 {
     /// <summary>Adds a letter to the context; the caller saves, so that what is told and the telling are one transaction.</summary>
-    public void Post(AntiphonContext database, long site, string address, string subject, string text, string? answerTo = null) => database.Letters.Add(new Letter
+    public void Post(AntiphonContext database, long site, string address, string subject, string text, string? answerTo = null, string? stopAddress = null) => database.Letters.Add(new Letter
     {
         SiteId = site,
         Key = keys.NewKey(24),
@@ -16,6 +16,7 @@ internal sealed class LetterBox(IKeySource keys, TimeProvider clock)
         Subject = subject,
         Text = text,
         AnswerTo = answerTo,
+        StopAddress = stopAddress,
         NextAttemptAt = clock.GetUtcNow(),
     });
 }

@@ -18,4 +18,7 @@ internal sealed class LetterWorker(MailTools tools) : MailWorker<Letter>(tools)
 
     /// <inheritdoc/>
     protected override string? AnswerTo(Letter due) => due.AnswerTo;
+
+    /// <inheritdoc/>
+    protected override string? StopAddress(Letter due) => due.StopAddress;
 }

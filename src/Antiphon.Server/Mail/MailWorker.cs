@@ -46,6 +46,9 @@ internal abstract class MailWorker<TMail>(MailTools tools) : BackgroundService
     /// <summary>Whom an answer goes to; null for the sender.</summary>
     protected virtual string? AnswerTo(TMail due) => null;
 
+    /// <summary>Where such mails end in one click; null where there is nothing to end.</summary>
+    protected virtual string? StopAddress(TMail due) => null;
+
     private async Task<TMail?> ClaimAsync(CancellationToken cancellation)
     {
         await using var database = await tools.Databases.CreateDbContextAsync(cancellation);
@@ -95,6 +98,12 @@ internal abstract class MailWorker<TMail>(MailTools tools) : BackgroundService
         message.From.Add(sender);
         message.To.Add(new MailboxAddress(PostMail.OneLine(due.Name), due.Address));
         if (AnswerTo(due) is { } other && MailboxAddress.TryParse(other, out var answer)) message.ReplyTo.Add(answer);
+        if (StopAddress(due) is { } stop)
+        {
+            message.Headers.Add(HeaderId.ListUnsubscribe, $"<{stop}>");
+            message.Headers.Add("List-Unsubscribe-Post", "List-Unsubscribe=One-Click");
+        }
+
         message.Body = new TextPart("plain") { Text = text };
         return message;
     }

@@ -10,4 +10,17 @@ namespace Antiphon.Core.Comments.Deciding;
 /// <param name="FromSamePlace">Comments from the same place within an hour, this one included.</param>
 /// <param name="IsTrapped">Whether a field was filled that people do not see.</param>
 public sealed record CommentFacts(
-    string Searched, int Links, int PublishedBefore, double? Score = null, int SameText = 1, int? SecondsToWrite = null, int FromSamePlace = 1, bool IsTrapped = false);
+    string Searched, int Links, int PublishedBefore, double? Score = null, int SameText = 1, int? SecondsToWrite = null, int FromSamePlace = 1, bool IsTrapped = false)
+{
+    /// <summary>What the writer is banned by, as people read it; null when they are not.</summary>
+    public string? BannedBy { get; init; }
+
+    /// <summary>Whether a person of the team trusts the writer.</summary>
+    public bool IsTrusted { get; init; }
+
+    /// <summary>Whether the page's script has done the small piece of work that makes floods dear. Without script nobody does.</summary>
+    public bool HasWorked { get; init; } = true;
+
+    /// <summary>Comments in the same thread within a minute, this one included.</summary>
+    public int InThreadNow { get; init; } = 1;
+}

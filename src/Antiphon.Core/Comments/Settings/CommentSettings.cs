@@ -1,9 +1,10 @@
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Sites;
 
 namespace Antiphon.Core.Comments.Settings;
 
-/// <summary>How comments are taken in one layer: a site, a blog, or a post. What is null is as the layer outside says.</summary>
+/// <summary>How comments are taken in one layer: a site, a blog, or a post or page. What is null is as the layer outside says.</summary>
 /// <param name="IsOn">Whether readers can comment.</param>
 /// <param name="Approval">What waits for a person.</param>
 /// <param name="PublishBelow">Where approval goes by score: hundredths below which a comment is published.</param>
@@ -19,19 +20,112 @@ public sealed record CommentSettings(
     bool? IsOn = null, Approval? Approval = null, int? PublishBelow = null, int? SpamFrom = null, bool? NeedsMail = null, VoteMode? Votes = null, CommentOrder? Order = null, int? Depth = null,
     int? ReportsToWait = null, int? CloseAfterDays = null, string? Message = null)
 {
+    /// <summary>Most comments at the top level that are shown at first.</summary>
+    public const int MostShownFirst = 200;
+
+    /// <summary>Most reactions an owner may offer.</summary>
+    public const int MostReactions = 8;
+
+    private const int MostWords = 500;
+    private const int LongestWord = 200;
+    private const int LongestText = 2000;
+
+    /// <summary>Time on the site's clocks from which no more comments are taken; empty for never.</summary>
+    public string? CloseAt { get; init; }
+
+    /// <summary>What readers are told where comments are closed; empty for a general word.</summary>
+    public string? ClosedReason { get; init; }
+
+    /// <summary>Words and phrases that let a comment wait; "*" stands for any letters.</summary>
+    public IReadOnlyList<string>? HeldWords { get; init; }
+
+    /// <summary>Words and phrases with which a comment is not taken.</summary>
+    public IReadOnlyList<string>? RefusedWords { get; init; }
+
+    /// <summary>What the community asks of writers, below the form's message; empty for nothing.</summary>
+    public string? HouseRules { get; init; }
+
+    /// <summary>Emojis readers may react with; none for no reactions.</summary>
+    public IReadOnlyList<string>? Reactions { get; init; }
+
+    /// <summary>Whether the form asks for a rating of 1 to 5.</summary>
+    public bool? AsksRating { get; init; }
+
+    /// <summary>Minutes in which a writer may change a comment on the device it was written on; 0 for never.</summary>
+    public int? EditMinutes { get; init; }
+
+    /// <summary>Comments at the top level shown at first, 5 to 200.</summary>
+    public int? ShownFirst { get; init; }
+
+    /// <summary>Who may write.</summary>
+    public CommentWriters? Writers { get; init; }
+
+    /// <summary>Mails of those who may write where only named readers do.</summary>
+    public IReadOnlyList<string>? NamedReaders { get; init; }
+
+    /// <summary>Whether the name may stay empty.</summary>
+    public bool? AllowsAnonymous { get; init; }
+
+    /// <summary>Language of what we say around the comments; empty for the site's.</summary>
+    public string? Language { get; init; }
+
     /// <summary>A layer that says nothing.</summary>
     public static CommentSettings None { get; } = new();
 
     /// <summary>What holds where no layer says anything.</summary>
-    public static CommentSettings Usual { get; } = new(true, Deciding.Approval.All, 10, 98, false, VoteMode.Up, CommentOrder.Oldest, ThreadTree.MaxDepth, 3, 0, string.Empty);
+    public static CommentSettings Usual { get; } = new(true, Deciding.Approval.All, 10, 98, false, VoteMode.Up, CommentOrder.Oldest, ThreadTree.MaxDepth, 3, 0, string.Empty)
+    {
+        CloseAt = string.Empty,
+        ClosedReason = string.Empty,
+        HeldWords = [],
+        RefusedWords = [],
+        HouseRules = string.Empty,
+        Reactions = [],
+        AsksRating = false,
+        EditMinutes = 10,
+        ShownFirst = 50,
+        Writers = CommentWriters.Guests,
+        NamedReaders = [],
+        AllowsAnonymous = false,
+        Language = string.Empty,
+    };
 
     /// <summary>This layer laid over one outside it.</summary>
     public CommentSettings Over(CommentSettings outer) => new(
         IsOn ?? outer.IsOn, Approval ?? outer.Approval, PublishBelow ?? outer.PublishBelow, SpamFrom ?? outer.SpamFrom, NeedsMail ?? outer.NeedsMail, Votes ?? outer.Votes, Order ?? outer.Order,
-        Depth ?? outer.Depth, ReportsToWait ?? outer.ReportsToWait, CloseAfterDays ?? outer.CloseAfterDays, Message ?? outer.Message);
+        Depth ?? outer.Depth, ReportsToWait ?? outer.ReportsToWait, CloseAfterDays ?? outer.CloseAfterDays, Message ?? outer.Message)
+    {
+        CloseAt = CloseAt ?? outer.CloseAt,
+        ClosedReason = ClosedReason ?? outer.ClosedReason,
+        HeldWords = HeldWords ?? outer.HeldWords,
+        RefusedWords = RefusedWords ?? outer.RefusedWords,
+        HouseRules = HouseRules ?? outer.HouseRules,
+        Reactions = Reactions ?? outer.Reactions,
+        AsksRating = AsksRating ?? outer.AsksRating,
+        EditMinutes = EditMinutes ?? outer.EditMinutes,
+        ShownFirst = ShownFirst ?? outer.ShownFirst,
+        Writers = Writers ?? outer.Writers,
+        NamedReaders = NamedReaders ?? outer.NamedReaders,
+        AllowsAnonymous = AllowsAnonymous ?? outer.AllowsAnonymous,
+        Language = Language ?? outer.Language,
+    };
 
-    /// <summary>Whether every value lies where it may.</summary>
-    public bool IsValid =>
-        PublishBelow is null or (>= 0 and <= 100) && SpamFrom is null or (>= 1 and <= 100) && Depth is null or (>= 0 and <= ThreadTree.MaxDepth) && ReportsToWait is null or (>= 0 and <= 1000)
-        && CloseAfterDays is null or (>= 0 and <= 3650) && (Message?.Length ?? 0) <= 2000;
+    /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>
+    public (string Setting, string Remedy)? Problem() =>
+        PublishBelow is < 0 or > 100 ? ("publishBelow", "Give a number from 0 to 100.")
+        : SpamFrom is < 1 or > 100 ? ("spamFrom", "Give a number from 1 to 100.")
+        : Depth is < 0 or > ThreadTree.MaxDepth ? ("depth", $"Give 0 to {ThreadTree.MaxDepth} levels.")
+        : ReportsToWait is < 0 or > 1000 ? ("reportsToWait", "Give a number from 0 to 1,000.")
+        : CloseAfterDays is < 0 or > 3650 ? ("closeAfterDays", "Give a number of days up to 3,650.")
+        : EditMinutes is < 0 or > 1440 ? ("editMinutes", "Give a number of minutes up to 1,440.")
+        : ShownFirst is < 5 or > MostShownFirst ? ("shownFirst", $"Show 5 to {MostShownFirst} comments at first.")
+        : CloseAt is { Length: > 0 } && WallTime.Read(CloseAt, "Etc/UTC") is null ? ("closeAt", "Give a date and a time, such as 2027-03-28T18:00.")
+        : Message?.Length > LongestText ? ("message", "Keep it under 2,000 characters.")
+        : HouseRules?.Length > LongestText ? ("houseRules", "Keep them under 2,000 characters.")
+        : ClosedReason?.Length > LongestText ? ("closedReason", "Keep it under 2,000 characters.")
+        : Words("heldWords", HeldWords) ?? Words("refusedWords", RefusedWords) ?? Words("namedReaders", NamedReaders)
+        ?? (Reactions?.Count > MostReactions ? ("reactions", $"Offer at most {MostReactions} reactions.") : Reactions?.Any(sign => sign.Length is 0 or > 16) == true ? ("reactions", "Each reaction is one emoji.") : null);
+
+    private static (string Setting, string Remedy)? Words(string setting, IReadOnlyList<string>? words) =>
+        words?.Count > MostWords || words?.Any(word => word.Length > LongestWord) == true ? (setting, $"Keep it to {MostWords} lines of at most {LongestWord} characters.") : null;
 }

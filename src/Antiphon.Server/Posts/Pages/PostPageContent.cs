@@ -1,6 +1,6 @@
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data.Entities;
-using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Threads;
 
 namespace Antiphon.Server.Posts.Pages;
 
@@ -12,11 +12,11 @@ namespace Antiphon.Server.Posts.Pages;
 /// <param name="Related">Posts to read on with.</param>
 /// <param name="Older">The post before it, or null.</param>
 /// <param name="Newer">The post after it, or null.</param>
-/// <param name="Comments">Public comments.</param>
+/// <param name="Comments">First page of the public comments.</param>
 /// <param name="Thread">What holds for the conversation.</param>
 /// <param name="IsPreview">Whether it is shown before it is public.</param>
 internal sealed record PostPageContent(
-    Post Post, string Address, BlockAuthor? Author, IReadOnlyList<(string Label, string Words)> Fields, IReadOnlyList<BlockLink> Related, BlockLink? Older, BlockLink? Newer, IReadOnlyList<ReaderComment> Comments,
+    Post Post, string Address, BlockAuthor? Author, IReadOnlyList<(string Label, string Words)> Fields, IReadOnlyList<BlockLink> Related, BlockLink? Older, BlockLink? Newer, ThreadPage Comments,
     ThreadRules Thread, bool IsPreview = false)
 {
     /// <summary>Whether the page says that it is a preview behind a link that ends; not where its writer looks at it.</summary>

@@ -4,6 +4,7 @@ using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Posts.Pages;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Markup;
+using Antiphon.Server.Embed.Threads;
 using Antiphon.Server.Hosting;
 
 namespace Antiphon.Server.Posts.Pages;

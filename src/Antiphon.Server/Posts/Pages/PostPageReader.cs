@@ -5,12 +5,13 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Threads;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Pages;
 
 /// <summary>Reads what the page of a post shows.</summary>
-internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fields, ThreadReader threads, CurrentPostFinder finder, PostAddresses addresses, TimeProvider clock)
+internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fields, ThreadReader threads, ThreadPages pages, CurrentPostFinder finder, PostAddresses addresses, TimeProvider clock)
 {
     private const int MostRelated = 3;
 
@@ -19,7 +20,7 @@ internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fi
     {
         var thread = isPreview ? null : await threads.FindAsync(post.Blog.Site, PostPublisher.ThreadIdentifier(post), null, cancellation);
         var now = clock.GetUtcNow();
-        var rules = new ThreadRules(ThreadSettings.Of(post.Blog.Site, post.Blog, post), !isPreview && ThreadSettings.IsOpen(post.Blog.Site, post.Blog, post, now));
+        var rules = new ThreadRules(ThreadSettings.Of(post.Blog.Site, post.Blog, post, thread), !isPreview && ThreadSettings.IsOpen(post.Blog.Site, post.Blog, post, thread, now));
         var others = database.Posts.AsNoTracking().Include(one => one.Blog).Where(one => one.BlogId == post.BlogId && one.Status == PostStatus.Published && one.PublishedAt <= now && one.Id != post.Id);
         var date = post.PublishedAt ?? now;
         var older = await others.Where(one => one.PublishedAt < date || (one.PublishedAt == date && one.Id < post.Id)).OrderByDescending(one => one.PublishedAt).ThenByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
@@ -28,7 +29,7 @@ internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fi
         var likest = await others.Where(one => related.Contains(one.Id)).ToListAsync(cancellation);
         return new PostPageContent(
             post, addresses.Of(post), await AuthorAsync(post, cancellation), [.. (await fields.OfBlogsAsync([post.BlogId], cancellation)).Of(post, post.Blog.Site.Language).Select(one => (one.Field.Label, one.InWords))], [.. related.Select(id => likest.Find(one => one.Id == id)).OfType<Post>().Select(Link)], older is null ? null : Link(older),
-            newer is null ? null : Link(newer), await threads.CommentsAsync(thread, rules.Settings.Order, cancellation), rules, isPreview);
+            newer is null ? null : Link(newer), await pages.ReadAsync(thread, new ThreadSlice(rules.Settings.Order, rules.Settings.ShownFirst), cancellation), rules, isPreview);
     }
 
     private BlockLink Link(Post post) => new(post.Title, addresses.Of(post));

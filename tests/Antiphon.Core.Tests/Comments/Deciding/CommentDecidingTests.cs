@@ -1,10 +1,13 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Settings;
 
 namespace Antiphon.Core.Tests.Comments.Deciding;
 
 public sealed class CommentDecidingTests
 {
+    private static EffectiveSettings With(Approval approval, int publishBelow, int spamFrom) => EffectiveSettings.Of(new CommentSettings(Approval: approval, PublishBelow: publishBelow, SpamFrom: spamFrom));
+
     private static readonly CommentFacts Plain = new("Ida\n\nWe saw the moon.", 0, 0);
 
     [Theory]
@@ -55,13 +58,13 @@ public sealed class CommentDecidingTests
     public void The_first_rule_that_fits_decides_and_the_trace_says_which()
     {
         CommentRule[] rules = [new(RuleCondition.LinksAtLeast, 5, [], CommentAct.Spam), new(RuleCondition.Words, 0, ["moon"], CommentAct.Refuse, "No moons."), new(RuleCondition.FirstTimeWriter, 0, [], CommentAct.Publish)];
-        var trace = new CommentDeciding(rules, Approval.All, 10, 90).Decide(Plain);
+        var trace = new CommentDeciding(rules, With(Approval.All, 10, 90)).Decide(Plain);
         Assert.Equal((CommentAct.Refuse, DecidingStep.Rule, rules[1], "moon", string.Empty), (trace.Act, trace.Step, trace.Rule, trace.Found, trace.Facts.Searched));
     }
 
     [Fact]
     public void The_trap_comes_before_every_rule() =>
-        Assert.Equal((CommentAct.Spam, DecidingStep.Trap), (new CommentDeciding([new(RuleCondition.FirstTimeWriter, 0, [], CommentAct.Publish)], Approval.None, 10, 90).Decide(Plain with { IsTrapped = true }) is var trace ? trace.Act : default, trace.Step));
+        Assert.Equal((CommentAct.Spam, DecidingStep.Trap), (new CommentDeciding([new(RuleCondition.FirstTimeWriter, 0, [], CommentAct.Publish)], With(Approval.None, 10, 90)).Decide(Plain with { IsTrapped = true }) is var trace ? trace.Act : default, trace.Step));
 
     [Theory]
     [InlineData(Approval.All, 0, 9, 0.01, CommentAct.Wait)]
@@ -75,7 +78,7 @@ public sealed class CommentDecidingTests
     [InlineData(Approval.ByScore, 0, 0, 0.10, CommentAct.Wait)]
     [InlineData(Approval.ByScore, 0, 0, null, CommentAct.Wait)]
     public void Where_no_rule_fits_threshold_and_approval_decide(Approval approval, int links, int before, double? score, CommentAct act) =>
-        Assert.Equal(act, new CommentDeciding([], approval, 10, 95).Decide(Plain with { Links = links, PublishedBefore = before, Score = score }).Act);
+        Assert.Equal(act, new CommentDeciding([], With(approval, 10, 95)).Decide(Plain with { Links = links, PublishedBefore = before, Score = score }).Act);
 
     [Theory]
     [InlineData(2, 0, 3, false)]

@@ -36,11 +36,41 @@ public sealed class CommentSettingsTests
     [Fact]
     public void Days_of_nought_never_close() => Assert.Null(EffectiveSettings.Of(new CommentSettings(CloseAfterDays: 0)).ClosesAt(DateTimeOffset.UnixEpoch, "Etc/UTC"));
 
+    public static TheoryData<CommentSettings, string?> Values => new()
+    {
+        { new CommentSettings(), null },
+        { new CommentSettings(PublishBelow: 0, SpamFrom: 100, ReportsToWait: 0), null },
+        { new CommentSettings(PublishBelow: 101), "publishBelow" },
+        { new CommentSettings(SpamFrom: 0), "spamFrom" },
+        { new CommentSettings(ReportsToWait: -1), "reportsToWait" },
+        { new CommentSettings(Depth: 4), "depth" },
+        { new CommentSettings(CloseAfterDays: 4000), "closeAfterDays" },
+        { new CommentSettings(Message: new string('x', 2001)), "message" },
+        { new CommentSettings { CloseAt = "tomorrow" }, "closeAt" },
+        { new CommentSettings { CloseAt = "" }, null },
+        { new CommentSettings { CloseAt = "2027-03-28T18:00" }, null },
+        { new CommentSettings { EditMinutes = -1 }, "editMinutes" },
+        { new CommentSettings { ShownFirst = 4 }, "shownFirst" },
+        { new CommentSettings { ShownFirst = 201 }, "shownFirst" },
+        { new CommentSettings { HeldWords = [new string('x', 201)] }, "heldWords" },
+        { new CommentSettings { RefusedWords = [.. Enumerable.Repeat("x", 501)] }, "refusedWords" },
+        { new CommentSettings { Reactions = ["👍", ""] }, "reactions" },
+        { new CommentSettings { Reactions = [.. Enumerable.Repeat("👍", 9)] }, "reactions" },
+        { new CommentSettings { HouseRules = new string('x', 2001) }, "houseRules" },
+    };
+
     [Theory]
-    [InlineData(101, null, null, false)]
-    [InlineData(null, 0, null, false)]
-    [InlineData(null, null, -1, false)]
-    [InlineData(0, 100, 0, true)]
-    public void Values_outside_of_what_can_be_set_are_told(int? publish, int? spam, int? reports, bool valid) =>
-        Assert.Equal(valid, new CommentSettings(PublishBelow: publish, SpamFrom: spam, ReportsToWait: reports).IsValid);
+    [MemberData(nameof(Values))]
+    public void Values_outside_of_what_can_be_set_are_told_by_name(CommentSettings settings, string? problem) => Assert.Equal(problem, settings.Problem()?.Setting);
+
+    [Theory]
+    [InlineData("2026-03-29T01:30", "2026-03-29T00:59:00Z", true)]
+    // The hour is skipped that night; it closes at the first moment after it.
+    [InlineData("2026-03-29T01:30", "2026-03-29T01:00:00Z", false)]
+    [InlineData("2026-10-25T01:30", "2026-10-25T00:29:00Z", true)]
+    // The clocks show it twice; the first time counts.
+    [InlineData("2026-10-25T01:30", "2026-10-25T00:30:00Z", false)]
+    [InlineData("", "2026-10-25T00:30:00Z", true)]
+    public void It_closes_at_a_time_on_the_sites_clocks(string closeAt, string now, bool isOpen) =>
+        Assert.Equal(isOpen, EffectiveSettings.Of(new CommentSettings { CloseAt = closeAt }).IsOpen(null, null, "Europe/London", DateTimeOffset.Parse(now, null)));
 }

@@ -2,7 +2,7 @@ using Antiphon.Core.Comments.Order;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Server.Comments;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Threads;
 
 /// <summary>What the form holds and says, and how the thread is shown.</summary>
 /// <param name="Action">Where it is sent.</param>
@@ -22,6 +22,21 @@ internal sealed record ThreadForm(
 
     /// <summary>Order of the comments; null for the one set.</summary>
     public CommentOrder? Order { get; init; }
+
+    /// <summary>Key of the comment after which the part begins; null for the start.</summary>
+    public string? After { get; init; }
+
+    /// <summary>Key of a comment that must be on the page.</summary>
+    public string? At { get; init; }
+
+    /// <summary>What they want to be told by mail: empty, "answers" or "all".</summary>
+    public string Follow { get; init; } = string.Empty;
+
+    /// <summary>Rating chosen so far.</summary>
+    public int? Rating { get; init; }
+
+    /// <summary>Language of what we say.</summary>
+    public string Language(Data.Entities.Site site) => Settings.Language.Length > 0 ? Settings.Language : site.Language;
 
     /// <summary>What holds for the thread.</summary>
     public EffectiveSettings Settings { get; init; } = EffectiveSettings.Of();

@@ -2,10 +2,11 @@ using Antiphon.Data;
 
 namespace Antiphon.Server.Hosting;
 
-/// <summary>Work on the database that is done at the start and then every hour; what fails is tried again an hour later.</summary>
-internal abstract class HourlyWork(IServiceScopeFactory scopes, TimeProvider clock, ILogger log) : BackgroundService
+/// <summary>Work on the database that is done at the start and then every so often, an hour unless it says otherwise; what fails is tried again the next time.</summary>
+internal abstract class RepeatedWork(IServiceScopeFactory scopes, TimeProvider clock, ILogger log) : BackgroundService
 {
-    private static readonly TimeSpan Between = TimeSpan.FromHours(1);
+    /// <summary>Time between two times.</summary>
+    protected virtual TimeSpan Between => TimeSpan.FromHours(1);
 
     /// <summary>Does it.</summary>
     /// <param name="database">The database, of a scope of its own.</param>

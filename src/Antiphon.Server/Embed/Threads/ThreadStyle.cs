@@ -1,4 +1,4 @@
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Threads;
 
 /// <summary>The one style sheet of threads.</summary>
 internal static class ThreadStyle
@@ -29,6 +29,17 @@ internal static class ThreadStyle
         .antiphon-form .antiphon-send{justify-self:start;font:inherit;font-weight:700;padding:.5em 1.2em;border:1px solid currentColor;border-radius:4px;background:transparent;color:var(--antiphon-link-color,inherit);cursor:pointer}
         .antiphon-form [aria-invalid=true]{border-color:#b3261e}.antiphon-problem{color:#b3261e;font-size:.9em}
         .antiphon-thanks{padding:.8em 1em;border:1px solid color-mix(in srgb,currentColor 30%,transparent);border-radius:4px}
+        .antiphon-gone{margin:0;opacity:.7;font-style:italic}.antiphon-more,.antiphon-start,.antiphon-mine a{color:inherit}.antiphon-more{display:inline-block;padding:.35em 1em;border:1px solid color-mix(in srgb,currentColor 40%,transparent);border-radius:99px;text-decoration:none}.antiphon-more:hover{border-color:currentColor}
+        .antiphon-new{display:block;font:inherit;color:inherit;margin:0 0 1em;padding:.4em 1em;border:1px solid currentColor;border-radius:99px;background:transparent;cursor:pointer}
+        .antiphon-reactions{display:flex;margin:0 0 1.1em}.antiphon-rated{margin:.15em 0 0;letter-spacing:.12em}.antiphon-mine{font-size:.84em;margin-top:1.6em}
+        .antiphon-ratings{margin:0 0 1.2em;max-width:22em}.antiphon-ratings p{margin:0 0 .3em}.antiphon-ratings ul{list-style:none;margin:0;padding:0;font-size:.86em}.antiphon-ratings li{display:grid;grid-template-columns:3em 1fr 2.5em;gap:.6em;align-items:center}.antiphon-ratings i{height:.5em;border-radius:99px;background:linear-gradient(currentColor,currentColor) 0/var(--share) 100% no-repeat,color-mix(in srgb,currentColor 15%,transparent)}
+        .antiphon-rate{border:0;margin:0;padding:0;display:flex;flex-wrap:wrap;gap:.2em 1em}.antiphon-rate legend{font-size:.9em;padding:0;margin-bottom:.25em}.antiphon-form .antiphon-rate label{display:inline-flex;gap:.35em;align-items:center}.antiphon-form .antiphon-rate input{width:auto;margin:0}
+        .antiphon-form select{font:inherit;color:inherit;background:transparent;border:1px solid color-mix(in srgb,currentColor 45%,transparent);border-radius:4px;padding:.3em .5em}.antiphon-form option{color:#1c2321;background:#fff}
+        .antiphon-count{font-size:.84em;opacity:.75}.antiphon-count[hidden],.antiphon-preview[hidden],.antiphon-see[hidden]{display:none}.antiphon-preview{padding:.5em .9em;border:1px dashed color-mix(in srgb,currentColor 45%,transparent);border-radius:4px}
+        .antiphon-see{font:inherit;color:inherit;background:none;border:0;text-decoration:underline;cursor:pointer;padding:.5em .4em}.antiphon-rules summary{cursor:pointer;font-size:.9em}.antiphon-rules p{margin:.4em 0}
+        .antiphon-emoji{display:grid;grid-template-columns:repeat(auto-fill,minmax(2.2em,1fr));gap:.1em;max-height:11em;overflow:auto;padding:.4em;border:1px solid color-mix(in srgb,currentColor 30%,transparent);border-radius:4px}.antiphon-emoji button{font-size:1.2em;line-height:1;padding:.3em;background:none;border:1px solid transparent;border-radius:4px;cursor:pointer}.antiphon-emoji button:focus-visible{border-color:currentColor}
+        .antiphon-own{display:flex;gap:.9em;font-size:.84em;margin-top:.3em}.antiphon-own button{font:inherit;color:inherit;background:none;border:0;padding:0;text-decoration:underline;cursor:pointer}.antiphon-own-form{display:grid;gap:.4em;margin-top:.4em}.antiphon-own-form textarea{width:100%;box-sizing:border-box;min-height:6em;font:inherit;color:inherit;background:transparent;border:1px solid color-mix(in srgb,currentColor 45%,transparent);border-radius:4px;padding:.5em}
+        :host([data-antiphon-theme=light]) .antiphon-thread{color-scheme:light;color:#1c2321;background:#fffdf8;padding:1.2em 1.4em;border-radius:6px}:host([data-antiphon-theme=dark]) .antiphon-thread{color-scheme:dark;color:#ece7db;background:#1f2423;padding:1.2em 1.4em;border-radius:6px}:host([data-antiphon-theme=dark]) .antiphon-problem{color:#f2a89c}:host([data-antiphon-theme=light]) .antiphon-heading,:host([data-antiphon-theme=dark]) .antiphon-heading{color:inherit}
         .antiphon-trap{position:absolute;left:-9999px}
         """;
 }

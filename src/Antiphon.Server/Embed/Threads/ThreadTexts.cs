@@ -1,7 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Order;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Threads;
 
 /// <summary>What is said within threads beside the words every embed has, in the site's language; English for languages not translated yet.</summary>
 internal sealed record ThreadTexts(

@@ -3,7 +3,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
 
-namespace Antiphon.Server.Embed;
+namespace Antiphon.Server.Embed.Threads;
 
 /// <summary>/embed/threads/{siteKey}/counts.json: how many public comments threads have, many in one request.</summary>
 internal static class ThreadCounts
@@ -25,6 +25,6 @@ internal static class ThreadCounts
 
     private static Task<Dictionary<string, int>> CountAsync(Site site, List<string> wanted, AntiphonContext database, CancellationToken cancellation) =>
         database.Threads.Where(thread => thread.SiteId == site.Id && wanted.Contains(thread.Identifier))
-            .Select(thread => new { thread.Identifier, Count = thread.Comments.Count(comment => comment.Standing == CommentStanding.Public) })
+            .Select(thread => new { thread.Identifier, Count = thread.PublicCount })
             .ToDictionaryAsync(thread => thread.Identifier, thread => thread.Count, cancellation);
 }

@@ -1,0 +1,76 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Order;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Comments.Filtering;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments.Moderation;
+
+/// <summary>Reads a comment with what stands around it and what is known of it. Of a long thread the part around it is enough to decide.</summary>
+internal sealed class ConversationReader(AntiphonContext database, SiteFilters filters, TimeProvider clock)
+{
+    private const int MostAround = 40;
+    private const int MostInGroup = 100;
+    private const int MostReports = 20;
+
+    /// <summary>The conversation around a comment, or null when the site has no such comment.</summary>
+    public async Task<ConversationView?> ReadAsync(long site, long id, CancellationToken cancellation)
+    {
+        if (await database.Comments.AsNoTracking().Include(one => one.Thread.Site).Include(one => one.Thread.Post!.Blog).FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation) is not { } comment) return null;
+        var rows = await AroundAsync(comment, cancellation);
+        var mails = rows.Select(row => row.Mail).OfType<string>().Distinct().ToList();
+        var published = await database.Comments.Where(one => one.SiteId == site && one.Standing == CommentStanding.Public && mails.Contains(one.Mail!))
+            .GroupBy(one => one.Mail!).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation);
+        var placed = ThreadTree.Arrange(rows, row => new Voted(row.Id, row.ParentId, row.CreatedAt, row.Up, row.Down))
+            .Select(one => View(one.Comment, one.Depth, one.Comment.Mail is { } mail ? published.GetValueOrDefault(mail) : 0)).ToList();
+        var thread = comment.Thread;
+        var settings = ThreadSettings.Of(thread.Site, thread.Post?.Blog, thread.Post, thread);
+        return new ConversationView(
+            thread.Id, thread.Title, thread.Identifier, thread.Address, thread.Post?.Blog.Name, thread.Post?.PublishedAt, placed, await CaseAsync(comment, cancellation),
+            thread.Post?.PublishedAt is { } at ? settings.ClosesAt(at, thread.Site.TimeZone) : null, settings.IsOpen(thread.Post?.Details, thread.Post?.PublishedAt, thread.Site.TimeZone, clock.GetUtcNow()));
+    }
+
+    /// <summary>A comment as moderators see it.</summary>
+    public static ThreadComment View(Comment comment, int depth, int publishedBefore) => new(
+        comment.Id, comment.ParentId, comment.Author, comment.Mail, comment.IsTeam, comment.Html, comment.Standing, comment.WaitReason, comment.CreatedAt, depth, publishedBefore, comment.Up, comment.Down)
+    {
+        Text = comment.Text,
+        EditedAt = comment.EditedAt,
+        Rating = comment.Rating,
+        IsConfirmed = comment.IsConfirmed,
+    };
+
+    private async Task<List<Comment>> AroundAsync(Comment comment, CancellationToken cancellation)
+    {
+        var seen = database.Comments.AsNoTracking().Where(one => one.ThreadId == comment.ThreadId && (one.Standing == CommentStanding.Public || one.Standing == CommentStanding.Waiting));
+        var before = await seen.Where(one => one.Id < comment.Id).OrderByDescending(one => one.Id).Take(MostAround).ToListAsync(cancellation);
+        var after = await seen.Where(one => one.Id > comment.Id).OrderBy(one => one.Id).Take(MostAround).ToListAsync(cancellation);
+        var root = comment.RootId ?? comment.Id;
+        var group = await seen.Where(one => one.Id == root || one.RootId == root).OrderBy(one => one.Id).Take(MostInGroup).ToListAsync(cancellation);
+        return [.. new[] { comment }.Concat(before).Concat(after).Concat(group).DistinctBy(one => one.Id)];
+    }
+
+    private async Task<CaseView> CaseAsync(Comment comment, CancellationToken cancellation)
+    {
+        var filter = await filters.OfAsync(comment.SiteId, cancellation);
+        var told = filter.Explain(DecidedComments.TraitsOf(comment));
+        var reports = await database.CommentReports.Where(one => one.CommentId == comment.Id).OrderByDescending(one => one.Id).Take(MostReports).Select(one => new ReportView(one.Reason, one.Words, one.MadeAt)).ToListAsync(cancellation);
+        var notes = await database.CommentNotes.Where(note => note.CommentId == comment.Id).OrderBy(note => note.Id).Select(note => new NoteView(note.Id, note.PersonName, note.Text, note.At)).ToListAsync(cancellation);
+        return new CaseView(
+            comment.Trace, filter.IsSure, told.Score, told.For, told.Against, reports, comment.ReportsKept, await WriterAsync(comment, cancellation), notes, comment.AssignedToId,
+            CommentLinks.Hosts(comment.Text), await MarksAsync(comment, cancellation), comment.PlaceKey is not null);
+    }
+
+    private async Task<StandingCounts> WriterAsync(Comment comment, CancellationToken cancellation) => StandingCounts.Of(
+        await database.Comments.OfWriter(comment).GroupBy(one => one.Standing).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation));
+
+    private async Task<IReadOnlyList<MarkView>> MarksAsync(Comment comment, CancellationToken cancellation)
+    {
+        var told = WriterMarks.Told(comment);
+        var values = told.Select(one => one.Value).ToList();
+        var now = clock.GetUtcNow();
+        var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && values.Contains(mark.Value) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
+        return [.. marks.Where(mark => told.Contains((mark.By, mark.Value))).Select(mark => new MarkView(mark.Id, mark.By, mark.Shown, mark.Mark, mark.Until, mark.MadeAt))];
+    }
+}

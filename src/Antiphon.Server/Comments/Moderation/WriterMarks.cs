@@ -1,0 +1,44 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Moderation;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments.Moderation;
+
+/// <summary>Looks up whether the writer of a comment, or where it came from, is banned or trusted.</summary>
+internal sealed class WriterMarks(AntiphonContext database)
+{
+    /// <summary>What the writer is banned by, as people read it, or null; and whether they are trusted.</summary>
+    public async Task<(string? BannedBy, bool IsTrusted)> OfAsync(Comment comment, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var told = Told(comment);
+        var values = told.Select(one => one.Value).ToList();
+        var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && values.Contains(mark.Value) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
+        var fitting = marks.FindAll(mark => told.Contains((mark.By, mark.Value)));
+        var ban = fitting.Find(mark => mark.Mark == WriterMarkKind.Banned);
+        return (ban?.Shown, fitting.Exists(mark => mark.Mark == WriterMarkKind.Trusted) && await IsKnownAsync(comment, cancellation));
+    }
+
+    /// <summary>What a comment is told by.</summary>
+    public static List<(MarkedBy By, string Value)> Told(Comment comment)
+    {
+        var told = new List<(MarkedBy, string)>();
+        if (comment.Mail is { } mail)
+        {
+            told.Add((MarkedBy.Mail, mail));
+            told.Add((MarkedBy.Host, mail[(mail.IndexOf('@', StringComparison.Ordinal) + 1)..]));
+        }
+        else told.Add((MarkedBy.Name, comment.Author.ToLowerInvariant()));
+
+        if (comment.PlaceKey is { } place) told.Add((MarkedBy.Place, place));
+        if (comment.NetworkKey is { } network) told.Add((MarkedBy.Network, network));
+        told.AddRange(CommentLinks.Hosts(comment.Text).Select(host => (MarkedBy.Host, host)));
+        return told;
+    }
+
+    // A mail is easily typed by somebody else, so trust needs the device of an earlier public comment, or the link in a mail.
+    private async Task<bool> IsKnownAsync(Comment comment, CancellationToken cancellation) =>
+        comment.IsConfirmed || (comment.OwnerKey is not null && await database.Comments.AnyAsync(one => one.SiteId == comment.SiteId && one.Mail == comment.Mail && one.OwnerKey == comment.OwnerKey && one.Standing == CommentStanding.Public, cancellation));
+}

@@ -1,0 +1,152 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Moderation;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Conversation;
+using Antiphon.Server.Comments.Moderation;
+using Antiphon.Server.Embed;
+using Antiphon.Server.Embed.Threads;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Mail;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments.Readers;
+
+/// <summary>/embed/mine/{siteKey} and /mine/{key}: a reader asks by mail for what they wrote, confirms the address by following the link, and reads it, takes it with them or removes it. Also /follow/{key}, which ends mails about a thread.</summary>
+internal static class MinePages
+{
+    private const string Style = "<style>.entry{border-top:1px solid var(--rule);padding:.8rem 0;overflow-wrap:anywhere}.soft{color:var(--soft);font:15px/1.4 system-ui,sans-serif}input[type=email]{font:inherit;width:100%;padding:.5em .7em;margin:.3em 0 1em;border:1px solid var(--rule);border-radius:6px;background:transparent;color:inherit}"
+        + "form.row{display:flex;flex-wrap:wrap;gap:.8rem;margin:1.2rem 0}button.other{background:none;color:var(--link);border:1px solid currentColor}.trap{position:absolute;left:-9999px}</style><meta name=\"robots\" content=\"noindex\"><meta name=\"referrer\" content=\"no-referrer\">";
+
+    private static readonly Doer Reader = new(null, string.Empty, DeedWay.Mail);
+
+    /// <summary>Maps them.</summary>
+    public static void MapMinePages(this WebApplication app)
+    {
+        var pages = app.MapGroup(string.Empty).ExcludeFromDescription().DisableAntiforgery();
+        pages.MapGet("/embed/mine/{siteKey}", Ask);
+        pages.MapPost("/embed/mine/{siteKey}", Send).RequireRateLimiting(RateLimits.SignIn);
+        pages.MapGet("/mine/{key}", Show).RequireRateLimiting(RateLimits.SignIn);
+        pages.MapGet("/mine/{key}/comments.json", Export).RequireRateLimiting(RateLimits.SignIn);
+        pages.MapPost("/mine/{key}", Act).RequireRateLimiting(RateLimits.SignIn);
+        pages.MapGet("/follow/{key}", AskStop);
+        pages.MapPost("/follow/{key}", Stop);
+    }
+
+    private static async Task<IResult> Ask(string siteKey, ThreadReader threads, CancellationToken cancellation) =>
+        await threads.SiteAsync(siteKey, cancellation) is { } site ? AskPage(site) : PublicPage.Missing();
+
+    private static IResult AskPage(Site site, string? problem = null)
+    {
+        var texts = MineTexts.For(site.Language);
+        var told = problem is null ? string.Empty : $"<p role=\"alert\"><strong>{Encoded.Html(problem)}</strong></p>";
+        return PublicPage.Html(
+            texts.Title, $"<p>{Encoded.Html(texts.Explained)}</p>{told}<form method=\"post\"><label>{EmbedTexts.For(site.Language).Mail}<input type=\"email\" name=\"mail\" required autocomplete=\"email\"></label><p class=\"trap\" aria-hidden=\"true\"><input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></p><button>{Encoded.Html(texts.SendLink)}</button></form>",
+            problem is null ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity, Style, site.Language);
+    }
+
+    // The answer is the same whether the address has written or not, so that nobody learns who did.
+    private static async Task<IResult> Send(string siteKey, HttpContext http, ThreadReader threads, ReaderConfirming confirming, AntiphonContext database)
+    {
+        if (await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site) return PublicPage.Missing();
+        if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
+        var fields = await http.Request.ReadFormAsync(http.RequestAborted);
+        var mail = fields["mail"].ToString().Trim().ToLowerInvariant();
+        if (!MailAddresses.IsOne(mail)) return AskPage(site, EmbedTexts.For(site.Language).MailWrong);
+        var isKnown = await database.Comments.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, http.RequestAborted) || await database.ThreadFollows.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, http.RequestAborted);
+        if (isKnown && fields["website"].ToString().Length == 0)
+        {
+            await confirming.SendMineAsync(site, mail, http.RequestAborted);
+            await database.SaveChangesAsync(http.RequestAborted);
+        }
+
+        var texts = MineTexts.For(site.Language);
+        return PublicPage.Html(texts.SentTitle, $"<p>{Encoded.Html(texts.Sent)}</p>", head: Style, language: site.Language);
+    }
+
+    private static async Task<IResult> Show(string key, ReaderConfirming confirming, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (await confirming.FindAsync(key, cancellation) is not { } found) return Unknown();
+        return await PageAsync(found.Link, found.Site, key, database, null, cancellation);
+    }
+
+    private static async Task<IResult> PageAsync(ReaderLink link, Site site, string key, AntiphonContext database, string? told, CancellationToken cancellation)
+    {
+        var texts = MineTexts.For(site.Language);
+        var rows = await database.Comments.AsNoTracking().Include(one => one.Thread).Where(one => one.SiteId == site.Id && one.Mail == link.Mail).OrderByDescending(one => one.Id).Take(500).ToListAsync(cancellation);
+        var isConfirmed = await database.ConfirmedReaders.AnyAsync(one => one.SiteId == site.Id && one.Mail == link.Mail, cancellation);
+        var html = new StringBuilder();
+        if (told is not null) html.Append("<p role=\"status\"><strong>").Append(Encoded.Html(told)).Append("</strong></p>");
+        html.Append("<p class=\"soft\">").Append(Encoded.Html(link.Mail)).Append(" · ").Append(Encoded.Html(site.Name)).Append("</p>");
+        // Opening the link confirms nothing by itself, since mail scanners open every link.
+        html.Append("<form class=\"row\" method=\"post\">");
+        if (!isConfirmed) html.Append("<button name=\"act\" value=\"confirm\">").Append(Encoded.Html(texts.Confirm)).Append("</button>");
+        if (rows.Count > 0) html.Append("<button class=\"other\" name=\"act\" value=\"erase\">").Append(Encoded.Html(texts.EraseAll)).Append("</button>");
+        html.Append("<button class=\"other\" name=\"act\" value=\"stop\">").Append(Encoded.Html(texts.StopAll)).Append("</button></form>");
+        if (rows.Count > 0) html.Append("<p class=\"soft\"><a href=\"/mine/").Append(Encoded.Html(key)).Append("/comments.json\" download>").Append(Encoded.Html(texts.Take)).Append("</a></p>");
+        foreach (var row in rows) AppendEntry(html, row, site, texts);
+        return PublicPage.Html(texts.Title, html.ToString(), head: Style, language: site.Language);
+    }
+
+    private static void AppendEntry(StringBuilder html, Comment row, Site site, MineTexts texts) => html
+        .Append("<article class=\"entry\"><p class=\"soft\">").Append(Encoded.Html(row.Thread.Title)).Append(" · ").Append(Encoded.Html(SiteCulture.LongDate(row.CreatedAt, site.Language, site.TimeZone))).Append(row.Standing == CommentStanding.Public ? string.Empty : $" · {Encoded.Html(texts.NotPublic)}").Append("</p>")
+        .Append(row.Html).Append("<form method=\"post\"><input type=\"hidden\" name=\"comment\" value=\"").Append(row.Key).Append("\"><button class=\"other\" name=\"act\" value=\"erase\">").Append(Encoded.Html(texts.Erase)).Append("</button></form></article>");
+
+    private static async Task<IResult> Export(string key, ReaderConfirming confirming, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (await confirming.FindAsync(key, cancellation) is not { } found) return Unknown();
+        var rows = await database.Comments.AsNoTracking().Where(one => one.SiteId == found.Site.Id && one.Mail == found.Link.Mail).OrderBy(one => one.Id)
+            .Select(one => new { id = one.Key, one.Author, mail = one.Mail, one.Text, standing = one.Standing.ToString().ToLowerInvariant(), published = one.CreatedAt, page = one.Thread.Title, address = one.Thread.Address, one.Rating }).ToListAsync(cancellation);
+        return TypedResults.Json(rows, JsonSerializerOptions.Web);
+    }
+
+    private static async Task<IResult> Act(string key, HttpContext http, ReaderConfirming confirming, CommentErasing erasing, AntiphonContext database)
+    {
+        if (await confirming.FindAsync(key, http.RequestAborted) is not { } found) return Unknown();
+        var fields = http.Request.HasFormContentType ? await http.Request.ReadFormAsync(http.RequestAborted) : FormCollection.Empty;
+        var texts = MineTexts.For(found.Site.Language);
+        var (link, site) = found;
+        switch (fields["act"].ToString())
+        {
+            case "confirm":
+                await confirming.ConfirmAsync(link, site, http.RequestAborted);
+                return await PageAsync(link, site, key, database, texts.Confirmed, http.RequestAborted);
+            case "erase":
+                var comment = fields["comment"].ToString();
+                var rows = await database.Comments.Where(one => one.SiteId == site.Id && one.Mail == link.Mail && (comment == string.Empty || one.Key == comment)).ToListAsync(http.RequestAborted);
+                await erasing.EraseAsync(rows, Reader, http.RequestAborted);
+                return await PageAsync(link, site, key, database, string.Format(CultureInfo.InvariantCulture, texts.Erased, rows.Count), http.RequestAborted);
+            case "stop":
+                await database.ThreadFollows.Where(one => one.SiteId == site.Id && one.Mail == link.Mail).ExecuteDeleteAsync(http.RequestAborted);
+                return await PageAsync(link, site, key, database, texts.Stopped, http.RequestAborted);
+            default:
+                return await PageAsync(link, site, key, database, null, http.RequestAborted);
+        }
+    }
+
+    private static async Task<IResult> AskStop(string key, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (await database.ThreadFollows.AsNoTracking().Include(one => one.Site).Include(one => one.Thread).FirstOrDefaultAsync(one => one.Key == key, cancellation) is not { } follow) return Ended("en");
+        var texts = MineTexts.For(follow.Site.Language);
+        return PublicPage.Html(texts.StopTitle, $"<p>{Encoded.Html(follow.Thread.Title)}</p><form method=\"post\"><button>{Encoded.Html(texts.Stop)}</button></form>", head: Style, language: follow.Site.Language);
+    }
+
+    private static async Task<IResult> Stop(string key, AntiphonContext database, CancellationToken cancellation)
+    {
+        var language = await database.ThreadFollows.Where(one => one.Key == key).Select(one => one.Site.Language).FirstOrDefaultAsync(cancellation);
+        await database.ThreadFollows.Where(one => one.Key == key).ExecuteDeleteAsync(cancellation);
+        return Ended(language ?? "en");
+    }
+
+    private static IResult Ended(string language)
+    {
+        var texts = MineTexts.For(language);
+        return PublicPage.Html(texts.Stopped, string.Empty, head: Style, language: language);
+    }
+
+    private static IResult Unknown() => PublicPage.Message("This link is not known", "Links in mails serve for a day. Ask for a new one on the page the conversation stands on.", StatusCodes.Status404NotFound);
+}

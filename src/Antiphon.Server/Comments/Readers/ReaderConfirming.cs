@@ -1,0 +1,79 @@
+using System.Globalization;
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Conversation;
+using Antiphon.Server.Accounts;
+using Antiphon.Server.Comments.Telling;
+using Antiphon.Server.Embed.Threads;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Mail;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Comments.Readers;
+
+/// <summary>Has readers show by a link in a mail that an address is theirs.</summary>
+internal sealed class ReaderConfirming(
+    AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderTelling telling, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
+{
+    /// <summary>How long a link serves.</summary>
+    public static readonly TimeSpan LinksServe = TimeSpan.FromDays(1);
+
+    // Nobody is written to more often because somebody else types their address.
+    private const int MostADay = 3;
+
+    /// <summary>Sends the question whether an address is theirs; saved by the caller.</summary>
+    public Task AskAsync(Site site, string mail, CancellationToken cancellation) => SendAsync(site, mail, TellingTexts.For(site.Language).Confirm, cancellation);
+
+    /// <summary>Sends the link to what was written with an address; saved by the caller.</summary>
+    public Task SendMineAsync(Site site, string mail, CancellationToken cancellation) => SendAsync(site, mail, TellingTexts.For(site.Language).Mine, cancellation);
+
+    /// <summary>The link with its site, or null when it is unknown or has ended.</summary>
+    public async Task<(ReaderLink Link, Site Site)?> FindAsync(string key, CancellationToken cancellation)
+    {
+        var (hash, now) = (TokenHash.Of(key), clock.GetUtcNow());
+        if (await database.ReaderLinks.AsNoTracking().FirstOrDefaultAsync(one => one.Hash == hash && one.ExpiresAt > now, cancellation) is not { } link) return null;
+        return (link, await database.Sites.AsNoTracking().SingleAsync(one => one.Id == link.SiteId, cancellation));
+    }
+
+    /// <summary>Holds the address of a link for the reader's, and decides the comments that waited for it.</summary>
+    public async Task ConfirmAsync(ReaderLink link, Site site, CancellationToken cancellation)
+    {
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        if (!await database.ConfirmedReaders.AnyAsync(one => one.SiteId == link.SiteId && one.Mail == link.Mail, cancellation)) database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = link.SiteId, Mail = link.Mail, ConfirmedAt = clock.GetUtcNow() });
+        var rows = await database.Comments.Include(one => one.Thread).Where(one => one.SiteId == link.SiteId && one.Mail == link.Mail && !one.IsConfirmed).ToListAsync(cancellation);
+        foreach (var row in rows)
+        {
+            row.IsConfirmed = true;
+            if (row.Standing == CommentStanding.Waiting && row.Trace?.Step == DecidingStep.Unconfirmed) await DecideAsync(site, row, cancellation);
+        }
+
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    private async Task DecideAsync(Site site, Comment row, CancellationToken cancellation)
+    {
+        var settings = (await threads.RulesAsync(site, row.Thread, cancellation)).Settings;
+        var before = row.Trace!.Facts;
+        // What was counted when it came holds; what is known of the writer is looked up again.
+        var known = await facts.ReadAsync(row, before.IsTrapped, before.SecondsToWrite, cancellation) with { HasWorked = before.HasWorked, SameText = before.SameText, FromSamePlace = before.FromSamePlace, InThreadNow = before.InThreadNow };
+        row.Trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
+        row.Standing = row.Trace.Standing;
+        if (row.Standing == CommentStanding.Public) await telling.TellAsync(row, cancellation);
+    }
+
+    private async Task SendAsync(Site site, string mail, string text, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        await database.ReaderLinks.Where(one => one.ExpiresAt <= now).ExecuteDeleteAsync(cancellation);
+        if (await database.ReaderLinks.CountAsync(one => one.SiteId == site.Id && one.Mail == mail && one.ExpiresAt > now, cancellation) >= MostADay) return;
+        var key = keys.NewKey(40);
+        database.ReaderLinks.Add(new ReaderLink { Hash = TokenHash.Of(key), SiteId = site.Id, Mail = mail, ExpiresAt = now + LinksServe });
+        var texts = TellingTexts.For(site.Language);
+        letters.Post(database, site.Id, mail, string.Format(CultureInfo.InvariantCulture, texts.ConfirmSubject, site.Name), $"{string.Format(CultureInfo.InvariantCulture, text, site.Name)}\n\n{options.Value.AddressOf($"mine/{key}")}\n");
+    }
+}

@@ -1,0 +1,110 @@
+using System.Globalization;
+using System.Text;
+using Antiphon.Core.Comments;
+using Antiphon.Core.Comments.Notices;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Moderation;
+using Antiphon.Server.Accounts;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Mail;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Comments.Telling;
+
+/// <summary>Tells people of the team by mail what waits, as each wishes it. Every comment comes with its context and with links that decide it once.</summary>
+internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider clock, ILogger<ModeratorNotices> log, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options)
+    : RepeatedWork(scopes, clock, log)
+{
+    /// <summary>Most comments told one by one in a mail; of the rest the number is told.</summary>
+    public const int MostInMail = 10;
+
+    /// <summary>How long the links in a mail serve.</summary>
+    public static readonly TimeSpan LinksServe = TimeSpan.FromDays(3);
+
+    private const int ShownLength = 700;
+
+    /// <inheritdoc/>
+    protected override TimeSpan Between => TimeSpan.FromSeconds(15);
+
+    /// <inheritdoc/>
+    protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    {
+        foreach (var wish in await database.NoticeWishes.Include(one => one.Site).Include(one => one.Person).Where(one => one.About != NoticeAbout.Nothing).ToListAsync(cancellation))
+        {
+            var zone = TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
+            if (new NoticeRhythm(wish.EveryHours, wish.QuietFrom, wish.QuietUntil, zone).IsTime(wish.LastSentAt, now)) await TellAsync(database, wish, now, cancellation);
+        }
+    }
+
+    private async Task TellAsync(AntiphonContext database, NoticeWish wish, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var (written, latest) = await WrittenAsync(database, wish, cancellation);
+        var (reported, latestReport) = await ReportedAsync(database, wish, cancellation);
+        // What left the queue in the meantime is not told, and not told later either.
+        (wish.ToldUpTo, wish.ReportsToldUpTo) = (Math.Max(wish.ToldUpTo, latest), Math.Max(wish.ReportsToldUpTo, latestReport));
+        var told = reported.UnionBy(written, one => one.Id).ToList();
+        if (told.Count > 0)
+        {
+            wish.LastSentAt = now;
+            letters.Post(database, wish.SiteId, wish.Person.Email!, Subject(wish.Site, told), Text(database, wish, told, now));
+        }
+
+        // The mail, its links and how far was told are one transaction, so that a crash tells nothing twice.
+        await database.SaveChangesAsync(cancellation);
+    }
+
+    private static async Task<(List<Comment> Told, long Latest)> WrittenAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
+    {
+        var since = database.Comments.AsNoTracking().Where(one => one.SiteId == wish.SiteId && one.Id > wish.ToldUpTo && !one.IsTeam);
+        var latest = await since.MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+        var told = wish.About switch
+        {
+            NoticeAbout.All => since.Where(one => one.Standing == CommentStanding.Waiting || one.Standing == CommentStanding.Public),
+            NoticeAbout.Waiting => since.Where(one => one.Standing == CommentStanding.Waiting),
+            _ => since.Where(one => false),
+        };
+        return (await told.Include(one => one.Thread).OrderBy(one => one.Id).Take(1000).ToListAsync(cancellation), latest);
+    }
+
+    private static async Task<(List<Comment> Told, long Latest)> ReportedAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
+    {
+        var since = database.CommentReports.Where(one => one.Comment.SiteId == wish.SiteId && one.Id > wish.ReportsToldUpTo);
+        var latest = await since.MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+        if (latest == 0) return ([], 0);
+        var ids = await since.Select(one => one.CommentId).Distinct().Take(1000).ToListAsync(cancellation);
+        return (await database.Comments.AsNoTracking().Include(one => one.Thread).Where(one => ids.Contains(one.Id) && one.Reports > one.ReportsKept && (one.Standing == CommentStanding.Waiting || one.Standing == CommentStanding.Public)).ToListAsync(cancellation), latest);
+    }
+
+    private static string Subject(Site site, List<Comment> told) => told.Count == 1
+        ? $"{site.Name}: {told[0].Author} wrote on “{Shortened.ToLength(told[0].Thread.Title, 80)}”"
+        : string.Create(CultureInfo.InvariantCulture, $"{site.Name}: {told.Count} comments to look at");
+
+    private string Text(AntiphonContext database, NoticeWish wish, List<Comment> told, DateTimeOffset now)
+    {
+        var text = new StringBuilder();
+        foreach (var comment in told.Take(MostInMail))
+        {
+            var key = keys.NewKey(40);
+            database.DecisionLinks.Add(new DecisionLink { Hash = TokenHash.Of(key), SiteId = wish.SiteId, CommentId = comment.Id, PersonId = wish.PersonId, ExpiresAt = now + LinksServe });
+            Append(text, comment, key);
+        }
+
+        if (told.Count > MostInMail) text.Append(CultureInfo.InvariantCulture, $"And {told.Count - MostInMail} more.\n\n");
+        text.Append("Everything that waits: ").Append(options.Value.AddressOf($"s/{wish.SiteId}/comments")).Append('\n')
+            .Append("What you are told, and when: ").Append(options.Value.AddressOf($"s/{wish.SiteId}/comments/notices")).Append("\n\nThe links decide one comment each, once, and serve for three days. They ask again before anything happens.\n");
+        return text.ToString();
+    }
+
+    private void Append(StringBuilder text, Comment comment, string key)
+    {
+        text.Append(comment.Author).Append(" on “").Append(comment.Thread.Title).Append("”\n");
+        if (comment.Reports > comment.ReportsKept) text.Append(CultureInfo.InvariantCulture, $"Reported by {comment.Reports - comment.ReportsKept}.\n");
+        text.Append("\n    ").Append(Shortened.ToLength(comment.Text, ShownLength).ReplaceLineEndings("\n    ")).Append("\n\n");
+        foreach (var (word, act) in DecisionPages.Acts) text.Append(word).Append(": ").Append(options.Value.AddressOf($"decide/{key}?to={act}")).Append('\n');
+        text.Append("Open in the queue: ").Append(options.Value.AddressOf($"s/{comment.SiteId}/comments?comment={comment.Id}{(comment.Standing == CommentStanding.Waiting ? string.Empty : $"&standing={comment.Standing.ToString().ToLowerInvariant()}")}")).Append("\n\n");
+    }
+}

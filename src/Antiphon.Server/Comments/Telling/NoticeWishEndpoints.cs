@@ -1,0 +1,63 @@
+using Antiphon.Core.Comments.Notices;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities.Moderation;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Comments.Telling;
+
+/// <summary>/api/sites/{site}/comments/notices: what the person asking is told about comments, and when.</summary>
+internal static class NoticeWishEndpoints
+{
+    /// <summary>Maps them.</summary>
+    public static void MapNoticeWishes(this RouteGroupBuilder comments)
+    {
+        comments.MapGet("/notices", Get).Needs(SiteRole.Moderator).WithName("getNoticeWish");
+        comments.MapPut("/notices", Put).Needs(SiteRole.Moderator).WithName("saveNoticeWish");
+    }
+
+    /// <summary>What somebody is told who has just become a moderator: what waits, at once, from now on.</summary>
+    public static async Task WishOnJoiningAsync(this AntiphonContext database, long site, long person, CancellationToken cancellation) =>
+        database.NoticeWishes.Add(new NoticeWish { SiteId = site, PersonId = person, About = NoticeAbout.Waiting, ToldUpTo = await LatestAsync(database, site, cancellation), ReportsToldUpTo = await LatestReportAsync(database, site, cancellation) });
+
+    private static async Task<Ok<NoticeWishView>> Get(long site, HttpContext http, AntiphonContext database, CancellationToken cancellation)
+    {
+        var person = http.Member().PersonId;
+        var wish = await database.NoticeWishes.AsNoTracking().FirstOrDefaultAsync(one => one.SiteId == site && one.PersonId == person, cancellation);
+        var mail = await database.Users.Where(one => one.Id == person).Select(one => one.Email).SingleAsync(cancellation);
+        return TypedResults.Ok(new NoticeWishView(wish?.About ?? NoticeAbout.Nothing, wish?.EveryHours ?? 0, wish?.QuietFrom, wish?.QuietUntil, mail!, wish?.LastSentAt));
+    }
+
+    private static async Task<Results<Ok<NoticeWishView>, ValidationProblem>> Put(long site, NoticeWishRequest request, HttpContext http, AntiphonContext database, CancellationToken cancellation)
+    {
+        if (request.EveryHours is < 0 or > 168) return FieldProblem.For("everyHours", "Give a number of hours up to 168, or 0 for at once.");
+        if (request.QuietFrom is null != request.QuietUntil is null) return FieldProblem.For("quietUntil", "Give both ends of the quiet hours, or neither.");
+        var person = http.Member().PersonId;
+        var wish = await database.NoticeWishes.FirstOrDefaultAsync(one => one.SiteId == site && one.PersonId == person, cancellation);
+        if (wish is null) database.NoticeWishes.Add(wish = new NoticeWish { SiteId = site, PersonId = person });
+        // Who begins to be told is told of what comes from now on.
+        if (wish.About == NoticeAbout.Nothing) (wish.ToldUpTo, wish.ReportsToldUpTo) = (await LatestAsync(database, site, cancellation), await LatestReportAsync(database, site, cancellation));
+        (wish.About, wish.EveryHours, wish.QuietFrom, wish.QuietUntil) = (request.About, request.EveryHours, request.QuietFrom, request.QuietUntil);
+        await database.SaveChangesAsync(cancellation);
+        return await Get(site, http, database, cancellation);
+    }
+
+    private static async Task<long> LatestAsync(AntiphonContext database, long site, CancellationToken cancellation) => await database.Comments.Where(one => one.SiteId == site).MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+
+    private static async Task<long> LatestReportAsync(AntiphonContext database, long site, CancellationToken cancellation) => await database.CommentReports.Where(one => one.Comment.SiteId == site).MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+}
+
+/// <summary>What a person is told about comments.</summary>
+/// <param name="About">What.</param>
+/// <param name="EveryHours">Hours between two mails; 0 for at once.</param>
+/// <param name="QuietFrom">From when on the site's clocks nothing is sent, or null.</param>
+/// <param name="QuietUntil">Until when.</param>
+/// <param name="Mail">Where to.</param>
+/// <param name="LastSentAt">When the last one was made.</param>
+internal sealed record NoticeWishView(NoticeAbout About, int EveryHours, TimeOnly? QuietFrom, TimeOnly? QuietUntil, string Mail, DateTimeOffset? LastSentAt);
+
+/// <summary>What a person wants to be told.</summary>
+internal sealed record NoticeWishRequest(NoticeAbout About, int EveryHours, TimeOnly? QuietFrom, TimeOnly? QuietUntil);

@@ -1,0 +1,86 @@
+using Antiphon.Core.Comments.Order;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Caching.Memory;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Embed.Threads;
+
+/// <summary>
+/// Threads as HTML. What everybody sees is kept and holds for one version of the thread and of what its layers say; whether that still stands is asked of the database after a write of
+/// this process and else at most every quarter of a second, so that a change shows at once here and within one second elsewhere, and a busy page costs one look-up.
+/// </summary>
+internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider clock, WriteCount writes, IOptions<AntiphonOptions> options) : IDisposable
+{
+    private const int EntryOverhead = 1000;
+    private const long MostBytes = 48_000_000;
+    private static readonly TimeSpan Holds = TimeSpan.FromMilliseconds(250);
+    private readonly MemoryCache _cache = new(new MemoryCacheOptions { SizeLimit = MostBytes });
+
+    /// <summary>The fragment as everybody sees it, or null when no site has the key.</summary>
+    public async Task<RenderedThread?> GetAsync(ThreadAsked asked, CancellationToken cancellation)
+    {
+        var known = _cache.Get<Entry>(asked);
+        var written = writes.Writes;
+        if (known is not null && known.Writes == written && clock.GetElapsedTime(known.LookedAt) < Holds) return known.Rendered;
+        await using var scope = scopes.CreateAsyncScope();
+        var looked = clock.GetTimestamp();
+        var threads = scope.ServiceProvider.GetRequiredService<ThreadReader>();
+        if (await threads.SiteAsync(asked.SiteKey, cancellation) is not { } site) return null;
+        var thread = await threads.FindAsync(site, asked.Id, asked.Url, cancellation);
+        var rules = await threads.RulesAsync(site, thread, cancellation);
+        var stamp = new Stamp(thread?.Id, thread?.Version, rules.IsOpen, System.Text.Json.JsonSerializer.Serialize(rules.Settings), site.Language, site.TimeZone, string.Join(' ', site.AllowedAddresses));
+        var entry = known is not null && known.Stamp == stamp
+            ? known with { LookedAt = looked, Writes = written }
+            : new Entry(new RenderedThread(CachedFragment.Of(await RenderAsync(scope.ServiceProvider, site, thread, rules, FormOf(site, asked), cancellation)), site.AllowedAddresses), stamp, looked, written);
+        return _cache.Set(asked, entry, new MemoryCacheEntryOptions { Size = entry.Rendered.Html.Body.Length + EntryOverhead, AbsoluteExpirationRelativeToNow = TimeSpan.FromHours(1) }).Rendered;
+    }
+
+    /// <summary>The fragment for one reader, with what they typed.</summary>
+    public async Task<string> RenderAsync(Site site, ThreadForm form, CancellationToken cancellation)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        var threads = scope.ServiceProvider.GetRequiredService<ThreadReader>();
+        var thread = await threads.FindAsync(site, form.Identifier, form.Address, cancellation);
+        return await RenderAsync(scope.ServiceProvider, site, thread, await threads.RulesAsync(site, thread, cancellation), form, cancellation);
+    }
+
+    /// <summary>The form of a thread, with nothing typed yet.</summary>
+    public ThreadForm FormOf(Site site, ThreadAsked asked) => new(options.Value.AddressOf($"embed/threads/{site.PublicKey}"), asked.Id, asked.Url, asked.Title) { Order = asked.Order, After = asked.After, At = asked.At };
+
+    /// <inheritdoc/>
+    public void Dispose() => _cache.Dispose();
+
+    private static async Task<string> RenderAsync(IServiceProvider services, Site site, CommentThread? thread, ThreadRules rules, ThreadForm form, CancellationToken cancellation)
+    {
+        var order = form.Order ?? rules.Settings.Order;
+        var page = await services.GetRequiredService<ThreadPages>().ReadAsync(thread, new ThreadSlice(order, rules.Settings.ShownFirst, form.After, form.At), cancellation);
+        if (thread is not null) page = page with { Reactions = thread.Reactions, Ratings = rules.Settings.AsksRating ? await RatingsAsync(services.GetRequiredService<AntiphonContext>(), thread.Id, cancellation) : [] };
+        return ThreadFragment.Render(site, page, form with { IsOpen = rules.IsOpen, Order = order, Settings = rules.Settings });
+    }
+
+    private static async Task<IReadOnlyList<int>> RatingsAsync(AntiphonContext database, long thread, CancellationToken cancellation)
+    {
+        var found = await database.Comments.Where(one => one.ThreadId == thread && one.Standing == Core.Comments.CommentStanding.Public && one.Rating != null).GroupBy(one => one.Rating!.Value).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(one => one.Key, one => one.Count, cancellation);
+        return found.Count == 0 ? [] : [.. Enumerable.Range(1, 5).Select(rating => found.GetValueOrDefault(rating))];
+    }
+
+    private sealed record Entry(RenderedThread Rendered, Stamp Stamp, long LookedAt, long Writes);
+
+    private sealed record Stamp(long? Thread, long? Version, bool IsOpen, string Settings, string Language, string TimeZone, string Allowed);
+}
+
+/// <summary>What a thread is asked for with.</summary>
+/// <param name="SiteKey">Public key of the site.</param>
+/// <param name="Id">Identifier of the thread.</param>
+/// <param name="Url">Canonical address of the page.</param>
+/// <param name="Title">Title of the page.</param>
+/// <param name="Order">Order wished, or null for the one set.</param>
+/// <param name="After">Key of the comment after which the part begins.</param>
+/// <param name="At">Key of a comment that must be shown.</param>
+internal sealed record ThreadAsked(string SiteKey, string Id, string Url, string? Title, CommentOrder? Order = null, string? After = null, string? At = null);
+
+/// <summary>A thread ready to be sent, with the pages that may read it.</summary>
+internal sealed record RenderedThread(CachedFragment Html, IReadOnlyList<string> AllowedAddresses);
