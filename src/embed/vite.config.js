@@ -1,10 +1,19 @@
 import { defineConfig } from 'vite'
 
-export default defineConfig({
-  build: {
-    outDir: '../Antiphon.Server/wwwroot/embed',
-    emptyOutDir: true,
-    target: 'es2021',
-    lib: { entry: 'src/main.ts', formats: ['iife'], name: 'antiphonEmbed', fileName: () => 'antiphon.js' },
-  },
+// Two files, so that a page of listings loads nothing of threads: the first loads the second where there is a thread.
+const parts = {
+  main: { entry: 'src/main.ts', name: 'antiphonEmbed', file: 'antiphon.js' },
+  threads: { entry: 'src/threads/thread.ts', name: 'antiphonThreads', file: 'antiphon-threads.js' },
+}
+
+export default defineConfig(({ mode }) => {
+  const part = parts[mode]
+  return {
+    build: {
+      outDir: '../Antiphon.Server/wwwroot/embed',
+      emptyOutDir: mode === 'main',
+      target: 'es2021',
+      lib: { entry: part.entry, formats: ['iife'], name: part.name, fileName: () => part.file },
+    },
+  }
 })

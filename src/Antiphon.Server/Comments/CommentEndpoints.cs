@@ -80,11 +80,11 @@ internal static class CommentEndpoints
     private static async Task<Results<Ok<ConversationView>, NotFound>> GetConversation(long site, long comment, ConversationReader conversations, CancellationToken cancellation) =>
         await conversations.ReadAsync(site, comment, cancellation) is { } found ? TypedResults.Ok(found) : TypedResults.NotFound();
 
-    private static async Task<Ok<List<ThreadView>>> ListThreads(long site, AntiphonContext database) =>
-        TypedResults.Ok(await database.Threads.Where(thread => thread.SiteId == site).OrderByDescending(thread => thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt) ?? thread.CreatedAt).Take(200)
+    private static async Task<Ok<List<ThreadView>>> ListThreads(long site, string? search, AntiphonContext database) =>
+        TypedResults.Ok(await database.Threads.Where(thread => thread.SiteId == site && (search == null || EF.Functions.Like(thread.Title, $"%{search}%") || EF.Functions.Like(thread.Identifier, $"%{search}%"))).OrderByDescending(thread => thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt) ?? thread.CreatedAt).Take(200)
             .Select(thread => new ThreadView(
                 thread.Id, thread.Identifier, thread.Title, thread.Address, thread.PublicCount,
-                thread.Comments.Count(comment => comment.Standing == CommentStanding.Waiting), thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt)))
+                thread.Comments.Count(comment => comment.Standing == CommentStanding.Waiting), thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt), thread.PostId))
             .ToListAsync());
 
     private static async Task<Ok<ThreadSnippetView>> MakeSnippet(long site, ThreadSnippetRequest request, AntiphonContext database, IOptions<AntiphonOptions> options)

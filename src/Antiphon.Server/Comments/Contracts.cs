@@ -17,7 +17,8 @@ internal sealed record QueuedComment(
 /// <param name="Next">Value of "after" for the next page, or null at the end.</param>
 /// <param name="Counts">How many stand where.</param>
 /// <param name="DecidedToday">How many the asking person decided since midnight in the site's zone.</param>
-internal sealed record QueuePage(IReadOnlyList<QueuedComment> Comments, long? Next, StandingCounts Counts, int DecidedToday);
+/// <param name="Choice">Which of that standing they are.</param>
+internal sealed record QueuePage(IReadOnlyList<QueuedComment> Comments, long? Next, StandingCounts Counts, int DecidedToday, QueueChoice Choice);
 
 /// <summary>Comments by standing.</summary>
 internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int Spam, int Deleted)
@@ -85,7 +86,8 @@ internal sealed record DecisionView(long Id, CommentStanding Standing, CommentSt
 internal sealed record AnswerRequest(string Text);
 
 /// <summary>A thread in the list.</summary>
-internal sealed record ThreadView(long Id, string Identifier, string Title, string? Address, int Public, int Waiting, DateTimeOffset? LastAt);
+/// <param name="PostId">The post it is about, or null.</param>
+internal sealed record ThreadView(long Id, string Identifier, string Title, string? Address, int Public, int Waiting, DateTimeOffset? LastAt, long? PostId);
 
 /// <summary>What to place a thread with.</summary>
 internal sealed record ThreadSnippetRequest(string Identifier, string Address, string? Title);

@@ -1,11 +1,14 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Notices;
+using Antiphon.Core.Comments.Order;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Moderation;
 using Antiphon.Server.Posts;
 using Microsoft.EntityFrameworkCore;
 
@@ -22,7 +25,11 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
     public async Task AddAsync(Site site, string website)
     {
         _deciders = await database.Memberships.Where(one => one.SiteId == site.Id && one.Role != SiteRole.Contributor).Select(one => one.PersonId).ToListAsync();
-        (site.CommentRules, site.CommentSettings) = (Rules, new CommentSettings(Votes: VoteMode.UpAndDown, Message: "We read everything before dawn. Be kind to each other, and to the owl."));
+        (site.CommentRules, site.CommentSettings) = (Rules, new CommentSettings(Votes: VoteMode.UpAndDown, Message: "We read everything before dawn. Be kind to each other, and to the owl.")
+        {
+            Reactions = ["🔭", "🌙", "👏"],
+            HouseRules = "Write as you would speak at the eyepiece: one at a time, and to each other.\n\n- no selling\n- say when you guess\n- the owl is always right",
+        });
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).ToListAsync();
         foreach (var post in posts) AddThread(site, post);
         var shop = new CommentThread
@@ -33,14 +40,19 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
             Address = website + "shop",
             FoldedAddress = FoldedAddress.Of(website + "shop"),
             CreatedAt = now.AddDays(-40),
+            Settings = new CommentSettings { AsksRating = true },
         };
-        shop.Comments.Add(Make(site, "Ida Marsh", "Does it work as far south as the coast?", now.AddDays(-20), CommentStanding.Public));
+        shop.Comments.Add(Rated(Make(site, "Ida Marsh", "Does it work as far south as the coast?", now.AddDays(-20), CommentStanding.Public), 4));
+        shop.Comments.Add(Rated(Make(site, "Wilf Ormerod", "Mine has survived two winters in a coat pocket. The rivet squeaks.", now.AddDays(-12), CommentStanding.Public), 5));
+        shop.Comments.Add(Rated(Make(site, "Hedda Voss", "Good paper, small print. Bring a red torch and your better glasses.", now.AddDays(-5), CommentStanding.Public), 3));
         database.Threads.Add(shop);
         await database.SaveChangesAsync();
         // Only saved comments have ids to point at.
-        foreach (var (answer, to) in _answers) answer.ParentId = to.Id;
+        foreach (var (answer, to) in _answers) (answer.ParentId, answer.RootId) = (to.Id, to.RootId ?? to.Id);
         await database.SaveChangesAsync();
         await AddVoicesAsync(site);
+        await database.SaveChangesAsync();
+        await AddWorkAsync(site);
         await database.SaveChangesAsync();
     }
 
@@ -58,6 +70,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         foreach (var comment in await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Public).ToListAsync())
         {
             (comment.Up, comment.Down) = (_random.Next(8) * _random.Next(6), _random.Next(4) == 0 ? _random.Next(9) : 0);
+            comment.Best = WilsonBound.Of(comment.Up, comment.Down);
             for (var vote = 0; vote < comment.Up + comment.Down; vote++) database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = $"demo-{vote}", IsUp = vote < comment.Up, GivenAt = comment.CreatedAt.AddHours(1) });
         }
 
@@ -74,6 +87,22 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
     {
         comment.Reports++;
         database.CommentReports.Add(new CommentReport { CommentId = comment.Id, ReaderKey = $"demo-{comment.Reports}", Reason = reason, Words = words, MadeAt = comment.CreatedAt.AddHours(comment.Reports) });
+    }
+
+    // What a team at work leaves behind: somebody banned, somebody trusted, a note, a question passed on, a choice kept, and what everybody wants to be told.
+    private async Task AddWorkAsync(Site site)
+    {
+        var people = await database.Memberships.Where(one => one.SiteId == site.Id).Select(one => new { one.PersonId, one.Person.DisplayName }).ToListAsync();
+        var (priya, dov) = (people.Find(one => one.DisplayName.StartsWith("Priya", StringComparison.Ordinal)), people.Find(one => one.DisplayName.StartsWith("Dov", StringComparison.Ordinal)));
+        if (priya is null || dov is null) return;
+        database.WriterMarks.Add(new WriterMark { SiteId = site.Id, By = MarkedBy.Host, Value = "lens-bargains.example", Shown = "lens-bargains.example", Mark = WriterMarkKind.Banned, MadeAt = now.AddDays(-9), MadeById = priya.PersonId });
+        database.WriterMarks.Add(new WriterMark { SiteId = site.Id, By = MarkedBy.Mail, Value = "wilf-ormerod@fellside.example", Shown = "wilf-ormerod@fellside.example", Mark = WriterMarkKind.Trusted, MadeAt = now.AddDays(-30), MadeById = priya.PersonId });
+        database.SavedViews.Add(new SavedView { SiteId = site.Id, PersonId = priya.PersonId, Name = "New, with links", Query = "choice=withLinks" });
+        var latest = await database.Comments.Where(one => one.SiteId == site.Id).MaxAsync(one => one.Id);
+        database.NoticeWishes.Add(new NoticeWish { SiteId = site.Id, PersonId = priya.PersonId, About = NoticeAbout.Waiting, QuietFrom = new TimeOnly(23, 0), QuietUntil = new TimeOnly(7, 0), ToldUpTo = latest, ReportsToldUpTo = await database.CommentReports.MaxAsync(one => one.Id) });
+        if (await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Waiting).OrderBy(one => one.Id).Skip(1).FirstOrDefaultAsync() is not { } asked) return;
+        asked.AssignedToId = dov.PersonId;
+        database.CommentNotes.Add(new CommentNote { CommentId = asked.Id, PersonId = priya.PersonId, PersonName = priya.DisplayName, Text = "Dov, is this yours to answer?", At = now.AddHours(-5) });
     }
 
     private void AddThread(Site site, Post post)
@@ -138,6 +167,12 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         }
     }
 
+    private static Comment Rated(Comment comment, int rating)
+    {
+        comment.Rating = rating;
+        return comment;
+    }
+
     private Comment Make(Site site, string author, string text, DateTimeOffset at, CommentStanding standing) => new()
     {
         Key = keys.NewKey(),
@@ -150,7 +185,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         CreatedAt = at,
         DecidedAt = standing == CommentStanding.Waiting ? null : at.AddMinutes(30),
         DecidedById = standing == CommentStanding.Waiting ? null : _deciders[_random.Next(_deciders.Count)],
-        Trace = new CommentTrace(CommentAct.Wait, DecidingStep.Approval, null, null, new CommentFacts(string.Empty, CommentLinks.Count(text), 0)),
+        Trace = new CommentTrace(CommentAct.Wait, DecidingStep.Approval, null, null, new CommentFacts(string.Empty, CommentLinks.Count(text), DemoTexts.Spam.Contains(text) ? 0 : _random.Next(5), Math.Round(DemoTexts.Spam.Contains(text) ? 0.91 + (_random.NextDouble() * 0.06) : 0.01 + (_random.NextDouble() * 0.2), 3))),
         WaitReason = WaitDecision.ReasonFor(text, standing == CommentStanding.Public ? 1 : 0),
     };
 

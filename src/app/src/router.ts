@@ -32,6 +32,9 @@ export const router = createRouter({
     { path: '/s/:site(\\d+)/channels', name: 'channels', component: () => import('./channels/ChannelsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments', name: 'comments', component: () => import('./comments/ModerationView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments/rules', name: 'comment-rules', component: () => import('./comments/deciding/RulesView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/comments/marks', name: 'comment-marks', component: () => import('./comments/MarksView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/comments/record', name: 'comment-record', component: () => import('./comments/RecordView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/comments/notices', name: 'comment-notices', component: () => import('./comments/NoticesView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments/filter', name: 'comment-filter', component: () => import('./comments/deciding/FilterView.vue'), meta: framed },
     {
       path: '/s/:site(\\d+)/comments/settings',

@@ -1,6 +1,6 @@
 import { showCounts } from './counts'
 import { showListing } from './listing'
-import { showThreads } from './thread'
+import { loadThreads } from './loadThreads'
 
 /** Where this script came from; everything else is asked for there. */
 const script = document.currentScript as HTMLScriptElement | null
@@ -12,7 +12,7 @@ function showAll(): void {
     place.setAttribute('data-antiphon-live', '')
     void showListing(place, base)
   }
-  showThreads(document, base)
+  void loadThreads(document, base)
   showCounts(document, base)
 }
 

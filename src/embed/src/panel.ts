@@ -1,7 +1,7 @@
 import { askedView, isPlain, postAddress, withView } from './address'
 import { ask } from './ask'
 import { parse } from './shadow'
-import { showThreads } from './thread'
+import { loadThreads } from './loadThreads'
 
 /** Opens posts of a listing in a dialog over the page; the dialog has an address, and the way back closes it. */
 export function followPanel(root: ShadowRoot, address: string, base: string): void {
@@ -23,7 +23,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
     if (!dialog.open) dialog.showModal()
     dialog.scrollTop = 0
     content.querySelector<HTMLElement>('.antiphon-view-title')?.focus()
-    showThreads(content, base)
+    void loadThreads(content, base)
     return true
   }
 

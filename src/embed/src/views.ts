@@ -1,7 +1,7 @@
 import { isPlain, searchAddress, withView } from './address'
 import { ask } from './ask'
 import { render } from './shadow'
-import { showThreads } from './thread'
+import { loadThreads } from './loadThreads'
 
 /** Tells the other listings of the page that another post is open. */
 export const viewChanged = 'antiphon-view'
@@ -14,7 +14,7 @@ export function followViews(place: HTMLElement, root: ShadowRoot, address: strin
     // Listings of related posts in the same page follow the post that is open.
     if (!isFirst) document.dispatchEvent(new Event(viewChanged))
     tellPage(root, title, canonical, home)
-    showThreads(root, base)
+    void loadThreads(root, base)
   }
   const show = async () => {
     const html = await ask(`${address}?at=${encodeURIComponent(withView(home, location.href))}`)

@@ -20,6 +20,8 @@ internal sealed class PageThread(BrowserWindow reader)
     /// <summary>Writes a comment and sends it.</summary>
     public PageThread Write(string name, string text)
     {
+        // The device keeps the name that was given last.
+        Part(".antiphon-form input[name=name]").Clear();
         Part(".antiphon-form input[name=name]").SendKeys(name);
         Part(".antiphon-form textarea").SendKeys(text);
         Press(".antiphon-send");

@@ -47,6 +47,20 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
         return await host.Plain().SendAsync(request);
     }
 
+    /// <summary>Sends any form of the thread; "act" is the end of its address, such as "/own".</summary>
+    public Task<HttpResponseMessage> SendAsync(string act, params (string Name, string Value)[] fields)
+    {
+        var request = new HttpRequestMessage(HttpMethod.Post, $"embed/threads/{siteKey}{act}");
+        request.Headers.Add("Accept", "application/json");
+        var all = new Dictionary<string, string> { ["id"] = identifier, ["url"] = page, ["title"] = "Visit" };
+        foreach (var (name, value) in fields) all[name] = value;
+        request.Content = new FormUrlEncodedContent(all);
+        return host.Plain().SendAsync(request);
+    }
+
+    /// <summary>Public key of the site.</summary>
+    public string SiteKey => siteKey;
+
     /// <summary>Votes on a comment or reports it.</summary>
     public Task<HttpResponseMessage> SpeakAsync(string comment, string device, string? vote = null, string? report = null, bool asJson = true)
     {
@@ -59,8 +73,8 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
         return host.Plain().SendAsync(request);
     }
 
-    /// <summary>The fragment in an order.</summary>
-    public Task<string> HtmlAsync(string order) => host.Plain().GetStringAsync($"embed/threads/{siteKey}.html{Query}&order={order}");
+    /// <summary>The fragment in an order, with more of what it may be asked with.</summary>
+    public Task<string> HtmlAsync(string order, string more = "") => host.Plain().GetStringAsync($"embed/threads/{siteKey}.html{Query}&order={order}{more}");
 
     /// <summary>How many comments of the thread stand so.</summary>
     public async Task<int> CountAsync(string standing) => (await QueueAsync(standing)).Count;

@@ -41,13 +41,13 @@ internal static class CommentActEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<PlaceView>, NotFound, ValidationProblem>> Move(long site, long comment, PlaceRequest request, HttpContext http, AntiphonContext database, CommentPlaces places, DeedRecord deeds)
+    private static async Task<Results<Ok<CommentPlace>, NotFound, ValidationProblem>> Move(long site, long comment, CommentPlaceRequest request, HttpContext http, AntiphonContext database, CommentPlaces places, DeedRecord deeds)
     {
         if (await FindAsync(database, site, comment) is not { } row) return TypedResults.NotFound();
         if (!await database.Threads.AnyAsync(one => one.Id == request.ThreadId && one.SiteId == site)) return FieldProblem.For("threadId", "Choose a conversation of this site.");
         var parent = request.ParentId is { } id ? await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.ThreadId == request.ThreadId) : null;
         if (request.ParentId is not null && parent is null) return FieldProblem.For("parentId", "Choose a comment of that conversation.");
-        var before = new PlaceView(row.ThreadId, row.ParentId);
+        var before = new CommentPlace(row.ThreadId, row.ParentId);
         if (!await places.MoveAsync(row, request.ThreadId, parent)) return FieldProblem.For("parentId", "A comment cannot stand below itself.");
         deeds.Add(row, DeedKind.Moved, before.ThreadId.ToString(CultureInfo.InvariantCulture), request.ThreadId.ToString(CultureInfo.InvariantCulture), await deeds.DoerAsync(http));
         await database.SaveChangesAsync();
@@ -96,10 +96,10 @@ internal sealed record TextRequest(string Text);
 /// <summary>Where a comment shall stand.</summary>
 /// <param name="ThreadId">The thread.</param>
 /// <param name="ParentId">The comment it then answers; null for the top level.</param>
-internal sealed record PlaceRequest(long ThreadId, long? ParentId);
+internal sealed record CommentPlaceRequest(long ThreadId, long? ParentId);
 
 /// <summary>Where a comment stood before, which is how a move is taken back.</summary>
-internal sealed record PlaceView(long ThreadId, long? ParentId);
+internal sealed record CommentPlace(long ThreadId, long? ParentId);
 
 /// <summary>Who shall see to a comment; null for nobody.</summary>
 internal sealed record AssigneeRequest(long? PersonId);

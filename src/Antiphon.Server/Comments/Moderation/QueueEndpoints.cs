@@ -4,6 +4,7 @@ using Antiphon.Server.Accounts;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
@@ -35,7 +36,10 @@ internal static class QueueEndpoints
 /// <param name="Thread">Only those of a thread.</param>
 /// <param name="Search">Words in the text, or part of the writer's name.</param>
 /// <param name="After">The cursor of the page before.</param>
-internal sealed record QueueQuery(Spelled<CommentStanding>? Standing, Spelled<QueueChoice>? Choice, long? Thread, string? Search, long? After);
+/// <param name="Comment">A comment that is wanted on the first page wherever it stands, as links lead to it.</param>
+internal sealed record QueueQuery(
+    [FromQuery(Name = "standing")] Spelled<CommentStanding>? Standing, [FromQuery(Name = "choice")] Spelled<QueueChoice>? Choice, [FromQuery(Name = "thread")] long? Thread,
+    [FromQuery(Name = "search")] string? Search, [FromQuery(Name = "after")] long? After, [FromQuery(Name = "comment")] long? Comment);
 
 /// <summary>Which comments of a standing.</summary>
 internal enum QueueChoice

@@ -34,9 +34,10 @@ internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
             rows.AddRange(await Row((isQueue ? found.OrderBy(comment => comment.Id) : found.OrderByDescending(comment => comment.Id)).Take(PageSize + 1)).ToListAsync(cancellation));
         }
 
+        if (query.Comment is { } linked && query.After is null) reported.AddRange(await Row(database.Comments.Where(one => one.Id == linked && sites.Contains(one.SiteId))).ToListAsync(cancellation));
         rows = [.. (isQueue ? rows.OrderBy(row => row.Id) : rows.OrderByDescending(row => row.Id)).Take(PageSize + 1)];
-        var shown = reported.OrderBy(row => row.Id).Concat(rows.Take(PageSize)).Select(row => row with { Start = Shortened.ToLength(row.Start.ReplaceLineEndings(" "), StartLength) }).ToList();
-        return new QueuePage(shown, rows.Count > PageSize ? rows[PageSize - 1].Id : null, await CountAsync(sites, cancellation), await DecidedTodayAsync(sites, person, cancellation));
+        var shown = reported.OrderBy(row => row.Id).Concat(rows.Take(PageSize)).DistinctBy(row => row.Id).Select(row => row with { Start = Shortened.ToLength(row.Start.ReplaceLineEndings(" "), StartLength) }).ToList();
+        return new QueuePage(shown, rows.Count > PageSize ? rows[PageSize - 1].Id : null, await CountAsync(sites, cancellation), await DecidedTodayAsync(sites, person, cancellation), query.Choice?.Value ?? QueueChoice.All);
     }
 
     private IQueryable<Comment> Fitting(long site, CommentStanding wanted, QueueQuery query, long person)

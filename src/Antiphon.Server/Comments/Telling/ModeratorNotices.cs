@@ -8,6 +8,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Moderation;
 using Antiphon.Server.Accounts;
+using Antiphon.Server.Channels;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
 using Microsoft.EntityFrameworkCore;
@@ -16,7 +17,7 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Comments.Telling;
 
 /// <summary>Tells people of the team by mail what waits, as each wishes it. Every comment comes with its context and with links that decide it once.</summary>
-internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider clock, ILogger<ModeratorNotices> log, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options)
+internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider clock, ILogger<ModeratorNotices> log, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options, IOptions<DeliveryOptions> delivery)
     : RepeatedWork(scopes, clock, log)
 {
     /// <summary>Most comments told one by one in a mail; of the rest the number is told.</summary>
@@ -28,7 +29,7 @@ internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider
     private const int ShownLength = 700;
 
     /// <inheritdoc/>
-    protected override TimeSpan Between => TimeSpan.FromSeconds(15);
+    protected override TimeSpan Between => TimeSpan.FromSeconds(delivery.Value.LookEverySeconds);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)

@@ -16,7 +16,7 @@ internal static class ThreadFormMarkup
     {
         var language = form.Language(site);
         var (texts, more, reader) = (EmbedTexts.For(language), ThreadTexts.For(language), ReaderTexts.For(language));
-        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append("\" novalidate>\n")
+        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append("\" novalidate").Append(OwnWords(form, more, reader)).Append(">\n")
             .Append("<p part=\"form-title\"><strong>").Append(texts.WriteOne).Append("</strong></p>\n");
         if (form.Settings.Message.Length > 0) html.Append("<div class=\"antiphon-message\" part=\"message\">").Append(CommentBody.ToHtml(form.Settings.Message)).Append("</div>\n");
         if (form.Settings.HouseRules.Length > 0) html.Append("<details class=\"antiphon-rules\" part=\"rules\"><summary>").Append(reader.HouseRules).Append("</summary>").Append(CommentBody.ToHtml(form.Settings.HouseRules)).Append("</details>\n");
@@ -37,6 +37,10 @@ internal static class ThreadFormMarkup
         html.Append("<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n")
             .Append("<p class=\"antiphon-sending\"><button class=\"antiphon-send\" part=\"send\">").Append(texts.Send).Append("</button> <button type=\"button\" class=\"antiphon-see\" hidden>").Append(reader.Preview).Append("</button></p>\n</form>\n");
     }
+
+    // What the script offers the writer on the device a comment was written on.
+    private static string OwnWords(ThreadForm form, ThreadTexts texts, ReaderTexts reader) =>
+        $" data-own=\"{Encoded.Html(form.Action)}/own\" data-edit=\"{Encoded.Html(reader.Edit)}\" data-withdraw=\"{Encoded.Html(reader.Withdraw)}\" data-sure=\"{Encoded.Html(reader.WithdrawSure)}\" data-save=\"{Encoded.Html(reader.Save)}\" data-leave-it=\"{Encoded.Html(texts.Leave)}\"";
 
     private static void AppendRating(StringBuilder html, ThreadForm form, ReaderTexts texts)
     {

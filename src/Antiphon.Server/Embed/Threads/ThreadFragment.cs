@@ -38,7 +38,7 @@ internal static class ThreadFragment
         html.Append("<ol class=\"antiphon-comments\" part=\"comments\">\n");
         foreach (var comment in page.Comments) markup.Append(html, comment);
         html.Append("</ol>\n");
-        if (page.Next is { } next) html.Append("<p><a class=\"antiphon-more\" part=\"more\" rel=\"next\" href=\"").Append(Encoded.Html(form.Page($"&order={Spelling(form.Order!.Value)}&after={next}"))).Append("\" data-after=\"").Append(next).Append("\">").Append(more.More).Append("</a></p>\n");
+        if (page.Next is { } next) html.Append("<p><a class=\"antiphon-more\" part=\"more\" rel=\"next\" href=\"").Append(Encoded.Html(form.Page($"&order={Spelling(form.Order!.Value)}&after={next}"))).Append("\" data-next=\"").Append(next).Append("\">").Append(more.More).Append("</a></p>\n");
     }
 
     private static void AppendReactions(StringBuilder html, ThreadPage page, ThreadForm form, ReaderTexts more)

@@ -3,25 +3,19 @@ import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
-import { partInWords, reportReasons, ruleInWords } from './words'
+import { partInWords, percent, reportReasons, stepInWords } from './words'
 
 /** Why a comment stands where it stands, what the filter sees in it, and what readers reported. */
-const props = defineProps<{ known: Schemas['CaseView']; standing: Schemas['CommentStanding']; zone: string | undefined }>()
+const props = defineProps<{ known: Schemas['CaseView']; standing: Schemas['CommentStanding']; zone: string | undefined; assignee: string | null }>()
+const emit = defineEmits<{ unmark: [mark: Schemas['MarkView']]; unnote: [note: Schemas['NoteView']] }>()
 const sent: Record<Schemas['CommentAct'], string> = { publish: 'Published', wait: 'Waits', spam: 'Put aside', refuse: 'Refused' }
 const reported = computed(() => props.known.reports.length - props.known.reportsKept)
 const why = computed(() => {
   const trace = props.known.trace
   if (props.standing === 'waiting' && reported.value > 0) return 'Waits again: readers reported it'
   if (!trace) return null
-  const by = {
-    trap: 'the field was filled that people do not see',
-    rule: trace.rule ? `rule: ${ruleInWords(trace.rule, trace.found).toLowerCase()}` : '',
-    threshold: `the filter said ${percent(trace.facts.score ?? 0)}, more than is let pass`,
-    approval: trace.act === 'wait' ? 'no rule fits, and the site lets it wait' : 'no rule fits, and the site lets it pass',
-  }[trace.step]
-  return `${sent[trace.act]}: ${by}`
+  return `${sent[trace.act]}: ${stepInWords(trace)}`
 })
-const percent = (score: number) => (score < 0.01 ? 'under 1 %' : score > 0.99 ? 'over 99 %' : `${Math.round(score * 100)} %`)
 // Parts of one name or one mail say the same; the strongest stands for them.
 const fields = ['author', 'mail', 'site', 'link']
 const strongest = (parts: Schemas['TellingPart'][]) =>
@@ -54,6 +48,18 @@ const strongest = (parts: Schemas['TellingPart'][]) =>
       <p v-if="props.known.for.length" class="soft"><b>For spam:</b> {{ strongest(props.known.for) }}</p>
       <p v-if="props.known.against.length" class="soft"><b>Against:</b> {{ strongest(props.known.against) }}</p>
     </template>
+    <p v-for="mark in props.known.marks" :key="`mark-${mark.id}`">
+      <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'">{{ mark.mark === 'banned' ? 'Banned' : 'Trusted' }}: {{ mark.shown }}</span>
+      <small v-if="mark.until" class="soft"> until <WhenText :at="mark.until" :zone="props.zone" /></small>
+      <button class="link" @click="emit('unmark', mark)">{{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}</button>
+    </p>
+    <p v-if="props.assignee">
+      <span class="tag plain">For {{ props.assignee }}</span>
+    </p>
+    <p v-for="note in props.known.notes" :key="`note-${note.id}`" class="note">
+      <b>{{ note.personName }}</b> <small class="soft"><WhenText :at="note.at" :zone="props.zone" /></small>
+      <button class="link" :aria-label="`Remove the note of ${note.personName}`" @click="emit('unnote', note)">Remove</button><br />{{ note.text }}
+    </p>
   </div>
 </template>
 
@@ -88,6 +94,15 @@ p {
   display: block;
   height: 100%;
   background: var(--madder);
+}
+.case-facts .link {
+  margin-left: 10px;
+}
+.note {
+  padding: 6px 10px;
+  background: var(--sheet);
+  border-radius: 4px;
+  white-space: pre-line;
 }
 .report {
   display: block;

@@ -10,6 +10,9 @@ const tabs = computed(() =>
     { name: 'threads', title: 'Conversations', path: '/threads', shown: true },
     { name: 'comment-rules', title: 'Rules', path: '/rules', shown: mayEdit.value },
     { name: 'comment-filter', title: 'Spam filter', path: '/filter', shown: true },
+    { name: 'comment-marks', title: 'Banned and trusted', path: '/marks', shown: true },
+    { name: 'comment-record', title: 'Record', path: '/record', shown: true },
+    { name: 'comment-notices', title: 'What I am told', path: '/notices', shown: true },
     { name: 'comment-settings', title: 'How comments are taken', path: '/settings', shown: mayEdit.value },
   ]
     .filter((tab) => tab.shown)

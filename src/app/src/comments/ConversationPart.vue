@@ -8,20 +8,30 @@ import { counted } from '../shared/counted'
 import { shortDate } from '../shared/dates'
 import CasePart from './CasePart.vue'
 
-const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean }>()
-const emit = defineEmits<{ writer: [to: Schemas['CommentStanding']] }>()
+const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean; lookers: string[] }>()
+const emit = defineEmits<{ writer: [to: Schemas['CommentStanding']]; unmark: [mark: Schemas['MarkView']]; unnote: [note: Schemas['NoteView']] }>()
 const box = ref<HTMLElement | null>(null)
 const { data: talk, error } = useQuery({
   queryKey: ['conversation', () => props.siteId, () => props.commentId],
   queryFn: () => take(api.GET('/api/sites/{site}/comments/{comment}/conversation', { params: { path: { site: props.siteId, comment: props.commentId } } })),
   placeholderData: (before) => before,
 })
+const { data: people } = useQuery({
+  queryKey: ['members', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: { site: props.siteId } } })),
+})
+const assignee = computed(() => people.value?.find((one) => one.personId === talk.value?.case.assignedToId)?.name ?? null)
 const current = computed(() => talk.value?.comments.find((one) => one.id === props.commentId))
 const ofWriter = computed(() => (talk.value ? talk.value.case.writer.waiting + talk.value.case.writer.public : 0))
-const byline = (one: Schemas['ThreadComment']) =>
-  one.isTeam ? 'team' : one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given'
+const byline = (one: Schemas['ThreadComment']) => (one.isTeam ? 'team' : (one.isConfirmed ? 'mail confirmed · ' : '') + known(one))
+const known = (one: Schemas['ThreadComment']) => (one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given')
+const closing = computed(() => {
+  if (!talk.value) return ''
+  if (!talk.value.isOpen) return 'closed'
+  return talk.value.closesAt ? `open until ${shortDate(talk.value.closesAt, props.zone)}` : ''
+})
 const kicker = computed(() =>
-  [talk.value?.blogName, talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier].filter(Boolean).join(' · '),
+  [talk.value?.blogName, talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier, closing.value].filter(Boolean).join(' · '),
 )
 
 watch([() => props.commentId, () => props.opened, talk], async () => {
@@ -34,6 +44,9 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
   <div ref="box" class="talk">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="talk">
+      <p v-if="props.lookers.length" class="lookers" role="status">
+        {{ props.lookers.join(' and ') }} {{ props.lookers.length > 1 ? 'look' : 'looks' }} at this too.
+      </p>
       <div class="small soft">{{ kicker }}</div>
       <h2>
         <a v-if="talk.address" :href="talk.address" target="_blank" rel="noopener">{{ talk.title }}</a><template v-else>{{ talk.title }}</template>
@@ -50,12 +63,20 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
             v-if="one.standing === 'waiting' && one.id !== props.commentId"
           >
             · waiting too</template
-          >
+          ><template v-if="one.editedAt"> · edited</template><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
         </div>
         <!-- Made by the server from encoded text; holds paragraphs, lists, quotes, code, emphasis and links only. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="reading" v-html="one.html" />
-        <CasePart v-if="one.id === props.commentId && !one.isTeam" :known="talk.case" :standing="one.standing" :zone="props.zone" />
+        <CasePart
+          v-if="one.id === props.commentId && !one.isTeam"
+          :known="talk.case"
+          :standing="one.standing"
+          :zone="props.zone"
+          :assignee="assignee"
+          @unmark="emit('unmark', $event)"
+          @unnote="emit('unnote', $event)"
+        />
       </article>
       <p v-if="current" class="history">
         Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given'
@@ -123,6 +144,12 @@ h2 {
 }
 .reading :deep(p) {
   margin: 4px 0 0;
+}
+.lookers {
+  margin: 0 0 8px;
+  font-size: 13.5px;
+  font-weight: 600;
+  color: var(--ochre);
 }
 .history {
   font-size: 13.5px;

@@ -3,9 +3,8 @@ import type { Schemas } from '../api/client'
 import { standings } from './words'
 
 type Standing = Schemas['CommentStanding']
-const props = defineProps<{ standing: Standing | null; last: { author: string; now: Standing; decided: unknown[] } | null; left: number }>()
-const emit = defineEmits<{ decide: [to: Standing]; answer: []; undo: [] }>()
-const past: Record<Standing, string> = { public: 'Published', hidden: 'Hid', spam: 'Marked as spam', waiting: 'Put back', deleted: 'Deleted' }
+const props = defineProps<{ standing: Standing | null; isTeam: boolean; last: { words: string } | null }>()
+const emit = defineEmits<{ decide: [to: Standing]; ban: []; answer: []; undo: [] }>()
 </script>
 
 <template>
@@ -13,10 +12,12 @@ const past: Record<Standing, string> = { public: 'Published', hidden: 'Hid', spa
     <v-btn :disabled="!props.standing || props.standing === 'public'" @click="emit('decide', 'public')">Publish <kbd>1</kbd></v-btn>
     <v-btn variant="outlined" :disabled="!props.standing || props.standing === 'hidden'" @click="emit('decide', 'hidden')">Hide <kbd>2</kbd></v-btn>
     <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')">Spam <kbd>3</kbd></v-btn>
+    <v-btn variant="outlined" :disabled="!props.standing || props.isTeam" @click="emit('ban')">Ban <kbd>4</kbd></v-btn>
+    <v-btn variant="text" :disabled="!props.standing || props.standing === 'deleted'" @click="emit('decide', 'deleted')">Delete <kbd>D</kbd></v-btn>
     <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Answer <kbd>R</kbd></v-btn>
-    <span v-if="props.last" class="last small soft" role="status"
-      >{{ past[props.last.now] }}: {{ props.last.decided.length > 1 ? `${props.last.decided.length} of ` : '' }}{{ props.last.author }}.
-      <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span
+    <slot />
+    <span v-if="props.last?.words" class="last small soft" role="status"
+      >{{ props.last.words }}. <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span
     >
     <span v-else-if="props.standing" class="last small soft">{{ standings[props.standing] }}</span>
   </div>
@@ -25,10 +26,10 @@ const past: Record<Standing, string> = { public: 'Published', hidden: 'Hid', spa
 <style scoped>
 .keys {
   border-top: 1px solid var(--rule);
-  padding: 12px 36px;
+  padding: 12px 24px;
   display: flex;
   flex-wrap: wrap;
-  gap: 10px;
+  gap: 8px;
   align-items: center;
   background: var(--paper);
 }
@@ -55,11 +56,16 @@ kbd {
     z-index: 20;
     display: grid;
     grid-template-columns: repeat(4, 1fr);
+    row-gap: 4px;
   }
-  .keys .v-btn {
+  .keys :deep(.v-btn) {
     min-width: 0;
-    padding: 0 6px;
-    height: 46px;
+    padding: 0 4px;
+    height: 44px;
+    font-size: 14px;
+  }
+  .keys :deep(.v-btn__prepend) {
+    display: none;
   }
   .keys kbd {
     display: none;

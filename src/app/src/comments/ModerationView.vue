@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
@@ -10,7 +10,10 @@ import { useSite } from '../sites/useSite'
 import CommentTabs from './CommentTabs.vue'
 import ConversationPart from './ConversationPart.vue'
 import DecisionKeys from './DecisionKeys.vue'
+import QueueChoices from './QueueChoices.vue'
+import CommentActs from './acts/CommentActs.vue'
 import QueuePart from './QueuePart.vue'
+import { useLooking } from './useLooking'
 import { useModeration } from './useModeration'
 import { standings } from './words'
 
@@ -18,12 +21,12 @@ const { id, site } = useSite()
 const standing = useQueryValue('standing')
 const search = useQueryValue('search')
 const picked = useQueryValue('comment')
-const { wanted, comments, counts, current, at, move, decide, decideWriter, undo, answer, decisions, act, queue, decidedToday } = useModeration(
-  () => id.value,
-  standing,
-  search,
-  picked,
-)
+const choice = useQueryValue('choice')
+const everywhere = useQueryValue('everywhere')
+const desk = useModeration(() => id.value, { standing, choice, search, everywhere, picked })
+const { wanted, comments, counts, current, move, decide, decideWriter, undo, answer, deeds, act, queue, decidedToday, acts } = desk
+const lookers = useLooking(current)
+const list = useTemplateRef('list')
 const answering = ref(false)
 const text = ref('')
 const isPhoneDetail = ref(false)
@@ -47,23 +50,28 @@ async function sendAnswer(): Promise<void> {
   text.value = ''
 }
 
-const acts: Record<string, () => unknown> = {
+const keys: Record<string, () => unknown> = {
   ArrowDown: () => move(1),
   ArrowUp: () => move(-1),
   1: () => decide('public'),
   2: () => decide('hidden'),
   3: () => decide('spam'),
+  4: () => !isTeam.value && list.value?.open('ban'),
+  d: () => decide('deleted'),
+  e: () => list.value?.open('edit'),
+  n: () => list.value?.open('note'),
+  m: () => list.value?.openList(),
+  t: () => list.value?.trust(),
   r: openAnswer,
-  R: openAnswer,
   u: undo,
-  U: undo,
 }
+const isTeam = computed(() => !!current.value && current.value.trace === null && current.value.standing === 'public')
 const ofWriter: Record<string, () => unknown> = { Digit2: () => decideWriter('hidden'), Digit3: () => decideWriter('spam') }
 onKeyStroke((event) => {
   const target = event.target as HTMLElement
   if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [contenteditable], .v-overlay')) return
   // With Shift the same keys mean everything of the writer; what the key would write depends on the keyboard.
-  const run = event.shiftKey ? (ofWriter[event.code] ?? acts[event.key]) : acts[event.key]
+  const run = event.shiftKey ? (ofWriter[event.code] ?? keys[event.key.toLowerCase()]) : (keys[event.key] ?? keys[event.key.toLowerCase()])
   if (!run) return
   event.preventDefault()
   void run()
@@ -79,21 +87,39 @@ onKeyStroke((event) => {
   <div v-else class="work split">
     <QueuePart
       v-model:standing="standing"
-      v-model:search="search"
       :class="{ away: isPhoneDetail }"
       :comments="comments"
       :counts="counts"
       :picked="picked"
       :zone="site?.timeZone"
       :loading="queue.isPending.value"
+      :everywhere="!!everywhere"
+      :has-more="queue.hasNextPage.value"
       @pick="((picked = String($event)), (isPhoneDetail = true))"
-    />
+      @more="queue.fetchNextPage()"
+    >
+      <QueueChoices v-model:choice="choice" v-model:search="search" v-model:everywhere="everywhere" :site-id="id" />
+    </QueuePart>
     <div class="case" :class="{ away: !isPhoneDetail }">
       <button class="link back-to-queue" @click="isPhoneDetail = false">← The queue</button>
-      <ConversationPart v-if="current" :site-id="id" :comment-id="current.id" :zone="site?.timeZone" :opened="isPhoneDetail" @writer="decideWriter" />
+      <ConversationPart
+        v-if="current"
+        :site-id="current.siteId"
+        :comment-id="current.id"
+        :zone="site?.timeZone"
+        :opened="isPhoneDetail"
+        :lookers="lookers"
+        @writer="decideWriter"
+        @unmark="acts.unmark"
+        @unnote="acts.unnote"
+      />
       <div v-else-if="!queue.isPending.value" class="empty clear">
-        <h2>{{ wanted === 'waiting' ? 'Nothing is waiting' : 'Nothing here' }}</h2>
-        <p>{{ wanted === 'waiting' ? 'Every comment has been decided. New ones appear here by themselves.' : '' }}</p>
+        <h2>{{ wanted === 'waiting' && !choice && !search ? 'Nothing is waiting' : 'Nothing here' }}</h2>
+        <p>
+          {{
+            wanted === 'waiting' && !choice && !search ? 'Every comment has been decided. New ones appear here by themselves.' : 'No comment fits this choice.'
+          }}
+        </p>
       </div>
       <form
         v-if="answering && current"
@@ -115,12 +141,15 @@ onKeyStroke((event) => {
       <p v-if="act.trouble.value" class="trouble mx-6" role="alert">{{ act.trouble.value }}</p>
       <DecisionKeys
         :standing="current?.standing ?? null"
-        :last="decisions.at(-1) ?? null"
-        :left="comments.length - at"
+        :is-team="isTeam"
+        :last="deeds.at(-1) ?? null"
         @decide="decide"
+        @ban="list?.open('ban')"
         @answer="openAnswer"
         @undo="undo"
-      />
+      >
+        <CommentActs v-if="current" ref="list" :comment="current" :desk="desk" />
+      </DecisionKeys>
     </div>
   </div>
 </template>

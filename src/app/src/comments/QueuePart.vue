@@ -3,19 +3,20 @@ import { nextTick, watch } from 'vue'
 import type { Schemas } from '../api/client'
 import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
-import { standings, waitReasons } from './words'
+import { standings, whyInShort } from './words'
 
 const standing = defineModel<string>('standing', { required: true })
-const search = defineModel<string>('search', { required: true })
 const props = defineProps<{
   comments: Schemas['QueuedComment'][]
   counts: Schemas['StandingCounts'] | undefined
   picked: string
   zone: string | undefined
   loading: boolean
+  everywhere: boolean
+  hasMore: boolean
 }>()
-const emit = defineEmits<{ pick: [id: number] }>()
-const shown = ['waiting', 'public', 'hidden', 'spam'] as const
+const emit = defineEmits<{ pick: [id: number]; more: [] }>()
+const shown = ['waiting', 'public', 'hidden', 'spam', 'deleted'] as const
 const isOn = (name: string) => (standing.value || 'waiting') === name
 
 watch(
@@ -31,7 +32,7 @@ watch(
   <section class="queue" aria-label="Queue">
     <div class="pills bar">
       <button
-        v-for="name in shown"
+        v-for="name in shown.filter((one) => one !== 'deleted' || props.counts?.deleted || isOn(one))"
         :key="name"
         class="pill"
         :class="{ on: isOn(name) }"
@@ -41,9 +42,7 @@ watch(
         {{ standings[name] }} {{ props.counts?.[name] ?? '' }}
       </button>
     </div>
-    <div v-if="!isOn('waiting') || search" class="find">
-      <v-text-field v-model="search" density="compact" label="Words or writer" clearable @click:clear="search = ''" />
-    </div>
+    <slot />
     <p v-if="props.loading" class="waiting px-6">Reading the queue …</p>
     <button
       v-for="one in props.comments"
@@ -58,9 +57,11 @@ watch(
       <span v-if="one.reports > 0 && (one.standing === 'waiting' || one.standing === 'public')" class="why m"
         >Reported by {{ counted(one.reports, 'reader') }}</span
       >
-      <span v-else-if="one.standing === 'waiting' && one.waitReason" class="why">{{ waitReasons[one.waitReason] }}</span>
+      <span v-else-if="one.standing === 'waiting' && one.trace" class="why">{{ whyInShort(one.trace) }}</span>
       <span v-else class="about">{{ one.threadTitle }}</span>
+      <span v-if="props.everywhere" class="about">{{ one.siteName }}</span>
     </button>
+    <p v-if="props.hasMore" class="px-6 py-3"><button class="link" @click="emit('more')">Show more</button></p>
   </section>
 </template>
 
@@ -78,9 +79,6 @@ watch(
 .bar .pill {
   padding: 3px 9px;
   font-size: 13px;
-}
-.find {
-  padding: 0 18px 10px 24px;
 }
 .queued {
   width: 100%;

@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { counted } from '../shared/counted'
 
 /** Where a comment stands. */
 export const standings: Record<Schemas['CommentStanding'], string> = {
@@ -7,14 +8,6 @@ export const standings: Record<Schemas['CommentStanding'], string> = {
   hidden: 'Hidden',
   spam: 'Spam',
   deleted: 'Deleted',
-}
-
-/** Why it waited. */
-export const waitReasons: Record<NonNullable<Schemas['WaitReason']>, string> = {
-  everyCommentWaits: 'Every comment waits',
-  firstTimeWriterWithLink: 'First-time writer with a link',
-  firstTimeWriter: 'First-time writer',
-  manyLinks: 'Several links',
 }
 
 /** What happens to a comment that comes in. */
@@ -38,6 +31,43 @@ export function ruleInWords(rule: Schemas['CommentRule'], found?: string | null)
   const { name, unit } = conditions[rule.condition]
   if (rule.condition === 'words') return found ? `It holds “${found}”` : `${name}: ${rule.words.slice(0, 4).join(', ')}${rule.words.length > 4 ? ' …' : ''}`
   return unit ? `${name} ${rule.number}${unit === '%' ? ' %' : ` ${unit}`}` : name
+}
+
+/** A score as people read it; never quite sure. */
+export const percent = (score: number) => (score < 0.01 ? 'under 1 %' : score > 0.99 ? 'over 99 %' : `${Math.round(score * 100)} %`)
+
+/** What decided where a comment went. */
+export function stepInWords(trace: Schemas['CommentTrace']): string {
+  const { step, act, rule, found, facts } = trace
+  if (step === 'rule' && rule) return `rule: ${ruleInWords(rule, found).toLowerCase()}`
+  if (step === 'approval') return act === 'wait' ? 'no rule fits, and the site lets it wait' : 'no rule fits, and the site lets it pass'
+  if (step === 'threshold') return `the filter said ${percent(facts.score ?? 0)}, more than is let pass`
+  if (step === 'words') return `it holds “${found ?? ''}”`
+  if (step === 'ban') return `banned: ${found ?? ''}`
+  return {
+    rule: 'a rule',
+    trap: 'the field was filled that people do not see',
+    trust: 'the writer is trusted',
+    flood: 'it came too fast, or with too many others',
+    unconfirmed: 'the mail is not confirmed yet',
+  }[step]
+}
+
+/** Why a comment waits, in the few words a list has room for. */
+export function whyInShort(trace: Schemas['CommentTrace']): string {
+  const { facts, step } = trace
+  const what =
+    step !== 'approval'
+      ? stepInWords(trace).replace(/^rule: /, '')
+      : facts.publishedBefore === 0
+        ? facts.links
+          ? 'first-time writer with a link'
+          : 'first-time writer'
+        : facts.links
+          ? counted(facts.links, 'link')
+          : `${facts.publishedBefore} published before`
+  const score = facts.score === null || facts.score === undefined ? '' : ` · spam ${percent(facts.score)}`
+  return what.charAt(0).toUpperCase() + what.slice(1) + score
 }
 
 /** What readers report. */

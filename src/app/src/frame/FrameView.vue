@@ -2,6 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import { useWaitingNotice } from '../comments/useWaitingNotice'
 import { useNotices } from '../notices/useNotices'
 import { useSite } from '../sites/useSite'
 import FindDialog from './FindDialog.vue'
@@ -15,6 +16,7 @@ const route = useRoute()
 const { id, site } = useSite()
 const { data: notices } = useNotices(id)
 const told = computed(() => notices.value?.filter((notice) => notice.isTrouble).length ?? 0)
+useWaitingNotice()
 const finding = ref(false)
 const keys = ref(false)
 const isOn = (path: string) => computed(() => route.path.startsWith(`/s/${id.value}/${path}`))

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { useInfiniteQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { lineOf } from '../api/problem'
+import PageTitle from '../shared/PageTitle.vue'
+import WhenText from '../shared/WhenText.vue'
+import { useSite } from '../sites/useSite'
+import CommentTabs from './CommentTabs.vue'
+import { standings } from './words'
+
+const { id, site } = useSite()
+const record = useInfiniteQuery({
+  queryKey: ['comment-record', id],
+  queryFn: ({ pageParam }) =>
+    take(api.GET('/api/sites/{site}/comments/record', { params: { path: { site: id.value }, query: { before: pageParam || undefined } } })),
+  initialPageParam: 0,
+  getNextPageParam: (page) => page.next ?? undefined,
+})
+const deeds = computed(() => record.data.value?.pages.flatMap((page) => page.deeds) ?? [])
+const standingOf = (name: string | null | undefined) => standings[(name ?? '').toLowerCase() as Schemas['CommentStanding']]?.toLowerCase() ?? name
+function what(deed: Schemas['DeedView']): string {
+  switch (deed.kind) {
+    case 'decided':
+      return `${standingOf(deed.before)} → ${standingOf(deed.after)}`
+    case 'edited':
+      return 'text changed'
+    case 'moved':
+      return 'moved to another conversation'
+    case 'assigned':
+      return deed.after ? `given to ${deed.after}` : 'given to nobody'
+    case 'withdrawn':
+      return 'taken back by its writer'
+    case 'erased':
+      return 'erased for good'
+  }
+}
+const ways: Record<Schemas['DeedWay'], string> = { workplace: '', mail: 'from a mail', page: 'on the page' }
+const who = (deed: Schemas['DeedView']) => [deed.personName || 'The writer', ways[deed.way]].filter(Boolean).join(', ')
+</script>
+
+<template>
+  <PageTitle title="Record of decisions">
+    <template #state>What was done with comments, by whom and from where.</template>
+  </PageTitle>
+  <CommentTabs />
+  <div class="work">
+    <p v-if="record.error.value" class="trouble" role="alert">{{ lineOf(record.error.value) }}</p>
+    <p v-else-if="record.isPending.value" class="waiting">Reading the record …</p>
+    <p v-else-if="deeds.length === 0" class="empty">Nothing was decided yet. Every decision, change and move is written down here.</p>
+    <table v-else class="ruled">
+      <thead>
+        <tr>
+          <th>Comment</th>
+          <th>What</th>
+          <th>Who</th>
+          <th>When</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="deed in deeds" :key="deed.id">
+          <td>
+            <router-link class="link" :to="`/s/${id}/comments?comment=${deed.commentId}`">{{ deed.author || 'Erased' }}</router-link>
+            <span class="soft"> on {{ deed.threadTitle }}</span
+            ><br /><span class="small soft">{{ deed.start }}</span>
+            <p v-if="deed.kind === 'edited' && deed.before" class="small before">
+              <del>{{ deed.before }}</del>
+            </p>
+          </td>
+          <td>{{ what(deed) }}</td>
+          <td>{{ who(deed) }}</td>
+          <td class="soft"><WhenText :at="deed.at" :zone="site?.timeZone" /></td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="record.hasNextPage.value" class="mt-4">
+      <v-btn variant="outlined" :loading="record.isFetchingNextPage.value" @click="record.fetchNextPage()">Show more</v-btn>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+td:first-child {
+  max-width: 560px;
+  overflow-wrap: anywhere;
+}
+.before {
+  margin: 4px 0 0;
+  white-space: pre-line;
+}
+</style>

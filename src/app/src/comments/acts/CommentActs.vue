@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { mdiDotsHorizontal } from '@mdi/js'
+import { ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import AskDialog from './AskDialog.vue'
+import BanDialog from './BanDialog.vue'
+import MoveDialog from './MoveDialog.vue'
+import TextDialog from './TextDialog.vue'
+import type { useModeration } from '../useModeration'
+
+/** What can be done with a comment beside deciding and answering: a list to choose from, and what each asks first. */
+const props = defineProps<{ comment: Schemas['QueuedComment']; desk: ReturnType<typeof useModeration> }>()
+type Asked = 'ban' | 'edit' | 'note' | 'move' | 'clear' | 'erase'
+const asked = ref<Asked | null>(null)
+const isOpen = ref(false)
+const path = () => ({ site: props.comment.siteId, comment: props.comment.id })
+const { data: talk } = useQuery({
+  queryKey: ['conversation', () => props.comment.siteId, () => props.comment.id],
+  queryFn: () => take(api.GET('/api/sites/{site}/comments/{comment}/conversation', { params: { path: path() } })),
+})
+const { data: people } = useQuery({
+  queryKey: ['members', () => props.comment.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: { site: props.comment.siteId } } })),
+})
+const own = () => talk.value?.comments.find((one) => one.id === props.comment.id)
+const { acts, clearThread, decideWriter } = props.desk
+
+async function finish(done: Promise<unknown>): Promise<void> {
+  if ((await done) !== false) asked.value = null
+}
+
+const trust = () => acts.mark({ mark: 'trusted', by: 'mail', host: null, until: null, past: null })
+const open = (what: Asked) => (asked.value = what)
+/** The keys of the screen open the same. */
+const openList = () => (isOpen.value = true)
+defineExpose({ open, openList, trust })
+</script>
+
+<template>
+  <v-menu v-model="isOpen" location="top end">
+    <template #activator="{ props: activator }">
+      <v-btn v-bind="activator" variant="text" :prepend-icon="mdiDotsHorizontal">More <kbd>M</kbd></v-btn>
+    </template>
+    <v-list density="compact" class="acts">
+      <v-list-item title="Change the text …" subtitle="E" @click="open('edit')" />
+      <v-list-item title="Move to another conversation …" @click="open('move')" />
+      <v-list-item title="Note for colleagues …" subtitle="N" @click="open('note')" />
+      <v-list-item v-if="own()?.mail" title="Trust this writer" subtitle="T" @click="trust" />
+      <v-divider />
+      <v-list-subheader>Give to</v-list-subheader>
+      <v-list-item
+        v-for="person in people"
+        :key="person.personId"
+        :title="person.name"
+        :active="comment.assignedToId === person.personId"
+        @click="acts.assign(person.personId)"
+      />
+      <v-list-item v-if="comment.assignedToId" title="Nobody" @click="acts.assign(null)" />
+      <v-divider />
+      <v-list-item title="Hide everything of this writer" subtitle="Shift 2" @click="decideWriter('hidden')" />
+      <v-list-item title="Hide the whole conversation …" @click="open('clear')" />
+      <v-list-item title="Erase for good …" class="m" @click="open('erase')" />
+    </v-list>
+  </v-menu>
+  <BanDialog
+    v-if="asked === 'ban' && talk && own()"
+    :known="talk.case"
+    :author="comment.author"
+    :mail="own()?.mail"
+    :running="desk.act.running.value"
+    :trouble="desk.act.trouble.value || (Object.values(desk.act.fields.value)[0]?.[0] ?? '')"
+    @done="(mark) => finish(acts.mark(mark))"
+    @close="asked = null"
+  />
+  <TextDialog
+    v-if="asked === 'edit' && own()"
+    title="Change the text"
+    about="Readers see that the team edited it. What it was before stays in the record."
+    label="Comment"
+    button="Change"
+    :text="own()!.text"
+    :rows="6"
+    :running="desk.act.running.value"
+    :trouble="desk.act.fields.value.text?.[0] ?? desk.act.trouble.value"
+    @done="(text) => finish(acts.edit(text, own()!.text))"
+    @close="asked = null"
+  />
+  <TextDialog
+    v-if="asked === 'note'"
+    title="A note for colleagues"
+    about="Only the team sees it."
+    label="Note"
+    button="Keep the note"
+    text=""
+    :rows="3"
+    :running="desk.act.running.value"
+    :trouble="desk.act.fields.value.text?.[0] ?? desk.act.trouble.value"
+    @done="(text) => finish(acts.note(text))"
+    @close="asked = null"
+  />
+  <MoveDialog
+    v-if="asked === 'move'"
+    :site-id="comment.siteId"
+    :thread-id="comment.threadId"
+    :running="desk.act.running.value"
+    :trouble="desk.act.fields.value.threadId?.[0] ?? desk.act.trouble.value"
+    @done="(thread) => finish(acts.move(thread))"
+    @close="asked = null"
+  />
+  <AskDialog
+    v-if="asked === 'clear'"
+    title="Hide the whole conversation?"
+    :text="`Everything on “${comment.threadTitle}” that waits or is public is hidden. You can undo it.`"
+    button="Hide everything"
+    :running="desk.act.running.value"
+    :trouble="desk.act.trouble.value"
+    @done="finish(clearThread('hidden'))"
+    @close="asked = null"
+  />
+  <AskDialog
+    v-if="asked === 'erase'"
+    title="Erase this comment for good?"
+    text="Text, name and mail are removed, also from the record. The place in the conversation stays. This cannot be undone; do it when a person asks for it."
+    button="Erase"
+    :running="desk.act.running.value"
+    :trouble="desk.act.trouble.value"
+    @done="finish(acts.erase())"
+    @close="asked = null"
+  />
+</template>
+
+<style scoped>
+.acts :deep(.v-list-item-subtitle) {
+  font-size: 12px;
+}
+kbd {
+  margin-left: 8px;
+  background: transparent;
+  color: inherit;
+  border-color: color-mix(in srgb, currentColor 45%, transparent);
+}
+@media (max-width: 860px) {
+  kbd {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,78 @@
+import { keep, kept } from './device'
+import { speak } from './speak'
+
+interface Said {
+  message: string
+  isPublic: boolean
+}
+
+/** Offers the writer, on the device a comment was written on, to change it and to take it back. */
+export function offerOwn(within: ParentNode, form: HTMLElement | null, reload: () => void): void {
+  const words = form?.dataset
+  if (!words?.edit) return
+  const action = form!.dataset.own!
+  const mine = kept().mine
+  within.querySelectorAll<HTMLElement>('.antiphon-comment').forEach((item) => {
+    const key = item.id.replace('comment-', '')
+    if (!(key in mine) || item.querySelector('.antiphon-own')) return
+    const row = element('p', 'antiphon-own')
+    row.append(
+      button(words.edit!, () => edit(item, key, action, words, reload)),
+      button(words.withdraw!, () => {
+        if (confirm(words.sure)) void send(action, { comment: key, act: 'withdraw' }, row, reload).then((ok) => ok && keep((what) => delete what.mine[key]))
+      }),
+    )
+    item.append(row)
+  })
+}
+
+function edit(item: HTMLElement, key: string, action: string, words: DOMStringMap, reload: () => void): void {
+  item.querySelector('.antiphon-own-form')?.remove()
+  const form = element('form', 'antiphon-own-form') as HTMLFormElement
+  const text = document.createElement('textarea')
+  text.value = kept().mine[key] ?? ''
+  text.setAttribute('aria-label', words.edit!)
+  const acts = element('p', 'antiphon-own')
+  const save = document.createElement('button')
+  save.textContent = words.save!
+  acts.append(
+    save,
+    button(words.leaveIt!, () => form.remove()),
+  )
+  form.append(text, acts)
+  form.addEventListener('submit', (event) => {
+    event.preventDefault()
+    event.stopPropagation()
+    void send(action, { comment: key, act: 'edit', text: text.value }, form, reload).then((ok) => ok && keep((what) => (what.mine[key] = text.value)))
+  })
+  item.append(form)
+  text.focus()
+}
+
+async function send(action: string, more: Record<string, string>, place: HTMLElement, reload: () => void): Promise<boolean> {
+  const answer = await speak<Said>(action, null, more).catch(() => null)
+  if (answer?.ok && answer.said.isPublic) {
+    reload()
+    return true
+  }
+  place.querySelector('[role=status]')?.remove()
+  const told = element('span', answer?.ok ? '' : 'antiphon-problem')
+  told.setAttribute('role', 'status')
+  told.textContent = answer ? (answer.said.message ?? Object.values(answer.said.errors ?? {})[0]?.[0] ?? answer.said.title ?? '') : ''
+  place.append(told)
+  return !!answer?.ok
+}
+
+function element(name: string, className: string): HTMLElement {
+  const made = document.createElement(name)
+  made.className = className
+  return made
+}
+
+function button(words: string, act: () => void): HTMLButtonElement {
+  const made = document.createElement('button')
+  made.type = 'button'
+  made.textContent = words
+  made.addEventListener('click', act)
+  return made
+}
