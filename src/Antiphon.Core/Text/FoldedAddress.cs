@@ -3,8 +3,11 @@ namespace Antiphon.Core.Text;
 /// <summary>The many spellings of one page's address as one, to tell that two mean the same page.</summary>
 public static class FoldedAddress
 {
+    // What mail programs, networks and counters add to links; none of them leads to another page.
+    private static readonly string[] Counting = ["gbraid", "wbraid", "igshid", "mc_cid", "mc_eid", "_ga", "_gl", "_hsenc", "_hsmi", "mkt_tok", "oly_anon_id", "oly_enc_id", "vero_id"];
+
     /// <summary>
-    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*), lower-cased host; null when it is no http(s) address.
+    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*, *clid and some more), lower-cased host; null when it is no http(s) address.
     /// </summary>
     public static string? Of(string? address)
     {
@@ -12,8 +15,11 @@ public static class FoldedAddress
         var host = uri.IsDefaultPort ? uri.Host : $"{uri.Host}:{uri.Port}";
         if (host.StartsWith("www.", StringComparison.OrdinalIgnoreCase)) host = host[4..];
         var query = uri.Query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries)
-            .Where(part => !part.StartsWith("utm_", StringComparison.OrdinalIgnoreCase)).ToList();
+            .Where(part => !IsCounting(part.Split('=')[0])).ToList();
         var path = uri.AbsolutePath.TrimEnd('/');
         return host.ToLowerInvariant() + path + (query.Count == 0 ? "" : "?" + string.Join('&', query));
     }
+
+    private static bool IsCounting(string name) =>
+        name.StartsWith("utm_", StringComparison.OrdinalIgnoreCase) || name.EndsWith("clid", StringComparison.OrdinalIgnoreCase) || Counting.Contains(name, StringComparer.OrdinalIgnoreCase);
 }

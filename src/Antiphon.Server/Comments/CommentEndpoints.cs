@@ -4,7 +4,9 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Moderation;
+using Antiphon.Server.Comments.Placing;
 using Antiphon.Server.Comments.Telling;
+using Antiphon.Server.Comments.Transfer;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -30,11 +32,13 @@ internal static class CommentEndpoints
         comments.MapRecord();
         comments.MapViewing();
         comments.MapNoticeWishes();
+        comments.MapCommentTransfer();
         comments.MapFilter();
         comments.MapCommentSettings();
         var threads = site.MapGroup("/threads").WithTags("Comments");
         threads.MapGet("", ListThreads).WithName("listThreads");
         threads.MapThreadClearing();
+        threads.MapThreadPlacing();
         threads.MapPost("/snippet", MakeSnippet).Validate<ThreadSnippetRequest>().WithName("makeThreadSnippet");
     }
 

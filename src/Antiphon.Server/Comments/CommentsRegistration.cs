@@ -1,7 +1,9 @@
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Moderation;
+using Antiphon.Server.Comments.Placing;
 using Antiphon.Server.Comments.Readers;
 using Antiphon.Server.Comments.Telling;
+using Antiphon.Server.Comments.Transfer;
 
 namespace Antiphon.Server.Comments;
 
@@ -26,6 +28,8 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<WriterMarks>();
         builder.Services.AddScoped<ReaderTelling>();
         builder.Services.AddScoped<ReaderConfirming>();
+        builder.Services.AddScoped<CommentImport>();
+        builder.Services.AddScoped<ThreadMoves>();
         builder.Services.AddScoped<OwnComments>();
         builder.Services.AddHostedService<ModeratorNotices>();
         builder.Services.AddHostedService<PlaceClearing>();

@@ -90,7 +90,12 @@ internal sealed record AnswerRequest(string Text);
 internal sealed record ThreadView(long Id, string Identifier, string Title, string? Address, int Public, int Waiting, DateTimeOffset? LastAt, long? PostId);
 
 /// <summary>What to place a thread with.</summary>
-internal sealed record ThreadSnippetRequest(string Identifier, string Address, string? Title);
+/// <param name="Identifier">The identifier, or how a template writes it.</param>
+/// <param name="Address">The page's address, or how a template writes it.</param>
+/// <param name="Title">Title for moderators, or how a template writes it.</param>
+/// <param name="Theme">Colours it stands in.</param>
+/// <param name="IsTemplate">Whether the values are placeholders that a template fills in.</param>
+internal sealed record ThreadSnippetRequest(string Identifier, string Address, string? Title, ThreadTheme Theme = ThreadTheme.Host, bool IsTemplate = false);
 
 /// <summary>The snippet of a thread.</summary>
 /// <param name="Snippet">What places the thread.</param>

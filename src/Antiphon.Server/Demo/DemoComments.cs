@@ -8,6 +8,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Conversation;
 using Antiphon.Data.Entities.Moderation;
 using Antiphon.Server.Posts;
 using Microsoft.EntityFrameworkCore;
@@ -27,7 +28,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         _deciders = await database.Memberships.Where(one => one.SiteId == site.Id && one.Role != SiteRole.Contributor).Select(one => one.PersonId).ToListAsync();
         (site.CommentRules, site.CommentSettings) = (Rules, new CommentSettings(Votes: VoteMode.UpAndDown, Message: "We read everything before dawn. Be kind to each other, and to the owl.")
         {
-            Reactions = ["🔭", "🌙", "👏"],
+            Reactions = ["★", "☾", "♥"],
             HouseRules = "Write as you would speak at the eyepiece: one at a time, and to each other.\n\n- no selling\n- say when you guess\n- the owl is always right",
         });
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).ToListAsync();
@@ -74,6 +75,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
             for (var vote = 0; vote < comment.Up + comment.Down; vote++) database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = $"demo-{vote}", IsUp = vote < comment.Up, GivenAt = comment.CreatedAt.AddHours(1) });
         }
 
+        foreach (var comment in await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Public && one.Id % 3 == 0).ToListAsync()) React(comment, "★", 1 + _random.Next(4));
         if (quarrel.Count < 2) return;
         Report(quarrel[0], ReportReason.Hurtful, "This is about a person, not about the glass.");
         Report(quarrel[0], ReportReason.Hurtful, null);
@@ -81,6 +83,12 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         (quarrel[0].Standing, quarrel[0].DecidedAt, quarrel[0].DecidedById) = (CommentStanding.Waiting, null, null);
         Report(quarrel[1], ReportReason.Other, "Can they not do this by letter?");
         quarrel[1].ReportsKept = 1;
+    }
+
+    private void React(Comment comment, string sign, int times)
+    {
+        comment.Reactions = new Dictionary<string, int> { [sign] = times };
+        for (var reader = 0; reader < times; reader++) database.CommentReactions.Add(new CommentReaction { ThreadId = comment.ThreadId, CommentId = comment.Id, ReaderKey = $"demo-{reader}", Sign = sign, GivenAt = comment.CreatedAt.AddHours(2) });
     }
 
     private void Report(Comment comment, ReportReason reason, string? words)

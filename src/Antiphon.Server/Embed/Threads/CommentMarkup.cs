@@ -56,14 +56,25 @@ internal sealed class CommentMarkup
 
     private void AppendActs(StringBuilder html, ReaderComment comment)
     {
-        html.Append("<form class=\"antiphon-acts\" part=\"acts\" method=\"post\" action=\"").Append(Encoded.Html(_form.Action)).Append("/voice\">").Append(_hidden)
+        html.Append("<div class=\"antiphon-foot\"><form class=\"antiphon-acts\" part=\"acts\" method=\"post\" action=\"").Append(Encoded.Html(_form.Action)).Append("/voice\">").Append(_hidden)
             .Append(ThreadForm.Hidden("comment", comment.Id));
         if (_form.Settings.Votes != VoteMode.None) AppendVote(html, "up", "↑", _texts.Up, comment.Up);
         if (_form.Settings.Votes == VoteMode.UpAndDown) AppendVote(html, "down", "↓", _texts.Down, comment.Down);
-        AppendReactions(html, _form.Settings.Reactions, comment.Reactions, _more);
+        AppendGiven(html, comment);
         if (_form.IsOpen) html.Append("<a href=\"").Append(Encoded.Html(_form.Page($"&answers={comment.Id}#antiphon-form"))).Append("\" data-answers=\"").Append(comment.Id).Append("\">").Append(_texts.Answer).Append("</a>");
         html.Append("</form><details class=\"antiphon-report\"><summary>").Append(_texts.Report).Append("</summary><form method=\"post\" action=\"").Append(Encoded.Html(_form.Action)).Append("/voice\">").Append(_hidden)
-            .Append(ThreadForm.Hidden("comment", comment.Id)).Append(_reasons).Append("<button>").Append(_texts.Send).Append("</button></form></details>");
+            .Append(ThreadForm.Hidden("comment", comment.Id)).Append(_reasons).Append("<button>").Append(_texts.Send).Append("</button></form></details></div>");
+    }
+
+    // Those nobody gave yet open from one mark, so that a quiet thread stays quiet.
+    private void AppendGiven(StringBuilder html, ReaderComment comment)
+    {
+        var given = _form.Settings.Reactions.Where(sign => comment.Reactions.GetValueOrDefault(sign) > 0).ToList();
+        AppendReactions(html, given, comment.Reactions, _more);
+        if (given.Count == _form.Settings.Reactions.Count) return;
+        html.Append("<details class=\"antiphon-react\"><summary aria-label=\"").Append(_more.React).Append("\">☺</summary>");
+        AppendReactions(html, [.. _form.Settings.Reactions.Except(given)], comment.Reactions, _more);
+        html.Append("</details>");
     }
 
     /// <summary>The buttons of reactions, within a form that says what they are about.</summary>

@@ -80,6 +80,35 @@ public sealed class CommentDecidingTests
     public void Where_no_rule_fits_threshold_and_approval_decide(Approval approval, int links, int before, double? score, CommentAct act) =>
         Assert.Equal(act, new CommentDeciding([], With(approval, 10, 95)).Decide(Plain with { Links = links, PublishedBefore = before, Score = score }).Act);
 
+    public static TheoryData<CommentFacts, CommentAct, DecidingStep> Steps => new()
+    {
+        { Plain with { BannedBy = "deals@bulk.example", IsTrusted = true }, CommentAct.Spam, DecidingStep.Ban },
+        { Plain with { Searched = "we saw a casino" }, CommentAct.Refuse, DecidingStep.Words },
+        { Plain with { Searched = "we saw an owl", IsTrusted = true }, CommentAct.Wait, DecidingStep.Words },
+        { Plain with { IsTrusted = true, Score = 0.99 }, CommentAct.Publish, DecidingStep.Trust },
+        { Plain with { Score = 0.99 }, CommentAct.Spam, DecidingStep.Threshold },
+        { Plain with { SecondsToWrite = 0 }, CommentAct.Wait, DecidingStep.Flood },
+        { Plain with { InThreadNow = CommentDeciding.MostInThread + 1 }, CommentAct.Wait, DecidingStep.Flood },
+        { Plain with { HasWorked = false, FromSamePlace = 61 }, CommentAct.Wait, DecidingStep.Flood },
+        { Plain with { HasWorked = false, FromSamePlace = 3 }, CommentAct.Publish, DecidingStep.Approval },
+        { Plain with { HasWorked = true, FromSamePlace = 61 }, CommentAct.Publish, DecidingStep.Approval },
+    };
+
+    [Theory]
+    [MemberData(nameof(Steps))]
+    public void The_first_that_says_something_decides(CommentFacts facts, CommentAct act, DecidingStep step)
+    {
+        var settings = EffectiveSettings.Of(new CommentSettings(Approval: Approval.None, SpamFrom: 95) { HeldWords = ["owl"], RefusedWords = ["casino*"] });
+        var trace = new CommentDeciding([], settings).Decide(facts);
+        Assert.Equal((act, step), (trace.Act, trace.Step));
+    }
+
+    [Theory]
+    [InlineData("see http://www.Lens.example/x and www.moor.example.", "lens.example moor.example")]
+    [InlineData("nothing here", "")]
+    [InlineData("twice https://a.example/1 https://a.example/2", "a.example")]
+    public void The_hosts_of_a_text_are_told_once_each(string text, string hosts) => Assert.Equal(hosts, string.Join(' ', CommentLinks.Hosts(text)));
+
     [Theory]
     [InlineData(2, 0, 3, false)]
     [InlineData(3, 0, 3, true)]
