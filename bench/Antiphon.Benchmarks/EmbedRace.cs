@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using Antiphon.Tests;
 
 namespace Antiphon.Benchmarks;
@@ -7,8 +6,6 @@ namespace Antiphon.Benchmarks;
 internal static class EmbedRace
 {
     private const int Rounds = 8;
-    private const int Requests = 3000;
-    private const int AtOnce = 16;
 
     /// <summary>Starts the demo and prints the ratio.</summary>
     public static async Task RunAsync()
@@ -21,21 +18,10 @@ internal static class EmbedRace
         var (listing, file) = (0d, 0d);
         for (var round = 0; round < Rounds; round++)
         {
-            listing = Math.Max(listing, await PerSecondAsync(http, $"embed/listings/{key}.html"));
-            file = Math.Max(file, await PerSecondAsync(http, "same.html"));
+            listing = Math.Max(listing, await HttpRatio.PerSecondAsync(http, $"embed/listings/{key}.html"));
+            file = Math.Max(file, await HttpRatio.PerSecondAsync(http, "same.html"));
         }
 
         Console.WriteLine($"requests a second of a cached listing against a static file of the same bytes\n  {listing / file:0.00}");
-    }
-
-    private static async Task<double> PerSecondAsync(HttpClient http, string path)
-    {
-        var start = Stopwatch.GetTimestamp();
-        await Parallel.ForEachAsync(Enumerable.Range(0, Requests), new ParallelOptions { MaxDegreeOfParallelism = AtOnce }, async (_, cancellation) =>
-        {
-            using var answer = await http.GetAsync(path, cancellation);
-            await answer.Content.ReadAsByteArrayAsync(cancellation);
-        });
-        return Requests / Stopwatch.GetElapsedTime(start).TotalSeconds;
     }
 }

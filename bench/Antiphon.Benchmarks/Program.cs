@@ -10,6 +10,7 @@ var races = new (string Name, Func<Task> Run)[]
     ("embed", EmbedRace.RunAsync),
     ("posts", PostRace.RunAsync),
     ("import", ImportRace.RunAsync),
+    ("talk", TalkRace.RunAsync),
     ("filter", () => Task.Run(FilterRace.Run)),
 };
 foreach (var race in races.Where(race => args.Length == 0 || args.Contains(race.Name))) await race.Run();

@@ -9,7 +9,7 @@ namespace Antiphon.Data.Configurations;
 /// <summary>Keys and indexes of <see cref="Comment"/>.</summary>
 internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
 {
-    private const string AtTop = "\"RootId\" IS NULL";
+    private const string AtTop = "\"RootId\" IS NULL AND \"IsShown\"";
 
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<Comment> builder)
@@ -21,17 +21,19 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
         builder.HasIndex(comment => new { comment.SiteId, comment.Mail });
         builder.HasIndex(comment => new { comment.SiteId, comment.TextKey, comment.CreatedAt });
         builder.HasIndex(comment => new { comment.SiteId, comment.PlaceKey, comment.CreatedAt });
-        builder.HasIndex(comment => new { comment.SiteId, comment.Standing, comment.Reports });
         builder.HasIndex(comment => new { comment.SiteId, comment.DecidedById, comment.DecidedAt });
         builder.HasIndex(comment => new { comment.ThreadId, comment.CreatedAt });
-        builder.HasIndex(comment => comment.RootId);
+        // Without those at the top level, so that nobody looks for them here.
+        builder.HasIndex(comment => comment.RootId).HasFilter("\"RootId\" IS NOT NULL");
         builder.HasIndex(comment => new { comment.SiteId, comment.NetworkKey, comment.CreatedAt });
+        // What readers reported stands before everything else in the queue, and is little however much waits.
+        builder.HasIndex(comment => new { comment.SiteId, comment.Standing, comment.Id }, "IX_Comments_Reported").HasFilter("\"Reports\" > \"ReportsKept\"");
         // One index for each order of the comments at the top level, so that a first page costs the same in a long thread as in a short one.
-        builder.HasIndex(comment => new { comment.ThreadId, comment.IsShown, comment.CreatedAt, comment.Id }, "IX_Comments_Top_Time").HasFilter(AtTop);
-        builder.HasIndex(comment => new { comment.ThreadId, comment.IsShown, comment.Best, comment.Id }, "IX_Comments_Top_Best").IsDescending(false, false, true, false).HasFilter(AtTop);
-        builder.HasIndex(comment => new { comment.ThreadId, comment.IsShown, comment.Up, comment.Id }, "IX_Comments_Top_Up").IsDescending(false, false, true, false).HasFilter(AtTop);
-        builder.HasIndex(comment => new { comment.ThreadId, comment.IsShown, comment.Down, comment.Id }, "IX_Comments_Top_Down").IsDescending(false, false, true, false).HasFilter(AtTop);
-        builder.HasIndex(comment => new { comment.ThreadId, comment.IsShown, comment.Answers, comment.Id }, "IX_Comments_Top_Answers").IsDescending(false, false, true, false).HasFilter(AtTop);
+        builder.HasIndex(comment => new { comment.ThreadId, comment.CreatedAt, comment.Id }, "IX_Comments_Top_Time").HasFilter(AtTop);
+        builder.HasIndex(comment => new { comment.ThreadId, comment.Best, comment.Id }, "IX_Comments_Top_Best").IsDescending(false, true, false).HasFilter(AtTop);
+        builder.HasIndex(comment => new { comment.ThreadId, comment.Up, comment.Id }, "IX_Comments_Top_Up").IsDescending(false, true, false).HasFilter(AtTop);
+        builder.HasIndex(comment => new { comment.ThreadId, comment.Down, comment.Id }, "IX_Comments_Top_Down").IsDescending(false, true, false).HasFilter(AtTop);
+        builder.HasIndex(comment => new { comment.ThreadId, comment.Answers, comment.Id }, "IX_Comments_Top_Answers").IsDescending(false, true, false).HasFilter(AtTop);
         builder.Property(comment => comment.Answers).HasDefaultValue(0).ValueGeneratedOnAddOrUpdate();
         builder.Property(comment => comment.IsShown).HasComputedColumnSql("\"Standing\" = 'Public' OR \"Answers\" > 0", stored: false);
         builder.Property(comment => comment.Reactions).HasConversion<StoredJsonConverter<Dictionary<string, int>>, StoredJsonComparer<Dictionary<string, int>>>();

@@ -344,7 +344,8 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("Key")
                         .IsUnique();
 
-                    b.HasIndex("RootId");
+                    b.HasIndex("RootId")
+                        .HasFilter("\"RootId\" IS NOT NULL");
 
                     b.HasIndex("SiteId", "Mail");
 
@@ -361,30 +362,31 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("SiteId", "Standing", "Id");
 
-                    b.HasIndex("SiteId", "Standing", "Reports");
-
                     b.HasIndex("SiteId", "TextKey", "CreatedAt");
 
                     b.HasIndex("ThreadId", "Standing", "CreatedAt");
 
-                    b.HasIndex(new[] { "ThreadId", "IsShown", "Answers", "Id" }, "IX_Comments_Top_Answers")
-                        .IsDescending(false, false, true, false)
-                        .HasFilter("\"RootId\" IS NULL");
+                    b.HasIndex(new[] { "SiteId", "Standing", "Id" }, "IX_Comments_Reported")
+                        .HasFilter("\"Reports\" > \"ReportsKept\"");
 
-                    b.HasIndex(new[] { "ThreadId", "IsShown", "Best", "Id" }, "IX_Comments_Top_Best")
-                        .IsDescending(false, false, true, false)
-                        .HasFilter("\"RootId\" IS NULL");
+                    b.HasIndex(new[] { "ThreadId", "Answers", "Id" }, "IX_Comments_Top_Answers")
+                        .IsDescending(false, true, false)
+                        .HasFilter("\"RootId\" IS NULL AND \"IsShown\"");
 
-                    b.HasIndex(new[] { "ThreadId", "IsShown", "Down", "Id" }, "IX_Comments_Top_Down")
-                        .IsDescending(false, false, true, false)
-                        .HasFilter("\"RootId\" IS NULL");
+                    b.HasIndex(new[] { "ThreadId", "Best", "Id" }, "IX_Comments_Top_Best")
+                        .IsDescending(false, true, false)
+                        .HasFilter("\"RootId\" IS NULL AND \"IsShown\"");
 
-                    b.HasIndex(new[] { "ThreadId", "IsShown", "CreatedAt", "Id" }, "IX_Comments_Top_Time")
-                        .HasFilter("\"RootId\" IS NULL");
+                    b.HasIndex(new[] { "ThreadId", "Down", "Id" }, "IX_Comments_Top_Down")
+                        .IsDescending(false, true, false)
+                        .HasFilter("\"RootId\" IS NULL AND \"IsShown\"");
 
-                    b.HasIndex(new[] { "ThreadId", "IsShown", "Up", "Id" }, "IX_Comments_Top_Up")
-                        .IsDescending(false, false, true, false)
-                        .HasFilter("\"RootId\" IS NULL");
+                    b.HasIndex(new[] { "ThreadId", "CreatedAt", "Id" }, "IX_Comments_Top_Time")
+                        .HasFilter("\"RootId\" IS NULL AND \"IsShown\"");
+
+                    b.HasIndex(new[] { "ThreadId", "Up", "Id" }, "IX_Comments_Top_Up")
+                        .IsDescending(false, true, false)
+                        .HasFilter("\"RootId\" IS NULL AND \"IsShown\"");
 
                     b.ToTable("Comments");
                 });

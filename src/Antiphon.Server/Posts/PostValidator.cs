@@ -30,6 +30,10 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.OwnValues).Must(values => values is null || values.Count <= 100).WithMessage("A blog has at most 100 fields of its own.");
         When(post => post.Details is not null, () =>
         {
+            RuleFor(post => post.Details!.Comments).Custom((layer, context) =>
+            {
+                if (layer?.Problem() is { } problem) context.AddFailure($"Details.Comments.{problem.Setting}", problem.Remedy);
+            });
             RuleFor(post => post.Details!.SearchTitle).MaximumLength(200).WithMessage("Keep the search title under 200 characters.");
             RuleFor(post => post.Details!.SearchDescription).MaximumLength(500).WithMessage("Keep the description under 500 characters.");
             RuleFor(post => post.Details!.SocialTitle).MaximumLength(200).WithMessage("Keep the title of the card under 200 characters.");

@@ -42,7 +42,7 @@ export const router = createRouter({
       component: () => import('./comments/settings/CommentSettingsView.vue'),
       meta: framed,
     },
-    { path: '/s/:site(\\d+)/comments/threads', name: 'threads', component: () => import('./comments/ThreadsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/comments/threads', name: 'threads', component: () => import('./comments/threads/ThreadsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/readers', name: 'readers', component: () => import('./readers/ReadersView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/settings', name: 'settings', component: () => import('./sites/SettingsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/account', name: 'account', component: () => import('./accounts/AccountView.vue'), meta: framed },

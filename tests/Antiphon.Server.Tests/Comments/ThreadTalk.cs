@@ -15,7 +15,7 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
     public Task<string> HtmlAsync() => host.Plain().GetStringAsync($"embed/threads/{siteKey}.html{Query}");
 
     /// <summary>The same for programs.</summary>
-    public Task<Json> JsonAsync() => host.Plain().GetJsonAsync($"embed/threads/{siteKey}.json{Query}");
+    public Task<Json> JsonAsync() => host.Plain().GetJsonAsync($"embed/threads/{siteKey}.json{Query}&most=200");
 
     /// <summary>The number of its comments as pages show it, beside that of a thread nobody knows.</summary>
     public Task<Json> CountsAsync() => host.Plain().GetJsonAsync($"embed/threads/{siteKey}/counts.json?id={identifier}&id=nowhere");

@@ -60,7 +60,8 @@ public static class CommentJson
         var read = element.Deserialize<Lenient>(Options)!;
         return new PortableComment(
             Id(read.Id), read.Thread ?? read.Address ?? string.Empty, read.Address, read.Title, read.ParentId is { } parent ? Id(parent) : null, read.Author ?? string.Empty, read.Mail, read.Text ?? string.Empty,
-            read.Published ?? default, read.Standing ?? CommentStanding.Public) { IsTeam = read.IsTeam, Up = Math.Max(0, read.Up), Down = Math.Max(0, read.Down), Rating = read.Rating };
+            read.Published ?? default, read.Standing ?? CommentStanding.Public)
+        { IsTeam = read.IsTeam, Up = Math.Max(0, read.Up), Down = Math.Max(0, read.Down), Rating = read.Rating };
     }
 
     private static string Id(JsonElement id) => id.ValueKind switch

@@ -56,7 +56,7 @@ internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
         };
     }
 
-    private static IQueryable<Comment> Reported(IQueryable<Comment> comments) => comments.Where(comment => comment.Reports > 0 && comment.Reports > comment.ReportsKept);
+    private static IQueryable<Comment> Reported(IQueryable<Comment> comments) => comments.Where(comment => comment.Reports > comment.ReportsKept);
 
     private static IQueryable<QueuedComment> Row(IQueryable<Comment> comments) => comments.Select(comment => new QueuedComment(
         comment.Id, comment.SiteId, comment.Author, comment.Text, comment.Standing, comment.WaitReason, comment.CreatedAt, comment.ThreadId, comment.Thread.Title, comment.Thread.Site.Name, comment.Reports - comment.ReportsKept, comment.Trace, comment.AssignedToId));

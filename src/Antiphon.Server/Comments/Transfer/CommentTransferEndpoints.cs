@@ -52,7 +52,8 @@ internal static class CommentTransferEndpoints
     }
 
     private static PortableComment Portable(Comment row, string? parent) => new(
-        row.Key, row.Thread.Identifier, row.Thread.Address, row.Thread.Title, parent, row.Author, row.Mail, row.Text, row.CreatedAt, row.Standing) { IsTeam = row.IsTeam, Up = row.Up, Down = row.Down, Rating = row.Rating };
+        row.Key, row.Thread.Identifier, row.Thread.Address, row.Thread.Title, parent, row.Author, row.Mail, row.Text, row.CreatedAt, row.Standing)
+    { IsTeam = row.IsTeam, Up = row.Up, Down = row.Down, Rating = row.Rating };
 
     private static async Task<Results<Ok<ImportedComments>, ValidationProblem>> Import(long site, bool? trial, Spelled<CommentStanding>? standing, HttpContext http, CommentImport import)
     {

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments;
@@ -11,8 +12,6 @@ namespace Antiphon.Server.Embed.Threads;
 /// <summary>/embed/threads/{siteKey}: fragment, JSON, whole page, and the form's target.</summary>
 internal static class ThreadEmbedEndpoints
 {
-    private const int MostInJson = 200;
-
     /// <summary>Maps the forms a thread has.</summary>
     public static void MapThreadEmbeds(this RouteGroupBuilder embed)
     {
@@ -30,8 +29,9 @@ internal static class ThreadEmbedEndpoints
     {
         if (await threads.SiteAsync(query.SiteKey, http.RequestAborted) is not { } site) return Unknown(http);
         var thread = await threads.FindAsync(site, query.Id, query.Url, http.RequestAborted);
-        var order = query.Order?.Value ?? (await threads.RulesAsync(site, thread, http.RequestAborted)).Settings.Order;
-        var page = await pages.ReadAsync(thread, new ThreadSlice(order, MostInJson, query.After, query.At), http.RequestAborted);
+        var settings = (await threads.RulesAsync(site, thread, http.RequestAborted)).Settings;
+        var most = Math.Clamp(query.Most ?? settings.ShownFirst, 1, CommentSettings.MostShownFirst);
+        var page = await pages.ReadAsync(thread, new ThreadSlice(query.Order?.Value ?? settings.Order, most, query.After, query.At), http.RequestAborted);
         var json = System.Text.Json.JsonSerializer.Serialize(new { id = query.Id, url = query.Url, count = page.Count, next = page.Next, comments = page.Comments }, System.Text.Json.JsonSerializerOptions.Web);
         return EmbedAnswer.For(http, CachedFragment.Of(json), "application/json; charset=utf-8", site.AllowedAddresses);
     }
@@ -121,7 +121,8 @@ internal static class ThreadEmbedEndpoints
 /// <param name="Order">Order wished.</param>
 /// <param name="After">Key of the comment at the top level after which the part begins.</param>
 /// <param name="At">Key of a comment that must be shown.</param>
-internal sealed record ThreadPageQuery(string SiteKey, string? Id, string? Url, string? Title, string? Sent, string? Answers, Spelled<CommentOrder>? Order, string? After, string? At)
+/// <param name="Most">Most comments at the top level, for programs; as many as readers see first when left out.</param>
+internal sealed record ThreadPageQuery(string SiteKey, string? Id, string? Url, string? Title, string? Sent, string? Answers, Spelled<CommentOrder>? Order, string? After, string? At, int? Most)
 {
     /// <summary>What everybody who asks so sees.</summary>
     public ThreadAsked Asked => new(SiteKey, Id ?? string.Empty, Url ?? string.Empty, Title, Order?.Value, After, At);

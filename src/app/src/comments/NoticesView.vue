@@ -107,6 +107,7 @@ async function allow(): Promise<void> {
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 30rem) minmax(0, 1fr);
+  align-items: start;
   gap: 10px 56px;
 }
 @media (max-width: 860px) {

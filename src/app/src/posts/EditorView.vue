@@ -181,7 +181,15 @@ onKeyStroke('s', (event) => {
         :readonly="readonly"
       />
       <OwnFields v-model="post.ownValues" :site-id="siteId" :blog-id="post.blogId" :fields="act.fields.value" :readonly="readonly" />
-      <SearchPart v-model="post.details" :title="post.title" :excerpt="excerpt" :fields="act.fields.value" :readonly="readonly" :zone="site?.timeZone" />
+      <SearchPart
+        v-model="post.details"
+        :blog-id="post.blogId"
+        :title="post.title"
+        :excerpt="excerpt"
+        :fields="act.fields.value"
+        :readonly="readonly"
+        :zone="site?.timeZone"
+      />
       <PostFindings
         v-if="mayWrite && !readonly"
         :findings="check.findings.value"

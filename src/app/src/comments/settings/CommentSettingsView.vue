@@ -6,9 +6,10 @@ import { useNotice } from '../../shared/useNotice'
 import { useQueryValue } from '../../shared/useQueryValue'
 import { useSite } from '../../sites/useSite'
 import CommentTabs from '../CommentTabs.vue'
+import LayerLines from './LayerLines.vue'
 import PostsThatDiffer from './PostsThatDiffer.vue'
 import SettingLine from './SettingLine.vue'
-import { approvals, depths, onOff, orders, votes, yesNo } from './choices'
+import { onOff } from './choices'
 import { useCommentSettings } from './useCommentSettings'
 
 const { id, site } = useSite()
@@ -43,71 +44,17 @@ async function keep(): Promise<void> {
         {{ one.name }}
       </button>
     </div>
-    <p v-if="act.trouble.value || act.fields.value.settings" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.settings?.[0] }}</p>
+    <p v-if="act.trouble.value || Object.keys(act.fields.value).length" class="trouble" role="alert">
+      {{ act.trouble.value || Object.values(act.fields.value)[0]?.[0] }}
+    </p>
     <SettingLine v-model="own.isOn" label="Readers can comment" :outside="outside.isOn!" :from="from" :choices="onOff" />
     <PostsThatDiffer :site-id="id" :blogs="blog ? [blog] : query.data.value.blogs" :is-on="(own.isOn ?? outside.isOn)!" />
-    <SettingLine
-      v-model="own.approval"
-      label="What waits for you"
-      hint="Where no rule decides first."
-      :outside="outside.approval!"
-      :from="from"
-      :choices="approvals"
-    />
-    <SettingLine
-      v-model="own.needsMail"
-      label="Writers must give a mail"
-      hint="It is never shown."
-      :outside="outside.needsMail!"
-      :from="from"
-      :choices="yesNo"
-    />
-    <SettingLine v-model="own.votes" label="Votes of readers" :outside="outside.votes!" :from="from" :choices="votes" />
-    <SettingLine
-      v-model="own.order"
-      label="Order readers see first"
-      hint="They may choose another. Best: of which it is surest that readers like it, so that two votes of two do not stand above ninety of a hundred."
-      :outside="outside.order!"
-      :from="from"
-      :choices="orders"
-    />
-    <SettingLine v-model="own.depth" label="Levels of answers" :outside="outside.depth!" :from="from" :choices="depths" />
-    <SettingLine
-      v-model="own.reportsToWait"
-      label="Reports that send a comment back to Waiting"
-      hint="0 for never. Once you kept it, it takes twice as many."
-      :outside="outside.reportsToWait!"
-      :from="from"
-      unit="reports"
-      :least="0"
-      :most="1000"
-    />
-    <SettingLine
-      v-model="own.closeAfterDays"
-      label="Closed after"
-      hint="Days after a post was published; 0 for never."
-      :outside="outside.closeAfterDays!"
-      :from="from"
-      unit="days"
-      :least="0"
-      :most="3650"
-    />
-    <v-textarea
-      v-model="own.message"
-      class="mt-5 message"
-      label="Above the form"
-      placeholder="Be kind; we read everything before dawn."
-      rows="2"
-      counter="2000"
-    />
+    <LayerLines v-model="own" :outside="outside" :from="from" :problems="act.fields.value" />
   </div>
 </template>
 
 <style scoped>
 .pills {
   margin-bottom: 8px;
-}
-.message {
-  max-width: 760px;
 }
 </style>

@@ -19,7 +19,7 @@ const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <div class="line" :class="{ own: isOwn }">
+  <div class="setting" :class="{ own: isOwn }">
     <div class="about">
       <span class="t">{{ props.label }}</span>
       <p v-if="props.hint" class="soft small">{{ props.hint }}</p>
@@ -59,29 +59,3 @@ const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
     />
   </div>
 </template>
-
-<style scoped>
-.line {
-  display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr) 190px;
-  gap: 6px 22px;
-  align-items: center;
-  padding: 12px 0;
-  border-bottom: 1px solid var(--hair);
-}
-.about p {
-  margin: 0;
-}
-.switch {
-  font-size: 13.5px;
-}
-.switch :deep(.v-switch__thumb) {
-  background: var(--sheet);
-  color: var(--ink);
-}
-@media (max-width: 860px) {
-  .line {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-</style>

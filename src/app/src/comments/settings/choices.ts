@@ -41,3 +41,11 @@ export const depths: Choices<number> = [
   { value: 2, title: 'Two' },
   { value: 3, title: 'Three' },
 ]
+
+export const writers: Choices<NonNullable<Schemas['CommentWriters']>> = [
+  { value: 'guests', title: 'Everybody' },
+  { value: 'confirmed', title: 'Readers with a confirmed mail' },
+  { value: 'subscribers', title: 'Subscribers' },
+  { value: 'named', title: 'Named readers' },
+  { value: 'team', title: 'The team only' },
+]

@@ -5,6 +5,12 @@ import { useAct } from '../../shared/useAct'
 
 type Settings = Schemas['CommentSettings']
 
+/** A layer laid over one outside it: what it does not say is as there. */
+export const laidOver = (outer: Settings, inner: Settings): Settings => ({
+  ...outer,
+  ...Object.fromEntries(Object.entries(inner).filter(([, value]) => value !== null)),
+})
+
 /** The layers of how comments are taken, and the one that is edited. */
 export function useCommentSettings(site: Ref<number>, layer: Ref<string>) {
   const queries = useQueryClient()
@@ -17,8 +23,7 @@ export function useCommentSettings(site: Ref<number>, layer: Ref<string>) {
   const outside = computed<Settings | undefined>(() => {
     const all = query.data.value
     if (!all) return undefined
-    const said = Object.fromEntries(Object.entries(all.site).filter(([, value]) => value !== null))
-    return blog.value ? { ...all.usual, ...said } : all.usual
+    return blog.value ? laidOver(all.usual, all.site) : all.usual
   })
   const own = ref<Settings>({} as Settings)
   watch(stored, (now) => now && (own.value = { ...now }), { immediate: true })

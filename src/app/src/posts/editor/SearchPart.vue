@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '../../api/client'
+import PostLayer from '../../comments/settings/PostLayer.vue'
 import WidthMeter from './WidthMeter.vue'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined }>()
+const props = defineProps<{ title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined; blogId: number }>()
 const set = (part: Partial<Schemas['PostDetails']>) => (details.value = { ...details.value, ...part })
+const isSetting = ref(false)
 const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 </script>
 
@@ -86,6 +88,16 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         label="Until; empty for always"
         :readonly="props.readonly"
         @update:model-value="(day: string) => set({ commentsCloseAt: day ? `${day}T00:00:00Z` : null })"
+      />
+      <p v-if="!details.commentsOff && !props.readonly">
+        <button type="button" class="link" @click="isSetting = true">More about comments here …</button>
+      </p>
+      <PostLayer
+        v-if="isSetting"
+        :layer="details.comments ?? null"
+        :blog-id="props.blogId"
+        @done="(comments) => (set({ comments }), (isSetting = false))"
+        @close="isSetting = false"
       />
       <v-checkbox
         :model-value="!details.mentionsOff"

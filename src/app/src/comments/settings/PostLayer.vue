@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { useSite } from '../../sites/useSite'
+import LayerDialog from './LayerDialog.vue'
+import { laidOver } from './useCommentSettings'
+
+/** How comments are taken on one post, where that is not as in its blog; kept with the post. */
+const props = defineProps<{ layer: Schemas['CommentSettings'] | null; blogId: number }>()
+const emit = defineEmits<{ done: [layer: Schemas['CommentSettings'] | null]; close: [] }>()
+const { id } = useSite()
+const { data: all } = useQuery({
+  queryKey: ['comment-settings', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/comments/settings', { params: { path: { site: id.value } } })),
+})
+const blog = computed(() => all.value?.blogs.find((one) => one.id === props.blogId))
+const outside = computed(() => all.value && laidOver(laidOver(all.value.usual, all.value.site), blog.value?.settings ?? ({} as Schemas['CommentSettings'])))
+
+/** A layer that says nothing is none. */
+const done = (layer: Schemas['CommentSettings']) => emit('done', Object.values(layer).some((value) => value !== null && value !== undefined) ? layer : null)
+</script>
+
+<template>
+  <LayerDialog
+    v-if="outside"
+    title="Comments on this post"
+    :layer="props.layer ?? ({} as Schemas['CommentSettings'])"
+    :outside="outside"
+    :from="blog ? `in ${blog.name}` : 'on the site'"
+    button="Take over"
+    :running="false"
+    :problems="{}"
+    @done="done"
+    @close="emit('close')"
+  />
+</template>

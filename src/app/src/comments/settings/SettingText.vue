@@ -1,0 +1,75 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+
+/** A setting of words: one text, or a list with a line each. It is as the layer outside says until it is set here. */
+const value = defineModel<string | string[] | null | undefined>({ required: true })
+const props = defineProps<{
+  label: string
+  hint?: string
+  outside: string | string[]
+  from: string
+  placeholder?: string
+  kind?: 'lines' | 'time' | 'line'
+  problem?: string
+}>()
+const isOwn = computed(() => value.value !== null && value.value !== undefined)
+const isList = computed(() => Array.isArray(props.outside))
+const shown = computed(() => {
+  const now = value.value ?? props.outside
+  return Array.isArray(now) ? now.join(props.kind === 'line' ? ' ' : '\n') : now
+})
+
+function write(text: string): void {
+  if (!isList.value) value.value = text
+  else value.value = text.split(props.kind === 'line' ? ' ' : '\n').filter((line, at, all) => line.trim() || at === all.length - 1)
+}
+
+const trim = () => {
+  if (Array.isArray(value.value)) value.value = value.value.map((line) => line.trim()).filter(Boolean)
+}
+const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
+</script>
+
+<template>
+  <div class="setting" :class="{ own: isOwn }">
+    <div class="about">
+      <span class="t">{{ props.label }}</span>
+      <p v-if="props.hint" class="soft small">{{ props.hint }}</p>
+    </div>
+    <v-text-field
+      v-if="props.kind === 'time' || props.kind === 'line'"
+      :model-value="shown"
+      :type="props.kind === 'time' ? 'datetime-local' : 'text'"
+      :aria-label="props.label"
+      :placeholder="props.placeholder"
+      density="compact"
+      :disabled="!isOwn"
+      :error-messages="props.problem"
+      @update:model-value="write"
+      @blur="trim"
+    />
+    <v-textarea
+      v-else
+      :model-value="shown"
+      rows="2"
+      max-rows="8"
+      :aria-label="props.label"
+      :placeholder="props.placeholder"
+      density="compact"
+      :disabled="!isOwn"
+      :error-messages="props.problem"
+      @update:model-value="write"
+      @blur="trim"
+    />
+    <v-switch
+      class="switch"
+      :model-value="isOwn"
+      :label="isOwn ? 'set here' : `as ${props.from}`"
+      density="compact"
+      hide-details
+      color="primary"
+      :aria-label="`${props.label}: set here`"
+      @update:model-value="toggle"
+    />
+  </div>
+</template>

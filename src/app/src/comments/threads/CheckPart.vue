@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { counted } from '../../shared/counted'
+import { useAct } from '../../shared/useAct'
+
+/** Fetches pages and says what is wrong with the threads on them. */
+const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()
+const addresses = ref('')
+const result = ref<Schemas['ThreadCheckView'] | null>(null)
+const { running, fields, trouble, run } = useAct()
+const faults: Record<Schemas['ThreadFault'], (value: string) => { what: string; remedy: string }> = {
+  missing: () => ({ what: 'carries no thread', remedy: 'Paste the snippet, save and publish the page.' }),
+  several: (value) => ({ what: `carries more than one thread (${value})`, remedy: 'Leave one; readers find two forms otherwise.' }),
+  noIdentifier: () => ({ what: 'has a thread without identifier', remedy: 'Give it one, or a new address begins a new conversation.' }),
+  unfilled: (value) => ({
+    what: `shows the placeholder ${value}`,
+    remedy: 'The template does not fill it in there; paste it where the template writes the post.',
+  }),
+  sameIdentifier: (value) => ({
+    what: `shares the identifier “${value}” with another page`,
+    remedy: 'Both show one conversation. Put in what differs from page to page.',
+  }),
+  addressDiffers: (value) => ({
+    what: `names ${value}, which is not its canonical address`,
+    remedy: 'Make both the same, so that links to comments lead here.',
+  }),
+  noScript: () => ({ what: 'does not load our script', remedy: 'Paste the snippet whole; without the script readers get a link only.' }),
+  otherSite: (value) => ({ what: `carries the thread of another site (${value})`, remedy: 'Copy the snippet of this site.' }),
+}
+const good = computed(() => (result.value ? result.value.pages.filter((page) => !result.value!.findings.some((one) => one.page === page)) : []))
+
+async function check(): Promise<void> {
+  const body = { addresses: addresses.value.split('\n') }
+  result.value = (await run(() => take(api.POST('/api/sites/{site}/threads/check', { params: { path: { site: props.siteId } }, body })))) ?? null
+}
+</script>
+
+<template>
+  <form class="form mt-3" novalidate @submit.prevent="check">
+    <v-textarea v-model="addresses" label="Addresses of pages, a line each" :placeholder="props.siteAddress" rows="3" :error-messages="fields.addresses" />
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <div><v-btn type="submit" :loading="running">Look at them</v-btn></div>
+  </form>
+  <div v-if="result" class="found" role="status">
+    <p v-if="good.length" class="v">{{ counted(good.length, 'page') }} right.</p>
+    <p v-for="page in result.unreachable" :key="page.address">
+      <b class="address">{{ page.address }}</b><br /><span class="m">{{ page.problem }}</span>
+    </p>
+    <p v-for="(one, number) in result.findings" :key="number">
+      <b class="address">{{ one.page }}</b> {{ faults[one.fault](one.value ?? '').what }}.<br /><span class="soft">{{
+        faults[one.fault](one.value ?? '').remedy
+      }}</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.found {
+  display: grid;
+  gap: 10px;
+  margin-top: 16px;
+  font-size: 14.5px;
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { counted } from '../../shared/counted'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+
+/** Moves and merges threads, by a list or by how addresses begin; a trial first. */
+const props = defineProps<{ siteId: number }>()
+const queries = useQueryClient()
+const { say } = useNotice()
+const { running, fields, trouble, run } = useAct()
+const way = ref<'list' | 'rule'>('list')
+const list = ref('')
+const beginsWith = ref('')
+const becomes = ref('')
+const tried = ref<Schemas['ThreadMoveResult'][] | null>(null)
+const words = (one: Schemas['ThreadMoveResult']): string =>
+  ({
+    renamed: `${counted(one.comments, 'comment')} go along; the old name leads there still`,
+    merged: `${counted(one.comments, 'comment')} join ${one.before} there`,
+    same: 'is one conversation already',
+    unknown: 'no conversation has this name',
+    noTarget: 'the line names no new one',
+  })[one.outcome]
+const doing = () => tried.value?.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length ?? 0
+
+async function send(isTrial: boolean): Promise<void> {
+  const body = { list: way.value === 'list' ? list.value : null, rule: way.value === 'rule' ? { from: beginsWith.value, to: becomes.value } : null, isTrial }
+  const done = await run(() => take(api.POST('/api/sites/{site}/threads/moves', { params: { path: { site: props.siteId } }, body })))
+  tried.value = isTrial ? (done ?? null) : null
+  if (!done || isTrial) return
+  say(`${counted(done.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length, 'conversation')} moved.`)
+  list.value = ''
+  await queries.invalidateQueries({ queryKey: ['threads'] })
+}
+</script>
+
+<template>
+  <form class="form mt-3" novalidate @submit.prevent="send(true)">
+    <div class="chips" role="group" aria-label="How">
+      <button type="button" class="chip" :class="{ on: way === 'list' }" :aria-pressed="way === 'list'" @click="((way = 'list'), (tried = null))">
+        By a list
+      </button>
+      <button type="button" class="chip" :class="{ on: way === 'rule' }" :aria-pressed="way === 'rule'" @click="((way = 'rule'), (tried = null))">
+        By how addresses begin
+      </button>
+    </div>
+    <v-textarea
+      v-if="way === 'list'"
+      v-model="list"
+      label="Old and new, a line each"
+      placeholder="visit-page,visit"
+      rows="3"
+      hint="Identifiers or addresses, separated by a comma. Where a conversation has the new name already, both are merged."
+      persistent-hint
+      :error-messages="fields.list"
+    />
+    <template v-else>
+      <v-text-field v-model="beginsWith" label="They begin with" placeholder="https://old.quillmoor.example/log/" :error-messages="fields['rule.from']" />
+      <v-text-field v-model="becomes" label="And begin then with" placeholder="https://quillmoor.example/night-log/" :error-messages="fields['rule.to']" />
+    </template>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <div><v-btn type="submit" variant="outlined" :loading="running">What would happen</v-btn></div>
+  </form>
+  <div v-if="tried" class="tried" role="status">
+    <p v-if="tried.length === 0">Nothing fits.</p>
+    <p v-for="(one, number) in tried.slice(0, 50)" :key="number">
+      <span class="address">{{ one.move.from }}</span> → <span class="address">{{ one.move.to }}</span><br /><span
+        :class="one.outcome === 'unknown' || one.outcome === 'noTarget' ? 'm' : 'soft'"
+        >{{ words(one) }}</span
+      >
+    </p>
+    <v-btn v-if="doing()" :loading="running" @click="send(false)">Move {{ counted(doing(), 'conversation') }}</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.tried {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  margin-top: 16px;
+  font-size: 14.5px;
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import PageTitle from '../../shared/PageTitle.vue'
+import WhenText from '../../shared/WhenText.vue'
+import { counted } from '../../shared/counted'
+import { useQueryValue } from '../../shared/useQueryValue'
+import { useSite } from '../../sites/useSite'
+import CommentTabs from '../CommentTabs.vue'
+import CheckPart from './CheckPart.vue'
+import MovesPart from './MovesPart.vue'
+import PageLayer from './PageLayer.vue'
+import PlacePart from './PlacePart.vue'
+import TransferPart from './TransferPart.vue'
+
+const { id, site, mayEdit } = useSite()
+const search = useQueryValue('search')
+const searched = refDebounced(search, 250)
+const { data: threads, error } = useQuery({
+  queryKey: ['threads', id, searched],
+  queryFn: () => take(api.GET('/api/sites/{site}/threads', { params: { path: { site: id.value }, query: { search: searched.value || undefined } } })),
+  placeholderData: (before) => before,
+})
+const setting = ref<Schemas['ThreadView'] | null>(null)
+</script>
+
+<template>
+  <PageTitle title="Conversations">
+    <template #state>{{ counted(threads?.length ?? 0, 'thread') }}.</template>
+  </PageTitle>
+  <CommentTabs />
+  <div class="work columns">
+    <section>
+      <h2 class="group">Place a thread</h2>
+      <PlacePart :site-id="id" :site-address="site?.address" />
+      <details class="fold">
+        <summary class="group">Check pages</summary>
+        <CheckPart :site-id="id" :site-address="site?.address" />
+      </details>
+      <template v-if="mayEdit">
+        <details class="fold">
+          <summary class="group">Move and merge</summary>
+          <MovesPart :site-id="id" />
+        </details>
+        <details class="fold">
+          <summary class="group">Take out and bring in</summary>
+          <TransferPart :site-id="id" />
+        </details>
+      </template>
+    </section>
+    <section>
+      <h2 class="group">Threads</h2>
+      <v-text-field v-model="search" class="find" density="compact" label="Title or identifier" clearable hide-details @click:clear="search = ''" />
+      <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+      <p v-else-if="threads?.length === 0" class="waiting">{{ search ? 'No conversation fits.' : 'No conversation yet. The first comment opens one.' }}</p>
+      <table v-else class="ruled">
+        <thead>
+          <tr>
+            <th>About</th>
+            <th class="num">Public</th>
+            <th class="num">Waiting</th>
+            <th>Last</th>
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="thread in threads" :key="thread.id">
+            <td>
+              <a class="t" :href="thread.address ?? undefined" target="_blank" rel="noopener">{{ thread.title }}</a><br /><span class="address">{{
+                thread.identifier
+              }}</span>
+            </td>
+            <td class="num">{{ thread.public }}</td>
+            <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
+            <td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
+            <td><button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">How it is taken</button></td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  </div>
+  <PageLayer v-if="setting" :site-id="id" :thread="setting" @close="setting = null" />
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 26rem) minmax(0, 1fr);
+  gap: 10px 48px;
+}
+.fold {
+  margin-top: 22px;
+}
+.find {
+  max-width: 320px;
+  margin: 10px 0;
+}
+@media (max-width: 860px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

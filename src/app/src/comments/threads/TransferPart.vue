@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { counted } from '../../shared/counted'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+
+/** All comments as a file, and a file of comments brought in after a trial. */
+const props = defineProps<{ siteId: number }>()
+const queries = useQueryClient()
+const { say } = useNotice()
+const { running, fields, trouble, run } = useAct()
+const file = ref<File | null>(null)
+const waits = ref(false)
+const tried = ref<Schemas['ImportedComments'] | null>(null)
+const formats = [
+  { name: 'JSON', ending: 'json' },
+  { name: 'Atom', ending: 'atom' },
+  { name: 'CSV, for spreadsheets', ending: 'csv' },
+]
+const told = computed(() => {
+  if (!tried.value) return ''
+  const { taken, known, threads, orphans } = tried.value
+  return [
+    `${counted(taken, 'new comment')} in ${counted(threads, 'new conversation')} and those that are here`,
+    known ? `${known} came before and stay as they are` : '',
+    orphans ? `${counted(orphans, 'answer')} to what is missing would stand at the top level` : '',
+  ]
+    .filter(Boolean)
+    .join('; ')
+})
+
+async function send(trial: boolean): Promise<void> {
+  if (!file.value) return
+  const content = await file.value.arrayBuffer()
+  const query = { trial, standing: waits.value ? ('waiting' as const) : undefined }
+  const done = await run(() =>
+    take(
+      api.POST('/api/sites/{site}/comments/import', {
+        params: { path: { site: props.siteId }, query },
+        body: content as never,
+        bodySerializer: (body: unknown) => body as ArrayBuffer,
+      }),
+    ),
+  )
+  tried.value = trial ? (done ?? null) : null
+  if (!done || trial) return
+  say(`${counted(done.taken, 'comment')} brought in.`)
+  file.value = null
+  await queries.invalidateQueries({ queryKey: ['threads'] })
+  await queries.invalidateQueries({ queryKey: ['comments'] })
+}
+</script>
+
+<template>
+  <p class="mt-3">
+    Take all comments with you:
+    <a v-for="one in formats" :key="one.ending" class="link out" :href="`/api/sites/${props.siteId}/comments/export.${one.ending}`" download>{{ one.name }}</a>
+  </p>
+  <form class="form mt-4" novalidate @submit.prevent="send(true)">
+    <v-file-input
+      v-model="file"
+      label="A file of comments"
+      accept=".json,.atom,.xml,.csv,.txt"
+      :error-messages="fields.file"
+      variant="outlined"
+      density="comfortable"
+      prepend-icon=""
+      hide-details="auto"
+      @update:model-value="tried = null"
+    />
+    <v-checkbox v-model="waits" label="Let all of them wait for a decision" />
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <div><v-btn type="submit" variant="outlined" :disabled="!file" :loading="running">What would happen</v-btn></div>
+  </form>
+  <div v-if="tried" class="tried" role="status">
+    <p>{{ told }}.</p>
+    <template v-if="tried.refused">
+      <p class="m">{{ counted(tried.refused, 'comment') }} cannot be taken:</p>
+      <p v-for="problem in tried.problems.slice(0, 10)" :key="`${problem.place}-${problem.field}`" class="small">
+        {{ problem.place ? `Number ${problem.place}` : 'The file' }}{{ problem.field ? `, ${problem.field}` : '' }}: {{ problem.remedy }}
+      </p>
+    </template>
+    <v-btn v-if="tried.taken" :loading="running" @click="send(false)">Bring in {{ counted(tried.taken, 'comment') }}</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.out {
+  margin-left: 10px;
+}
+.tried {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  margin-top: 16px;
+}
+</style>
