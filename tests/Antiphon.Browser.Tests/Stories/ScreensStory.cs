@@ -12,7 +12,7 @@ public sealed class ScreensStory(DemoInstallation demo)
     {
         { "", "Leonids" }, { "posts", "Leonids" }, { "posts/2", "What the world will see" }, { "posts/2/where", "Latest nights" }, { "posts/calendar", "No day yet" }, { "posts/pictures", "winter-sky.jpg" }, { "posts/pictures?picture=3", "Where it is used" }, { "posts/terms", "Night Log" }, { "posts/terms?tab=fields", "Readers see it" }, { "posts/bring-in", "Take posts out" }, { "listings", "Latest nights" }, { "listings/1", "How does it look?" }, { "feeds", "All of them in one list" }, { "feeds?tab=followed", "Quarry Notices" },
         { "feeds?tab=watched", "Published repaired" }, { "feeds/watched/1", "History" },
-        { "feeds/check", "Check a feed" }, { "channels", "delivered" }, { "comments", "Waiting" }, { "comments/threads", "Place a thread" }, { "comments/rules", "Another rule" }, { "comments/filter", "By month" }, { "comments/settings", "What waits for you" }, { "readers", "Gets mails" }, { "readers?part=questions", "Wilf Oakes" }, { "posts/pages", "How is it set?" },
+        { "feeds/check", "Check a feed" }, { "channels", "delivered" }, { "comments", "Waiting" }, { "comments/threads", "Place a thread" }, { "comments/rules", "Another rule" }, { "comments/filter", "By month" }, { "comments/settings", "What waits for you" }, { "comments/marks", "Told by" }, { "comments/record", "Record of decisions" }, { "comments/notices", "By mail" }, { "readers", "Gets mails" }, { "readers?part=questions", "Wilf Oakes" }, { "posts/pages", "How is it set?" },
         { "settings", "Public key" }, { "connect", "Find its feed" },
     };
 
