@@ -32,7 +32,7 @@ internal static class CommentSettingsEndpoints
 
     private static async Task<Ok<CommentSettingsView>> GetSettings(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(await ViewAsync(site, database, cancellation));
 
-    private static async Task<Results<Ok<CommentSettingsView>, NotFound, ValidationProblem>> PutSettings(long site, LayerRequest request, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Results<Ok<CommentSettingsView>, NotFound, ValidationProblem>> PutSettings(long site, LayerRequest request, AntiphonContext database, SiteFilters filters, CancellationToken cancellation)
     {
         if (request.Settings.Problem() is { } problem) return FieldProblem.For($"settings.{problem.Setting}", problem.Remedy);
         if (request.BlogId is { } blog)
@@ -42,7 +42,9 @@ internal static class CommentSettingsEndpoints
         }
         else (await database.Sites.SingleAsync(one => one.Id == site, cancellation)).CommentSettings = request.Settings;
 
+        var isSharingChanged = database.ChangeTracker.Entries<Site>().Any(entry => entry.Property(one => one.CommentSettings).OriginalValue.SharesLearning != entry.Entity.CommentSettings.SharesLearning);
         await database.SaveChangesAsync(cancellation);
+        if (isSharingChanged) filters.Forget(site);
         return TypedResults.Ok(await ViewAsync(site, database, cancellation));
     }
 

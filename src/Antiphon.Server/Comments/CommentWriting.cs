@@ -17,7 +17,7 @@ namespace Antiphon.Server.Comments;
 
 /// <summary>Takes comments from readers, and has the site's rules decide where they go.</summary>
 internal sealed class CommentWriting(
-    AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderConfirming confirming, ReaderTelling telling, ReaderKeys readers, IKeySource keys, TimeProvider clock)
+    AntiphonContext database, ThreadReader threads, ThreadOpening opening, CommentFactsReader facts, ReaderConfirming confirming, ReaderTelling telling, ReaderKeys readers, IKeySource keys, TimeProvider clock)
 {
     private const int LongestName = 100;
 
@@ -32,7 +32,7 @@ internal sealed class CommentWriting(
         if (problems.Count > 0) return Written.Not(problems);
         if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(language).Closed);
         if (await NotAmongWritersAsync(site, submission, rules.Settings, language, cancellation) is { } refused) return Written.Not("mail", refused);
-        var thread = found ?? await OpenAsync(site, submission, cancellation);
+        var thread = found ?? await opening.OpenAsync(site, submission.Identifier, submission.Address, submission.Title, cancellation);
         if (KeyOf(submission) is { } key && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return Written.As(before);
         var comment = await MakeAsync(site, thread, submission, rules.Settings, language, cancellation);
         if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(language).Refused);
@@ -71,35 +71,6 @@ internal sealed class CommentWriting(
             CommentWriters.Subscribers when !await database.Subscribers.AnyAsync(one => one.SiteId == site.Id && one.Mail.ToLower() == mail && one.LeftAt == null, cancellation) => ReaderTexts.For(language).ForSubscribers,
             _ => null,
         };
-    }
-
-    private async Task<CommentThread> OpenAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
-    {
-        var isAllowed = AllowedAddresses.Allows(site.AllowedAddresses, submission.Address);
-        var folded = isAllowed ? FoldedAddress.Of(submission.Address) : null;
-        var title = Shortened.ToLength(submission.Title.Trim(), 300);
-        var thread = new CommentThread
-        {
-            SiteId = site.Id,
-            Identifier = string.IsNullOrWhiteSpace(submission.Identifier) ? folded! : submission.Identifier.Trim(),
-            Address = isAllowed ? submission.Address : null,
-            FoldedAddress = folded,
-            Title = title.Length > 0 ? title : folded ?? submission.Identifier,
-            CreatedAt = clock.GetUtcNow(),
-        };
-        if (string.IsNullOrWhiteSpace(thread.Identifier)) thread.Identifier = FoldedAddress.Of(submission.Address) ?? keys.NewKey();
-        database.Threads.Add(thread);
-        try
-        {
-            await database.SaveChangesAsync(cancellation);
-            return thread;
-        }
-        catch (DbUpdateException)
-        {
-            // Two first comments at once: the other one opened the thread.
-            database.Entry(thread).State = EntityState.Detached;
-            return await database.Threads.SingleAsync(one => one.SiteId == site.Id && one.Identifier == thread.Identifier, cancellation);
-        }
     }
 
     private static string? KeyOf(CommentSubmission submission) => submission.Key.Length is > 0 and <= 64 ? submission.Key : null;

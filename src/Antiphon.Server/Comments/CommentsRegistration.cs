@@ -16,6 +16,7 @@ internal static class CommentsRegistration
         builder.Services.AddSingleton<ReaderKeys>();
         builder.Services.AddSingleton<SiteFilters>();
         builder.Services.AddSingleton<SiteTrials>();
+        builder.Services.AddScoped<ThreadOpening>();
         builder.Services.AddScoped<CommentWriting>();
         builder.Services.AddScoped<CommentFactsReader>();
         builder.Services.AddScoped<ReaderVoices>();

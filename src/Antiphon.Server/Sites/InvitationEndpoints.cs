@@ -2,6 +2,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Accounts;
+using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
 using FluentValidation;
@@ -82,6 +83,8 @@ internal static class InvitationEndpoints
         }
 
         if (!await database.Memberships.AnyAsync(member => member.SiteId == found.SiteId && member.PersonId == person.Id, http.RequestAborted)) database.Memberships.Add(new Membership { SiteId = found.SiteId, PersonId = person.Id, Role = found.Role });
+        // Who is asked to moderate is told what waits, until they wish otherwise.
+        if (found.Role == SiteRole.Moderator && !await database.NoticeWishes.AnyAsync(wish => wish.SiteId == found.SiteId && wish.PersonId == person.Id, http.RequestAborted)) await database.WishOnJoiningAsync(found.SiteId, person.Id, http.RequestAborted);
         database.Invitations.Remove(found);
         await acts.AddAsync(found.SiteId, person.Id, $"joined as {found.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);

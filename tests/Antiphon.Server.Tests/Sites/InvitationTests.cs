@@ -25,6 +25,15 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
     }
 
     [Fact]
+    public async Task A_moderator_who_joins_is_told_what_waits()
+    {
+        var key = await InviteAsync("night-watch@fellside.example", "moderator");
+        using var visitor = new Visitor(host.Address);
+        await visitor.PostAsync($"api/invitations/{key}", new { name = "Night Watch", password = AntiphonHost.Password });
+        Assert.Contains("\"about\":\"waiting\"", await (await visitor.SendAsync(HttpMethod.Get, $"{host.Api}comments/notices")).Content.ReadAsStringAsync(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Who_has_an_account_joins_with_its_password_and_no_other()
     {
         await host.InDatabaseAsync(async database => await database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());

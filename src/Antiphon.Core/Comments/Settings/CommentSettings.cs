@@ -69,6 +69,9 @@ public sealed record CommentSettings(
     /// <summary>Language of what we say around the comments; empty for the site's.</summary>
     public string? Language { get; init; }
 
+    /// <summary>Whether the site's filter begins with what the other sites of the installation that say so too have decided; looked at in the layer of a site alone.</summary>
+    public bool? SharesLearning { get; init; }
+
     /// <summary>A layer that says nothing.</summary>
     public static CommentSettings None { get; } = new();
 
@@ -88,6 +91,7 @@ public sealed record CommentSettings(
         NamedReaders = [],
         AllowsAnonymous = false,
         Language = string.Empty,
+        SharesLearning = false,
     };
 
     /// <summary>This layer laid over one outside it.</summary>
@@ -108,6 +112,7 @@ public sealed record CommentSettings(
         NamedReaders = NamedReaders ?? outer.NamedReaders,
         AllowsAnonymous = AllowsAnonymous ?? outer.AllowsAnonymous,
         Language = Language ?? outer.Language,
+        SharesLearning = SharesLearning ?? outer.SharesLearning,
     };
 
     /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>

@@ -12,6 +12,8 @@ internal static class DecidedComments
     /// <summary>Most decisions learned from, the latest ones.</summary>
     public const int Most = 20_000;
 
+    private const int MostShared = 2_000;
+
     /// <summary>What the filter looks at in a stored comment.</summary>
     public static CommentTraits TraitsOf(Comment comment) => new(comment.Author, comment.Mail ?? string.Empty, string.Empty, comment.Text);
 
@@ -25,6 +27,21 @@ internal static class DecidedComments
             .Select(one => new { one.Author, one.Mail, one.Text, one.Standing, At = one.DecidedAt!.Value }).ToListAsync(cancellation);
         rows.Reverse();
         return [.. rows.Select(row => (new FilterDecision(new CommentTraits(row.Author, row.Mail ?? string.Empty, string.Empty, row.Text), row.Standing == CommentStanding.Spam), row.At))];
+    }
+
+    /// <summary>The decisions of the other sites of the installation, where this one and they agreed to share; empty otherwise. At most so many of each, the latest.</summary>
+    public static async Task<List<FilterDecision>> ReadSharedAsync(AntiphonContext database, long site, CancellationToken cancellation)
+    {
+        var sharing = await database.Sites.Where(one => EF.Functions.Like((string)(object)one.CommentSettings, "%\"sharesLearning\":true%")).Select(one => one.Id).ToListAsync(cancellation);
+        if (!sharing.Remove(site)) return [];
+        var shared = new List<FilterDecision>();
+        foreach (var other in sharing)
+        {
+            shared.AddRange(await Decided(database, other).OrderByDescending(one => one.Id).Take(MostShared)
+                .Select(one => new FilterDecision(new CommentTraits(one.Author, one.Mail ?? string.Empty, string.Empty, one.Text), one.Standing == CommentStanding.Spam)).ToListAsync(cancellation));
+        }
+
+        return shared;
     }
 
     // What a rule or the filter itself decided is no lesson; it would learn its own mistakes.

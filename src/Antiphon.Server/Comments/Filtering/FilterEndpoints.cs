@@ -26,7 +26,11 @@ internal static class FilterEndpoints
         var trial = isSure ? await trials.OfAsync(site, decisions).WaitAsync(cancellation) : new FilterTrial([]);
         var months = trial.Scored.Zip(decisions, (scored, decided) => (Scored: scored, Month: SiteCulture.Local(decided.At, owner.TimeZone).ToString("yyyy-MM", System.Globalization.CultureInfo.InvariantCulture)))
             .GroupBy(one => one.Month).OrderByDescending(month => month.Key).Take(MostMonths).Select(month => Month(month.Key, [.. month.Select(one => one.Scored)], settings)).ToList();
-        return TypedResults.Ok(new FilterView(spam, good, SpamFilter.FewestOfEach, isSure, trial.Area(), isSure ? trial.CaughtAt(0.01) : null, settings.PublishBelow, settings.SpamFrom, Counts(trial, isSpam: false), Counts(trial, isSpam: true), months));
+        return TypedResults.Ok(new FilterView(spam, good, SpamFilter.FewestOfEach, isSure, trial.Area(), isSure ? trial.CaughtAt(0.01) : null, settings.PublishBelow, settings.SpamFrom, Counts(trial, isSpam: false), Counts(trial, isSpam: true), months)
+        {
+            SharesLearning = owner.CommentSettings.SharesLearning == true,
+            Shared = (await DecidedComments.ReadSharedAsync(database, site, cancellation)).Count,
+        });
     }
 
     private static int[] Counts(FilterTrial trial, bool isSpam)
@@ -56,7 +60,14 @@ internal static class FilterEndpoints
 /// <param name="SpamByScore">How many spam comments had it.</param>
 /// <param name="Months">By month, the latest first, a year at most.</param>
 internal sealed record FilterView(
-    int Spam, int Good, int Needed, bool IsSure, double? Area, double? CaughtAtOne, int PublishBelow, int SpamFrom, IReadOnlyList<int> GoodByScore, IReadOnlyList<int> SpamByScore, IReadOnlyList<FilterMonth> Months);
+    int Spam, int Good, int Needed, bool IsSure, double? Area, double? CaughtAtOne, int PublishBelow, int SpamFrom, IReadOnlyList<int> GoodByScore, IReadOnlyList<int> SpamByScore, IReadOnlyList<FilterMonth> Months)
+{
+    /// <summary>Whether it begins with what other sites decided, and they with what this one did.</summary>
+    public bool SharesLearning { get; init; }
+
+    /// <summary>Decisions of other sites it learned from.</summary>
+    public int Shared { get; init; }
+}
 
 /// <summary>How the filter did in a month.</summary>
 /// <param name="Month">The month as yyyy-MM.</param>

@@ -34,6 +34,9 @@ internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilte
         }
     }
 
+    /// <summary>Has the filter of a site learn from the start when it is next asked for.</summary>
+    public void Forget(long site) => _filters.TryRemove(site, out _);
+
     /// <summary>Notes that decisions were made or taken back.</summary>
     public void Note(long site, int decisions = 1)
     {
@@ -44,8 +47,10 @@ internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilte
     {
         await using var scope = scopes.CreateAsyncScope();
         kept.StartOver();
-        var decisions = await DecidedComments.ReadAsync(scope.ServiceProvider.GetRequiredService<AntiphonContext>(), site, cancellation);
-        return kept.Filter = await Task.Run(() => SpamFilter.Learn([.. decisions.Select(one => one.Decision)]), cancellation);
+        var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
+        var decisions = await DecidedComments.ReadAsync(database, site, cancellation);
+        var shared = await DecidedComments.ReadSharedAsync(database, site, cancellation);
+        return kept.Filter = await Task.Run(() => SpamFilter.Learn([.. shared, .. decisions.Select(one => one.Decision)]), cancellation);
     }
 
     private async Task LearnLaterAsync(long site, Kept kept)

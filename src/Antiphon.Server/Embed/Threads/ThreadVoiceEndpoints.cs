@@ -21,7 +21,7 @@ internal static class ThreadVoiceEndpoints
         threads.MapPost("/preview", Preview);
     }
 
-    private static async Task<IResult> Hear(string siteKey, HttpContext http, ThreadReader threads, ReaderVoices voices, ReaderKeys readers)
+    private static async Task<IResult> Hear(string siteKey, HttpContext http, ThreadReader threads, ThreadOpening opening, ReaderVoices voices, ReaderKeys readers)
     {
         var entered = await EnteredForm.OfAsync(siteKey, http, threads);
         if (entered is not { Site: { } site, Fields: { } fields }) return entered.Refusal!;
@@ -35,14 +35,25 @@ internal static class ThreadVoiceEndpoints
         }
 
         var back = TypedResults.LocalRedirect(comment.Length == 0 ? page : $"{page}#comment-{Uri.EscapeDataString(comment)}");
-        if (fields["react"].ToString() is { Length: > 0 } sign) return await ReactAsync(site, fields, sign, from, threads, voices, http.RequestAborted) is { } count ? entered.WantsJson ? TypedResults.Json(new { count }) : back : TypedResults.NotFound();
+        if (fields["react"].ToString() is { Length: > 0 } sign) return await ReactAsync(site, fields, sign, from, threads, opening, voices, http.RequestAborted) is { } count ? entered.WantsJson ? TypedResults.Json(new { count }) : back : TypedResults.NotFound();
         bool? isUp = fields["vote"].ToString() switch { "up" => true, "down" => false, _ => null };
         if (await voices.VoteAsync(site, comment, isUp, from, http.RequestAborted) is not { } votes) return TypedResults.NotFound();
         return entered.WantsJson ? TypedResults.Json(votes) : back;
     }
 
-    private static async Task<int?> ReactAsync(Site site, IFormCollection fields, string sign, ReaderFrom from, ThreadReader threads, ReaderVoices voices, CancellationToken cancellation) =>
-        await threads.FindAsync(site, fields["id"], fields["url"], cancellation) is { } thread ? await voices.ReactAsync(site, thread, fields["comment"].ToString(), sign, from, cancellation) : null;
+    private static async Task<int?> ReactAsync(Site site, IFormCollection fields, string sign, ReaderFrom from, ThreadReader threads, ThreadOpening opening, ReaderVoices voices, CancellationToken cancellation)
+    {
+        var (id, url, comment) = (fields["id"].ToString(), fields["url"].ToString(), fields["comment"].ToString());
+        var thread = await threads.FindAsync(site, id, url, cancellation);
+        if (thread is null)
+        {
+            // A page nobody has written on yet may be reacted to all the same, where its site offers the sign.
+            if (comment.Length > 0 || (id.Length == 0 && FoldedAddress.Of(url) is null) || id.Length > 500 || !(await threads.RulesAsync(site, null, cancellation)).Settings.Reactions.Contains(sign)) return null;
+            thread = await opening.OpenAsync(site, id, url, fields["title"].ToString(), cancellation);
+        }
+
+        return await voices.ReactAsync(site, thread, comment, sign, from, cancellation);
+    }
 
     private static async Task<IResult> ChangeOwn(string siteKey, HttpContext http, ThreadReader threads, OwnComments own, ReaderKeys readers)
     {

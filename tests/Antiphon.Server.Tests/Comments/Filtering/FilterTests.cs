@@ -65,4 +65,24 @@ public sealed class FilterTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         using var nobody = host.Plain();
         Assert.Equal(HttpStatusCode.Unauthorized, (await nobody.PostAsJsonAsync("api/comments/filter/trial", new { })).StatusCode);
     }
+
+    [Fact]
+    public async Task Sites_that_agree_begin_with_what_the_others_decided()
+    {
+        var other = (await host.Owner.PostJsonAsync("api/sites", new { name = "Other", address = "https://other.example/", timeZone = "UTC", language = "en" })).Number("id");
+        Assert.Equal("0", (await host.Owner.GetJsonAsync($"api/sites/{other}/comments/filter")).Text("shared"));
+        await DecidedAsync();
+        await host.Owner.PutJsonAsync($"api/sites/{other}/comments/settings", new { settings = new { sharesLearning = true } });
+        Assert.Equal("0", (await host.Owner.GetJsonAsync($"api/sites/{other}/comments/filter")).Text("shared"));
+        await host.Owner.PutJsonAsync($"{host.Api}comments/settings", new { settings = new { sharesLearning = true } });
+        Assert.True((await host.Owner.GetJsonAsync($"api/sites/{other}/comments/filter")).Number("shared") > 0);
+        await host.Owner.PutJsonAsync($"{host.Api}comments/settings", new { settings = new { sharesLearning = false } });
+    }
+
+    private async Task DecidedAsync()
+    {
+        var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/shared");
+        await thread.WriteAsync("Ida Marsh", "One to learn from.");
+        await thread.DecideAllAsync("public");
+    }
 }

@@ -9,6 +9,7 @@ import { useAct } from '../../shared/useAct'
 import { useNotice } from '../../shared/useNotice'
 import { useSite } from '../../sites/useSite'
 import CommentTabs from '../CommentTabs.vue'
+import SharingPart from './SharingPart.vue'
 import ScoreChart from './ScoreChart.vue'
 import { outcomeAt } from './outcome'
 
@@ -56,6 +57,7 @@ async function save(): Promise<void> {
       It needs {{ filter.needed }} decisions of each sort: {{ Math.max(0, filter.needed - filter.spam) }} more marked as spam and
       {{ Math.max(0, filter.needed - filter.good) }} more let stand. Until then every comment waits for you where approval goes by score.
     </p>
+    <SharingPart class="mt-4" :site-id="id" :filter="filter" :may-edit="mayEdit" />
   </div>
   <div v-else-if="filter && outcome" class="work filter">
     <section>
@@ -132,6 +134,7 @@ async function save(): Promise<void> {
           </tr>
         </tbody>
       </table>
+      <SharingPart class="mt-4" :site-id="id" :filter="filter" :may-edit="mayEdit" />
     </section>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts" generic="T extends string | number | boolean">
 import { computed } from 'vue'
+import SettingFrame from './SettingFrame.vue'
 
 /** One setting of a layer: as the layer outside says, or a value of its own. */
 const value = defineModel<T | null | undefined>({ required: true })
@@ -15,15 +16,11 @@ const props = defineProps<{
 }>()
 const isOwn = computed(() => value.value !== null && value.value !== undefined)
 const shown = computed(() => value.value ?? props.outside)
-const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
+const toggle = (on: boolean) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <div class="setting" :class="{ own: isOwn }">
-    <div class="about">
-      <span class="t">{{ props.label }}</span>
-      <p v-if="props.hint" class="soft small">{{ props.hint }}</p>
-    </div>
+  <SettingFrame :label="props.label" :hint="props.hint" :is-own="isOwn" :from="props.from" @toggle="toggle">
     <v-select
       v-if="props.choices"
       :model-value="shown"
@@ -47,15 +44,5 @@ const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
       :disabled="!isOwn"
       @update:model-value="(now: string) => (value = (Number(now) || 0) as T)"
     />
-    <v-switch
-      class="switch"
-      :model-value="isOwn"
-      :label="isOwn ? 'set here' : `as ${props.from}`"
-      density="compact"
-      hide-details
-      color="primary"
-      :aria-label="`${props.label}: set here`"
-      @update:model-value="toggle"
-    />
-  </div>
+  </SettingFrame>
 </template>

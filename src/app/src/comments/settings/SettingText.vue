@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import SettingFrame from './SettingFrame.vue'
 
 /** A setting of words: one text, or a list with a line each. It is as the layer outside says until it is set here. */
 const value = defineModel<string | string[] | null | undefined>({ required: true })
@@ -27,15 +28,11 @@ function write(text: string): void {
 const trim = () => {
   if (Array.isArray(value.value)) value.value = value.value.map((line) => line.trim()).filter(Boolean)
 }
-const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
+const toggle = (on: boolean) => (value.value = on ? props.outside : null)
 </script>
 
 <template>
-  <div class="setting" :class="{ own: isOwn }">
-    <div class="about">
-      <span class="t">{{ props.label }}</span>
-      <p v-if="props.hint" class="soft small">{{ props.hint }}</p>
-    </div>
+  <SettingFrame :label="props.label" :hint="props.hint" :is-own="isOwn" :from="props.from" @toggle="toggle">
     <v-text-field
       v-if="props.kind === 'time' || props.kind === 'line'"
       :model-value="shown"
@@ -61,15 +58,5 @@ const toggle = (on: boolean | null) => (value.value = on ? props.outside : null)
       @update:model-value="write"
       @blur="trim"
     />
-    <v-switch
-      class="switch"
-      :model-value="isOwn"
-      :label="isOwn ? 'set here' : `as ${props.from}`"
-      density="compact"
-      hide-details
-      color="primary"
-      :aria-label="`${props.label}: set here`"
-      @update:model-value="toggle"
-    />
-  </div>
+  </SettingFrame>
 </template>

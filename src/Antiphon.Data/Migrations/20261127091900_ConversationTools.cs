@@ -11,6 +11,10 @@ namespace Antiphon.Data.Migrations
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.DropIndex(
+                name: "IX_Comments_SiteId_Standing_Reports",
+                table: "Comments");
+
             migrationBuilder.AddColumn<int>(
                 name: "PublicCount",
                 table: "Threads",
@@ -458,9 +462,16 @@ namespace Antiphon.Data.Migrations
                 });
 
             migrationBuilder.CreateIndex(
+                name: "IX_Comments_Reported",
+                table: "Comments",
+                columns: new[] { "SiteId", "Standing", "Id" },
+                filter: "\"Reports\" > \"ReportsKept\"");
+
+            migrationBuilder.CreateIndex(
                 name: "IX_Comments_RootId",
                 table: "Comments",
-                column: "RootId");
+                column: "RootId",
+                filter: "\"RootId\" IS NOT NULL");
 
             migrationBuilder.CreateIndex(
                 name: "IX_Comments_SiteId_DecidedById_DecidedAt",
@@ -480,36 +491,36 @@ namespace Antiphon.Data.Migrations
             migrationBuilder.CreateIndex(
                 name: "IX_Comments_Top_Answers",
                 table: "Comments",
-                columns: new[] { "ThreadId", "IsShown", "Answers", "Id" },
-                descending: new[] { false, false, true, false },
-                filter: "\"RootId\" IS NULL");
+                columns: new[] { "ThreadId", "Answers", "Id" },
+                descending: new[] { false, true, false },
+                filter: "\"RootId\" IS NULL AND \"IsShown\"");
 
             migrationBuilder.CreateIndex(
                 name: "IX_Comments_Top_Best",
                 table: "Comments",
-                columns: new[] { "ThreadId", "IsShown", "Best", "Id" },
-                descending: new[] { false, false, true, false },
-                filter: "\"RootId\" IS NULL");
+                columns: new[] { "ThreadId", "Best", "Id" },
+                descending: new[] { false, true, false },
+                filter: "\"RootId\" IS NULL AND \"IsShown\"");
 
             migrationBuilder.CreateIndex(
                 name: "IX_Comments_Top_Down",
                 table: "Comments",
-                columns: new[] { "ThreadId", "IsShown", "Down", "Id" },
-                descending: new[] { false, false, true, false },
-                filter: "\"RootId\" IS NULL");
+                columns: new[] { "ThreadId", "Down", "Id" },
+                descending: new[] { false, true, false },
+                filter: "\"RootId\" IS NULL AND \"IsShown\"");
 
             migrationBuilder.CreateIndex(
                 name: "IX_Comments_Top_Time",
                 table: "Comments",
-                columns: new[] { "ThreadId", "IsShown", "CreatedAt", "Id" },
-                filter: "\"RootId\" IS NULL");
+                columns: new[] { "ThreadId", "CreatedAt", "Id" },
+                filter: "\"RootId\" IS NULL AND \"IsShown\"");
 
             migrationBuilder.CreateIndex(
                 name: "IX_Comments_Top_Up",
                 table: "Comments",
-                columns: new[] { "ThreadId", "IsShown", "Up", "Id" },
-                descending: new[] { false, false, true, false },
-                filter: "\"RootId\" IS NULL");
+                columns: new[] { "ThreadId", "Up", "Id" },
+                descending: new[] { false, true, false },
+                filter: "\"RootId\" IS NULL AND \"IsShown\"");
 
             migrationBuilder.CreateIndex(
                 name: "IX_CommentDeeds_CommentId",
@@ -719,6 +730,10 @@ namespace Antiphon.Data.Migrations
                 name: "WriterMarks");
 
             migrationBuilder.DropIndex(
+                name: "IX_Comments_Reported",
+                table: "Comments");
+
+            migrationBuilder.DropIndex(
                 name: "IX_Comments_RootId",
                 table: "Comments");
 
@@ -821,6 +836,11 @@ namespace Antiphon.Data.Migrations
             migrationBuilder.DropColumn(
                 name: "ToldAt",
                 table: "Comments");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Comments_SiteId_Standing_Reports",
+                table: "Comments",
+                columns: new[] { "SiteId", "Standing", "Reports" });
         }
     }
 }

@@ -11,8 +11,8 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Antiphon.Data.Migrations
 {
     [DbContext(typeof(AntiphonContext))]
-    [Migration("20261127085918_QueueIndexes")]
-    partial class QueueIndexes
+    [Migration("20261127091900_ConversationTools")]
+    partial class ConversationTools
     {
         /// <inheritdoc />
         protected override void BuildTargetModel(ModelBuilder modelBuilder)
