@@ -22,8 +22,10 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
         return new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.InnerException?.Message ?? bad.Message };
     }
 
-    private static HttpValidationProblemDetails Unfit(string name, string value)
+    private static HttpValidationProblemDetails Unfit(string parameter, string value)
     {
+        // A record of parameters tells its own spelling, and the address has that of JSON.
+        var name = FieldProblem.FieldName(parameter);
         var words = $"“{value}” does not fit {name}; see /api/openapi.json for what it takes.";
         return new HttpValidationProblemDetails(new Dictionary<string, string[]> { [name] = [words] }) { Status = StatusCodes.Status400BadRequest, Title = words };
     }
