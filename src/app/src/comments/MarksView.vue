@@ -49,8 +49,8 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
           <th>Who or what</th>
           <th>Told by</th>
           <th></th>
-          <th>Until</th>
-          <th>Since</th>
+          <th class="wide">Until</th>
+          <th class="wide">Since</th>
           <th></th>
         </tr>
       </thead>
@@ -63,8 +63,8 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
           <td>
             <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'">{{ mark.mark === 'banned' ? 'banned' : 'trusted' }}</span>
           </td>
-          <td class="soft"><WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>for good</template></td>
-          <td class="soft"><WhenText :at="mark.madeAt" :zone="site?.timeZone" /></td>
+          <td class="soft wide"><WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>for good</template></td>
+          <td class="soft wide"><WhenText :at="mark.madeAt" :zone="site?.timeZone" /></td>
           <td>
             <button class="link" @click="remove(mark)">{{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}</button>
           </td>
@@ -73,3 +73,14 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
     </table>
   </div>
 </template>
+
+<style scoped>
+td:first-child {
+  overflow-wrap: anywhere;
+}
+@media (max-width: 860px) {
+  .wide {
+    display: none;
+  }
+}
+</style>
