@@ -34,5 +34,6 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<OwnComments>();
         builder.Services.AddHostedService<ModeratorNotices>();
         builder.Services.AddHostedService<PlaceClearing>();
+        builder.Services.AddHostedService<DeletedClearing>();
     }
 }

@@ -14,6 +14,13 @@ internal abstract class RepeatedWork(IServiceScopeFactory scopes, TimeProvider c
     /// <param name="cancellation">Ends it.</param>
     protected abstract Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation);
 
+    /// <summary>Does it now.</summary>
+    public async Task RunAsync(CancellationToken cancellation)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        await DoAsync(scope.ServiceProvider.GetRequiredService<AntiphonContext>(), clock.GetUtcNow(), cancellation);
+    }
+
     /// <inheritdoc/>
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
@@ -22,8 +29,7 @@ internal abstract class RepeatedWork(IServiceScopeFactory scopes, TimeProvider c
         {
             try
             {
-                await using var scope = scopes.CreateAsyncScope();
-                await DoAsync(scope.ServiceProvider.GetRequiredService<AntiphonContext>(), clock.GetUtcNow(), stoppingToken);
+                await RunAsync(stoppingToken);
             }
             catch (Exception failure) when (failure is not OperationCanceledException)
             {

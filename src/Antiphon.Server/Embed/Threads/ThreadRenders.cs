@@ -31,7 +31,7 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
         if (await threads.SiteAsync(asked.SiteKey, cancellation) is not { } site) return null;
         var thread = await threads.FindAsync(site, asked.Id, asked.Url, cancellation);
         var rules = await threads.RulesAsync(site, thread, cancellation);
-        var stamp = new Stamp(thread?.Id, thread?.Version, rules.IsOpen, System.Text.Json.JsonSerializer.Serialize(rules.Settings), site.Language, site.TimeZone, string.Join(' ', site.AllowedAddresses));
+        var stamp = new Stamp(thread?.Id, thread?.Version, rules.IsOpen, System.Text.Json.JsonSerializer.Serialize(rules.Settings), string.Join(' ', thread?.Reactions.Select(one => $"{one.Key}{one.Value}") ?? []), site.Language, site.TimeZone, string.Join(' ', site.AllowedAddresses));
         var entry = known is not null && known.Stamp == stamp
             ? known with { LookedAt = looked, Writes = written }
             : new Entry(new RenderedThread(CachedFragment.Of(await RenderAsync(scope.ServiceProvider, site, thread, rules, FormOf(site, asked), cancellation)), site.AllowedAddresses), stamp, looked, written);
@@ -69,7 +69,7 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
 
     private sealed record Entry(RenderedThread Rendered, Stamp Stamp, long LookedAt, long Writes);
 
-    private sealed record Stamp(long? Thread, long? Version, bool IsOpen, string Settings, string Language, string TimeZone, string Allowed);
+    private sealed record Stamp(long? Thread, long? Version, bool IsOpen, string Settings, string Reactions, string Language, string TimeZone, string Allowed);
 }
 
 /// <summary>What a thread is asked for with.</summary>

@@ -164,7 +164,9 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         Assert.Equal("1", (await ReactAsync(thread, key, "🔭", Device)).Text("count"));
         Assert.Equal("2", (await ReactAsync(thread, key, "🔭", "device-two-0123456789")).Text("count"));
         Assert.Equal("1", (await ReactAsync(thread, key, "🔭", Device)).Text("count"));
+        await thread.HtmlAsync();
         Assert.Equal("1", (await ReactAsync(thread, string.Empty, "👏", Device)).Text("count"));
+        Assert.Contains("👏 <span>1</span>", WebUtility.HtmlDecode(await thread.HtmlAsync()), StringComparison.Ordinal);
         // A page nobody has written on is opened by it.
         Assert.Equal("1", (await ReactAsync(await NewAsync(), string.Empty, "👏", Device)).Text("count"));
         Assert.Equal(HttpStatusCode.NotFound, (await thread.SendAsync("/voice", ("comment", key), ("react", "💣"), ("device", Device))).StatusCode);
