@@ -8,7 +8,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Comments.Moderation;
 
 /// <summary>Reads a comment with what stands around it and what is known of it. Of a long thread the part around it is enough to decide.</summary>
-internal sealed class ConversationReader(AntiphonContext database, SiteFilters filters, TimeProvider clock)
+internal sealed class ConversationReader(AntiphonContext database, SiteFilters filters, WriterMarks marks, TimeProvider clock)
 {
     private const int MostAround = 40;
     private const int MostInGroup = 100;
@@ -65,12 +65,6 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
     private async Task<StandingCounts> WriterAsync(Comment comment, CancellationToken cancellation) => StandingCounts.Of(
         await database.Comments.OfWriter(comment).GroupBy(one => one.Standing).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation));
 
-    private async Task<IReadOnlyList<MarkView>> MarksAsync(Comment comment, CancellationToken cancellation)
-    {
-        var told = WriterMarks.Told(comment);
-        var values = told.Select(one => one.Value).ToList();
-        var now = clock.GetUtcNow();
-        var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && values.Contains(mark.Value) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
-        return [.. marks.Where(mark => told.Contains((mark.By, mark.Value))).Select(mark => new MarkView(mark.Id, mark.By, mark.Shown, mark.Mark, mark.Until, mark.MadeAt))];
-    }
+    private async Task<IReadOnlyList<MarkView>> MarksAsync(Comment comment, CancellationToken cancellation) =>
+        [.. (await marks.FittingAsync(comment, clock.GetUtcNow(), cancellation)).Select(mark => new MarkView(mark.Id, mark.By, mark.Shown, mark.Mark, mark.Until, mark.MadeAt))];
 }

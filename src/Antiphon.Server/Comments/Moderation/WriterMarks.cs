@@ -13,12 +13,18 @@ internal sealed class WriterMarks(AntiphonContext database)
     /// <summary>What the writer is banned by, as people read it, or null; and whether they are trusted.</summary>
     public async Task<(string? BannedBy, bool IsTrusted)> OfAsync(Comment comment, DateTimeOffset now, CancellationToken cancellation)
     {
+        var fitting = await FittingAsync(comment, now, cancellation);
+        var ban = fitting.Find(mark => mark.Mark == WriterMarkKind.Banned);
+        return (ban?.Shown, fitting.Exists(mark => mark.Mark == WriterMarkKind.Trusted) && await IsKnownAsync(comment, cancellation));
+    }
+
+    /// <summary>The bans and the trust that hold now for the writer of a comment, where it came from and where it leads.</summary>
+    public async Task<List<WriterMark>> FittingAsync(Comment comment, DateTimeOffset now, CancellationToken cancellation)
+    {
         var told = Told(comment);
         var values = told.Select(one => one.Value).ToList();
         var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && values.Contains(mark.Value) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
-        var fitting = marks.FindAll(mark => told.Contains((mark.By, mark.Value)));
-        var ban = fitting.Find(mark => mark.Mark == WriterMarkKind.Banned);
-        return (ban?.Shown, fitting.Exists(mark => mark.Mark == WriterMarkKind.Trusted) && await IsKnownAsync(comment, cancellation));
+        return marks.FindAll(mark => told.Contains((mark.By, mark.Value)));
     }
 
     /// <summary>What a comment is told by.</summary>
