@@ -164,6 +164,35 @@ public sealed partial class ModeratingStory : IDisposable
     }
 
     [Fact]
+    public async Task A_hostile_style_sheet_does_not_break_a_thread()
+    {
+        var page = _demo.Page("membership");
+        var original = await _script.GetStringAsync(page);
+        await ImportAsync("hostile", [Comment("hostile", "h1", "Still here, and still legible.", "public")]);
+        var snippet = (string)(await (await _script.PostAsJsonAsync("api/sites/1/threads/snippet", new { identifier = "hostile", address = page.AbsoluteUri })).Content.ReadFromJsonAsync<JsonNode>())!["snippet"]!;
+        await SaveAsync(original.Replace("</h1>", "</h1><style>* { all: unset !important; } a { position: absolute !important; }</style>" + snippet, StringComparison.Ordinal));
+        try
+        {
+            var reader = _demo.Reader();
+            reader.Open(page);
+            var thread = new PageThread(reader);
+            thread.Sees("Still here, and still legible.");
+            Assert.Equal(true, reader.Run("const r=document.querySelector('[data-antiphon-thread]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"));
+            thread.Write("Percy Lund", "I can write, too.").Sees("with the team");
+        }
+        finally
+        {
+            await SaveAsync(original);
+        }
+    }
+
+    private async Task SaveAsync(string html)
+    {
+        using var form = new FormUrlEncodedContent([new("html", html)]);
+        (await _script.PostAsync(_demo.Page("desk/membership"), form)).EnsureSuccessStatusCode();
+    }
+
+    [Fact]
     public async Task Comments_are_brought_in_after_a_trial_and_taken_out_again()
     {
         var path = Path.Combine(_files.Path, "comments.json");
