@@ -3,11 +3,8 @@ namespace Antiphon.Core.Text;
 /// <summary>The many spellings of one page's address as one, to tell that two mean the same page.</summary>
 public static class FoldedAddress
 {
-    // What mail programs, networks and counters add to links; none of them leads to another page.
-    private static readonly string[] Counting = ["gbraid", "wbraid", "igshid", "mc_cid", "mc_eid", "_ga", "_gl", "_hsenc", "_hsmi", "mkt_tok", "oly_anon_id", "oly_enc_id", "vero_id"];
-
     /// <summary>
-    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*, *clid and some more), lower-cased host; null when it is no http(s) address.
+    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*, and click identifiers, whose names end in clid), lower-cased host; null when it is no http(s) address.
     /// </summary>
     public static string? Of(string? address)
     {
@@ -21,5 +18,5 @@ public static class FoldedAddress
     }
 
     private static bool IsCounting(string name) =>
-        name.StartsWith("utm_", StringComparison.OrdinalIgnoreCase) || name.EndsWith("clid", StringComparison.OrdinalIgnoreCase) || Counting.Contains(name, StringComparer.OrdinalIgnoreCase);
+        name.StartsWith("utm_", StringComparison.OrdinalIgnoreCase) || name.EndsWith("clid", StringComparison.OrdinalIgnoreCase);
 }

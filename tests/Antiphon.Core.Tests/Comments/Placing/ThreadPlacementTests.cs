@@ -45,8 +45,8 @@ public sealed class ThreadPlacementTests
     public void A_rule_moves_what_begins_so(string? address, string? moved) => Assert.Equal(moved, new MoveRule("https://old.example/log/", "https://quillmoor.example/night/").Of(address));
 
     [Theory]
-    [InlineData("http://www.Quillmoor.example/visit/?utm_medium=x&gclid=9&page=2#top", "quillmoor.example/visit?page=2")]
-    [InlineData("https://quillmoor.example/visit?fbclid=abc&mc_eid=7", "quillmoor.example/visit")]
+    [InlineData("http://www.Quillmoor.example/visit/?utm_medium=x&aclid=9&page=2#top", "quillmoor.example/visit?page=2")]
+    [InlineData("https://quillmoor.example/visit?moorclid=abc&utm_term=7", "quillmoor.example/visit")]
     [InlineData("https://quillmoor.example/visit?id=utm", "quillmoor.example/visit?id=utm")]
     public void What_links_are_counted_with_tells_no_pages_apart(string address, string folded) => Assert.Equal(folded, FoldedAddress.Of(address));
 
