@@ -32,16 +32,28 @@ internal static class DecidedComments
     /// <summary>The decisions of the other sites of the installation, where this one and they agreed to share; empty otherwise. At most so many of each, the latest.</summary>
     public static async Task<List<FilterDecision>> ReadSharedAsync(AntiphonContext database, long site, CancellationToken cancellation)
     {
-        var sharing = await database.Sites.Where(one => EF.Functions.Like((string)(object)one.CommentSettings, "%\"sharesLearning\":true%")).Select(one => one.Id).ToListAsync(cancellation);
-        if (!sharing.Remove(site)) return [];
         var shared = new List<FilterDecision>();
-        foreach (var other in sharing)
+        foreach (var other in await SharingAsync(database, site, cancellation))
         {
             shared.AddRange(await Decided(database, other).OrderByDescending(one => one.Id).Take(MostShared)
                 .Select(one => new FilterDecision(new CommentTraits(one.Author, one.Mail ?? string.Empty, string.Empty, one.Text), one.Standing == CommentStanding.Spam)).ToListAsync(cancellation));
         }
 
         return shared;
+    }
+
+    /// <summary>How many of them there are.</summary>
+    public static async Task<int> CountSharedAsync(AntiphonContext database, long site, CancellationToken cancellation)
+    {
+        var count = 0;
+        foreach (var other in await SharingAsync(database, site, cancellation)) count += Math.Min(MostShared, await Decided(database, other).CountAsync(cancellation));
+        return count;
+    }
+
+    private static async Task<List<long>> SharingAsync(AntiphonContext database, long site, CancellationToken cancellation)
+    {
+        var sharing = await database.Sites.Where(one => EF.Functions.Like((string)(object)one.CommentSettings, "%\"sharesLearning\":true%")).Select(one => one.Id).ToListAsync(cancellation);
+        return sharing.Remove(site) ? sharing : [];
     }
 
     // What a rule or the filter itself decided is no lesson; it would learn its own mistakes.

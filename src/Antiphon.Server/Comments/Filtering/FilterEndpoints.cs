@@ -29,7 +29,7 @@ internal static class FilterEndpoints
         return TypedResults.Ok(new FilterView(spam, good, SpamFilter.FewestOfEach, isSure, trial.Area(), isSure ? trial.CaughtAt(0.01) : null, settings.PublishBelow, settings.SpamFrom, Counts(trial, isSpam: false), Counts(trial, isSpam: true), months)
         {
             SharesLearning = owner.CommentSettings.SharesLearning == true,
-            Shared = (await DecidedComments.ReadSharedAsync(database, site, cancellation)).Count,
+            Shared = await DecidedComments.CountSharedAsync(database, site, cancellation),
         });
     }
 
