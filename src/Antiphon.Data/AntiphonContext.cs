@@ -3,6 +3,7 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Conversation;
@@ -168,6 +169,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Readers who follow threads by mail.</summary>
     public DbSet<ThreadFollow> ThreadFollows => Set<ThreadFollow>();
 
+    /// <summary>Mentions by other sites.</summary>
+    public DbSet<Mention> Mentions => Set<Mention>();
+
     /// <summary>Mail subscribers.</summary>
     public DbSet<Subscriber> Subscribers => Set<Subscriber>();
 
@@ -196,6 +200,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         configurationBuilder.Properties<PostStatus>().HaveConversion<string>();
         configurationBuilder.Properties<CommentStanding>().HaveConversion<string>();
         configurationBuilder.Properties<WaitReason>().HaveConversion<string>();
+        configurationBuilder.Properties<MentionWay>().HaveConversion<string>();
+        configurationBuilder.Properties<MentionState>().HaveConversion<string>();
+        configurationBuilder.Properties<MentionKind>().HaveConversion<string>();
         configurationBuilder.Properties<DeliveryState>().HaveConversion<string>();
     }
 

@@ -17,6 +17,7 @@ using Antiphon.Server.Hosting;
 using Antiphon.Server.Importing;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Looks;
+using Antiphon.Server.Mentions;
 using Antiphon.Server.Notices;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.OwnFeeds;
@@ -53,6 +54,7 @@ builder.AddNotices();
 builder.AddWatching();
 builder.AddChannels();
 builder.AddComments();
+builder.AddMentions();
 builder.AddEmbed();
 builder.AddDemo();
 
@@ -77,6 +79,7 @@ app.MapFilterTrial();
 app.MapQueueOfAll();
 app.MapDecisionPages();
 app.MapMinePages();
+app.MapMentionReceiving();
 app.MapHubCallbacks();
 app.MapRepairedFeeds();
 
@@ -109,6 +112,7 @@ site.MapChannels();
 site.MapReaders();
 site.MapQuestions();
 site.MapComments();
+site.MapMentions();
 site.MapCoverage();
 site.MapFinding();
 

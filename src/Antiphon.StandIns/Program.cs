@@ -13,6 +13,7 @@ builder.Services.AddSingleton<WebsitePages>();
 builder.Services.AddSingleton<Troubles>();
 builder.Services.AddSingleton<MailStore>();
 builder.Services.AddSingleton<NoteBook>();
+builder.Services.AddSingleton<Neighbours>();
 builder.Services.AddHttpClient();
 builder.Services.AddSingleton<Hub>();
 builder.Services.AddHostedService<SmtpListener>();

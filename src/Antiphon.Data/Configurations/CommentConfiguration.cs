@@ -34,6 +34,12 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
         builder.HasIndex(comment => new { comment.ThreadId, comment.Up, comment.Id }, "IX_Comments_Top_Up").IsDescending(false, true, false).HasFilter(AtTop);
         builder.HasIndex(comment => new { comment.ThreadId, comment.Down, comment.Id }, "IX_Comments_Top_Down").IsDescending(false, true, false).HasFilter(AtTop);
         builder.HasIndex(comment => new { comment.ThreadId, comment.Answers, comment.Id }, "IX_Comments_Top_Answers").IsDescending(false, true, false).HasFilter(AtTop);
+        builder.HasOne(comment => comment.Picture).WithMany().OnDelete(DeleteBehavior.SetNull);
+        builder.HasOne(comment => comment.Mention).WithMany().OnDelete(DeleteBehavior.SetNull);
+        // Who wrote a comment, and where it leads, is asked everywhere; a mention is no mention without its page.
+        builder.Navigation(comment => comment.Mention).AutoInclude();
+        builder.HasIndex(comment => comment.PictureId).HasFilter("\"PictureId\" IS NOT NULL");
+        builder.HasIndex(comment => comment.MentionId).IsUnique().HasFilter("\"MentionId\" IS NOT NULL");
         builder.Property(comment => comment.Answers).HasDefaultValue(0).ValueGeneratedOnAddOrUpdate();
         builder.Property(comment => comment.IsShown).HasComputedColumnSql("\"Standing\" = 'Public' OR \"Answers\" > 0", stored: false);
         builder.Property(comment => comment.Reactions).HasConversion<StoredJsonConverter<Dictionary<string, int>>, StoredJsonComparer<Dictionary<string, int>>>();

@@ -114,6 +114,18 @@ public sealed class Comment
     /// <summary>When those who follow the thread were told of it; null while nobody was.</summary>
     public DateTimeOffset? ToldAt { get; set; }
 
+    /// <summary>Picture sent with it, or null.</summary>
+    public long? PictureId { get; set; }
+
+    /// <summary>Picture sent with it, or null.</summary>
+    public Picture? Picture { get; set; }
+
+    /// <summary>The mention it stands for, or null for what was written here.</summary>
+    public long? MentionId { get; set; }
+
+    /// <summary>The mention it stands for, or null for what was written here.</summary>
+    public Mention? Mention { get; set; }
+
     /// <summary>Key made by the form, so that sending twice stores once.</summary>
     public string? SubmissionKey { get; set; }
 }

@@ -64,6 +64,9 @@ public sealed class Picture
     /// <summary>Grows with every change of what is seen; stands in the names of the forms made from it.</summary>
     public int Version { get; set; } = 1;
 
+    /// <summary>Sent by a reader with a comment: it stands in no library, and is shown while the comment is public.</summary>
+    public bool IsFromReader { get; set; }
+
     /// <summary>When it was added.</summary>
     public DateTimeOffset AddedAt { get; set; }
 

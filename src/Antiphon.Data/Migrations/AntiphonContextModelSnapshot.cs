@@ -279,6 +279,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Mail")
                         .HasColumnType("TEXT");
 
+                    b.Property<long?>("MentionId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("NetworkKey")
                         .HasColumnType("TEXT");
 
@@ -286,6 +289,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long?>("ParentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PictureId")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("PlaceKey")
@@ -343,6 +349,13 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("Key")
                         .IsUnique();
+
+                    b.HasIndex("MentionId")
+                        .IsUnique()
+                        .HasFilter("\"MentionId\" IS NOT NULL");
+
+                    b.HasIndex("PictureId")
+                        .HasFilter("\"PictureId\" IS NOT NULL");
 
                     b.HasIndex("RootId")
                         .HasFilter("\"RootId\" IS NOT NULL");
@@ -1263,6 +1276,86 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Memberships");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Mention", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("AuthorAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Host")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("NextReadAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PublishedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ReadAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ReceivedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Target")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Way")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("NextReadAt")
+                        .HasFilter("\"NextReadAt\" IS NOT NULL");
+
+                    b.HasIndex("PostId", "Source")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "State", "Id");
+
+                    b.ToTable("Mentions");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentCount", b =>
                 {
                     b.Property<long>("SiteId")
@@ -1756,6 +1849,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("Height")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsFromReader")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Key")
@@ -2566,11 +2662,25 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Antiphon.Data.Entities.Comment", b =>
                 {
+                    b.HasOne("Antiphon.Data.Entities.Mention", "Mention")
+                        .WithMany()
+                        .HasForeignKey("MentionId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Entities.Picture", "Picture")
+                        .WithMany()
+                        .HasForeignKey("PictureId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
                     b.HasOne("Antiphon.Data.Entities.CommentThread", "Thread")
                         .WithMany("Comments")
                         .HasForeignKey("ThreadId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+
+                    b.Navigation("Mention");
+
+                    b.Navigation("Picture");
 
                     b.Navigation("Thread");
                 });
@@ -2824,6 +2934,25 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Person");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Mention", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
 
                     b.Navigation("Site");
                 });

@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments;
+using Antiphon.Core.Pictures;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -8,6 +9,7 @@ using Antiphon.Server.Comments.Placing;
 using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Comments.Transfer;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Pictures;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -26,6 +28,7 @@ internal static class CommentEndpoints
         comments.MapPost("/{comment:long}/decision", Decide).Needs(SiteRole.Moderator).WithName("decideComment");
         comments.MapPost("/{comment:long}/answer", Answer).Needs(SiteRole.Moderator).Validate<AnswerRequest>().WithName("answerComment");
         comments.MapGet("/{comment:long}/conversation", GetConversation).WithName("getConversation");
+        comments.MapGet("/{comment:long}/picture", ShowPicture).WithName("getCommentPicture").WithSummary("The picture sent with a comment, wherever the comment stands.").Produces(StatusCodes.Status200OK, contentType: "image/webp");
         comments.MapManyDecisions();
         comments.MapCommentActs();
         comments.MapMarks();
@@ -79,6 +82,14 @@ internal static class CommentEndpoints
         var published = parent.Standing == CommentStanding.Waiting ? [parent] : Array.Empty<Comment>();
         await decisions.DecideAllAsync(site, published, _ => CommentStanding.Public, await deeds.DoerAsync(http), http.RequestAborted);
         return TypedResults.Ok(ConversationReader.View(answer, 1, 0));
+    }
+
+    private static async Task<IResult> ShowPicture(long site, long comment, HttpContext http, AntiphonContext database, PictureMaking making)
+    {
+        var picture = await database.Comments.AsNoTracking().Where(one => one.Id == comment && one.SiteId == site).Select(one => one.Picture).FirstOrDefaultAsync(http.RequestAborted);
+        if (picture is null) return TypedResults.NotFound();
+        http.Response.Headers.CacheControl = "private, max-age=300";
+        return TypedResults.PhysicalFile(await making.FileAsync(picture, new PictureVariant(PictureVariant.UsualWidth), http.RequestAborted), "image/webp");
     }
 
     private static async Task<Results<Ok<ConversationView>, NotFound>> GetConversation(long site, long comment, ConversationReader conversations, CancellationToken cancellation) =>

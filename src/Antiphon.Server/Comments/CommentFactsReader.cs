@@ -36,10 +36,12 @@ internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters f
             BannedBy = bannedBy,
             IsTrusted = isTrusted,
             InThreadNow = inThread + 1,
+            HasPicture = comment.PictureId is not null,
         };
     }
 
-    private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation) => comment.Mail is null
-        ? 0
-        : await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.Mail == comment.Mail && one.Standing == CommentStanding.Public, cancellation);
+    // Another site is known by its host, as a reader is by a mail.
+    private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation) => comment.Mention is { Host: var host }
+        ? await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.Mention!.Host == host && one.Standing == CommentStanding.Public, cancellation)
+        : comment.Mail is null ? 0 : await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.Mail == comment.Mail && one.Standing == CommentStanding.Public, cancellation);
 }

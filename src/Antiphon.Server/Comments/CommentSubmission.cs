@@ -32,6 +32,9 @@ internal sealed record CommentSubmission(string Identifier, string Address, stri
     /// <summary>Rating as it was sent; empty for none.</summary>
     public string Rating { get; init; } = string.Empty;
 
+    /// <summary>Picture sent with it, or null.</summary>
+    public SentPicture? Picture { get; init; }
+
     /// <summary>What the script found for the small piece of work; empty without script.</summary>
     public string Work { get; init; } = string.Empty;
 }

@@ -11,13 +11,14 @@ using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Threads;
 using Antiphon.Server.Mail;
+using Antiphon.Server.Pictures;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
 /// <summary>Takes comments from readers, and has the site's rules decide where they go.</summary>
 internal sealed class CommentWriting(
-    AntiphonContext database, ThreadReader threads, ThreadOpening opening, CommentFactsReader facts, ReaderConfirming confirming, ReaderTelling telling, ReaderKeys readers, IKeySource keys, TimeProvider clock)
+    AntiphonContext database, ThreadReader threads, ThreadOpening opening, CommentFactsReader facts, ReaderConfirming confirming, ReaderTelling telling, CommentPictures pictures, ReaderKeys readers, IKeySource keys, TimeProvider clock)
 {
     private const int LongestName = 100;
 
@@ -28,7 +29,10 @@ internal sealed class CommentWriting(
         var found = await threads.FindAsync(site, submission.Identifier, submission.Address, cancellation);
         var rules = await threads.RulesAsync(site, found, cancellation);
         var language = rules.Settings.Language.Length > 0 ? rules.Settings.Language : site.Language;
+        if (!rules.Settings.AllowsPictures) submission = submission with { Picture = null };
         var problems = Examine(submission, rules.Settings, language);
+        var picture = pictures.Examine(submission.Picture);
+        if (submission.Picture is not null && picture is null) problems["picture"] = ReaderTexts.For(language).PictureWrong;
         if (problems.Count > 0) return Written.Not(problems);
         if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(language).Closed);
         if (await NotAmongWritersAsync(site, submission, rules.Settings, language, cancellation) is { } refused) return Written.Not("mail", refused);
@@ -36,7 +40,7 @@ internal sealed class CommentWriting(
         if (KeyOf(submission) is { } key && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return Written.As(before);
         var comment = await MakeAsync(site, thread, submission, rules.Settings, language, cancellation);
         if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(language).Refused);
-        await StoreAsync(site, thread, comment, submission, cancellation);
+        await StoreAsync(site, thread, comment, submission, picture, cancellation);
         return Written.As(comment) with { MustConfirm = comment.Trace.Step == DecidingStep.Unconfirmed };
     }
 
@@ -104,7 +108,7 @@ internal sealed class CommentWriting(
             SubmissionKey = KeyOf(submission),
         };
         // Only programs see the trap; what they send is kept where a person can still find it.
-        var known = await facts.ReadAsync(comment, submission.Trap.Length > 0, submission.SecondsToWrite, cancellation) with { HasWorked = PieceOfWork.IsDone(submission.Key, submission.Work) };
+        var known = await facts.ReadAsync(comment, submission.Trap.Length > 0, submission.SecondsToWrite, cancellation) with { HasWorked = PieceOfWork.IsDone(submission.Key, submission.Work), HasPicture = submission.Picture is not null };
         comment.Trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
         if (settings.Writers is CommentWriters.Confirmed or CommentWriters.Subscribers or CommentWriters.Named && !comment.IsConfirmed && comment.Trace.Act is CommentAct.Publish or CommentAct.Wait)
         {
@@ -116,9 +120,10 @@ internal sealed class CommentWriting(
         return comment;
     }
 
-    private async Task StoreAsync(Site site, CommentThread thread, Comment comment, CommentSubmission submission, CancellationToken cancellation)
+    private async Task StoreAsync(Site site, CommentThread thread, Comment comment, CommentSubmission submission, ReceivedPicture? picture, CancellationToken cancellation)
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        if (picture is not null) comment.PictureId = await pictures.KeepAsync(site.Id, submission.Picture!, picture, cancellation);
         database.Comments.Add(comment);
         await database.SaveChangesAsync(cancellation);
         if (submission.Follow.Length > 0 && comment.Standing != CommentStanding.Spam) await telling.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);

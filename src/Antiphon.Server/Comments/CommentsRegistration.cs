@@ -18,6 +18,7 @@ internal static class CommentsRegistration
         builder.Services.AddSingleton<SiteTrials>();
         builder.Services.AddScoped<ThreadOpening>();
         builder.Services.AddScoped<CommentWriting>();
+        builder.Services.AddScoped<CommentPictures>();
         builder.Services.AddScoped<CommentFactsReader>();
         builder.Services.AddScoped<ReaderVoices>();
         builder.Services.AddScoped<QueueReader>();

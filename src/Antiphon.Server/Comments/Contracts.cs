@@ -1,6 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Filtering;
+using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Server.Comments.Moderation;
 
 namespace Antiphon.Server.Comments;
@@ -46,7 +47,19 @@ internal sealed record ThreadComment(
 
     /// <summary>Whether the writer's mail was confirmed.</summary>
     public bool IsConfirmed { get; init; }
+
+    /// <summary>The picture sent with it, or null.</summary>
+    public CommentPictureView? Picture { get; init; }
+
+    /// <summary>The page of another site it stands on, or null for what was written here.</summary>
+    public CommentMentionView? From { get; init; }
 }
+
+/// <summary>A picture sent with a comment, for the team alone.</summary>
+internal sealed record CommentPictureView(string Address, int Width, int Height, string Alt);
+
+/// <summary>The page of another site a comment stands on.</summary>
+internal sealed record CommentMentionView(MentionKind Kind, string Address, string Host, string? Title);
 
 /// <summary>A conversation.</summary>
 /// <param name="Case">What is known of the comment looked at.</param>

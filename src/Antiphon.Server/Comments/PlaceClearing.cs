@@ -12,8 +12,9 @@ internal sealed class PlaceClearing(IServiceScopeFactory scopes, TimeProvider cl
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
 
     /// <inheritdoc/>
-    protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
     {
+        var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
         await database.Comments.Where(one => (one.PlaceKey != null || one.NetworkKey != null) && one.CreatedAt <= until)
             .ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null).SetProperty(one => one.NetworkKey, (string?)null), cancellation);

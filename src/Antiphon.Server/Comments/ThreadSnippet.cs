@@ -1,5 +1,6 @@
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Mentions;
 
 namespace Antiphon.Server.Comments;
 
@@ -25,7 +26,7 @@ internal static class ThreadSnippet
         var theme = request.Theme is ThreadTheme.Host ? string.Empty : $" data-antiphon-theme=\"{request.Theme.ToString().ToLowerInvariant()}\"";
         var script = $"<script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
         var snippet = $"<div id=\"antiphon-thread\" data-antiphon-thread=\"{Attribute(request.Identifier)}\" data-antiphon-site=\"{siteKey}\" data-antiphon-url=\"{Attribute(request.Address)}\"{title}{theme}>\n"
-            + $"  <a href=\"{page}\">Read and write comments</a>\n</div>\n{script}";
+            + $"  <a href=\"{page}\">Read and write comments</a>\n  <link rel=\"webmention\" href=\"{MentionAdvertising.Webmention(options, siteKey)}\">\n</div>\n{script}";
         var count = $"<a href=\"{Attribute(request.Address.Split('#')[0])}#antiphon-thread\" data-antiphon-count=\"{Attribute(request.Identifier)}\" data-antiphon-site=\"{siteKey}\">Comments</a>\n{script}";
         return new ThreadSnippetView(snippet, count, System.Net.WebUtility.HtmlDecode(page));
     }

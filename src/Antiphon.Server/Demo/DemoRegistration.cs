@@ -15,6 +15,7 @@ internal static class DemoRegistration
         builder.Services.AddScoped<DemoScenario>();
         builder.Services.AddScoped<DemoPictures>();
         builder.Services.AddHostedService<DemoPlacement>();
+        builder.Services.AddHostedService<DemoVoices>();
     }
 
     /// <summary>Fills an empty database.</summary>

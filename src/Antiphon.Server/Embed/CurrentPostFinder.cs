@@ -22,7 +22,7 @@ internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch
     /// <summary>The post of a page, with its relations where the listing orders by them; null when the page is no post of the site.</summary>
     public async Task<CurrentPost?> FindAsync(Site site, ListingDefinition definition, string? at, CancellationToken cancellation)
     {
-        if (at is null || await PostOfAsync(site, at, cancellation) is not { } post) return null;
+        if (at is null || await FindPostAsync(site, at, cancellation) is not { } post) return null;
         return new CurrentPost(post.Id, definition.Order == ListingOrder.Related ? await RelationsAsync(post, definition.Blogs, cancellation) : null);
     }
 
@@ -30,9 +30,10 @@ internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch
     public async Task<IReadOnlyList<long>> RelatedAsync(Post post, int most, CancellationToken cancellation) =>
         [.. (await RelationsAsync(post, [post.BlogId], cancellation)).OrderByDescending(pair => pair.Value.Score).ThenByDescending(pair => pair.Key).Take(most).Select(pair => pair.Key)];
 
-    private async Task<Post?> PostOfAsync(Site site, string at, CancellationToken cancellation)
+    /// <summary>The post that lives at an address, or null.</summary>
+    public async Task<Post?> FindPostAsync(Site site, string at, CancellationToken cancellation)
     {
-        var posts = database.Posts.AsNoTracking().Where(post => post.SiteId == site.Id);
+        var posts = database.Posts.AsNoTracking().Include(post => post.Blog).Where(post => post.SiteId == site.Id);
         if (KeyOf(at) is { } key) return await posts.FirstOrDefaultAsync(post => post.Key == key, cancellation);
         // Addresses of followed posts are stored as their feeds wrote them; the host narrows them down, the folded form decides.
         if (FoldedAddress.Of(at) is not { } folded || !Uri.TryCreate(at, UriKind.Absolute, out var uri)) return null;

@@ -5,6 +5,7 @@ using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Mentions;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Listings;
@@ -31,6 +32,8 @@ internal sealed class SnippetMaker(ListingReader reader, IOptions<AntiphonOption
             SnippetWay.Static => $"<div {InstallationCheck.Marker}=\"{listing.Key}\" {InstallationCheck.WayMarker}=\"static\">\n{ListingFragment.Render(content)}\n</div>",
             _ => $"<div {InstallationCheck.Marker}=\"{listing.Key}\">\n{(withEntries ? ListingFragment.Render(content) : Room(content))}\n</div>",
         };
+        // Where whole posts are read, other sites look for where to tell of their links.
+        if (content.Definition.Layout == ListingLayout.WholeBlog && way != SnippetWay.Frame) body += $"\n<link rel=\"webmention\" href=\"{MentionAdvertising.Webmention(options.Value, listing.Site.PublicKey)}\">";
         var head = way is SnippetWay.Script or SnippetWay.Frame ? $"<script src=\"{ScriptAddress}\" async></script>" : null;
         var entries = way == SnippetWay.Static || (way == SnippetWay.Script && withEntries) ? content.Entries.Count : 0;
         return new SnippetView(way, head is null ? body : $"{body}\n{head}", head, body, entries, ScriptSize(), own + ".html");

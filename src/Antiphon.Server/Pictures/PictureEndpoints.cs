@@ -33,7 +33,7 @@ internal static class PictureEndpoints
 
     private static async Task<Ok<PicturePage>> List(long site, string? search, bool? unused, bool? withoutAlt, long? before, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
     {
-        var found = database.Pictures.AsNoTracking().Where(picture => picture.SiteId == site && picture.OfKey == null);
+        var found = database.Pictures.AsNoTracking().Where(picture => picture.SiteId == site && picture.OfKey == null && !picture.IsFromReader);
         var wordless = await found.CountAsync(picture => picture.Alt == string.Empty, cancellation);
         if (withoutAlt == true) found = found.Where(picture => picture.Alt == string.Empty);
         if (!string.IsNullOrWhiteSpace(search))

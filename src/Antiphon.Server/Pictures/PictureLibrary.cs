@@ -18,12 +18,21 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     {
         var (received, problem) = receiving.Read(bytes);
         if (received is null) return (null, problem);
-        var picture = new Picture { SiteId = site, Key = keys.NewKey(12), Name = Shortened.ToLength(name.Trim(), 200), Alt = alt?.Trim() ?? string.Empty, AddedAt = clock.GetUtcNow(), SourceAddress = source };
+        return (await KeepAsync(new Picture { SiteId = site, Name = name, Alt = alt?.Trim() ?? string.Empty, SourceAddress = source }, received, cancellation), null);
+    }
+
+    /// <summary>Keeps a picture that was examined, under a key of its own, and saves.</summary>
+    /// <param name="picture">A new picture with its site and what is said about it.</param>
+    /// <param name="received">What was examined.</param>
+    /// <param name="cancellation">Ends it.</param>
+    public async Task<Picture> KeepAsync(Picture picture, ReceivedPicture received, CancellationToken cancellation)
+    {
+        (picture.Key, picture.Name, picture.AddedAt) = (keys.NewKey(12), Shortened.ToLength(picture.Name.Trim(), 200), clock.GetUtcNow());
         Fill(picture, received);
         await files.KeepAsync(picture, received.Bytes, cancellation);
         database.Pictures.Add(picture);
         await database.SaveChangesAsync(cancellation);
-        return (picture, null);
+        return picture;
     }
 
     /// <summary>The picture at an address, fetched unless it is in the library already; in plain words why not.</summary>

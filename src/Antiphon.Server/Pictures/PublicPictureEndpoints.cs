@@ -1,3 +1,4 @@
+using Antiphon.Core.Comments;
 using Antiphon.Core.Pictures;
 using Antiphon.Data;
 using Microsoft.EntityFrameworkCore;
@@ -16,8 +17,10 @@ internal static class PublicPictureEndpoints
         if (PictureVariant.Parse(form) is not { } variant) return TypedResults.NotFound();
         var picture = await database.Pictures.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
         if (picture is null) return TypedResults.NotFound();
+        // What comes with a comment is seen as long as the comment is.
+        if (picture.IsFromReader && !await database.Comments.AnyAsync(one => one.PictureId == picture.Id && one.Standing == CommentStanding.Public, http.RequestAborted)) return TypedResults.NotFound();
         // Short, as a picture can be replaced in place; after it, a look at the tag costs nothing but the question.
-        http.Response.Headers.CacheControl = "public, max-age=300, stale-while-revalidate=86400";
+        http.Response.Headers.CacheControl = picture.IsFromReader ? "public, max-age=60" : "public, max-age=300, stale-while-revalidate=86400";
         http.Response.Headers.AccessControlAllowOrigin = "*";
         var tag = new EntityTagHeaderValue($"\"{picture.Version}-{variant}\"");
         if (picture.Type != PictureType.Svg) return TypedResults.PhysicalFile(await making.FileAsync(picture, variant, http.RequestAborted), variant.IsCard ? "image/jpeg" : "image/webp", entityTag: tag);

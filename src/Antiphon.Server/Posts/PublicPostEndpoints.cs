@@ -3,6 +3,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Mentions;
 using Antiphon.Server.Posts.Pages;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -23,6 +24,7 @@ internal static class PublicPostEndpoints
         if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null) return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
         if (post.Blog.Following is not null) return TypedResults.Redirect(addresses.Of(post));
         if (slug != post.Slug) return TypedResults.Redirect(addresses.Own(post), permanent: true);
+        MentionAdvertising.Add(http.Response.Headers, options.Value, post.Blog.Site.PublicKey);
         return TypedResults.Content(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: false, http.RequestAborted), addresses, options.Value), "text/html; charset=utf-8");
     }
 }

@@ -19,6 +19,7 @@ internal static class WorldEndpoints
         world.MapControl();
         world.MapMailbox();
         world.MapServices();
+        world.MapNeighbours();
         world.MapCounty();
         world.MapHub();
         foreach (var blog in OutsideBlogs.All) world.MapBlog(blog);
@@ -35,7 +36,7 @@ internal static class WorldEndpoints
     private static IResult Index()
     {
         var blogs = OutsideBlogs.All.Select(blog => $"<li><a href=\"/{blog.Name}/\">{blog.Title}</a>: {blog.Description}</li>");
-        return PlainPage.Html("The rest of the world", $"<p>Stand-ins for other people's sites. None of them knows of Antiphon.</p><ul>{string.Concat(blogs)}<li><a href=\"/lantern/\">Lantern</a>, a social service</li><li><a href=\"/parish/\">Fellside Parish Paper</a>, a partner site</li><li><a href=\"/county/\">Feeds of the county</a>, good and faulty</li><li><a href=\"/hub\">Hub</a> of the star party</li><li><a href=\"/mailbox\">Mailbox</a> of everybody</li><li><a href=\"/control\">Tell them to misbehave</a></li></ul>");
+        return PlainPage.Html("The rest of the world", $"<p>Stand-ins for other people's sites. None of them knows of Antiphon.</p><ul>{string.Concat(blogs)}<li><a href=\"/lantern/\">Lantern</a>, a social service</li><li><a href=\"/parish/\">Fellside Parish Paper</a>, a partner site</li><li><a href=\"/tarn/\">Tarn Lane Notebook</a>, which writes about posts of others</li><li><a href=\"/county/\">Feeds of the county</a>, good and faulty</li><li><a href=\"/hub\">Hub</a> of the star party</li><li><a href=\"/mailbox\">Mailbox</a> of everybody</li><li><a href=\"/control\">Tell them to misbehave</a></li></ul>");
     }
 
     private static IResult Home(OutsideBlog blog, StandInPorts ports)

@@ -43,6 +43,7 @@ export const router = createRouter({
       meta: framed,
     },
     { path: '/s/:site(\\d+)/comments/threads', name: 'threads', component: () => import('./comments/threads/ThreadsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/mentions', name: 'mentions', component: () => import('./mentions/MentionsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/readers', name: 'readers', component: () => import('./readers/ReadersView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/settings', name: 'settings', component: () => import('./sites/SettingsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/account', name: 'account', component: () => import('./accounts/AccountView.vue'), meta: framed },

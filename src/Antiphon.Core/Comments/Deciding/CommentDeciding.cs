@@ -3,7 +3,7 @@ using Antiphon.Core.Comments.Settings;
 namespace Antiphon.Core.Comments.Deciding;
 
 /// <summary>
-/// Decides where a comment goes: the trap, bans, words not taken, the rules in their order, words held, trust, the filter's thresholds, signs of a flood, then what waits in general. The first that says
+/// Decides where a comment goes: the trap, bans, words not taken, the rules in their order, words held, trust, the filter's thresholds, pictures, signs of a flood, then what waits in general. The first that says
 /// something decides.
 /// </summary>
 /// <param name="Rules">The rules in order.</param>
@@ -31,6 +31,7 @@ public sealed record CommentDeciding(IReadOnlyList<CommentRule> Rules, Effective
         if (HeldWords.FirstIn(Settings.HeldWords, facts.Searched) is { } held) return Trace(CommentAct.Wait, DecidingStep.Words, held);
         if (facts.IsTrusted) return Trace(CommentAct.Publish, DecidingStep.Trust);
         if (facts.Score * 100 >= Settings.SpamFrom) return Trace(CommentAct.Spam, DecidingStep.Threshold);
+        if (facts.HasPicture) return Trace(CommentAct.Wait, DecidingStep.Picture);
         if (Waits(facts)) return Trace(CommentAct.Wait, DecidingStep.Approval);
         return IsHasty(facts) ? Trace(CommentAct.Wait, DecidingStep.Flood) : Trace(CommentAct.Publish, DecidingStep.Approval);
     }

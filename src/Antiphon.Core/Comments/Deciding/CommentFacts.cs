@@ -21,6 +21,9 @@ public sealed record CommentFacts(
     /// <summary>Whether the page's script has done the small piece of work that makes floods dear. Without script nobody does.</summary>
     public bool HasWorked { get; init; } = true;
 
+    /// <summary>Whether a picture was sent with it.</summary>
+    public bool HasPicture { get; init; }
+
     /// <summary>Comments in the same thread within a minute, this one included.</summary>
     public int InThreadNow { get; init; } = 1;
 }

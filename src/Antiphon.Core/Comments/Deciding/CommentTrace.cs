@@ -47,4 +47,7 @@ public enum DecidingStep
 
     /// <summary>The writer has not confirmed their mail yet.</summary>
     Unconfirmed,
+
+    /// <summary>It brings a picture, which nothing but a person can look at.</summary>
+    Picture,
 }

@@ -69,6 +69,12 @@ public sealed record CommentSettings(
     /// <summary>Language of what we say around the comments; empty for the site's.</summary>
     public string? Language { get; init; }
 
+    /// <summary>Whether a picture may be sent with a comment; one that has a picture waits unless its writer is trusted.</summary>
+    public bool? AllowsPictures { get; init; }
+
+    /// <summary>Whether what other sites write about a post is taken into its thread.</summary>
+    public bool? TakesMentions { get; init; }
+
     /// <summary>Whether the site's filter begins with what the other sites of the installation that say so too have decided; looked at in the layer of a site alone.</summary>
     public bool? SharesLearning { get; init; }
 
@@ -91,6 +97,8 @@ public sealed record CommentSettings(
         NamedReaders = [],
         AllowsAnonymous = false,
         Language = string.Empty,
+        AllowsPictures = false,
+        TakesMentions = true,
         SharesLearning = false,
     };
 
@@ -112,6 +120,8 @@ public sealed record CommentSettings(
         NamedReaders = NamedReaders ?? outer.NamedReaders,
         AllowsAnonymous = AllowsAnonymous ?? outer.AllowsAnonymous,
         Language = Language ?? outer.Language,
+        AllowsPictures = AllowsPictures ?? outer.AllowsPictures,
+        TakesMentions = TakesMentions ?? outer.TakesMentions,
         SharesLearning = SharesLearning ?? outer.SharesLearning,
     };
 

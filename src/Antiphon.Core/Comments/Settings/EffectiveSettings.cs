@@ -46,6 +46,12 @@ public sealed record EffectiveSettings(
     /// <summary>Whether the name may stay empty.</summary>
     public required bool AllowsAnonymous { get; init; }
 
+    /// <summary>Whether a picture may be sent with a comment.</summary>
+    public required bool AllowsPictures { get; init; }
+
+    /// <summary>Whether what other sites write about a post is taken into its thread.</summary>
+    public required bool TakesMentions { get; init; }
+
     /// <summary>Language of what we say; empty for the site's.</summary>
     public required string Language { get; init; }
 
@@ -74,6 +80,8 @@ public sealed record EffectiveSettings(
             Writers = all.Writers!.Value,
             NamedReaders = all.NamedReaders!,
             AllowsAnonymous = all.AllowsAnonymous!.Value,
+            AllowsPictures = all.AllowsPictures!.Value,
+            TakesMentions = all.TakesMentions!.Value,
             Language = all.Language!,
         };
     }

@@ -15,7 +15,7 @@ internal static class DecidedComments
     private const int MostShared = 2_000;
 
     /// <summary>What the filter looks at in a stored comment.</summary>
-    public static CommentTraits TraitsOf(Comment comment) => new(comment.Author, comment.Mail ?? string.Empty, string.Empty, comment.Text);
+    public static CommentTraits TraitsOf(Comment comment) => new(comment.Author, comment.Mail ?? string.Empty, comment.Mention?.Source ?? string.Empty, comment.Text);
 
     /// <summary>How many decisions there are to learn from.</summary>
     public static Task<int> CountAsync(AntiphonContext database, long site, CancellationToken cancellation) => Decided(database, site).CountAsync(cancellation);
@@ -24,9 +24,9 @@ internal static class DecidedComments
     public static async Task<List<(FilterDecision Decision, DateTimeOffset At)>> ReadAsync(AntiphonContext database, long site, CancellationToken cancellation)
     {
         var rows = await Decided(database, site).OrderByDescending(one => one.Id).Take(Most)
-            .Select(one => new { one.Author, one.Mail, one.Text, one.Standing, At = one.DecidedAt!.Value }).ToListAsync(cancellation);
+            .Select(one => new { one.Author, one.Mail, one.Mention!.Source, one.Text, one.Standing, At = one.DecidedAt!.Value }).ToListAsync(cancellation);
         rows.Reverse();
-        return [.. rows.Select(row => (new FilterDecision(new CommentTraits(row.Author, row.Mail ?? string.Empty, string.Empty, row.Text), row.Standing == CommentStanding.Spam), row.At))];
+        return [.. rows.Select(row => (new FilterDecision(new CommentTraits(row.Author, row.Mail ?? string.Empty, row.Source ?? string.Empty, row.Text), row.Standing == CommentStanding.Spam), row.At))];
     }
 
     /// <summary>The decisions of the other sites of the installation, where this one and they agreed to share; empty otherwise. At most so many of each, the latest.</summary>
@@ -36,7 +36,7 @@ internal static class DecidedComments
         foreach (var other in await SharingAsync(database, site, cancellation))
         {
             shared.AddRange(await Decided(database, other).OrderByDescending(one => one.Id).Take(MostShared)
-                .Select(one => new FilterDecision(new CommentTraits(one.Author, one.Mail ?? string.Empty, string.Empty, one.Text), one.Standing == CommentStanding.Spam)).ToListAsync(cancellation));
+                .Select(one => new FilterDecision(new CommentTraits(one.Author, one.Mail ?? string.Empty, one.Mention!.Source ?? string.Empty, one.Text), one.Standing == CommentStanding.Spam)).ToListAsync(cancellation));
         }
 
         return shared;

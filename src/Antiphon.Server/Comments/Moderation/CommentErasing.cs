@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Comments.Moderation;
 
 /// <summary>Removes for good what a person wrote and everything that tells of them. The place in the thread stays, so that answers keep standing where they stood.</summary>
-internal sealed class CommentErasing(AntiphonContext database, DeedRecord deeds)
+internal sealed class CommentErasing(AntiphonContext database, CommentPictures pictures, DeedRecord deeds)
 {
     /// <summary>Erases those rows, loaded for change.</summary>
     public async Task EraseAsync(IReadOnlyList<Comment> rows, Doer by, CancellationToken cancellation)
@@ -27,6 +27,7 @@ internal sealed class CommentErasing(AntiphonContext database, DeedRecord deeds)
         await database.CommentNotes.Where(note => ids.Contains(note.CommentId)).ExecuteDeleteAsync(cancellation);
         await database.CommentReports.Where(report => ids.Contains(report.CommentId)).ExecuteUpdateAsync(set => set.SetProperty(report => report.Words, (string?)null), cancellation);
         await database.SaveChangesAsync(cancellation);
+        await pictures.RemoveAsync([.. rows.Select(row => row.PictureId).OfType<long>()], cancellation);
         await transaction.CommitAsync(cancellation);
     }
 }

@@ -17,7 +17,7 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
     /// <summary>The conversation around a comment, or null when the site has no such comment.</summary>
     public async Task<ConversationView?> ReadAsync(long site, long id, CancellationToken cancellation)
     {
-        if (await database.Comments.AsNoTracking().Include(one => one.Thread.Site).Include(one => one.Thread.Post!.Blog).FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation) is not { } comment) return null;
+        if (await database.Comments.AsNoTracking().Include(one => one.Picture).Include(one => one.Thread.Site).Include(one => one.Thread.Post!.Blog).FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation) is not { } comment) return null;
         var rows = await AroundAsync(comment, cancellation);
         var mails = rows.Select(row => row.Mail).OfType<string>().Distinct().ToList();
         var published = await database.Comments.Where(one => one.SiteId == site && one.Standing == CommentStanding.Public && mails.Contains(one.Mail!))
@@ -39,11 +39,13 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
         EditedAt = comment.EditedAt,
         Rating = comment.Rating,
         IsConfirmed = comment.IsConfirmed,
+        Picture = comment.Picture is { } picture ? new CommentPictureView($"/api/sites/{comment.SiteId}/comments/{comment.Id}/picture", picture.Width, picture.Height, picture.Alt) : null,
+        From = comment.Mention is { } mention ? new CommentMentionView(mention.Kind, mention.Source, mention.Host, mention.Title) : null,
     };
 
     private async Task<List<Comment>> AroundAsync(Comment comment, CancellationToken cancellation)
     {
-        var seen = database.Comments.AsNoTracking().Where(one => one.ThreadId == comment.ThreadId && (one.Standing == CommentStanding.Public || one.Standing == CommentStanding.Waiting));
+        var seen = database.Comments.AsNoTracking().Include(one => one.Picture).Where(one => one.ThreadId == comment.ThreadId && (one.Standing == CommentStanding.Public || one.Standing == CommentStanding.Waiting));
         var before = await seen.Where(one => one.Id < comment.Id).OrderByDescending(one => one.Id).Take(MostAround).ToListAsync(cancellation);
         var after = await seen.Where(one => one.Id > comment.Id).OrderBy(one => one.Id).Take(MostAround).ToListAsync(cancellation);
         var root = comment.RootId ?? comment.Id;
@@ -59,7 +61,7 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
         var notes = await database.CommentNotes.Where(note => note.CommentId == comment.Id).OrderBy(note => note.Id).Select(note => new NoteView(note.Id, note.PersonName, note.Text, note.At)).ToListAsync(cancellation);
         return new CaseView(
             comment.Trace, filter.IsSure, told.Score, told.For, told.Against, reports, comment.ReportsKept, await WriterAsync(comment, cancellation), notes, comment.AssignedToId,
-            CommentLinks.Hosts(comment.Text), await MarksAsync(comment, cancellation), comment.PlaceKey is not null);
+            [.. CommentLinks.Hosts(comment.Text).Concat(comment.Mention is { } mention ? [mention.Host] : Array.Empty<string>()).Distinct()], await MarksAsync(comment, cancellation), comment.PlaceKey is not null);
     }
 
     private async Task<StandingCounts> WriterAsync(Comment comment, CancellationToken cancellation) => StandingCounts.Of(

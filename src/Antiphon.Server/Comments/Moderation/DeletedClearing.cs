@@ -13,14 +13,13 @@ internal sealed class DeletedClearing(IServiceScopeFactory scopes, TimeProvider 
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
 
     private const int AtOnce = 500;
-    private readonly TimeProvider _clock = clock;
 
     /// <inheritdoc/>
-    protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
     {
+        var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
-        var erasing = new CommentErasing(database, new DeedRecord(database, _clock));
         var rows = await database.Comments.Where(one => one.Standing == CommentStanding.Deleted && one.Text != string.Empty && one.DecidedAt <= until).Take(AtOnce).ToListAsync(cancellation);
-        if (rows.Count > 0) await erasing.EraseAsync(rows, new Doer(null, string.Empty, DeedWay.Workplace), cancellation);
+        if (rows.Count > 0) await services.GetRequiredService<CommentErasing>().EraseAsync(rows, new Doer(null, string.Empty, DeedWay.Workplace), cancellation);
     }
 }

@@ -26,7 +26,7 @@ internal static class ManyDecisions
         threads.MapPost("/{thread:long}/clear", ClearThread).Needs(SiteRole.Moderator).WithName("clearThread").WithSummary("Decides everything in a thread that waits or is public; at most a thousand at once.");
 
     /// <summary>The comments of the writer of one: by mail, or without one by name among those without.</summary>
-    public static IQueryable<Comment> OfWriter(this IQueryable<Comment> comments, Comment one) => one.Mail is null
+    public static IQueryable<Comment> OfWriter(this IQueryable<Comment> comments, Comment one) => one.Mention is { Host: var host } ? comments.Where(other => other.SiteId == one.SiteId && other.Mention!.Host == host) : one.Mail is null
         ? comments.Where(other => other.SiteId == one.SiteId && !other.IsTeam && other.Mail == null && other.Author == one.Author)
         : comments.Where(other => other.SiteId == one.SiteId && !other.IsTeam && other.Mail == one.Mail);
 

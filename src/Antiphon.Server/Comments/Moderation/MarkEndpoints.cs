@@ -87,7 +87,7 @@ internal static class MarkEndpoints
             MarkedBy.Mail or MarkedBy.Name => database.Comments.OfWriter(found),
             MarkedBy.Place => comments.Where(one => one.PlaceKey == value),
             MarkedBy.Network => comments.Where(one => one.NetworkKey == value),
-            _ => comments.Where(one => EF.Functions.Like(one.Text, $"%{value}%") || EF.Functions.Like(one.Mail!, $"%@{value}")),
+            _ => comments.Where(one => EF.Functions.Like(one.Text, $"%{value}%") || EF.Functions.Like(one.Mail!, $"%@{value}") || one.Mention!.Host == value),
         };
         return await fitting.Open(to).ToListAsync(cancellation);
     }

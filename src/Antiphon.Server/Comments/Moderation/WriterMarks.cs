@@ -36,10 +36,11 @@ internal sealed class WriterMarks(AntiphonContext database)
             told.Add((MarkedBy.Mail, mail));
             told.Add((MarkedBy.Host, mail[(mail.IndexOf('@', StringComparison.Ordinal) + 1)..]));
         }
-        else told.Add((MarkedBy.Name, comment.Author.ToLowerInvariant()));
+        else if (comment.Mention is null) told.Add((MarkedBy.Name, comment.Author.ToLowerInvariant()));
 
         if (comment.PlaceKey is { } place) told.Add((MarkedBy.Place, place));
         if (comment.NetworkKey is { } network) told.Add((MarkedBy.Network, network));
+        if (comment.Mention is { } mention) told.Add((MarkedBy.Host, mention.Host.ToLowerInvariant()));
         told.AddRange(CommentLinks.Hosts(comment.Text).Select(host => (MarkedBy.Host, host)));
         return told;
     }

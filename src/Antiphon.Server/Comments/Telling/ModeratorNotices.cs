@@ -32,8 +32,9 @@ internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider
     protected override TimeSpan Between => TimeSpan.FromSeconds(delivery.Value.LookEverySeconds);
 
     /// <inheritdoc/>
-    protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
     {
+        var database = services.GetRequiredService<AntiphonContext>();
         foreach (var wish in await database.NoticeWishes.Include(one => one.Site).Include(one => one.Person).Where(one => one.About != NoticeAbout.Nothing).ToListAsync(cancellation))
         {
             var zone = TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var found) ? found : TimeZoneInfo.Utc;

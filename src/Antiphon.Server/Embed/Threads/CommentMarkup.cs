@@ -45,8 +45,21 @@ internal sealed class CommentMarkup
         if (comment.EditedAt is not null) html.Append(" <span class=\"antiphon-team\">· ").Append(comment.IsEditedByTeam ? _more.EditedByTeam : _more.Edited).Append("</span>");
         html.Append("</p>");
         if (comment.Rating is { } rating) html.Append("<p class=\"antiphon-rated\" role=\"img\" aria-label=\"").Append(ReaderTexts.Filled(_more.RatingGiven, rating)).Append("\">").Append('★', rating).Append('☆', 5 - rating).Append("</p>");
+        if (comment.From is { } from) AppendFrom(html, from);
         html.Append("<div class=\"antiphon-said\" part=\"said\">").Append(comment.Html).Append("</div>");
+        if (comment.Picture is { } picture) AppendPicture(html, picture);
         AppendActs(html, comment);
+    }
+
+    // What stands elsewhere says so, and leads there.
+    private void AppendFrom(StringBuilder html, ReaderMention from) => html.Append("<p class=\"antiphon-from\" part=\"from\">").Append(_more.Mentions[from.Kind]).Append(" <a href=\"").Append(Encoded.Html(from.Address)).Append("\" rel=\"nofollow ugc\">")
+        .Append(Encoded.Html(from.Title ?? from.Host)).Append("</a>").Append(from.Title is null ? string.Empty : $" · {Encoded.Html(from.Host)}").Append("</p>");
+
+    // Its room is kept before it comes.
+    private static void AppendPicture(StringBuilder html, ReaderPicture picture)
+    {
+        var width = Math.Min(picture.Width, ReaderPicture.UsualWidth);
+        html.Append(CultureInfo.InvariantCulture, $"<p class=\"antiphon-picture\" part=\"picture\"><a href=\"{Encoded.Html(picture.Whole)}\"><img src=\"{Encoded.Html(picture.Address)}\" width=\"{width}\" height=\"{picture.Height * width / picture.Width}\" alt=\"{Encoded.Html(picture.Alt)}\" loading=\"lazy\"></a></p>");
     }
 
     private string Time(DateTimeOffset at) =>

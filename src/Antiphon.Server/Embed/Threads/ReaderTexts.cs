@@ -1,3 +1,5 @@
+using Antiphon.Core.Syndication.Mentions;
+
 namespace Antiphon.Server.Embed.Threads;
 
 /// <summary>What readers are offered and told beyond reading and writing a comment, in the site's language; English for languages not translated yet.</summary>
@@ -102,6 +104,21 @@ internal sealed class ReaderTexts
     /// <summary>Refusal.</summary>
     public required string ForNamed { get; init; }
 
+    /// <summary>Label of the picture.</summary>
+    public required string Picture { get; init; }
+
+    /// <summary>Beside it.</summary>
+    public required string PictureHint { get; init; }
+
+    /// <summary>Label of the words about it.</summary>
+    public required string PictureAlt { get; init; }
+
+    /// <summary>A file that is not taken.</summary>
+    public required string PictureWrong { get; init; }
+
+    /// <summary>Before the page of another site, by what it does.</summary>
+    public required IReadOnlyDictionary<MentionKind, string> Mentions { get; init; }
+
     /// <summary>Beside the name where it may stay empty.</summary>
     public required string NameHint { get; init; }
 
@@ -140,6 +157,11 @@ internal sealed class ReaderTexts
         Anonymous = "Anonymous",
         ForSubscribers = "Only subscribers can write here; give the mail address you are subscribed with.",
         ForNamed = "Only invited readers can write here.",
+        Picture = "Picture",
+        PictureHint = "JPEG, PNG, WebP or GIF up to 8 MB; a moderator looks at it first",
+        PictureAlt = "What it shows",
+        PictureWrong = "Choose a JPEG, PNG, WebP or GIF of at most 8 MB.",
+        Mentions = new Dictionary<MentionKind, string> { [MentionKind.Link] = "links here from", [MentionKind.Answer] = "answers on", [MentionKind.Like] = "likes this on", [MentionKind.Repost] = "passes this on at" },
         NameHint = "may stay empty",
     };
 
@@ -178,6 +200,11 @@ internal sealed class ReaderTexts
         Anonymous = "Anonym",
         ForSubscribers = "Hier schreiben nur Abonnenten; bitte die abonnierte E-Mail-Adresse angeben.",
         ForNamed = "Hier schreiben nur eingeladene Leser.",
+        Picture = "Bild",
+        PictureHint = "JPEG, PNG, WebP oder GIF bis 8 MB; zuerst sieht es jemand vom Team",
+        PictureAlt = "Was darauf zu sehen ist",
+        PictureWrong = "Bitte ein JPEG, PNG, WebP oder GIF von höchstens 8 MB wählen.",
+        Mentions = new Dictionary<MentionKind, string> { [MentionKind.Link] = "verlinkt hierher von", [MentionKind.Answer] = "antwortet auf", [MentionKind.Like] = "mag das auf", [MentionKind.Repost] = "gibt es weiter auf" },
         NameHint = "darf leer bleiben",
     };
 
@@ -216,6 +243,11 @@ internal sealed class ReaderTexts
         Anonymous = "Anonyme",
         ForSubscribers = "Seuls les abonnés écrivent ici ; donnez l’adresse de votre abonnement.",
         ForNamed = "Seuls les lecteurs invités écrivent ici.",
+        Picture = "Image",
+        PictureHint = "JPEG, PNG, WebP ou GIF jusqu’à 8 Mo ; un modérateur la regarde d’abord",
+        PictureAlt = "Ce qu’elle montre",
+        PictureWrong = "Choisissez une image JPEG, PNG, WebP ou GIF de 8 Mo au plus.",
+        Mentions = new Dictionary<MentionKind, string> { [MentionKind.Link] = "fait un lien depuis", [MentionKind.Answer] = "répond sur", [MentionKind.Like] = "aime ceci sur", [MentionKind.Repost] = "partage ceci sur" },
         NameHint = "facultatif",
     };
 

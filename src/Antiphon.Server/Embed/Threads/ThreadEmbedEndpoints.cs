@@ -56,7 +56,7 @@ internal static class ThreadEmbedEndpoints
     {
         var entered = await EnteredForm.OfAsync(siteKey, http, threads);
         if (entered is not { Site: { } site, Fields: { } fields }) return entered.Refusal!;
-        var submission = SubmissionOf(fields) with { PlaceKey = readers.PlaceOf(http), NetworkKey = readers.NetworkOf(http), OwnerKey = readers.OwnerOf(fields["device"]) };
+        var submission = SubmissionOf(fields) with { Picture = await CommentPictures.OfAsync(fields, http.RequestAborted), PlaceKey = readers.PlaceOf(http), NetworkKey = readers.NetworkOf(http), OwnerKey = readers.OwnerOf(fields["device"]) };
         var written = await writing.WriteAsync(site, submission, http.RequestAborted);
         if (written.Problems.Count > 0) return entered.WantsJson ? Problems(written.Problems) : await FormAgainAsync(site, submission, written.Problems, renders, http.RequestAborted);
         // What was put aside is told as waiting: who sends spam learns nothing from it.

@@ -16,7 +16,7 @@ internal static class ThreadFormMarkup
     {
         var language = form.Language(site);
         var (texts, more, reader) = (EmbedTexts.For(language), ThreadTexts.For(language), ReaderTexts.For(language));
-        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append("\" novalidate").Append(OwnWords(form, more, reader)).Append(">\n")
+        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append(form.Settings.AllowsPictures ? "\" enctype=\"multipart/form-data\" novalidate" : "\" novalidate").Append(OwnWords(form, more, reader)).Append(">\n")
             .Append("<p part=\"form-title\"><strong>").Append(texts.WriteOne).Append("</strong></p>\n");
         if (form.Settings.Message.Length > 0) html.Append("<div class=\"antiphon-message\" part=\"message\">").Append(CommentBody.ToHtml(form.Settings.Message)).Append("</div>\n");
         if (form.Settings.HouseRules.Length > 0) html.Append("<details class=\"antiphon-rules\" part=\"rules\"><summary>").Append(reader.HouseRules).Append("</summary>").Append(CommentBody.ToHtml(form.Settings.HouseRules)).Append("</details>\n");
@@ -33,6 +33,7 @@ internal static class ThreadFormMarkup
         AppendTools(html, more, reader);
         Field(html, form, "text", texts.Comment, null, $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>");
         html.Append("<p class=\"antiphon-count\" role=\"status\" data-words=\"").Append(Encoded.Html(reader.Left)).Append("\" hidden></p>\n<div class=\"antiphon-preview\" part=\"preview\" hidden></div>\n");
+        if (form.Settings.AllowsPictures) AppendPicture(html, form, reader);
         AppendFollow(html, form, reader);
         html.Append("<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n")
             .Append("<p class=\"antiphon-sending\"><button class=\"antiphon-send\" part=\"send\">").Append(texts.Send).Append("</button> <button type=\"button\" class=\"antiphon-see\" hidden>").Append(reader.Preview).Append("</button></p>\n</form>\n");
@@ -52,6 +53,14 @@ internal static class ThreadFormMarkup
 
         Problem(html, form, "rating");
         html.Append("</fieldset>\n");
+    }
+
+    private static void AppendPicture(StringBuilder html, ThreadForm form, ReaderTexts texts)
+    {
+        html.Append("<div class=\"antiphon-pair\">");
+        Field(html, form, "picture", texts.Picture, texts.PictureHint, $"<input name=\"picture\" type=\"file\" accept=\"image/jpeg,image/png,image/webp,image/gif\"{Invalid(form, "picture")}>");
+        Field(html, form, "pictureAlt", texts.PictureAlt, null, "<input name=\"pictureAlt\" maxlength=\"300\">");
+        html.Append("</div>");
     }
 
     private static void AppendFollow(StringBuilder html, ThreadForm form, ReaderTexts texts)

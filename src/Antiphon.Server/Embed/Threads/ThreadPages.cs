@@ -1,13 +1,15 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Pictures;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Embed.Threads;
 
 /// <summary>Reads a thread page by page: so many comments of the top level in an order, each with what stands below it. What a page costs does not grow with the thread.</summary>
-internal sealed class ThreadPages(AntiphonContext database)
+internal sealed class ThreadPages(AntiphonContext database, PictureLibrary library)
 {
     /// <summary>Most answers shown below one comment of the top level; the others open from a link.</summary>
     public const int MostAnswers = 100;
@@ -20,7 +22,7 @@ internal sealed class ThreadPages(AntiphonContext database)
     {
         if (thread is null) return ThreadPage.Empty;
         var linked = view.At is null ? null : await database.Comments.AsNoTracking().Where(one => one.ThreadId == thread.Id && one.Key == view.At && one.Standing == CommentStanding.Public).Select(one => (long?)(one.RootId ?? one.Id)).FirstOrDefaultAsync(cancellation);
-        var top = database.Comments.AsNoTracking().Where(one => one.ThreadId == thread.Id && one.RootId == null && one.IsShown);
+        var top = Rows.Where(one => one.ThreadId == thread.Id && one.RootId == null && one.IsShown);
         var after = view.After is null ? null : await top.FirstOrDefaultAsync(one => one.Key == view.After, cancellation);
         var roots = await Ordered(After(top, view.Order, after), view.Order).Take(view.Most + 1).ToListAsync(cancellation);
         var next = roots.Count > view.Most ? roots[view.Most - 1].Key : null;
@@ -31,13 +33,15 @@ internal sealed class ThreadPages(AntiphonContext database)
         return new ThreadPage(comments, thread.PublicCount, next, after is not null);
     }
 
+    private IQueryable<Comment> Rows => database.Comments.AsNoTracking().Include(one => one.Picture);
+
     private async Task<IReadOnlyList<ReaderComment>> WithAnswersAsync(List<Comment> roots, ThreadSlice view, long? linked, CancellationToken cancellation)
     {
         var small = roots.Where(root => root.Answers is > 0 and <= MostAnswers).Select(root => (long?)root.Id).ToList();
-        var answers = small.Count == 0 ? [] : await database.Comments.AsNoTracking().Where(one => small.Contains(one.RootId)).ToListAsync(cancellation);
+        var answers = small.Count == 0 ? [] : await Rows.Where(one => small.Contains(one.RootId)).ToListAsync(cancellation);
         foreach (var root in roots.Where(root => root.Answers > MostAnswers))
         {
-            var below = database.Comments.AsNoTracking().Where(one => one.RootId == root.Id).OrderBy(one => one.Id);
+            var below = Rows.Where(one => one.RootId == root.Id).OrderBy(one => one.Id);
             answers.AddRange(await (root.Id == linked ? below : below.Take(MostAnswers)).ToListAsync(cancellation));
         }
 
@@ -45,7 +49,7 @@ internal sealed class ThreadPages(AntiphonContext database)
         return [.. roots.SelectMany(root => Group(root, [root, .. groups[root.Id]], view.Order))];
     }
 
-    private static IEnumerable<ReaderComment> Group(Comment root, List<Comment> rows, CommentOrder order)
+    private IEnumerable<ReaderComment> Group(Comment root, List<Comment> rows, CommentOrder order)
     {
         var names = rows.ToDictionary(row => row.Id, row => row.Standing == CommentStanding.Public ? row.Author : null);
         var shown = ShownBranches.Of(rows, Votes, row => row.Standing == CommentStanding.Public);
@@ -55,9 +59,13 @@ internal sealed class ThreadPages(AntiphonContext database)
 
     private static Voted Votes(Comment row) => new(row.Id, row.ParentId, row.CreatedAt, row.Up, row.Down);
 
-    private static ReaderComment View(Comment row, int depth, string? answered) => row.Standing == CommentStanding.Public
-        ? new ReaderComment(row.Key, row.Author, row.IsTeam, row.CreatedAt, row.Html, depth, row.Up, row.Down) { Answers = answered, EditedAt = row.EditedAt, IsEditedByTeam = row.IsEditedByTeam, Rating = row.Rating, Reactions = row.Reactions }
+    private ReaderComment View(Comment row, int depth, string? answered) => row.Standing == CommentStanding.Public
+        ? new ReaderComment(row.Key, row.Author, row.IsTeam, row.CreatedAt, row.Html, depth, row.Up, row.Down) { Answers = answered, EditedAt = row.EditedAt, IsEditedByTeam = row.IsEditedByTeam, Rating = row.Rating, Reactions = row.Reactions, Picture = PictureOf(row), From = FromOf(row) }
         : new ReaderComment(row.Key, string.Empty, false, row.CreatedAt, string.Empty, depth, 0, 0) { IsGone = true };
+
+    private ReaderPicture? PictureOf(Comment row) => row.Picture is { } picture ? new ReaderPicture(library.AddressOf(picture, ReaderPicture.UsualWidth), library.AddressOf(picture, ReaderPicture.WholeWidth), picture.Width, picture.Height, picture.Alt) : null;
+
+    private static ReaderMention? FromOf(Comment row) => row.Mention is { } mention ? new ReaderMention(mention.Kind, mention.Source, mention.Host, mention.Title) : null;
 
     private static IQueryable<Comment> Ordered(IQueryable<Comment> top, CommentOrder order) => order switch
     {
@@ -130,6 +138,34 @@ internal sealed record ReaderComment(string Id, string Author, bool IsTeam, Date
     /// <summary>Reactions by emoji.</summary>
     public IReadOnlyDictionary<string, int> Reactions { get; init; } = new Dictionary<string, int>();
 
+    /// <summary>Picture sent with it, or null.</summary>
+    public ReaderPicture? Picture { get; init; }
+
+    /// <summary>The page of another site it stands on, or null for what was written here.</summary>
+    public ReaderMention? From { get; init; }
+
     /// <summary>Answers below it that are not on the page.</summary>
     public int AnswersLeft { get; init; }
 }
+
+/// <summary>A picture with a comment as readers get it.</summary>
+/// <param name="Address">Address of the form shown.</param>
+/// <param name="Whole">Address of the large form.</param>
+/// <param name="Width">Width of the whole in pixels.</param>
+/// <param name="Height">Height of the whole.</param>
+/// <param name="Alt">What it shows; empty where nothing was said.</param>
+internal sealed record ReaderPicture(string Address, string Whole, int Width, int Height, string Alt)
+{
+    /// <summary>Width of the form shown.</summary>
+    public const int UsualWidth = 640;
+
+    /// <summary>Width of the large form.</summary>
+    public const int WholeWidth = 1920;
+}
+
+/// <summary>The page of another site a mention stands on.</summary>
+/// <param name="Kind">What it does with the post.</param>
+/// <param name="Address">Its address.</param>
+/// <param name="Host">Its host.</param>
+/// <param name="Title">Its title, or null.</param>
+internal sealed record ReaderMention(MentionKind Kind, string Address, string Host, string? Title);

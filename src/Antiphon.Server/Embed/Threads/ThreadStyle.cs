@@ -13,6 +13,8 @@ internal static class ThreadStyle
         .antiphon-comment:target,.antiphon-linked{border-left-color:currentColor;background:color-mix(in srgb,currentColor 6%,transparent)}
         .antiphon-writer{margin:0;font-size:.88em}.antiphon-writer time,.antiphon-team{opacity:.75}
         .antiphon-said p,.antiphon-said ul,.antiphon-said ol,.antiphon-said pre{margin:.3em 0}.antiphon-said blockquote{margin:.3em 0;padding-left:.8em;border-left:2px solid color-mix(in srgb,currentColor 30%,transparent);opacity:.85}.antiphon-said pre{overflow:auto;padding:.5em .7em;background:color-mix(in srgb,currentColor 7%,transparent);border-radius:4px}.antiphon-said code{font-size:.92em}
+        .antiphon-from{margin:.1em 0;font-size:.88em}.antiphon-from a{color:inherit}
+        .antiphon-picture{margin:.4em 0}.antiphon-picture img{display:block;max-width:100%;height:auto;border-radius:4px}
         .antiphon-permanent{color:inherit;text-decoration:none}.antiphon-permanent:hover{text-decoration:underline}
         .antiphon-orders{display:flex;flex-wrap:wrap;gap:.2em .9em;margin:0 0 1.1em;font-size:.86em}.antiphon-orders span{opacity:.75}.antiphon-orders a{color:inherit;text-decoration:none;padding:.15em 0;border-bottom:2px solid transparent}.antiphon-orders a:hover{border-bottom-color:color-mix(in srgb,currentColor 40%,transparent)}.antiphon-orders a[aria-current]{border-bottom-color:currentColor;font-weight:700}
         .antiphon-acts{display:inline-flex;flex-wrap:wrap;gap:.3em .9em;align-items:center;font-size:.84em}

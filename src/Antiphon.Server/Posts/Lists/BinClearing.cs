@@ -11,8 +11,9 @@ internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider cloc
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
 
     /// <inheritdoc/>
-    protected override async Task DoAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
     {
+        var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
         await database.Posts.IgnoreQueryFilters().Where(post => post.DeletedAt <= until).ExecuteDeleteAsync(cancellation);
         await database.BulkChanges.Where(change => change.MadeAt <= until).ExecuteDeleteAsync(cancellation);

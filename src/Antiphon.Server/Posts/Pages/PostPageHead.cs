@@ -7,6 +7,7 @@ using Antiphon.Core.Text;
 using Antiphon.Server.Blogs.Pages;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Mentions;
 
 namespace Antiphon.Server.Posts.Pages;
 
@@ -41,6 +42,7 @@ internal static class PostPageHead
         Meta("property", "article:section", post.Category);
         foreach (var tag in post.Tags) Meta("property", "article:tag", tag);
         head.Append(BlogPageHead.FeedLink(post.Blog, options));
+        if (!content.IsPreview) head.Append(MentionAdvertising.Head(options, post.Blog.Site.PublicKey, post.Key));
         if (content.Older is { } older) head.Append("<link rel=\"prev\" href=\"").Append(Encoded.Html(older.Address)).Append("\">");
         if (content.Newer is { } newer) head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(newer.Address)).Append("\">");
         return head.Append(Posting(content, canonical, description)).ToString();

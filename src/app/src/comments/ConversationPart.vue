@@ -6,6 +6,7 @@ import { lineOf } from '../api/problem'
 import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
 import { shortDate } from '../shared/dates'
+import { mentionWords } from '../mentions/words'
 import CasePart from './CasePart.vue'
 
 const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean; lookers: string[] }>()
@@ -23,7 +24,7 @@ const { data: people } = useQuery({
 const assignee = computed(() => people.value?.find((one) => one.personId === talk.value?.case.assignedToId)?.name ?? null)
 const current = computed(() => talk.value?.comments.find((one) => one.id === props.commentId))
 const ofWriter = computed(() => (talk.value ? talk.value.case.writer.waiting + talk.value.case.writer.public : 0))
-const byline = (one: Schemas['ThreadComment']) => (one.isTeam ? 'team' : (one.isConfirmed ? 'mail confirmed · ' : '') + known(one))
+const byline = (one: Schemas['ThreadComment']) => (one.from ? 'another site' : one.isTeam ? 'team' : (one.isConfirmed ? 'mail confirmed · ' : '') + known(one))
 const known = (one: Schemas['ThreadComment']) => (one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given')
 const closing = computed(() => {
   if (!talk.value) return ''
@@ -65,9 +66,18 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
             · waiting too</template
           ><template v-if="one.editedAt"> · edited</template><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
         </div>
+        <p v-if="one.from" class="small soft from">
+          {{ mentionWords[one.from.kind] }}
+          <a :href="one.from.address" target="_blank" rel="noopener nofollow">{{ one.from.title ?? one.from.host }}</a><template v-if="one.from.title">
+            · {{ one.from.host }}</template
+          >
+        </p>
         <!-- Made by the server from encoded text; holds paragraphs, lists, quotes, code, emphasis and links only. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="reading" v-html="one.html" />
+        <a v-if="one.picture" :href="one.picture.address" target="_blank" rel="noopener" class="sent">
+          <img :src="one.picture.address" :width="one.picture.width" :height="one.picture.height" :alt="one.picture.alt || 'Picture sent with the comment'" />
+        </a>
         <CasePart
           v-if="one.id === props.commentId && !one.isTeam"
           :known="talk.case"
@@ -144,6 +154,18 @@ h2 {
 }
 .reading :deep(p) {
   margin: 4px 0 0;
+}
+.sent img {
+  display: block;
+  max-width: 100%;
+  max-height: 320px;
+  width: auto;
+  height: auto;
+  margin-top: 8px;
+  border-radius: 6px;
+}
+.from {
+  margin: 2px 0 0;
 }
 .lookers {
   margin: 0 0 8px;

@@ -50,6 +50,7 @@ export function stepInWords(trace: Schemas['CommentTrace']): string {
     trust: 'the writer is trusted',
     flood: 'it came too fast, or with too many others',
     unconfirmed: 'the mail is not confirmed yet',
+    picture: 'it brings a picture',
   }[step]
 }
 

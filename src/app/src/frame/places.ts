@@ -8,6 +8,7 @@ export const places = {
   ],
   coming: [
     { name: 'Comments', path: 'comments' },
+    { name: 'Mentions', path: 'mentions' },
     { name: 'Readers', path: 'readers' },
   ],
 }

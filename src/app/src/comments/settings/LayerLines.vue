@@ -86,6 +86,22 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     :choices="yesNo"
   />
   <SettingLine
+    v-model="own.allowsPictures"
+    label="A picture may come with a comment"
+    hint="It is written anew, without place and camera, and waits for you unless you trust the writer."
+    :outside="outside.allowsPictures!"
+    :from="from"
+    :choices="yesNo"
+  />
+  <SettingLine
+    v-model="own.takesMentions"
+    label="Mentions by other sites"
+    hint="What others write about a post stands with its comments, once you let it."
+    :outside="outside.takesMentions!"
+    :from="from"
+    :choices="yesNo"
+  />
+  <SettingLine
     v-model="own.order"
     label="Order readers see first"
     hint="They may choose another. Best: of which it is surest that readers like it, so that two votes of two do not stand above ninety of a hundred."

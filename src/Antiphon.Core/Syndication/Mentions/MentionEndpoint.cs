@@ -1,0 +1,27 @@
+using AngleSharp.Html.Parser;
+using Antiphon.Core.Feeds.Discovery;
+
+namespace Antiphon.Core.Syndication.Mentions;
+
+/// <summary>Where a page takes mentions, and how.</summary>
+/// <param name="Way">How.</param>
+/// <param name="Address">Where.</param>
+public sealed record MentionEndpoint(MentionWay Way, Uri Address)
+{
+    /// <summary>Finds it: Webmention in the Link header, then in the page (Webmention, 3.1.2), then Pingback in its header and in the page (Pingback 1.0, section 2); null when the page offers neither.</summary>
+    /// <param name="links">Link headers as they were sent.</param>
+    /// <param name="pingback">X-Pingback header, or null.</param>
+    /// <param name="html">The page; empty where it is no HTML.</param>
+    /// <param name="address">Where the page was read, after redirects.</param>
+    public static MentionEndpoint? Of(IEnumerable<string>? links, string? pingback, string html, Uri address)
+    {
+        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("webmention")) is { } header && Web(address, header.Target.AbsoluteUri) is { } inHeader) return new MentionEndpoint(MentionWay.Webmention, inHeader);
+        var document = html.Length == 0 ? null : new HtmlParser().ParseDocument(html);
+        // An empty address is an address: the page itself.
+        if (document?.QuerySelector("link[rel~=webmention][href], a[rel~=webmention][href]")?.GetAttribute("href") is { } inPage && Web(address, inPage) is { } taken) return new MentionEndpoint(MentionWay.Webmention, taken);
+        if (Web(address, pingback ?? document?.QuerySelector("link[rel~=pingback][href]")?.GetAttribute("href")) is { } older) return new MentionEndpoint(MentionWay.Pingback, older);
+        return null;
+    }
+
+    private static Uri? Web(Uri address, string? found) => found is not null && Uri.TryCreate(address, found.Trim(), out var uri) && uri.Scheme is "http" or "https" ? uri : null;
+}

@@ -1,0 +1,78 @@
+using Antiphon.Core.Comments;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Mentions;
+
+/// <summary>/api/sites/{site}/mentions.</summary>
+internal static class MentionEndpoints
+{
+    private const int PageSize = 40;
+
+    /// <summary>Maps the area. What a person decides about a mention is decided about its comment.</summary>
+    public static void MapMentions(this RouteGroupBuilder site)
+    {
+        var mentions = site.MapGroup("/mentions").WithTags("Mentions");
+        mentions.MapGet("", List).WithName("listMentions");
+        mentions.MapGet("/addresses", Addresses).WithName("getMentionAddresses");
+        mentions.MapPost("/{mention:long}/read", Read).Needs(SiteRole.Moderator).WithName("readMention").WithSummary("Reads the page again.");
+    }
+
+    private static async Task<Ok<MentionList>> List(long site, Spelled<MentionChoice>? choice, long? before, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation)
+    {
+        var all = database.Mentions.AsNoTracking().Where(one => one.SiteId == site);
+        var counts = await CountAsync(all, database, cancellation);
+        var wanted = choice?.Value ?? MentionChoice.Waiting;
+        var chosen = Chosen(all, database, wanted);
+        if (before is { } last) chosen = chosen.Where(one => one.Id < last);
+        var rows = await chosen.OrderByDescending(one => one.Id).Take(PageSize + 1).Include(one => one.Post.Blog)
+            .Select(one => new { Mention = one, Comment = database.Comments.Where(comment => comment.MentionId == one.Id).Select(comment => new { comment.Id, comment.Standing, comment.Author, comment.Text }).FirstOrDefault() }).ToListAsync(cancellation);
+        var views = rows.Take(PageSize).Select(row => View(row.Mention, row.Comment?.Id, row.Comment?.Standing, row.Comment?.Author, row.Comment?.Text, addresses));
+        return TypedResults.Ok(new MentionList([.. views], rows.Count > PageSize ? rows[PageSize - 1].Mention.Id : null, counts, wanted));
+    }
+
+    private static IQueryable<Mention> Chosen(IQueryable<Mention> all, AntiphonContext database, MentionChoice choice) => choice switch
+    {
+        MentionChoice.Unread => all.Where(one => one.State == MentionState.Unread),
+        MentionChoice.Refused => all.Where(one => one.State == MentionState.Refused || one.State == MentionState.Gone),
+        MentionChoice.Public => Standing(all, database, CommentStanding.Public),
+        MentionChoice.Aside => all.Where(one => one.State == MentionState.Found && database.Comments.Any(comment => comment.MentionId == one.Id && comment.Standing != CommentStanding.Public && comment.Standing != CommentStanding.Waiting)),
+        _ => Standing(all, database, CommentStanding.Waiting),
+    };
+
+    private static IQueryable<Mention> Standing(IQueryable<Mention> all, AntiphonContext database, CommentStanding standing) =>
+        all.Where(one => one.State == MentionState.Found && database.Comments.Any(comment => comment.MentionId == one.Id && comment.Standing == standing));
+
+    private static async Task<MentionCounts> CountAsync(IQueryable<Mention> all, AntiphonContext database, CancellationToken cancellation)
+    {
+        Task<int> Count(MentionChoice choice) => Chosen(all, database, choice).CountAsync(cancellation);
+        return new MentionCounts(await Count(MentionChoice.Waiting), await Count(MentionChoice.Public), await Count(MentionChoice.Aside), await Count(MentionChoice.Unread), await Count(MentionChoice.Refused));
+    }
+
+    private static MentionView View(Mention mention, long? comment, CommentStanding? standing, string? author, string? text, PostAddresses addresses) => new(
+        mention.Id, comment, standing, mention.State, mention.Way, mention.Kind, mention.Source, mention.Host, string.IsNullOrEmpty(author) ? mention.Host : author, mention.AuthorAddress, mention.Title, text ?? string.Empty,
+        mention.PostId, mention.Post.Title, addresses.Of(mention.Post), mention.PublishedAt, mention.ReceivedAt, mention.ReadAt, mention.NextReadAt, mention.Problem);
+
+    private static async Task<Ok<MentionAddresses>> Addresses(long site, AntiphonContext database, IOptions<AntiphonOptions> options, CancellationToken cancellation)
+    {
+        var key = await database.Sites.Where(one => one.Id == site).Select(one => one.PublicKey).SingleAsync(cancellation);
+        return TypedResults.Ok(new MentionAddresses(MentionAdvertising.Webmention(options.Value, key), MentionAdvertising.Pingback(options.Value, key), MentionAdvertising.Head(options.Value, key, null)));
+    }
+
+    private static async Task<Results<NoContent, NotFound>> Read(long site, long mention, AntiphonContext database, MentionSignal signal, TimeProvider clock, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        var found = await database.Mentions.Where(one => one.Id == mention && one.SiteId == site)
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.NextReadAt, now).SetProperty(one => one.Attempts, 0), cancellation);
+        signal.Wake();
+        return found == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
+    }
+}

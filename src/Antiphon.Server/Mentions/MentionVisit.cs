@@ -1,0 +1,60 @@
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Outgoing;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Mentions;
+
+/// <summary>Reads the page of a mention: whether it links to the post (Webmention, 3.2.2), what it says, and what became of it since.</summary>
+internal sealed class MentionVisit(AntiphonContext database, GuardedClient client, MentionComments comments, TimeProvider clock, Random random)
+{
+    private const int MostAttempts = 5;
+
+    /// <summary>Reads it and records what was found.</summary>
+    public async Task ReadAsync(long id, CancellationToken cancellation)
+    {
+        var mention = await database.Mentions.Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleAsync(one => one.Id == id, cancellation);
+        var fetched = await client.GetAsync(new Uri(mention.Source), cancellation: cancellation);
+        if (fetched.Problem is { } problem && MayPass(problem, fetched.Status) && mention.Attempts < MostAttempts)
+        {
+            mention.Problem = FetchWords.For(problem, fetched.Detail);
+            mention.NextReadAt = clock.GetUtcNow() + RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble());
+            await database.SaveChangesAsync(cancellation);
+            return;
+        }
+
+        (mention.ReadAt, mention.NextReadAt) = (clock.GetUtcNow(), null);
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        if (fetched.Problem is { } final) await LoseAsync(mention, FetchWords.For(final, fetched.Detail), cancellation);
+        else if (Found(fetched, mention) is { } page) await KeepAsync(mention, page, cancellation);
+        else await LoseAsync(mention, "The page has no link to the post.", cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    private static bool MayPass(FetchProblem problem, int? status) => problem is FetchProblem.Unreachable or FetchProblem.TooSlow || (problem == FetchProblem.ErrorStatus && status is 429 or >= 500);
+
+    private static MentionPage? Found(Fetched fetched, Mention mention)
+    {
+        var text = DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text;
+        var isHtml = fetched.ContentType is null || fetched.ContentType.Contains("html", StringComparison.OrdinalIgnoreCase);
+        return MentionReader.Read(text, isHtml, fetched.Address, new Uri(mention.Target));
+    }
+
+    private async Task KeepAsync(Mention mention, MentionPage page, CancellationToken cancellation)
+    {
+        (mention.State, mention.Problem) = (MentionState.Found, null);
+        (mention.Kind, mention.Title, mention.AuthorAddress, mention.PublishedAt) = (page.Kind, page.Title, page.AuthorAddress, page.PublishedAt);
+        await comments.KeepAsync(mention, page, cancellation);
+    }
+
+    private async Task LoseAsync(Mention mention, string why, CancellationToken cancellation)
+    {
+        mention.State = mention.State is MentionState.Found or MentionState.Gone ? MentionState.Gone : MentionState.Refused;
+        mention.Problem = why;
+        await comments.RemoveAsync(mention, cancellation);
+    }
+}

@@ -1,0 +1,65 @@
+import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+
+const past: Record<Schemas['CommentStanding'], string> = {
+  public: 'Published',
+  hidden: 'Hidden',
+  spam: 'Marked as spam',
+  waiting: 'Put back',
+  deleted: 'Deleted',
+}
+
+/** Mentions of a choice, and what is done with them. A mention is decided as the comment it is kept as. */
+export function useMentions(site: () => number, choice: Ref<string>) {
+  const queries = useQueryClient()
+  const act = useAct()
+  const { say } = useNotice()
+  const wanted = computed(() => (choice.value || 'waiting') as Schemas['MentionChoice'])
+  const list = useInfiniteQuery({
+    queryKey: ['mentions', site, wanted],
+    queryFn: ({ pageParam }) =>
+      take(api.GET('/api/sites/{site}/mentions', { params: { path: { site: site() }, query: { choice: wanted.value, before: pageParam || undefined } } })),
+    initialPageParam: 0,
+    getNextPageParam: (page) => page.next ?? undefined,
+    refetchInterval: 5_000,
+  })
+  const mentions = computed(() => list.data.value?.pages.flatMap((page) => page.mentions) ?? [])
+  const counts = computed(() => list.data.value?.pages[0]?.counts)
+
+  async function refresh(): Promise<void> {
+    for (const key of ['mentions', 'comments', 'conversation', 'sites', 'coverage', 'comment-marks']) await queries.invalidateQueries({ queryKey: [key] })
+  }
+
+  const send = (one: Schemas['MentionView'], standing: Schemas['CommentStanding'], seen: Schemas['CommentStanding']) =>
+    take(api.POST('/api/sites/{site}/comments/{comment}/decision', { params: { path: { site: site(), comment: one.commentId! } }, body: { standing, seen } }))
+
+  /** Decides, with a way back. */
+  async function decide(one: Schemas['MentionView'], standing: Schemas['CommentStanding']): Promise<void> {
+    const before = one.standing!
+    const done = await act.run(() => send(one, standing, before))
+    if (done) say(`${past[standing]}: ${one.author}.`, () => void act.run(() => send(one, before, standing)).then(refresh))
+    await refresh()
+  }
+
+  /** Bans the host, and puts aside what else came from it. */
+  async function ban(one: Schemas['MentionView']): Promise<void> {
+    const body = { mark: 'banned', by: 'host', host: one.host, past: 'spam', until: null } as const
+    const done = await act.run(() =>
+      take(api.POST('/api/sites/{site}/comments/{comment}/mark', { params: { path: { site: site(), comment: one.commentId! } }, body })),
+    )
+    if (done) say(`${one.host} is banned. What came from it is marked as spam.`)
+    await refresh()
+  }
+
+  /** Has the page read again. */
+  async function read(one: Schemas['MentionView']): Promise<void> {
+    const done = await act.run(() => take(api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } })))
+    if (done !== null) say('The page is being read again.')
+    await refresh()
+  }
+
+  return { wanted, list, mentions, counts, decide, ban, read, act }
+}
