@@ -18,10 +18,17 @@ public sealed record WallTime(string Local, DateTimeOffset Instant, WallTimeNote
     {
         if (!DateTime.TryParseExact(local, Format, CultureInfo.InvariantCulture, DateTimeStyles.None, out var time)) return null;
         if (!TimeZoneInfo.TryFindSystemTimeZoneById(zone, out var found)) return null;
-        if (found.IsInvalidTime(time)) return new WallTime(local!, FirstAfterGap(time, found), WallTimeNote.Skipped);
-        if (!found.IsAmbiguousTime(time)) return new WallTime(local!, new DateTimeOffset(time, found.GetUtcOffset(time)).ToUniversalTime(), WallTimeNote.None);
+        var note = found.IsInvalidTime(time) ? WallTimeNote.Skipped : found.IsAmbiguousTime(time) ? WallTimeNote.Twice : WallTimeNote.None;
+        return new WallTime(local!, InstantOf(time, found), note);
+    }
+
+    /// <summary>The instant a time on the clocks of a zone means: in a gap the first after it, in an overlap the earlier of both.</summary>
+    public static DateTimeOffset InstantOf(DateTime time, TimeZoneInfo zone)
+    {
+        if (zone.IsInvalidTime(time)) return FirstAfterGap(time, zone);
         // The larger offset from UTC is the earlier instant.
-        return new WallTime(local!, new DateTimeOffset(time, found.GetAmbiguousTimeOffsets(time).Max()).ToUniversalTime(), WallTimeNote.Twice);
+        var offset = zone.IsAmbiguousTime(time) ? zone.GetAmbiguousTimeOffsets(time).Max() : zone.GetUtcOffset(time);
+        return new DateTimeOffset(time, offset).ToUniversalTime();
     }
 
     /// <summary>What to tell the person about it, or null when there is nothing to tell.</summary>

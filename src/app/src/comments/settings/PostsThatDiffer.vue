@@ -2,12 +2,17 @@
 import { computed, ref, watch } from 'vue'
 import { api, take, type Schemas } from '../../api/client'
 import { useChangeOfPosts } from '../../posts/list/useChangeOfPosts'
+import { useTerms } from '../../posts/useTerms'
 import { counted } from '../../shared/counted'
 
 /** A default reaches only posts that say nothing themselves; those that say otherwise are counted here and can be brought in line. */
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogLayer'][]; isOn: boolean }>()
 const changes = useChangeOfPosts(() => props.siteId)
 const since = ref('')
+const until = ref('')
+const category = ref<string | null>(null)
+const { data: terms } = useTerms(() => props.siteId)
+const categories = computed(() => terms.value?.categories ?? [])
 const touched = ref<number>()
 const differing = computed(() => props.blogs.reduce((all, blog) => all + (props.isOn ? blog.postsOff : blog.postsOn), 0))
 const body = computed<Schemas['BulkRequest']>(() => ({
@@ -19,10 +24,10 @@ const body = computed<Schemas['BulkRequest']>(() => ({
     status: null,
     blog: props.blogs.length === 1 ? props.blogs[0]!.id : null,
     author: null,
-    category: null,
+    category: category.value,
     tag: null,
     from: since.value ? `${since.value}T00:00:00Z` : null,
-    to: null,
+    to: until.value ? `${until.value}T23:59:59Z` : null,
     withFindings: false,
     bin: false,
   },
@@ -53,6 +58,17 @@ async function apply(): Promise<void> {
     </p>
     <div class="row">
       <v-text-field v-model="since" class="since" type="date" label="Only those published since" density="compact" hide-details clearable />
+      <v-text-field v-model="until" class="since" type="date" label="Until" density="compact" hide-details clearable />
+      <v-select
+        v-if="categories.length"
+        v-model="category"
+        class="since"
+        :items="categories"
+        label="In the category"
+        density="compact"
+        hide-details
+        clearable
+      />
       <v-btn variant="outlined" :disabled="!touched" :loading="changes.act.running.value" @click="apply"
         >Turn comments {{ props.isOn ? 'on' : 'off' }} for {{ counted(touched ?? 0, 'post') }}</v-btn
       >
@@ -73,7 +89,11 @@ async function apply(): Promise<void> {
 p {
   margin: 0;
 }
+.row {
+  flex-wrap: wrap;
+}
 .since {
-  max-width: 240px;
+  flex: 1 1 170px;
+  max-width: 220px;
 }
 </style>

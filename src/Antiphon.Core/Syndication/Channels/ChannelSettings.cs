@@ -1,0 +1,55 @@
+using Antiphon.Core.Syndication.Composing;
+using Antiphon.Core.Syndication.Timing;
+
+namespace Antiphon.Core.Syndication.Channels;
+
+/// <summary>How a channel works.</summary>
+/// <param name="Address">Where it sends; empty for pings, which go where posts link.</param>
+/// <param name="Choice">Which posts go there.</param>
+/// <param name="When">When they go.</param>
+/// <param name="Timing">At what times.</param>
+/// <param name="Template">What a social channel says.</param>
+public sealed record ChannelSettings(string Address, ChannelChoice Choice, ChannelWhen When, ChannelTiming Timing, string Template)
+{
+    /// <summary>What a social channel says where nobody wrote anything else.</summary>
+    public const string UsualTemplate = "{title}\n\n{excerpt}\n\n{link} {tags}";
+
+    /// <summary>Most events and slots.</summary>
+    public const int MostSlots = 50;
+
+    /// <summary>How the network counts.</summary>
+    public CountRule Count { get; init; } = new(500, 23);
+
+    /// <summary>Whether the post's picture goes along.</summary>
+    public bool WithPicture { get; init; } = true;
+
+    /// <summary>How much of the text a partner gets.</summary>
+    public BodyExtent Extent { get; init; } = BodyExtent.Whole;
+
+    /// <summary>Whether what was delivered follows changes and withdrawals of the post.</summary>
+    public bool FollowsChanges { get; init; } = true;
+
+    /// <summary>What counts readers who come from here; empty for nothing.</summary>
+    public string CampaignSource { get; init; } = string.Empty;
+
+    /// <summary>Campaign named in links; empty for none.</summary>
+    public string Campaign { get; init; } = string.Empty;
+
+    /// <summary>What a webhook is told of; empty for everything.</summary>
+    public IReadOnlyList<ChannelEvent> Events { get; init; } = [];
+
+    /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>
+    public (string Setting, string Remedy)? Problem(ChannelKind kind) =>
+        kind != ChannelKind.Pings && !Feeds.Reading.LinkResolver.IsWeb(Address) ? ("address", "Give the whole address, such as https://partner.example/micropub.")
+        : Address.Length > 1000 ? ("address", "Keep the address under 1,000 characters.")
+        : kind == ChannelKind.Social && TextTemplate.Read(Template).Problem is { } template ? ("template", template)
+        : Count.Limit is < 20 or > 100_000 ? ("limit", "Give a limit from 20 to 100,000.")
+        : Count.LinkCost is < 0 or > 1000 ? ("linkCost", "A link counts 0 to 1,000.")
+        : Timing.DelayMinutes is < 0 or > 525_600 ? ("delayMinutes", "Give a delay of at most a year.")
+        : Timing.SpacingMinutes is < 0 or > 10_080 ? ("spacingMinutes", "Give at most a week between two posts.")
+        : Timing.Slots?.Count > MostSlots ? ("slots", $"Give at most {MostSlots} slots.")
+        : When == ChannelWhen.NextSlot && Timing.Slots is null or { Count: 0 } ? ("slots", "Give at least one slot, or choose another time.")
+        : Timing.QuietFrom is null != Timing.QuietUntil is null ? ("quietUntil", "Give both ends of the quiet hours, or neither.")
+        : CampaignSource.Length > 100 || Campaign.Length > 100 ? ("campaign", "Keep it under 100 characters.")
+        : null;
+}
