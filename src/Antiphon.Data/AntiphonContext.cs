@@ -3,11 +3,13 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Conversation;
 using Antiphon.Data.Entities.Moderation;
+using Antiphon.Data.Entities.Syndication;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 
@@ -172,6 +174,18 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Mentions by other sites.</summary>
     public DbSet<Mention> Mentions => Set<Mention>();
 
+    /// <summary>Ways out beyond pages, feeds and mail.</summary>
+    public DbSet<Channel> Channels => Set<Channel>();
+
+    /// <summary>The outbox of channels and its history.</summary>
+    public DbSet<ChannelDelivery> ChannelDeliveries => Set<ChannelDelivery>();
+
+    /// <summary>Attempts to hand over what goes to channels.</summary>
+    public DbSet<ChannelAttempt> ChannelAttempts => Set<ChannelAttempt>();
+
+    /// <summary>Changes the channels have not been asked about.</summary>
+    public DbSet<PostChange> PostChanges => Set<PostChange>();
+
     /// <summary>Mail subscribers.</summary>
     public DbSet<Subscriber> Subscribers => Set<Subscriber>();
 
@@ -203,6 +217,10 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         configurationBuilder.Properties<MentionWay>().HaveConversion<string>();
         configurationBuilder.Properties<MentionState>().HaveConversion<string>();
         configurationBuilder.Properties<MentionKind>().HaveConversion<string>();
+        configurationBuilder.Properties<ChannelKind>().HaveConversion<string>();
+        configurationBuilder.Properties<DeliveryAct>().HaveConversion<string>();
+        configurationBuilder.Properties<HoldReason>().HaveConversion<string>();
+        configurationBuilder.Properties<SendOutcomeKind>().HaveConversion<string>();
         configurationBuilder.Properties<DeliveryState>().HaveConversion<string>();
     }
 
@@ -219,11 +237,12 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     // Here and nowhere else, so that no way of writing a post can forget it; triggers bring the text into the full text index in the same transaction.
     private void KeepWhatFollows()
     {
-        foreach (var entry in ChangeTracker.Entries<Post>().Where(entry => entry.State is EntityState.Added or EntityState.Modified))
+        foreach (var entry in ChangeTracker.Entries<Post>().Where(entry => entry.State is EntityState.Added or EntityState.Modified).ToList())
         {
             var post = entry.Entity;
             if (entry.State == EntityState.Added || entry.Property(one => one.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
             post.Findings = PostFindings.Count(post);
+            if (PublicChanges.Of(entry) is { } act) PostChanges.Add(new PostChange { Post = post, Act = act });
         }
     }
 }

@@ -109,6 +109,8 @@ site.MapSiteFeeds();
 site.MapWatching();
 site.MapNotices();
 site.MapChannels();
+site.MapChannelSetup();
+site.MapChannelDeliveries();
 site.MapReaders();
 site.MapQuestions();
 site.MapComments();

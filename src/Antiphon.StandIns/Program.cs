@@ -1,6 +1,7 @@
 using Antiphon.StandIns;
 using Antiphon.StandIns.Control;
 using Antiphon.StandIns.Mailbox;
+using Antiphon.StandIns.Services;
 using Antiphon.StandIns.Website;
 using Antiphon.StandIns.World;
 
@@ -12,8 +13,10 @@ builder.Services.AddSingleton(ports);
 builder.Services.AddSingleton<WebsitePages>();
 builder.Services.AddSingleton<Troubles>();
 builder.Services.AddSingleton<MailStore>();
-builder.Services.AddSingleton<NoteBook>();
+builder.Services.AddSingleton<Beginning>();
 builder.Services.AddSingleton<Neighbours>();
+builder.Services.AddSingleton<Inbox>();
+builder.Services.AddSingleton<Faults>();
 builder.Services.AddHttpClient();
 builder.Services.AddSingleton<Hub>();
 builder.Services.AddHostedService<SmtpListener>();

@@ -40,6 +40,12 @@ internal sealed class OutsideWorld : IAsyncDisposable
     /// <summary>Tells a blog how to behave: well, error, missing, endless, rubbish or page.</summary>
     public Task MisbehaveAsync(string blog, string mode) => _http.PostAsync($"control/blogs/{blog}?mode={mode}", null);
 
+    /// <summary>Tells a service how to fail: well, error, late-error, busy, refuse, close, late-close, silent, slow or random.</summary>
+    public Task FailAsync(string service, string mode) => _http.PostAsync($"control/services/{service}?mode={mode}", null);
+
+    /// <summary>What a service took, the latest first.</summary>
+    public async Task<IReadOnlyList<TakenThing>> TakenAsync(string service) => await _http.GetFromJsonAsync<List<TakenThing>>($"{service}/received") ?? [];
+
     /// <summary>Makes the mail server slow, in milliseconds for each mail, or put off so many mails.</summary>
     public Task MailAsync(int delay = 0, int putOff = 0) => _http.PostAsync($"control/mail?delay={delay}&putOff={putOff}", null);
 
@@ -59,3 +65,6 @@ internal sealed class OutsideWorld : IAsyncDisposable
 
 /// <summary>A mail as the mailbox tells of it.</summary>
 internal sealed record ReceivedMail(int Id, string To, string From, string Subject, string MessageId);
+
+/// <summary>Something a service took, as it tells of it.</summary>
+internal sealed record TakenThing(int Number, string Key, string Text, string Body, string Picture, string Alt, bool IsGone, int Repeats);

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Syndication.Channels;
 
 namespace Antiphon.Core.Posts;
 
@@ -21,6 +22,9 @@ public sealed record PostDetails(
     string? SearchTitle = null, string? SearchDescription = null, string? CanonicalAddress = null, string? SocialTitle = null, string? SocialText = null, string? Language = null,
     bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null, bool MentionsOff = false, string? SocialPicture = null, string? ListingPicture = null, CommentSettings? Comments = null)
 {
+    /// <summary>What was decided for single channels before or after the post was published; null for nothing.</summary>
+    public IReadOnlyList<ChannelWish>? Channels { get; init; }
+
     /// <summary>Nothing said.</summary>
     public static PostDetails None { get; } = new();
 

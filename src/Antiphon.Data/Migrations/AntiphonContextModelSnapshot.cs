@@ -2423,6 +2423,195 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("SubscriptionAsks");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FailuresInRow")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PauseReason")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PausedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Secret")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SecretBefore")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("SecretBeforeUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("Channels");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelAttempt", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Answer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DeliveryId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Milliseconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("DeliveryId");
+
+                    b.ToTable("ChannelAttempts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Act")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Answer")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ChannelId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeliveredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Held")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("OwnText")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PlannedFor")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ReceivedAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Round")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Sent")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Target")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("NextAttemptAt")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("PostId");
+
+                    b.HasIndex("ChannelId", "PlannedFor")
+                        .HasDatabaseName("IX_ChannelDeliveries_Ahead")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("SiteId", "PlannedFor", "Id");
+
+                    b.HasIndex("ChannelId", "PostId", "Target", "Round")
+                        .IsUnique()
+                        .HasFilter("\"Act\" = 'Publish'");
+
+                    b.ToTable("ChannelDeliveries");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Act")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId");
+
+                    b.ToTable("PostChanges");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
                 {
                     b.Property<long>("PostId")
@@ -3189,6 +3378,55 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelAttempt", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.ChannelDelivery", null)
+                        .WithMany("Tried")
+                        .HasForeignKey("DeliveryId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Channel", "Channel")
+                        .WithMany()
+                        .HasForeignKey("ChannelId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
+                    b.Navigation("Channel");
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Post", "Post")
@@ -3288,6 +3526,11 @@ namespace Antiphon.Data.Migrations
             modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
                 {
                     b.Navigation("Mails");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
+                {
+                    b.Navigation("Tried");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>

@@ -1,11 +1,13 @@
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Mail;
 
 namespace Antiphon.Server.Channels;
 
-/// <summary>The ways out beyond site and feed; in this version mail.</summary>
+/// <summary>The ways out beyond site and feed.</summary>
 internal static class ChannelsRegistration
 {
-    /// <summary>Registers mail and the delivery worker.</summary>
+    /// <summary>Registers mail, the other channels, and those who work off what goes to them.</summary>
     public static void AddChannels(this WebApplicationBuilder builder)
     {
         var services = builder.Services;
@@ -19,5 +21,23 @@ internal static class ChannelsRegistration
         services.AddSingleton<LetterBox>();
         services.AddHostedService<LetterWorker>();
         services.AddHostedService<DeliveryWorker>();
+        services.AddSingleton<ChannelSignal>();
+        services.AddSingleton<ChannelSecrets>();
+        services.AddSingleton<ChannelOutbox>();
+        services.AddSingleton<PostFactsReader>();
+        services.AddSingleton<ChannelTargets>();
+        services.AddSingleton<PartnerEntry>();
+        services.AddSingleton<WebhookPayload>();
+        services.AddScoped<DeliveryTimes>();
+        services.AddScoped<DeliveryMaking>();
+        services.AddScoped<ChannelPlanner>();
+        services.AddScoped<PostPreviews>();
+        services.AddTransient<ISocialNetwork, JsonNetwork>();
+        services.AddTransient<IChannelSender, SocialSender>();
+        services.AddTransient<IChannelSender, PartnerSender>();
+        services.AddTransient<IChannelSender, WebhookSender>();
+        services.AddTransient<IChannelSender, HubSender>();
+        services.AddTransient<IChannelSender, PingSender>();
+        services.AddHostedService<ChannelWorker>();
     }
 }

@@ -1,4 +1,7 @@
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Composing;
+using Antiphon.Data.Entities.Syndication;
 
 namespace Antiphon.Server.Channels;
 
@@ -18,3 +21,81 @@ internal sealed record DeliveryView(
 
 /// <summary>How many deliveries an act touched.</summary>
 internal sealed record TouchedView(int Count);
+
+/// <summary>A channel as the team sees it. Its token or secret never leaves the server.</summary>
+/// <param name="HasSecret">Whether a token or secret is set.</param>
+/// <param name="PausedAt">When it was paused, or null.</param>
+/// <param name="PauseReason">Why it paused by itself; null when a person paused it.</param>
+/// <param name="Open">Deliveries to come, held ones included.</param>
+/// <param name="Failed">Deliveries given up in the last thirty days.</param>
+/// <param name="NextAt">When the next goes out, or null.</param>
+internal sealed record ChannelView(
+    long Id, ChannelKind Kind, string Name, ChannelSettings Settings, bool HasSecret, DateTimeOffset? PausedAt, string? PauseReason, DateTimeOffset CreatedAt, int Open, int Failed, DateTimeOffset? NextAt, DateTimeOffset? LastAt);
+
+/// <summary>A channel to be made or changed.</summary>
+/// <param name="Secret">A new token or secret; null keeps the one there is, empty takes it away.</param>
+/// <param name="Older">How many of the latest older posts go there; for new channels only.</param>
+/// <param name="DaysApart">Days between two of them.</param>
+internal sealed record ChannelRequest(ChannelKind Kind, string Name, ChannelSettings Settings, string? Secret = null, int Older = 0, int DaysApart = 1);
+
+/// <summary>What a receiver said to a test.</summary>
+internal sealed record ChannelTestView(bool IsGood, string Answer);
+
+/// <summary>A secret that was just made; it is shown this once.</summary>
+internal sealed record ChannelSecretView(string Secret, DateTimeOffset? BeforeUntil);
+
+/// <summary>A delivery on the time line.</summary>
+/// <param name="At">When it was taken, or goes out.</param>
+/// <param name="Title">Title of the post, or what is told.</param>
+internal sealed record TimeLineItem(long Id, long ChannelId, long? PostId, string Title, DeliveryAct Act, DeliveryState State, HoldReason? Held, DateTimeOffset At, string Target, string? Answer);
+
+/// <summary>What went out and what goes out, over all channels.</summary>
+/// <param name="IsCut">Whether there is more than shown in the time asked for.</param>
+internal sealed record TimeLineView(IReadOnlyList<TimeLineItem> Items, bool IsCut);
+
+/// <summary>A delivery with everything known of it.</summary>
+/// <param name="Text">What was sent, exactly, or will be.</param>
+/// <param name="IsSent">Whether that text was sent already.</param>
+/// <param name="Count">What it counts; null where the channel does not count.</param>
+internal sealed record ChannelDeliveryView(
+    long Id, long ChannelId, ChannelKind Kind, string Channel, long? PostId, string Title, DeliveryAct Act, DeliveryState State, HoldReason? Held, DateTimeOffset PlannedFor, DateTimeOffset? NextAttemptAt, DateTimeOffset? DeliveredAt,
+    int Attempts, string Target, string? Answer, string? ReceivedAddress, string Text, bool IsSent, int? Count, int? Limit, IReadOnlyList<ChannelAttemptView> Tried);
+
+/// <summary>One attempt.</summary>
+internal sealed record ChannelAttemptView(DateTimeOffset At, int Milliseconds, SendOutcomeKind Outcome, string Answer);
+
+/// <summary>A delivery to be changed while it waits; what is null stays.</summary>
+/// <param name="At">When it goes out, on the site's clocks, such as "2027-03-28T18:00".</param>
+/// <param name="Text">Its text; empty for what the template says.</param>
+/// <param name="IsHeld">Whether it is held back.</param>
+internal sealed record DeliveryChange(string? At = null, string? Text = null, bool? IsHeld = null);
+
+/// <summary>Failed deliveries of a channel by what the receiver said.</summary>
+internal sealed record FailureCause(long ChannelId, string Answer, int Count, DateTimeOffset LastAt);
+
+/// <summary>Failed deliveries that are tried again; null takes those of every answer.</summary>
+internal sealed record RetryRequest(string? Answer = null);
+
+/// <summary>What a channel would say about a post.</summary>
+/// <param name="Refusal">Why the channel does not choose the post; null when it does.</param>
+/// <param name="Text">The text.</param>
+/// <param name="Count">What it counts; null where the channel does not count.</param>
+/// <param name="Shortened">Fields that were shortened so that it fits.</param>
+/// <param name="At">When it would go out if it were published now.</param>
+/// <param name="Findings">What to see to before.</param>
+/// <param name="Delivery">The delivery it became; null while it was not planned.</param>
+internal sealed record ChannelPreview(
+    long ChannelId, ChannelKind Kind, string Name, ChannelRefusal? Refusal, ChannelWish? Wish, string Text, int? Count, int? Limit, IReadOnlyList<string> Shortened, DateTimeOffset? At, IReadOnlyList<string> Findings,
+    PlannedDelivery? Delivery);
+
+/// <summary>The delivery of a post to a channel, where there is one.</summary>
+internal sealed record PlannedDelivery(long Id, DeliveryState State);
+
+/// <summary>A text to be counted as a channel counts it, before it is kept.</summary>
+internal sealed record CountRequest(string Template, CountRule Count, string CampaignSource = "", string Campaign = "");
+
+/// <summary>The latest post in that text.</summary>
+internal sealed record CountedView(string Text, int Count, int Limit, IReadOnlyList<string> Shortened, string Post);
+
+/// <summary>A post sent to a channel by hand.</summary>
+internal sealed record SendRequest(string? Text = null);

@@ -16,4 +16,12 @@ internal sealed class DeliveryOptions
     /// <summary>Seconds between looks when nobody calls. Default 2.</summary>
     [Range(1, 600)]
     public int LookEverySeconds { get; set; } = 2;
+
+    /// <summary>What the pauses between attempts at channels are multiplied by. Default 1.</summary>
+    [Range(0.0001, 10)]
+    public double PauseFactor { get; set; } = 1;
+
+    /// <summary>Failures in a row after which a channel pauses by itself. Default 5.</summary>
+    [Range(1, 1_000_000)]
+    public int FailuresToPause { get; set; } = 5;
 }

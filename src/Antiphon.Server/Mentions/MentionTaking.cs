@@ -23,7 +23,7 @@ internal sealed class MentionTaking(AntiphonContext database, CurrentPostFinder 
         if (WebAddress(target) is not { } to) return TakenMention.Not(PingbackFault.NoTarget, "target: give the whole address of the post.");
         if (Core.Text.FoldedAddress.Of(source) == Core.Text.FoldedAddress.Of(target)) return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
         if (await posts.FindPostAsync(site, to.AbsoluteUri, cancellation) is not { Status: PostStatus.Published } post) return TakenMention.Not(PingbackFault.NoTarget, "target: there is no post at this address.");
-        if (!ThreadSettings.Of(site, post.Blog, post, null).TakesMentions) return TakenMention.Not(PingbackFault.NotTaken, "This post takes no mentions.");
+        if (post.Details.MentionsOff || !ThreadSettings.Of(site, post.Blog, post, null).TakesMentions) return TakenMention.Not(PingbackFault.NotTaken, "This post takes no mentions.");
         var known = await database.Mentions.FirstOrDefaultAsync(one => one.PostId == post.Id && one.Source == from.AbsoluteUri, cancellation);
         if (known is null && await IsFullAsync(site, MentionReader.HostOf(from), cancellation)) return TakenMention.Busy;
         var now = clock.GetUtcNow();

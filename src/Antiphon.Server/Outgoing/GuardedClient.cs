@@ -29,6 +29,12 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
     public Task<Fetched> PostFormAsync(Uri address, IReadOnlyDictionary<string, string> form, CancellationToken cancellation = default) =>
         SendAsync(address, next => new HttpRequestMessage(HttpMethod.Post, next) { Content = new FormUrlEncodedContent(form) }, cancellation);
 
+    /// <summary>Sends any request, made anew for every step of a redirect. Never throws for what the other side does.</summary>
+    /// <param name="address">Absolute address.</param>
+    /// <param name="make">Makes the request for an address.</param>
+    /// <param name="cancellation">Ends the request early.</param>
+    public Task<Fetched> SendAnyAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation = default) => SendAsync(address, make, cancellation);
+
     private async Task<Fetched> SendAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation)
     {
         using var time = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
@@ -67,17 +73,18 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
             if (address.Scheme is not ("http" or "https")) return new Fetched(address, FetchProblem.NotAnAddress);
             using var request = make(address);
             using var response = await http.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancellation);
-            if (NextAddress(response, address) is not { } next) return await TakeAsync(response, address, cancellation);
+            if (NextAddress(response, address, request.Method) is not { } next) return await TakeAsync(response, address, cancellation);
             steps.Add(new Redirect(address, next, (int)response.StatusCode));
             if (steps.Count > options.Value.MaxRedirects) return new Fetched(next, FetchProblem.TooManyRedirects);
             address = next;
         }
     }
 
-    private static Uri? NextAddress(HttpResponseMessage response, Uri address)
+    private static Uri? NextAddress(HttpResponseMessage response, Uri address, HttpMethod method)
     {
-        var isRedirect = response.StatusCode is HttpStatusCode.Moved or HttpStatusCode.Found or HttpStatusCode.SeeOther
-            or HttpStatusCode.TemporaryRedirect or HttpStatusCode.PermanentRedirect;
+        // Only what keeps the method leads a post on (RFC 9110, 15.4); any other redirect is where its answer stands.
+        var isRedirect = response.StatusCode is HttpStatusCode.TemporaryRedirect or HttpStatusCode.PermanentRedirect
+            || (method == HttpMethod.Get && response.StatusCode is HttpStatusCode.Moved or HttpStatusCode.Found or HttpStatusCode.SeeOther);
         return isRedirect && response.Headers.Location is { } location ? new Uri(address, location) : null;
     }
 

@@ -7,7 +7,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Posts;
 
 /// <summary>Publishes a post: its status, its thread and one delivery for every subscriber change in one transaction, so that all of it happens or nothing.</summary>
-internal sealed class PostPublisher(AntiphonContext database, DeliverySignal signal, PostAddresses addresses, TimeProvider clock)
+internal sealed class PostPublisher(AntiphonContext database, DeliverySignal signal, ChannelSignal channels, PostAddresses addresses, TimeProvider clock)
 {
     /// <summary>Saves pending changes and publishes the post, which is tracked by the same context. Publishing again sends nothing twice.</summary>
     public async Task PublishAsync(Post post, CancellationToken cancellation)
@@ -23,6 +23,7 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
         if (isNews) await QueueMailsAsync(post, now, cancellation);
         await transaction.CommitAsync(cancellation);
         signal.Wake();
+        channels.Wake();
     }
 
     private async Task OpenThreadAsync(Post post, DateTimeOffset now, CancellationToken cancellation)

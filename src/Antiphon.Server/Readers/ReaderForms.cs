@@ -1,8 +1,12 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Channels;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
@@ -95,7 +99,7 @@ internal static class ReaderForms
             : PublicPage.Html(texts.Sure, $"<p>{Encoded.Html(ask.Site.Name)}</p><form method=\"post\"><button>{Encoded.Html(texts.Yes)}</button></form>", language: ask.Site.Language);
     }
 
-    private static async Task<IResult> Confirm(string key, AntiphonContext database, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<IResult> Confirm(string key, AntiphonContext database, DeliveryMaking webhooks, ChannelSignal channels, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
     {
         var ask = await database.SubscriptionAsks.Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
         if (ask is null) return PublicPage.Missing();
@@ -104,9 +108,11 @@ internal static class ReaderForms
         {
             ask.ConfirmedAt = now;
             var known = await database.Subscribers.FirstOrDefaultAsync(one => one.SiteId == ask.SiteId && one.Mail == ask.Mail, cancellation);
-            if (known is null) database.Subscribers.Add(new Subscriber { SiteId = ask.SiteId, Mail = ask.Mail, Key = keys.NewKey(32), CreatedAt = now });
-            else known.LeftAt = null;
+            var subscriber = known ?? database.Subscribers.Add(new Subscriber { SiteId = ask.SiteId, Mail = ask.Mail, Key = keys.NewKey(32), CreatedAt = now }).Entity;
+            subscriber.LeftAt = null;
+            await webhooks.TellAsync(ask.SiteId, ChannelEvent.SubscriberJoined, () => WebhookPayload.OfSubscriber(subscriber, ChannelEvent.SubscriberJoined, now), cancellation);
             await database.SaveChangesAsync(cancellation);
+            channels.Wake();
         }
 
         var texts = ReaderFormTexts.For(ask.Site.Language);

@@ -1,5 +1,9 @@
 using System.Net;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
+using Antiphon.Server.Channels;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Embed;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -26,10 +30,17 @@ internal static class UnsubscribeEndpoints
         return PublicPage.Html("Stop the mails?", $"<p>{WebUtility.HtmlEncode(found.Name)} will send you no more new posts.</p>{form}");
     }
 
-    private static async Task<ContentHttpResult> Leave(string key, AntiphonContext database, TimeProvider clock)
+    private static async Task<ContentHttpResult> Leave(string key, AntiphonContext database, DeliveryMaking webhooks, ChannelSignal channels, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        await database.Subscribers.Where(one => one.Key == key && one.LeftAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.LeftAt, now));
+        if (await database.Subscribers.FirstOrDefaultAsync(one => one.Key == key && one.LeftAt == null, cancellation) is { } subscriber)
+        {
+            subscriber.LeftAt = now;
+            await webhooks.TellAsync(subscriber.SiteId, ChannelEvent.SubscriberLeft, () => WebhookPayload.OfSubscriber(subscriber, ChannelEvent.SubscriberLeft, now), cancellation);
+            await database.SaveChangesAsync(cancellation);
+            channels.Wake();
+        }
+
         return PublicPage.Message("The mails have ended", "You get nothing more from us. Nothing else is needed.");
     }
 }

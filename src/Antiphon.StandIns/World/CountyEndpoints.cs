@@ -18,7 +18,7 @@ internal static partial class CountyEndpoints
     {
         Encoding.RegisterProvider(CodePagesEncodingProvider.Instance);
         world.MapGet("/county/", Index);
-        foreach (var feed in CountyFeeds.All) world.MapGet($"/county/{feed.File}", (HttpContext http, StandInPorts ports, Troubles troubles, NoteBook notes, Hub hub) => FeedAsync(feed, http, ports, troubles, notes, hub));
+        foreach (var feed in CountyFeeds.All) world.MapGet($"/county/{feed.File}", (HttpContext http, StandInPorts ports, Troubles troubles, Beginning beginning, Hub hub) => FeedAsync(feed, http, ports, troubles, beginning, hub));
         world.MapGet("/county/council.xml", () => Results.Redirect("/county/council-news.xml", permanent: true));
         world.MapGet("/county/post-office.xml", () => Results.StatusCode(StatusCodes.Status410Gone));
         world.MapGet("/county/round-and-round.xml", () => Results.Redirect("/county/round-and-round.xml"));
@@ -34,7 +34,7 @@ internal static partial class CountyEndpoints
 
     private static IResult Home(CountyFeed feed) => PlainPage.Html(feed.Title, "<p>News by feed.</p>", $"<link rel=\"alternate\" type=\"{feed.ContentType.Split(';')[0]}\" title=\"{PlainPage.Encode(feed.Title)}\" href=\"/county/{feed.File}\">");
 
-    private static async Task<IResult> FeedAsync(CountyFeed feed, HttpContext http, StandInPorts ports, Troubles troubles, NoteBook notes, Hub hub)
+    private static async Task<IResult> FeedAsync(CountyFeed feed, HttpContext http, StandInPorts ports, Troubles troubles, Beginning beginning, Hub hub)
     {
         if (feed.Name == "ferry") await Task.Delay(Slow, http.RequestAborted);
         if (feed.Name == "inn")
@@ -44,14 +44,14 @@ internal static partial class CountyEndpoints
         }
 
         if (await Misbehaviour.OfAsync(troubles.ModeOf(feed.Name), http) is { } instead) return instead;
-        var text = Filled(Original(feed), ports, notes.Epoch, feed.Name == "star-party" ? hub.Entries : string.Empty);
+        var text = Filled(Original(feed), ports, beginning.Epoch, feed.Name == "star-party" ? hub.Entries : string.Empty);
         if (troubles.ModeOf(feed.Name) == "broken") text = text[..(text.Length * 2 / 3)];
         var bytes = Encoding.GetEncoding(feed.Encoding).GetBytes(text);
         return Results.Bytes(bytes, feed.ContentType, entityTag: new EntityTagHeaderValue($"\"{Convert.ToHexStringLower(SHA256.HashData(bytes).AsSpan(0, 8))}\""));
     }
 
     /// <summary>The feed of the star party as it stands.</summary>
-    internal static string StarParty(StandInPorts ports, NoteBook notes, Hub hub) => Filled(Original(CountyFeeds.All.First(feed => feed.Name == "star-party")), ports, notes.Epoch, hub.Entries);
+    internal static string StarParty(StandInPorts ports, Beginning beginning, Hub hub) => Filled(Original(CountyFeeds.All.First(feed => feed.Name == "star-party")), ports, beginning.Epoch, hub.Entries);
 
     private static string Original(CountyFeed feed)
     {

@@ -1,12 +1,13 @@
 using System.Text;
 using System.Text.RegularExpressions;
+using Antiphon.StandIns.Services;
 
 namespace Antiphon.StandIns.World;
 
 /// <summary>/tarn: a notebook on the web that writes about other people's posts, tells them, and is told. It can be made to misbehave by what it is told to write.</summary>
 internal static partial class NeighbourEndpoints
 {
-    private const string Book = "tarn-told";
+    private const string Book = "tarn";
 
     /// <summary>Maps the notebook.</summary>
     public static void MapNeighbours(this RouteGroupBuilder world)
@@ -18,13 +19,13 @@ internal static partial class NeighbourEndpoints
         world.MapPost("/tarn/pages/{number:int}", Change).DisableAntiforgery();
         world.MapPost("/tarn/webmention", ToldAsync).DisableAntiforgery();
         world.MapPost("/tarn/pingback", PingedAsync).DisableAntiforgery();
-        world.MapGet("/tarn/told", (NoteBook notes) => Results.Json(notes.Of(Book).Select(note => note.Text)));
+        world.MapGet("/tarn/told", (Inbox inbox) => Results.Json(inbox.Of(Book).Select(note => note.Text)));
     }
 
-    private static IResult Home(Neighbours pages, NoteBook notes)
+    private static IResult Home(Neighbours pages, Inbox inbox)
     {
         var written = string.Concat(pages.All.Select(page => $"<li><a href=\"/tarn/{page.Number}\">{PlainPage.Encode(page.Kind)}: {PlainPage.Encode(page.Words)}</a>{(page.IsGone ? " (taken down)" : string.Empty)}</li>"));
-        var told = string.Concat(notes.Of(Book).Select(note => $"<li>{PlainPage.Encode(note.Text)}</li>"));
+        var told = string.Concat(inbox.Of(Book).Select(note => $"<li>{PlainPage.Encode(note.Text)}</li>"));
         const string Form = """
             <form method="post" action="/tarn/pages"><p><label>About <input name="target" type="url" required size="50"></label></p>
             <p><label>Kind <select name="kind"><option>answer</option><option>link</option><option>like</option><option>repost</option><option>plain</option><option>none</option></select></label>
@@ -55,7 +56,8 @@ internal static partial class NeighbourEndpoints
     private static async Task<IResult> WriteAsync(HttpRequest request, Neighbours pages, StandInPorts ports, IHttpClientFactory clients)
     {
         var form = await request.ReadFormAsync();
-        var page = pages.Write(form["kind"].ToString(), form["target"].ToString(), form["words"].ToString(), form["author"] is { Count: > 0 } author ? author.ToString() : "Oswin Pell");
+        var name = form["author"] is { Count: > 0 } author ? author.ToString() : "Oswin Pell";
+        var page = pages.Add(number => new NeighbourPage(number, form["kind"].ToString(), form["target"].ToString(), form["words"].ToString(), name)).Page;
         var said = await TellAsync(page, form["way"].ToString(), ports, clients);
         return request.Headers.Accept.ToString().Contains("json", StringComparison.Ordinal) ? Results.Json(new { page.Number, said }) : Results.Redirect("/tarn/");
     }
@@ -89,17 +91,17 @@ internal static partial class NeighbourEndpoints
     [GeneratedRegex("<link rel=\"([a-z]+)\" href=\"([^\"]+)\"")]
     private static partial Regex LinkPattern();
 
-    private static async Task<IResult> ToldAsync(HttpRequest request, NoteBook notes)
+    private static async Task<IResult> ToldAsync(HttpRequest request, Inbox inbox)
     {
         var form = await request.ReadFormAsync();
-        notes.Add(Book, $"{form["source"]} -> {form["target"]}");
+        inbox.Take(Book, string.Empty, $"{form["source"]} -> {form["target"]}", "webmention");
         return Results.StatusCode(StatusCodes.Status202Accepted);
     }
 
-    private static async Task<IResult> PingedAsync(HttpRequest request, NoteBook notes)
+    private static async Task<IResult> PingedAsync(HttpRequest request, Inbox inbox)
     {
         using var reader = new StreamReader(request.Body);
-        notes.Add(Book, await reader.ReadToEndAsync());
+        inbox.Take(Book, string.Empty, await reader.ReadToEndAsync(), "pingback");
         return Results.Text("<?xml version=\"1.0\"?><methodResponse><params><param><value><string>Thank you.</string></value></param></params></methodResponse>", "text/xml");
     }
 

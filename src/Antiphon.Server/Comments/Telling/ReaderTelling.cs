@@ -1,9 +1,12 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Conversation;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
@@ -13,7 +16,7 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Comments.Telling;
 
 /// <summary>Tells readers by mail of what they follow: a thread, or answers to what they wrote. Their own comment they are told of when it is published after it waited.</summary>
-internal sealed class ReaderTelling(AntiphonContext database, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
+internal sealed class ReaderTelling(AntiphonContext database, LetterBox letters, DeliveryMaking webhooks, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
 {
     private const int ShownLength = 600;
 
@@ -22,6 +25,8 @@ internal sealed class ReaderTelling(AntiphonContext database, LetterBox letters,
     {
         if (comment.ToldAt is not null) return;
         comment.ToldAt = clock.GetUtcNow();
+        var thread = comment.Thread ?? await database.Threads.FirstAsync(one => one.Id == comment.ThreadId, cancellation);
+        await webhooks.TellAsync(comment.SiteId, ChannelEvent.CommentPublished, () => WebhookPayload.OfComment(comment, thread.Title, thread.Address, comment.ToldAt.Value), cancellation);
         var follows = await database.ThreadFollows.AsNoTracking().Include(one => one.Site).Include(one => one.Thread)
             .Where(one => one.ThreadId == comment.ThreadId && database.ConfirmedReaders.Any(reader => reader.SiteId == one.SiteId && reader.Mail == one.Mail)).ToListAsync(cancellation);
         if (follows.Count == 0) return;

@@ -1,127 +1,148 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed } from 'vue'
 import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
-import WhenText from '../shared/WhenText.vue'
 import { counted } from '../shared/counted'
+import { useAct } from '../shared/useAct'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
-import DeliveryPanel from './DeliveryPanel.vue'
+import ChannelTabs from './ChannelTabs.vue'
+import DeliveryCase from './DeliveryCase.vue'
+import DeliveryList from './DeliveryList.vue'
+import FailureLines from './FailureLines.vue'
+import LaneLine from './LaneLine.vue'
+import { daysFrom, placeOf } from './timeLine'
+import { useTimeLine } from './useTimeLine'
 
 const { id, site, mayEdit } = useSite()
-const picked = useQueryValue('post')
-const {
-  data: mail,
-  error,
-  isPending,
-} = useQuery({
-  queryKey: ['mail', id],
-  queryFn: () => take(api.GET('/api/sites/{site}/channels/mail', { params: { path: { site: id.value } } })),
-  refetchInterval: 3_000,
+const from = useQueryValue('from')
+const picked = useQueryValue('delivery')
+const { start, channels, line, shift } = useTimeLine(() => id.value, from)
+const act = useAct()
+const list = computed(() => channels.data.value ?? [])
+const items = computed(() => line.data.value?.items ?? [])
+const days = computed(() => daysFrom(start.value, site.value?.timeZone))
+const now = computed(() => placeOf(Date.now(), start.value))
+const running = computed(() => list.value.filter((one) => !one.pausedAt))
+const state = computed(() => {
+  const open = list.value.reduce((sum, one) => sum + one.open, 0)
+  const failed = list.value.reduce((sum, one) => sum + one.failed, 0)
+  return `${counted(list.value.length, 'channel')}, ${counted(open, 'delivery', 'deliveries')} to come${failed ? `, ${failed} failed` : ''}.`
 })
-const chosen = computed(() => mail.value?.posts.find((post) => String(post.postId) === picked.value) ?? null)
-const share = (part: number, total: number) => `${(100 * part) / Math.max(1, total)}%`
+
+async function pauseAll(): Promise<void> {
+  const path = { params: { path: { site: id.value } } }
+  await act.run(() =>
+    running.value.length ? take(api.POST('/api/sites/{site}/channels/set-up/pause', path)) : take(api.POST('/api/sites/{site}/channels/set-up/resume', path)),
+  )
+  await channels.refetch()
+}
 </script>
 
 <template>
   <PageTitle title="Channels">
-    <template #state v-if="mail"
-      >Mail to {{ counted(mail.subscribers, 'subscriber') }}. {{ mail.open ? `${counted(mail.open, 'mail')} on their way.` : '' }}
-      <b v-if="mail.failed" class="m">{{ counted(mail.failed, 'mail') }} failed.</b></template
+    <template #state v-if="channels.data.value">{{ state }}</template>
+    <template #act
+      ><v-btn v-if="mayEdit && list.length" variant="text" :loading="act.running.value" @click="pauseAll">{{
+        running.length ? 'Pause all' : 'Let all go on'
+      }}</v-btn
+      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn></template
     >
-    <template #act><v-btn variant="outlined" :to="`/s/${id}/readers`">Subscribers</v-btn></template>
   </PageTitle>
-  <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Reading the deliveries …</p>
-  <div v-else-if="mail && mail.posts.length === 0" class="work empty">
-    <h2>Nothing went out yet</h2>
-    <p>When a post written here is published, every subscriber gets one mail. {{ mail.subscribers ? '' : 'There are no subscribers yet.' }}</p>
+  <ChannelTabs />
+  <p v-if="channels.error.value" class="work trouble" role="alert">{{ lineOf(channels.error.value) }}</p>
+  <p v-else-if="channels.isPending.value" class="work waiting">Reading the channels …</p>
+  <div v-else-if="list.length === 0" class="work empty">
+    <h2>Posts go to your pages, feeds and subscribers</h2>
+    <p>Add a channel to send them further: to a social network, a partner’s site, a hub, the pages you link to, or a program of your own.</p>
+    <v-btn v-if="mayEdit" class="mt-3" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn>
   </div>
-  <div v-else-if="mail" class="work split">
-    <div class="lane">
-      <h2 class="group">Mail</h2>
-      <button v-for="post in mail.posts" :key="post.postId" class="sent" :class="{ on: picked === String(post.postId) }" @click="picked = String(post.postId)">
-        <span class="t">{{ post.title }}</span><span class="soft small"><WhenText :at="post.lastAt" :zone="site?.timeZone" /></span>
-        <span class="bar" aria-hidden="true"
-          ><i class="good" :style="{ width: share(post.delivered, post.total) }" /><i class="bad" :style="{ width: share(post.failed, post.total) }"
-        /></span>
-        <span class="small soft words"
-          >{{ post.delivered }} of {{ post.total }} delivered<template v-if="post.open">, {{ post.open }} on their way</template
-          ><b v-if="post.failed" class="m">, {{ post.failed }} failed</b><template v-if="post.cancelled">, {{ post.cancelled }} cancelled</template></span
-        >
-      </button>
+  <div v-else class="work split">
+    <div class="line-side">
+      <FailureLines :site-id="id" :channels="list" :may-act="mayEdit" />
+      <div class="lanes" aria-label="Time line">
+        <div class="ruler">
+          <span class="turn">
+            <button class="icon" aria-label="A week earlier" title="A week earlier" @click="shift(-7)"><v-icon :icon="mdiChevronLeft" size="20" /></button>
+            <button class="link" :disabled="!from" @click="from = ''">Today</button>
+            <button class="icon" aria-label="A week later" title="A week later" @click="shift(7)"><v-icon :icon="mdiChevronRight" size="20" /></button>
+          </span>
+          <div class="days">
+            <span v-for="one in days" :key="one.key" :class="{ week: one.isMonday }" :style="{ left: `${one.at * 100}%` }">{{ one.name }}</span>
+          </div>
+        </div>
+        <LaneLine
+          v-for="channel in list"
+          :key="channel.id"
+          :channel="channel"
+          :items="items.filter((one) => one.channelId === channel.id)"
+          :start="start"
+          :now="now"
+          :picked="picked"
+          :zone="site?.timeZone"
+          :site-id="id"
+          @pick="picked = String($event)"
+        />
+      </div>
+      <p v-if="line.data.value?.isCut" class="small soft px-6">Only the latest 600 of these days are shown.</p>
+      <DeliveryList class="listed" :items="items" :channels="list" :picked="picked" :zone="site?.timeZone" @pick="picked = String($event)" />
     </div>
-    <DeliveryPanel v-if="chosen" :key="chosen.postId" :site-id="id" :post="chosen" :may-act="mayEdit" />
-    <p v-else class="hint-text soft">Choose a post to see each delivery and what the receiver said.</p>
+    <DeliveryCase v-if="picked" :key="picked" :site-id="id" :delivery-id="Number(picked)" :zone="site?.timeZone" :may-act="mayEdit" @close="picked = ''" />
   </div>
 </template>
 
 <style scoped>
-.lane {
-  width: 500px;
-  flex: none;
-  padding: 0 24px 40px;
+.line-side {
+  flex: 1;
+  min-width: 0;
 }
-.sent {
-  width: 100%;
-  text-align: left;
+.lanes {
+  padding: 4px 24px 0;
+}
+.ruler {
+  display: grid;
+  grid-template-columns: 210px 1fr;
+  align-items: end;
+  border-bottom: 1px solid var(--rule);
+}
+.turn {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  padding-bottom: 2px;
+}
+.icon {
   background: none;
   border: 0;
-  border-bottom: 1px solid var(--hair);
-  padding: 11px 0;
-  display: grid;
-  grid-template-columns: 1fr auto;
-  gap: 3px 12px;
   cursor: pointer;
+  color: var(--soft);
+  padding: 2px;
 }
-.sent .t {
-  font-size: 17px;
-  line-height: 1.25;
+.link:disabled {
+  color: var(--soft);
+  cursor: default;
 }
-.sent.on {
-  background: var(--sheet);
-  margin: 0 -24px;
-  padding: 11px 24px;
-  width: calc(100% + 48px);
-  box-shadow: inset 4px 0 0 var(--verdigris);
+.days {
+  position: relative;
+  height: 26px;
 }
-.bar {
-  grid-column: 1/3;
-  display: flex;
-  height: 5px;
-  background: var(--hair);
-  border-radius: 3px;
-  overflow: hidden;
+.days span {
+  position: absolute;
+  bottom: 3px;
+  font-size: 12px;
+  color: var(--soft);
+  padding-left: 4px;
+  white-space: nowrap;
 }
-.good {
-  background: var(--verdigris);
-}
-.bad {
-  background: repeating-linear-gradient(45deg, var(--madder) 0 3px, transparent 3px 5px);
-}
-.words {
-  grid-column: 1/3;
-}
-.hint-text {
-  padding: 30px;
-  border-left: 1px solid var(--rule);
-  background: var(--sheet);
-  flex: 1;
+.days .week {
+  color: var(--ink);
+  font-weight: 600;
 }
 @media (max-width: 860px) {
-  .lane {
-    width: auto;
-    padding: 0 16px 16px;
-  }
-  .sent.on {
-    margin: 0 -16px;
-    padding: 11px 16px;
-    width: calc(100% + 32px);
-  }
-  .hint-text {
-    border: 0;
+  .lanes {
+    display: none;
   }
 }
 </style>

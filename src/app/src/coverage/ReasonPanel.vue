@@ -64,7 +64,7 @@ const headline = computed(
         ><template v-else>No page seen with this listing yet.</template>
       </p>
       <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`">Open the listing</router-link>
-      <router-link v-if="props.place.kind === 'mail'" class="link" :to="`/s/${props.siteId}/channels?post=${props.row.postId}`"
+      <router-link v-if="props.place.kind === 'mail'" class="link" :to="`/s/${props.siteId}/channels/mail?post=${props.row.postId}`"
         >Open the deliveries</router-link
       >
       <a v-if="props.place.address" class="link" :href="props.place.address" target="_blank" rel="noopener">{{

@@ -56,8 +56,8 @@ export function useMentions(site: () => number, choice: Ref<string>) {
 
   /** Has the page read again. */
   async function read(one: Schemas['MentionView']): Promise<void> {
-    const done = await act.run(() => take(api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } })))
-    if (done !== null) say('The page is being read again.')
+    await act.run(() => take(api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } })))
+    if (!act.trouble.value) say('The page is being read again.')
     await refresh()
   }
 

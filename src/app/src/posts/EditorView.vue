@@ -13,6 +13,7 @@ import VersionsDialog from './VersionsDialog.vue'
 import DetailsPart from './editor/DetailsPart.vue'
 import EditorActs from './editor/EditorActs.vue'
 import EditorNews from './editor/EditorNews.vue'
+import GoesTo from './editor/GoesTo.vue'
 import MarkdownDialog from './editor/MarkdownDialog.vue'
 import OwnFields from './editor/OwnFields.vue'
 import PageDialog from './editor/PageDialog.vue'
@@ -188,6 +189,15 @@ onKeyStroke('s', (event) => {
         :excerpt="excerpt"
         :fields="act.fields.value"
         :readonly="readonly"
+        :zone="site?.timeZone"
+      />
+      <GoesTo
+        v-if="id"
+        v-model="post.details"
+        :site-id="siteId"
+        :post-id="id"
+        :revision="post.revision"
+        :readonly="readonly || !mayEdit"
         :zone="site?.timeZone"
       />
       <PostFindings

@@ -31,3 +31,8 @@ export function shortDate(iso: string, zone?: string): string {
 export function clockTime(iso: string, zone?: string): string {
   return new Intl.DateTimeFormat('en-GB', { hour: 'numeric', minute: '2-digit', timeZone: zone }).format(new Date(iso))
 }
+
+/** A moment as fields for local times want it, "2026-11-24T09:12", on the clocks of a zone. */
+export function localTime(iso: string, zone?: string): string {
+  return new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone }).format(new Date(iso)).replace(' ', 'T')
+}

@@ -1,0 +1,46 @@
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data.Conversions;
+using Antiphon.Data.Entities.Syndication;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys and indexes of <see cref="Channel"/>.</summary>
+internal sealed class ChannelConfiguration : IEntityTypeConfiguration<Channel>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<Channel> builder)
+    {
+        builder.HasIndex(channel => channel.SiteId);
+        builder.Property(channel => channel.Settings).HasConversion<StoredJsonConverter<ChannelSettings>, StoredJsonComparer<ChannelSettings>>();
+    }
+}
+
+/// <summary>Keys and indexes of <see cref="ChannelDelivery"/>.</summary>
+internal sealed class ChannelDeliveryConfiguration : IEntityTypeConfiguration<ChannelDelivery>
+{
+    private const string Open = "\"State\" IN ('Queued', 'Sending', 'Retrying')";
+
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<ChannelDelivery> builder)
+    {
+        builder.HasIndex(delivery => delivery.Key).IsUnique();
+        // Planned once, however often the planning runs.
+        builder.HasIndex(delivery => new { delivery.ChannelId, delivery.PostId, delivery.Target, delivery.Round }).IsUnique().HasFilter("\"Act\" = 'Publish'");
+        // What is done leaves the index, so that a long history costs the worker nothing.
+        builder.HasIndex(delivery => delivery.NextAttemptAt).HasFilter(Open);
+        builder.HasIndex(delivery => new { delivery.ChannelId, delivery.PlannedFor }).HasFilter(Open).HasDatabaseName("IX_ChannelDeliveries_Ahead");
+        builder.HasIndex(delivery => new { delivery.SiteId, delivery.PlannedFor, delivery.Id });
+        builder.HasIndex(delivery => delivery.PostId);
+        builder.HasOne(delivery => delivery.Post).WithMany().OnDelete(DeleteBehavior.Cascade);
+        builder.HasMany(delivery => delivery.Tried).WithOne().HasForeignKey(attempt => attempt.DeliveryId);
+    }
+}
+
+/// <summary>Keys of <see cref="PostChange"/>.</summary>
+internal sealed class PostChangeConfiguration : IEntityTypeConfiguration<PostChange>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<PostChange> builder) => builder.HasIndex(change => change.PostId);
+}

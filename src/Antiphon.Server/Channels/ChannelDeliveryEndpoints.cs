@@ -1,0 +1,142 @@
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data;
+using Antiphon.Data.Entities.Syndication;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Sending;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>/api/sites/{site}/channels/deliveries: the time line, and what is done with what went out and what is still to go.</summary>
+internal static class ChannelDeliveryEndpoints
+{
+    private const int MostShown = 600;
+
+    /// <summary>Maps the area.</summary>
+    public static void MapChannelDeliveries(this RouteGroupBuilder site)
+    {
+        var deliveries = site.MapGroup("/channels/deliveries").WithTags("Channels");
+        deliveries.MapGet("", TimeLine).WithName("getTimeLine").WithSummary("Deliveries between two moments, over all channels.");
+        deliveries.MapGet("/{delivery:long}", Get).WithName("getChannelDelivery");
+        deliveries.MapPut("/{delivery:long}", Change).Needs(SiteRole.Editor).WithName("changeChannelDelivery").WithSummary("Moves, rewords, holds or releases what waits.");
+        deliveries.MapPost("/{delivery:long}/cancel", Cancel).Needs(SiteRole.Editor).WithName("cancelChannelDelivery");
+        deliveries.MapPost("/{delivery:long}/retry", Retry).Needs(SiteRole.Editor).WithName("retryChannelDelivery").WithSummary("Tries a failed or cancelled delivery again, under the same key.");
+        deliveries.MapGet("/failures", Failures).WithName("listFailureCauses");
+        site.MapPost("/channels/set-up/{channel:long}/retry", RetryCause).WithTags("Channels").Needs(SiteRole.Editor).WithName("retryFailureCause");
+        site.MapGet("/posts/{post:long}/channels", Previews).WithTags("Channels").WithName("previewChannels").WithSummary("What every channel would say about a post, and where it stands there.");
+        site.MapPost("/posts/{post:long}/channels/{channel:long}", Send).WithTags("Channels").Needs(SiteRole.Editor).WithName("sendToChannel").WithSummary("Sends a published post to a channel now, also again.");
+    }
+
+    private static async Task<Ok<TimeLineView>> TimeLine(long site, DateTimeOffset from, DateTimeOffset until, AntiphonContext database, CancellationToken cancellation)
+    {
+        var rows = await database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().Where(one => one.SiteId == site && one.PlannedFor >= from && one.PlannedFor < until && one.Channel.ArchivedAt == null)
+            .OrderByDescending(one => one.PlannedFor).ThenByDescending(one => one.Id).Take(MostShown + 1)
+            .Select(one => new { one.Id, one.ChannelId, one.PostId, Title = one.Post!.Title, one.Act, one.State, one.Held, one.PlannedFor, one.NextAttemptAt, one.DeliveredAt, one.Target, one.Answer, one.Sent }).ToListAsync(cancellation);
+        var items = rows.Take(MostShown).Select(row => new TimeLineItem(row.Id, row.ChannelId, row.PostId, row.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.DeliveredAt ?? (row.State == DeliveryState.Queued ? row.NextAttemptAt : row.PlannedFor), row.Target, row.Answer));
+        return TypedResults.Ok(new TimeLineView([.. items], rows.Count > MostShown));
+    }
+
+    private static string EventOf(string? payload) => payload is null ? string.Empty : System.Text.Json.Nodes.JsonNode.Parse(payload)?["event"]?.ToString() ?? string.Empty;
+
+    private static async Task<Results<Ok<ChannelDeliveryView>, NotFound>> Get(long site, long delivery, AntiphonContext database, ChannelOutbox outbox, PostFactsReader facts, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
+    {
+        var row = await Whole(database).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
+        if (row is null) return TypedResults.NotFound();
+        var isSent = row.Attempts > 0 && row.Sent is not null;
+        var text = isSent || row.Post is null ? row.Sent ?? string.Empty : await ToBeSentAsync(row, outbox, facts, senders, cancellation);
+        var counts = row.Channel.Kind == ChannelKind.Social && row.Act == DeliveryAct.Publish;
+        return TypedResults.Ok(new ChannelDeliveryView(
+            row.Id, row.ChannelId, row.Channel.Kind, row.Channel.Name, row.PostId, row.Post?.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.PlannedFor, row.State is DeliveryState.Queued or DeliveryState.Retrying ? row.NextAttemptAt : null, row.DeliveredAt,
+            row.Attempts, row.Target, row.Answer, row.ReceivedAddress, text, isSent, counts ? row.Channel.Settings.Count.Of(text) : null, counts ? row.Channel.Settings.Count.Limit : null,
+            [.. row.Tried.OrderByDescending(one => one.Id).Select(one => new ChannelAttemptView(one.At, one.Milliseconds, one.Outcome, one.Answer))]));
+    }
+
+    private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) => database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().AsSplitQuery().Include(one => one.Channel).Include(one => one.Post!.Blog.Site).Include(one => one.Post!.Blog.Following).Include(one => one.Tried);
+
+    private static async Task<string> ToBeSentAsync(ChannelDelivery row, ChannelOutbox outbox, PostFactsReader facts, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
+    {
+        var before = row.Act == DeliveryAct.Publish ? null : (await outbox.PublishedAsync(row, cancellation)).FirstOrDefault(one => one.State == DeliveryState.Delivered);
+        if (row.Act != DeliveryAct.Publish && before is null) return string.Empty;
+        return senders.Single(sender => sender.Kind == row.Channel.Kind).Preview(new SendOrder(row, row.Post, facts.Of(row.Post!, row.Channel.Settings, row.Channel.Kind), before));
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> Change(long site, long delivery, DeliveryChange change, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    {
+        var row = await database.ChannelDeliveries.Include(one => one.Channel.Site).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
+        if (row is null) return TypedResults.NotFound();
+        if (row.State is not (DeliveryState.Queued or DeliveryState.Retrying)) return FieldProblem.For("state", "Only what waits can be changed.");
+        if (change.At is not null)
+        {
+            if (WallTime.Read(change.At, row.Channel.Site.TimeZone) is not { } at) return FieldProblem.For("at", "Give a date and a time, such as 2027-03-28T18:00.");
+            (row.PlannedFor, row.NextAttemptAt) = (at.Instant, at.Instant > clock.GetUtcNow() ? at.Instant : clock.GetUtcNow());
+        }
+
+        if (change.Text is { } text)
+        {
+            if (row.Channel.Kind != ChannelKind.Social) return FieldProblem.For("text", "Only short posts have a text of their own.");
+            if (row.Channel.Settings.Count.Of(text) > row.Channel.Settings.Count.Limit) return FieldProblem.For("text", $"The text counts {row.Channel.Settings.Count.Of(text)} of {row.Channel.Settings.Count.Limit}. Shorten it.");
+            row.OwnText = string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+        }
+
+        if (change.IsHeld is { } isHeld) row.Held = isHeld ? row.Held ?? HoldReason.Person : null;
+        await database.SaveChangesAsync(cancellation);
+        signal.Wake();
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> Cancel(long site, long delivery, AntiphonContext database, CancellationToken cancellation)
+    {
+        var changed = await database.ChannelDeliveries.Where(one => one.Id == delivery && one.SiteId == site && (one.State == DeliveryState.Queued || one.State == DeliveryState.Retrying))
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Cancelled).SetProperty(one => one.Answer, "Cancelled by the team."), cancellation);
+        return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> Retry(long site, long delivery, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    {
+        var changed = await AgainAsync(database.ChannelDeliveries.Where(one => one.Id == delivery && one.SiteId == site && (one.State == DeliveryState.Failed || one.State == DeliveryState.Cancelled || one.State == DeliveryState.Retrying)), clock, cancellation);
+        signal.Wake();
+        return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
+    }
+
+    private static async Task<Ok<List<FailureCause>>> Failures(long site, AntiphonContext database, CancellationToken cancellation) =>
+        TypedResults.Ok(await database.ChannelDeliveries.Where(one => one.SiteId == site && one.State == DeliveryState.Failed && one.Channel.ArchivedAt == null).GroupBy(one => new { one.ChannelId, one.Answer })
+            .Select(group => new FailureCause(group.Key.ChannelId, group.Key.Answer ?? string.Empty, group.Count(), group.Max(one => one.PlannedFor))).ToListAsync(cancellation));
+
+    private static async Task<Ok<TouchedView>> RetryCause(long site, long channel, RetryRequest request, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    {
+        var changed = await AgainAsync(database.ChannelDeliveries.Where(one => one.SiteId == site && one.ChannelId == channel && one.State == DeliveryState.Failed && (request.Answer == null || one.Answer == request.Answer)), clock, cancellation);
+        signal.Wake();
+        return TypedResults.Ok(new TouchedView(changed));
+    }
+
+    // Attempts go on counting, so that the sender knows that the receiver may have it already.
+    private static Task<int> AgainAsync(IQueryable<ChannelDelivery> rows, TimeProvider clock, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        return rows.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => one.Attempts > 1 ? 1 : one.Attempts), cancellation);
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Previews(long site, long post, AntiphonContext database, PostPreviews previews, CancellationToken cancellation)
+    {
+        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        return found is null ? TypedResults.NotFound() : TypedResults.Ok(await previews.OfAsync(found, cancellation));
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, CancellationToken cancellation)
+    {
+        var found = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        var to = await database.Channels.FirstOrDefaultAsync(one => one.Id == channel && one.SiteId == site && one.ArchivedAt == null, cancellation);
+        if (found is null || to is null) return TypedResults.NotFound();
+        if (found.Status != PostStatus.Published) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
+        await planner.SendAgainAsync(found, to, request.Text, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        signal.Wake();
+        return TypedResults.NoContent();
+    }
+}

@@ -1,0 +1,77 @@
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication;
+using Antiphon.Server.Notices;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>Claims what goes to channels and records what became of it. Every step is one commit; what a dead worker held is claimed again when its lease ends, with the same key.</summary>
+internal sealed class ChannelOutbox(IDbContextFactory<AntiphonContext> databases, NoticeBoard board, TimeProvider clock, Random random, IOptions<DeliveryOptions> options)
+{
+    /// <summary>Claims what is due, oldest first, with its channel and post. Paused channels and what is held are passed over.</summary>
+    public async Task<IReadOnlyList<ChannelDelivery>> ClaimAsync(CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        var now = clock.GetUtcNow().ToUnixTimeMilliseconds();
+        var lease = now + (options.Value.LeaseSeconds * 1000L);
+        var claimed = await database.Database.SqlQuery<long>($"""
+            UPDATE ChannelDeliveries SET State = 'Sending', NextAttemptAt = {lease}, Attempts = Attempts + 1
+            WHERE Id IN (SELECT Id FROM ChannelDeliveries WHERE State IN ('Queued', 'Sending', 'Retrying') AND NextAttemptAt <= {now} AND Held IS NULL
+                AND ChannelId NOT IN (SELECT Id FROM Channels WHERE PausedAt IS NOT NULL OR ArchivedAt IS NOT NULL)
+                ORDER BY NextAttemptAt LIMIT {options.Value.BatchSize})
+            RETURNING Id AS Value
+            """).ToListAsync(cancellation);
+        if (claimed.Count == 0) return [];
+        return await database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().Include(one => one.Channel).Include(one => one.Post!.Blog.Site).Include(one => one.Post!.Blog.Following)
+            .Where(one => claimed.Contains(one.Id)).OrderBy(one => one.Id).ToListAsync(cancellation);
+    }
+
+    /// <summary>The deliveries of the same post and place in the channel by which it stands there, or is about to; the latest first.</summary>
+    public async Task<IReadOnlyList<ChannelDelivery>> PublishedAsync(ChannelDelivery delivery, CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        return await database.ChannelDeliveries.AsNoTracking().Where(one => one.ChannelId == delivery.ChannelId && one.PostId == delivery.PostId && one.Target == delivery.Target && one.Act == DeliveryAct.Publish)
+            .OrderByDescending(one => one.Round).ToListAsync(cancellation);
+    }
+
+    /// <summary>Records how an attempt ended. Nothing when another worker has taken it over since.</summary>
+    public async Task RecordAsync(ChannelDelivery delivery, SendOutcome outcome, string? sent, TimeSpan took, CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var now = clock.GetUtcNow();
+        var (state, next) = After(delivery, outcome, now);
+        var delivered = state == DeliveryState.Delivered ? now : (DateTimeOffset?)null;
+        var recorded = await database.ChannelDeliveries.Where(one => one.Id == delivery.Id && one.State == DeliveryState.Sending && one.Attempts == delivery.Attempts).ExecuteUpdateAsync(
+            set => set.SetProperty(one => one.State, state).SetProperty(one => one.NextAttemptAt, next).SetProperty(one => one.DeliveredAt, delivered).SetProperty(one => one.Answer, outcome.Answer)
+                .SetProperty(one => one.Sent, one => sent ?? one.Sent).SetProperty(one => one.ReceivedAddress, one => outcome.Address ?? one.ReceivedAddress), cancellation);
+        if (recorded == 0) return;
+        database.ChannelAttempts.Add(new ChannelAttempt { DeliveryId = delivery.Id, At = now, Milliseconds = (int)took.TotalMilliseconds, Outcome = outcome.Kind, Answer = outcome.Answer });
+        await JudgeAsync(database, delivery, outcome, now, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+    }
+
+    private (DeliveryState State, DateTimeOffset Next) After(ChannelDelivery delivery, SendOutcome outcome, DateTimeOffset now)
+    {
+        if (outcome.Kind != SendOutcomeKind.Passing) return (outcome.Kind switch { SendOutcomeKind.Taken => DeliveryState.Delivered, SendOutcomeKind.Refused => DeliveryState.Failed, _ => DeliveryState.Cancelled }, now);
+        if (RetrySchedule.PauseAfter(delivery.Attempts, random.NextDouble()) is not { } pause) return (DeliveryState.Failed, now);
+        return (DeliveryState.Retrying, now + (outcome.RetryAfter > pause ? outcome.RetryAfter.Value : pause * options.Value.PauseFactor));
+    }
+
+    // A receiver that asks for patience does not fail, and one refused post says nothing of the others; five in a row do.
+    private async Task JudgeAsync(AntiphonContext database, ChannelDelivery delivery, SendOutcome outcome, DateTimeOffset now, CancellationToken cancellation)
+    {
+        if (outcome.Kind == SendOutcomeKind.NotNeeded || outcome.RetryAfter is not null || delivery.Channel.Kind == ChannelKind.Pings) return;
+        var channel = await database.Channels.SingleAsync(one => one.Id == delivery.ChannelId, cancellation);
+        channel.FailuresInRow = outcome.Kind == SendOutcomeKind.Taken ? 0 : channel.FailuresInRow + 1;
+        if (channel.FailuresInRow < options.Value.FailuresToPause || channel.PausedAt is not null) return;
+        (channel.PausedAt, channel.PauseReason) = (now, outcome.Answer);
+        var notice = new Notice { SiteId = channel.SiteId, Title = $"{channel.Name} is paused", Text = $"{channel.FailuresInRow} deliveries failed in a row. The last answer was: {outcome.Answer}\n\nWhat was planned waits. See to the channel and let it go on.", Path = $"s/{channel.SiteId}/channels?channel={channel.Id}" };
+        await board.AddAsync(database, notice, cancellation);
+    }
+}

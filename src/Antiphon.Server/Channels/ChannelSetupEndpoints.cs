@@ -1,0 +1,179 @@
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Composing;
+using Antiphon.Data;
+using Antiphon.Data.Entities.Syndication;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Sending;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>/api/sites/{site}/channels/set-up: which channels there are and how they work.</summary>
+internal static class ChannelSetupEndpoints
+{
+    private const int LongestName = 100;
+    private const int MostOlder = 50;
+    private static readonly TimeSpan Lately = TimeSpan.FromDays(30);
+
+    /// <summary>Maps the area.</summary>
+    public static void MapChannelSetup(this RouteGroupBuilder site)
+    {
+        var channels = site.MapGroup("/channels/set-up").WithTags("Channels");
+        channels.MapGet("", List).WithName("listChannels");
+        channels.MapPost("", Add).Needs(SiteRole.Editor).WithName("addChannel");
+        channels.MapPut("/{channel:long}", Change).Needs(SiteRole.Editor).WithName("changeChannel");
+        channels.MapDelete("/{channel:long}", Remove).Needs(SiteRole.Editor).WithName("removeChannel").WithSummary("Takes a channel off; what went out is kept, what was planned is cancelled.");
+        channels.MapPost("/{channel:long}/test", Test).Needs(SiteRole.Editor).WithName("testChannel").WithSummary("Asks the receiver whether it knows us, without sending a post.");
+        channels.MapPost("/{channel:long}/secret", Renew).Needs(SiteRole.Editor).WithName("renewChannelSecret").WithSummary("Makes a new secret for a webhook; the one before signs beside it for two days.");
+        channels.MapPost("/{channel:long}/pause", Pause).Needs(SiteRole.Editor).WithName("pauseChannel");
+        channels.MapPost("/{channel:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumeChannel");
+        channels.MapPost("/pause", PauseAll).Needs(SiteRole.Editor).WithName("pauseChannels").WithSummary("Pauses every channel of the site.");
+        channels.MapPost("/resume", ResumeAll).Needs(SiteRole.Editor).WithName("resumeChannels");
+        channels.MapPost("/count", Count).WithName("countChannelText").WithSummary("What a template makes of the latest post, counted.");
+    }
+
+    private static async Task<Ok<List<ChannelView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    {
+        var since = clock.GetUtcNow() - Lately;
+        DeliveryState[] open = [DeliveryState.Queued, DeliveryState.Sending, DeliveryState.Retrying];
+        var rows = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var counts = await database.ChannelDeliveries.Where(one => one.SiteId == site && (open.Contains(one.State) || one.PlannedFor > since)).GroupBy(one => one.ChannelId).Select(group => new
+        {
+            group.Key,
+            Open = group.Count(one => open.Contains(one.State)),
+            Failed = group.Count(one => one.State == DeliveryState.Failed),
+            Next = group.Where(one => open.Contains(one.State) && one.Held == null).Min(one => (DateTimeOffset?)one.NextAttemptAt),
+            Last = group.Max(one => one.DeliveredAt),
+        }).ToDictionaryAsync(group => group.Key, cancellation);
+        return TypedResults.Ok(rows.ConvertAll(row => counts.GetValueOrDefault(row.Id) is { } count
+            ? View(row) with { Open = count.Open, Failed = count.Failed, NextAt = count.Next, LastAt = count.Last }
+            : View(row)));
+    }
+
+    private static ChannelView View(Channel row) => new(row.Id, row.Kind, row.Name, row.Settings, row.Secret is not null, row.PausedAt, row.PauseReason, row.CreatedAt, 0, 0, null, null);
+
+    private static async Task<Results<Ok<ChannelView>, ValidationProblem>> Add(long site, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, ChannelPlanner planner, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    {
+        if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
+        var channel = new Channel { SiteId = site, Kind = request.Kind, Name = request.Name.Trim(), Settings = request.Settings, CreatedAt = clock.GetUtcNow() };
+        if (request.Secret is not null) secrets.Set(channel, request.Secret.Trim(), keepsBefore: false);
+        database.Channels.Add(channel);
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        await database.SaveChangesAsync(cancellation);
+        if (request.Older > 0) await PlanOlderAsync(channel, request, database, planner, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
+        signal.Wake();
+        return TypedResults.Ok(View(channel));
+    }
+
+    private static async Task PlanOlderAsync(Channel channel, ChannelRequest request, AntiphonContext database, ChannelPlanner planner, CancellationToken cancellation)
+    {
+        var posts = new List<Data.Entities.Post>();
+        // Read from the newest until there are enough; the choice of a channel is no query.
+        await foreach (var post in database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).Where(one => one.SiteId == channel.SiteId && one.Status == PostStatus.Published).OrderByDescending(one => one.ListedAt).AsAsyncEnumerable().WithCancellation(cancellation))
+        {
+            if (channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null) posts.Add(post);
+            if (posts.Count == request.Older) break;
+        }
+
+        posts.Reverse();
+        await planner.PlanOlderAsync(channel, posts, request.DaysApart, cancellation);
+    }
+
+    private static async Task<Results<Ok<ChannelView>, NotFound, ValidationProblem>> Change(long site, long channel, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, channel, database, cancellation) is not { } found) return TypedResults.NotFound();
+        if (found.Kind != request.Kind) return FieldProblem.For("kind", "A channel stays what it is; add another one.");
+        if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
+        (found.Name, found.Settings) = (request.Name.Trim(), request.Settings);
+        if (request.Secret is not null) secrets.Set(found, request.Secret.Trim(), keepsBefore: false);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(View(found));
+    }
+
+    private static (string Setting, string Remedy)? Problem(ChannelRequest request) =>
+        string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > LongestName ? ("name", "Give the channel a name of at most 100 characters.")
+        : request.Older is < 0 or > MostOlder ? ("older", $"Send at most {MostOlder} older posts.")
+        : request.DaysApart is < 0 or > 30 ? ("daysApart", "Give at most 30 days between two posts.")
+        : request.Secret?.Length > 1000 ? ("secret", "Keep it under 1,000 characters.")
+        : request.Settings.Problem(request.Kind);
+
+    private static async Task<Results<NoContent, NotFound>> Remove(long site, long channel, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, channel, database, cancellation) is not { } found) return TypedResults.NotFound();
+        (found.ArchivedAt, found.Secret, found.SecretBefore) = (clock.GetUtcNow(), null, null);
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        await database.SaveChangesAsync(cancellation);
+        await database.ChannelDeliveries.Where(one => one.ChannelId == channel && (one.State == DeliveryState.Queued || one.State == DeliveryState.Retrying))
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Cancelled).SetProperty(one => one.Answer, "The channel was taken off."), cancellation);
+        await transaction.CommitAsync(cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<ChannelTestView>, NotFound>> Test(long site, long channel, AntiphonContext database, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, channel, database, cancellation) is not { } found) return TypedResults.NotFound();
+        var outcome = await senders.Single(sender => sender.Kind == found.Kind).TestAsync(found, cancellation);
+        return TypedResults.Ok(new ChannelTestView(outcome.Kind is SendOutcomeKind.Taken or SendOutcomeKind.NotNeeded, outcome.Answer));
+    }
+
+    private static async Task<Results<Ok<ChannelSecretView>, NotFound>> Renew(long site, long channel, AntiphonContext database, ChannelSecrets secrets, IKeySource keys, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, channel, database, cancellation) is not { Kind: ChannelKind.Webhook } found) return TypedResults.NotFound();
+        var secret = keys.NewKey(40);
+        secrets.Set(found, secret, keepsBefore: true);
+        await database.SaveChangesAsync(cancellation);
+        return TypedResults.Ok(new ChannelSecretView(secret, found.SecretBeforeUntil));
+    }
+
+    private static Task<Results<NoContent, NotFound>> Pause(long site, long channel, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) => SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.Id == channel), clock.GetUtcNow(), cancellation);
+
+    private static async Task<Results<NoContent, NotFound>> Resume(long site, long channel, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        // What failed in a way that may pass is tried at once, not when its pause would have ended.
+        await database.ChannelDeliveries.Where(one => one.SiteId == site && one.ChannelId == channel && one.State == DeliveryState.Retrying).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => Math.Min(one.Attempts, 3)), cancellation);
+        var done = await SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.Id == channel), null, cancellation);
+        signal.Wake();
+        return done;
+    }
+
+    private static async Task<NoContent> PauseAll(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    {
+        await SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.PausedAt == null), clock.GetUtcNow(), cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<NoContent> ResumeAll(long site, AntiphonContext database, ChannelSignal signal, CancellationToken cancellation)
+    {
+        await SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.PausedAt != null && one.PauseReason == null), null, cancellation);
+        signal.Wake();
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> SetPausedAsync(IQueryable<Channel> channels, DateTimeOffset? at, CancellationToken cancellation)
+    {
+        var changed = await channels.Where(one => one.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.PausedAt, at).SetProperty(one => one.PauseReason, (string?)null).SetProperty(one => one.FailuresInRow, 0), cancellation);
+        return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
+    }
+
+    private static async Task<Results<Ok<CountedView>, ValidationProblem>> Count(long site, CountRequest request, AntiphonContext database, PostFactsReader facts, CancellationToken cancellation)
+    {
+        var (template, problem) = TextTemplate.Read(request.Template);
+        if (template is null) return FieldProblem.For("template", problem!);
+        var post = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Where(one => one.SiteId == site && one.Status == PostStatus.Published && one.Blog.Following == null).OrderByDescending(one => one.ListedAt).FirstOrDefaultAsync(cancellation);
+        if (post is null) return FieldProblem.For("template", "There is no published post yet to show it with.");
+        var settings = new ChannelSettings(string.Empty, ChannelChoice.Everything, ChannelWhen.AtOnce, Core.Syndication.Timing.ChannelTiming.Always, request.Template) { CampaignSource = request.CampaignSource, Campaign = request.Campaign };
+        var composed = Composer.Compose(template, facts.Of(post, settings, ChannelKind.Social), request.Count);
+        return TypedResults.Ok(new CountedView(composed.Text, composed.Count, request.Count.Limit, composed.Shortened, post.Title));
+    }
+
+    private static Task<Channel?> FindAsync(long site, long channel, AntiphonContext database, CancellationToken cancellation) => database.Channels.FirstOrDefaultAsync(one => one.SiteId == site && one.Id == channel && one.ArchivedAt == null, cancellation);
+}

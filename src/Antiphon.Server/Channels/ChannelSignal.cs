@@ -1,0 +1,6 @@
+using Antiphon.Server.Hosting;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>Wakes the channel worker.</summary>
+internal sealed class ChannelSignal : WakeUp;

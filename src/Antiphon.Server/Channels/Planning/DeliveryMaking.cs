@@ -1,0 +1,38 @@
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Channels.Planning;
+
+/// <summary>Writes deliveries to the outbox; the caller saves, so that what happened and its telling are one transaction.</summary>
+internal sealed class DeliveryMaking(AntiphonContext database, IKeySource keys, TimeProvider clock)
+{
+    /// <summary>A post going to a channel.</summary>
+    public void Add(Channel channel, Post post, DeliveryAct act, string target, DateTimeOffset at, string? text, int round)
+    {
+        var delivery = New(channel, at);
+        (delivery.PostId, delivery.Act, delivery.Target, delivery.OwnText, delivery.Round) = (post.Id, act, target, string.IsNullOrWhiteSpace(text) ? null : text, round);
+        if (act == DeliveryAct.Publish && channel.Settings.When == ChannelWhen.AfterApproval && channel.Kind is ChannelKind.Social or ChannelKind.Partner) delivery.Held = HoldReason.Approval;
+        database.ChannelDeliveries.Add(delivery);
+    }
+
+    /// <summary>Tells webhooks of a site what happened, those that want to hear of it.</summary>
+    public async Task TellAsync(long site, ChannelEvent what, Func<string> payload, CancellationToken cancellation)
+    {
+        foreach (var channel in await database.Channels.Where(one => one.SiteId == site && one.Kind == ChannelKind.Webhook && one.ArchivedAt == null).ToListAsync(cancellation))
+        {
+            if (!Hears(channel, what)) continue;
+            var delivery = New(channel, clock.GetUtcNow());
+            (delivery.Act, delivery.Sent) = (DeliveryAct.Tell, payload());
+            database.ChannelDeliveries.Add(delivery);
+        }
+    }
+
+    /// <summary>Whether a channel wants to hear of something; only webhooks choose.</summary>
+    public bool Hears(Channel channel, ChannelEvent what) => channel.Kind != ChannelKind.Webhook || channel.Settings.Events.Count == 0 || channel.Settings.Events.Contains(what);
+
+    private ChannelDelivery New(Channel channel, DateTimeOffset at) => new() { Key = keys.NewKey(24), SiteId = channel.SiteId, ChannelId = channel.Id, Channel = channel, PlannedFor = at, NextAttemptAt = at, CreatedAt = clock.GetUtcNow() };
+}

@@ -1,0 +1,32 @@
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Channels.Planning;
+
+/// <summary>When something goes to a channel.</summary>
+internal sealed class DeliveryTimes(AntiphonContext database, TimeProvider clock)
+{
+    /// <summary>When a post goes: as was wished for it, else as the channel says.</summary>
+    public async Task<DateTimeOffset> OfAsync(Channel channel, Post post, ChannelWish? wish, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        var from = post.PublishedAt is { } published && published > now ? published : now;
+        if (WallTime.Read(wish?.At, post.Blog.Site.TimeZone) is { } wished) return wished.Instant > from ? wished.Instant : from;
+        return channel.Kind is ChannelKind.Social or ChannelKind.Partner ? await NextAsync(channel, post.Blog.Site, from, cancellation) : from;
+    }
+
+    /// <summary>The channel's next free time.</summary>
+    public async Task<DateTimeOffset> NextAsync(Channel channel, Site site, DateTimeOffset from, CancellationToken cancellation)
+    {
+        var zone = TimeZoneInfo.TryFindSystemTimeZoneById(site.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
+        var since = from.AddMinutes(-channel.Settings.Timing.SpacingMinutes);
+        var taken = await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.Act == DeliveryAct.Publish && one.PlannedFor > since && one.State != DeliveryState.Cancelled && one.State != DeliveryState.Failed).Select(one => one.PlannedFor).ToListAsync(cancellation);
+        taken.AddRange(database.ChannelDeliveries.Local.Where(one => one.ChannelId == channel.Id && one.Id == 0).Select(one => one.PlannedFor));
+        return channel.Settings.Timing.Next(channel.Settings.When, from, taken, zone);
+    }
+}

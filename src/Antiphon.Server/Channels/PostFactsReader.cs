@@ -1,0 +1,29 @@
+using Antiphon.Core.Html;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Composing;
+using Antiphon.Core.Text;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Embed;
+using Antiphon.Server.Posts;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>What channels can say of a post whose blog and site are loaded.</summary>
+internal sealed class PostFactsReader(PostAddresses addresses)
+{
+    private const int ExcerptWords = 60;
+
+    /// <summary>The facts, with a link that counts where the channel counts.</summary>
+    public PostFacts Of(Post post, ChannelSettings settings, ChannelKind kind)
+    {
+        var site = post.Blog.Site;
+        var link = addresses.Of(post);
+        // Only what people read and follow is counted; receivers that tell posts apart by their address get it as it is.
+        if (kind == ChannelKind.Social) link = CampaignLink.Of(link, settings.CampaignSource, "social", settings.Campaign);
+        var excerpt = post.Excerpt ?? Shortened.ToWords(post.PlainText ?? HtmlText.Of(post.BodyHtml), ExcerptWords);
+        return new PostFacts(post.Title, excerpt, link, post.Author, post.Category, post.Tags, post.PublishedAt is { } at ? SiteCulture.LongDate(at, site.Language, site.TimeZone) : string.Empty, post.Blog.Name, site.Name);
+    }
+
+    /// <summary>The post's own address.</summary>
+    public string LinkOf(Post post) => addresses.Of(post);
+}

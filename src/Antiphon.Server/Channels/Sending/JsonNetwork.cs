@@ -1,0 +1,40 @@
+using System.Net.Http.Json;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Server.Outgoing;
+
+namespace Antiphon.Server.Channels.Sending;
+
+/// <summary>A network that takes short posts as JSON: text, picture and its words are posted to one address with a token, and "Idempotency-Key" tells repeats apart.</summary>
+internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : ISocialNetwork
+{
+    /// <inheritdoc/>
+    public async Task<SendOutcome> PublishAsync(Uri address, string? token, string key, SocialNote note, CancellationToken cancellation)
+    {
+        var answer = await client.SendAnyAsync(address, to => Request(HttpMethod.Post, to, token, JsonContent.Create(new { text = note.Text, picture = note.Picture, alt = note.Alt }), key), cancellation);
+        return Answers.Of(answer, clock.GetUtcNow(), taken => SendOutcome.Taken($"{taken.Status}: taken", Answers.MadeAt(taken)));
+    }
+
+    /// <inheritdoc/>
+    public async Task<SendOutcome> RemoveAsync(Uri address, string? token, string made, CancellationToken cancellation)
+    {
+        var answer = await client.SendAnyAsync(new Uri(made), to => Request(HttpMethod.Delete, to, token, null, null), cancellation);
+        // What is gone already needs no removing.
+        if (answer.Status is 404 or 410) return SendOutcome.Taken("It was gone already.");
+        return Answers.Of(answer, clock.GetUtcNow(), taken => SendOutcome.Taken($"{taken.Status}: removed"));
+    }
+
+    /// <inheritdoc/>
+    public async Task<SendOutcome> AskAsync(Uri address, string? token, CancellationToken cancellation)
+    {
+        var answer = await client.SendAnyAsync(address, to => Request(HttpMethod.Get, to, token, null, null), cancellation);
+        return Answers.Of(answer, clock.GetUtcNow(), taken => SendOutcome.Taken($"The network knows us: {Answers.TextOf(taken)}"));
+    }
+
+    private static HttpRequestMessage Request(HttpMethod method, Uri to, string? token, HttpContent? content, string? key)
+    {
+        var request = new HttpRequestMessage(method, to) { Content = content };
+        Answers.Authorize(request, token);
+        if (key is not null) request.Headers.Add("Idempotency-Key", key);
+        return request;
+    }
+}

@@ -1,0 +1,50 @@
+namespace Antiphon.StandIns.Services;
+
+/// <summary>/lantern: a network of short posts. It counts what readers see as characters, links at twenty-three, and takes 500 of them with a token.</summary>
+internal static class LanternEndpoints
+{
+    private const string Token = "lantern-token";
+    private const string Name = "lantern";
+
+    /// <summary>Maps it.</summary>
+    public static void MapLantern(this RouteGroupBuilder world)
+    {
+        world.MapGet("/lantern/", Home);
+        world.MapGet("/lantern/posts/{number:int}", Show);
+        world.MapDelete("/lantern/posts/{number:int}", Remove).DisableAntiforgery();
+        world.MapGet("/lantern/api/posts", (HttpRequest request) => IsKnown(request) ? Results.Json(new { account = "@quillmoor" }) : Results.Unauthorized());
+        world.MapPost("/lantern/api/posts", TakeAsync).DisableAntiforgery();
+        world.MapGet("/lantern/received", (Inbox inbox) => Results.Json(inbox.Of(Name)));
+    }
+
+    private static IResult Home(Inbox inbox) => PlainPage.Html("Lantern", "<p>Short words in the dark</p>" + string.Concat(inbox.Of(Name).Where(one => !one.IsGone).Select(Article)));
+
+    private static IResult Show(int number, Inbox inbox) => inbox.Find(number) is { Service: Name } one
+        ? one.IsGone ? Results.StatusCode(StatusCodes.Status410Gone) : PlainPage.Html("Lantern", Article(one))
+        : Results.NotFound();
+
+    private static string Article(Received one) =>
+        $"<article><b>@quillmoor</b><p style=\"white-space:pre-line\">{PlainPage.Encode(one.Text)}</p>{(one.Picture.Length == 0 ? string.Empty : $"<img src=\"{PlainPage.Encode(one.Picture)}\" alt=\"{PlainPage.Encode(one.Alt)}\">")}<small>{one.At:yyyy-MM-dd HH:mm}</small></article>";
+
+    private static async Task<IResult> TakeAsync(LanternPost post, HttpContext http, Inbox inbox, Faults faults)
+    {
+        if (!IsKnown(http.Request)) return Results.Unauthorized();
+        var mode = faults.Now(Name);
+        if (await Faults.BeforeAsync(mode, http) is { } instead) return instead;
+        if (string.IsNullOrWhiteSpace(post.Text) || LanternCount.Of(post.Text) > LanternCount.Most) return Results.Text($"A post has 1 to {LanternCount.Most} characters.", statusCode: StatusCodes.Status422UnprocessableEntity);
+        var (page, _) = inbox.Take(Name, http.Request.Headers["Idempotency-Key"].ToString(), post.Text, post.Text, post.Picture ?? string.Empty, post.Alt ?? string.Empty);
+        return await Faults.AfterAsync(mode, http) ?? Results.Created($"/lantern/posts/{page.Number}", null);
+    }
+
+    private static IResult Remove(int number, HttpRequest request, Inbox inbox)
+    {
+        if (!IsKnown(request)) return Results.Unauthorized();
+        if (inbox.Find(number) is not { Service: Name } one) return Results.NotFound();
+        inbox.Change(one with { IsGone = true });
+        return Results.NoContent();
+    }
+
+    private static bool IsKnown(HttpRequest request) => request.Headers.Authorization == $"Bearer {Token}";
+
+    private sealed record LanternPost(string Text, string? Picture, string? Alt);
+}

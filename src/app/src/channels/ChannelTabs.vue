@@ -1,0 +1,18 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import TabBar from '../shared/TabBar.vue'
+import { useSite } from '../sites/useSite'
+
+const { id } = useSite()
+const tabs = computed(() =>
+  [
+    { name: 'channels', title: 'Time line', path: '' },
+    { name: 'channel-mail', title: 'Mail', path: '/mail' },
+    { name: 'channel-set-up', title: 'Set up', path: '/set-up' },
+  ].map((tab) => ({ ...tab, to: `/s/${id.value}/channels${tab.path}` })),
+)
+</script>
+
+<template>
+  <TabBar :tabs="tabs" label="Around channels" />
+</template>

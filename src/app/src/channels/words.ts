@@ -1,0 +1,60 @@
+import type { Schemas } from '../api/client'
+
+export const states: Record<Schemas['DeliveryState'], { name: string; tone: string }> = {
+  queued: { name: 'Queued', tone: 'o' },
+  sending: { name: 'Sending', tone: 'o' },
+  delivered: { name: 'Delivered', tone: 'v' },
+  retrying: { name: 'Retrying', tone: 'o' },
+  failed: { name: 'Failed', tone: 'm' },
+  cancelled: { name: 'Cancelled', tone: 'plain' },
+}
+
+/** The marks of the board, which mean the same here. */
+export const markOf: Record<Schemas['DeliveryState'], Schemas['CoverageMark']> = {
+  queued: 'due',
+  sending: 'due',
+  delivered: 'inPlace',
+  retrying: 'outOfDate',
+  failed: 'failed',
+  cancelled: 'leftOut',
+}
+
+export const kinds: Record<Schemas['ChannelKind'], { name: string; does: string; secret: string | null; address: string }> = {
+  social: { name: 'Social network', does: 'A short post for each post, with its link and picture.', secret: 'Token', address: 'Address that takes posts' },
+  partner: { name: 'Partner site', does: 'The post itself, by Micropub, with this site named as its source.', secret: 'Token', address: 'Micropub address' },
+  webhook: { name: 'Webhook', does: 'A signed message for each thing that happens, for programs.', secret: 'Secret', address: 'Address that is told' },
+  hub: { name: 'Hub', does: 'Readers of your feeds learn of new posts within seconds (WebSub).', secret: null, address: 'Address of the hub' },
+  pings: { name: 'Pages you link to', does: 'Each page a post links to is told, where it takes Webmention or Pingback.', secret: null, address: '' },
+}
+
+export const whens: { value: Schemas['ChannelWhen']; title: string }[] = [
+  { value: 'atOnce', title: 'At once' },
+  { value: 'afterDelay', title: 'After a delay' },
+  { value: 'nextSlot', title: 'In the next free slot' },
+  { value: 'afterApproval', title: 'Once somebody approves it' },
+]
+
+export const extents: { value: Schemas['BodyExtent']; title: string }[] = [
+  { value: 'whole', title: 'The whole text' },
+  { value: 'excerpt', title: 'The short text and a link' },
+  { value: 'link', title: 'Title and link alone' },
+]
+
+export const events: { value: Schemas['ChannelEvent']; title: string }[] = [
+  { value: 'postPublished', title: 'A post was published' },
+  { value: 'postUpdated', title: 'A post was changed' },
+  { value: 'postWithdrawn', title: 'A post was withdrawn' },
+  { value: 'commentPublished', title: 'A comment became public' },
+  { value: 'subscriberJoined', title: 'Somebody subscribed' },
+  { value: 'subscriberLeft', title: 'Somebody ended the mails' },
+]
+
+export const acts: Record<Schemas['DeliveryAct'], string> = { publish: 'Publish', update: 'Change', withdraw: 'Withdraw', tell: 'Tell' }
+
+export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = {
+  blog: 'takes other blogs',
+  category: 'takes other categories',
+  tag: 'takes other tags',
+  author: 'takes other authors',
+  notFeatured: 'takes featured posts only',
+}
