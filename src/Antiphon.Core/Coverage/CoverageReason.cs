@@ -51,6 +51,18 @@ public enum CoverageReason
     /// <summary>Followed posts are not mailed.</summary>
     NotMailed,
 
+    /// <summary>The channel has it.</summary>
+    OnChannel,
+
+    /// <summary>It is planned for the channel, or on its way there.</summary>
+    ComingToChannel,
+
+    /// <summary>The channel did not take it.</summary>
+    ChannelFailed,
+
+    /// <summary>The channel does not choose it, or was not there when it was published.</summary>
+    NotForChannel,
+
     /// <summary>{count} public comments, {open} waiting.</summary>
     HasComments,
 

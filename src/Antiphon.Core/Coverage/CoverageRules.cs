@@ -46,6 +46,18 @@ public static class CoverageRules
         return ListingSelection.IsPublic(post, now) ? new(CoverageMark.LeftOut, CoverageReason.NothingSent) : NotPublic(post, now);
     }
 
+    /// <summary>A post against a channel.</summary>
+    /// <param name="post">The post.</param>
+    /// <param name="tally">Its deliveries to the channel.</param>
+    /// <param name="now">The moment.</param>
+    public static CoverageCell ForChannel(ListingCandidate post, DeliveryTally tally, DateTimeOffset now)
+    {
+        if (tally.Failed > 0) return new(CoverageMark.Failed, CoverageReason.ChannelFailed, Count: tally.Total, Failed: tally.Failed);
+        if (tally.Open > 0) return new(CoverageMark.Due, CoverageReason.ComingToChannel, Count: tally.Total, Open: tally.Open);
+        if (tally.Total > 0) return new(CoverageMark.InPlace, CoverageReason.OnChannel, Count: tally.Total);
+        return ListingSelection.IsPublic(post, now) ? new(CoverageMark.LeftOut, CoverageReason.NotForChannel) : NotPublic(post, now);
+    }
+
     /// <summary>A post against its thread.</summary>
     /// <param name="hasThread">Whether a thread exists.</param>
     /// <param name="published">Public comments.</param>

@@ -12,6 +12,9 @@ public enum PlaceKind
     /// <summary>Mail to subscribers.</summary>
     Mail,
 
+    /// <summary>A channel beyond pages, feeds and mail.</summary>
+    Channel,
+
     /// <summary>The post's comment thread.</summary>
     Comments,
 }

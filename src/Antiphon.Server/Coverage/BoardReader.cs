@@ -2,8 +2,10 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication;
 using Antiphon.Server.Listings;
 using Microsoft.EntityFrameworkCore;
 
@@ -16,10 +18,14 @@ internal sealed class BoardReader
     private readonly AntiphonContext _database;
     private readonly Dictionary<long, int> _feedLengths;
     private Dictionary<long, DeliveryTally> _mail = [];
+    private Dictionary<(long Channel, long Post), DeliveryTally> _channels = [];
     private Dictionary<long, (int Public, int Waiting)> _threads = [];
 
     private BoardReader(AntiphonContext database, DateTimeOffset now, IReadOnlyList<Listing> listings, IReadOnlyList<Blog> blogs, BoardPosts posts, Dictionary<long, int> feedLengths) =>
         (_database, _now, Listings, Blogs, Posts, _feedLengths) = (database, now, listings, blogs, posts, feedLengths);
+
+    /// <summary>The site's channels.</summary>
+    public IReadOnlyList<Channel> Channels { get; private init; } = [];
 
     /// <summary>What the listings and feeds choose.</summary>
     public BoardPosts Posts { get; }
@@ -41,13 +47,17 @@ internal sealed class BoardReader
         var lengths = await database.FeedSettings.Where(one => one.SiteId == site && one.Subject == FeedSubject.Blog).ToDictionaryAsync(one => one.SubjectId, one => one.Entries, cancellation);
         var posts = await cache.GetAsync(database, reader, site, listings, cancellation);
         // A listing made while this was read is on the board the next time.
-        return new BoardReader(database, now, [.. listings.Where(one => posts.Knows(one.Id))], blogs, posts, lengths);
+        return new BoardReader(database, now, [.. listings.Where(one => posts.Knows(one.Id))], blogs, posts, lengths)
+        {
+            Channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation),
+        };
     }
 
     /// <summary>Reads mails and threads of the rows whose marks are asked for next.</summary>
     public async Task ReadRowsAsync(IReadOnlyCollection<long> shown, CancellationToken cancellation)
     {
         _mail = await MailAsync(_database.Deliveries.Where(one => shown.Contains(one.PostId)), cancellation);
+        _channels = await ChannelsAsync(_database.ChannelDeliveries.Where(one => one.PostId != null && shown.Contains(one.PostId.Value)), cancellation);
         _threads = await ThreadsAsync(_database, shown, cancellation);
     }
 
@@ -56,6 +66,12 @@ internal sealed class BoardReader
     {
         DeliveryState[] unfinished = [DeliveryState.Queued, DeliveryState.Sending, DeliveryState.Retrying, DeliveryState.Failed];
         var mails = await MailAsync(_database.Deliveries.Where(one => one.SiteId == site && unfinished.Contains(one.State)), cancellation);
+        foreach (var (key, tally) in await ChannelsAsync(_database.ChannelDeliveries.Where(one => one.SiteId == site && one.PostId != null && unfinished.Contains(one.State)), cancellation))
+        {
+            var known = mails.GetValueOrDefault(key.Post) ?? DeliveryTally.None;
+            mails[key.Post] = new DeliveryTally(known.Total + tally.Total, known.Open + tally.Open, known.Failed + tally.Failed);
+        }
+
         return BoardSurvey.Of(
             Posts.Ahead, [.. Listings.Select(one => (Posts.Chosen(one.Id), SightingSummary.StateOf(one.Sightings)))], WrittenHere.Select(blog => blog.Id).ToHashSet(), mails, _now);
     }
@@ -69,6 +85,9 @@ internal sealed class BoardReader
 
     /// <summary>The mark of a post in the mail channel.</summary>
     public CoverageCell InMail(ListingCandidate post, bool writtenHere) => CoverageRules.ForMail(post, writtenHere, _mail.GetValueOrDefault(post.Id) ?? DeliveryTally.None, _now);
+
+    /// <summary>The mark of a post in a channel.</summary>
+    public CoverageCell InChannel(ListingCandidate post, long channel) => CoverageRules.ForChannel(post, _channels.GetValueOrDefault((channel, post.Id)) ?? DeliveryTally.None, _now);
 
     /// <summary>The mark of a post's conversation.</summary>
     public CoverageCell InComments(ListingCandidate post, bool isOpen) => _threads.TryGetValue(post.Id, out var counts)
@@ -93,6 +112,16 @@ internal sealed class BoardReader
             .Select(group => new { group.Key, Total = group.Count(), Delivered = group.Count(one => one.State == DeliveryState.Delivered), Failed = group.Count(one => one.State == DeliveryState.Failed) })
             .ToListAsync(cancellation);
         return rows.ToDictionary(row => row.Key, row => new DeliveryTally(row.Total, row.Total - row.Delivered - row.Failed, row.Failed));
+    }
+
+    // What was taken down or never needed to go is not counted; of one that was sent again the last time counts with the others.
+    private static async Task<Dictionary<(long Channel, long Post), DeliveryTally>> ChannelsAsync(IQueryable<ChannelDelivery> deliveries, CancellationToken cancellation)
+    {
+        var rows = await deliveries.Where(one => one.Act == DeliveryAct.Publish && one.State != DeliveryState.Cancelled && one.Channel.ArchivedAt == null)
+            .GroupBy(one => new { one.ChannelId, PostId = one.PostId!.Value })
+            .Select(group => new { group.Key.ChannelId, group.Key.PostId, Total = group.Count(), Delivered = group.Count(one => one.State == DeliveryState.Delivered), Failed = group.Count(one => one.State == DeliveryState.Failed) })
+            .ToListAsync(cancellation);
+        return rows.ToDictionary(row => (row.ChannelId, row.PostId), row => new DeliveryTally(row.Total, row.Total - row.Delivered - row.Failed, row.Failed));
     }
 
     private static async Task<Dictionary<long, (int Public, int Waiting)>> ThreadsAsync(AntiphonContext database, IReadOnlyCollection<long> shown, CancellationToken cancellation)

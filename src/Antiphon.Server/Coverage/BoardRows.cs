@@ -40,6 +40,7 @@ internal sealed class BoardRows(AntiphonContext database, PostAddresses addresse
             .. board.Listings.Select(listing => ViewOf(board.InListing(candidate, listing))),
             .. board.WrittenHere.Select(one => ViewOf(board.InFeed(candidate, one))),
             ViewOf(board.InMail(candidate, blog.Following is null)),
+            .. board.Channels.Select(channel => ViewOf(board.InChannel(candidate, channel.Id))),
             ViewOf(board.InComments(candidate, ThreadSettings.IsOpen(blog.Site, blog, post, null, clock.GetUtcNow()))),
         ];
         return new CoverageRow(post.Id, post.Title, blog.Name, blog.Id, blog.Following is null, post.Author, post.Category, post.Status, post.PublishedAt, addresses.Of(post), cells);

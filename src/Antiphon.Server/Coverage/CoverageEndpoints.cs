@@ -80,6 +80,7 @@ internal static class CoverageEndpoints
         .. board.Listings.Select(PlaceOf),
         .. board.WrittenHere.Select(blog => new PlaceView($"feed-{blog.Id}", PlaceKind.Feed, blog.Name, "RSS", null, blog.Id, options.AddressOf($"feeds/{blog.Key}.rss"), null)),
         new PlaceView("mail", PlaceKind.Mail, "Mail", "each post", null, null, null, null),
+        .. board.Channels.Select(channel => new PlaceView($"channel-{channel.Id}", PlaceKind.Channel, channel.Name, null, null, null, null, null)),
         new PlaceView("comments", PlaceKind.Comments, "Comments", null, null, null, null, null),
     ];
 

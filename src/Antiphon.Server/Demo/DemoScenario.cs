@@ -3,6 +3,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Accounts;
+using Antiphon.Server.Channels;
 using Antiphon.Server.FollowedFeeds;
 using Antiphon.Server.Posts;
 using Microsoft.AspNetCore.Identity;
@@ -12,7 +13,7 @@ namespace Antiphon.Server.Demo;
 
 /// <summary>Quillmoor Observatory: site, people, blogs, posts, listings, readers and comments, dated from the day the demo is made.</summary>
 internal sealed class DemoScenario(
-    AntiphonContext database, UserManager<Person> people, DemoPictures pictures, FeedVisit visits, PostAddresses addresses, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
+    AntiphonContext database, UserManager<Person> people, DemoPictures pictures, FeedVisit visits, PostAddresses addresses, ChannelSecrets secrets, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
 {
     /// <summary>Fills the database.</summary>
     public async Task FillAsync()
@@ -40,6 +41,7 @@ internal sealed class DemoScenario(
         await readers.AddSubscribersAsync(site);
         await readers.AddDeliveriesAsync(site);
         await new DemoComments(database, keys, addresses, now).AddAsync(site, options.Value.Website);
+        await new DemoChannels(database, secrets, keys, options.Value.World, now).AddAsync(site);
         await transaction.CommitAsync();
         foreach (var followed in new[] { bench, weather }.Concat(county)) await visits.VisitAsync(followed.Id, CancellationToken.None);
     }

@@ -17,6 +17,9 @@ internal sealed record Fetched(
     /// <summary>Status of the answer; null when there was none.</summary>
     public int? Status { get; init; }
 
+    /// <summary>What the other side said about an error, as text; null where it said nothing short.</summary>
+    public string? Complaint { get; init; }
+
     /// <summary>The way from the address asked for to the one that answered.</summary>
     public IReadOnlyList<Redirect> Redirects { get; init; } = [];
 

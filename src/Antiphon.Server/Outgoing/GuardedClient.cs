@@ -9,6 +9,8 @@ namespace Antiphon.Server.Outgoing;
 /// <summary>The one way out to other people's sites: guarded addresses, bounded time, size and redirects.</summary>
 internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> options, ILogger<GuardedClient> log)
 {
+    private const int LongestComplaint = 2000;
+
     /// <summary>Fetches an address. Never throws for what the other side does.</summary>
     /// <param name="address">Absolute address.</param>
     /// <param name="etag">Validator of the copy we have, or null.</param>
@@ -92,7 +94,7 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
     {
         var answer = new Fetched(address, null) { Status = (int)response.StatusCode, Headers = AnswerHeaders.Of(response), ETag = response.Headers.ETag?.ToString() };
         if (response.StatusCode == HttpStatusCode.NotModified) return answer with { NotModified = true };
-        if (!response.IsSuccessStatusCode) return answer with { Problem = FetchProblem.ErrorStatus, Detail = ((int)response.StatusCode).ToString(CultureInfo.InvariantCulture) };
+        if (!response.IsSuccessStatusCode) return answer with { Problem = FetchProblem.ErrorStatus, Detail = ((int)response.StatusCode).ToString(CultureInfo.InvariantCulture), Complaint = await ComplaintAsync(response, cancellation) };
         if (await ReadBoundedAsync(response.Content, answer.Headers.ContentEncoding, cancellation) is not { } bytes) return answer with { Problem = FetchProblem.TooLarge, Detail = Core.Text.ByteCount.InWords(options.Value.MaxBytes) };
         var headers = response.Content.Headers.NonValidated;
         return answer with
@@ -102,6 +104,14 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
             LastModified = headers.TryGetValues("Last-Modified", out var values) ? values.ToString() : null,
             Policies = response.Headers.TryGetValues("Content-Security-Policy", out var policies) ? [.. policies] : null,
         };
+    }
+
+    // Who is sent something says in words why it is not taken; a page that is not there says nothing of use.
+    private static async Task<string?> ComplaintAsync(HttpResponseMessage response, CancellationToken cancellation)
+    {
+        if (response.RequestMessage?.Method == HttpMethod.Get || response.Content.Headers.ContentType?.MediaType is not ("text/plain" or "application/json" or "application/problem+json")) return null;
+        await using var stream = Decompression.Of(await response.Content.ReadAsStreamAsync(cancellation), response.Content.Headers.ContentEncoding.FirstOrDefault());
+        return await BoundedBody.ReadAsync(stream, LongestComplaint, cancellation) is { Length: > 0 } bytes ? System.Text.Encoding.UTF8.GetString(bytes) : null;
     }
 
     private async Task<byte[]?> ReadBoundedAsync(HttpContent content, string? encoding, CancellationToken cancellation)

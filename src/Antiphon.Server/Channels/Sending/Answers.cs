@@ -18,7 +18,8 @@ internal static class Answers
     public static SendOutcome Of(Fetched answer, DateTimeOffset now, Func<Fetched, SendOutcome> taken)
     {
         if (answer.Problem is null) return taken(answer);
-        var words = answer.Status is { } status ? $"{status}: {FetchWords.For(answer.Problem.Value, answer.Detail)}" : FetchWords.For(answer.Problem.Value, answer.Detail);
+        var said = answer.Complaint is { } complaint ? Core.Text.Shortened.ToLength(string.Join(' ', complaint.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), LongestAnswer) : FetchWords.For(answer.Problem.Value, answer.Detail);
+        var words = answer.Status is { } status ? $"{status}: {said}" : said;
         return answer.Problem switch
         {
             FetchProblem.ErrorStatus when answer.Status is { } failed && SendOutcome.MayPass(failed) => SendOutcome.Passing(words, RetryAfterOf(answer, now)),

@@ -98,7 +98,7 @@ function edit(what: 'text' | 'time'): void {
           <v-btn variant="text" @click="editing = null">Cancel</v-btn>
         </div>
       </form>
-      <pre v-else class="sent" :class="{ prose: one.kind === 'social' }">{{ one.text }}</pre>
+      <pre v-else class="sent" tabindex="0" :class="{ prose: one.kind === 'social' }">{{ one.text }}</pre>
       <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time, text: null, isHeld: null }, 'Moved.')">
         <v-text-field v-model="time" type="datetime-local" label="Goes out at" density="compact" :error-messages="act.fields.value.at" />
         <v-btn type="submit" :loading="act.running.value">Move</v-btn>

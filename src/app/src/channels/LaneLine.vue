@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, useTemplateRef } from 'vue'
 import type { Schemas } from '../api/client'
 import NoteMark from '../coverage/NoteMark.vue'
 import { exactDate } from '../shared/dates'
-import { notesOf, span, type LaneNote } from './timeLine'
+import { noteSize, notesOf, span, type LaneNote } from './timeLine'
 import { acts, kinds, markOf, states } from './words'
 
 /** One channel over time: what went out and what is to come. */
@@ -17,7 +18,9 @@ const props = defineProps<{
   siteId: number
 }>()
 const emit = defineEmits<{ pick: [id: number] }>()
-const notes = computed(() => notesOf(props.items, props.start))
+const track = useTemplateRef('track')
+const { width } = useElementSize(track)
+const notes = computed(() => notesOf(props.items, props.start, width.value))
 const rows = computed(() => Math.max(1, ...notes.value.map((note) => note.row + 1)))
 
 function said(note: LaneNote): string {
@@ -34,14 +37,14 @@ function said(note: LaneNote): string {
       <router-link :to="`/s/${props.siteId}/channels/set-up?channel=${props.channel.id}`">{{ props.channel.name }}</router-link>
       <small>{{ props.channel.pausedAt ? (props.channel.pauseReason ? 'paused by itself' : 'paused') : kinds[props.channel.kind].name }}</small>
     </div>
-    <div class="track" :style="{ height: `${Math.max(46, rows * 22 + 12)}px`, '--day': `${100 / span}%` }">
+    <div ref="track" class="track" :style="{ minHeight: `${Math.max(46, rows * noteSize + 12)}px`, '--day': `${100 / span}%` }">
       <i v-if="props.now > 0 && props.now < 1" class="now" :style="{ left: `${props.now * 100}%` }" />
       <button
         v-for="note in notes"
         :key="note.items[0]!.id"
         class="note"
         :class="{ on: note.items.some((one) => props.picked === String(one.id)), held: note.items[0]!.held }"
-        :style="{ left: `${note.at * 100}%`, top: `${rows === 1 ? 12 : note.row * 22 + 6}px` }"
+        :style="{ left: `${note.at * 100}%`, top: `${rows === 1 ? 14 : note.row * noteSize + 6}px` }"
         :aria-label="said(note)"
         :title="said(note)"
         @click="emit('pick', note.items[0]!.id)"
@@ -97,7 +100,9 @@ function said(note: LaneNote): string {
   position: absolute;
   background: none;
   border: 0;
-  padding: 2px 1px;
+  min-width: 24px;
+  min-height: 24px;
+  padding: 0;
   cursor: pointer;
   line-height: 1;
   border-radius: 4px;

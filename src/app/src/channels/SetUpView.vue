@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
@@ -22,6 +23,7 @@ const {
   queryKey: ['channels', id],
   queryFn: () => take(api.GET('/api/sites/{site}/channels/set-up', { params: { path: { site: id.value } } })),
 })
+const router = useRouter()
 const setUp = useChannelForm(() => id.value)
 const names = Object.keys(kinds) as Schemas['ChannelKind'][]
 const current = computed(() => channels.value?.find((one) => String(one.id) === picked.value))
@@ -37,8 +39,7 @@ watch(
 )
 
 function open(channel: string, kind: string): void {
-  picked.value = channel
-  fresh.value = kind
+  void router.replace({ query: { ...(channel && { channel }), ...(kind && { new: kind }) } })
 }
 
 async function save(): Promise<void> {

@@ -12,9 +12,10 @@ export interface LaneNote {
 }
 
 const day = 86_400_000
-// As a share of the lane; a note is about as wide.
-const width = 0.022
-const mostRows = 4
+const mostRows = 5
+
+/** Width of a note in pixels, as large as a finger or a shaky hand needs. */
+export const noteSize = 25
 
 /** Days the time line shows. */
 export const span = 21
@@ -42,8 +43,9 @@ export function daysFrom(start: number, zone: string | undefined): { key: string
 /** Where a moment is on a lane. */
 export const placeOf = (at: string | number, start: number) => (new Date(at).getTime() - start) / (span * day)
 
-/** Notes of one channel. What goes to many pages for one post at one moment is one note. */
-export function notesOf(items: Item[], start: number): LaneNote[] {
+/** Notes of one channel. What goes to many pages for one post at one moment is one note; `lane` is the width of the lane in pixels. */
+export function notesOf(items: Item[], start: number, lane: number): LaneNote[] {
+  const width = noteSize / Math.max(lane, 10 * noteSize)
   const groups = new Map<string, Item[]>()
   for (const item of items) {
     const key = item.act === 'tell' ? `e${item.id}` : `${item.postId} ${item.act} ${item.state} ${item.at.slice(0, 16)}`

@@ -64,6 +64,7 @@ const headline = computed(
         ><template v-else>No page seen with this listing yet.</template>
       </p>
       <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`">Open the listing</router-link>
+      <router-link v-if="props.place.kind === 'channel'" class="link" :to="`/s/${props.siteId}/channels`">Open the time line of the channels</router-link>
       <router-link v-if="props.place.kind === 'mail'" class="link" :to="`/s/${props.siteId}/channels/mail?post=${props.row.postId}`"
         >Open the deliveries</router-link
       >

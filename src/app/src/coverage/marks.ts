@@ -13,6 +13,7 @@ export const marks: Record<Schemas['CoverageMark'], { name: string; tone: string
 export const kinds: { kind: Schemas['PlaceKind']; name: string; back?: boolean }[] = [
   { kind: 'listing', name: 'Listings' },
   { kind: 'feed', name: 'Feeds' },
-  { kind: 'mail', name: 'Channels' },
+  { kind: 'mail', name: 'Mail' },
+  { kind: 'channel', name: 'Channels' },
   { kind: 'comments', name: 'Answers', back: true },
 ]

@@ -87,7 +87,9 @@ function told(one: Schemas['ChannelPreview']): string {
           />
         </template>
         <router-link v-if="one.delivery" class="link small" :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`">What became of it</router-link>
-        <pre v-if="!(one.kind === 'social' && !one.delivery && !props.readonly && goes(one))" :class="{ prose: one.kind === 'social' }">{{ one.text }}</pre>
+        <pre tabindex="0" v-if="!(one.kind === 'social' && !one.delivery && !props.readonly && goes(one))" :class="{ prose: one.kind === 'social' }">{{
+          one.text
+        }}</pre>
       </div>
     </div>
     <p class="small soft">As saved last. What you change here counts once the post is saved.</p>
