@@ -5,6 +5,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Conversation;
@@ -221,6 +222,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         configurationBuilder.Properties<DeliveryAct>().HaveConversion<string>();
         configurationBuilder.Properties<HoldReason>().HaveConversion<string>();
         configurationBuilder.Properties<SendOutcomeKind>().HaveConversion<string>();
+        configurationBuilder.Properties<SubscriberOrigin>().HaveConversion<string>();
         configurationBuilder.Properties<DeliveryState>().HaveConversion<string>();
     }
 

@@ -1,3 +1,5 @@
+using Antiphon.Core.Syndication.Subscribers;
+
 namespace Antiphon.Data.Entities;
 
 /// <summary>Somebody who asked for mail.</summary>
@@ -23,6 +25,12 @@ public sealed class Subscriber
 
     /// <summary>Since when.</summary>
     public DateTimeOffset CreatedAt { get; set; }
+
+    /// <summary>How they came.</summary>
+    public SubscriberOrigin Origin { get; set; }
+
+    /// <summary>What the team wrote about why they are here; null for what needs no reason.</summary>
+    public string? Reason { get; set; }
 
     /// <summary>When the mails were ended; null while they go on.</summary>
     public DateTimeOffset? LeftAt { get; set; }

@@ -2376,6 +2376,13 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Name")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Origin")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Reason")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 

@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
@@ -25,7 +26,16 @@ internal sealed class OwnFeedReader(AntiphonContext database, BlogFeed blogs, Li
         };
         if (feed is null) return null;
         feed.FeedLink = options.Value.AddressOf(asked.Path);
+        feed.Hubs.AddRange(await HubsAsync(asked, subject, cancellation));
         return new FoundFeed(feed, settings);
+    }
+
+    // Only what a hub is told of may be asked for there: the whole feed of a blog, not a part of it (WebSub, 4).
+    private async Task<IEnumerable<string>> HubsAsync(FeedAsked asked, FeedOwner subject, CancellationToken cancellation)
+    {
+        if (asked.Subject != FeedSubject.Blog || asked.Archive is not null || asked.Path.Contains('?', StringComparison.Ordinal)) return [];
+        var hubs = await database.Channels.AsNoTracking().Where(one => one.SiteId == subject.Site && one.Kind == ChannelKind.Hub && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
+        return hubs.Where(one => one.Settings.Choice.Blogs.Count == 0 || one.Settings.Choice.Blogs.Contains(subject.Id)).Select(one => one.Settings.Address).Distinct();
     }
 
     private async Task<FeedOwner?> SubjectAsync(FeedAsked asked, CancellationToken cancellation) => asked.Subject switch

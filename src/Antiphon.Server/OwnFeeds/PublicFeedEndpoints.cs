@@ -42,6 +42,8 @@ internal static class PublicFeedEndpoints
         if (found.Settings.RedirectTo is { } elsewhere) return TypedResults.Redirect(elsewhere, permanent: true);
         // A form that was switched off may come back, so that its address is not taken from anybody.
         if (!asked.Form.IsOn(found.Settings)) return TypedResults.Redirect(options.AddressOf(asked.PathOf(FeedForm.All.First(form => form.IsOn(found.Settings)), asked.Archive)));
+        // By header as well, so that subscribers need not read the feed to find them (WebSub, 4).
+        if (found.Feed.Hubs.Count > 0) http.Response.Headers.Link = string.Join(", ", [$"<{found.Feed.FeedLink}>; rel=\"self\"", .. found.Feed.Hubs.Select(hub => $"<{hub}>; rel=\"hub\"")]);
         http.Response.Headers.Vary = "Accept";
         return FeedPage.IsAskedForBy(http.Request) ? FeedPage.Of(found.Feed) : Answer(http, asked.Form.Write(found.Feed), asked.Form.ContentType, found.Feed.Updated);
     }

@@ -1,5 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Subscribers;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
@@ -20,6 +22,7 @@ internal static class ReaderEndpoints
         var subscribers = site.MapGroup("/subscribers").WithTags("Readers");
         subscribers.MapGet("", ListSubscribers).WithName("listSubscribers");
         subscribers.MapPost("", AddSubscriber).Needs(SiteRole.Editor).Validate<SubscriberRequest>().WithName("addSubscriber");
+        subscribers.MapSubscriberLists();
         subscribers.MapPost("/{subscriber:long}/leave", EndMails).Needs(SiteRole.Editor).WithName("endSubscription");
         subscribers.MapPost("/{subscriber:long}/return", ResumeMails).Needs(SiteRole.Editor).WithName("resumeSubscription");
     }
@@ -33,7 +36,7 @@ internal static class ReaderEndpoints
         if (before is not null) all = all.Where(one => one.Id < before);
         var rows = await all.OrderByDescending(one => one.Id).Take(PageSize + 1)
             .Select(one => new SubscriberView(
-                one.Id, one.Mail, one.Name, one.CreatedAt, one.LeftAt, database.Deliveries.Count(delivery => delivery.SubscriberId == one.Id && delivery.State == DeliveryState.Delivered)))
+                one.Id, one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason, database.Deliveries.Count(delivery => delivery.SubscriberId == one.Id && delivery.State == DeliveryState.Delivered)))
             .ToListAsync();
         return TypedResults.Ok(new SubscriberPage(active, left, [.. rows.Take(PageSize)], rows.Count > PageSize ? rows[PageSize - 1].Id : null));
     }
@@ -48,7 +51,7 @@ internal static class ReaderEndpoints
         }
 
         var name = string.IsNullOrWhiteSpace(request.Name) ? null : request.Name.Trim();
-        database.Subscribers.Add(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow() });
+        database.Subscribers.Add(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow(), Origin = SubscriberOrigin.Hand, Reason = Said.OrNull(request.Reason) });
         await database.SaveChangesAsync();
         return TypedResults.NoContent();
     }

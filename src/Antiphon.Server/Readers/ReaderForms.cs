@@ -1,6 +1,7 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -108,7 +109,7 @@ internal static class ReaderForms
         {
             ask.ConfirmedAt = now;
             var known = await database.Subscribers.FirstOrDefaultAsync(one => one.SiteId == ask.SiteId && one.Mail == ask.Mail, cancellation);
-            var subscriber = known ?? database.Subscribers.Add(new Subscriber { SiteId = ask.SiteId, Mail = ask.Mail, Key = keys.NewKey(32), CreatedAt = now }).Entity;
+            var subscriber = known ?? database.Subscribers.Add(new Subscriber { SiteId = ask.SiteId, Mail = ask.Mail, Key = keys.NewKey(32), CreatedAt = now, Origin = SubscriberOrigin.Form }).Entity;
             subscriber.LeftAt = null;
             await webhooks.TellAsync(ask.SiteId, ChannelEvent.SubscriberJoined, () => WebhookPayload.OfSubscriber(subscriber, ChannelEvent.SubscriberJoined, now), cancellation);
             await database.SaveChangesAsync(cancellation);

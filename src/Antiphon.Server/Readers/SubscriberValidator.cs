@@ -11,5 +11,6 @@ internal sealed class SubscriberValidator : AbstractValidator<SubscriberRequest>
         RuleFor(subscriber => subscriber.Mail).Must(MailAddresses.IsOne)
             .WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
         RuleFor(subscriber => subscriber.Name).MaximumLength(100);
+        RuleFor(subscriber => subscriber.Reason).MaximumLength(300);
     }
 }

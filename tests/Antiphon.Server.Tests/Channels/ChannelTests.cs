@@ -237,6 +237,25 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         Assert.Equal(("delivered", (long)System.Globalization.StringInfo.ParseCombiningCharacters(title).Length + 24), (preview.Text("delivery.state"), preview.Number("count")));
     }
 
+    [Theory]
+    [InlineData("rss")]
+    [InlineData("atom")]
+    [InlineData("json")]
+    public async Task A_feed_names_its_hub_which_hears_of_each_new_post(string form)
+    {
+        var channels = await both.FreshAsync();
+        var blog = (await _host.Owner.GetJsonAsync($"{_host.Api}blogs")).Items()[0].Text("key");
+        Assert.False((await _host.Plain().GetAsync($"feeds/{blog}.{form}")).Headers.Contains("Link"));
+        var hub = await channels.AddAsync("hub", "hub", null);
+        using var feed = await _host.Plain().GetAsync($"feeds/{blog}.{form}");
+        Assert.Contains($"<{new Uri(both.World.World, "hub")}>; rel=\"hub\"", string.Join(", ", feed.Headers.GetValues("Link")), StringComparison.Ordinal);
+        Assert.Contains(new Uri(both.World.World, "hub").AbsoluteUri, await feed.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        var title = Unique("Passed on");
+        await _host.WriteAsync(title);
+        await channels.DeliveryAsync(hub, title, "delivered");
+        await Eventually.TrueAsync("the hub told", async () => (await both.World.TakenAsync("hub")).Any(one => one.Text.EndsWith($"feeds/{blog}.{form}", StringComparison.Ordinal)));
+    }
+
     [Fact]
     public async Task What_is_imported_with_an_old_date_is_no_news()
     {

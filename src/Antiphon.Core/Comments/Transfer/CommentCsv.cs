@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using Antiphon.Core.Importing.Reading;
+using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Comments.Transfer;
 
@@ -20,7 +21,7 @@ public static class CommentCsv
                 one.Id, one.Thread, one.Address, one.Title, one.ParentId, one.Author, one.Mail, one.Text, one.Published.ToString("o", CultureInfo.InvariantCulture), one.Standing.ToString().ToLowerInvariant(),
                 one.IsTeam ? "yes" : "no", Number(one.Up), Number(one.Down), one.Rating is { } rating ? Number(rating) : null,
             ];
-            table.AppendJoin(',', values.Select(Cell)).Append("\r\n");
+            table.AppendJoin(',', values.Select(CsvCell.Write)).Append("\r\n");
         }
 
         return table.ToString();
@@ -36,7 +37,7 @@ public static class CommentCsv
         var (comments, problems) = (new List<PortableComment>(), new List<TransferProblem>());
         foreach (var (row, number) in table.Rows.Select((row, index) => (row, index + 1)))
         {
-            string Value(string name) => at.TryGetValue(name, out var index) ? Bare(row[index]) : string.Empty;
+            string Value(string name) => at.TryGetValue(name, out var index) ? CsvCell.Read(row[index]) : string.Empty;
             string? OrNull(string name) => Value(name) is { Length: > 0 } value ? value : null;
             if (!DateTimeOffset.TryParse(Value("published"), CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var published)) problems.Add(new TransferProblem(number, "published", "Give the time it was written, such as 2026-11-27T09:12:00Z."));
             else if (!Enum.TryParse<CommentStanding>(OrNull("standing") ?? nameof(CommentStanding.Public), ignoreCase: true, out var standing)) problems.Add(new TransferProblem(number, "standing", "Write waiting, public, hidden, spam or deleted."));
@@ -58,15 +59,4 @@ public static class CommentCsv
     private static string Number(int number) => number.ToString(CultureInfo.InvariantCulture);
 
     private static int? Whole(string text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
-
-    private static string Cell(string? value)
-    {
-        var safe = value is { Length: > 0 } && IsFormula(value[0]) ? $"'{value}" : value ?? string.Empty;
-        return safe.AsSpan().ContainsAny(",\"\r\n") ? $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : safe;
-    }
-
-    private static string Bare(string value) => value.Length > 1 && value[0] == '\'' && IsFormula(value[1]) ? value[1..] : value;
-
-    // The apostrophe itself too, so that a text that begins with one comes back with it.
-    private static bool IsFormula(char first) => first is '=' or '+' or '-' or '@' or '\t' or '\r' or '\'';
 }

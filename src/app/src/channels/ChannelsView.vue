@@ -125,6 +125,7 @@ async function pauseAll(): Promise<void> {
   cursor: default;
 }
 .days {
+  container-type: inline-size;
   position: relative;
   height: 26px;
 }
@@ -139,6 +140,11 @@ async function pauseAll(): Promise<void> {
 .days .week {
   color: var(--ink);
   font-weight: 600;
+}
+@container (max-width: 760px) {
+  .days span:not(.week) {
+    display: none;
+  }
 }
 @media (max-width: 860px) {
   .lanes {

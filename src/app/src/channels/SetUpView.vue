@@ -83,7 +83,8 @@ async function save(): Promise<void> {
   padding: 10px 0 40px;
 }
 .side .group {
-  padding: 0 24px;
+  margin-top: 26px;
+  padding: 0 24px 4px;
 }
 .one {
   width: 100%;

@@ -33,7 +33,7 @@ export function daysFrom(start: number, zone: string | undefined): { key: string
     const date = new Date(start + index * day)
     const name = new Intl.DateTimeFormat('en-GB', {
       day: 'numeric',
-      month: index === 0 || date.getUTCDate() === 1 ? 'short' : undefined,
+      month: index === 0 || date.getUTCDate() === 1 || date.getUTCDay() === 1 ? 'short' : undefined,
       timeZone: zone,
     }).format(date)
     return { key: date.toISOString().slice(0, 10), at: index / span, name, isMonday: date.getUTCDay() === 1 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
-import { computed, reactive } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
@@ -11,6 +11,7 @@ import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
+import ListDialog from './ListDialog.vue'
 import QuestionsPart from './QuestionsPart.vue'
 
 const { id, site, mayEdit } = useSite()
@@ -29,9 +30,11 @@ const { data, error, hasNextPage, fetchNextPage } = useInfiniteQuery({
   initialPageParam: 0,
   getNextPageParam: (page) => page.next ?? undefined,
 })
+const origins: Record<Schemas['SubscriberOrigin'], string> = { unknown: '', form: 'by the form', hand: 'by hand', list: 'by a list' }
+const isBringing = ref(false)
 const people = computed(() => data.value?.pages.flatMap((page) => page.subscribers) ?? [])
 const counts = computed(() => data.value?.pages[0])
-const person = reactive({ mail: '', name: '' })
+const person = reactive({ mail: '', name: '', reason: '' })
 const { running, trouble, fields, run } = useAct()
 const { say } = useNotice()
 const queries = useQueryClient()
@@ -40,13 +43,18 @@ const reload = () => queries.invalidateQueries({ queryKey: ['subscribers'] })
 async function add(): Promise<void> {
   const done = await run(
     async () => (
-      await take(api.POST('/api/sites/{site}/subscribers', { params: { path: path() }, body: { mail: person.mail, name: person.name || null } })),
+      await take(
+        api.POST('/api/sites/{site}/subscribers', {
+          params: { path: path() },
+          body: { mail: person.mail, name: person.name || null, reason: person.reason || null },
+        }),
+      ),
       true
     ),
   )
   if (!done) return
   say(`${person.mail} gets the next post by mail.`)
-  Object.assign(person, { mail: '', name: '' })
+  Object.assign(person, { mail: '', name: '', reason: '' })
   await reload()
 }
 
@@ -68,8 +76,13 @@ async function toggle(one: Schemas['SubscriberView']): Promise<void> {
 
 <template>
   <PageTitle title="Readers"
-    ><template #state v-if="counts">{{ counted(counts.active, 'subscriber') }} by mail, {{ counts.left }} left.</template></PageTitle
+    ><template #state v-if="counts">{{ counted(counts.active, 'subscriber') }} by mail, {{ counts.left }} left.</template>
+    <template #act v-if="mayEdit"
+      ><v-btn variant="text" :href="`/api/sites/${id}/subscribers/list.csv`">Take the list out</v-btn
+      ><v-btn variant="outlined" @click="isBringing = true">Bring a list in</v-btn></template
+    ></PageTitle
   >
+  <ListDialog v-if="isBringing" v-model="isBringing" :site-id="id" />
   <nav class="tabs inset" aria-label="Around readers">
     <button
       v-for="[value, name] in parts"
@@ -87,6 +100,7 @@ async function toggle(one: Schemas['SubscriberView']): Promise<void> {
     <form v-if="mayEdit" class="add" novalidate @submit.prevent="add">
       <v-text-field v-model="person.mail" label="Mail address" name="mail" :error-messages="fields.mail" />
       <v-text-field v-model="person.name" label="Name (may stay empty)" name="name" :error-messages="fields.name" />
+      <v-text-field v-model="person.reason" label="How they agreed" name="reason" :error-messages="fields.reason" />
       <v-btn type="submit" height="48" :loading="running">Add a subscriber</v-btn>
     </form>
     <p v-if="trouble || error" class="trouble" role="alert">{{ trouble || lineOf(error) }}</p>
@@ -108,6 +122,7 @@ async function toggle(one: Schemas['SubscriberView']): Promise<void> {
         <tr>
           <th>Mail</th>
           <th class="wide">Name</th>
+          <th class="wide">How they came</th>
           <th>Since</th>
           <th class="num">Received</th>
           <th>State</th>
@@ -118,6 +133,9 @@ async function toggle(one: Schemas['SubscriberView']): Promise<void> {
         <tr v-for="one in people" :key="one.id">
           <td class="mail">{{ one.mail }}</td>
           <td class="wide soft">{{ one.name }}</td>
+          <td class="wide soft small">
+            {{ origins[one.origin] }}<template v-if="one.reason">{{ origins[one.origin] ? ': ' : '' }}{{ one.reason }}</template>
+          </td>
           <td class="soft"><WhenText :at="one.createdAt" :zone="site?.timeZone" /></td>
           <td class="num">{{ one.received }}</td>
           <td>
@@ -138,7 +156,7 @@ async function toggle(one: Schemas['SubscriberView']): Promise<void> {
 <style scoped>
 .add {
   display: grid;
-  grid-template-columns: 1fr 1fr auto;
+  grid-template-columns: 1fr 1fr 1fr auto;
   gap: 12px;
   max-width: 52rem;
   margin-bottom: 18px;

@@ -1,0 +1,69 @@
+using System.Text;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Importing.Reading;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Subscribers;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Mail;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Readers;
+
+/// <summary>/api/sites/{site}/subscribers/list: subscribers as a table, out and in.</summary>
+internal static class SubscriberListEndpoints
+{
+    private const long LargestBytes = 30_000_000;
+    private const int AtOnce = 2000;
+    private const int MostExamples = 20;
+    private const int LongestReason = 300;
+
+    /// <summary>Maps both ways.</summary>
+    public static void MapSubscriberLists(this RouteGroupBuilder subscribers)
+    {
+        subscribers.MapGet("/list.csv", Export).Needs(SiteRole.Editor).WithName("exportSubscribers");
+        subscribers.MapPost("/list", Import).Needs(SiteRole.Editor).WithName("importSubscribers").WithSummary("Takes a table as the body. With trial=true it says what would be taken and stores nothing.")
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestBytes));
+    }
+
+    private static async Task<FileContentHttpResult> Export(long site, AntiphonContext database, CancellationToken cancellation)
+    {
+        var rows = await database.Subscribers.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).Select(one => new ListedSubscriber(one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason)).ToListAsync(cancellation);
+        // Spreadsheets tell UTF-8 by its mark alone.
+        return TypedResults.File([.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(SubscriberList.Write(rows))], "text/csv; charset=utf-8", "subscribers.csv");
+    }
+
+    private static async Task<Results<Ok<ListTaken>, ValidationProblem>> Import(long site, bool? trial, string? mail, string? name, string? reason, HttpContext http, AntiphonContext database, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
+    {
+        var table = CsvTable.Read(DecodedFeed.From(await http.BodyAsync(), null).Text);
+        if (table.Rows.Count == 0) return FieldProblem.For("file", "There is no row in this file. Send a table whose first line names its columns.");
+        var (mailColumn, nameColumn) = (mail ?? SubscriberList.MailColumn(table), name ?? SubscriberList.NameColumn(table));
+        if (mailColumn is null || !table.Columns.Contains(mailColumn, StringComparer.OrdinalIgnoreCase)) return FieldProblem.For("mail", "No column holds mail addresses. Say which one does.");
+        if (nameColumn is { Length: 0 } || (nameColumn is not null && !table.Columns.Contains(nameColumn, StringComparer.OrdinalIgnoreCase))) nameColumn = null;
+        if (trial != true && (string.IsNullOrWhiteSpace(reason) || reason.Length > LongestReason)) return FieldProblem.For("reason", "Say in a few words how these people agreed to get mails; it is kept with each of them.");
+        var known = await database.Subscribers.Where(one => one.SiteId == site).Select(one => new { one.Mail, Gets = one.LeftAt == null }).ToDictionaryAsync(one => one.Mail, one => one.Gets, cancellation);
+        var rows = SubscriberList.Read(table, mailColumn, nameColumn, MailAddresses.IsOne, known);
+        if (trial != true) await KeepAsync(site, rows, reason!.Trim(), database, keys, clock.GetUtcNow(), cancellation);
+        int Count(ListedKind kind) => rows.Count(row => row.Kind == kind);
+        return TypedResults.Ok(new ListTaken(
+            table.Columns, mailColumn, nameColumn, Count(ListedKind.New), Count(ListedKind.Known), Count(ListedKind.Left), Count(ListedKind.Twice), Count(ListedKind.NoAddress),
+            [.. rows.Where(row => row.Kind is ListedKind.NoAddress or ListedKind.Left or ListedKind.Twice).Take(MostExamples)]));
+    }
+
+    // All or nothing, in portions that fill no memory.
+    private static async Task KeepAsync(long site, IReadOnlyList<ListedRow> rows, string reason, AntiphonContext database, IKeySource keys, DateTimeOffset now, CancellationToken cancellation)
+    {
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        foreach (var portion in rows.Where(row => row.Kind == ListedKind.New).Chunk(AtOnce))
+        {
+            database.Subscribers.AddRange(portion.Select(row => new Subscriber { SiteId = site, Mail = row.Mail, Name = row.Name, Key = keys.NewKey(32), CreatedAt = now, Origin = SubscriberOrigin.List, Reason = reason }));
+            await database.SaveChangesAsync(cancellation);
+            database.ChangeTracker.Clear();
+        }
+
+        await transaction.CommitAsync(cancellation);
+    }
+}

@@ -1,0 +1,55 @@
+using Antiphon.Core.Importing;
+using Antiphon.Core.Importing.Reading;
+using Antiphon.Core.Syndication.Subscribers;
+using CsCheck;
+
+namespace Antiphon.Core.Tests.Syndication.Subscribers;
+
+public sealed class SubscriberListTests
+{
+    private static readonly DateTimeOffset Since = new(2026, 11, 27, 9, 0, 0, TimeSpan.Zero);
+    private static readonly Dictionary<string, bool> Known = new() { ["ida@fellside.example"] = true, ["wilf@fellside.example"] = false };
+
+    [Theory]
+    [InlineData("Name,E-Mail\nIda,ida@x.example", "E-Mail", "Name")]
+    [InlineData("who;contact\nIda;ida@x.example\nWilf;", "contact", null)]
+    [InlineData("Full name\tEmail address\nIda\tida@x.example", "Email address", "Full name")]
+    [InlineData("a,b\n1,2", null, null)]
+    public void The_columns_are_told_by_their_names_or_by_what_they_hold(string csv, string? mail, string? name)
+    {
+        var table = CsvTable.Read(csv);
+        Assert.Equal((mail, name), (SubscriberList.MailColumn(table), SubscriberList.NameColumn(table)));
+    }
+
+    [Theory]
+    [InlineData("joan@x.example", ListedKind.New)]
+    [InlineData(" Joan@X.example ", ListedKind.New)]
+    [InlineData("IDA@fellside.example", ListedKind.Known)]
+    [InlineData("wilf@fellside.example", ListedKind.Left)]
+    [InlineData("first@x.example", ListedKind.Twice)]
+    [InlineData("nobody", ListedKind.NoAddress)]
+    [InlineData("", ListedKind.NoAddress)]
+    public void Each_row_says_what_becomes_of_it(string mail, ListedKind kind)
+    {
+        var rows = Read(["mail", "name"], ["first@x.example", "First"], [mail, "  Joan \r\n Farthing "]);
+        Assert.Equal((3, kind, "Joan Farthing"), (rows[1].Line, rows[1].Kind, rows[1].Name));
+    }
+
+    [Fact]
+    public void What_a_spreadsheet_would_run_is_written_so_that_it_does_not()
+    {
+        var csv = SubscriberList.Write([new ListedSubscriber("+1@x.example", "=HYPERLINK(\"https://x.example\")", Since, null, SubscriberOrigin.List, "@home, by hand")]);
+        Assert.Equal("mail,name,since,left,origin,reason\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\"\r\n", csv);
+    }
+
+    [Fact]
+    public void A_list_taken_out_comes_back_as_it_was() => Gen.String[Gen.Char["ab=+-@' \",é;"], 0, 12].Array[1, 6].Sample(names =>
+    {
+        var listed = names.Select((name, at) => new ListedSubscriber($"reader{at}@x.example", name.Trim().Length == 0 ? null : string.Join(' ', name.Split(' ', StringSplitOptions.RemoveEmptyEntries)), Since, null, SubscriberOrigin.Form, null)).ToList();
+        var table = CsvTable.Read(SubscriberList.Write(listed));
+        var rows = SubscriberList.Read(table, "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), new Dictionary<string, bool>());
+        return rows.Select(row => (row.Mail, row.Name, row.Kind)).SequenceEqual(listed.Select(one => (one.Mail, one.Name, ListedKind.New)));
+    });
+
+    private static IReadOnlyList<ListedRow> Read(string[] columns, params string[][] rows) => SubscriberList.Read(new ImportTable(columns, rows), "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), Known);
+}
