@@ -194,6 +194,8 @@ internal sealed class BrowserWindow : IDisposable
         catch (Exception notYet) when (notYet is ElementClickInterceptedException or ElementNotInteractableException)
         {
             _hindrance = $" (last hindrance: {notYet.Message.Split('\n')[0]})";
+            // What lies below the bar at the top counts as in sight; a person would move it out from there.
+            if (notYet is ElementClickInterceptedException) _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", element);
             return null;
         }
     });
