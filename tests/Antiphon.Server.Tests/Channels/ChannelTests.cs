@@ -47,6 +47,31 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         Assert.True(Assert.Single(await channels.TakenAsync("parish", title)).IsGone);
     }
 
+    [Fact]
+    public async Task What_was_withdrawn_and_published_again_goes_out_anew()
+    {
+        var channels = await both.FreshAsync();
+        var social = await channels.LanternAsync();
+        var title = Unique("There and back");
+        var post = await _host.WriteAsync(title);
+        await channels.DeliveryAsync(social, title, "delivered");
+        post = await SaveAsync(post, "withdrawn", "<p>x</p>");
+        await channels.DeliveryAsync(social, title, "delivered", "withdraw");
+        post = await SaveAsync(post, "published", "<p>x</p>");
+        await Eventually.TrueAsync("it at Lantern again", async () => (await channels.TakenAsync("lantern", title)).Count(one => !one.IsGone) == 1);
+        // Withdrawn before it went out, nothing is left of it; published then, it goes.
+        var kept = Unique("Too early");
+        (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/pause", null)).EnsureSuccessStatusCode();
+        var early = await _host.WriteAsync(kept);
+        await channels.DeliveryAsync(social, kept, "queued");
+        early = await SaveAsync(early, "withdrawn", "<p>x</p>");
+        await channels.DeliveryAsync(social, kept, "cancelled");
+        await SaveAsync(early, "published", "<p>x</p>");
+        await channels.DeliveryAsync(social, kept, "queued");
+        (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/resume", null)).EnsureSuccessStatusCode();
+        await Eventually.TrueAsync("it at Lantern once", async () => (await channels.TakenAsync("lantern", kept)).Count == 1);
+    }
+
     [Theory]
     [InlineData("late-error")]
     [InlineData("late-close")]

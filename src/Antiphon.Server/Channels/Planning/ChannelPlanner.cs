@@ -30,8 +30,8 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
     /// <summary>Plans a post for one channel now, whatever the channel chooses; the caller saves. What was sent before is sent again in another round.</summary>
     public async Task SendAgainAsync(Post post, Channel channel, string? text, CancellationToken cancellation)
     {
-        var round = await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.Act == DeliveryAct.Publish).MaxAsync(one => (int?)one.Round, cancellation);
-        foreach (var target in targets.Of(post, channel)) making.Add(channel, post, DeliveryAct.Publish, target, clock.GetUtcNow(), text, round is null ? 0 : round.Value + 1);
+        var round = await NextRoundAsync(channel, post, cancellation);
+        foreach (var target in targets.Of(post, channel)) making.Add(channel, post, DeliveryAct.Publish, target, clock.GetUtcNow(), text, round);
     }
 
     /// <summary>Plans older posts for a new channel, so many a day; the caller saves.</summary>
@@ -63,11 +63,16 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
         if (post.Status != PostStatus.Published || wish?.Goes == false || !making.Hears(channel, ChannelEvent.PostPublished)) return;
         var isNews = post.PublishedAt > clock.GetUtcNow() - News;
         if (wish?.Goes != true && (!isNews || channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null)) return;
-        var known = await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.Act == DeliveryAct.Publish).Select(one => one.Target).ToListAsync(cancellation);
-        // What went out before it was withdrawn follows as a change.
-        if (known.Count > 0 && channel.Kind is not ChannelKind.Pings) await FollowAsync(channel, post, DeliveryAct.Update, cancellation);
-        foreach (var target in targets.Of(post, channel).Except(known)) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, wish, cancellation), wish?.Text, 0);
+        var before = await database.ChannelDeliveries.AsNoTracking().Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.State != DeliveryState.Cancelled).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var there = before.Where(one => one.Act == DeliveryAct.Publish).Select(one => one.Target).Distinct().Where(target => before.FindLast(one => one.Target == target && one.Act is DeliveryAct.Publish or DeliveryAct.Withdraw)!.Act == DeliveryAct.Publish).ToList();
+        if (there.Count > 0 && channel.Kind is not ChannelKind.Pings) await FollowAsync(channel, post, DeliveryAct.Update, cancellation);
+        // What was withdrawn, or cancelled with the post, goes out anew.
+        var round = await NextRoundAsync(channel, post, cancellation);
+        foreach (var target in targets.Of(post, channel).Except(there)) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, wish, cancellation), wish?.Text, round);
     }
+
+    private async Task<int> NextRoundAsync(Channel channel, Post post, CancellationToken cancellation) =>
+        await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.Act == DeliveryAct.Publish).MaxAsync(one => (int?)one.Round, cancellation) is { } last ? last + 1 : 0;
 
     private async Task FollowAsync(Channel channel, Post post, DeliveryAct act, CancellationToken cancellation)
     {
