@@ -27,7 +27,7 @@ internal sealed class DemoServer : IAsyncDisposable
         var address = new Uri($"http://127.0.0.1:{FreePorts.Take(1)[0]}/");
         server._process = await OwnProcess.StartAsync(
             "Antiphon.Server", address, "--urls", address.AbsoluteUri.TrimEnd('/'), "--webroot", server.Files.Path, "--Antiphon:DataDirectory", server._data.Path, "--Antiphon:PublicAddress", address.AbsoluteUri,
-            "--Demo:Enabled", "true", "--Demo:Website", world.Website.AbsoluteUri, "--Demo:World", world.World.AbsoluteUri, "--Mail:Port", $"{world.SmtpPort}", "--Logging:LogLevel:Default", "Warning");
+            "--Demo:Enabled", "true", "--Demo:Website", world.Website.AbsoluteUri, "--Demo:World", world.World.AbsoluteUri, "--Mail:Port", $"{world.SmtpPort}", "--Outgoing:AllowedHosts:0", world.Website.Authority, "--Outgoing:AllowedHosts:1", world.World.Authority, "--Logging:LogLevel:Default", "Warning");
         server.Owner = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromMinutes(5) };
         server.Owner.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
         return server;

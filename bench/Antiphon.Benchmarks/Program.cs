@@ -11,6 +11,7 @@ var races = new (string Name, Func<Task> Run)[]
     ("posts", PostRace.RunAsync),
     ("import", ImportRace.RunAsync),
     ("talk", TalkRace.RunAsync),
+    ("send", SendRace.RunAsync),
     ("filter", () => Task.Run(FilterRace.Run)),
 };
 foreach (var race in races.Where(race => args.Length == 0 || args.Contains(race.Name))) await race.Run();
