@@ -32,6 +32,8 @@ internal sealed class ChannelDeliveryConfiguration : IEntityTypeConfiguration<Ch
         builder.HasIndex(delivery => delivery.NextAttemptAt).HasFilter(Open);
         builder.HasIndex(delivery => new { delivery.ChannelId, delivery.PlannedFor }).HasFilter(Open).HasDatabaseName("IX_ChannelDeliveries_Ahead");
         builder.HasIndex(delivery => new { delivery.SiteId, delivery.PlannedFor, delivery.Id });
+        // The board and the list of failures ask with every look what is not done.
+        builder.HasIndex(delivery => new { delivery.SiteId, delivery.State, delivery.PostId });
         builder.HasIndex(delivery => delivery.PostId);
         builder.HasOne(delivery => delivery.Post).WithMany().OnDelete(DeleteBehavior.Cascade);
         builder.HasMany(delivery => delivery.Tried).WithOne().HasForeignKey(attempt => attempt.DeliveryId);

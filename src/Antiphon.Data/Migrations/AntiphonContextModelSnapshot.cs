@@ -2592,6 +2592,8 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("SiteId", "PlannedFor", "Id");
 
+                    b.HasIndex("SiteId", "State", "PostId");
+
                     b.HasIndex("ChannelId", "PostId", "Target", "Round")
                         .IsUnique()
                         .HasFilter("\"Act\" = 'Publish'");
