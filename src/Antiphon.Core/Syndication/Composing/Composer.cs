@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Syndication.Composing;
 
@@ -65,16 +66,14 @@ public static class Composer
 
     private static Dictionary<string, string> ValuesOf(PostFacts post) => new()
     {
-        ["title"] = OneLine(post.Title),
-        ["excerpt"] = OneLine(post.Excerpt),
+        ["title"] = OneLine.Of(post.Title),
+        ["excerpt"] = OneLine.Of(post.Excerpt),
         ["link"] = post.Link,
-        ["author"] = OneLine(post.Author ?? string.Empty),
-        ["category"] = OneLine(post.Category ?? string.Empty),
+        ["author"] = OneLine.Of(post.Author ?? string.Empty),
+        ["category"] = OneLine.Of(post.Category ?? string.Empty),
         ["tags"] = string.Join(' ', post.Tags.Select(HashTag).Where(tag => tag.Length > 1)),
         ["date"] = post.Date,
-        ["blog"] = OneLine(post.Blog),
-        ["site"] = OneLine(post.Site),
+        ["blog"] = OneLine.Of(post.Blog),
+        ["site"] = OneLine.Of(post.Site),
     };
-
-    private static string OneLine(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
 }

@@ -60,8 +60,8 @@ public static class MentionReader
             _ => string.Empty,
         };
         // A note has no title of its own; its name is its text again.
-        var title = name is not null && content is not null && !content.StartsWith(name, StringComparison.Ordinal) ? Shortened.ToLength(OneLine(name), LongestTitle) : null;
-        return new MentionPage(kind, Shortened.ToLength(card?.Text("name") is { } author ? OneLine(author) : entry.Text("author") is { } said && !said.StartsWith("http", StringComparison.Ordinal) ? OneLine(said) : HostOf(source), LongestName), WebAddress(card?.Text("url")), title, text, Date(entry.Text("published")));
+        var title = name is not null && content is not null && !content.StartsWith(name, StringComparison.Ordinal) ? Shortened.ToLength(OneLine.Of(name), LongestTitle) : null;
+        return new MentionPage(kind, Shortened.ToLength(card?.Text("name") is { } author ? OneLine.Of(author) : entry.Text("author") is { } said && !said.StartsWith("http", StringComparison.Ordinal) ? OneLine.Of(said) : HostOf(source), LongestName), WebAddress(card?.Text("url")), title, text, Date(entry.Text("published")));
     }
 
     private static MentionKind KindOf(MicroformatItem entry, Func<string?, bool> isTarget)
@@ -86,7 +86,7 @@ public static class MentionReader
         var author = document.QuerySelector("meta[name=author]")?.GetAttribute("content")?.Trim();
         var site = document.QuerySelector("meta[property='og:site_name']")?.GetAttribute("content")?.Trim();
         var name = !string.IsNullOrEmpty(author) ? author : !string.IsNullOrEmpty(site) ? site : HostOf(source);
-        return new MentionPage(MentionKind.Link, Shortened.ToLength(OneLine(name), LongestName), null, card is null ? null : Shortened.ToLength(OneLine(card.Title), LongestTitle), PassageAround(link, document.Body), Date(document.QuerySelector("meta[property='article:published_time']")?.GetAttribute("content")));
+        return new MentionPage(MentionKind.Link, Shortened.ToLength(OneLine.Of(name), LongestName), null, card is null ? null : Shortened.ToLength(OneLine.Of(card.Title), LongestTitle), PassageAround(link, document.Body), Date(document.QuerySelector("meta[property='article:published_time']")?.GetAttribute("content")));
     }
 
     /// <summary>The text of the block a link stands in, cut around the link.</summary>
@@ -94,16 +94,14 @@ public static class MentionReader
     {
         var block = link;
         while (block.ParentElement is { } parent && parent != within && block.LocalName is not ("p" or "li" or "blockquote" or "dd" or "td" or "div" or "section" or "article" or "figure")) block = parent;
-        var text = OneLine(block.TextContent);
+        var text = OneLine.Of(block.TextContent);
         if (text.Length <= LongestPassage) return text;
-        var said = OneLine(link.TextContent);
+        var said = OneLine.Of(link.TextContent);
         var at = Math.Max(0, said.Length == 0 ? 0 : text.IndexOf(said, StringComparison.Ordinal));
         var start = Math.Max(0, at - (LongestPassage / 2));
         if (start > 0 && text.IndexOf(' ', start) is > 0 and var space && space < at) start = space + 1;
         return (start > 0 ? "…" : string.Empty) + Shortened.ToLength(text[start..], LongestPassage);
     }
-
-    private static string OneLine(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
 
     private static string? WebAddress(string? address) => Uri.TryCreate(address, UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https" ? uri.AbsoluteUri : null;
 

@@ -18,7 +18,7 @@ internal static class Answers
     public static SendOutcome Of(Fetched answer, DateTimeOffset now, Func<Fetched, SendOutcome> taken)
     {
         if (answer.Problem is null) return taken(answer);
-        var said = answer.Complaint is { } complaint ? Core.Text.Shortened.ToLength(string.Join(' ', complaint.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)), LongestAnswer) : FetchWords.For(answer.Problem.Value, answer.Detail);
+        var said = answer.Complaint is { } complaint ? Core.Text.Shortened.ToLength(Core.Text.OneLine.Of(complaint), LongestAnswer) : FetchWords.For(answer.Problem.Value, answer.Detail);
         var words = answer.Status is { } status ? $"{status}: {said}" : said;
         return answer.Problem switch
         {
