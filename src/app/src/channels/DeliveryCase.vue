@@ -77,6 +77,7 @@ function edit(what: 'text' | 'time'): void {
         <span v-if="one.held" class="tag o">{{ one.held === 'approval' ? 'Waits for approval' : 'Held' }}</span>
         <span class="soft small">
           <template v-if="one.deliveredAt"> taken <WhenText :at="one.deliveredAt" :zone="props.zone" /></template>
+          <template v-else-if="one.held"> since <WhenText :at="one.plannedFor" :zone="props.zone" /></template>
           <template v-else-if="one.nextAttemptAt"> goes out <WhenText :at="one.nextAttemptAt" :zone="props.zone" /></template>
         </span>
       </p>
