@@ -4,6 +4,7 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Digests;
 using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Data.Conversions;
@@ -11,6 +12,7 @@ using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Conversation;
 using Antiphon.Data.Entities.Moderation;
 using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 
@@ -187,6 +189,27 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Changes the channels have not been asked about.</summary>
     public DbSet<PostChange> PostChanges => Set<PostChange>();
 
+    /// <summary>What is mailed to subscribers, and when.</summary>
+    public DbSet<Digest> Digests => Set<Digest>();
+
+    /// <summary>What was mailed to subscribers, and is being.</summary>
+    public DbSet<Edition> Editions => Set<Edition>();
+
+    /// <summary>Posts of editions.</summary>
+    public DbSet<EditionPost> EditionPosts => Set<EditionPost>();
+
+    /// <summary>Counted links of editions.</summary>
+    public DbSet<EditionLink> EditionLinks => Set<EditionLink>();
+
+    /// <summary>Groups of subscribers.</summary>
+    public DbSet<Segment> Segments => Set<Segment>();
+
+    /// <summary>Forms that ask for new posts.</summary>
+    public DbSet<SignUpForm> SignUpForms => Set<SignUpForm>();
+
+    /// <summary>Addresses that no list brings back.</summary>
+    public DbSet<GoneAddress> GoneAddresses => Set<GoneAddress>();
+
     /// <summary>Mail subscribers.</summary>
     public DbSet<Subscriber> Subscribers => Set<Subscriber>();
 
@@ -223,6 +246,8 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         configurationBuilder.Properties<HoldReason>().HaveConversion<string>();
         configurationBuilder.Properties<SendOutcomeKind>().HaveConversion<string>();
         configurationBuilder.Properties<SubscriberOrigin>().HaveConversion<string>();
+        configurationBuilder.Properties<Suppression>().HaveConversion<string>();
+        configurationBuilder.Properties<EditionState>().HaveConversion<string>();
         configurationBuilder.Properties<DeliveryState>().HaveConversion<string>();
     }
 
@@ -245,6 +270,12 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
             if (entry.State == EntityState.Added || entry.Property(one => one.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
             post.Findings = PostFindings.Count(post);
             if (PublicChanges.Of(entry) is { } act) PostChanges.Add(new PostChange { Post = post, Act = act });
+        }
+
+        // Every site begins with a mail for each post.
+        foreach (var entry in ChangeTracker.Entries<Site>().Where(entry => entry.State == EntityState.Added).ToList())
+        {
+            if (!ChangeTracker.Entries<Digest>().Any(digest => digest.Entity.Site == entry.Entity)) Digests.Add(new Digest { Site = entry.Entity, Name = "Each new post", IsUsual = true, CreatedAt = entry.Entity.CreatedAt });
         }
     }
 }

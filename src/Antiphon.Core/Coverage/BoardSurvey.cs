@@ -15,12 +15,13 @@ public sealed record BoardSurvey(IReadOnlySet<long> Off, IReadOnlySet<long> Due)
     /// <param name="listings">What each listing chooses of them, and what is known of its pages.</param>
     /// <param name="writtenHere">The blogs written here, which have a feed and are mailed.</param>
     /// <param name="unfinished">For posts with mails that failed or are on their way, their mails.</param>
+    /// <param name="coming">Posts no mail has brought yet that the next digest brings.</param>
     /// <param name="now">The moment.</param>
     public static BoardSurvey Of(
         IEnumerable<ListingCandidate> posts, IReadOnlyCollection<(ListingSelection Selection, SightingState Sighting)> listings, IReadOnlySet<long> writtenHere,
-        IReadOnlyDictionary<long, DeliveryTally> unfinished, DateTimeOffset now)
+        IReadOnlyDictionary<long, DeliveryTally> unfinished, IReadOnlySet<long> coming, DateTimeOffset now)
     {
-        var (off, due) = (new HashSet<long>(), new HashSet<long>());
+        var (off, due) = (new HashSet<long>(), new HashSet<long>(coming));
         foreach (var (selection, sighting) in listings.Where(one => one.Sighting != SightingState.Seen))
             (sighting == SightingState.Lost ? off : due).UnionWith(selection.Shown.Select(post => post.Id));
         foreach (var (post, tally) in unfinished)

@@ -51,6 +51,9 @@ public enum CoverageReason
     /// <summary>Followed posts are not mailed.</summary>
     NotMailed,
 
+    /// <summary>The next digest brings it.</summary>
+    ComingByMail,
+
     /// <summary>The channel has it.</summary>
     OnChannel,
 

@@ -39,9 +39,15 @@ public static class CoverageRules
     }
 
     /// <summary>A post against the mail channel.</summary>
-    public static CoverageCell ForMail(ListingCandidate post, bool writtenHere, DeliveryTally tally, DateTimeOffset now)
+    /// <param name="post">The post.</param>
+    /// <param name="writtenHere">Whether its blog is written here, not followed.</param>
+    /// <param name="tally">The mails that brought it.</param>
+    /// <param name="isComing">Whether a digest that goes out by the clock chooses it.</param>
+    /// <param name="now">The moment.</param>
+    public static CoverageCell ForMail(ListingCandidate post, bool writtenHere, DeliveryTally tally, bool isComing, DateTimeOffset now)
     {
         if (tally.Total > 0) return FromTally(tally);
+        if (isComing && ListingSelection.IsPublic(post, now)) return new(CoverageMark.Due, CoverageReason.ComingByMail);
         if (!writtenHere) return new(CoverageMark.LeftOut, CoverageReason.NotMailed);
         return ListingSelection.IsPublic(post, now) ? new(CoverageMark.LeftOut, CoverageReason.NothingSent) : NotPublic(post, now);
     }

@@ -25,6 +25,9 @@ public sealed record PostDetails(
     /// <summary>What was decided for single channels before or after the post was published; null for nothing.</summary>
     public IReadOnlyList<ChannelWish>? Channels { get; init; }
 
+    /// <summary>Whether it goes to no subscriber by mail.</summary>
+    public bool StaysOutOfMail { get; init; }
+
     /// <summary>Nothing said.</summary>
     public static PostDetails None { get; } = new();
 

@@ -1,4 +1,4 @@
-using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 
@@ -11,10 +11,10 @@ internal sealed class DeliveryConfiguration : IEntityTypeConfiguration<Delivery>
     public void Configure(EntityTypeBuilder<Delivery> builder)
     {
         builder.HasIndex(delivery => delivery.Key).IsUnique();
-        builder.HasIndex(delivery => new { delivery.PostId, delivery.SubscriberId }).IsUnique();
-        builder.HasIndex(delivery => new { delivery.State, delivery.NextAttemptAt });
-        builder.HasIndex(delivery => new { delivery.SiteId, delivery.CreatedAt, delivery.Id });
-        // Coverage asks with every window which posts of a site have mails that are not done.
-        builder.HasIndex(delivery => new { delivery.SiteId, delivery.State, delivery.PostId });
+        builder.HasIndex(delivery => new { delivery.EditionId, delivery.SubscriberId }).IsUnique();
+        // What is done leaves the index, so that a long history costs the worker nothing.
+        builder.HasIndex(delivery => delivery.NextAttemptAt).HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+        builder.HasIndex(delivery => new { delivery.EditionId, delivery.State, delivery.Id });
+        builder.HasIndex(delivery => new { delivery.SubscriberId, delivery.State });
     }
 }

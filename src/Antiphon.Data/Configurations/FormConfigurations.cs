@@ -1,4 +1,5 @@
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 

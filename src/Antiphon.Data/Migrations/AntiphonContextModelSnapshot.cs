@@ -680,63 +680,6 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ThreadFollows");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Delivery", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Attempts")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("DeliveredAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("LastAnswer")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("NextAttemptAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("State")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SubscriberId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("SubscriberId");
-
-                    b.HasIndex("PostId", "SubscriberId")
-                        .IsUnique();
-
-                    b.HasIndex("State", "NextAttemptAt");
-
-                    b.HasIndex("SiteId", "CreatedAt", "Id");
-
-                    b.HasIndex("SiteId", "State", "PostId");
-
-                    b.ToTable("Deliveries");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Entities.FeedMove", b =>
                 {
                     b.Property<long>("Id")
@@ -2353,83 +2296,6 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("SiteActs");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Subscriber", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("LeftAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Mail")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Origin")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Reason")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId", "Mail")
-                        .IsUnique();
-
-                    b.ToTable("Subscribers");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.SubscriptionAsk", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("ConfirmedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Mail")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId", "Mail");
-
-                    b.ToTable("SubscriptionAsks");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
                 {
                     b.Property<long>("Id")
@@ -2599,6 +2465,458 @@ namespace Antiphon.Data.Migrations
                         .HasFilter("\"Act\" = 'Publish'");
 
                     b.ToTable("ChannelDeliveries");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Delivery", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeliveredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsSecond")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("LastAnswer")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SubscriberId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("NextAttemptAt")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("EditionId", "SubscriberId")
+                        .IsUnique();
+
+                    b.HasIndex("SubscriberId", "State");
+
+                    b.HasIndex("EditionId", "State", "Id");
+
+                    b.ToTable("Deliveries");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Digest", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsUsual")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("NextAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PausedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("SegmentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("NextAt");
+
+                    b.HasIndex("SegmentId");
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("Digests");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Edition", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Cancelled")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Delivered")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DigestId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DueAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Failed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FinishedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("GatheredTo")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Left")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Occasion")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Opens")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PausedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Total")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("State");
+
+                    b.HasIndex("DigestId", "Occasion")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "DueAt", "Id");
+
+                    b.ToTable("Editions");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionLink", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Clicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("SecondClicks")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("EditionId", "Address")
+                        .IsUnique();
+
+                    b.ToTable("EditionLinks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionPost", b =>
+                {
+                    b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("EditionId", "PostId");
+
+                    b.HasIndex("PostId");
+
+                    b.ToTable("EditionPosts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.GoneAddress", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Hash")
+                        .IsUnique();
+
+                    b.ToTable("GoneAddresses");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Segment", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Rule")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Segments");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SignUpForm", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("ConsentVersion")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LookId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("LookId");
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("SignUpForms");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Subscriber", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Categories")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Consent")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("ConsentVersion")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Digests")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("FormId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("LastReturn")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LeftAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Origin")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PausedUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Reason")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("SoftBounces")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Suppressed")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("SuppressedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("FormId");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "CreatedAt");
+
+                    b.HasIndex("SiteId", "Mail")
+                        .IsUnique();
+
+                    b.ToTable("Subscribers");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SubscriptionAsk", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Categories")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("ConfirmedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Consent")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("ConsentVersion")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Digests")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("FormId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Mail");
+
+                    b.ToTable("SubscriptionAsks");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
@@ -2985,25 +3303,6 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Thread");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Delivery", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Subscriber", "Subscriber")
-                        .WithMany()
-                        .HasForeignKey("SubscriberId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-
-                    b.Navigation("Subscriber");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Entities.FeedMove", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Following", "Following")
@@ -3365,28 +3664,6 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Listing");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Subscriber", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.SubscriptionAsk", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-                });
-
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Site", "Site")
@@ -3423,6 +3700,147 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Channel");
 
                     b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Delivery", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", "Edition")
+                        .WithMany()
+                        .HasForeignKey("EditionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Subscriber", "Subscriber")
+                        .WithMany()
+                        .HasForeignKey("SubscriberId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Edition");
+
+                    b.Navigation("Subscriber");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Digest", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Segment", "Segment")
+                        .WithMany()
+                        .HasForeignKey("SegmentId")
+                        .OnDelete(DeleteBehavior.NoAction);
+
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Segment");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Edition", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Digest", "Digest")
+                        .WithMany()
+                        .HasForeignKey("DigestId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Digest");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionLink", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", null)
+                        .WithMany()
+                        .HasForeignKey("EditionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionPost", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", "Edition")
+                        .WithMany("Posts")
+                        .HasForeignKey("EditionId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Edition");
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.GoneAddress", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Segment", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SignUpForm", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Look", "Look")
+                        .WithMany()
+                        .HasForeignKey("LookId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Look");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Subscriber", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.SignUpForm", "Form")
+                        .WithMany()
+                        .HasForeignKey("FormId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Form");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SubscriptionAsk", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
@@ -3540,6 +3958,11 @@ namespace Antiphon.Data.Migrations
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
                 {
                     b.Navigation("Tried");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Edition", b =>
+                {
+                    b.Navigation("Posts");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>

@@ -1,6 +1,7 @@
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Mail;
+using Antiphon.Server.Mail.Returning;
 
 namespace Antiphon.Server.Channels;
 
@@ -13,14 +14,11 @@ internal static class ChannelsRegistration
         var services = builder.Services;
         services.AddOptions<MailOptions>().BindConfiguration("Mail").ValidateDataAnnotations().ValidateOnStart();
         services.AddOptions<DeliveryOptions>().BindConfiguration("Delivery").ValidateDataAnnotations().ValidateOnStart();
-        services.AddSingleton<DeliverySignal>();
-        services.AddSingleton<PostMailMessage>();
         services.AddTransient<MailSender>();
-        services.AddSingleton<Outbox>();
+        services.AddScoped<ReturnKeeping>();
         services.AddSingleton<MailTools>();
         services.AddSingleton<LetterBox>();
         services.AddHostedService<LetterWorker>();
-        services.AddHostedService<DeliveryWorker>();
         services.AddSingleton<ChannelSignal>();
         services.AddSingleton<ChannelSecrets>();
         services.AddSingleton<ChannelOutbox>();

@@ -3,9 +3,12 @@ using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Server.Digests;
 using Antiphon.Server.Listings;
 using Microsoft.EntityFrameworkCore;
 
@@ -26,6 +29,9 @@ internal sealed class BoardReader
 
     /// <summary>The site's channels.</summary>
     public IReadOnlyList<Channel> Channels { get; private init; } = [];
+
+    /// <summary>The posts that a digest brings the next time it goes out by the clock.</summary>
+    public IReadOnlySet<long> Coming { get; private init; } = new HashSet<long>();
 
     /// <summary>What the listings and feeds choose.</summary>
     public BoardPosts Posts { get; }
@@ -49,14 +55,23 @@ internal sealed class BoardReader
         // A listing made while this was read is on the board the next time.
         return new BoardReader(database, now, [.. listings.Where(one => posts.Knows(one.Id))], blogs, posts, lengths)
         {
+            Coming = await ComingAsync(database, site, now, cancellation),
             Channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation),
         };
+    }
+
+    private static async Task<IReadOnlySet<long>> ComingAsync(AntiphonContext database, long site, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var coming = new HashSet<long>();
+        foreach (var digest in await database.Digests.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null && one.NextAt != null).ToListAsync(cancellation))
+            coming.UnionWith((await NewPosts.OfAsync(digest, database, now, cancellation)).Select(post => post.Id));
+        return coming;
     }
 
     /// <summary>Reads mails and threads of the rows whose marks are asked for next.</summary>
     public async Task ReadRowsAsync(IReadOnlyCollection<long> shown, CancellationToken cancellation)
     {
-        _mail = await MailAsync(_database.Deliveries.Where(one => shown.Contains(one.PostId)), cancellation);
+        _mail = await MailAsync(_database.EditionPosts.Where(one => shown.Contains(one.PostId)), cancellation);
         _channels = await ChannelsAsync(_database.ChannelDeliveries.Where(one => one.PostId != null && shown.Contains(one.PostId.Value)), cancellation);
         _threads = await ThreadsAsync(_database, shown, cancellation);
     }
@@ -65,7 +80,7 @@ internal sealed class BoardReader
     public async Task<BoardSurvey> SurveyAsync(long site, CancellationToken cancellation)
     {
         DeliveryState[] unfinished = [DeliveryState.Queued, DeliveryState.Sending, DeliveryState.Retrying, DeliveryState.Failed];
-        var mails = await MailAsync(_database.Deliveries.Where(one => one.SiteId == site && unfinished.Contains(one.State)), cancellation);
+        var mails = await MailAsync(_database.EditionPosts.Where(one => one.Edition.SiteId == site && (one.Edition.State == EditionState.Sending || one.Edition.Failed > 0)), cancellation);
         foreach (var (key, tally) in await ChannelsAsync(_database.ChannelDeliveries.Where(one => one.SiteId == site && one.PostId != null && unfinished.Contains(one.State)), cancellation))
         {
             var known = mails.GetValueOrDefault(key.Post) ?? DeliveryTally.None;
@@ -73,7 +88,13 @@ internal sealed class BoardReader
         }
 
         return BoardSurvey.Of(
-            Posts.Ahead, [.. Listings.Select(one => (Posts.Chosen(one.Id), SightingSummary.StateOf(one.Sightings)))], WrittenHere.Select(blog => blog.Id).ToHashSet(), mails, _now);
+            Posts.Ahead, [.. Listings.Select(one => (Posts.Chosen(one.Id), SightingSummary.StateOf(one.Sightings)))], WrittenHere.Select(blog => blog.Id).ToHashSet(), mails, await UnsentAsync(cancellation), _now);
+    }
+
+    private async Task<IReadOnlySet<long>> UnsentAsync(CancellationToken cancellation)
+    {
+        var sent = await _database.EditionPosts.Where(one => Coming.Contains(one.PostId) && one.Edition.Total > one.Edition.Cancelled).Select(one => one.PostId).ToListAsync(cancellation);
+        return Coming.Except(sent).ToHashSet();
     }
 
     /// <summary>The mark of a post in a listing.</summary>
@@ -84,7 +105,7 @@ internal sealed class BoardReader
         CoverageRules.ForFeed(post, blog.Id, Posts.FeedPosition(post.Id), _feedLengths.GetValueOrDefault(blog.Id, FeedSettings.UsualEntries), _now);
 
     /// <summary>The mark of a post in the mail channel.</summary>
-    public CoverageCell InMail(ListingCandidate post, bool writtenHere) => CoverageRules.ForMail(post, writtenHere, _mail.GetValueOrDefault(post.Id) ?? DeliveryTally.None, _now);
+    public CoverageCell InMail(ListingCandidate post, bool writtenHere) => CoverageRules.ForMail(post, writtenHere, _mail.GetValueOrDefault(post.Id) ?? DeliveryTally.None, Coming.Contains(post.Id), _now);
 
     /// <summary>The mark of a post in a channel.</summary>
     public CoverageCell InChannel(ListingCandidate post, long channel) => CoverageRules.ForChannel(post, _channels.GetValueOrDefault((channel, post.Id)) ?? DeliveryTally.None, _now);
@@ -105,11 +126,10 @@ internal sealed class BoardReader
         return [.. fitting.Skip(from).Take((2 * each) + 1).Select((one, index) => new NeighbourView(from + index + 1, one.Id, one.Title, from + index < shown))];
     }
 
-    private static async Task<Dictionary<long, DeliveryTally>> MailAsync(IQueryable<Delivery> deliveries, CancellationToken cancellation)
+    private static async Task<Dictionary<long, DeliveryTally>> MailAsync(IQueryable<EditionPost> posts, CancellationToken cancellation)
     {
-        var rows = await deliveries.Where(one => one.State != DeliveryState.Cancelled)
-            .GroupBy(one => one.PostId)
-            .Select(group => new { group.Key, Total = group.Count(), Delivered = group.Count(one => one.State == DeliveryState.Delivered), Failed = group.Count(one => one.State == DeliveryState.Failed) })
+        var rows = await posts.GroupBy(one => one.PostId)
+            .Select(group => new { group.Key, Total = group.Sum(one => one.Edition.Total - one.Edition.Cancelled), Delivered = group.Sum(one => one.Edition.Delivered), Failed = group.Sum(one => one.Edition.Failed) })
             .ToListAsync(cancellation);
         return rows.ToDictionary(row => row.Key, row => new DeliveryTally(row.Total, row.Total - row.Delivered - row.Failed, row.Failed));
     }

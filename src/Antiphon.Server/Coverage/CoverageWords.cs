@@ -28,6 +28,7 @@ internal static class CoverageWords
         CoverageReason.NothingSent => "Nobody had subscribed when it was published.",
         CoverageReason.NotMailed => "Posts of followed blogs are not mailed.",
         CoverageReason.OnChannel => cell.Count == 1 ? "It is there." : $"It is there, in {cell.Count} places.",
+        CoverageReason.ComingByMail => "The next digest brings it.",
         CoverageReason.ComingToChannel => "It is planned, or on its way.",
         CoverageReason.ChannelFailed => cell.Count == 1 ? "It was not taken." : $"{cell.Failed} of {cell.Count} deliveries were not taken.",
         CoverageReason.NotForChannel => "The channel does not choose it, or was not there yet.",

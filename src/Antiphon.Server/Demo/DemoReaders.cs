@@ -1,8 +1,10 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Demo;
@@ -36,15 +38,22 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
     {
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).Take(12).ToListAsync();
         var subscribers = await database.Subscribers.Where(one => one.SiteId == site.Id).ToListAsync();
+        var digest = await database.Digests.FirstAsync(one => one.SiteId == site.Id);
         foreach (var post in posts)
         {
-            foreach (var subscriber in subscribers.Where(one => one.CreatedAt < post.PublishedAt && (one.LeftAt is null || one.LeftAt > post.PublishedAt))) database.Deliveries.Add(Sent(site, post, subscriber));
+            var edition = new Edition
+            {
+                SiteId = site.Id, DigestId = digest.Id, Key = keys.NewKey(24), Occasion = $"post {post.Id}", State = EditionState.Sent, DueAt = post.PublishedAt!.Value, FinishedAt = post.PublishedAt.Value.AddSeconds(9),
+                Settings = digest.Settings, Posts = [new EditionPost { Post = post }],
+            };
+            database.Editions.Add(edition);
+            foreach (var subscriber in subscribers.Where(one => one.CreatedAt < post.PublishedAt && (one.LeftAt is null || one.LeftAt > post.PublishedAt))) database.Deliveries.Add(Sent(edition, post, subscriber));
         }
 
         await database.SaveChangesAsync();
     }
 
-    private Delivery Sent(Site site, Post post, Subscriber subscriber)
+    private Delivery Sent(Edition edition, Post post, Subscriber subscriber)
     {
         // The address was good until ten days ago.
         var bounces = subscriber.Mail.EndsWith("bounce.example", StringComparison.Ordinal) && post.PublishedAt > now.AddDays(-10);
@@ -52,8 +61,8 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
         return new Delivery
         {
             Key = keys.NewKey(24),
-            SiteId = site.Id,
-            PostId = post.Id,
+            SiteId = edition.SiteId,
+            Edition = edition,
             SubscriberId = subscriber.Id,
             CreatedAt = post.PublishedAt.Value,
             Attempts = 1,

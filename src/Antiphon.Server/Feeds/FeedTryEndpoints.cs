@@ -5,6 +5,8 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Trying;
 using Antiphon.Core.Html;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Composing;
+using Antiphon.Core.Syndication.Digests;
 using Antiphon.Core.Text;
 using Antiphon.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -59,9 +61,17 @@ internal static class FeedTryEndpoints
         var address = LinkResolver.IsWeb(item.Link) ? new Uri(item.Link!) : null;
         var body = HtmlCleaner.ForPosts.Clean(item.ContentHtml ?? item.Summary, address);
         var title = HtmlText.Of(item.Title);
-        var mail = new PostMail(feed.Title ?? "the site", feed.Title ?? string.Empty, title.Length > 0 ? title : "Untitled", item.Authors.FirstOrDefault()?.Name, body, item.Link ?? string.Empty, "#").Compose();
+        var mail = MailOf(feed, item, title.Length > 0 ? title : "Untitled", body);
         return new EntryTryView(
             title.Length > 0 ? title : null, item.Authors.FirstOrDefault()?.Name, item.Published ?? item.Updated, Shortened.ToWords(HtmlText.Of(item.Summary ?? body), SnippetWords),
             LinkResolver.IsWeb(item.Image) ? item.Image : null, new MailTryView(mail.Subject, mail.Html, mail.Plain), SpokenEntry.Of(feed, item));
+    }
+
+    private static MailText MailOf(Feed feed, FeedItem item, string title, string body)
+    {
+        var name = feed.Title ?? "the site";
+        var facts = new PostFacts(title, string.Empty, item.Link ?? string.Empty, item.Authors.FirstOrDefault()?.Name, null, [], string.Empty, name, name);
+        var content = new DigestContent(name, feed.Link ?? string.Empty, feed.Language ?? "en", string.Empty, [new DigestEntry(facts, body)], []);
+        return DigestComposer.Compose(DigestSettings.WithEachPost, content, DigestColours.Usual).For("#", "#", isSecond: false);
     }
 }

@@ -10,6 +10,9 @@ internal static class MailFailure
     public static bool IsFinal(Exception failure) =>
         failure is SmtpCommandException { StatusCode: >= (SmtpStatusCode)500 } or FormatException or ArgumentException or MimeKit.ParseException;
 
+    /// <summary>True when the server refused this receiver, and not the mail or us.</summary>
+    public static bool IsAboutReceiver(Exception failure) => failure is SmtpCommandException { ErrorCode: SmtpErrorCode.RecipientNotAccepted };
+
     /// <summary>True when it may go better later.</summary>
     public static bool IsPassing(Exception failure) => !IsFinal(failure)
         && failure is (SmtpCommandException or SmtpProtocolException or ServiceNotConnectedException or IOException or System.Net.Sockets.SocketException or TimeoutException);

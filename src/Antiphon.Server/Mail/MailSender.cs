@@ -1,3 +1,4 @@
+using Antiphon.Server.Mail.Returning;
 using MailKit.Net.Smtp;
 using MailKit.Security;
 using Microsoft.Extensions.Options;
@@ -11,7 +12,10 @@ internal sealed class MailSender(IOptions<MailOptions> options) : IAsyncDisposab
     private readonly SmtpClient _client = new() { Timeout = options.Value.TimeoutSeconds * 1000 };
 
     /// <summary>Sends one mail and gives the server's answer. Throws MailKit's and socket exceptions.</summary>
-    public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation)
+    /// <param name="message">The mail.</param>
+    /// <param name="cancellation">Ends it early.</param>
+    /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
+    public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation, string? key = null)
     {
         if (!_client.IsConnected)
         {
@@ -20,7 +24,9 @@ internal sealed class MailSender(IOptions<MailOptions> options) : IAsyncDisposab
             if (settings.User is not null) await _client.AuthenticateAsync(settings.User, settings.Password ?? string.Empty, cancellation);
         }
 
-        return await _client.SendAsync(message, cancellation);
+        return key is not null && options.Value.ReturnsTo is { } returns
+            ? await _client.SendAsync(message, ReturnAddress.Of(returns, key), message.To.Mailboxes, cancellation)
+            : await _client.SendAsync(message, cancellation);
     }
 
     /// <inheritdoc/>

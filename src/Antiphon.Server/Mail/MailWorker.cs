@@ -1,4 +1,5 @@
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Channels;
@@ -93,10 +94,10 @@ internal abstract class MailWorker<TMail>(MailTools tools) : BackgroundService
     private MimeMessage MessageOf(TMail due, DateTimeOffset now)
     {
         var (subject, text) = WordsOf(due);
-        var sender = new MailboxAddress(PostMail.OneLine(SiteOf(due).Name), tools.Mail.Value.From);
-        var message = new MimeMessage { Subject = PostMail.OneLine(subject), MessageId = $"{due.Key}@{sender.Domain}", Date = now };
+        var sender = new MailboxAddress(HeaderText.Of(SiteOf(due).Name), tools.Mail.Value.From);
+        var message = new MimeMessage { Subject = HeaderText.Of(subject), MessageId = $"{due.Key}@{sender.Domain}", Date = now };
         message.From.Add(sender);
-        message.To.Add(new MailboxAddress(PostMail.OneLine(due.Name), due.Address));
+        message.To.Add(new MailboxAddress(HeaderText.Of(due.Name), due.Address));
         if (AnswerTo(due) is { } other && MailboxAddress.TryParse(other, out var answer)) message.ReplyTo.Add(answer);
         if (StopAddress(due) is { } stop)
         {

@@ -8,6 +8,7 @@ internal static class OutgoingRegistration
     {
         builder.Services.AddOptions<OutgoingOptions>().BindConfiguration("Outgoing").ValidateDataAnnotations().ValidateOnStart();
         builder.Services.AddSingleton<AddressGuard>();
+        builder.Services.AddScoped<BrokenLinks>();
         builder.Services.AddHttpClient<GuardedClient>(client =>
         {
             client.Timeout = Timeout.InfiniteTimeSpan;

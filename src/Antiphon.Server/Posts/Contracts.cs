@@ -47,5 +47,11 @@ internal sealed record PostRequest(
     IReadOnlyList<string>? MoreCategories = null);
 
 /// <summary>What publishing would do.</summary>
-/// <param name="Subscribers">How many would get a mail; 0 when the post was mailed before.</param>
-internal sealed record PublishForecast(int Subscribers);
+/// <param name="Subscribers">How many would get a mail at once; 0 when the post was mailed before.</param>
+/// <param name="Digests">The digests that would bring it.</param>
+internal sealed record PublishForecast(int Subscribers, IReadOnlyList<DigestForecast> Digests);
+
+/// <summary>A digest that would bring a post.</summary>
+/// <param name="Receivers">How many it goes to now.</param>
+/// <param name="NextAt">When it goes out next; null for one that goes with each post.</param>
+internal sealed record DigestForecast(long Id, string Name, int Receivers, DateTimeOffset? NextAt);

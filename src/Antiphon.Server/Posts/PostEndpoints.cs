@@ -2,6 +2,7 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Digests;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -60,12 +61,9 @@ internal static class PostEndpoints
         return TypedResults.Ok(View(found, addresses));
     }
 
-    private static async Task<Results<Ok<PublishForecast>, NotFound>> Forecast(long site, long post, AntiphonContext database)
+    private static async Task<Results<Ok<PublishForecast>, NotFound>> Forecast(long site, long post, PostMailForecast forecast, CancellationToken cancellation)
     {
-        if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site)) return TypedResults.NotFound();
-        var waiting = await database.Subscribers.CountAsync(one => one.SiteId == site && one.LeftAt == null
-            && !database.Deliveries.Any(delivery => delivery.PostId == post && delivery.SubscriberId == one.Id));
-        return TypedResults.Ok(new PublishForecast(waiting));
+        return await forecast.OfAsync(site, post, cancellation) is { } found ? TypedResults.Ok(found) : TypedResults.NotFound();
     }
 
     /// <summary>The refusal when a contributor would change what readers see; null when the role is enough.</summary>

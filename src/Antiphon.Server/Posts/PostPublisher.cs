@@ -2,12 +2,13 @@ using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Channels;
+using Antiphon.Server.Digests;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts;
 
-/// <summary>Publishes a post: its status, its thread and one delivery for every subscriber change in one transaction, so that all of it happens or nothing.</summary>
-internal sealed class PostPublisher(AntiphonContext database, DeliverySignal signal, ChannelSignal channels, PostAddresses addresses, TimeProvider clock)
+/// <summary>Publishes a post: its status, its thread and what is to be mailed change in one transaction, so that all of it happens or nothing.</summary>
+internal sealed class PostPublisher(AntiphonContext database, DigestPlanner digests, GatheringSignal signal, ChannelSignal channels, PostAddresses addresses, TimeProvider clock)
 {
     /// <summary>Saves pending changes and publishes the post, which is tracked by the same context. Publishing again sends nothing twice.</summary>
     public async Task PublishAsync(Post post, CancellationToken cancellation)
@@ -20,7 +21,12 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         await database.SaveChangesAsync(cancellation);
         await OpenThreadAsync(post, now, cancellation);
-        if (isNews) await QueueMailsAsync(post, now, cancellation);
+        if (isNews)
+        {
+            await digests.PlanForAsync(post, cancellation);
+            await database.SaveChangesAsync(cancellation);
+        }
+
         await transaction.CommitAsync(cancellation);
         signal.Wake();
         channels.Wake();
@@ -48,15 +54,4 @@ internal sealed class PostPublisher(AntiphonContext database, DeliverySignal sig
 
     /// <summary>Identifier of a post's thread.</summary>
     public static string ThreadIdentifier(Post post) => "post-" + post.Key;
-
-    // One statement, so that fifty thousand subscribers fill no memory; the unique index on post and subscriber makes it repeatable.
-    private Task QueueMailsAsync(Post post, DateTimeOffset now, CancellationToken cancellation)
-    {
-        var at = now.ToUnixTimeMilliseconds();
-        return database.Database.ExecuteSqlAsync($"""
-            INSERT OR IGNORE INTO Deliveries (Key, SiteId, PostId, SubscriberId, State, Attempts, NextAttemptAt, CreatedAt)
-            SELECT lower(hex(randomblob(12))), {post.SiteId}, {post.Id}, Id, 'Queued', 0, {at}, {at}
-            FROM Subscribers WHERE SiteId = {post.SiteId} AND LeftAt IS NULL
-            """, cancellation);
-    }
 }

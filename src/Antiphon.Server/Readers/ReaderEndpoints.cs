@@ -4,6 +4,7 @@ using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -30,7 +31,7 @@ internal static class ReaderEndpoints
     private static async Task<Ok<SubscriberPage>> ListSubscribers(long site, AntiphonContext database, string? search, long? before)
     {
         var all = database.Subscribers.AsNoTracking().Where(one => one.SiteId == site);
-        var active = await all.CountAsync(one => one.LeftAt == null);
+        var active = await all.CountAsync(one => one.LeftAt == null && one.Suppressed == null);
         var left = await all.CountAsync(one => one.LeftAt != null);
         if (!string.IsNullOrWhiteSpace(search)) all = all.Where(one => EF.Functions.Like(one.Mail, $"%{search.Trim()}%") || EF.Functions.Like(one.Name!, $"%{search.Trim()}%"));
         if (before is not null) all = all.Where(one => one.Id < before);

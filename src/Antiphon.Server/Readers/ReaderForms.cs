@@ -5,6 +5,7 @@ using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Channels;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;

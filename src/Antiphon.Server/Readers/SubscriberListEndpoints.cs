@@ -5,6 +5,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
 using Antiphon.Server.Sites;

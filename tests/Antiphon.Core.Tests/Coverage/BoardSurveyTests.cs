@@ -35,13 +35,14 @@ public sealed class BoardSurveyTests
             var listings = definitions.Select(one => (Selection: ListingSelection.Choose(one.Definition, posts, Now), one.Sighting)).ToList();
             var mails = tallies.Take(posts.Count).Select((tally, index) => (index, tally)).ToDictionary(one => (long)one.index + 1, one => one.tally);
             var written = new HashSet<long> { 1, 2 };
-            var survey = BoardSurvey.Of(posts, listings, written, mails, Now);
+            var coming = posts.Where(post => post.Id % 3 == 0 && !mails.ContainsKey(post.Id) && ListingSelection.IsPublic(post, Now)).Select(post => post.Id).ToHashSet();
+            var survey = BoardSurvey.Of(posts, listings, written, mails, coming, Now);
 
             List<CoverageMark> MarksOf(ListingCandidate post) =>
             [
                 .. listings.Select(one => CoverageRules.ForListing(one.Selection.Explain(post), one.Sighting).Mark),
                 .. written.Select(blog => CoverageRules.ForFeed(post, blog, ListingSelection.IsPublic(post, Now) ? 1 : null, 20, Now).Mark),
-                CoverageRules.ForMail(post, written.Contains(post.BlogId), mails.GetValueOrDefault(post.Id) ?? DeliveryTally.None, Now).Mark,
+                CoverageRules.ForMail(post, written.Contains(post.BlogId), mails.GetValueOrDefault(post.Id) ?? DeliveryTally.None, coming.Contains(post.Id), Now).Mark,
             ];
             Assert.Equal(posts.Where(post => MarksOf(post).Contains(CoverageMark.Failed)).Select(post => post.Id), survey.Off.Order());
             Assert.Equal(posts.Where(post => MarksOf(post).Contains(CoverageMark.Due)).Select(post => post.Id), survey.Due.Order());

@@ -57,17 +57,17 @@ public sealed class CoverageRulesTests
     [InlineData(PostStatus.Withdrawn, -1, CoverageMark.LeftOut, CoverageReason.Withdrawn)]
     public void Without_deliveries_the_status_tells_of_the_mail(PostStatus status, int hours, CoverageMark mark, CoverageReason reason)
     {
-        var cell = CoverageRules.ForMail(Post(status, hours), writtenHere: true, DeliveryTally.None, Now);
+        var cell = CoverageRules.ForMail(Post(status, hours), writtenHere: true, DeliveryTally.None, isComing: false, Now);
         Assert.Equal((mark, reason), (cell.Mark, cell.Reason));
     }
 
     [Fact]
-    public void Followed_posts_are_not_mailed() => Assert.Equal(CoverageReason.NotMailed, CoverageRules.ForMail(Post(PostStatus.Published, -1), writtenHere: false, DeliveryTally.None, Now).Reason);
+    public void Followed_posts_are_not_mailed() => Assert.Equal(CoverageReason.NotMailed, CoverageRules.ForMail(Post(PostStatus.Published, -1), writtenHere: false, DeliveryTally.None, isComing: false, Now).Reason);
 
     [Fact]
     public void One_failed_mail_counts_more_than_those_on_their_way()
     {
-        var cell = CoverageRules.ForMail(Post(PostStatus.Published, -1), writtenHere: true, new DeliveryTally(10, 4, 1), Now);
+        var cell = CoverageRules.ForMail(Post(PostStatus.Published, -1), writtenHere: true, new DeliveryTally(10, 4, 1), isComing: false, Now);
         Assert.Equal((CoverageMark.Failed, 10, 4, 1), (cell.Mark, cell.Count, cell.Open, cell.Failed));
     }
 

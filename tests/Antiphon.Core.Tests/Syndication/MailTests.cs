@@ -10,22 +10,6 @@ public sealed class MailTests
     private static readonly DateTimeOffset Now = new(2026, 11, 24, 12, 0, 0, TimeSpan.Zero);
 
     [Fact]
-    public void A_title_cannot_break_out_of_the_subject()
-    {
-        var mail = new PostMail("Quillmoor", "The Night Log", "Fog\r\nBcc: all@quillmoor.example", "Dov", "<p>a</p>", "https://a.example/1", "https://a.example/stop").Compose();
-        Assert.Equal("Fog Bcc: all@quillmoor.example", mail.Subject);
-    }
-
-    [Fact]
-    public void Both_parts_carry_text_link_and_the_way_out()
-    {
-        var mail = new PostMail("Quillmoor", "The Night Log", "Fog & frost", "Dov", "<p>One</p><p>Two</p>", "https://a.example/1", "https://a.example/stop").Compose();
-        Assert.All(new[] { mail.Html, mail.Plain }, part => Assert.Contains("https://a.example/stop", part, StringComparison.Ordinal));
-        Assert.Contains("One\n\nTwo", mail.Plain, StringComparison.Ordinal);
-        Assert.Contains("Fog &amp; frost", mail.Html, StringComparison.Ordinal);
-    }
-
-    [Fact]
     public void Pauses_grow_and_end()
     {
         var pauses = Enumerable.Range(1, RetrySchedule.MaxAttempts).Select(attempt => RetrySchedule.PauseAfter(attempt, 0)).ToList();
@@ -51,7 +35,16 @@ public sealed class MailTests
     [InlineData(0, 0, 0, CoverageMark.LeftOut, CoverageReason.NothingSent)]
     public void Mail_marks_follow_the_deliveries(int total, int open, int failed, CoverageMark mark, CoverageReason reason)
     {
-        var cell = CoverageRules.ForMail(new ListingCandidate(1, 1, "a", PostStatus.Published, Now), true, new DeliveryTally(total, open, failed), Now);
+        var cell = CoverageRules.ForMail(new ListingCandidate(1, 1, "a", PostStatus.Published, Now), true, new DeliveryTally(total, open, failed), isComing: false, Now);
+        Assert.Equal((mark, reason), (cell.Mark, cell.Reason));
+    }
+
+    [Theory]
+    [InlineData(true, CoverageMark.Due, CoverageReason.ComingByMail)]
+    [InlineData(false, CoverageMark.LeftOut, CoverageReason.NothingSent)]
+    public void A_digest_to_come_is_due(bool isComing, CoverageMark mark, CoverageReason reason)
+    {
+        var cell = CoverageRules.ForMail(new ListingCandidate(1, 1, "a", PostStatus.Published, Now), true, DeliveryTally.None, isComing, Now);
         Assert.Equal((mark, reason), (cell.Mark, cell.Reason));
     }
 

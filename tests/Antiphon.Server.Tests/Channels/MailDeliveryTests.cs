@@ -1,5 +1,5 @@
 using Antiphon.Core.Syndication;
-using Antiphon.Server.Channels;
+using Antiphon.Server.Digests;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;

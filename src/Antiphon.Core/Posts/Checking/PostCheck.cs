@@ -2,6 +2,7 @@ using System.Globalization;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
 using AngleSharp.Html.Parser;
+using Antiphon.Core.Checking;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 
@@ -20,10 +21,10 @@ public static class PostCheck
     private static readonly HashSet<string> Vague = new(StringComparer.OrdinalIgnoreCase) { "here", "click here", "this", "link", "more", "read more", "this page", "hier", "mehr", "ici" };
 
     /// <summary>What was found, what matters most first; empty for a post with nothing to mend.</summary>
-    public static IReadOnlyList<PostFinding> Run(PostDraft post)
+    public static IReadOnlyList<CheckFinding> Run(PostDraft post)
     {
-        var findings = new List<PostFinding>();
-        void Report(PostRule rule, string field, params string[] arguments) => findings.Add(new PostFinding(rule, field, arguments));
+        var findings = new List<CheckFinding>();
+        void Report(CheckRule rule, string field, params string[] arguments) => findings.Add(new CheckFinding(rule, field, arguments));
         var body = new HtmlParser().ParseDocument(post.BodyHtml).Body!;
         var text = HtmlText.Of(post.BodyHtml);
         ExamineTitle(post, Report);
@@ -40,7 +41,7 @@ public static class PostCheck
         return [.. findings.OrderBy(finding => finding.Rule.Severity)];
     }
 
-    private static void ExamineTitle(PostDraft post, Action<PostRule, string, string[]> report)
+    private static void ExamineTitle(PostDraft post, Action<CheckRule, string, string[]> report)
     {
         var title = post.Title.Trim();
         if (title.Length == 0)
@@ -55,7 +56,7 @@ public static class PostCheck
         if (letters.Count > 10 && letters.TrueForAll(char.IsUpper)) report(PostRules.TitleShouts, "title", []);
     }
 
-    private static void ExamineHeadings(IHtmlElement body, Action<PostRule, string, string[]> report)
+    private static void ExamineHeadings(IHtmlElement body, Action<CheckRule, string, string[]> report)
     {
         // The title above the text is the first order.
         var before = 1;
@@ -69,7 +70,7 @@ public static class PostCheck
         }
     }
 
-    private static void ExamineLinks(IHtmlElement body, Action<PostRule, string, string[]> report)
+    private static void ExamineLinks(IHtmlElement body, Action<CheckRule, string, string[]> report)
     {
         foreach (var link in body.QuerySelectorAll("a[href]"))
         {

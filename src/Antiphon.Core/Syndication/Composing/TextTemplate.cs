@@ -22,7 +22,9 @@ public sealed class TextTemplate
     public IReadOnlySet<string> Used => _parts.Select(part => part.Field ?? part.Condition).OfType<string>().ToHashSet();
 
     /// <summary>Reads a template; or in plain words what is wrong and where, counted in characters from 1.</summary>
-    public static (TextTemplate? Template, string? Problem) Read(string text)
+    /// <param name="text">The template.</param>
+    /// <param name="fields">Fields it may name; null for <see cref="Fields"/>.</param>
+    public static (TextTemplate? Template, string? Problem) Read(string text, IReadOnlyList<string>? fields = null)
     {
         if (text.Length > MaxLength) return (null, $"Keep the template under {MaxLength} characters.");
         var (parts, words, condition) = (new List<Part>(), new StringBuilder(), (string?)null);
@@ -42,7 +44,7 @@ public sealed class TextTemplate
                 var end = text.IndexOf('}', at);
                 if (end < 0) return (null, $"The brace at {at + 1} is not closed; write it twice where it is meant.");
                 Close();
-                if (Take(text[(at + 1)..end].Trim(), at + 1, parts, ref condition) is { } problem) return (null, problem);
+                if (Take(text[(at + 1)..end].Trim(), at + 1, fields ?? Fields, parts, ref condition) is { } problem) return (null, problem);
                 at = end;
             }
         }
@@ -64,7 +66,7 @@ public sealed class TextTemplate
         return Tidy(text.ToString());
     }
 
-    private static string? Take(string inner, int at, List<Part> parts, ref string? condition)
+    private static string? Take(string inner, int at, IReadOnlyList<string> fields, List<Part> parts, ref string? condition)
     {
         if (inner == "end")
         {
@@ -75,7 +77,7 @@ public sealed class TextTemplate
 
         var isIf = inner.StartsWith("if ", StringComparison.Ordinal);
         var field = isIf ? inner[3..].Trim() : inner;
-        if (!Fields.Contains(field)) return $"There is no field “{field}” (at {at}). There are {string.Join(", ", Fields)}.";
+        if (!fields.Contains(field)) return $"There is no field “{field}” (at {at}). There are {string.Join(", ", fields)}.";
         if (!isIf) parts.Add(new Part(string.Empty, field, condition));
         else if (condition is not null) return $"“{{if {field}}}” at {at} stands within “{{if {condition}}}”; end that first.";
         else condition = field;

@@ -1,5 +1,6 @@
 using Antiphon.Core.Syndication.Composing;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Data.Entities.Syndication;
 
 namespace Antiphon.Server.Channels.Sending;

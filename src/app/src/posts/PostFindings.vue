@@ -2,7 +2,7 @@
 import type { Schemas } from '../api/client'
 import SeverityMark from '../feeds/SeverityMark.vue'
 
-const props = defineProps<{ findings: Schemas['PostFindingView'][]; links: Schemas['PostFindingView'][] | null; isChecking: boolean; trouble: string }>()
+const props = defineProps<{ findings: Schemas['CheckFindingView'][]; links: Schemas['CheckFindingView'][] | null; isChecking: boolean; trouble: string }>()
 const emit = defineEmits<{ links: [] }>()
 </script>
 

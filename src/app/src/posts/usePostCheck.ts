@@ -21,7 +21,7 @@ export function usePostCheck(site: () => number, id: () => number | null, post: 
     placeholderData: keepPreviousData,
     gcTime: 10_000,
   })
-  const links = ref<Schemas['PostFindingView'][] | null>(null)
+  const links = ref<Schemas['CheckFindingView'][] | null>(null)
   const act = useAct()
   // What was said about the links holds for the text they stood in.
   watch(

@@ -1,6 +1,6 @@
 using Antiphon.Server.Hosting;
 
-namespace Antiphon.Server.Channels;
+namespace Antiphon.Server.Digests;
 
 /// <summary>Wakes the delivery worker.</summary>
 internal sealed class DeliverySignal : WakeUp;

@@ -1,15 +1,17 @@
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Server.Channels;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
-namespace Antiphon.Server.Channels;
+namespace Antiphon.Server.Digests;
 
-/// <summary>Claims deliveries and records what became of them. Every step is one commit, so a crash between two steps loses nothing.</summary>
+/// <summary>Claims mails to subscribers and records what became of them. Every step is one commit, so a crash between two steps loses nothing.</summary>
 internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeProvider clock, Random random, IOptions<DeliveryOptions> options)
 {
-    /// <summary>Claims what is due, oldest first: new ones, retries, and those whose worker died. Empty when nothing is.</summary>
+    /// <summary>Claims what is due, oldest first: new ones, retries, and those whose worker died; what belongs to a paused edition is passed over. Empty when nothing is due.</summary>
     public async Task<IReadOnlyList<Delivery>> ClaimAsync(CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
@@ -17,12 +19,22 @@ internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeP
         var lease = now + (options.Value.LeaseSeconds * 1000L);
         var claimed = await database.Database.SqlQuery<long>($"""
             UPDATE Deliveries SET State = 'Sending', NextAttemptAt = {lease}, Attempts = Attempts + 1
-            WHERE Id IN (SELECT Id FROM Deliveries WHERE State IN ('Queued', 'Retrying', 'Sending') AND NextAttemptAt <= {now} ORDER BY NextAttemptAt LIMIT {options.Value.BatchSize})
+            WHERE Id IN (SELECT Id FROM Deliveries WHERE State IN ('Queued', 'Sending', 'Retrying') AND NextAttemptAt <= {now}
+                AND EditionId NOT IN (SELECT Id FROM Editions WHERE PausedAt IS NOT NULL AND State IN ('Gathering', 'Sending'))
+                ORDER BY NextAttemptAt LIMIT {options.Value.BatchSize})
             RETURNING Id
             """).ToListAsync(cancellation);
         if (claimed.Count == 0) return [];
-        return await database.Deliveries.AsNoTracking().AsSplitQuery().Include(one => one.Post.Blog).Include(one => one.Subscriber.Site)
-            .Where(one => claimed.Contains(one.Id)).OrderBy(one => one.Id).ToListAsync(cancellation);
+        return await database.Deliveries.AsNoTracking().Include(one => one.Subscriber).Where(one => claimed.Contains(one.Id)).OrderBy(one => one.Id).ToListAsync(cancellation);
+    }
+
+    /// <summary>Marks editions of which nothing is open any more.</summary>
+    public async Task FinishAsync(CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        var now = clock.GetUtcNow();
+        await database.Editions.Where(one => one.State == EditionState.Sending && one.Total <= one.Delivered + one.Failed + one.Cancelled)
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, EditionState.Sent).SetProperty(one => one.FinishedAt, now).SetProperty(one => one.PausedAt, (DateTimeOffset?)null), cancellation);
     }
 
     /// <summary>The receiver took it.</summary>
@@ -31,7 +43,7 @@ internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeP
     /// <summary>It will not be tried again.</summary>
     public Task FailedAsync(Delivery delivery, string answer) => RecordAsync(delivery, DeliveryState.Failed, clock.GetUtcNow(), answer);
 
-    /// <summary>It was taken back: the subscriber left or the post was withdrawn.</summary>
+    /// <summary>It was taken back: the subscriber left or the posts were withdrawn.</summary>
     public Task CancelledAsync(Delivery delivery, string why) => RecordAsync(delivery, DeliveryState.Cancelled, clock.GetUtcNow(), why);
 
     /// <summary>It failed in a way that may pass: another attempt after a pause, or none when there were enough.</summary>
@@ -43,7 +55,8 @@ internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeP
     {
         await using var database = await databases.CreateDbContextAsync();
         var delivered = state == DeliveryState.Delivered ? clock.GetUtcNow() : (DateTimeOffset?)null;
-        await database.Deliveries.Where(one => one.Id == delivery.Id).ExecuteUpdateAsync(set => set
+        // What the team cancelled meanwhile was handed over all the same only when the receiver says so.
+        await database.Deliveries.Where(one => one.Id == delivery.Id && (one.State == DeliveryState.Sending || state == DeliveryState.Delivered)).ExecuteUpdateAsync(set => set
             .SetProperty(one => one.State, state).SetProperty(one => one.NextAttemptAt, next)
             .SetProperty(one => one.DeliveredAt, delivered).SetProperty(one => one.LastAnswer, answer));
     }

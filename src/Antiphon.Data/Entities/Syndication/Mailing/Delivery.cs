@@ -1,8 +1,8 @@
 using Antiphon.Core.Syndication;
 
-namespace Antiphon.Data.Entities;
+namespace Antiphon.Data.Entities.Syndication.Mailing;
 
-/// <summary>One post going to one subscriber by mail: a row of the outbox.</summary>
+/// <summary>One edition going to one subscriber: a row of the outbox.</summary>
 public sealed class Delivery
 {
     /// <summary>Key.</summary>
@@ -14,17 +14,20 @@ public sealed class Delivery
     /// <summary>The site.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The post.</summary>
-    public long PostId { get; set; }
+    /// <summary>The edition.</summary>
+    public long EditionId { get; set; }
 
-    /// <summary>The post.</summary>
-    public Post Post { get; set; } = null!;
+    /// <summary>The edition.</summary>
+    public Edition Edition { get; set; } = null!;
 
     /// <summary>The receiver.</summary>
     public long SubscriberId { get; set; }
 
     /// <summary>The receiver.</summary>
     public Subscriber Subscriber { get; set; } = null!;
+
+    /// <summary>Whether it has the second subject.</summary>
+    public bool IsSecond { get; set; }
 
     /// <summary>Where it stands.</summary>
     public DeliveryState State { get; set; }

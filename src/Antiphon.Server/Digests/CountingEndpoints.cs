@@ -1,0 +1,38 @@
+using Antiphon.Data;
+using Antiphon.Server.Embed;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Digests;
+
+/// <summary>/go/{key} and /opened/{key}: links and dots of mails. They count and tell nobody who it was.</summary>
+internal static class CountingEndpoints
+{
+    // One transparent dot (GIF89a).
+    private static readonly byte[] Dot = Convert.FromBase64String("R0lGODlhAQABAIAAAAAAAP///yH5BAEAAAAALAAAAAABAAEAAAIBRAA7");
+
+    /// <summary>Maps both.</summary>
+    public static void MapCounting(this WebApplication app)
+    {
+        app.MapGet("/go/{key}", (string key, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: false, database, cancellation)).ExcludeFromDescription();
+        app.MapGet("/go/{key}/b", (string key, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: true, database, cancellation)).ExcludeFromDescription();
+        app.MapGet("/opened/{key}", Opened).ExcludeFromDescription();
+    }
+
+    // It leads only where a mail of ours led; nobody can bring an address of their own.
+    private static async Task<Results<RedirectHttpResult, ContentHttpResult>> FollowAsync(string key, bool isSecond, AntiphonContext database, CancellationToken cancellation)
+    {
+        var address = await database.EditionLinks.Where(link => link.Key == key).Select(link => link.Address).FirstOrDefaultAsync(cancellation);
+        if (address is null) return PublicPage.Missing();
+        var second = isSecond ? 1 : 0;
+        await database.EditionLinks.Where(link => link.Key == key).ExecuteUpdateAsync(set => set.SetProperty(link => link.Clicks, link => link.Clicks + 1).SetProperty(link => link.SecondClicks, link => link.SecondClicks + second), cancellation);
+        return TypedResults.Redirect(address);
+    }
+
+    private static async Task<FileContentHttpResult> Opened(string key, HttpContext http, AntiphonContext database, CancellationToken cancellation)
+    {
+        await database.Editions.Where(edition => edition.Key == key).ExecuteUpdateAsync(set => set.SetProperty(edition => edition.Opens, edition => edition.Opens + 1), cancellation);
+        http.Response.Headers.CacheControl = "no-store";
+        return TypedResults.File(Dot, "image/gif");
+    }
+}

@@ -1,0 +1,12 @@
+using Antiphon.Core.Syndication;
+using Antiphon.Data.Entities.Syndication.Mailing;
+
+namespace Antiphon.Server.Digests;
+
+/// <summary>Mails as the team sees them.</summary>
+internal static class DeliveryViews
+{
+    /// <summary>Their views.</summary>
+    public static IQueryable<DeliveryView> Viewed(this IQueryable<Delivery> mails) => mails.Select(one => new DeliveryView(
+        one.Id, one.Subscriber.Mail, one.State, one.Attempts, one.CreatedAt, one.DeliveredAt, one.State == DeliveryState.Retrying ? one.NextAttemptAt : null, one.LastAnswer));
+}

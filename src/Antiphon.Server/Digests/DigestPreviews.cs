@@ -1,0 +1,104 @@
+using System.Text;
+using Antiphon.Core.Checking;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Syndication.Digests;
+using Antiphon.Core.Syndication.Digests.Checking;
+using Antiphon.Core.Text;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Mail;
+using Antiphon.Server.Outgoing;
+using Antiphon.Server.Posts;
+using Antiphon.Server.Readers;
+using Microsoft.EntityFrameworkCore;
+using MimeKit;
+
+namespace Antiphon.Server.Digests;
+
+/// <summary>Shows, checks and tries out digests before anything is sent.</summary>
+internal sealed class DigestPreviews(AntiphonContext database, EditionMails mails, SubscriberMessage messages, MailSender sender, BrokenLinks links, TimeProvider clock)
+{
+    /// <summary>Said where a site has no post to show.</summary>
+    public const string NothingYet = "There is no published post this digest chooses. Publish one, or choose more.";
+
+    private const int MostExamples = 3;
+    private const int MostRead = 200;
+    private const int LongestAddress = 60;
+
+    /// <summary>The preview; null when there is no post to show.</summary>
+    public async Task<DigestPreview?> OfAsync(long site, long? id, DigestRequest request, CancellationToken cancellation)
+    {
+        var digest = await DigestAsync(site, id, request, cancellation);
+        if (await ComposeAsync(digest, cancellation) is not var (mail, posts, isExample)) return null;
+        var receivers = await database.Subscribers.Of(digest, database, digest.Site.TimeZone, clock.GetUtcNow()).CountAsync(cancellation);
+        var bytes = Encoding.UTF8.GetByteCount(mail.Html.Length > 0 ? mail.Html : mail.Plain);
+        return new DigestPreview(mail.Subject, mail.SecondSubject, mail.Html, mail.Plain, (bytes + 999) / 1000, [.. MailCheck.Run(mail).Select(CheckFindingView.Of)], posts, isExample, receivers);
+    }
+
+    /// <summary>The links and pictures that cannot be opened; null when there is no post to show.</summary>
+    public async Task<List<CheckFindingView>?> BrokenLinksAsync(long site, long? id, DigestRequest request, CancellationToken cancellation)
+    {
+        if (await ComposeAsync(await DigestAsync(site, id, request, cancellation), cancellation) is not var (mail, _, _)) return null;
+        var broken = await links.AmongAsync(MailCheck.Addresses(mail), cancellation);
+        return [.. broken.Select(one => CheckFindingView.Of(new CheckFinding(MailRules.LinkBroken, "posts", [Shortened.ToLength(one.Address, LongestAddress), one.Problem])))];
+    }
+
+    /// <summary>Sends it to a person of the team; their address, or why it could not be sent.</summary>
+    public async Task<(string? Mail, string? Refusal)> TestAsync(long site, long? id, DigestRequest request, long person, CancellationToken cancellation)
+    {
+        var digest = await DigestAsync(site, id, request, cancellation);
+        if (await ComposeAsync(digest, cancellation) is not var (mail, _, _)) return (null, NothingYet);
+        var me = await database.Users.Where(one => one.Id == person).Select(one => new { one.Email, one.DisplayName }).FirstAsync(cancellation);
+        // The links for leaving and choosing lead to the page of a subscriber who does not exist, which says so.
+        var nobody = new Subscriber { Key = "test", SiteId = site };
+        var leave = messages.LeaveAddress(nobody, edition: null);
+        try
+        {
+            foreach (var isSecond in mail.SecondSubject is null ? new[] { false } : [false, true])
+            {
+                var text = mail.For(leave, messages.ChooseAddress(nobody), isSecond);
+                await sender.SendAsync(messages.Make(text, digest.Site, digest, new MailboxAddress(HeaderText.Of(me.DisplayName), me.Email!), Guid.NewGuid().ToString("N"), leave), cancellation);
+            }
+
+            return (me.Email, null);
+        }
+        catch (Exception failure) when (MailFailure.IsFinal(failure) || MailFailure.IsPassing(failure))
+        {
+            return (null, $"The mail server did not take it: {failure.Message}");
+        }
+    }
+
+    private async Task<Digest> DigestAsync(long site, long? id, DigestRequest request, CancellationToken cancellation)
+    {
+        var known = id is null ? null : await database.Digests.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation);
+        return new Digest
+        {
+            Id = known?.Id ?? 0,
+            SiteId = site,
+            Site = await database.Sites.AsNoTracking().FirstAsync(one => one.Id == site, cancellation),
+            Settings = request.Settings,
+            Segment = await database.Segments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == request.SegmentId && one.SiteId == site, cancellation),
+            IsUsual = request.IsUsual,
+            CreatedAt = known?.CreatedAt ?? clock.GetUtcNow(),
+        };
+    }
+
+    private async Task<(ComposedDigest Mail, int Posts, bool IsExample)?> ComposeAsync(Digest digest, CancellationToken cancellation)
+    {
+        var isEachPost = digest.Settings.Rhythm.Every == DigestEvery.Post;
+        var posts = isEachPost ? [] : await NewPosts.OfAsync(digest, database, clock.GetUtcNow(), cancellation);
+        var isExample = posts.Count == 0;
+        if (isExample) posts = await LatestAsync(digest, isEachPost ? 1 : MostExamples, cancellation);
+        var mail = await mails.ComposeAsync(digest.Settings, digest.Site, [.. posts], [], opened: null, cancellation);
+        return mail is null ? null : (mail, posts.Count, isExample);
+    }
+
+    private async Task<IReadOnlyList<Post>> LatestAsync(Digest digest, int most, CancellationToken cancellation)
+    {
+        var latest = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).Where(one => one.SiteId == digest.SiteId && one.Status == PostStatus.Published)
+            .OrderByDescending(one => one.ListedAt).Take(MostRead).ToListAsync(cancellation);
+        return [.. latest.Where(post => digest.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null).Take(most)];
+    }
+}

@@ -1,0 +1,6 @@
+using Antiphon.Server.Hosting;
+
+namespace Antiphon.Server.Digests;
+
+/// <summary>Wakes the worker that makes editions.</summary>
+internal sealed class GatheringSignal : WakeUp;
