@@ -22,9 +22,9 @@ case $(dotnet --version 2>/dev/null) in 1[0-9].*) ;; *) fail "the .NET SDK is to
 command -v node >/dev/null || fail "Node is missing; install Node 20 or later and try again."
 [ "$(node -p 'parseInt(process.versions.node)')" -ge 20 ] || fail "Node $(node --version) is too old; version 20 or later is needed."
 
-website=$((port + 1)) world=$((port + 2)) smtp=$((port == 5080 ? 2525 : port + 3))
+website=$((port + 1)) world=$((port + 2)) smtp=$((port == 5080 ? 2525 : port + 3)) pop=$((port == 5080 ? 2526 : port + 4))
 taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
-for one in "$port" "$website" "$world" "$smtp"; do
+for one in "$port" "$website" "$world" "$smtp" "$pop"; do
   taken "$one" && fail "port $one is taken; stop what uses it, or choose others with --port N."
 done
 
@@ -47,7 +47,7 @@ trap stop EXIT
 trap 'exit 0' INT TERM
 
 DOTNET_ENVIRONMENT=Production dotnet src/Antiphon.StandIns/bin/Release/net10.0/Antiphon.StandIns.dll \
-  --website "$website" --world "$world" --smtp "$smtp" --data "$data/stand-ins" >"$data/stand-ins.log" 2>&1 &
+  --website "$website" --world "$world" --smtp "$smtp" --pop "$pop" --data "$data/stand-ins" >"$data/stand-ins.log" 2>&1 &
 pids+=($!)
 wait_for() {
   for _ in $(seq 1 240); do
@@ -62,7 +62,7 @@ wait_for "$world" "${pids[0]}" "$data/stand-ins.log" "the outside world"
 cd src/Antiphon.Server || exit 1
 ASPNETCORE_ENVIRONMENT=Demo dotnet bin/Release/net10.0/Antiphon.Server.dll --urls "http://127.0.0.1:$port" \
   --Antiphon:DataDirectory "$data/antiphon" --Antiphon:PublicAddress "http://127.0.0.1:$port/" \
-  --Demo:Enabled true --Demo:Website "http://127.0.0.1:$website/" --Demo:World "http://127.0.0.1:$world/" --Mail:Port "$smtp" \
+  --Demo:Enabled true --Demo:Website "http://127.0.0.1:$website/" --Demo:World "http://127.0.0.1:$world/" --Mail:Port "$smtp" --Mail:ReturnsPort "$pop" \
   --Outgoing:AllowedHosts:0 "127.0.0.1:$port" --Outgoing:AllowedHosts:1 "127.0.0.1:$website" --Outgoing:AllowedHosts:2 "127.0.0.1:$world" \
   >"$data/antiphon.log" 2>&1 &
 pids+=($!)

@@ -19,7 +19,9 @@ builder.Services.AddSingleton<Inbox>();
 builder.Services.AddSingleton<Faults>();
 builder.Services.AddHttpClient();
 builder.Services.AddSingleton<Hub>();
+builder.Services.AddSingleton<Returns>();
 builder.Services.AddHostedService<SmtpListener>();
+builder.Services.AddHostedService<PopListener>();
 
 var app = builder.Build();
 app.MapGet("/healthz", () => "ok");

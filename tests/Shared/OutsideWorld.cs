@@ -11,7 +11,7 @@ internal sealed class OutsideWorld : IAsyncDisposable
 
     private OutsideWorld(OwnProcess process, TemporaryFolder data, int[] ports)
     {
-        (_process, _data, Website, World, SmtpPort) = (process, data, AddressOf(ports[0]), AddressOf(ports[1]), ports[2]);
+        (_process, _data, Website, World, SmtpPort, PopPort) = (process, data, AddressOf(ports[0]), AddressOf(ports[1]), ports[2], ports[3]);
         _http = new HttpClient { BaseAddress = World };
     }
 
@@ -24,16 +24,19 @@ internal sealed class OutsideWorld : IAsyncDisposable
     /// <summary>Port of the mail server.</summary>
     public int SmtpPort { get; }
 
+    /// <summary>Port of the mailbox of returns.</summary>
+    public int PopPort { get; }
+
     /// <summary>The "host:port" pairs a server under test may reach.</summary>
     public string[] Hosts => [Website.Authority, World.Authority];
 
     /// <summary>Starts it on free ports.</summary>
     public static async Task<OutsideWorld> StartAsync()
     {
-        var ports = FreePorts.Take(3);
+        var ports = FreePorts.Take(4);
         var data = new TemporaryFolder();
         var process = await OwnProcess.StartAsync(
-            "Antiphon.StandIns", AddressOf(ports[1]), "--website", $"{ports[0]}", "--world", $"{ports[1]}", "--smtp", $"{ports[2]}", "--data", data.Path);
+            "Antiphon.StandIns", AddressOf(ports[1]), "--website", $"{ports[0]}", "--world", $"{ports[1]}", "--smtp", $"{ports[2]}", "--pop", $"{ports[3]}", "--data", data.Path);
         return new OutsideWorld(process, data, ports);
     }
 
@@ -51,6 +54,9 @@ internal sealed class OutsideWorld : IAsyncDisposable
 
     /// <summary>The mails that arrived.</summary>
     public async Task<IReadOnlyList<ReceivedMail>> MailsAsync() => await _http.GetFromJsonAsync<List<ReceivedMail>>("mailbox/api/messages") ?? [];
+
+    /// <summary>A mail as it came.</summary>
+    public async Task<string> SourceAsync(ReceivedMail mail) => await _http.GetStringAsync($"mailbox/{mail.Id}/source");
 
     /// <inheritdoc/>
     public async ValueTask DisposeAsync()

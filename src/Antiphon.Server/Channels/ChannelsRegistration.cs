@@ -16,6 +16,7 @@ internal static class ChannelsRegistration
         services.AddOptions<DeliveryOptions>().BindConfiguration("Delivery").ValidateDataAnnotations().ValidateOnStart();
         services.AddTransient<MailSender>();
         services.AddScoped<ReturnKeeping>();
+        services.AddHostedService<ReturnMailbox>();
         services.AddSingleton<MailTools>();
         services.AddSingleton<LetterBox>();
         services.AddHostedService<LetterWorker>();

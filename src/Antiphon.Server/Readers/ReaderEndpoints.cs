@@ -6,6 +6,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Readers.Preferences;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -42,29 +43,32 @@ internal static class ReaderEndpoints
         return TypedResults.Ok(new SubscriberPage(active, left, [.. rows.Take(PageSize)], rows.Count > PageSize ? rows[PageSize - 1].Id : null));
     }
 
-    private static async Task<Results<NoContent, ValidationProblem>> AddSubscriber(long site, SubscriberRequest request, AntiphonContext database, IKeySource keys, TimeProvider clock)
+    private static async Task<Results<NoContent, ValidationProblem>> AddSubscriber(long site, SubscriberRequest request, AntiphonContext database, SubscriberLeaving leaving, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
     {
         var mail = request.Mail.Trim().ToLowerInvariant();
-        var known = await database.Subscribers.SingleOrDefaultAsync(one => one.SiteId == site && one.Mail == mail);
+        var known = await database.Subscribers.SingleOrDefaultAsync(one => one.SiteId == site && one.Mail == mail, cancellation);
         if (known is not null)
         {
             return FieldProblem.For("mail", known.LeftAt is null ? "This address gets mails already." : "This reader ended the mails; bring them back in the list only when they asked for it.");
         }
 
         var name = string.IsNullOrWhiteSpace(request.Name) ? null : request.Name.Trim();
-        database.Subscribers.Add(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow(), Origin = SubscriberOrigin.Hand, Reason = Said.OrNull(request.Reason) });
-        await database.SaveChangesAsync();
+        await leaving.JoinAsync(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow(), Origin = SubscriberOrigin.Hand, Reason = Said.OrNull(request.Reason) }, cancellation);
+        await database.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();
     }
 
-    private static Task<Results<NoContent, NotFound>> EndMails(long site, long subscriber, AntiphonContext database, TimeProvider clock) =>
-        SetLeftAsync(site, subscriber, clock.GetUtcNow(), database);
-
-    private static Task<Results<NoContent, NotFound>> ResumeMails(long site, long subscriber, AntiphonContext database) => SetLeftAsync(site, subscriber, null, database);
-
-    private static async Task<Results<NoContent, NotFound>> SetLeftAsync(long site, long subscriber, DateTimeOffset? left, AntiphonContext database)
+    private static async Task<Results<NoContent, NotFound>> EndMails(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
     {
-        var changed = await database.Subscribers.Where(one => one.Id == subscriber && one.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(one => one.LeftAt, left));
-        return changed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        if (await database.Subscribers.FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        await leaving.LeaveAsync(found, null, cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> ResumeMails(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    {
+        if (await database.Subscribers.FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        await leaving.ReturnAsync(found, cancellation);
+        return TypedResults.NoContent();
     }
 }

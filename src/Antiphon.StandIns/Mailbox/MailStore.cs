@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using MimeKit;
@@ -12,12 +13,16 @@ public sealed class MailStore
     private readonly Lock _gate = new();
     private readonly List<StoredMail> _mails = [];
     private readonly HashSet<string> _known = [];
+    private readonly HashSet<int> _collected = [];
     private readonly string _file;
+    private readonly string _collectedFile;
 
     /// <summary>Opens the mailbox.</summary>
     public MailStore(StandInPorts ports)
     {
         _file = Path.Combine(ports.Data, "mailbox.jsonl");
+        _collectedFile = Path.Combine(ports.Data, "mailbox.collected");
+        if (File.Exists(_collectedFile)) _collected = [.. File.ReadLines(_collectedFile).Select(line => int.Parse(line, CultureInfo.InvariantCulture))];
         if (!File.Exists(_file)) return;
         foreach (var line in File.ReadLines(_file).Where(line => line.Length > 0)) Remember(JsonSerializer.Deserialize<StoredMail>(line)!);
     }
@@ -31,6 +36,24 @@ public sealed class MailStore
         get
         {
             lock (_gate) return [.. Enumerable.Reverse(_mails)];
+        }
+    }
+
+    /// <summary>Mails that came back and were not collected, oldest first.</summary>
+    public IReadOnlyList<StoredMail> Returned
+    {
+        get
+        {
+            lock (_gate) return [.. _mails.Where(mail => mail.To.StartsWith("returns", StringComparison.Ordinal) && !_collected.Contains(mail.Id))];
+        }
+    }
+
+    /// <summary>Takes collected mails out of the mailbox of returns.</summary>
+    public void Collect(IEnumerable<int> ids)
+    {
+        lock (_gate)
+        {
+            foreach (var id in ids.Where(_collected.Add)) File.AppendAllText(_collectedFile, id.ToString(CultureInfo.InvariantCulture) + "\n");
         }
     }
 

@@ -13,6 +13,7 @@ internal static class MailboxEndpoints
         world.MapGet("/mailbox/{id:int}", Read);
         world.MapGet("/mailbox/api/messages", (string? to, MailStore store) => Results.Json(
             store.All.Where(mail => to is null || mail.To == to).Select(mail => new { mail.Id, mail.To, mail.From, mail.Subject, mail.MessageId, mail.ReceivedAt })));
+        world.MapGet("/mailbox/{id:int}/source", (int id, MailStore store) => store.All.FirstOrDefault(mail => mail.Id == id) is { } mail ? Results.Text(mail.Source, "text/plain", Encoding.Latin1) : Results.NotFound());
         world.MapGet("/mailbox/api/repeats", (MailStore store) => Results.Json(store.Repeats));
     }
 

@@ -4,11 +4,13 @@ using Antiphon.StandIns.Control;
 namespace Antiphon.StandIns.Mailbox;
 
 /// <summary>One connection of a sender.</summary>
-internal sealed class SmtpConversation(Stream stream, MailStore store, Troubles troubles)
+internal sealed class SmtpConversation(Stream stream, MailStore store, Returns returns, Troubles troubles)
 {
+    private const int SlowDomain = 3000;
     private readonly StreamReader _reader = new(stream, Encoding.Latin1);
     private readonly StreamWriter _writer = new(stream, Encoding.Latin1) { NewLine = "\r\n", AutoFlush = true };
     private readonly List<string> _receivers = [];
+    private string _sender = string.Empty;
 
     /// <summary>Talks until the sender leaves.</summary>
     public async Task RunAsync(CancellationToken stopping)
@@ -33,7 +35,7 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Troubles 
         {
             case "EHLO": await _writer.WriteLineAsync("250-post.quillmoor.example\r\n250-8BITMIME\r\n250 SMTPUTF8"); break;
             case "HELO": await _writer.WriteLineAsync("250 post.quillmoor.example"); break;
-            case "MAIL" or "RSET": await StartAsync(); break;
+            case "MAIL" or "RSET": await StartAsync(line); break;
             case "RCPT": await ReceiverAsync(line); break;
             case "DATA": await DataAsync(stopping); break;
             case "NOOP": await _writer.WriteLineAsync("250 Yes"); break;
@@ -41,17 +43,16 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Troubles 
         }
     }
 
-    private Task StartAsync()
+    private Task StartAsync(string line)
     {
         _receivers.Clear();
+        _sender = Bare(line);
         return _writer.WriteLineAsync("250 Go on");
     }
 
     private Task ReceiverAsync(string line)
     {
-        var from = line.IndexOf('<');
-        var to = line.IndexOf('>');
-        var receiver = from >= 0 && to > from ? line[(from + 1)..to].ToLowerInvariant() : string.Empty;
+        var receiver = Bare(line).ToLowerInvariant();
         if (receiver.EndsWith("@bounce.example", StringComparison.Ordinal)) return _writer.WriteLineAsync("550 Nobody of that name");
         if (troubles.MailsToPutOff > 0)
         {
@@ -69,7 +70,16 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Troubles 
         var source = new StringBuilder();
         while (await _reader.ReadLineAsync(stopping) is { } line && line != ".") source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
         if (troubles.MailDelay > 0) await Task.Delay(troubles.MailDelay, stopping);
-        store.Take(source.ToString(), _receivers);
+        if (_receivers.Exists(receiver => receiver.EndsWith("@slow.example", StringComparison.Ordinal))) await Task.Delay(SlowDomain, stopping);
+        // Some domains take everything first and think about it later.
+        foreach (var back in _receivers.Select(receiver => returns.Of(_sender, receiver, source.ToString())).OfType<string>()) store.Take(back, [_sender]);
+        store.Take(source.ToString(), _receivers.Where(receiver => !Returns.IsLost(receiver)));
         await _writer.WriteLineAsync("250 Kept");
+    }
+
+    private static string Bare(string line)
+    {
+        var (from, to) = (line.IndexOf('<', StringComparison.Ordinal), line.IndexOf('>', StringComparison.Ordinal));
+        return from >= 0 && to > from ? line[(from + 1)..to] : string.Empty;
     }
 }

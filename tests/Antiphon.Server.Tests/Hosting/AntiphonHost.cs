@@ -77,6 +77,14 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
         return await look(context);
     }
 
+    /// <summary>Does something with a service of the server, in a scope of its own.</summary>
+    public async Task WithServiceAsync<T>(Func<T, Task> act)
+        where T : notnull
+    {
+        await using var scope = Services.CreateAsyncScope();
+        await act(scope.ServiceProvider.GetRequiredService<T>());
+    }
+
     /// <summary>Writes a post and gives its view.</summary>
     public Task<Json> WriteAsync(string title, string status = "published", string body = "<p>Clear from nine.</p>") => Owner.PostJsonAsync(
         Api + "posts", new { blogId = Blog, title, bodyHtml = body, status, revision = 0 });

@@ -5,7 +5,7 @@ namespace Antiphon.Core.Syndication.Subscribers;
 /// <param name="Address">The receiver's address; null where only the key is known.</param>
 /// <param name="Key">Key of the delivery; null where only the address is known.</param>
 /// <param name="Reason">What the receiving server said.</param>
-public sealed record MailReturn(ReturnKind Kind, string? Address, string? Key, string Reason);
+public sealed record MailReturn(ReturnKind Kind, string? Address, string? Key, string Reason = "");
 
 /// <summary>Kinds of returns.</summary>
 public enum ReturnKind

@@ -68,6 +68,10 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
     {
         if (request.Kind == TermKind.Category)
         {
+            // Who chose it goes on getting it under its new name; who chose it alone would get everything once it is gone, so they keep it.
+            var name = request.Name;
+            var choosers = request.To.Length == 0 ? [] : await database.Subscribers.Where(one => one.SiteId == site && one.Categories.Any(chosen => EF.Functions.Collate(chosen, "NOCASE") == name)).ToListAsync(cancellation);
+            foreach (var chooser in choosers) chooser.Categories = Renamed(chooser.Categories, request.Name, request.To);
             var all = await database.Categories.Where(one => one.SiteId == site).ToListAsync(cancellation);
             var other = all.Find(one => Same(one.Name, request.To));
             foreach (var below in all.Where(one => Same(one.Above, request.Name))) below.Above = request.To.Length == 0 || Same(below.Name, request.To) ? null : request.To;

@@ -1,0 +1,34 @@
+using Antiphon.Server.Hosting;
+using MailKit.Net.Pop3;
+using MailKit.Security;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Mail.Returning;
+
+/// <summary>Reads the mailbox mails come back to. A mail is deleted there once what it told is kept.</summary>
+internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider clock, IOptions<MailOptions> options, ILogger<ReturnMailbox> log) : RepeatedWork(scopes, clock, log)
+{
+    private const int DefaultTls = 995;
+    private const int AtOnce = 500;
+
+    /// <inheritdoc/>
+    protected override TimeSpan Between => TimeSpan.FromSeconds(options.Value.ReturnsEverySeconds);
+
+    /// <inheritdoc/>
+    protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var settings = options.Value;
+        if (settings.ReturnsHost is not { } host) return;
+        using var mailbox = new Pop3Client { Timeout = settings.TimeoutSeconds * 1000 };
+        await mailbox.ConnectAsync(host, settings.ReturnsPort, settings.ReturnsPort == DefaultTls ? SecureSocketOptions.SslOnConnect : SecureSocketOptions.StartTlsWhenAvailable, cancellation);
+        await mailbox.AuthenticateAsync(settings.ReturnsUser, settings.ReturnsPassword, cancellation);
+        var keeping = services.GetRequiredService<ReturnKeeping>();
+        for (var at = 0; at < Math.Min(mailbox.Count, AtOnce); at++)
+        {
+            foreach (var back in ReturnReader.Read(await mailbox.GetMessageAsync(at, cancellation))) await keeping.KeepAsync(back, cancellation);
+            await mailbox.DeleteMessageAsync(at, cancellation);
+        }
+
+        await mailbox.DisconnectAsync(quit: true, cancellation);
+    }
+}

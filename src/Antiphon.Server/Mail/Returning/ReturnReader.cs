@@ -1,0 +1,45 @@
+using Antiphon.Core.Syndication.Subscribers;
+using MimeKit;
+
+namespace Antiphon.Server.Mail.Returning;
+
+/// <summary>Reads what mail servers send back: reports of delivery (RFC 3464) and of complaints (RFC 5965).</summary>
+internal static class ReturnReader
+{
+    /// <summary>The returns a mail tells of; empty for any other mail, such as an answer by somebody on holiday.</summary>
+    public static IReadOnlyList<MailReturn> Read(MimeMessage mail)
+    {
+        if (mail.Body is not MultipartReport report) return [];
+        var key = KeyOf(mail, report);
+        if (report.OfType<MessageDeliveryStatus>().FirstOrDefault() is { } status) return [.. Groups(status).Select(group => OfGroup(group, key)).OfType<MailReturn>()];
+        return report.OfType<MessageFeedbackReport>().FirstOrDefault() is { } feedback ? [OfComplaint(feedback, key)] : [];
+    }
+
+    // The first group is about the mail as a whole, each further one about a receiver (RFC 3464 §2.1).
+    private static IEnumerable<HeaderList> Groups(MessageDeliveryStatus status) => status.StatusGroups.Where(group => group.Contains("Status") || group.Contains("Action"));
+
+    private static MailReturn? OfGroup(HeaderList fields, string? key)
+    {
+        var status = fields["Status"]?.Trim() ?? string.Empty;
+        var action = fields["Action"]?.Trim() ?? string.Empty;
+        ReturnKind? kind = status.Length > 0 ? status[0] switch { '5' => ReturnKind.Hard, '4' => ReturnKind.Soft, _ => null } : string.Equals(action, "failed", StringComparison.OrdinalIgnoreCase) ? ReturnKind.Hard : null;
+        return kind is null ? null : new MailReturn(kind.Value, AddressIn(fields["Original-Recipient"]) ?? AddressIn(fields["Final-Recipient"]), key, AfterType(fields["Diagnostic-Code"]) ?? status);
+    }
+
+    private static MailReturn OfComplaint(MessageFeedbackReport report, string? key) =>
+        new(ReturnKind.Complaint, AddressIn(report.Fields["Original-Rcpt-To"]) ?? AddressIn(report.Fields["Removal-Recipient"]), key, "The reader called the mail unwanted.");
+
+    // The address it came back to says it best; where that was lost, the Message-ID of the mail that is sent along.
+    private static string? KeyOf(MimeMessage mail, MultipartReport report)
+    {
+        var back = mail.To.Mailboxes.Select(one => one.Address).Append(mail.Headers["Delivered-To"]).Append(mail.Headers["X-Original-To"]).OfType<string>().Select(ReturnAddress.KeyOf).OfType<string>().FirstOrDefault();
+        return back ?? Origin(report)?.Split('@')[0];
+    }
+
+    private static string? Origin(MultipartReport report) => report.OfType<MessagePart>().Select(part => part.Message?.MessageId).OfType<string>().FirstOrDefault();
+
+    private static string? AddressIn(string? field) => AfterType(field)?.Trim('<', '>', ' ') is { Length: > 0 } address && address.Contains('@', StringComparison.Ordinal) ? address : null;
+
+    // "rfc822; name@host" and "smtp; 550 words".
+    private static string? AfterType(string? field) => field is null ? null : field[(field.IndexOf(';', StringComparison.Ordinal) + 1)..].Trim();
+}

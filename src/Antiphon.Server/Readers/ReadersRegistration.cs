@@ -1,0 +1,10 @@
+using Antiphon.Server.Readers.Preferences;
+
+namespace Antiphon.Server.Readers;
+
+/// <summary>Subscribers and their questions.</summary>
+internal static class ReadersRegistration
+{
+    /// <summary>Registers what subscribers and the team do with subscriptions.</summary>
+    public static void AddReaders(this WebApplicationBuilder builder) => builder.Services.AddScoped<SubscriberLeaving>();
+}
