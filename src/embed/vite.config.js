@@ -1,9 +1,10 @@
 import { defineConfig } from 'vite'
 
-// Two files, so that a page of listings loads nothing of threads: the first loads the second where there is a thread.
+// Several files, so that a page of listings loads nothing of threads and forms: the first loads the others where there is one.
 const parts = {
   main: { entry: 'src/main.ts', name: 'antiphonEmbed', file: 'antiphon.js' },
   threads: { entry: 'src/threads/thread.ts', name: 'antiphonThreads', file: 'antiphon-threads.js' },
+  forms: { entry: 'src/forms/form.ts', name: 'antiphonForms', file: 'antiphon-forms.js' },
 }
 
 export default defineConfig(({ mode }) => {

@@ -55,6 +55,6 @@ internal sealed class EditionLinkConfiguration : IEntityTypeConfiguration<Editio
     {
         builder.HasIndex(link => link.Key).IsUnique();
         builder.HasIndex(link => new { link.EditionId, link.Address }).IsUnique();
-        builder.HasOne<Edition>().WithMany().HasForeignKey(link => link.EditionId);
+        builder.HasOne(link => link.Edition).WithMany().HasForeignKey(link => link.EditionId);
     }
 }

@@ -61,6 +61,8 @@ internal static class ChannelSetupEndpoints
     private static async Task<Results<Ok<ChannelView>, ValidationProblem>> Add(long site, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, ChannelPlanner planner, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
         if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
+        // What happened before the channel was there is not for it, even if it was not planned yet.
+        while (await planner.PlanNextAsync(cancellation)) continue;
         var channel = new Channel { SiteId = site, Kind = request.Kind, Name = request.Name.Trim(), Settings = request.Settings, CreatedAt = clock.GetUtcNow() };
         if (request.Secret is not null) secrets.Set(channel, request.Secret.Trim(), keepsBefore: false);
         database.Channels.Add(channel);

@@ -4,6 +4,7 @@ using Antiphon.Data.Entities;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
+using Antiphon.Server.Readers.Forms;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
@@ -46,6 +47,9 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
         using var website = new HttpClient { BaseAddress = new Uri(demo.Value.Website) };
         var thread = ThreadSnippet.Make(antiphon.Value, listings[0].Site.PublicKey, new ThreadSnippetRequest("planisphere", demo.Value.Website + "shop", "Planisphere, 54 degrees north"));
         await PasteAsync(website, "shop", "<!-- shop thread -->", thread.Snippet, cancellation);
+        var form = await database.SignUpForms.Include(one => one.Site).FirstAsync(cancellation);
+        var digests = await database.Digests.ToDictionaryAsync(one => one.Id, one => one.Name, cancellation);
+        await PasteAsync(website, "visit", "<!-- sign-up -->", SignUpMarkup.Snippet(form, digests, antiphon.Value), cancellation);
         foreach (var (name, page, mark) in Places)
         {
             if (listings.FirstOrDefault(one => one.Name == name) is not { } listing) continue;

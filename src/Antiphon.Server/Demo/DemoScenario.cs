@@ -39,7 +39,7 @@ internal sealed class DemoScenario(
         await database.SaveChangesAsync();
         var readers = new DemoReaders(database, keys, now);
         await readers.AddSubscribersAsync(site);
-        await readers.AddDeliveriesAsync(site);
+        await new DemoDigests(database, keys, addresses, now).AddAsync(site);
         await new DemoComments(database, keys, addresses, now).AddAsync(site, options.Value.Website);
         await new DemoChannels(database, secrets, keys, options.Value.World, now).AddAsync(site);
         await transaction.CommitAsync();

@@ -63,13 +63,13 @@ internal sealed record EditionPage(IReadOnlyList<EditionView> Editions, long? Ne
 /// <param name="Trial">How the two subjects did; null for no trial.</param>
 /// <param name="Links">Its counted links, those followed most first.</param>
 /// <param name="Causes">What receivers said to mails that were given up or wait, with how many.</param>
-internal sealed record EditionDetail(EditionView Edition, IReadOnlyList<EditionPostView> Posts, TrialView? Trial, IReadOnlyList<LinkView> Links, IReadOnlyList<CauseView> Causes);
+internal sealed record EditionDetail(EditionView Edition, IReadOnlyList<EditionPostView> Posts, SubjectTrialView? Trial, IReadOnlyList<LinkView> Links, IReadOnlyList<CauseView> Causes);
 
 /// <summary>A post of an edition.</summary>
 internal sealed record EditionPostView(long Id, string Title);
 
 /// <summary>How two subjects did. Shares are clicks by delivered mail.</summary>
-internal sealed record TrialView(string First, int FirstDelivered, int FirstClicks, string Second, int SecondDelivered, int SecondClicks);
+internal sealed record SubjectTrialView(string First, int FirstDelivered, int FirstClicks, string Second, int SecondDelivered, int SecondClicks);
 
 /// <summary>A counted link.</summary>
 internal sealed record LinkView(string Address, int Clicks, int SecondClicks);

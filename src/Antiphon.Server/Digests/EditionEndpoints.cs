@@ -57,13 +57,13 @@ internal static class EditionEndpoints
         return TypedResults.Ok(new EditionDetail(view, posts, await TrialAsync(edition, database, mails, cancellation), links, causes));
     }
 
-    private static async Task<TrialView?> TrialAsync(long id, AntiphonContext database, EditionMails mails, CancellationToken cancellation)
+    private static async Task<SubjectTrialView?> TrialAsync(long id, AntiphonContext database, EditionMails mails, CancellationToken cancellation)
     {
         if ((await mails.EditionAsync(id, cancellation)).Settings.SecondSubject is null || await mails.ShownAsync(id, cancellation) is not { } mail) return null;
         var delivered = await database.Deliveries.Where(one => one.EditionId == id && one.State == DeliveryState.Delivered).GroupBy(one => one.IsSecond).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation);
         var clicks = await database.EditionLinks.Where(one => one.EditionId == id).GroupBy(_ => 1).Select(group => new { All = group.Sum(one => one.Clicks), Second = group.Sum(one => one.SecondClicks) }).FirstOrDefaultAsync(cancellation);
         var second = clicks?.Second ?? 0;
-        return new TrialView(mail.Subject, delivered.GetValueOrDefault(false), (clicks?.All ?? 0) - second, mail.SecondSubject!, delivered.GetValueOrDefault(true), second);
+        return new SubjectTrialView(mail.Subject, delivered.GetValueOrDefault(false), (clicks?.All ?? 0) - second, mail.SecondSubject!, delivered.GetValueOrDefault(true), second);
     }
 
     private static async Task<Ok<DeliveryPage>> Deliveries(long site, long edition, Spelled<DeliveryState>? state, long? after, AntiphonContext database, CancellationToken cancellation)

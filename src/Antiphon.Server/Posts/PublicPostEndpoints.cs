@@ -23,7 +23,7 @@ internal static class PublicPostEndpoints
         if (post is null || post.Status is not (PostStatus.Published or PostStatus.Withdrawn) || post.PublishedAt > clock.GetUtcNow()) return PublicPage.Missing();
         if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null) return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
         if (post.Blog.Following is not null) return TypedResults.Redirect(addresses.Of(post));
-        if (slug != post.Slug) return TypedResults.Redirect(addresses.Own(post), permanent: true);
+        if (slug != post.Slug) return TypedResults.Redirect(addresses.Own(post) + http.Request.QueryString, permanent: true);
         MentionAdvertising.Add(http.Response.Headers, options.Value, post.Blog.Site.PublicKey);
         return TypedResults.Content(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: false, http.RequestAborted), addresses, options.Value), "text/html; charset=utf-8");
     }

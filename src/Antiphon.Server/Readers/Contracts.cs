@@ -3,7 +3,10 @@ using Antiphon.Core.Syndication.Subscribers;
 namespace Antiphon.Server.Readers;
 
 /// <summary>A subscriber as the team sees them.</summary>
-internal sealed record SubscriberView(long Id, string Mail, string? Name, DateTimeOffset CreatedAt, DateTimeOffset? LeftAt, SubscriberOrigin Origin, string? Reason, int Received);
+internal sealed record SubscriberView(long Id, string Mail, string? Name, DateTimeOffset CreatedAt, DateTimeOffset? LeftAt, SubscriberOrigin Origin, string? Reason, int Received, SuppressedView? Suppressed, DateTimeOffset? PausedUntil, string? Form);
+
+/// <summary>That an address gets no mail, and since when.</summary>
+internal sealed record SuppressedView(Suppression Why, DateTimeOffset? Since);
 
 /// <summary>A page of subscribers with the counts above it.</summary>
 internal sealed record SubscriberPage(int Active, int Left, IReadOnlyList<SubscriberView> Subscribers, long? Next);
@@ -21,5 +24,6 @@ internal sealed record SubscriberRequest(string Mail, string? Name, string? Reas
 /// <param name="Left">Who ended the mails; a list brings nobody back.</param>
 /// <param name="Twice">Rows with an address that stood above them.</param>
 /// <param name="NoAddress">Rows without an address.</param>
+/// <param name="Bounced">Whose address takes no mail.</param>
 /// <param name="Examples">Some rows that bring nobody in.</param>
-internal sealed record ListTaken(IReadOnlyList<string> Columns, string? Mail, string? Name, int New, int Known, int Left, int Twice, int NoAddress, IReadOnlyList<ListedRow> Examples);
+internal sealed record ListTaken(IReadOnlyList<string> Columns, string? Mail, string? Name, int New, int Known, int Left, int Twice, int NoAddress, int Bounced, IReadOnlyList<ListedRow> Examples);

@@ -25,21 +25,30 @@ internal static class ReaderEndpoints
         subscribers.MapGet("", ListSubscribers).WithName("listSubscribers");
         subscribers.MapPost("", AddSubscriber).Needs(SiteRole.Editor).Validate<SubscriberRequest>().WithName("addSubscriber");
         subscribers.MapSubscriberLists();
+        subscribers.MapGrowth();
+        subscribers.MapSubscriber();
         subscribers.MapPost("/{subscriber:long}/leave", EndMails).Needs(SiteRole.Editor).WithName("endSubscription");
         subscribers.MapPost("/{subscriber:long}/return", ResumeMails).Needs(SiteRole.Editor).WithName("resumeSubscription");
     }
 
-    private static async Task<Ok<SubscriberPage>> ListSubscribers(long site, AntiphonContext database, string? search, long? before)
+    private static async Task<Ok<SubscriberPage>> ListSubscribers(long site, AntiphonContext database, string? search, long? segment, long? before, TimeProvider clock, CancellationToken cancellation)
     {
         var all = database.Subscribers.AsNoTracking().Where(one => one.SiteId == site);
-        var active = await all.CountAsync(one => one.LeftAt == null && one.Suppressed == null);
-        var left = await all.CountAsync(one => one.LeftAt != null);
+        var active = await all.CountAsync(one => one.LeftAt == null && one.Suppressed == null, cancellation);
+        var left = await all.CountAsync(one => one.LeftAt != null, cancellation);
         if (!string.IsNullOrWhiteSpace(search)) all = all.Where(one => EF.Functions.Like(one.Mail, $"%{search.Trim()}%") || EF.Functions.Like(one.Name!, $"%{search.Trim()}%"));
+        if (segment is { } id && await database.Segments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation) is { } found)
+        {
+            var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
+            all = all.In(found.Rule, database, zone, clock.GetUtcNow());
+        }
+
         if (before is not null) all = all.Where(one => one.Id < before);
         var rows = await all.OrderByDescending(one => one.Id).Take(PageSize + 1)
             .Select(one => new SubscriberView(
-                one.Id, one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason, database.Deliveries.Count(delivery => delivery.SubscriberId == one.Id && delivery.State == DeliveryState.Delivered)))
-            .ToListAsync();
+                one.Id, one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason, database.Deliveries.Count(delivery => delivery.SubscriberId == one.Id && delivery.State == DeliveryState.Delivered),
+                one.Suppressed == null ? null : new SuppressedView(one.Suppressed.Value, one.SuppressedAt), one.PausedUntil, one.Form!.Name))
+            .ToListAsync(cancellation);
         return TypedResults.Ok(new SubscriberPage(active, left, [.. rows.Take(PageSize)], rows.Count > PageSize ? rows[PageSize - 1].Id : null));
     }
 
@@ -55,6 +64,7 @@ internal static class ReaderEndpoints
         var name = string.IsNullOrWhiteSpace(request.Name) ? null : request.Name.Trim();
         await leaving.JoinAsync(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow(), Origin = SubscriberOrigin.Hand, Reason = Said.OrNull(request.Reason) }, cancellation);
         await database.SaveChangesAsync(cancellation);
+        leaving.Wake();
         return TypedResults.NoContent();
     }
 

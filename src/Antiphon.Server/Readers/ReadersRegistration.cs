@@ -1,3 +1,4 @@
+using Antiphon.Server.Readers.Forms;
 using Antiphon.Server.Readers.Preferences;
 
 namespace Antiphon.Server.Readers;
@@ -6,5 +7,9 @@ namespace Antiphon.Server.Readers;
 internal static class ReadersRegistration
 {
     /// <summary>Registers what subscribers and the team do with subscriptions.</summary>
-    public static void AddReaders(this WebApplicationBuilder builder) => builder.Services.AddScoped<SubscriberLeaving>();
+    public static void AddReaders(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddScoped<SubscriberLeaving>();
+        builder.Services.AddScoped<SignUpTaking>();
+    }
 }

@@ -45,13 +45,21 @@ internal static class SubscriberListEndpoints
         if (mailColumn is null || !table.Columns.Contains(mailColumn, StringComparer.OrdinalIgnoreCase)) return FieldProblem.For("mail", "No column holds mail addresses. Say which one does.");
         if (nameColumn is { Length: 0 } || (nameColumn is not null && !table.Columns.Contains(nameColumn, StringComparer.OrdinalIgnoreCase))) nameColumn = null;
         if (trial != true && (string.IsNullOrWhiteSpace(reason) || reason.Length > LongestReason)) return FieldProblem.For("reason", "Say in a few words how these people agreed to get mails; it is kept with each of them.");
-        var known = await database.Subscribers.Where(one => one.SiteId == site).Select(one => new { one.Mail, Gets = one.LeftAt == null }).ToDictionaryAsync(one => one.Mail, one => one.Gets, cancellation);
-        var rows = SubscriberList.Read(table, mailColumn, nameColumn, MailAddresses.IsOne, known);
+        var rows = SubscriberList.Read(table, mailColumn, nameColumn, MailAddresses.IsOne, await KnownAsync(site, database, cancellation));
         if (trial != true) await KeepAsync(site, rows, reason!.Trim(), database, keys, clock.GetUtcNow(), cancellation);
         int Count(ListedKind kind) => rows.Count(row => row.Kind == kind);
         return TypedResults.Ok(new ListTaken(
-            table.Columns, mailColumn, nameColumn, Count(ListedKind.New), Count(ListedKind.Known), Count(ListedKind.Left), Count(ListedKind.Twice), Count(ListedKind.NoAddress),
-            [.. rows.Where(row => row.Kind is ListedKind.NoAddress or ListedKind.Left or ListedKind.Twice).Take(MostExamples)]));
+            table.Columns, mailColumn, nameColumn, Count(ListedKind.New), Count(ListedKind.Known), Count(ListedKind.Left), Count(ListedKind.Twice), Count(ListedKind.NoAddress), Count(ListedKind.Bounced),
+            [.. rows.Where(row => row.Kind is ListedKind.NoAddress or ListedKind.Left or ListedKind.Twice or ListedKind.Bounced).Take(MostExamples)]));
+    }
+
+    private static async Task<Func<string, ListedKind?>> KnownAsync(long site, AntiphonContext database, CancellationToken cancellation)
+    {
+        var key = await database.Sites.Where(one => one.Id == site).Select(one => one.PublicKey).FirstAsync(cancellation);
+        var known = await database.Subscribers.Where(one => one.SiteId == site).Select(one => new { one.Mail, Kind = one.LeftAt != null ? ListedKind.Left : one.Suppressed != null ? ListedKind.Bounced : ListedKind.Known })
+            .ToDictionaryAsync(one => one.Mail, one => one.Kind, cancellation);
+        var gone = (await database.GoneAddresses.Where(one => one.SiteId == site).Select(one => one.Hash).ToListAsync(cancellation)).ToHashSet();
+        return mail => known.TryGetValue(mail, out var kind) ? kind : gone.Count > 0 && gone.Contains(AddressHash.Of(mail, key)) ? ListedKind.Left : null;
     }
 
     // All or nothing, in portions that fill no memory.

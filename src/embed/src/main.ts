@@ -1,6 +1,6 @@
 import { showCounts } from './counts'
 import { showListing } from './listing'
-import { loadThreads } from './loadThreads'
+import { loadForms, loadThreads } from './loadPart'
 
 /** Where this script came from; everything else is asked for there. */
 const script = document.currentScript as HTMLScriptElement | null
@@ -13,6 +13,7 @@ function showAll(): void {
     void showListing(place, base)
   }
   void loadThreads(document, base)
+  void loadForms(document, base)
   showCounts(document, base)
 }
 

@@ -1,7 +1,7 @@
 import { askedView, isPlain, postAddress, withView } from './address'
 import { ask } from './ask'
 import { parse } from './shadow'
-import { loadThreads } from './loadThreads'
+import { loadThreads } from './loadPart'
 
 /** Opens posts of a listing in a dialog over the page; the dialog has an address, and the way back closes it. */
 export function followPanel(root: ShadowRoot, address: string, base: string): void {

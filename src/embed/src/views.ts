@@ -1,7 +1,7 @@
 import { isPlain, searchAddress, withView } from './address'
 import { ask } from './ask'
 import { render } from './shadow'
-import { loadThreads } from './loadThreads'
+import { loadThreads } from './loadPart'
 
 /** Tells the other listings of the page that another post is open. */
 export const viewChanged = 'antiphon-view'

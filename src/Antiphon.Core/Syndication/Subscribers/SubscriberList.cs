@@ -42,8 +42,8 @@ public static class SubscriberList
     /// <param name="mail">Column of the addresses.</param>
     /// <param name="name">Column of the names, or null.</param>
     /// <param name="isMail">Whether a text is a mail address.</param>
-    /// <param name="known">Addresses the site has, in small letters, and whether each gets mails; those that left are never brought back by a list.</param>
-    public static IReadOnlyList<ListedRow> Read(ImportTable table, string mail, string? name, Func<string, bool> isMail, IReadOnlyDictionary<string, bool> known)
+    /// <param name="known">What is known of an address in small letters: that it gets mails already, left or takes none; null for one the site does not have. Those that left are never brought back by a list.</param>
+    public static IReadOnlyList<ListedRow> Read(ImportTable table, string mail, string? name, Func<string, bool> isMail, Func<string, ListedKind?> known)
     {
         var (mailAt, nameAt) = (Index(table, mail), name is null ? -1 : Index(table, name));
         var seen = new HashSet<string>();
@@ -53,8 +53,7 @@ public static class SubscriberList
             var called = nameAt < 0 ? null : Said.OrNull(Shortened.ToLength(OneLine(CsvCell.Read(row[nameAt])), LongestName));
             var kind = address.Length is 0 or > LongestMail || !isMail(address) ? ListedKind.NoAddress
                 : !seen.Add(address) ? ListedKind.Twice
-                : !known.TryGetValue(address, out var gets) ? ListedKind.New
-                : gets ? ListedKind.Known : ListedKind.Left;
+                : known(address) ?? ListedKind.New;
             return new ListedRow(at + 2, address, called, kind);
         })];
     }
@@ -95,4 +94,7 @@ public enum ListedKind
 
     /// <summary>Holds no mail address.</summary>
     NoAddress,
+
+    /// <summary>Is an address mails come back from, or whose owner called them unwanted.</summary>
+    Bounced,
 }

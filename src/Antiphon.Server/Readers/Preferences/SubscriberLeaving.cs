@@ -43,6 +43,9 @@ internal sealed class SubscriberLeaving(AntiphonContext database, DeliveryMaking
         await TellAsync(subscriber, ChannelEvent.SubscriberJoined, cancellation);
     }
 
+    /// <summary>Wakes the worker that tells webhooks, once what happened is saved.</summary>
+    public void Wake() => channels.Wake();
+
     /// <summary>Deletes everything about a subscriber. Their address is kept as a hash alone, so that no list brings it back.</summary>
     /// <param name="subscriber">The subscriber with the site, tracked.</param>
     /// <param name="cancellation">Ends it early.</param>

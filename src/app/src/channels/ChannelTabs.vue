@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useRoute } from 'vue-router'
 import TabBar from '../shared/TabBar.vue'
 import { useSite } from '../sites/useSite'
 
 const { id } = useSite()
+const route = useRoute()
 const tabs = computed(() =>
   [
     { name: 'channels', title: 'Time line', path: '' },
-    { name: 'channel-mail', title: 'Mail', path: '/mail' },
+    { name: route.name === 'digest' ? 'digest' : 'channel-mail', title: 'Mail', path: '/mail' },
     { name: 'channel-set-up', title: 'Set up', path: '/set-up' },
   ].map((tab) => ({ ...tab, to: `/s/${id.value}/channels${tab.path}` })),
 )

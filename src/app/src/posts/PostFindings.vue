@@ -2,13 +2,19 @@
 import type { Schemas } from '../api/client'
 import SeverityMark from '../feeds/SeverityMark.vue'
 
-const props = defineProps<{ findings: Schemas['CheckFindingView'][]; links: Schemas['CheckFindingView'][] | null; isChecking: boolean; trouble: string }>()
+const props = defineProps<{
+  title?: string
+  findings: Schemas['CheckFindingView'][]
+  links: Schemas['CheckFindingView'][] | null
+  isChecking: boolean
+  trouble: string
+}>()
 const emit = defineEmits<{ links: [] }>()
 </script>
 
 <template>
-  <section aria-label="Before publishing">
-    <h2 class="group">Before publishing</h2>
+  <section :aria-label="props.title ?? 'Before publishing'">
+    <h2 class="group">{{ props.title ?? 'Before publishing' }}</h2>
     <p v-if="props.findings.length === 0" class="small soft none">Nothing to mend.</p>
     <ul v-else>
       <li v-for="(finding, index) in props.findings" :key="index" :data-rule="finding.rule">

@@ -24,6 +24,7 @@ const kinds: Record<Schemas['ListedKind'], string> = {
   left: 'ended the mails',
   twice: 'stands further up',
   noAddress: 'holds no address',
+  bounced: 'takes no mail',
 }
 const none = ''
 const names = computed(() => [{ value: none, title: 'No names' }, ...(trial.value?.columns ?? []).map((one) => ({ value: one, title: one }))])
@@ -71,7 +72,7 @@ watch(file, () => {
           </div>
           <p role="status">
             <b>{{ counted(trial.new, 'new subscriber') }}</b>; {{ trial.known }} get mails already, {{ trial.left }} ended the mails, {{ trial.twice }} stand
-            there twice, {{ trial.noAddress }} hold no address.
+            there twice, {{ trial.noAddress }} hold no address, {{ trial.bounced }} take no mail.
           </p>
           <ul v-if="trial.examples.length" class="small soft">
             <li v-for="row in trial.examples.slice(0, 6)" :key="row.line">Line {{ row.line }}: {{ row.mail || 'empty' }} {{ kinds[row.kind] }}</li>

@@ -8,7 +8,7 @@ namespace Antiphon.Core.Tests.Syndication.Subscribers;
 public sealed class SubscriberListTests
 {
     private static readonly DateTimeOffset Since = new(2026, 11, 27, 9, 0, 0, TimeSpan.Zero);
-    private static readonly Dictionary<string, bool> Known = new() { ["ida@fellside.example"] = true, ["wilf@fellside.example"] = false };
+    private static readonly Dictionary<string, ListedKind> Known = new() { ["ida@fellside.example"] = ListedKind.Known, ["wilf@fellside.example"] = ListedKind.Left, ["lapsed@fellside.example"] = ListedKind.Bounced };
 
     [Theory]
     [InlineData("Name,E-Mail\nIda,ida@x.example", "E-Mail", "Name")]
@@ -26,6 +26,7 @@ public sealed class SubscriberListTests
     [InlineData(" Joan@X.example ", ListedKind.New)]
     [InlineData("IDA@fellside.example", ListedKind.Known)]
     [InlineData("wilf@fellside.example", ListedKind.Left)]
+    [InlineData("lapsed@fellside.example", ListedKind.Bounced)]
     [InlineData("first@x.example", ListedKind.Twice)]
     [InlineData("nobody", ListedKind.NoAddress)]
     [InlineData("", ListedKind.NoAddress)]
@@ -47,9 +48,9 @@ public sealed class SubscriberListTests
     {
         var listed = names.Select((name, at) => new ListedSubscriber($"reader{at}@x.example", name.Trim().Length == 0 ? null : string.Join(' ', name.Split(' ', StringSplitOptions.RemoveEmptyEntries)), Since, null, SubscriberOrigin.Form, null)).ToList();
         var table = CsvTable.Read(SubscriberList.Write(listed));
-        var rows = SubscriberList.Read(table, "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), new Dictionary<string, bool>());
+        var rows = SubscriberList.Read(table, "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), _ => null);
         return rows.Select(row => (row.Mail, row.Name, row.Kind)).SequenceEqual(listed.Select(one => (one.Mail, one.Name, ListedKind.New)));
     });
 
-    private static IReadOnlyList<ListedRow> Read(string[] columns, params string[][] rows) => SubscriberList.Read(new ImportTable(columns, rows), "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), Known);
+    private static IReadOnlyList<ListedRow> Read(string[] columns, params string[][] rows) => SubscriberList.Read(new ImportTable(columns, rows), "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), address => Known.TryGetValue(address, out var kind) ? kind : null);
 }

@@ -9,6 +9,9 @@ public sealed class EditionLink
     /// <summary>The edition.</summary>
     public long EditionId { get; set; }
 
+    /// <summary>The edition.</summary>
+    public Edition Edition { get; set; } = null!;
+
     /// <summary>Random key of the address that counts.</summary>
     public string Key { get; set; } = string.Empty;
 

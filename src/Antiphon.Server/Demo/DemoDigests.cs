@@ -1,0 +1,111 @@
+using System.Globalization;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Digests;
+using Antiphon.Core.Syndication.Subscribers;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Server.Posts;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Demo;
+
+/// <summary>Digests of the scenario, the segments they go to, the form readers come by, and what went out over the last weeks.</summary>
+internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, PostAddresses addresses, DateTimeOffset now)
+{
+    /// <summary>What readers of the form agree to.</summary>
+    public const string Consent = "Send me what I chose by mail. I can stop it with one click.";
+
+    private const int PostsMailed = 12;
+    private const int Weeks = 6;
+    private int _number;
+
+    /// <summary>Adds everything; posts and subscribers are there.</summary>
+    public async Task AddAsync(Site site)
+    {
+        var each = await database.Digests.FirstAsync(one => one.SiteId == site.Id);
+        var weekly = new Digest
+        {
+            Site = site, Name = "The week at Quillmoor", CreatedAt = now.AddDays(-7 * (Weeks + 1)), IsUsual = false,
+            Settings = new DigestSettings(new DigestRhythm(DigestEvery.Week, new TimeOnly(17, 0), DayOfWeek.Friday), ChannelChoice.Everything, DigestForm.Pictures, "{title}{if more} and {more} more{end}")
+            {
+                SecondSubject = "The week over the moor, {date}", TrialShare = 50, Most = 4, Opening = "Good evening,\n\nhere is what we saw, built and measured this week.", Closing = "Quillmoor Observatory, Moor Road, Fellside. Open on Fridays from 19:00.",
+            },
+        };
+        weekly.NextAt = weekly.Settings.Rhythm.Next(now, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone));
+        database.Digests.Add(weekly);
+        var members = new Segment { SiteId = site.Id, Name = "Members by the paper list", Rule = new SegmentRule { Origins = [SubscriberOrigin.List] } };
+        database.Segments.AddRange(
+            members,
+            new Segment { SiteId = site.Id, Name = "Here for the events", Rule = new SegmentRule { Categories = ["Events"] } },
+            new Segment { SiteId = site.Id, Name = "Silent for half a year", Rule = new SegmentRule { SilentFor = 180 } });
+        await database.SaveChangesAsync();
+        database.Digests.Add(new Digest { Site = site, Name = "For members, monthly", CreatedAt = now, Segment = members, Settings = weekly.Settings with { Rhythm = new DigestRhythm(DigestEvery.Month, new TimeOnly(9, 0), DayOfMonth: 1), SecondSubject = null, Form = DigestForm.Column, Least = 2 }, PausedAt = now.AddDays(-3) });
+        await AddFormAsync(site, each, weekly);
+        await AddEditionsAsync(site, each, weekly);
+    }
+
+    private async Task AddFormAsync(Site site, Digest each, Digest weekly)
+    {
+        var form = new SignUpForm
+        {
+            Site = site, Key = keys.NewKey(12), Name = "Below the visiting hours",
+            Settings = new SignUpSettings(SignUpShape.Inline, "Clear nights by mail", "Where we looked, what we saw, and when the dome is open.", "Write to me") { AsksName = true, Categories = ["Events", "Measurements", "Workshop"], Digests = [each.Id, weekly.Id], Consent = Consent },
+        };
+        database.SignUpForms.Add(form);
+        await database.SaveChangesAsync();
+        foreach (var one in await database.Subscribers.Where(one => one.SiteId == site.Id && one.Origin == SubscriberOrigin.Form).ToListAsync()) one.FormId = form.Id;
+        foreach (var one in await database.Subscribers.Where(one => one.SiteId == site.Id && one.Origin == SubscriberOrigin.List).ToListAsync()) one.Digests = [weekly.Id];
+        await database.SaveChangesAsync();
+    }
+
+    private async Task AddEditionsAsync(Site site, Digest each, Digest weekly)
+    {
+        var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).ToListAsync();
+        var subscribers = await database.Subscribers.Where(one => one.SiteId == site.Id).ToListAsync();
+        var sendings = posts.Take(PostsMailed).Select(post => (Digest: each, Occasion: $"post {post.Id}", At: post.PublishedAt!.Value, Posts: new List<Post> { post })).ToList();
+        for (var week = Weeks; week >= 1; week--)
+        {
+            var due = weekly.Settings.Rhythm.Next(now.AddDays(-7 * week), TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone))!.Value;
+            if (due >= now) continue;
+            var brought = posts.Where(post => post.PublishedAt > due.AddDays(-7) && post.PublishedAt <= due).ToList();
+            if (brought.Count > 0) sendings.Add((weekly, due.ToString("O", CultureInfo.InvariantCulture), due, brought));
+        }
+
+        foreach (var sending in sendings.OrderBy(one => one.At)) Sent(sending.Digest, sending.Occasion, sending.At, sending.Posts, subscribers.Where(one => one.Digests is null == (sending.Digest == each)));
+        await database.SaveChangesAsync();
+    }
+
+    private void Sent(Digest digest, string occasion, DateTimeOffset at, List<Post> posts, IEnumerable<Subscriber> receivers)
+    {
+        var edition = new Edition
+        {
+            SiteId = digest.SiteId, Digest = digest, Key = keys.NewKey(24), Occasion = occasion, State = EditionState.Sent, DueAt = at, FinishedAt = at.AddSeconds(9), Settings = digest.Settings,
+            Posts = [.. posts.Select(post => new EditionPost { Post = post })],
+        };
+        database.Editions.Add(edition);
+        _number++;
+        foreach (var (post, place) in posts.Select((post, place) => (post, place)))
+        {
+            var clicks = ((_number * 5) + (place * 3)) % 9;
+            database.EditionLinks.Add(new EditionLink { Edition = edition, Key = keys.NewKey(12), Address = addresses.Of(post), Clicks = clicks, SecondClicks = digest.Settings.SecondSubject is null ? 0 : clicks * 2 / 3 });
+        }
+
+        foreach (var one in receivers.Where(one => one.CreatedAt < at && (one.LeftAt is null || one.LeftAt > at))) database.Deliveries.Add(Sent(edition, one, at.AddSeconds(4)));
+    }
+
+    private Delivery Sent(Edition edition, Subscriber subscriber, DateTimeOffset at)
+    {
+        // The address was good until ten days ago.
+        var bounces = subscriber.Mail.EndsWith("bounce.example", StringComparison.Ordinal) && at > now.AddDays(-10);
+        return new Delivery
+        {
+            Key = keys.NewKey(24), SiteId = edition.SiteId, Edition = edition, SubscriberId = subscriber.Id, CreatedAt = edition.DueAt, Attempts = 1, NextAttemptAt = at,
+            IsSecond = edition.Settings.SecondSubject is not null && SubjectTrial.IsSecond(edition.Key, subscriber.Key, edition.Settings.TrialShare),
+            State = bounces ? DeliveryState.Failed : DeliveryState.Delivered, DeliveredAt = bounces ? null : at, LastAnswer = bounces ? "Nobody of that name" : "Kept",
+        };
+    }
+}

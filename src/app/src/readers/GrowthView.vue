@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, defineAsyncComponent } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { lineOf } from '../api/problem'
+import PageTitle from '../shared/PageTitle.vue'
+import { counted } from '../shared/counted'
+import { useQueryValue } from '../shared/useQueryValue'
+import { useSite } from '../sites/useSite'
+import ReaderTabs from './ReaderTabs.vue'
+
+const PlotFigure = defineAsyncComponent(() => import('../shared/PlotFigure.vue'))
+const { id } = useSite()
+const span = useQueryValue('days')
+const spans = [
+  ['30', 'A month'],
+  ['', 'Three months'],
+  ['365', 'A year'],
+  ['730', 'Two years'],
+] as const
+const { data, error } = useQuery({
+  queryKey: ['growth', id, span],
+  queryFn: () =>
+    take(api.GET('/api/sites/{site}/subscribers/growth', { params: { path: { site: id.value }, query: { days: Number(span.value) || undefined } } })),
+})
+type Day = Schemas['GrowthDay']
+
+/** Days, or weeks where there are too many days to tell apart. */
+const steps = computed<Day[]>(() => {
+  const days = data.value?.days ?? []
+  if (days.length <= 100) return days
+  const weeks: Day[] = []
+  for (let end = days.length; end > 0; end -= 7) {
+    const week = days.slice(Math.max(0, end - 7), end)
+    const sum = (part: 'form' | 'hand' | 'list' | 'unknown' | 'left') => week.reduce((all, one) => all + one[part], 0)
+    weeks.unshift({
+      day: week[0]!.day,
+      form: sum('form'),
+      hand: sum('hand'),
+      list: sum('list'),
+      unknown: sum('unknown'),
+      left: sum('left'),
+      total: week.at(-1)!.total,
+    })
+  }
+  return weeks
+})
+const isByWeek = computed(() => (data.value?.days.length ?? 0) > 100)
+const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const names = computed(() => steps.value.map((one) => short.format(new Date(`${one.day}T12:00`))))
+const series = computed(() => [
+  { name: 'By a form', token: 'verdigris', values: steps.value.map((one) => one.form) },
+  { name: 'By hand', token: 'ochre', values: steps.value.map((one) => one.hand) },
+  { name: 'By a list', token: 'soft', values: steps.value.map((one) => one.list + one.unknown) },
+  { name: 'Left', token: 'madder', values: steps.value.map((one) => -one.left) },
+  { name: 'Subscribers', token: 'ink', values: steps.value.map((one) => one.total), isLine: true },
+])
+const came = computed(() => steps.value.reduce((all, one) => all + one.form + one.hand + one.list + one.unknown, 0))
+const left = computed(() => steps.value.reduce((all, one) => all + one.left, 0))
+const rows = computed(() => steps.value.filter((one) => one.form + one.hand + one.list + one.unknown + one.left > 0).reverse())
+</script>
+
+<template>
+  <PageTitle title="Growth"
+    ><template #state v-if="data"
+      >{{ counted(came, 'subscriber') }} came and {{ left }} left; there are {{ steps.at(-1)?.total ?? 0 }} now.</template
+    ></PageTitle
+  >
+  <ReaderTabs />
+  <div class="work growth">
+    <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+    <div class="row spans">
+      <button
+        v-for="[value, name] in spans"
+        :key="name"
+        type="button"
+        class="chip"
+        :class="{ on: span === value }"
+        :aria-pressed="span === value"
+        @click="span = value"
+      >
+        {{ name }}
+      </button>
+    </div>
+    <PlotFigure v-if="data" :days="names" :series="series" :words="`${came} subscribers came and ${left} left`" />
+    <table v-if="rows.length" class="ruled">
+      <thead>
+        <tr>
+          <th>{{ isByWeek ? 'Week from' : 'Day' }}</th>
+          <th class="num">By a form</th>
+          <th class="num">By hand</th>
+          <th class="num">By a list</th>
+          <th class="num">Left</th>
+          <th class="num">Subscribers</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="one in rows" :key="one.day">
+          <td>{{ short.format(new Date(`${one.day}T12:00`)) }}</td>
+          <td class="num">{{ one.form || '' }}</td>
+          <td class="num">{{ one.hand || '' }}</td>
+          <td class="num">{{ one.list + one.unknown || '' }}</td>
+          <td class="num">{{ one.left || '' }}</td>
+          <td class="num">{{ one.total }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-else-if="data" class="soft">Nobody came or left in this time.</p>
+  </div>
+</template>
+
+<style scoped>
+.growth {
+  padding: 14px 24px 60px;
+}
+.spans {
+  gap: 8px;
+  margin-bottom: 16px;
+}
+.ruled {
+  max-width: 820px;
+  margin-top: 24px;
+}
+@media (max-width: 860px) {
+  .growth {
+    padding: 14px 16px 90px;
+  }
+}
+</style>

@@ -1,0 +1,14 @@
+<script setup lang="ts">
+import PageTitle from '../shared/PageTitle.vue'
+import { useSite } from '../sites/useSite'
+import QuestionsPart from './QuestionsPart.vue'
+import ReaderTabs from './ReaderTabs.vue'
+
+const { id, site, mayEdit } = useSite()
+</script>
+
+<template>
+  <PageTitle title="Questions"><template #state>What readers asked through the forms in your posts.</template></PageTitle>
+  <ReaderTabs />
+  <div class="work"><QuestionsPart :site-id="id" :may-edit="mayEdit" :zone="site?.timeZone" /></div>
+</template>

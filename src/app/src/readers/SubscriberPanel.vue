@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { lineOf } from '../api/problem'
+import { states } from '../channels/words'
+import WhenText from '../shared/WhenText.vue'
+import { counted } from '../shared/counted'
+import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+import { origins } from './origins'
+
+/** Everything about one subscriber. */
+const props = defineProps<{ siteId: number; subscriberId: number; row: Schemas['SubscriberView'] | undefined; mayEdit: boolean; zone: string | undefined }>()
+const emit = defineEmits<{ close: [] }>()
+const on = () => ({ params: { path: { site: props.siteId, subscriber: props.subscriberId } } })
+const { data: one, error } = useQuery({
+  queryKey: ['subscriber', () => props.subscriberId],
+  queryFn: () => take(api.GET('/api/sites/{site}/subscribers/{subscriber}', on())),
+})
+const act = useAct()
+const { say } = useNotice()
+const queries = useQueryClient()
+const isSure = ref(false)
+const isAway = computed(() => !!props.row?.leftAt || !!props.row?.suppressed)
+const refresh = () => Promise.all(['subscribers', 'subscriber', 'segments', 'digests'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+const leave = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/leave', on()))
+const comeBack = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/return', on()))
+
+async function toggle(): Promise<void> {
+  const [now, back, words] = isAway.value ? [comeBack, leave, 'gets mails again'] : [leave, comeBack, 'gets no more mails']
+  await act.run(now)
+  if (act.trouble.value) return
+  say(`${one.value?.mail ?? ''} ${words}.`, async () => {
+    await back()
+    await refresh()
+  })
+  await refresh()
+}
+
+async function erase(): Promise<void> {
+  const mail = one.value?.mail ?? ''
+  await act.run(() => take(api.DELETE('/api/sites/{site}/subscribers/{subscriber}', on())))
+  if (act.trouble.value) return
+  say(`Everything about ${mail} is deleted.`)
+  emit('close')
+  await refresh()
+}
+</script>
+
+<template>
+  <section class="panel" aria-label="Subscriber">
+    <button class="link close" @click="emit('close')">Close</button>
+    <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+    <template v-if="one">
+      <h2>{{ one.mail }}</h2>
+      <dl>
+        <template v-if="one.name"
+          ><dt>Name</dt>
+          <dd>{{ one.name }}</dd></template
+        >
+        <template v-if="props.row"
+          ><dt>Since</dt>
+          <dd><WhenText :at="props.row.createdAt" :zone="props.zone" />, {{ one.form ? `by “${one.form}”` : origins[props.row.origin] }}</dd></template
+        >
+        <template v-if="props.row?.reason"
+          ><dt>Why</dt>
+          <dd>{{ props.row.reason }}</dd></template
+        >
+        <template v-if="one.consent"
+          ><dt>Agreed to</dt>
+          <dd>
+            “{{ one.consent }}”<template v-if="one.consentVersion"> (wording {{ one.consentVersion }})</template>
+          </dd></template
+        >
+        <dt>Last seen</dt>
+        <dd><WhenText :at="one.seenAt" :zone="props.zone" /></dd>
+        <dt>Gets</dt>
+        <dd>{{ one.digests.length ? one.digests.join(', ') : 'nothing at present' }}</dd>
+        <dt>About</dt>
+        <dd>{{ one.categories.length ? one.categories.join(', ') : 'everything' }}</dd>
+        <dt>Segments</dt>
+        <dd>{{ one.segments.length ? one.segments.join(', ') : 'none' }}</dd>
+        <template v-if="one.lastReturn"
+          ><dt>Came back</dt>
+          <dd>
+            {{ one.lastReturn }}<template v-if="one.softBounces"> ({{ counted(one.softBounces, 'time') }} in a row)</template>
+          </dd></template
+        >
+        <template v-if="props.row?.pausedUntil"
+          ><dt>Paused until</dt>
+          <dd><WhenText :at="props.row.pausedUntil" :zone="props.zone" /></dd
+        ></template>
+      </dl>
+      <div v-if="props.mayEdit" class="row acts">
+        <v-btn size="small" variant="outlined" :loading="act.running.value" @click="toggle">{{ isAway ? 'Send mails again' : 'End the mails' }}</v-btn>
+        <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true">Delete everything about them</v-btn>
+        <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase">Delete for good</v-btn>
+      </div>
+      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <h3 class="group">What they received</h3>
+      <p v-if="one.received.length === 0" class="small soft">Nothing so far.</p>
+      <ul>
+        <li v-for="mail in one.received" :key="mail.editionId">
+          <router-link :to="`/s/${props.siteId}/channels/mail?edition=${mail.editionId}`">{{ mail.title || mail.digest }}</router-link>
+          <span class="small soft"
+            ><span v-if="mail.state !== 'delivered'" class="tag" :class="states[mail.state].tone">{{ states[mail.state].name }}</span> {{ mail.digest }},
+            <WhenText :at="mail.at" :zone="props.zone"
+          /></span>
+        </li>
+      </ul>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  width: 420px;
+  flex: none;
+  background: var(--sheet);
+  border-left: 1px solid var(--rule);
+  padding: 16px 26px 60px;
+}
+.close {
+  float: right;
+}
+h2 {
+  font-size: 20px;
+  overflow-wrap: anywhere;
+  margin: 0 0 8px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 92px 1fr;
+  gap: 5px 10px;
+  font-size: 14px;
+  margin: 0 0 14px;
+}
+dt {
+  color: var(--soft);
+}
+dd {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+.acts {
+  gap: 6px;
+  flex-wrap: wrap;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+li {
+  display: grid;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+  font-size: 14px;
+}
+@media (max-width: 860px) {
+  .panel {
+    width: auto;
+    border: 0;
+    padding: 14px 16px 90px;
+  }
+}
+</style>

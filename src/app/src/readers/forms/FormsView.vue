@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { computed, watch } from 'vue'
+import { lineOf } from '../../api/problem'
+import CopyButton from '../../shared/CopyButton.vue'
+import PageTitle from '../../shared/PageTitle.vue'
+import { counted } from '../../shared/counted'
+import { useQueryValue } from '../../shared/useQueryValue'
+import { useSite } from '../../sites/useSite'
+import ReaderTabs from '../ReaderTabs.vue'
+import FormFields from './FormFields.vue'
+import { useSignUpForm } from './useSignUpForm'
+
+const { id, mayEdit } = useSite()
+const picked = useQueryValue('form')
+const forms = useSignUpForm(() => id.value)
+const { list, draft, act, html } = forms
+const current = computed(() => list.data.value?.find((one) => String(one.id) === picked.value))
+const shapes = { inline: 'in the page', bar: 'a bar at the foot', panel: 'a panel after reading' }
+watch([current, picked], () => forms.begin(current.value), { immediate: true })
+
+const page = computed(
+  () =>
+    `<!doctype html><meta name="viewport" content="width=device-width"><body style="font:17px/1.55 Georgia,serif;margin:24px;color:#222;background:#fff"><p style="color:#999">Your page, in its own type.</p>${html.value}`,
+)
+
+async function save(): Promise<void> {
+  const saved = await forms.save(current.value?.id)
+  if (saved) picked.value = String(saved)
+}
+
+async function remove(): Promise<void> {
+  if (current.value && (await forms.remove(current.value.id))) picked.value = ''
+}
+</script>
+
+<template>
+  <PageTitle title="Sign-up forms"
+    ><template #state>Where readers ask for mail. Nobody gets any before they confirm their address.</template
+    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">Make a form</v-btn></template></PageTitle
+  >
+  <ReaderTabs />
+  <p v-if="list.error.value" class="work trouble" role="alert">{{ lineOf(list.error.value) }}</p>
+  <p v-else-if="list.isPending.value" class="work waiting">Reading the forms …</p>
+  <div v-else class="work split">
+    <nav class="list" :class="{ away: picked }" aria-label="Sign-up forms">
+      <div v-if="list.data.value?.length === 0" class="empty">
+        <h2>No form yet</h2>
+        <p>Make one, paste its snippet into a page, and it takes that page’s type and colours. It works without script, too.</p>
+      </div>
+      <button v-for="one in list.data.value" :key="one.id" class="line" :class="{ on: picked === String(one.id) }" @click="picked = String(one.id)">
+        <b>{{ one.name }}</b><small class="soft">{{ shapes[one.settings.shape] }}; {{ counted(one.came, 'subscriber') }} came by it</small>
+      </button>
+    </nav>
+    <template v-if="picked">
+      <section class="fields">
+        <button class="link back" @click="picked = ''">← All forms</button>
+        <FormFields v-model="draft" :site-id="id" :problems="act.fields.value" :version="current?.consentVersion" />
+        <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+        <div v-if="mayEdit" class="row acts">
+          <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Make the form' }}</v-btn>
+          <v-btn v-if="current" variant="text" color="secondary" @click="remove">Take it off</v-btn>
+        </div>
+      </section>
+      <section class="seen">
+        <h2 class="group">In a page</h2>
+        <iframe sandbox="" :srcdoc="page" title="The form in a page" />
+        <template v-if="current">
+          <h2 class="group">Paste this where it should stand</h2>
+          <pre tabindex="0">{{ current.snippet }}</pre>
+          <p>
+            <CopyButton :text="current.snippet" label="Copy the snippet" /> <span class="small soft">Changes made here reach it without pasting again.</span>
+          </p>
+        </template>
+      </section>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.list {
+  width: 290px;
+  flex: none;
+  padding: 6px 0 40px;
+}
+.line {
+  width: 100%;
+  display: grid;
+  text-align: left;
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--hair);
+  padding: 10px 24px;
+  cursor: pointer;
+}
+.line.on {
+  background: var(--sheet);
+  box-shadow: inset 4px 0 0 var(--verdigris);
+}
+.empty {
+  padding: 10px 24px;
+}
+.fields {
+  width: 410px;
+  flex: none;
+  background: var(--sheet);
+  border-left: 1px solid var(--rule);
+  border-right: 1px solid var(--rule);
+  padding: 16px 26px 60px;
+}
+.seen {
+  flex: 1;
+  min-width: 0;
+  padding: 10px 28px 60px;
+}
+iframe {
+  width: 100%;
+  height: 380px;
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  background: #fff;
+}
+pre {
+  max-height: 220px;
+  overflow: auto;
+  font-size: 12.5px;
+  background: var(--sheet);
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  padding: 12px;
+}
+.acts {
+  gap: 8px;
+  margin-top: 14px;
+}
+.back {
+  display: none;
+}
+@media (max-width: 860px) {
+  .list,
+  .fields {
+    width: auto;
+    border: 0;
+  }
+  .list.away {
+    display: none;
+  }
+  .fields,
+  .seen {
+    padding: 14px 16px 30px;
+  }
+  .back {
+    display: block;
+  }
+}
+</style>

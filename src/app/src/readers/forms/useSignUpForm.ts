@@ -1,0 +1,72 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+
+export interface FormDraft {
+  name: string
+  lookId: number | null
+  settings: Required<Schemas['SignUpSettings']>
+}
+
+const usual = (): FormDraft => ({
+  name: '',
+  lookId: null,
+  settings: { shape: 'inline', title: 'New posts by mail', text: '', button: '', asksName: false, categories: [], digests: [], consent: '', thanks: '' },
+})
+
+/** A form that asks for new posts, with how it looks. */
+export function useSignUpForm(site: () => number) {
+  const queries = useQueryClient()
+  const { say } = useNotice()
+  const act = useAct()
+  const path = () => ({ site: site() })
+  const list = useQuery({ queryKey: ['sign-up-forms', site], queryFn: () => take(api.GET('/api/sites/{site}/sign-up-forms', { params: { path: path() } })) })
+  const draft = ref<FormDraft>(usual())
+  const html = ref('')
+
+  /** Opens a form, or begins a new one. */
+  function begin(form?: Schemas['SignUpFormView']): void {
+    draft.value = form
+      ? { name: form.name, lookId: form.lookId, settings: { ...usual().settings, ...(JSON.parse(JSON.stringify(form.settings)) as Schemas['SignUpSettings']) } }
+      : usual()
+    act.fields.value = {}
+  }
+
+  const settled = refDebounced(
+    computed(() => JSON.stringify(draft.value)),
+    250,
+  )
+  watch(
+    settled,
+    async () => {
+      html.value = (await take(api.POST('/api/sites/{site}/sign-up-forms/preview', { params: { path: path() }, body: draft.value }))).html
+    },
+    { immediate: true },
+  )
+
+  /** Saves, and gives the form's id; undefined when something has to be corrected. */
+  async function save(id?: number): Promise<number | undefined> {
+    const saved = await act.run(() =>
+      id
+        ? take(api.PUT('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } }, body: draft.value }))
+        : take(api.POST('/api/sites/{site}/sign-up-forms', { params: { path: path() }, body: draft.value })),
+    )
+    if (!saved) return undefined
+    say(id ? 'The form is changed, wherever it stands.' : 'The form is made. Paste its snippet into a page.')
+    await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
+    return saved.id
+  }
+
+  async function remove(id: number): Promise<boolean> {
+    await act.run(() => take(api.DELETE('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } } })))
+    if (act.trouble.value) return false
+    say('The form is taken off. Take its snippet out of your page when you next edit it.')
+    await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
+    return true
+  }
+
+  return { list, draft, act, html, begin, save, remove }
+}

@@ -1,0 +1,16 @@
+import type { Schemas } from '../api/client'
+import { origins } from './origins'
+
+/** A segment's rule in words. */
+export function ruleWords(rule: Schemas['SegmentRule']): string {
+  const parts = [
+    rule.categories?.length ? `chose ${rule.categories.join(' or ')}` : '',
+    rule.origins?.length ? `came ${rule.origins.map((one) => origins[one]).join(' or ')}` : '',
+    rule.forms?.length ? 'came by certain forms' : '',
+    rule.since ? `since ${rule.since}` : '',
+    rule.until ? `until ${rule.until}` : '',
+    rule.seenWithin ? `seen within ${rule.seenWithin} days` : '',
+    rule.silentFor ? `silent for ${rule.silentFor} days` : '',
+  ].filter(Boolean)
+  return parts.length ? parts.join(', ') : 'Everybody'
+}
