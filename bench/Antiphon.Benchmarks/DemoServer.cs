@@ -20,6 +20,9 @@ internal sealed class DemoServer : IAsyncDisposable
     /// <summary>The database file.</summary>
     public string Database => Path.Combine(_data.Path, "antiphon.db");
 
+    /// <summary>Memory it holds now, in bytes.</summary>
+    public long Memory => _process?.Memory ?? 0;
+
     /// <summary>Starts it.</summary>
     public static async Task<DemoServer> StartAsync(OutsideWorld world)
     {

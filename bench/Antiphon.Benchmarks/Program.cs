@@ -12,6 +12,7 @@ var races = new (string Name, Func<Task> Run)[]
     ("import", ImportRace.RunAsync),
     ("talk", TalkRace.RunAsync),
     ("send", SendRace.RunAsync),
+    ("mail", MailRace.RunAsync),
     ("filter", () => Task.Run(FilterRace.Run)),
 };
 foreach (var race in races.Where(race => args.Length == 0 || args.Contains(race.Name))) await race.Run();

@@ -32,6 +32,16 @@ internal static class RowCopies
         await Command(connection, "ANALYZE").ExecuteNonQueryAsync();
     }
 
+    /// <summary>Runs one statement.</summary>
+    public static async Task RunAsync(string file, string statement)
+    {
+        await using var connection = new SqliteConnection($"Data Source={file};Default Timeout=60");
+        await connection.OpenAsync();
+        var command = Command(connection, statement);
+        command.CommandTimeout = 600;
+        await command.ExecuteNonQueryAsync();
+    }
+
     private static SqliteCommand Command(SqliteConnection connection, string text)
     {
         var command = connection.CreateCommand();

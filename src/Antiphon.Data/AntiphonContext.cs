@@ -3,6 +3,7 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Syndication.Digests;
 using Antiphon.Core.Syndication.Mentions;
@@ -189,6 +190,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Changes the channels have not been asked about.</summary>
     public DbSet<PostChange> PostChanges => Set<PostChange>();
 
+    /// <summary>What brought readers.</summary>
+    public DbSet<ArrivalCount> ArrivalCounts => Set<ArrivalCount>();
+
     /// <summary>What is mailed to subscribers, and when.</summary>
     public DbSet<Digest> Digests => Set<Digest>();
 
@@ -246,6 +250,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         configurationBuilder.Properties<HoldReason>().HaveConversion<string>();
         configurationBuilder.Properties<SendOutcomeKind>().HaveConversion<string>();
         configurationBuilder.Properties<SubscriberOrigin>().HaveConversion<string>();
+        configurationBuilder.Properties<ArrivalKind>().HaveConversion<string>();
         configurationBuilder.Properties<Suppression>().HaveConversion<string>();
         configurationBuilder.Properties<EditionState>().HaveConversion<string>();
         configurationBuilder.Properties<DeliveryState>().HaveConversion<string>();

@@ -11,6 +11,16 @@ internal sealed class OwnProcess : IAsyncDisposable
 
     private OwnProcess(Process process) => _process = process;
 
+    /// <summary>Memory it holds now, in bytes.</summary>
+    public long Memory
+    {
+        get
+        {
+            _process.Refresh();
+            return _process.WorkingSet64;
+        }
+    }
+
     /// <summary>Starts a program and waits until it answers at /healthz.</summary>
     /// <param name="project">Name of the project.</param>
     /// <param name="address">Address to ask, with trailing slash.</param>

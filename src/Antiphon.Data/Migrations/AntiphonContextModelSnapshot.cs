@@ -2296,6 +2296,42 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("SiteActs");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ArrivalCount", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Count")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly>("Day")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId");
+
+                    b.HasIndex("SiteId", "Day", "PostId", "Kind", "Source")
+                        .IsUnique();
+
+                    b.ToTable("ArrivalCounts");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
                 {
                     b.Property<long>("Id")
@@ -3664,6 +3700,17 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Listing");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ArrivalCount", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Site", "Site")
@@ -3752,11 +3799,13 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionLink", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", null)
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", "Edition")
                         .WithMany()
                         .HasForeignKey("EditionId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+
+                    b.Navigation("Edition");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionPost", b =>

@@ -2,11 +2,13 @@ using System.Globalization;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Syndication.Digests;
 using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Data.Entities.Syndication;
 using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Posts;
 using Microsoft.EntityFrameworkCore;
@@ -46,6 +48,28 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         database.Digests.Add(new Digest { Site = site, Name = "For members, monthly", CreatedAt = now, Segment = members, Settings = weekly.Settings with { Rhythm = new DigestRhythm(DigestEvery.Month, new TimeOnly(9, 0), DayOfMonth: 1), SecondSubject = null, Form = DigestForm.Column, Least = 2 }, PausedAt = now.AddDays(-3) });
         await AddFormAsync(site, each, weekly);
         await AddEditionsAsync(site, each, weekly);
+        await AddArrivalsAsync(site);
+    }
+
+    // Four weeks of readers: most by mail on the days a post went out, some by the network, some by neighbours.
+    private async Task AddArrivalsAsync(Site site)
+    {
+        var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).Take(6).ToListAsync();
+        (ArrivalKind Kind, string Source, int Most)[] sources = [(ArrivalKind.Link, "mail", 14), (ArrivalKind.Link, "lantern", 9), (ArrivalKind.Page, "fellside-walkers.example", 5), (ArrivalKind.Direct, string.Empty, 6), (ArrivalKind.Page, "tarn-notebook.example", 2)];
+        for (var ago = 0; ago < 28; ago++)
+        {
+            foreach (var (post, place) in posts.Where(post => post.PublishedAt < now.AddDays(-ago)).Take(3).Select((post, place) => (post, place)))
+            {
+                var age = (now.AddDays(-ago) - post.PublishedAt!.Value).TotalDays;
+                foreach (var (source, number) in sources.Select((source, number) => (source, number)))
+                {
+                    var count = (int)((source.Most / (1 + (age / 2))) + (((ago * 7) + (place * 3) + number) % 3)) - place;
+                    if (count > 0) database.ArrivalCounts.Add(new ArrivalCount { SiteId = site.Id, Day = DateOnly.FromDateTime(now.AddDays(-ago).DateTime), PostId = post.Id, Kind = source.Kind, Source = source.Source, Count = count });
+                }
+            }
+        }
+
+        await database.SaveChangesAsync();
     }
 
     private async Task AddFormAsync(Site site, Digest each, Digest weekly)

@@ -41,6 +41,7 @@ internal sealed class DeliveryWorker(
 
     private async Task SendAsync(MailSender sender, EditionMails mails, ReturnKeeping returns, Delivery delivery, CancellationToken cancellation)
     {
+        if (await outbox.GiveBackAsync(delivery, cancellation)) return;
         var subscriber = delivery.Subscriber;
         if (Refusal(subscriber) is { } refusal)
         {

@@ -1,6 +1,7 @@
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Syndication.Composing;
 using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -55,16 +56,18 @@ internal sealed class EditionMails(AntiphonContext database, PostFactsReader fac
         var byId = posts.Where(post => post.Status == PostStatus.Published).ToDictionary(post => post.Id);
         var pick = DigestSelection.Pick(byId.Values.Select(post => new DigestPost(post.Id, post.PublishedAt ?? now, post.IsFeatured, [.. post.AllCategories])), settings, wanted);
         if (pick.Count == 0) return null;
-        DigestEntry EntryOf(DigestPost post) => Entry(byId[post.Id], site, settings.Form == DigestForm.Whole);
+        DigestEntry EntryOf(DigestPost post) => Entry(byId[post.Id], site, settings);
         var content = new DigestContent(site.Name, site.Address, site.Language, SiteCulture.LongDate(now, site.Language, site.TimeZone), [.. pick.Shown.Select(EntryOf)], [.. pick.Titles.Select(EntryOf)], opened);
         return DigestComposer.Compose(settings, content, await colours.OfAsync(site.Id, settings.Colours, cancellation));
     }
 
-    private DigestEntry Entry(Post post, Site site, bool isWhole)
+    private DigestEntry Entry(Post post, Site site, DigestSettings settings)
     {
         post.Blog.Site = site;
         var said = facts.Of(post);
-        var body = isWhole ? HtmlCleaner.ForPosts.Clean(PostBlocks.Alone(post.BodyHtml, BlockTexts.For(site.Language)), new Uri(said.Link)) : string.Empty;
+        var body = settings.Form == DigestForm.Whole ? HtmlCleaner.ForPosts.Clean(PostBlocks.Alone(post.BodyHtml, BlockTexts.For(site.Language)), new Uri(said.Link)) : string.Empty;
+        // So that readers who come are counted as coming by mail.
+        if (settings.CountsClicks) said = said with { Link = CampaignLink.Of(said.Link, "mail", "email", string.Empty) };
         return new DigestEntry(said, body, post.ListingPicture, post.PictureAlt ?? string.Empty);
     }
 }

@@ -28,6 +28,19 @@ internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeP
         return await database.Deliveries.AsNoTracking().Include(one => one.Subscriber).Where(one => claimed.Contains(one.Id)).OrderBy(one => one.Id).ToListAsync(cancellation);
     }
 
+    /// <summary>Gives a claimed mail back when its edition was paused or ended meanwhile; whether it did.</summary>
+    public async Task<bool> GiveBackAsync(Delivery delivery, CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        var edition = await database.Editions.Where(one => one.Id == delivery.EditionId).Select(one => new { one.PausedAt, one.State }).FirstAsync(cancellation);
+        var (state, why) = edition.State == EditionState.Cancelled ? (DeliveryState.Cancelled, "Cancelled by the team.") : (DeliveryState.Queued, null);
+        if (state == DeliveryState.Queued && edition.PausedAt is null) return false;
+        var now = clock.GetUtcNow();
+        await database.Deliveries.Where(one => one.Id == delivery.Id && one.State == DeliveryState.Sending)
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, state).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => one.Attempts - 1).SetProperty(one => one.LastAnswer, why), cancellation);
+        return true;
+    }
+
     /// <summary>Marks editions of which nothing is open any more.</summary>
     public async Task FinishAsync(CancellationToken cancellation)
     {

@@ -36,6 +36,7 @@ export const router = createRouter({
       component: () => import('./channels/mail/DigestView.vue'),
       meta: framed,
     },
+    { path: '/s/:site(\\d+)/channels/arrivals', name: 'arrivals', component: () => import('./channels/ArrivalsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/channels/set-up', name: 'channel-set-up', component: () => import('./channels/SetUpView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/channels', name: 'channels', component: () => import('./channels/ChannelsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments', name: 'comments', component: () => import('./comments/ModerationView.vue'), meta: framed },

@@ -50,7 +50,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
         reader.Fill("form.question input[name=name]", "Edda Brook").Fill("form.question input[name=mail]", "edda@fellside.example").Fill("form.question textarea", "Is there a place to sit?").Click("form.question button");
         reader.Sees("Thank you for the question").Press("Back to the page").Sees("Ask us");
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "readers?part=questions")).Sees("Is there a place to sit?").Press("Seen to").Sees("Seen to.").Press("Undo");
+        browser.Open(new Uri(demo.Workplace, "readers/questions")).Sees("Is there a place to sit?").Press("Seen to").Sees("Seen to.").Press("Undo");
     }
 
     [Fact]

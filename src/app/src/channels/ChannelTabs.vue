@@ -10,6 +10,7 @@ const tabs = computed(() =>
   [
     { name: 'channels', title: 'Time line', path: '' },
     { name: route.name === 'digest' ? 'digest' : 'channel-mail', title: 'Mail', path: '/mail' },
+    { name: 'arrivals', title: 'What brought readers', path: '/arrivals' },
     { name: 'channel-set-up', title: 'Set up', path: '/set-up' },
   ].map((tab) => ({ ...tab, to: `/s/${id.value}/channels${tab.path}` })),
 )

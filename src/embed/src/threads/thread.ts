@@ -1,4 +1,5 @@
 import { ask } from '../ask'
+import { tellArrival } from './arrival'
 import { keep } from './device'
 import { announce } from './newOnes'
 import { offerOwn } from './own'
@@ -32,7 +33,7 @@ class Thread {
 
   constructor(
     private readonly place: HTMLElement,
-    base: string,
+    private readonly base: string,
   ) {
     const data = place.dataset
     this.address = `${base}threads/${encodeURIComponent(data.antiphonSite ?? '')}`
@@ -51,6 +52,7 @@ class Thread {
   async start(): Promise<void> {
     const at = /^#comment-(.+)/.exec(location.hash)?.[1]
     if (!(await this.show(at ? { at } : {}))) return
+    if (this.place.ownerDocument === document) tellArrival(this.base, this.place.dataset.antiphonSite ?? '', this.query.id!)
     this.root.addEventListener('click', (event) => this.click(event))
     this.root.addEventListener('submit', (event) => this.submit(event as SubmitEvent))
     announce(this.root, `${this.address}/counts.json?${new URLSearchParams({ id: this.query.id! }).toString()}`, this.query.id!, () => void this.show())
