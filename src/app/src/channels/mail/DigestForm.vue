@@ -99,7 +99,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     <v-select v-model="draft.segmentId" :items="audience" label="Goes to" :error-messages="problem('segmentId')" />
     <v-checkbox v-model="draft.isUsual" label="Also those who have not chosen their mails themselves" density="compact" hide-details />
     <h2 class="group">What does the subject say?</h2>
-    <v-text-field v-model="settings.subject" label="Subject" :error-messages="problem('subject')" />
+    <v-text-field v-model="settings.subject" label="Subject" name="subject" :error-messages="problem('subject')" />
     <p class="small soft fields">
       <button v-for="field in subjectFields" :key="field" type="button" class="chip" @click="settings.subject += `{${field}}`">{{ field }}</button>
     </p>
