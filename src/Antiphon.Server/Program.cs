@@ -99,6 +99,7 @@ app.MapRepairedFeeds();
 var site = app.MapSites();
 site.MapInvitations();
 site.MapFollowLinks();
+site.MapShareWays();
 site.MapBlogs();
 site.MapOwnFields();
 site.MapPageSettings();

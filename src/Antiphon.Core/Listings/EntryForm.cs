@@ -21,6 +21,9 @@ public sealed record EntryForm(
     int Columns, PictureSide PictureSide, PictureRatio Ratio, int? TitleLength, int ExcerptWords, string Separator, bool BylineAbove, string? ReadMore, bool Tags, bool Source,
     bool ReadingTime, bool Comments, string? DatePattern, bool StandInPicture)
 {
+    /// <summary>Whether links to pass a post on stand at the end of an entry.</summary>
+    public bool Share { get; init; }
+
     /// <summary>Where the picture stands.</summary>
     public PicturePlace PicturePlace { get; init; }
 

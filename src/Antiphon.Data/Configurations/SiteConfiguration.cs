@@ -1,6 +1,7 @@
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Syndication.Sharing;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities;
 using Microsoft.EntityFrameworkCore;
@@ -17,6 +18,7 @@ internal sealed class SiteConfiguration : IEntityTypeConfiguration<Site>
         builder.HasIndex(site => site.PublicKey).IsUnique();
         builder.Property(site => site.CommentSettings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
         builder.Property(site => site.CommentRules).HasConversion<StoredJsonConverter<List<CommentRule>>, StoredJsonComparer<List<CommentRule>>>();
+        builder.Property(site => site.ShareWays).HasConversion<StoredJsonConverter<List<ShareWay>>, StoredJsonComparer<List<ShareWay>>>();
         builder.Property(site => site.FollowLinks).HasConversion<StoredJsonConverter<List<FollowLink>>, StoredJsonComparer<List<FollowLink>>>();
     }
 }

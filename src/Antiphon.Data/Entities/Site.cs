@@ -1,6 +1,7 @@
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Posts.Blocks;
+using Antiphon.Core.Syndication.Sharing;
 
 namespace Antiphon.Data.Entities;
 
@@ -30,6 +31,9 @@ public sealed class Site
 
     /// <summary>Where its readers can follow it elsewhere, in order.</summary>
     public List<FollowLink> FollowLinks { get; set; } = [];
+
+    /// <summary>Where its readers can pass posts on, beside mail, in order.</summary>
+    public List<ShareWay> ShareWays { get; set; } = [];
 
     /// <summary>How comments are taken on the whole site.</summary>
     public CommentSettings CommentSettings { get; set; } = CommentSettings.None;

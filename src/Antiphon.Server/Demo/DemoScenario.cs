@@ -1,5 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Sharing;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Accounts;
@@ -56,6 +57,7 @@ internal sealed class DemoScenario(
             TimeZone = "Europe/London",
             Language = "en-GB",
             CreatedAt = now.AddDays(-660),
+            ShareWays = [new ShareWay("Lantern", options.Value.World + "lantern/new?text={title}%20{url}")],
             AllowedAddresses = [AllowedAddresses.OriginOf(options.Value.Website)!],
         };
         database.Sites.Add(site);

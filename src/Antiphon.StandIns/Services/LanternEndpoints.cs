@@ -11,6 +11,7 @@ internal static class LanternEndpoints
     {
         world.MapGet("/lantern/", Home);
         world.MapGet("/lantern/posts/{number:int}", Show);
+        world.MapGet("/lantern/new", (string? text) => PlainPage.Html("A new note", $"<p>Whoever has a lamp here would send this:</p><textarea rows=\"6\" cols=\"60\">{PlainPage.Encode(text)}</textarea>"));
         world.MapDelete("/lantern/posts/{number:int}", Remove).DisableAntiforgery();
         world.MapGet("/lantern/api/posts", (HttpRequest request) => IsKnown(request) ? Results.Json(new { account = "@quillmoor" }) : Results.Unauthorized());
         world.MapPost("/lantern/api/posts", TakeAsync).DisableAntiforgery();

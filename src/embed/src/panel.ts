@@ -1,6 +1,7 @@
 import { askedView, isPlain, postAddress, withView } from './address'
 import { ask } from './ask'
 import { parse } from './shadow'
+import { offerSharing } from './sharing'
 import { loadThreads } from './loadPart'
 
 /** Opens posts of a listing in a dialog over the page; the dialog has an address, and the way back closes it. */
@@ -24,6 +25,7 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
     dialog.scrollTop = 0
     content.querySelector<HTMLElement>('.antiphon-view-title')?.focus()
     void loadThreads(content, base)
+    offerSharing(content)
     return true
   }
 

@@ -1,4 +1,5 @@
 import { takeHostLook } from './hostLook'
+import { offerSharing } from './sharing'
 
 /** Puts a fragment into the container's shadow root. Its style sheet is adopted, which a strict Content-Security-Policy allows where a style element is not. */
 export function render(place: HTMLElement, html: string): ShadowRoot {
@@ -17,6 +18,7 @@ export function render(place: HTMLElement, html: string): ShadowRoot {
   root.adoptedStyleSheets = [sheet]
   const kept = root.querySelectorAll('dialog')
   root.replaceChildren(...content.childNodes, ...kept)
+  offerSharing(root)
   return root
 }
 

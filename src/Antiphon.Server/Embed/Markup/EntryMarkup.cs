@@ -27,6 +27,7 @@ internal static class EntryMarkup
         if (!isLine && !among && definition.Details.Picture) EntryPictureMarkup.Append(html, entry, definition);
         html.Append("<div class=\"antiphon-words\">");
         foreach (var part in definition.Form.AllParts.Where(part => !isLine || part is EntryPart.Title or EntryPart.Byline)) Append(html, part, entry, content);
+        if (!isLine && definition.Form.Share) html.Append(ShareMarkup.Line(content.Site, entry.Title, entry.Link, "antiphon-share"));
         html.Append("</div></li>\n");
     }
 

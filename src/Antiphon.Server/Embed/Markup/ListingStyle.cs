@@ -18,12 +18,13 @@ internal static class ListingStyle
         .antiphon-words{min-width:0}
         .antiphon-title{margin:0;font:inherit;font-weight:700;line-height:1.25;overflow-wrap:anywhere}
         .antiphon-title a{text-decoration:none}
-        :host .antiphon-title a,:host .antiphon-closing a,:host .antiphon-paging a,:host .antiphon-more a,:host .antiphon-byline a,:host .antiphon-month a,:host .antiphon-cloud a{color:var(--antiphon-link-color)}
+        :host .antiphon-title a,:host .antiphon-closing a,:host .antiphon-paging a,:host .antiphon-more a,:host .antiphon-share a,:host .antiphon-share button,:host .antiphon-byline a,:host .antiphon-month a,:host .antiphon-cloud a{color:var(--antiphon-link-color)}
         :host .antiphon-title a{text-decoration:var(--antiphon-link-decoration,none)}
         .antiphon-title a:hover,.antiphon-title a:focus-visible{text-decoration:underline}
         .antiphon-byline{margin:.2em 0 0;font-size:.83em;line-height:1.4;color:color-mix(in srgb,currentColor 85%,transparent)}
         .antiphon-excerpt{margin:.35em 0 0;font-size:.93em;line-height:1.45;overflow-wrap:anywhere}
         .antiphon-tags{margin:.4em 0 0;font-size:.8em;display:flex;flex-wrap:wrap;gap:.3em .6em}.antiphon-tags span::before{content:"#"}
+        .antiphon-share{margin:.5em 0 0;font-size:.9em;display:flex;flex-wrap:wrap;gap:.1em .9em}.antiphon-share button{font:inherit;background:none;border:0;padding:0;text-decoration:underline;cursor:pointer;color:inherit}.antiphon-share [hidden]{display:none}
         .antiphon-more,.antiphon-introduction{margin:.4em 0 0}.antiphon-introduction{margin-bottom:.6em}
         .antiphon-closing{margin:1em 0 0}.antiphon-empty{opacity:.85;margin:.6em 0}
         .antiphon-paging{display:flex;flex-wrap:wrap;justify-content:space-between;gap:.4em 1em;margin-top:1em}

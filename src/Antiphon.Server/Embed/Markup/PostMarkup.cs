@@ -20,6 +20,7 @@ internal static class PostMarkup
         if (entry.Picture is not null) html.Append("<img class=\"antiphon-lead\" part=\"picture\" src=\"").Append(Encoded.Html(entry.Picture)).Append("\" alt=\"").Append(Encoded.Html(entry.PictureAlt)).Append("\">\n");
         html.Append("<div class=\"antiphon-body\" part=\"body\">").Append(PicturesInText.WithSizes(open.BodyHtml)).Append("</div>\n");
         if (entry.Tags.Count > 0) html.Append("<p class=\"antiphon-tags\" part=\"tags\">").AppendJoin(' ', entry.Tags.Select(tag => Term(content, BlogViewKind.Tag, tag))).Append("</p>\n");
+        html.Append(ShareMarkup.Line(content.Site, entry.Title, open.Canonical, "antiphon-share")).Append('\n');
         AppendWayToTalk(html, content, open);
         html.Append("</article>\n");
         AppendNeighbours(html, content, open);

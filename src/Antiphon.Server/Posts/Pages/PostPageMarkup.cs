@@ -58,17 +58,15 @@ internal static class PostPageMarkup
     // Plain links: nothing is loaded from elsewhere. The two that need the browser are shown by script where it can do them.
     private static void AppendShare(StringBuilder body, PostPageContent content)
     {
-        var mail = $"mailto:?subject={Uri.EscapeDataString(content.Post.Title)}&body={Uri.EscapeDataString(content.Address)}";
-        body.Append("<p class=\"share\" data-address=\"").Append(Encoded.Html(content.Address)).Append("\"><a href=\"").Append(Encoded.Html(mail)).Append("\">Pass it on by mail</a> <button type=\"button\" data-copy hidden>Copy the address</button> <button type=\"button\" data-sheet hidden>Share …</button></p>")
-            .Append(ShareScript);
+        body.Append(ShareMarkup.Line(content.Post.Blog.Site, content.Post.Title, content.Address, "share")).Append(ShareScript);
     }
 
     private const string ShareScript = """
         <script>
         (() => {
           const share = document.querySelector('.share'), copy = share.querySelector('[data-copy]'), sheet = share.querySelector('[data-sheet]')
-          if (navigator.clipboard) { copy.hidden = false; copy.onclick = () => navigator.clipboard.writeText(share.dataset.address).then(() => (copy.textContent = 'Copied')) }
-          if (navigator.share) { sheet.hidden = false; sheet.onclick = () => navigator.share({ title: document.title, url: share.dataset.address }).catch(() => {}) }
+          if (navigator.clipboard) { copy.hidden = false; copy.onclick = () => navigator.clipboard.writeText(share.dataset.address).then(() => (copy.textContent = share.dataset.copied)) }
+          if (navigator.share) { sheet.hidden = false; sheet.onclick = () => navigator.share({ title: share.dataset.title, url: share.dataset.address }).catch(() => {}) }
           if (navigator.clipboard) for (const block of document.querySelectorAll('pre.copyable')) {
             const button = document.createElement('button')
             button.type = 'button'; button.textContent = 'Copy'; const text = block.textContent

@@ -25,6 +25,7 @@ const details = [
 const more = [
   ['source', 'Blog'],
   ['readingTime', 'Reading time'],
+  ['share', 'Links to pass it on'],
   ['comments', 'Comments'],
   ['tags', 'Tags'],
 ] as const

@@ -20,6 +20,7 @@ const form: Required<Schemas['EntryForm']> = {
   tags: false,
   source: false,
   readingTime: false,
+  share: false,
   comments: false,
   datePattern: null,
   standInPicture: false,

@@ -13,6 +13,7 @@ import VersionsDialog from './VersionsDialog.vue'
 import DetailsPart from './editor/DetailsPart.vue'
 import EditorActs from './editor/EditorActs.vue'
 import EditorNews from './editor/EditorNews.vue'
+import GoesByMail from './editor/GoesByMail.vue'
 import GoesTo from './editor/GoesTo.vue'
 import MarkdownDialog from './editor/MarkdownDialog.vue'
 import OwnFields from './editor/OwnFields.vue'
@@ -192,6 +193,15 @@ onKeyStroke('s', (event) => {
         :zone="site?.timeZone"
       />
       <GoesTo
+        v-if="id"
+        v-model="post.details"
+        :site-id="siteId"
+        :post-id="id"
+        :revision="post.revision"
+        :readonly="readonly || !mayEdit"
+        :zone="site?.timeZone"
+      />
+      <GoesByMail
         v-if="id"
         v-model="post.details"
         :site-id="siteId"

@@ -8,6 +8,7 @@ import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
 import ActsPart from './ActsPart.vue'
 import FollowPart from './FollowPart.vue'
+import SharePart from './SharePart.vue'
 import MembersPart from './MembersPart.vue'
 import SiteForm from './SiteForm.vue'
 import { useSite } from './useSite'
@@ -49,6 +50,7 @@ async function save(): Promise<void> {
         <p v-if="!isOwner" class="soft small">Only owners change these.</p>
       </form>
       <FollowPart :site-id="id" :may-edit="mayEdit" />
+      <SharePart :site-id="id" :may-edit="mayEdit" />
       <h2 class="group">Public key</h2>
       <p v-if="site" class="row key">
         <code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" />

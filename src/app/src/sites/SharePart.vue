@@ -1,0 +1,23 @@
+<script setup lang="ts">
+import { api, take, type Schemas } from '../api/client'
+import AddressLines from './AddressLines.vue'
+
+/** Where readers can pass posts on, beside mail; posts, and the listings that show it, have a plain link for each. */
+const props = defineProps<{ siteId: number; mayEdit: boolean }>()
+const path = () => ({ params: { path: { site: props.siteId } } })
+</script>
+
+<template>
+  <AddressLines
+    title="Where to pass posts on"
+    store-key="share-ways"
+    :site-id="props.siteId"
+    :may-edit="props.mayEdit"
+    address-label="Address there, with {url} and {title}"
+    placeholder="https://lantern.example/new?text={title}%20{url}"
+    empty="Posts can be passed on by mail, copied, and with what the reader’s device offers. Name further places here; nothing is loaded from them."
+    kept="Every post shows these now."
+    :load="() => take(api.GET('/api/sites/{site}/share-ways', path()))"
+    :keep="(lines: Schemas['ShareWay'][]) => take(api.PUT('/api/sites/{site}/share-ways', { ...path(), body: lines }))"
+  />
+</template>
