@@ -22,7 +22,9 @@ internal sealed class PostMailForecast(AntiphonContext database, TimeProvider cl
         {
             var receivers = await database.Subscribers.Of(digest, database, found.Blog.Site.TimeZone, clock.GetUtcNow()).CountAsync(cancellation);
             if (digest.Settings.Rhythm.Every == DigestEvery.Post) atOnce += receivers;
-            later.Add(new DigestForecast(digest.Id, digest.Name, receivers, digest.NextAt));
+            // A post that is to come goes with the first edition after it.
+            var from = found.PublishedAt is { } at && at > clock.GetUtcNow() ? at : clock.GetUtcNow();
+            later.Add(new DigestForecast(digest.Id, digest.Name, receivers, digest.Settings.Rhythm.Next(from, TimeZoneInfo.FindSystemTimeZoneById(found.Blog.Site.TimeZone))));
         }
 
         return new PublishForecast(atOnce, later);

@@ -150,6 +150,7 @@ pre {
   }
   .back {
     display: block;
+    margin-bottom: 14px;
   }
 }
 </style>
