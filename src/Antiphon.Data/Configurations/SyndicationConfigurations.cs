@@ -58,3 +58,15 @@ internal sealed class ArrivalCountConfiguration : IEntityTypeConfiguration<Arriv
         builder.HasOne(count => count.Post).WithMany().HasForeignKey(count => count.PostId).OnDelete(DeleteBehavior.Cascade);
     }
 }
+
+/// <summary>Keys and indexes of <see cref="HubReader"/>.</summary>
+internal sealed class HubReaderConfiguration : IEntityTypeConfiguration<HubReader>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<HubReader> builder)
+    {
+        builder.HasIndex(reader => new { reader.Topic, reader.Callback }).IsUnique();
+        builder.HasIndex(reader => reader.DueAt);
+        builder.HasIndex(reader => reader.BlogId);
+    }
+}

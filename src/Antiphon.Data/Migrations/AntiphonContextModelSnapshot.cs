@@ -2507,6 +2507,62 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ChannelDeliveries");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.HubReader", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("AskedSeconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("AskedSecret")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("AsksToEnd")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Callback")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("DueAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("LeaseUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Secret")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Told")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Topic")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Wanted")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.HasIndex("DueAt");
+
+                    b.HasIndex("Topic", "Callback")
+                        .IsUnique();
+
+                    b.ToTable("HubReaders");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Delivery", b =>
                 {
                     b.Property<long>("Id")
@@ -3751,6 +3807,17 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Channel");
 
                     b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.HubReader", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Delivery", b =>

@@ -31,10 +31,17 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         var each = await database.Digests.FirstAsync(one => one.SiteId == site.Id);
         var weekly = new Digest
         {
-            Site = site, Name = "The week at Quillmoor", CreatedAt = now.AddDays(-7 * (Weeks + 1)), IsUsual = false,
+            Site = site,
+            Name = "The week at Quillmoor",
+            CreatedAt = now.AddDays(-7 * (Weeks + 1)),
+            IsUsual = false,
             Settings = new DigestSettings(new DigestRhythm(DigestEvery.Week, new TimeOnly(17, 0), DayOfWeek.Friday), ChannelChoice.Everything, DigestForm.Pictures, "{title}{if more} and {more} more{end}")
             {
-                SecondSubject = "The week over the moor, {date}", TrialShare = 50, Most = 4, Opening = "Good evening,\n\nhere is what we saw, built and measured this week.", Closing = "Quillmoor Observatory, Moor Road, Fellside. Open on Fridays from 19:00.",
+                SecondSubject = "The week over the moor, {date}",
+                TrialShare = 50,
+                Most = 4,
+                Opening = "Good evening,\n\nhere is what we saw, built and measured this week.",
+                Closing = "Quillmoor Observatory, Moor Road, Fellside. Open on Fridays from 19:00.",
             },
         };
         weekly.NextAt = weekly.Settings.Rhythm.Next(now, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone));
@@ -76,7 +83,9 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
     {
         var form = new SignUpForm
         {
-            Site = site, Key = keys.NewKey(12), Name = "Below the visiting hours",
+            Site = site,
+            Key = keys.NewKey(12),
+            Name = "Below the visiting hours",
             Settings = new SignUpSettings(SignUpShape.Inline, "Clear nights by mail", "Where we looked, what we saw, and when the dome is open.", "Write to me") { AsksName = true, Categories = ["Events", "Measurements", "Workshop"], Digests = [each.Id, weekly.Id], Consent = Consent },
         };
         database.SignUpForms.Add(form);
@@ -107,7 +116,14 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
     {
         var edition = new Edition
         {
-            SiteId = digest.SiteId, Digest = digest, Key = keys.NewKey(24), Occasion = occasion, State = EditionState.Sent, DueAt = at, FinishedAt = at.AddSeconds(9), Settings = digest.Settings,
+            SiteId = digest.SiteId,
+            Digest = digest,
+            Key = keys.NewKey(24),
+            Occasion = occasion,
+            State = EditionState.Sent,
+            DueAt = at,
+            FinishedAt = at.AddSeconds(9),
+            Settings = digest.Settings,
             Posts = [.. posts.Select(post => new EditionPost { Post = post })],
         };
         database.Editions.Add(edition);
@@ -127,9 +143,17 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         var bounces = subscriber.Mail.EndsWith("bounce.example", StringComparison.Ordinal) && at > now.AddDays(-10);
         return new Delivery
         {
-            Key = keys.NewKey(24), SiteId = edition.SiteId, Edition = edition, SubscriberId = subscriber.Id, CreatedAt = edition.DueAt, Attempts = 1, NextAttemptAt = at,
+            Key = keys.NewKey(24),
+            SiteId = edition.SiteId,
+            Edition = edition,
+            SubscriberId = subscriber.Id,
+            CreatedAt = edition.DueAt,
+            Attempts = 1,
+            NextAttemptAt = at,
             IsSecond = edition.Settings.SecondSubject is not null && SubjectTrial.IsSecond(edition.Key, subscriber.Key, edition.Settings.TrialShare),
-            State = bounces ? DeliveryState.Failed : DeliveryState.Delivered, DeliveredAt = bounces ? null : at, LastAnswer = bounces ? "Nobody of that name" : "Kept",
+            State = bounces ? DeliveryState.Failed : DeliveryState.Delivered,
+            DeliveredAt = bounces ? null : at,
+            LastAnswer = bounces ? "Nobody of that name" : "Kept",
         };
     }
 }

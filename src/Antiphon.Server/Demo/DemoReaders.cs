@@ -41,10 +41,17 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
         var origin = (number % 5) switch { 0 => SubscriberOrigin.Hand, 4 => SubscriberOrigin.List, _ => SubscriberOrigin.Form };
         database.Subscribers.Add(new Subscriber
         {
-            SiteId = site.Id, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = since, Origin = origin, SeenAt = number % 3 == 0 ? null : since.AddDays(number),
+            SiteId = site.Id,
+            Mail = mail,
+            Name = name,
+            Key = keys.NewKey(32),
+            CreatedAt = since,
+            Origin = origin,
+            SeenAt = number % 3 == 0 ? null : since.AddDays(number),
             Reason = origin switch { SubscriberOrigin.Hand => "Signed the book at an open evening", SubscriberOrigin.List => "Moved over from the paper newsletter", _ => null },
             Categories = (number % 4) switch { 1 => ["Events"], 3 => ["Measurements", "Workshop"], _ => [] },
-            Consent = origin == SubscriberOrigin.Form ? DemoDigests.Consent : null, ConsentVersion = origin == SubscriberOrigin.Form ? 1 : null,
+            Consent = origin == SubscriberOrigin.Form ? DemoDigests.Consent : null,
+            ConsentVersion = origin == SubscriberOrigin.Form ? 1 : null,
         });
     }
 }

@@ -3,6 +3,7 @@ using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.OwnHub;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
@@ -35,7 +36,7 @@ internal sealed class OwnFeedReader(AntiphonContext database, BlogFeed blogs, Li
     {
         if (asked.Subject != FeedSubject.Blog || asked.Archive is not null || asked.Path.Contains('?', StringComparison.Ordinal)) return [];
         var hubs = await database.Channels.AsNoTracking().Where(one => one.SiteId == subject.Site && one.Kind == ChannelKind.Hub && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
-        return hubs.Where(one => one.Settings.Choice.Blogs.Count == 0 || one.Settings.Choice.Blogs.Contains(subject.Id)).Select(one => one.Settings.Address).Distinct();
+        return hubs.Where(one => one.Settings.Choice.Blogs.Count == 0 || one.Settings.Choice.Blogs.Contains(subject.Id)).Select(one => one.Settings.Address).Append(options.Value.AddressOf(HubRequests.Path)).Distinct();
     }
 
     private async Task<FeedOwner?> SubjectAsync(FeedAsked asked, CancellationToken cancellation) => asked.Subject switch

@@ -4,12 +4,13 @@ using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication;
+using Antiphon.Server.OwnHub;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;
 
 /// <summary>Turns changes of posts into deliveries. A change and the deliveries it brings are exchanged in one transaction, so that each change is planned once.</summary>
-internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets targets, DeliveryTimes times, DeliveryMaking making, TimeProvider clock)
+internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets targets, DeliveryTimes times, DeliveryMaking making, TimeProvider clock, HubSignal hub)
 {
     /// <summary>What became public longer ago came from elsewhere, and nobody waits for it.</summary>
     public static readonly TimeSpan News = TimeSpan.FromDays(2);
@@ -50,6 +51,10 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
     {
         var post = await database.Posts.IgnoreQueryFilters().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == change.PostId, cancellation);
         if (post is null) return;
+        // Whoever follows its feed through our hub is told of every change; of several while one is being told, once.
+        var now = clock.GetUtcNow();
+        await database.HubReaders.Where(one => one.BlogId == post.BlogId).ExecuteUpdateAsync(set => set.SetProperty(one => one.Wanted, one => one.Wanted + 1).SetProperty(one => one.Attempts, 0).SetProperty(one => one.DueAt, one => one.DueAt ?? now), cancellation);
+        hub.Wake();
         foreach (var channel in await database.Channels.Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null).ToListAsync(cancellation))
         {
             if (change.Act == DeliveryAct.Publish) await PublishAsync(channel, post, cancellation);

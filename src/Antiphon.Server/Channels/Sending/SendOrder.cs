@@ -1,7 +1,7 @@
 using Antiphon.Core.Syndication.Composing;
 using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Entities.Syndication.Mailing;
 
 namespace Antiphon.Server.Channels.Sending;
 

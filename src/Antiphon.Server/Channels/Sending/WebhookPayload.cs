@@ -3,8 +3,8 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Posts;
 
 namespace Antiphon.Server.Channels.Sending;

@@ -79,7 +79,9 @@ internal static class SignUpEndpoints
     {
         var form = new SignUpForm
         {
-            Key = "preview", Settings = request.Settings, Site = await database.Sites.AsNoTracking().FirstAsync(one => one.Id == site, cancellation),
+            Key = "preview",
+            Settings = request.Settings,
+            Site = await database.Sites.AsNoTracking().FirstAsync(one => one.Id == site, cancellation),
             Look = await database.Looks.AsNoTracking().FirstOrDefaultAsync(one => one.Id == request.LookId && one.SiteId == site, cancellation),
         };
         return TypedResults.Ok(new SignUpPreview(SignUpMarkup.Fragment(form, await NamesAsync(site, database, cancellation), options.Value)));

@@ -13,6 +13,7 @@ import DeliveryCase from './DeliveryCase.vue'
 import DeliveryList from './DeliveryList.vue'
 import FailureLines from './FailureLines.vue'
 import LaneLine from './LaneLine.vue'
+import MailLanes from './mail/MailLanes.vue'
 import { daysFrom, placeOf } from './timeLine'
 import { useTimeLine } from './useTimeLine'
 
@@ -73,6 +74,7 @@ async function pauseAll(): Promise<void> {
             <span v-for="one in days" :key="one.key" :class="{ week: one.isMonday }" :style="{ left: `${one.at * 100}%` }">{{ one.name }}</span>
           </div>
         </div>
+        <MailLanes :site-id="id" :start="start" :now="now" :zone="site?.timeZone" />
         <LaneLine
           v-for="channel in list"
           :key="channel.id"

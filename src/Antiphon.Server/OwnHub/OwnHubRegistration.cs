@@ -1,0 +1,12 @@
+namespace Antiphon.Server.OwnHub;
+
+/// <summary>The hub of our own feeds.</summary>
+internal static class OwnHubRegistration
+{
+    /// <summary>Registers the worker and what wakes it.</summary>
+    public static void AddOwnHub(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddSingleton<HubSignal>();
+        builder.Services.AddHostedService<HubWorker>();
+    }
+}
