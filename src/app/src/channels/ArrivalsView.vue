@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent } from 'vue'
 import { api, take } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
+import SpanChips from '../shared/SpanChips.vue'
 import { counted } from '../shared/counted'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
@@ -47,19 +48,7 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-else-if="isPending" class="waiting">Counting …</p>
     <template v-else-if="data">
-      <div class="row spans">
-        <button
-          v-for="[value, name] in spans"
-          :key="name"
-          type="button"
-          class="chip"
-          :class="{ on: span === value }"
-          :aria-pressed="span === value"
-          @click="span = value"
-        >
-          {{ name }}
-        </button>
-      </div>
+      <SpanChips v-model="span" :spans="spans" />
       <div v-if="total === 0" class="empty">
         <h2>Nobody came in this time</h2>
         <p>Readers are counted on the pages of your posts, here and on your site. Links that channels and mails carry say where they stood.</p>
@@ -110,10 +99,6 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
 <style scoped>
 .arrivals {
   padding: 14px 24px 60px;
-}
-.spans {
-  gap: 8px;
-  margin-bottom: 16px;
 }
 .tables {
   display: grid;

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { useTerms } from '../posts/useTerms'
+import type { Schemas } from '../api/client'
 import CopyButton from '../shared/CopyButton.vue'
 import WhenText from '../shared/WhenText.vue'
+import ChoiceFields from './ChoiceFields.vue'
 import TemplateField from './TemplateField.vue'
 import TimingFields from './TimingFields.vue'
 import type { useChannelForm } from './useChannelForm'
@@ -18,11 +17,6 @@ const { test, made } = props.setUp
 const { running, trouble, fields } = props.setUp.act
 const words = computed(() => kinds[draft.value.kind])
 const isPublishing = computed(() => draft.value.kind === 'social' || draft.value.kind === 'partner')
-const { data: terms } = useTerms(() => props.siteId)
-const { data: blogs } = useQuery({
-  queryKey: ['blogs', () => props.siteId],
-  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: props.siteId } } })),
-})
 const sure = ref(false)
 const problem = (name: string) => fields.value[name]
 
@@ -71,39 +65,7 @@ async function remove(): Promise<void> {
       </p>
     </div>
     <h3 class="group">Which posts?</h3>
-    <v-select
-      v-model="draft.settings.choice.blogs"
-      :items="(blogs ?? []).map((one) => ({ value: one.id, title: one.name }))"
-      label="Blogs"
-      multiple
-      chips
-      clearable
-      placeholder="Every blog written here"
-      persistent-placeholder
-      :readonly="!props.mayEdit"
-    />
-    <div class="pair">
-      <v-select
-        v-model="draft.settings.choice.categories"
-        :items="terms?.categories ?? []"
-        label="Categories"
-        multiple
-        clearable
-        placeholder="All"
-        persistent-placeholder
-      />
-      <v-select v-model="draft.settings.choice.tags" :items="terms?.tags ?? []" label="Tags" multiple clearable placeholder="All" persistent-placeholder />
-      <v-select
-        v-model="draft.settings.choice.authors"
-        :items="terms?.authors ?? []"
-        label="Authors"
-        multiple
-        clearable
-        placeholder="All"
-        persistent-placeholder
-      />
-    </div>
-    <v-checkbox v-model="draft.settings.choice.featuredOnly" label="Featured posts only" density="compact" hide-details />
+    <ChoiceFields v-model="draft.settings.choice" :site-id="props.siteId" :readonly="!props.mayEdit" />
     <template v-if="isPublishing">
       <h3 class="group">When?</h3>
       <TimingFields v-model="draft.settings" :problems="fields" />

@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import PageTitle from '../shared/PageTitle.vue'
+import SpanChips from '../shared/SpanChips.vue'
 import { counted } from '../shared/counted'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
@@ -69,19 +70,7 @@ const rows = computed(() => steps.value.filter((one) => one.form + one.hand + on
   <ReaderTabs />
   <div class="work growth">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <div class="row spans">
-      <button
-        v-for="[value, name] in spans"
-        :key="name"
-        type="button"
-        class="chip"
-        :class="{ on: span === value }"
-        :aria-pressed="span === value"
-        @click="span = value"
-      >
-        {{ name }}
-      </button>
-    </div>
+    <SpanChips v-model="span" :spans="spans" />
     <PlotFigure v-if="data" :days="names" :series="series" :words="`${came} subscribers came and ${left} left`" />
     <table v-if="rows.length" class="ruled">
       <thead>
@@ -112,10 +101,6 @@ const rows = computed(() => steps.value.filter((one) => one.form + one.hand + on
 <style scoped>
 .growth {
   padding: 14px 24px 60px;
-}
-.spans {
-  gap: 8px;
-  margin-bottom: 16px;
 }
 .ruled {
   max-width: 820px;

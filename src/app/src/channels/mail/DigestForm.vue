@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../../api/client'
-import { useTerms } from '../../posts/useTerms'
+import ChoiceFields from '../ChoiceFields.vue'
 import { days, everies, forms, orders } from './rhythm'
 import type { useDigest } from './useDigest'
 
@@ -11,9 +11,7 @@ const props = defineProps<{ digest: ReturnType<typeof useDigest>; siteId: number
 const draft = computed(() => props.digest.form)
 const settings = computed(() => props.digest.form.settings)
 const problem = (name: string) => props.digest.fields.value[name]
-const { data: terms } = useTerms(() => props.siteId)
 const path = () => ({ params: { path: { site: props.siteId } } })
-const { data: blogs } = useQuery({ queryKey: ['blogs', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/blogs', path())) })
 const { data: segments } = useQuery({ queryKey: ['segments', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/segments', path())) })
 const audience = computed(() => [
   { value: null, title: 'Every subscriber who gets it' },
@@ -61,26 +59,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       :error-messages="problem('least')"
     />
     <h2 class="group">Which posts?</h2>
-    <v-select
-      v-model="settings.choice.blogs"
-      :items="(blogs ?? []).map((one) => ({ value: one.id, title: one.name }))"
-      label="Blogs"
-      multiple
-      chips
-      clearable
-      placeholder="Every blog written here"
-      persistent-placeholder
-    />
-    <v-select
-      v-model="settings.choice.categories"
-      :items="terms?.categories ?? []"
-      label="Categories"
-      multiple
-      clearable
-      placeholder="All"
-      persistent-placeholder
-    />
-    <v-checkbox v-model="settings.choice.featuredOnly" label="Featured posts only" density="compact" hide-details />
+    <ChoiceFields v-model="settings.choice" :site-id="props.siteId" :readonly="!props.mayEdit" />
     <div v-if="isTimed" class="pair">
       <v-text-field
         v-model.number="settings.most"

@@ -6,7 +6,7 @@ import type { useDigest } from './useDigest'
 
 /** The mail as it will be: on a wide screen, on a phone, as plain text. */
 const props = defineProps<{ digest: ReturnType<typeof useDigest>; mayEdit: boolean }>()
-const shown = computed(() => props.digest.shown.value)
+const shown = computed(() => props.digest.preview.shown.value)
 const ways = [
   ['desktop', 'Desktop'],
   ['phone', 'Phone'],
@@ -41,7 +41,7 @@ const state = computed(() => {
         >Send me a test</v-btn
       >
     </div>
-    <p v-if="props.digest.missing.value" class="soft none">{{ props.digest.missing.value }}</p>
+    <p v-if="props.digest.preview.missing.value" class="soft none">{{ props.digest.preview.missing.value }}</p>
     <template v-else-if="shown">
       <div class="letter" :class="seen">
         <p class="subject"><small class="soft">Subject</small> {{ shown.subject }}</p>
@@ -52,11 +52,11 @@ const state = computed(() => {
       <PostFindings
         class="found"
         title="Before it goes out"
-        :findings="[...shown.findings, ...(props.digest.links.value ?? [])]"
-        :links="props.digest.links.value"
-        :is-checking="props.digest.checking.running.value"
-        :trouble="props.digest.checking.trouble.value"
-        @links="props.digest.openLinks"
+        :findings="[...shown.findings, ...(props.digest.preview.links.value ?? [])]"
+        :links="props.digest.preview.links.value"
+        :is-checking="props.digest.preview.checking.running.value"
+        :trouble="props.digest.preview.checking.trouble.value"
+        @links="props.digest.preview.openLinks"
       />
     </template>
     <p v-else class="waiting">Making up the mail …</p>

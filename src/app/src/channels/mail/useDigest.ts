@@ -1,10 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { refDebounced } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { api, take, type Schemas } from '../../api/client'
-import { lineOf, Problem } from '../../api/problem'
 import { useAct } from '../../shared/useAct'
 import { useNotice } from '../../shared/useNotice'
+import { useDigestPreview } from './useDigestPreview'
 
 type Settings = Required<Schemas['DigestSettings']> & { rhythm: Required<Schemas['DigestRhythm']>; colours: Required<Schemas['DigestColours']> }
 
@@ -54,28 +53,7 @@ export function useDigest(site: () => number, id: () => number | null) {
   const body = () => JSON.parse(JSON.stringify(form)) as Schemas['DigestRequest']
   const query = () => (id() ? { digest: id()! } : {})
 
-  const shown = ref<Schemas['DigestPreview'] | null>(null)
-  const wrong = ref<Record<string, string[]>>({})
-  const missing = ref('')
-  const settled = refDebounced(
-    computed(() => JSON.stringify(form)),
-    300,
-  )
-  watch(
-    settled,
-    async () => {
-      try {
-        shown.value = await take(api.POST('/api/sites/{site}/channels/digests/preview', { params: { path: { site: site() }, query: query() }, body: body() }))
-        ;[wrong.value, missing.value] = [{}, '']
-      } catch (reason) {
-        wrong.value = reason instanceof Problem ? reason.fields : {}
-        missing.value = wrong.value.posts?.[0] ?? (Object.keys(wrong.value).length ? '' : lineOf(reason))
-        if (wrong.value.posts) shown.value = null
-      }
-    },
-    { immediate: true },
-  )
-
+  const preview = useDigestPreview(site, id, body, () => JSON.stringify(form))
   const refresh = () => Promise.all(['digests', 'editions', 'mail', 'coverage'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
 
   /** Saves, and gives the digest's id; undefined when something has to be corrected. */
@@ -127,15 +105,6 @@ export function useDigest(site: () => number, id: () => number | null) {
     if (sent) say(`A test is on its way to ${sent.mail}.`)
   }
 
-  const links = ref<Schemas['CheckFindingView'][] | null>(null)
-  const checking = useAct()
-  async function openLinks(): Promise<void> {
-    links.value =
-      (await checking.run(() =>
-        take(api.POST('/api/sites/{site}/channels/digests/check-links', { params: { path: { site: site() }, query: query() }, body: body() })),
-      )) ?? null
-  }
-
-  const fields = computed(() => ({ ...wrong.value, ...act.fields.value }))
-  return { form, act, list, current, fields, missing, shown, links, checking, isChanged, save, setPaused, sendNow, remove, tryOut, openLinks }
+  const fields = computed(() => ({ ...preview.wrong.value, ...act.fields.value }))
+  return { form, act, list, current, fields, preview, isChanged, save, setPaused, sendNow, remove, tryOut }
 }
