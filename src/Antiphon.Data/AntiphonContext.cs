@@ -190,6 +190,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Changes the channels have not been asked about.</summary>
     public DbSet<PostChange> PostChanges => Set<PostChange>();
 
+    /// <summary>Feeds for one partner each.</summary>
+    public DbSet<PartnerFeed> PartnerFeeds => Set<PartnerFeed>();
+
     /// <summary>Whom our hub tells of our feeds.</summary>
     public DbSet<HubReader> HubReaders => Set<HubReader>();
 

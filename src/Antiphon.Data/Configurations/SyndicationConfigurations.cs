@@ -70,3 +70,15 @@ internal sealed class HubReaderConfiguration : IEntityTypeConfiguration<HubReade
         builder.HasIndex(reader => reader.BlogId);
     }
 }
+
+/// <summary>Keys and indexes of <see cref="PartnerFeed"/>.</summary>
+internal sealed class PartnerFeedConfiguration : IEntityTypeConfiguration<PartnerFeed>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<PartnerFeed> builder)
+    {
+        builder.HasIndex(feed => feed.Key).IsUnique();
+        builder.HasIndex(feed => feed.SiteId);
+        builder.Property(feed => feed.Choice).HasConversion<StoredJsonConverter<ChannelChoice>, StoredJsonComparer<ChannelChoice>>();
+    }
+}

@@ -3015,6 +3015,56 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("SubscriptionAsks");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PartnerFeed", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Choice")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsFullText")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LastReadAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Reads")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("PartnerFeeds");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
                 {
                     b.Property<long>("Id")
@@ -3953,6 +4003,17 @@ namespace Antiphon.Data.Migrations
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SubscriptionAsk", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PartnerFeed", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Site", "Site")
                         .WithMany()

@@ -56,6 +56,8 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         await AddFormAsync(site, each, weekly);
         await AddEditionsAsync(site, each, weekly);
         await AddArrivalsAsync(site);
+        database.PartnerFeeds.Add(new PartnerFeed { SiteId = site.Id, Key = keys.NewKey(24), Name = "Fellside Walkers' Club", Choice = ChannelChoice.Everything with { Categories = ["Events"] }, Source = "walkers", CreatedAt = now.AddDays(-80), Reads = 412, LastReadAt = now.AddHours(-2) });
+        await database.SaveChangesAsync();
     }
 
     // Four weeks of readers: most by mail on the days a post went out, some by the network, some by neighbours.

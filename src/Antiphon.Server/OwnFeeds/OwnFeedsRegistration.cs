@@ -1,3 +1,5 @@
+using Antiphon.Server.OwnFeeds.Partners;
+
 namespace Antiphon.Server.OwnFeeds;
 
 /// <summary>The feeds we publish.</summary>
@@ -11,6 +13,7 @@ internal static class OwnFeedsRegistration
         builder.Services.AddScoped<ListingFeed>();
         builder.Services.AddScoped<CommentFeed>();
         builder.Services.AddScoped<OwnFeedReader>();
+        builder.Services.AddScoped<PartnerFeedReader>();
         builder.Services.AddScoped<OwnFeedList>();
     }
 }

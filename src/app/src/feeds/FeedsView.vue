@@ -5,6 +5,7 @@ import { api, take } from '../api/client'
 import FollowedPart from '../followed/FollowedPart.vue'
 import NoticeList from '../notices/NoticeList.vue'
 import OurFeeds from '../ours/OurFeeds.vue'
+import PartnerFeeds from '../ours/PartnerFeeds.vue'
 import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
 import { useQueryValue } from '../shared/useQueryValue'
@@ -33,6 +34,7 @@ const state = computed(() => {
 })
 const tabs = computed(() => [
   { value: '', name: 'Ours', count: ours.data.value?.feeds.length },
+  { value: 'partners', name: 'Partners', count: undefined },
   { value: 'followed', name: 'Followed', count: followed.data.value?.length },
   { value: 'watched', name: 'Watched', count: watched.data.value?.length },
 ])
@@ -55,6 +57,7 @@ const tabs = computed(() => [
       </button>
     </div>
     <FollowedPart v-if="tab === 'followed'" :site-id="id" :zone="site?.timeZone" :may-edit="mayEdit" />
+    <PartnerFeeds v-else-if="tab === 'partners'" :site-id="id" :zone="site?.timeZone" :may-edit="mayEdit" />
     <WatchedPart v-else-if="tab === 'watched'" :site-id="id" :zone="site?.timeZone" :may-edit="mayEdit" />
     <OurFeeds v-else :site-id="id" :may-edit="mayEdit" />
   </div>
