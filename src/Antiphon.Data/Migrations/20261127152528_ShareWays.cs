@@ -31,9 +31,8 @@ namespace Antiphon.Data.Migrations
         protected override void Down(MigrationBuilder migrationBuilder)
         {
             migrationBuilder.Sql(SiteTrigger("Name, Address, TimeZone, Language, AllowedAddresses, FollowLinks"));
-            migrationBuilder.DropColumn(
-                name: "ShareWays",
-                table: "Sites");
+            // Written out, since the tools would rebuild the table, which the triggers of others name.
+            migrationBuilder.Sql("ALTER TABLE Sites DROP COLUMN ShareWays;");
         }
     }
 }
