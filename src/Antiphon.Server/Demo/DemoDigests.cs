@@ -102,10 +102,10 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).ToListAsync();
         var subscribers = await database.Subscribers.Where(one => one.SiteId == site.Id).ToListAsync();
         var sendings = posts.Take(PostsMailed).Select(post => (Digest: each, Occasion: $"post {post.Id}", At: post.PublishedAt!.Value, Posts: new List<Post> { post })).ToList();
-        for (var week = Weeks; week >= 1; week--)
+        var zone = TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone);
+        // From one to the next, as the clocks may have changed between two of them.
+        for (var due = weekly.Settings.Rhythm.Next(now.AddDays(-7 * Weeks), zone)!.Value; due < now; due = weekly.Settings.Rhythm.Next(due, zone)!.Value)
         {
-            var due = weekly.Settings.Rhythm.Next(now.AddDays(-7 * week), TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone))!.Value;
-            if (due >= now) continue;
             var brought = posts.Where(post => post.PublishedAt > due.AddDays(-7) && post.PublishedAt <= due).ToList();
             if (brought.Count > 0) sendings.Add((weekly, due.ToString("O", CultureInfo.InvariantCulture), due, brought));
         }
