@@ -29,13 +29,15 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
     public async Task AddAsync(Site site)
     {
         var each = await database.Digests.FirstAsync(one => one.SiteId == site.Id);
+        // Some days ahead, so that it does not go out while somebody looks around.
+        var day = now.AddDays(3).DayOfWeek;
         var weekly = new Digest
         {
             Site = site,
             Name = "The week at Quillmoor",
             CreatedAt = now.AddDays(-7 * (Weeks + 1)),
             IsUsual = false,
-            Settings = new DigestSettings(new DigestRhythm(DigestEvery.Week, new TimeOnly(17, 0), DayOfWeek.Friday), ChannelChoice.Everything, DigestForm.Pictures, "{title}{if more} and {more} more{end}")
+            Settings = new DigestSettings(new DigestRhythm(DigestEvery.Week, new TimeOnly(17, 0), day), ChannelChoice.Everything, DigestForm.Pictures, "{title}{if more} and {more} more{end}")
             {
                 SecondSubject = "The week over the moor, {date}",
                 TrialShare = 50,
