@@ -47,20 +47,36 @@ internal sealed class ArrivalCounting(IDbContextFactory<AntiphonContext> databas
         if (_gathered.IsEmpty) return;
         await using var database = await databases.CreateDbContextAsync(cancellation);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var taken = new List<(Arrival Arrival, int Count)>();
         foreach (var arrival in _gathered.Keys)
+            if (_gathered.TryRemove(arrival, out var count)) taken.Add((arrival, count));
+        try
         {
-            if (!_gathered.TryRemove(arrival, out var count)) continue;
-            var (site, day, post) = (arrival.Site, arrival.Day.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), arrival.Post);
-            var isFull = await database.ArrivalCounts.CountAsync(one => one.SiteId == site && one.Day == arrival.Day, cancellation) >= MostSources;
-            // Whoever makes sources up fills no table.
-            var (kind, source) = isFull ? (nameof(ArrivalKind.Direct), string.Empty) : (arrival.Source.Kind.ToString(), arrival.Source.Name);
+            foreach (var day in taken.GroupBy(one => (one.Arrival.Site, one.Arrival.Day))) await WriteDayAsync(day.Key.Site, day.Key.Day, day, database, cancellation);
+            await transaction.CommitAsync(cancellation);
+        }
+        catch
+        {
+            // Written the next time.
+            foreach (var (arrival, count) in taken) _gathered.AddOrUpdate(arrival, count, (_, since) => since + count);
+            throw;
+        }
+    }
+
+    private static async Task WriteDayAsync(long site, DateOnly on, IEnumerable<(Arrival Arrival, int Count)> arrivals, AntiphonContext database, CancellationToken cancellation)
+    {
+        var known = (await database.ArrivalCounts.Where(one => one.SiteId == site && one.Day == on).Select(one => new { one.PostId, one.Kind, one.Source }).ToListAsync(cancellation)).Select(one => (one.PostId, new ArrivalSource(one.Kind, one.Source))).ToHashSet();
+        var day = on.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
+        foreach (var ((_, _, post, told), count) in arrivals)
+        {
+            // Whoever makes sources up fills no table, and takes nothing from those that are known.
+            var source = known.Count < MostSources || known.Contains((post, told)) ? told : ArrivalSource.Direct;
+            known.Add((post, source));
             await database.Database.ExecuteSqlAsync($"""
-                INSERT INTO ArrivalCounts (SiteId, Day, PostId, Kind, Source, Count) SELECT {site}, {day}, Id, {kind}, {source}, {count} FROM Posts WHERE Id = {post}
+                INSERT INTO ArrivalCounts (SiteId, Day, PostId, Kind, Source, Count) SELECT {site}, {day}, Id, {source.Kind.ToString()}, {source.Name}, {count} FROM Posts WHERE Id = {post}
                 ON CONFLICT (SiteId, Day, PostId, Kind, Source) DO UPDATE SET Count = Count + excluded.Count
                 """, cancellation);
         }
-
-        await transaction.CommitAsync(cancellation);
     }
 
     /// <inheritdoc/>

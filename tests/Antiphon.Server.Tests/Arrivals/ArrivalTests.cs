@@ -50,9 +50,12 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
             if (number % 100 == 99) await WriteAsync();
         }
 
+        await ReadAsync($"{path}?utm_source=made-up-7");
         await WriteAsync();
+        // Who was known before goes on being counted under their name.
+        Assert.Equal(2, await host.InDatabaseAsync(database => database.ArrivalCounts.Where(one => one.SiteId == host.Site && one.Source == "made-up-7").Select(one => one.Count).SingleAsync()));
         Assert.InRange(await host.InDatabaseAsync(database => database.ArrivalCounts.CountAsync(one => one.SiteId == host.Site)), 500, 501);
-        Assert.Equal(520, await host.InDatabaseAsync(database => database.ArrivalCounts.Where(one => one.SiteId == host.Site).SumAsync(one => one.Count)));
+        Assert.Equal(521, await host.InDatabaseAsync(database => database.ArrivalCounts.Where(one => one.SiteId == host.Site).SumAsync(one => one.Count)));
     }
 
     private async Task<string> PathAsync(string title) => new Uri((await host.WriteAsync(title)).Text("address")).PathAndQuery;
