@@ -187,6 +187,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Attempts to hand over what goes to channels.</summary>
     public DbSet<ChannelAttempt> ChannelAttempts => Set<ChannelAttempt>();
 
+    /// <summary>Attempts begun at channels that take only so much in a time.</summary>
+    public DbSet<ChannelStart> ChannelStarts => Set<ChannelStart>();
+
     /// <summary>Changes the channels have not been asked about.</summary>
     public DbSet<PostChange> PostChanges => Set<PostChange>();
 

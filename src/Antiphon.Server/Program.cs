@@ -134,6 +134,7 @@ site.MapEditions();
 site.MapArrivals();
 site.MapChannelSetup();
 site.MapChannelDeliveries();
+site.MapPostChannels();
 site.MapReaders();
 site.MapSegments();
 site.MapSignUpForms();

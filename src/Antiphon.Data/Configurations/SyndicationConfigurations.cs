@@ -1,4 +1,5 @@
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Counting;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Entities.Syndication;
 using Microsoft.EntityFrameworkCore;
@@ -35,9 +36,18 @@ internal sealed class ChannelDeliveryConfiguration : IEntityTypeConfiguration<Ch
         // The board and the list of failures ask with every look what is not done.
         builder.HasIndex(delivery => new { delivery.SiteId, delivery.State, delivery.PostId });
         builder.HasIndex(delivery => delivery.PostId);
+        builder.HasIndex(delivery => delivery.CountNextAt).HasFilter("\"CountNextAt\" IS NOT NULL");
+        builder.Property(delivery => delivery.Counts).HasConversion<StoredJsonConverter<NetworkCounts>, StoredJsonComparer<NetworkCounts>>();
         builder.HasOne(delivery => delivery.Post).WithMany().OnDelete(DeleteBehavior.Cascade);
         builder.HasMany(delivery => delivery.Tried).WithOne().HasForeignKey(attempt => attempt.DeliveryId);
     }
+}
+
+/// <summary>Keys and indexes of <see cref="ChannelStart"/>.</summary>
+internal sealed class ChannelStartConfiguration : IEntityTypeConfiguration<ChannelStart>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<ChannelStart> builder) => builder.HasIndex(start => new { start.ChannelId, start.At });
 }
 
 /// <summary>Keys of <see cref="PostChange"/>.</summary>

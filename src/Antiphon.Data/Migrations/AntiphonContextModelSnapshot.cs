@@ -2437,11 +2437,23 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("ChannelId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("CountNextAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CountedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Counts")
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("DeliveredAt")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("EditAddress")
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Held")
                         .HasColumnType("TEXT");
@@ -2482,7 +2494,13 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Turn")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
+
+                    b.HasIndex("CountNextAt")
+                        .HasFilter("\"CountNextAt\" IS NOT NULL");
 
                     b.HasIndex("Key")
                         .IsUnique();
@@ -2505,6 +2523,25 @@ namespace Antiphon.Data.Migrations
                         .HasFilter("\"Act\" = 'Publish'");
 
                     b.ToTable("ChannelDeliveries");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelStart", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ChannelId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChannelId", "At");
+
+                    b.ToTable("ChannelStarts");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.HubReader", b =>
@@ -3857,6 +3894,17 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Channel");
 
                     b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelStart", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Syndication.Channel", "Channel")
+                        .WithMany()
+                        .HasForeignKey("ChannelId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Channel");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Syndication.HubReader", b =>

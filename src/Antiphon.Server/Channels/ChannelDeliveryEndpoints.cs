@@ -1,10 +1,9 @@
-using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication;
-using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Channels.Counting;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Sites;
@@ -27,24 +26,23 @@ internal static class ChannelDeliveryEndpoints
         deliveries.MapPut("/{delivery:long}", Change).Needs(SiteRole.Editor).WithName("changeChannelDelivery").WithSummary("Moves, rewords, holds or releases what waits.");
         deliveries.MapPost("/{delivery:long}/cancel", Cancel).Needs(SiteRole.Editor).WithName("cancelChannelDelivery");
         deliveries.MapPost("/{delivery:long}/retry", Retry).Needs(SiteRole.Editor).WithName("retryChannelDelivery").WithSummary("Tries a failed or cancelled delivery again, under the same key.");
+        deliveries.MapPost("/{delivery:long}/count", CountNow).WithName("countAnswers").WithSummary("Asks the network now what a short post brought.");
         deliveries.MapGet("/failures", Failures).WithName("listFailureCauses");
         site.MapPost("/channels/set-up/{channel:long}/retry", RetryCause).WithTags("Channels").Needs(SiteRole.Editor).WithName("retryFailureCause");
-        site.MapGet("/posts/{post:long}/channels", Previews).WithTags("Channels").WithName("previewChannels").WithSummary("What every channel would say about a post, and where it stands there.");
-        site.MapPost("/posts/{post:long}/channels/{channel:long}", Send).WithTags("Channels").Needs(SiteRole.Editor).WithName("sendToChannel").WithSummary("Sends a published post to a channel now, also again.");
     }
 
     private static async Task<Ok<TimeLineView>> TimeLine(long site, DateTimeOffset from, DateTimeOffset until, AntiphonContext database, CancellationToken cancellation)
     {
         var rows = await database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().Where(one => one.SiteId == site && one.PlannedFor >= from && one.PlannedFor < until && one.Channel.ArchivedAt == null)
             .OrderByDescending(one => one.PlannedFor).ThenByDescending(one => one.Id).Take(MostShown + 1)
-            .Select(one => new { one.Id, one.ChannelId, one.PostId, Title = one.Post!.Title, one.Act, one.State, one.Held, one.PlannedFor, one.NextAttemptAt, one.DeliveredAt, one.Target, one.Answer, one.Sent }).ToListAsync(cancellation);
-        var items = rows.Take(MostShown).Select(row => new TimeLineItem(row.Id, row.ChannelId, row.PostId, row.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.DeliveredAt ?? (row.State == DeliveryState.Queued ? row.NextAttemptAt : row.PlannedFor), row.Target, row.Answer));
+            .Select(one => new { one.Id, one.ChannelId, one.PostId, Title = one.Post!.Title, one.Act, one.State, one.Held, one.PlannedFor, one.NextAttemptAt, one.DeliveredAt, one.Target, one.Answer, one.Sent, one.Counts }).ToListAsync(cancellation);
+        var items = rows.Take(MostShown).Select(row => new TimeLineItem(row.Id, row.ChannelId, row.PostId, row.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.DeliveredAt ?? (row.State == DeliveryState.Queued ? row.NextAttemptAt : row.PlannedFor), row.Target, row.Answer, row.Counts));
         return TypedResults.Ok(new TimeLineView([.. items], rows.Count > MostShown));
     }
 
     private static string EventOf(string? payload) => payload is null ? string.Empty : System.Text.Json.Nodes.JsonNode.Parse(payload)?["event"]?.ToString() ?? string.Empty;
 
-    private static async Task<Results<Ok<ChannelDeliveryView>, NotFound>> Get(long site, long delivery, AntiphonContext database, ChannelOutbox outbox, PostFactsReader facts, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
+    private static async Task<Results<Ok<ChannelDeliveryView>, NotFound>> Get(long site, long delivery, AntiphonContext database, ChannelOutbox outbox, PostFactsReader facts, IEnumerable<IChannelSender> senders, TimeProvider clock, CancellationToken cancellation)
     {
         var row = await Whole(database).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
         if (row is null) return TypedResults.NotFound();
@@ -54,7 +52,8 @@ internal static class ChannelDeliveryEndpoints
         return TypedResults.Ok(new ChannelDeliveryView(
             row.Id, row.ChannelId, row.Channel.Kind, row.Channel.Name, row.PostId, row.Post?.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.PlannedFor, row.State is DeliveryState.Queued or DeliveryState.Retrying ? row.NextAttemptAt : null, row.DeliveredAt,
             row.Attempts, row.Target, row.Answer, row.ReceivedAddress, text, isSent, counts ? row.Channel.Settings.Count.Of(text) : null, counts ? row.Channel.Settings.Count.Limit : null,
-            [.. row.Tried.OrderByDescending(one => one.Id).Select(one => new ChannelAttemptView(one.At, one.Milliseconds, one.Outcome, one.Answer))]));
+            [.. row.Tried.OrderByDescending(one => one.Id).Select(one => new ChannelAttemptView(one.At, one.Milliseconds, one.Outcome, one.Answer))], row.Turn, row.Channel.Settings.Variants.Count + 1, row.Counts, row.CountedAt,
+            row.State == DeliveryState.Queued ? await ChannelPacing.FullUntilAsync(database, row.Channel, clock.GetUtcNow(), cancellation) : null));
     }
 
     private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) => database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().AsSplitQuery().Include(one => one.Channel).Include(one => one.Post!.Blog.Site).Include(one => one.Post!.Blog.Following).Include(one => one.Tried);
@@ -82,6 +81,12 @@ internal static class ChannelDeliveryEndpoints
             if (row.Channel.Kind != ChannelKind.Social) return FieldProblem.For("text", "Only short posts have a text of their own.");
             if (row.Channel.Settings.Count.Of(text) > row.Channel.Settings.Count.Limit) return FieldProblem.For("text", $"The text counts {row.Channel.Settings.Count.Of(text)} of {row.Channel.Settings.Count.Limit}. Shorten it.");
             row.OwnText = string.IsNullOrWhiteSpace(text) ? null : text.Trim();
+        }
+
+        if (change.Turn is { } turn)
+        {
+            if (row.Channel.Kind != ChannelKind.Social || turn < 0 || turn > row.Channel.Settings.Variants.Count) return FieldProblem.For("turn", "The channel has no such text.");
+            (row.Turn, row.OwnText) = (turn, null);
         }
 
         if (change.IsHeld is { } isHeld) row.Held = isHeld ? row.Held ?? HoldReason.Person : null;
@@ -122,21 +127,10 @@ internal static class ChannelDeliveryEndpoints
         return rows.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => one.Attempts > 1 ? 1 : one.Attempts), cancellation);
     }
 
-    private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Previews(long site, long post, AntiphonContext database, PostPreviews previews, CancellationToken cancellation)
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> CountNow(long site, long delivery, AnswerCounts counts, CancellationToken cancellation) => await counts.CountNowAsync(site, delivery, cancellation) switch
     {
-        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
-        return found is null ? TypedResults.NotFound() : TypedResults.Ok(await previews.OfAsync(found, cancellation));
-    }
-
-    private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, CancellationToken cancellation)
-    {
-        var found = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
-        var to = await database.Channels.FirstOrDefaultAsync(one => one.Id == channel && one.SiteId == site && one.ArchivedAt == null, cancellation);
-        if (found is null || to is null) return TypedResults.NotFound();
-        if (found.Status != PostStatus.Published) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
-        await planner.SendAgainAsync(found, to, request.Text, cancellation);
-        await database.SaveChangesAsync(cancellation);
-        signal.Wake();
-        return TypedResults.NoContent();
-    }
+        null => TypedResults.NotFound(),
+        "" => TypedResults.NoContent(),
+        var problem => FieldProblem.For("counts", problem),
+    };
 }

@@ -1,5 +1,6 @@
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Counting;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication;
@@ -12,22 +13,43 @@ namespace Antiphon.Server.Channels;
 /// <summary>Claims what goes to channels and records what became of it. Every step is one commit; what a dead worker held is claimed again when its lease ends, with the same key.</summary>
 internal sealed class ChannelOutbox(IDbContextFactory<AntiphonContext> databases, NoticeBoard board, TimeProvider clock, Random random, IOptions<DeliveryOptions> options)
 {
-    /// <summary>Claims what is due, oldest first, with its channel and post. Paused channels and what is held are passed over.</summary>
+    /// <summary>Claims what is due, oldest first, with its channel and post. Paused channels and what is held are passed over, and what a receiver would not take yet.</summary>
     public async Task<IReadOnlyList<ChannelDelivery>> ClaimAsync(CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
-        var now = clock.GetUtcNow().ToUnixTimeMilliseconds();
-        var lease = now + (options.Value.LeaseSeconds * 1000L);
-        var claimed = await database.Database.SqlQuery<long>($"""
-            UPDATE ChannelDeliveries SET State = 'Sending', NextAttemptAt = {lease}, Attempts = Attempts + 1
-            WHERE Id IN (SELECT Id FROM ChannelDeliveries WHERE State IN ('Queued', 'Sending', 'Retrying') AND NextAttemptAt <= {now} AND Held IS NULL
-                AND ChannelId NOT IN (SELECT Id FROM Channels WHERE PausedAt IS NOT NULL OR ArchivedAt IS NOT NULL)
-                ORDER BY NextAttemptAt LIMIT {options.Value.BatchSize})
-            RETURNING Id AS Value
-            """).ToListAsync(cancellation);
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var paced = await ChannelPacing.Paced(database).ToListAsync(cancellation);
+        var claimed = await ClaimAsync(database, null, [.. paced.Select(one => one.Id)], options.Value.BatchSize, cancellation);
+        foreach (var channel in paced) claimed.AddRange(await ClaimPacedAsync(database, channel, cancellation));
         if (claimed.Count == 0) return [];
+        await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         return await database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().Include(one => one.Channel).Include(one => one.Post!.Blog.Site).Include(one => one.Post!.Blog.Following)
             .Where(one => claimed.Contains(one.Id)).OrderBy(one => one.Id).ToListAsync(cancellation);
+    }
+
+    private async Task<List<long>> ClaimPacedAsync(AntiphonContext database, Channel channel, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        var room = channel.Settings.Pace.RoomNow(await ChannelPacing.BegunAsync(database, channel, now, cancellation), now);
+        var claimed = room == 0 ? [] : await ClaimAsync(database, channel.Id, [], Math.Min(room, options.Value.BatchSize), cancellation);
+        if (claimed.Count > 0) await ChannelPacing.BeginAsync(database, channel, claimed.Count, now, cancellation);
+        return claimed;
+    }
+
+    private async Task<List<long>> ClaimAsync(AntiphonContext database, long? only, long[] without, int most, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow().ToUnixTimeMilliseconds();
+        var lease = now + (options.Value.LeaseSeconds * 1000L);
+        var left = System.Text.Json.JsonSerializer.Serialize(without);
+        return await database.Database.SqlQuery<long>($"""
+            UPDATE ChannelDeliveries SET State = 'Sending', NextAttemptAt = {lease}, Attempts = Attempts + 1
+            WHERE Id IN (SELECT Id FROM ChannelDeliveries WHERE State IN ('Queued', 'Sending', 'Retrying') AND NextAttemptAt <= {now} AND Held IS NULL
+                AND ({only} IS NULL OR ChannelId = {only}) AND ChannelId NOT IN (SELECT value FROM json_each({left}))
+                AND ChannelId NOT IN (SELECT Id FROM Channels WHERE PausedAt IS NOT NULL OR ArchivedAt IS NOT NULL)
+                ORDER BY NextAttemptAt LIMIT {most})
+            RETURNING Id AS Value
+            """).ToListAsync(cancellation);
     }
 
     /// <summary>The deliveries of the same post and place in the channel by which it stands there, or is about to; the latest first.</summary>
@@ -45,10 +67,13 @@ internal sealed class ChannelOutbox(IDbContextFactory<AntiphonContext> databases
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var now = clock.GetUtcNow();
         var (state, next) = After(delivery, outcome, now);
+        // What readers can answer is asked after from now on.
+        var counts = delivery is { Act: DeliveryAct.Publish, Channel.Kind: ChannelKind.Social } && outcome is { Kind: SendOutcomeKind.Taken, Address: not null } ? CountingRhythm.After(now, now) : null;
         var delivered = state == DeliveryState.Delivered ? now : (DateTimeOffset?)null;
         var recorded = await database.ChannelDeliveries.Where(one => one.Id == delivery.Id && one.State == DeliveryState.Sending && one.Attempts == delivery.Attempts).ExecuteUpdateAsync(
             set => set.SetProperty(one => one.State, state).SetProperty(one => one.NextAttemptAt, next).SetProperty(one => one.DeliveredAt, delivered).SetProperty(one => one.Answer, outcome.Answer)
-                .SetProperty(one => one.Sent, one => sent ?? one.Sent).SetProperty(one => one.ReceivedAddress, one => outcome.Address ?? one.ReceivedAddress), cancellation);
+                .SetProperty(one => one.Sent, one => sent ?? one.Sent).SetProperty(one => one.ReceivedAddress, one => outcome.Address ?? one.ReceivedAddress)
+                .SetProperty(one => one.EditAddress, one => outcome.EditAddress ?? one.EditAddress).SetProperty(one => one.CountNextAt, counts), cancellation);
         if (recorded == 0) return;
         database.ChannelAttempts.Add(new ChannelAttempt { DeliveryId = delivery.Id, At = now, Milliseconds = (int)took.TotalMilliseconds, Outcome = outcome.Kind, Answer = outcome.Answer });
         await JudgeAsync(database, delivery, outcome, now, cancellation);

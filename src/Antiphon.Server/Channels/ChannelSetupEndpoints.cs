@@ -51,8 +51,10 @@ internal static class ChannelSetupEndpoints
             Next = group.Where(one => open.Contains(one.State) && one.Held == null).Min(one => (DateTimeOffset?)one.NextAttemptAt),
             Last = group.Max(one => one.DeliveredAt),
         }).ToDictionaryAsync(group => group.Key, cancellation);
+        var full = new Dictionary<long, DateTimeOffset?>();
+        foreach (var row in rows.Where(row => counts.ContainsKey(row.Id))) full[row.Id] = await ChannelPacing.FullUntilAsync(database, row, clock.GetUtcNow(), cancellation);
         return TypedResults.Ok(rows.ConvertAll(row => counts.GetValueOrDefault(row.Id) is { } count
-            ? View(row) with { Open = count.Open, Failed = count.Failed, NextAt = count.Next, LastAt = count.Last }
+            ? View(row) with { Open = count.Open, Failed = count.Failed, NextAt = count.Next, LastAt = count.Last, FullUntil = count.Open > 0 ? full[row.Id] : null }
             : View(row)));
     }
 
@@ -123,7 +125,7 @@ internal static class ChannelSetupEndpoints
     {
         if (await FindAsync(site, channel, database, cancellation) is not { } found) return TypedResults.NotFound();
         var outcome = await senders.Single(sender => sender.Kind == found.Kind).TestAsync(found, cancellation);
-        return TypedResults.Ok(new ChannelTestView(outcome.Kind is SendOutcomeKind.Taken or SendOutcomeKind.NotNeeded, outcome.Answer));
+        return TypedResults.Ok(new ChannelTestView(outcome.Kind is SendOutcomeKind.Taken or SendOutcomeKind.NotNeeded, outcome.Answer, outcome.Offer));
     }
 
     private static async Task<Results<Ok<ChannelSecretView>, NotFound>> Renew(long site, long channel, AntiphonContext database, ChannelSecrets secrets, IKeySource keys, CancellationToken cancellation)

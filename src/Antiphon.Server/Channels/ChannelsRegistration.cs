@@ -1,5 +1,7 @@
+using Antiphon.Server.Channels.Counting;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
+using Antiphon.Server.Channels.Sending.Partners;
 using Antiphon.Server.Mail;
 using Antiphon.Server.Mail.Returning;
 
@@ -25,14 +27,18 @@ internal static class ChannelsRegistration
         services.AddSingleton<ChannelOutbox>();
         services.AddSingleton<PostFactsReader>();
         services.AddSingleton<ChannelTargets>();
-        services.AddSingleton<PartnerEntry>();
         services.AddSingleton<WebhookPayload>();
         services.AddScoped<DeliveryTimes>();
+        services.AddScoped<TextTurns>();
+        services.AddScoped<AnswerCounts>();
+        services.AddHostedService<CountingWork>();
         services.AddScoped<DeliveryMaking>();
         services.AddScoped<ChannelPlanner>();
         services.AddScoped<PostPreviews>();
         services.AddTransient<ISocialNetwork, JsonNetwork>();
         services.AddTransient<IChannelSender, SocialSender>();
+        services.AddTransient<IPartnerProtocol, MicropubPartner>();
+        services.AddTransient<IPartnerProtocol, AtomPubPartner>();
         services.AddTransient<IChannelSender, PartnerSender>();
         services.AddTransient<IChannelSender, WebhookSender>();
         services.AddTransient<IChannelSender, HubSender>();

@@ -2,6 +2,7 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Counting;
 using Antiphon.Core.Syndication.Timing;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -20,7 +21,7 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
     public async Task AddAsync(Site site)
     {
         var evenings = new ChannelTiming(Slots: [new Slot(DayOfWeek.Monday, new TimeOnly(18, 0)), new Slot(DayOfWeek.Wednesday, new TimeOnly(18, 0)), new Slot(DayOfWeek.Friday, new TimeOnly(18, 0))]);
-        var lantern = Make(site, ChannelKind.Social, "Lantern", "lantern/api/posts", "lantern-token", settings => settings with { When = ChannelWhen.NextSlot, Timing = evenings, CampaignSource = "lantern" });
+        var lantern = Make(site, ChannelKind.Social, "Lantern", "lantern/api/posts", "lantern-token", settings => settings with { When = ChannelWhen.NextSlot, Timing = evenings, CampaignSource = "lantern", Pace = new ChannelPace(30, 60), Variants = ["{if category}{category}: {end}{title}\n\n{link}\n\n{tags}", "From {blog}, {date}: {title}. {excerpt}\n\n{link}"] });
         var parish = Make(site, ChannelKind.Partner, "Fellside Parish Paper", "parish/micropub", "parish-token", settings => settings with { When = ChannelWhen.AfterApproval, Extent = BodyExtent.Excerpt });
         var bell = Make(site, ChannelKind.Webhook, "The bell at the gate", "bell/", "bell-secret", settings => settings);
         var hub = Make(site, ChannelKind.Hub, "County hub", "hub", null, settings => settings);
@@ -30,7 +31,8 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
         foreach (var (post, number) in posts.Take(PostsSent).Select((post, number) => (post, number)))
         {
             var at = post.PublishedAt!.Value.AddSeconds(3);
-            Sent(lantern, post, at.AddHours(2), number == 2 ? (DeliveryState.Failed, "422: We do not take this.") : (DeliveryState.Delivered, "201: taken"), post.Title);
+            var brought = new NetworkCounts(number % 4, 3 + (7 * number % 11), number % 3);
+            Sent(lantern, post, at.AddHours(2), number == 2 ? (DeliveryState.Failed, "422: We do not take this.") : (DeliveryState.Delivered, "201: taken"), post.Title, counts: number == 2 ? null : brought);
             Sent(parish, post, at.AddHours(5), number == 4 ? (DeliveryState.Cancelled, "Cancelled by the team.") : (DeliveryState.Delivered, "201: taken"), post.Title, tried: number == 3 ? 3 : 1);
             Sent(bell, post, at, (DeliveryState.Delivered, "204: taken"), "{\n  \"event\": \"post.published\"\n}");
             Sent(hub, post, at, (DeliveryState.Delivered, "204: the hub passes it on"), "hub.mode=publish");
@@ -52,11 +54,12 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
         return channel;
     }
 
-    private void Sent(Channel channel, Post post, DateTimeOffset at, (DeliveryState State, string Answer) end, string text, int tried = 1)
+    private void Sent(Channel channel, Post post, DateTimeOffset at, (DeliveryState State, string Answer) end, string text, int tried = 1, NetworkCounts? counts = null)
     {
         if (at > now) return;
         var delivery = New(channel, post, at);
         (delivery.State, delivery.Answer, delivery.Attempts, delivery.Sent) = (end.State, end.Answer, tried, text);
+        (delivery.Counts, delivery.CountedAt) = (counts, counts is null ? null : now.AddMinutes(-12));
         delivery.DeliveredAt = end.State == DeliveryState.Delivered ? at.AddSeconds(1) : null;
         for (var attempt = 1; attempt < tried; attempt++) delivery.Tried.Add(new ChannelAttempt { At = at.AddMinutes(attempt - tried), Milliseconds = 15_000, Outcome = SendOutcomeKind.Passing, Answer = "The site did not answer in full within 15 seconds. Try again later." });
         if (end.State != DeliveryState.Cancelled) delivery.Tried.Add(new ChannelAttempt { At = at, Milliseconds = 90 + (10 * (int)(post.Id % 12)), Outcome = end.State == DeliveryState.Delivered ? SendOutcomeKind.Taken : SendOutcomeKind.Refused, Answer = end.Answer });

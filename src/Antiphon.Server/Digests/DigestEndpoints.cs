@@ -28,10 +28,14 @@ internal static class DigestEndpoints
         digests.MapPost("/{digest:long}/pause", Pause).Needs(SiteRole.Editor).WithName("pauseDigest");
         digests.MapPost("/{digest:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumeDigest");
         digests.MapPost("/{digest:long}/send", Send).Needs(SiteRole.Editor).WithName("sendDigest").WithSummary("Sends what is new now, whatever the clock says.");
+        digests.MapGet("/{digest:long}/posts/{post:long}", WithPost).WithName("previewPostMail").WithSummary("How a post looks in a digest, alone in it.");
         digests.MapPost("/preview", Preview).WithName("previewDigest").WithSummary("How a digest would look that need not be stored, with what to see to before.");
         digests.MapPost("/check-links", CheckLinks).Needs(SiteRole.Editor).WithName("checkDigestLinks").WithSummary("Opens every link and picture of a digest, and tells which fail.");
         digests.MapPost("/test", Test).Needs(SiteRole.Editor).WithName("testDigest").WithSummary("Sends a digest to whoever asks.");
     }
+
+    private static async Task<Results<Ok<DigestPreview>, NotFound>> WithPost(long site, long digest, long post, DigestPreviews previews, CancellationToken cancellation) =>
+        await previews.WithPostAsync(site, digest, post, cancellation) is { } preview ? TypedResults.Ok(preview) : TypedResults.NotFound();
 
     private static async Task<Ok<List<DigestView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {

@@ -32,6 +32,23 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
     {
         var digest = await DigestAsync(site, id, request, cancellation);
         if (await ComposeAsync(digest, cancellation) is not var (mail, posts, isExample)) return null;
+        return await ViewAsync(digest, mail, posts, isExample, cancellation);
+    }
+
+    /// <summary>A stored digest with one post alone, public or not; null when there is no such digest or post.</summary>
+    public async Task<DigestPreview?> WithPostAsync(long site, long id, long post, CancellationToken cancellation)
+    {
+        var digest = await database.Digests.AsNoTracking().Include(one => one.Site).Include(one => one.Segment).FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation);
+        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        if (digest is null || found is null) return null;
+        // What is to come is shown as it will be then.
+        found.Status = PostStatus.Published;
+        if (await mails.ComposeAsync(digest.Settings, digest.Site, [found], [], opened: null, cancellation) is not { } mail) return null;
+        return await ViewAsync(digest, mail, 1, isExample: false, cancellation);
+    }
+
+    private async Task<DigestPreview> ViewAsync(Digest digest, ComposedDigest mail, int posts, bool isExample, CancellationToken cancellation)
+    {
         var receivers = await database.Subscribers.Of(digest, database, digest.Site.TimeZone, clock.GetUtcNow()).CountAsync(cancellation);
         var bytes = Encoding.UTF8.GetByteCount(mail.Html.Length > 0 ? mail.Html : mail.Plain);
         return new DigestPreview(mail.Subject, mail.SecondSubject, mail.Html, mail.Plain, (bytes + 999) / 1000, [.. MailCheck.Run(mail).Select(CheckFindingView.Of)], posts, isExample, receivers);

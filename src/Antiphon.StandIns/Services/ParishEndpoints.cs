@@ -5,15 +5,20 @@ namespace Antiphon.StandIns.Services;
 /// <summary>/parish: the Fellside Parish Paper, a partner site that takes posts by Micropub (W3C) and shows them with their canonical address.</summary>
 internal static class ParishEndpoints
 {
-    private const string Token = "parish-token";
-    private const string Name = "parish";
+    /// <summary>What partners name themselves with.</summary>
+    public const string Token = "parish-token";
+
+    /// <summary>Name of the service.</summary>
+    public const string Name = "parish";
+
+    private const string Offers = "<link rel=\"micropub\" href=\"/parish/micropub\"><link rel=\"service\" type=\"application/atomsvc+xml\" href=\"/parish/atom/service\">";
     private const int UsualPage = 20;
     private const int MostInPage = 100;
 
     /// <summary>Maps it.</summary>
     public static void MapParish(this RouteGroupBuilder world)
     {
-        world.MapGet("/parish/", (Inbox inbox) => PlainPage.Html("Fellside Parish Paper", "<p>News from between the two bridges</p>" + string.Concat(inbox.Of(Name).Where(one => !one.IsGone).Select(one => $"<article><h2><a href=\"/parish/posts/{one.Number}\">{PlainPage.Encode(one.Text)}</a></h2></article>"))));
+        world.MapGet("/parish/", (Inbox inbox) => PlainPage.Html("Fellside Parish Paper", "<p>News from between the two bridges</p>" + string.Concat(inbox.Of(Name).Where(one => !one.IsGone).Select(one => $"<article><h2><a href=\"/parish/posts/{one.Number}\">{PlainPage.Encode(one.Text)}</a></h2></article>")), Offers));
         world.MapGet("/parish/posts/{number:int}", Show);
         world.MapGet("/parish/micropub", Ask);
         world.MapPost("/parish/micropub", TakeAsync).DisableAntiforgery();

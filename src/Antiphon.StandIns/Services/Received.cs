@@ -18,6 +18,15 @@ public sealed record Received(int Number, string Service, string Key, string Tex
     /// <summary>What the picture shows.</summary>
     public string Alt { get; init; } = string.Empty;
 
+    /// <summary>What others answered to it, the first first.</summary>
+    public IReadOnlyList<string> Answers { get; init; } = [];
+
+    /// <summary>How many like it.</summary>
+    public int Likes { get; init; }
+
+    /// <summary>How many passed it on.</summary>
+    public int PassedOn { get; init; }
+
     /// <summary>How often the same came again.</summary>
     public int Repeats { get; init; }
 }

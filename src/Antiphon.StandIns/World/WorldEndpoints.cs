@@ -21,6 +21,7 @@ internal static class WorldEndpoints
         world.MapMailbox();
         world.MapLantern();
         world.MapParish();
+        world.MapParishAtom();
         world.MapBell();
         world.MapNeighbours();
         world.MapCounty();

@@ -1,7 +1,7 @@
 namespace Antiphon.Core.Feeds.Repair;
 
 /// <summary>Media types of files by their names.</summary>
-internal static class MediaTypes
+public static class MediaTypes
 {
     private static readonly Dictionary<string, string> Known = new(StringComparer.OrdinalIgnoreCase)
     {

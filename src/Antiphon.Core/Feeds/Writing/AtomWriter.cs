@@ -37,10 +37,18 @@ public static class AtomWriter
         return writer.Finish();
     }
 
+    /// <summary>One entry as a document of its own (RFC 4287, section 2), with further links, each a relation and an address.</summary>
+    public static byte[] WriteEntry(FeedItem item, params (string Relation, string Address)[] links)
+    {
+        using var writer = new FeedXmlWriter();
+        WriteEntry(writer, item, links);
+        return writer.Finish();
+    }
+
     /// <summary>RFC 3339 in UTC to the second.</summary>
     public static string Date(DateTimeOffset date) => date.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
 
-    private static void WriteEntry(FeedXmlWriter writer, FeedItem item)
+    private static void WriteEntry(FeedXmlWriter writer, FeedItem item, params ReadOnlySpan<(string Relation, string Address)> links)
     {
         writer.Xml.WriteStartElement("entry", FeedNamespaces.Atom);
         if (item.Language is not null) writer.Xml.WriteAttributeString("xml", "lang", null, item.Language);
@@ -52,6 +60,7 @@ public static class AtomWriter
         WriteLink(writer, "replies", item.CommentsUrl, "text/html");
         WriteLink(writer, "replies", item.CommentsFeed, "application/atom+xml");
         WriteLink(writer, "related", item.ExternalLink == item.Link ? null : item.ExternalLink, null);
+        foreach (var (relation, address) in links) WriteLink(writer, relation, address, null);
         foreach (var file in item.Enclosures) WriteLink(writer, "enclosure", file.Url, file.Type, file.Length);
         WritePeople(writer, "author", item.Authors);
         WritePeople(writer, "contributor", item.Contributors);

@@ -7,6 +7,12 @@ namespace Antiphon.Core.Syndication.Channels;
 /// <param name="RetryAfter">How long the receiver wants to be left alone, or null.</param>
 public sealed record SendOutcome(SendOutcomeKind Kind, string Answer, string? Address = null, TimeSpan? RetryAfter = null)
 {
+    /// <summary>Where the receiver takes changes of the post, where that is another address; null otherwise.</summary>
+    public string? EditAddress { get; init; }
+
+    /// <summary>What was found on the way that would serve better; tests of channels tell it.</summary>
+    public PartnerOffer? Offer { get; init; }
+
     /// <summary>Taken.</summary>
     public static SendOutcome Taken(string answer, string? address = null) => new(SendOutcomeKind.Taken, answer, address);
 

@@ -22,6 +22,9 @@ public sealed partial record CountRule(int Limit, int LinkCost)
         return count + Clusters(text[at..]);
     }
 
+    /// <summary>The links of a text, as networks find them.</summary>
+    public static IEnumerable<string> Links(string text) => LinkPattern().Matches(text).Select(found => found.Value);
+
     /// <summary>The most of a text that counts no more than so much, cut between words, with an ellipsis; empty where not one word fits.</summary>
     public static string Cut(string text, int most)
     {

@@ -1,5 +1,6 @@
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Counting;
 
 namespace Antiphon.Data.Entities.Syndication;
 
@@ -54,6 +55,9 @@ public sealed class ChannelDelivery
     /// <summary>The text the team wrote for it; null for what the template says.</summary>
     public string? OwnText { get; set; }
 
+    /// <summary>Which of the channel's texts it takes, from 0.</summary>
+    public int Turn { get; set; }
+
     /// <summary>What was sent last, exactly; for events what is to be sent.</summary>
     public string? Sent { get; set; }
 
@@ -62,6 +66,18 @@ public sealed class ChannelDelivery
 
     /// <summary>Where the post stands at the receiver, or null.</summary>
     public string? ReceivedAddress { get; set; }
+
+    /// <summary>Where the receiver takes changes of it, where that is another address; null otherwise.</summary>
+    public string? EditAddress { get; set; }
+
+    /// <summary>What it brought at the receiver when that was asked last; null where it never was.</summary>
+    public NetworkCounts? Counts { get; set; }
+
+    /// <summary>When the receiver was asked last, or null.</summary>
+    public DateTimeOffset? CountedAt { get; set; }
+
+    /// <summary>When it is asked next; null for no more.</summary>
+    public DateTimeOffset? CountNextAt { get; set; }
 
     /// <summary>When it was written to the outbox.</summary>
     public DateTimeOffset CreatedAt { get; set; }

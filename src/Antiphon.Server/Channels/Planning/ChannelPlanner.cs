@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Channels.Planning;
 
 /// <summary>Turns changes of posts into deliveries. A change and the deliveries it brings are exchanged in one transaction, so that each change is planned once.</summary>
-internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets targets, DeliveryTimes times, DeliveryMaking making, TimeProvider clock, HubSignal hub)
+internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets targets, DeliveryTimes times, TextTurns turns, DeliveryMaking making, TimeProvider clock, HubSignal hub)
 {
     /// <summary>What became public longer ago came from elsewhere, and nobody waits for it.</summary>
     public static readonly TimeSpan News = TimeSpan.FromDays(2);
@@ -31,8 +31,8 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
     /// <summary>Plans a post for one channel now, whatever the channel chooses; the caller saves. What was sent before is sent again in another round.</summary>
     public async Task SendAgainAsync(Post post, Channel channel, string? text, CancellationToken cancellation)
     {
-        var round = await NextRoundAsync(channel, post, cancellation);
-        foreach (var target in targets.Of(post, channel)) making.Add(channel, post, DeliveryAct.Publish, target, clock.GetUtcNow(), text, round);
+        var (round, turn) = (await NextRoundAsync(channel, post, cancellation), await turns.NextAsync(channel, cancellation));
+        foreach (var target in targets.Of(post, channel)) making.Add(channel, post, DeliveryAct.Publish, target, clock.GetUtcNow(), text, round, turn);
     }
 
     /// <summary>Plans older posts for a new channel, so many a day; the caller saves.</summary>
@@ -42,7 +42,8 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
         foreach (var post in posts)
         {
             at = await times.NextAsync(channel, post.Blog.Site, at, cancellation);
-            foreach (var target in targets.Of(post, channel)) making.Add(channel, post, DeliveryAct.Publish, target, at, null, 0);
+            var turn = await turns.NextAsync(channel, cancellation);
+            foreach (var target in targets.Of(post, channel)) making.Add(channel, post, DeliveryAct.Publish, target, at, turn: turn);
             at = at.AddDays(daysApart);
         }
     }
@@ -72,8 +73,8 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
         var there = before.Where(one => one.Act == DeliveryAct.Publish).Select(one => one.Target).Distinct().Where(target => before.FindLast(one => one.Target == target && one.Act is DeliveryAct.Publish or DeliveryAct.Withdraw)!.Act == DeliveryAct.Publish).ToList();
         if (there.Count > 0 && channel.Kind is not ChannelKind.Pings) await FollowAsync(channel, post, DeliveryAct.Update, cancellation);
         // What was withdrawn, or cancelled with the post, goes out anew.
-        var round = await NextRoundAsync(channel, post, cancellation);
-        foreach (var target in targets.Of(post, channel).Except(there)) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, wish, cancellation), wish?.Text, round);
+        var (round, turn) = (await NextRoundAsync(channel, post, cancellation), wish?.Turn ?? await turns.NextAsync(channel, cancellation));
+        foreach (var target in targets.Of(post, channel).Except(there)) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, wish, cancellation), wish?.Text, round, turn);
     }
 
     private async Task<int> NextRoundAsync(Channel channel, Post post, CancellationToken cancellation) =>
@@ -88,13 +89,13 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
         if (!making.Hears(channel, act == DeliveryAct.Update ? ChannelEvent.PostUpdated : ChannelEvent.PostWithdrawn)) return;
         // A change that waits already will bring what the post says by then.
         var waiting = all.Where(one => one.Act == act && one.State == DeliveryState.Queued && one.Attempts == 0).Select(one => one.Target).ToHashSet();
-        foreach (var target in all.Where(one => one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered).Select(one => one.Target).Distinct().Where(target => !waiting.Contains(target))) making.Add(channel, post, act, target, clock.GetUtcNow(), null, 0);
+        foreach (var target in all.Where(one => one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered).Select(one => one.Target).Distinct().Where(target => !waiting.Contains(target))) making.Add(channel, post, act, target, clock.GetUtcNow());
     }
 
     private async Task TellNewPagesAsync(Channel channel, Post post, List<ChannelDelivery> all, CancellationToken cancellation)
     {
         if (channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null) return;
-        foreach (var target in targets.Of(post, channel).Except(all.Select(one => one.Target))) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, null, cancellation), null, 0);
+        foreach (var target in targets.Of(post, channel).Except(all.Select(one => one.Target))) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, null, cancellation));
     }
 
     private static void Cancel(List<ChannelDelivery> all, string why)

@@ -11,10 +11,10 @@ namespace Antiphon.Server.Channels.Planning;
 internal sealed class DeliveryMaking(AntiphonContext database, IKeySource keys, TimeProvider clock)
 {
     /// <summary>A post going to a channel.</summary>
-    public void Add(Channel channel, Post post, DeliveryAct act, string target, DateTimeOffset at, string? text, int round)
+    public void Add(Channel channel, Post post, DeliveryAct act, string target, DateTimeOffset at, string? text = null, int round = 0, int turn = 0)
     {
         var delivery = New(channel, at);
-        (delivery.PostId, delivery.Act, delivery.Target, delivery.OwnText, delivery.Round) = (post.Id, act, target, string.IsNullOrWhiteSpace(text) ? null : text, round);
+        (delivery.PostId, delivery.Act, delivery.Target, delivery.OwnText, delivery.Round, delivery.Turn) = (post.Id, act, target, string.IsNullOrWhiteSpace(text) ? null : text, round, turn);
         if (act == DeliveryAct.Publish && channel.Settings.When == ChannelWhen.AfterApproval && channel.Kind is ChannelKind.Social or ChannelKind.Partner) delivery.Held = HoldReason.Approval;
         database.ChannelDeliveries.Add(delivery);
     }

@@ -34,10 +34,11 @@ internal static class Answers
     /// <summary>Where what was made stands, absolute; null where the receiver did not say.</summary>
     public static string? MadeAt(Fetched answer) => answer.Headers.Location is { } location && Uri.TryCreate(answer.Address, location, out var address) ? address.AbsoluteUri : null;
 
-    /// <summary>Adds a token as RFC 6750 says.</summary>
-    public static void Authorize(HttpRequestMessage request, string? token)
+    /// <summary>Adds a token as RFC 6750 says; where there is an account, its name and password (RFC 7617).</summary>
+    public static void Authorize(HttpRequestMessage request, string? token, string account = "")
     {
-        if (!string.IsNullOrEmpty(token)) request.Headers.Authorization = new AuthenticationHeaderValue("Bearer", token);
+        if (account.Length > 0) request.Headers.Authorization = new AuthenticationHeaderValue("Basic", Convert.ToBase64String(Encoding.UTF8.GetBytes($"{account}:{token}")));
+        else if (!string.IsNullOrEmpty(token)) request.Headers.Authorization = new AuthenticationHeaderValue("Bearer", token);
     }
 
     // Seconds or a date (RFC 9110, 10.2.3).

@@ -1,10 +1,16 @@
+using System.Net.Http.Headers;
 using System.Net.Http.Json;
+using System.Text.Json;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Syndication.Counting;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;
 
-/// <summary>A network that takes short posts as JSON: text, picture and its words are posted to one address with a token, and "Idempotency-Key" tells repeats apart.</summary>
+/// <summary>
+/// A network that takes short posts as JSON: text, picture and its words are posted to one address with a token, and "Idempotency-Key" tells repeats apart. A post it took tells as JSON what it brought:
+/// "answers", "likes" and "passedOn".
+/// </summary>
 internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : ISocialNetwork
 {
     /// <inheritdoc/>
@@ -21,6 +27,35 @@ internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : IS
         // What is gone already needs no removing.
         if (answer.Status is 404 or 410) return SendOutcome.Taken("It was gone already.");
         return Answers.Of(answer, clock.GetUtcNow(), taken => SendOutcome.Taken($"{taken.Status}: removed"));
+    }
+
+    /// <inheritdoc/>
+    public async Task<NetworkCounting> CountAsync(Uri address, string? token, string made, CancellationToken cancellation)
+    {
+        var answer = await client.SendAnyAsync(
+            new Uri(made),
+            to =>
+            {
+                var request = Request(HttpMethod.Get, to, token, null, null);
+                request.Headers.Accept.Add(new MediaTypeWithQualityHeaderValue("application/json"));
+                return request;
+            },
+            cancellation);
+        if (answer.Problem is { } problem) return new NetworkCounting(null, answer.Status is 404 or 410, FetchWords.For(problem, answer.Detail));
+        return new NetworkCounting(Read(answer.Bytes));
+    }
+
+    // A network that answers with something else tells nothing, and that is no fault.
+    private static NetworkCounts? Read(byte[] bytes)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<NetworkCounts>(bytes, JsonSerializerOptions.Web) is { Answers: >= 0, Likes: >= 0, PassedOn: >= 0 } counts ? counts : null;
+        }
+        catch (JsonException)
+        {
+            return null;
+        }
     }
 
     /// <inheritdoc/>

@@ -13,10 +13,10 @@ internal sealed class SocialSender(ISocialNetwork network, ChannelSecrets secret
     /// <inheritdoc/>
     public string Preview(SendOrder order) => Compose(order).Text;
 
-    /// <summary>The text a post gets on a channel.</summary>
-    public static ComposedText Compose(ChannelSettings settings, string? ownText, PostFacts facts) => ownText is { Length: > 0 }
+    /// <summary>The text a post gets on a channel: its own, or the text whose turn it is.</summary>
+    public static ComposedText Compose(ChannelSettings settings, int turn, string? ownText, PostFacts facts) => ownText is { Length: > 0 }
         ? Composer.Counted(ownText, settings.Count)
-        : Composer.Compose(TextTemplate.Read(settings.Template).Template!, facts, settings.Count);
+        : Composer.Compose(TextTemplate.Read(settings.TextOf(turn)).Template!, facts, settings.Count);
 
     /// <inheritdoc/>
     public async Task<SendOutcome> SendAsync(SendOrder order, CancellationToken cancellation)
@@ -33,5 +33,5 @@ internal sealed class SocialSender(ISocialNetwork network, ChannelSecrets secret
     /// <inheritdoc/>
     public Task<SendOutcome> TestAsync(Channel channel, CancellationToken cancellation) => network.AskAsync(new Uri(channel.Settings.Address), secrets.Of(channel), cancellation);
 
-    private static ComposedText Compose(SendOrder order) => Compose(order.Channel.Settings, order.Delivery.OwnText, order.Facts!);
+    private static ComposedText Compose(SendOrder order) => Compose(order.Channel.Settings, order.Delivery.Turn, order.Delivery.OwnText, order.Facts!);
 }

@@ -4,10 +4,11 @@ import type { Schemas } from '../api/client'
 import CopyButton from '../shared/CopyButton.vue'
 import WhenText from '../shared/WhenText.vue'
 import ChoiceFields from './ChoiceFields.vue'
+import PaceFields from './PaceFields.vue'
 import TemplateField from './TemplateField.vue'
 import TimingFields from './TimingFields.vue'
 import type { useChannelForm } from './useChannelForm'
-import { events, extents, kinds } from './words'
+import { events, extents, kinds, partnerWays } from './words'
 
 /** How one channel works, in the order people ask. */
 const props = defineProps<{ setUp: ReturnType<typeof useChannelForm>; siteId: number; current: Schemas['ChannelView'] | undefined; mayEdit: boolean }>()
@@ -18,6 +19,7 @@ const { running, trouble, fields } = props.setUp.act
 const words = computed(() => kinds[draft.value.kind])
 const isPublishing = computed(() => draft.value.kind === 'social' || draft.value.kind === 'partner')
 const sure = ref(false)
+const wayOffered = computed(() => partnerWays.find((one) => one.value === test.value?.offer?.protocol)?.title)
 const problem = (name: string) => fields.value[name]
 
 async function remove(): Promise<void> {
@@ -45,10 +47,23 @@ async function remove(): Promise<void> {
       :error-messages="problem('address')"
       :readonly="!props.mayEdit"
     />
+    <template v-if="draft.kind === 'partner'">
+      <v-select v-model="draft.settings.protocol" :items="partnerWays" label="The partner takes posts by" :readonly="!props.mayEdit" />
+      <v-text-field
+        v-if="draft.settings.protocol === 'atomPub'"
+        v-model="draft.settings.account"
+        label="Name of the account"
+        placeholder="Leave empty where the partner gave a token"
+        persistent-placeholder
+        autocomplete="off"
+        :error-messages="problem('account')"
+        :readonly="!props.mayEdit"
+      />
+    </template>
     <v-text-field
       v-if="words.secret"
       v-model="draft.secret"
-      :label="words.secret"
+      :label="draft.kind === 'partner' && draft.settings.account ? 'Password' : words.secret"
       type="password"
       autocomplete="off"
       :placeholder="draft.hasSecret ? 'Kept; type to exchange it' : draft.kind === 'webhook' ? 'Shared with the receiver' : 'Given by the receiver'"
@@ -69,6 +84,10 @@ async function remove(): Promise<void> {
     <template v-if="isPublishing">
       <h3 class="group">When?</h3>
       <TimingFields v-model="draft.settings" :problems="fields" />
+    </template>
+    <template v-if="draft.kind !== 'pings'">
+      <h3 class="group">How much does the receiver take?</h3>
+      <PaceFields v-model="draft.settings.pace" :problems="fields" :readonly="!props.mayEdit" />
     </template>
     <template v-if="draft.kind === 'social'">
       <h3 class="group">What does it say?</h3>
@@ -107,6 +126,12 @@ async function remove(): Promise<void> {
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="test" :class="test.isGood ? 'v' : 'm'" role="status">{{ test.isGood ? '' : 'It does not work: ' }}{{ test.answer }}</p>
+    <p v-if="test?.offer" class="offer">
+      <span
+        >{{ wayOffered }}: <code>{{ test.offer.address }}</code></span
+      >
+      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.takeOffer(test.offer)">Use it</v-btn>
+    </p>
     <div v-if="props.mayEdit" class="row acts">
       <v-btn type="submit" :loading="running">{{ draft.id ? 'Save' : 'Add the channel' }}</v-btn>
       <template v-if="draft.id">
@@ -145,6 +170,13 @@ h2 {
 }
 .secret p {
   margin: 8px 0 0;
+  overflow-wrap: anywhere;
+}
+.offer {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  flex-wrap: wrap;
   overflow-wrap: anywhere;
 }
 .acts {

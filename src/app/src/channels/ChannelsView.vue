@@ -14,18 +14,20 @@ import DeliveryList from './DeliveryList.vue'
 import FailureLines from './FailureLines.vue'
 import LaneLine from './LaneLine.vue'
 import MailLanes from './mail/MailLanes.vue'
-import { daysFrom, placeOf } from './timeLine'
+import { placeOf, spans, ticksFrom } from './timeLine'
 import { useTimeLine } from './useTimeLine'
 
 const { id, site, mayEdit } = useSite()
 const from = useQueryValue('from')
 const picked = useQueryValue('delivery')
-const { start, channels, line, shift } = useTimeLine(() => id.value, from)
+const length = useQueryValue('days')
+const { start, days, channels, line, shift } = useTimeLine(() => id.value, from, length)
 const act = useAct()
 const list = computed(() => channels.data.value ?? [])
 const items = computed(() => line.data.value?.items ?? [])
-const days = computed(() => daysFrom(start.value, site.value?.timeZone))
-const now = computed(() => placeOf(Date.now(), start.value))
+const ticks = computed(() => ticksFrom(start.value, days.value, site.value?.timeZone))
+const now = computed(() => placeOf(Date.now(), start.value, days.value))
+const turn = computed(() => (days.value > 2 ? { by: 7, name: 'A week' } : { by: 1, name: 'A day' }))
 const running = computed(() => list.value.filter((one) => !one.pausedAt))
 const state = computed(() => {
   const open = list.value.reduce((sum, one) => sum + one.open, 0)
@@ -63,25 +65,44 @@ async function pauseAll(): Promise<void> {
   <div v-else class="work split">
     <div class="line-side">
       <FailureLines :site-id="id" :channels="list" :may-act="mayEdit" />
+      <div class="row lengths" role="group" aria-label="Length of the time line">
+        <button
+          v-for="one in spans"
+          :key="one.days"
+          class="chip"
+          :class="{ on: days === one.days }"
+          :aria-pressed="days === one.days"
+          @click="length = one.days === spans[0].days ? '' : String(one.days)"
+        >
+          {{ one.name }}
+        </button>
+        <span class="small soft aside">Drag what waits to another time; Shift and an arrow key move it by a day.</span>
+      </div>
       <div class="lanes" aria-label="Time line">
         <div class="ruler">
           <span class="turn">
-            <button class="icon" aria-label="A week earlier" title="A week earlier" @click="shift(-7)"><v-icon :icon="mdiChevronLeft" size="20" /></button>
+            <button class="icon" :aria-label="`${turn.name} earlier`" :title="`${turn.name} earlier`" @click="shift(-turn.by)">
+              <v-icon :icon="mdiChevronLeft" size="20" />
+            </button>
             <button class="link" :disabled="!from" @click="from = ''">Today</button>
-            <button class="icon" aria-label="A week later" title="A week later" @click="shift(7)"><v-icon :icon="mdiChevronRight" size="20" /></button>
+            <button class="icon" :aria-label="`${turn.name} later`" :title="`${turn.name} later`" @click="shift(turn.by)">
+              <v-icon :icon="mdiChevronRight" size="20" />
+            </button>
           </span>
           <div class="days">
-            <span v-for="one in days" :key="one.key" :class="{ week: one.isMonday }" :style="{ left: `${one.at * 100}%` }">{{ one.name }}</span>
+            <span v-for="one in ticks" :key="one.key" :class="{ week: one.isStrong }" :style="{ left: `${one.at * 100}%` }">{{ one.name }}</span>
           </div>
         </div>
-        <MailLanes :site-id="id" :start="start" :now="now" :zone="site?.timeZone" />
+        <MailLanes :site-id="id" :start="start" :days="days" :now="now" :zone="site?.timeZone" />
         <LaneLine
           v-for="channel in list"
           :key="channel.id"
           :channel="channel"
           :items="items.filter((one) => one.channelId === channel.id)"
           :start="start"
+          :days="days"
           :now="now"
+          :may-move="mayEdit"
           :picked="picked"
           :zone="site?.timeZone"
           :site-id="id"
@@ -102,6 +123,14 @@ async function pauseAll(): Promise<void> {
 }
 .lanes {
   padding: 4px 24px 0;
+}
+.lengths {
+  gap: 6px;
+  padding: 14px 24px 8px;
+  flex-wrap: wrap;
+}
+.aside {
+  margin-left: auto;
 }
 .ruler {
   display: grid;
@@ -149,7 +178,8 @@ async function pauseAll(): Promise<void> {
   }
 }
 @media (max-width: 860px) {
-  .lanes {
+  .lanes,
+  .lengths {
     display: none;
   }
 }

@@ -9,7 +9,7 @@ import WhenText from '../shared/WhenText.vue'
 import { localTime } from '../shared/dates'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
-import { acts, kinds, states } from './words'
+import { acts, broughtWords, kinds, states } from './words'
 
 /** A delivery: exactly what was or will be sent, every attempt, and what can be done. */
 const props = defineProps<{ siteId: number; deliveryId: number; zone: string | undefined; mayAct: boolean }>()
@@ -41,6 +41,8 @@ async function run(what: () => Promise<unknown>, done: string): Promise<void> {
 const change = (body: Schemas['DeliveryChange'], done: string) =>
   run(() => take(api.PUT('/api/sites/{site}/channels/deliveries/{delivery}', { params: { path: path() }, body })), done)
 const cancel = () => run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/cancel', { params: { path: path() } })), 'Cancelled.')
+const countNow = () => run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/count', { params: { path: path() } })), 'Counted.')
+const otherText = (turn: number) => change({ turn, text: null, at: null, isHeld: null }, `It takes text ${turn + 1}.`)
 const retry = () => run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', { params: { path: path() } })), 'On the way again.')
 const again = () =>
   run(
@@ -87,11 +89,22 @@ function edit(what: 'text' | 'time'): void {
         <CopyButton :text="one.receivedAddress" label="Copy the address" />
       </p>
       <p v-if="one.target" class="address">{{ one.target }}</p>
+      <p v-if="one.fullUntil" class="o">The receiver takes no more for now; it goes out from <WhenText :at="one.fullUntil" :zone="props.zone" />.</p>
+      <p v-if="one.kind === 'social' && one.state === 'delivered' && one.act === 'publish'" class="brought">
+        <b v-if="one.counts">{{ broughtWords(one.counts) || 'Nobody has answered yet' }}</b>
+        <span class="soft small">
+          <template v-if="one.countedAt">asked <WhenText :at="one.countedAt" :zone="props.zone" /></template
+          ><template v-else>Not asked yet what it brought</template>
+        </span>
+        <button v-if="one.receivedAddress" type="button" class="link small" :disabled="act.running.value" @click="countNow">Ask now</button>
+      </p>
+      <p v-if="act.fields.value.counts" class="trouble" role="alert">{{ act.fields.value.counts.join(' ') }}</p>
       <h3>
         {{ one.isSent ? 'What was sent' : 'What will be sent'
-        }}<span v-if="one.count !== null && one.count !== undefined" class="small soft"> · {{ one.count }} of {{ one.limit }}</span>
+        }}<span v-if="one.turns > 1 && one.kind === 'social'" class="small soft"> · text {{ one.turn + 1 }} of {{ one.turns }}</span
+        ><span v-if="one.count !== null && one.count !== undefined" class="small soft"> · {{ one.count }} of {{ one.limit }}</span>
       </h3>
-      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text, at: null, isHeld: null }, 'The text is kept.')">
+      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text, at: null, isHeld: null, turn: null }, 'The text is kept.')">
         <v-textarea v-model="text" label="Text" rows="7" auto-grow :error-messages="act.fields.value.text" />
         <div class="row">
           <v-btn type="submit" :loading="act.running.value">Keep the text</v-btn>
@@ -100,18 +113,21 @@ function edit(what: 'text' | 'time'): void {
         </div>
       </form>
       <pre v-else class="sent" tabindex="0" :class="{ prose: one.kind === 'social' }">{{ one.text }}</pre>
-      <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time, text: null, isHeld: null }, 'Moved.')">
+      <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time, text: null, isHeld: null, turn: null }, 'Moved.')">
         <v-text-field v-model="time" type="datetime-local" label="Goes out at" density="compact" :error-messages="act.fields.value.at" />
         <v-btn type="submit" :loading="act.running.value">Move</v-btn>
         <v-btn variant="text" @click="editing = null">Cancel</v-btn>
       </form>
       <div v-if="props.mayAct && !editing" class="row acts">
         <template v-if="waits">
-          <v-btn v-if="one.held" @click="change({ isHeld: false, at: null, text: null }, 'It goes out at its time.')">{{
+          <v-btn v-if="one.held" @click="change({ isHeld: false, at: null, text: null, turn: null }, 'It goes out at its time.')">{{
             one.held === 'approval' ? 'Approve' : 'Let it go'
           }}</v-btn>
-          <v-btn v-else variant="outlined" @click="change({ isHeld: true, at: null, text: null }, 'Held.')">Hold</v-btn>
+          <v-btn v-else variant="outlined" @click="change({ isHeld: true, at: null, text: null, turn: null }, 'Held.')">Hold</v-btn>
           <v-btn v-if="one.kind === 'social' && one.act === 'publish'" variant="outlined" @click="edit('text')">Reword</v-btn>
+          <v-btn v-if="one.kind === 'social' && one.act === 'publish' && one.turns > 1" variant="outlined" @click="otherText((one.turn + 1) % one.turns)"
+            >Next text</v-btn
+          >
           <v-btn variant="outlined" @click="edit('time')">Move</v-btn>
           <v-btn variant="outlined" color="secondary" @click="cancel">Cancel it</v-btn>
         </template>
@@ -182,6 +198,14 @@ h3 {
 .sent.prose {
   font-family: inherit;
   font-size: 15px;
+}
+.brought {
+  display: flex;
+  gap: 4px 10px;
+  align-items: baseline;
+  flex-wrap: wrap;
+  border-left: 3px solid var(--madder);
+  padding-left: 10px;
 }
 .acts {
   gap: 8px;

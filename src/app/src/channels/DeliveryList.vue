@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import NoteMark from '../coverage/NoteMark.vue'
 import WhenText from '../shared/WhenText.vue'
-import { acts, markOf, states } from './words'
+import { acts, broughtWords, markOf, states } from './words'
 
 /** The same as the time line, as a list: what is to come first, then what went out, the latest first. */
 const props = defineProps<{ items: Schemas['TimeLineItem'][]; channels: Schemas['ChannelView'][]; picked: string; zone: string | undefined }>()
@@ -29,6 +29,7 @@ const nameOf = (id: number) => props.channels.find((one) => one.id === id)?.name
         >
         <span class="small soft">{{ nameOf(one.channelId) }}</span>
         <span class="small soft">{{ one.held ? (one.held === 'approval' ? 'waits for approval' : 'held') : states[one.state].name.toLowerCase() }}</span>
+        <span class="small brought">{{ one.counts ? broughtWords(one.counts) : '' }}</span>
         <span class="small soft when"><WhenText :at="one.at" :zone="props.zone" /></span>
       </button>
     </template>
@@ -37,12 +38,13 @@ const nameOf = (id: number) => props.channels.find((one) => one.id === id)?.name
 
 <style scoped>
 .list {
+  container-type: inline-size;
   padding: 6px 24px 40px;
 }
 .item {
   width: 100%;
   display: grid;
-  grid-template-columns: 22px minmax(0, 1fr) 150px 130px 110px;
+  grid-template-columns: 22px minmax(0, 1fr) 150px 130px minmax(0, 210px) 110px;
   gap: 10px;
   align-items: baseline;
   text-align: left;
@@ -57,11 +59,29 @@ const nameOf = (id: number) => props.channels.find((one) => one.id === id)?.name
   text-overflow: ellipsis;
   white-space: nowrap;
 }
+.brought {
+  color: var(--madder);
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
 .item.on .what {
   font-weight: 600;
 }
 .when {
   text-align: right;
+}
+@container (max-width: 800px) {
+  .item {
+    grid-template-columns: 22px minmax(0, 1fr) 140px 110px 96px;
+  }
+  .brought {
+    grid-column: 2/5;
+    grid-row: 2;
+  }
+  .brought:empty {
+    display: none;
+  }
 }
 @media (max-width: 860px) {
   .list {
@@ -78,6 +98,13 @@ const nameOf = (id: number) => props.channels.find((one) => one.id === id)?.name
     grid-column: 2;
   }
   .item .small:nth-of-type(3) {
+    display: none;
+  }
+  .brought {
+    grid-column: 2/4;
+    grid-row: 3;
+  }
+  .brought:empty {
     display: none;
   }
 }

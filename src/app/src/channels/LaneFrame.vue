@@ -3,7 +3,8 @@ import { useElementSize } from '@vueuse/core'
 import { useTemplateRef, watch } from 'vue'
 import type { Schemas } from '../api/client'
 import NoteMark from '../coverage/NoteMark.vue'
-import { noteSize, span } from './timeLine'
+import { noteSize, placeOf } from './timeLine'
+import { useNoteMoving, type MovingNote } from './useNoteMoving'
 
 /** A note as it is drawn. */
 export interface DrawnNote {
@@ -14,16 +15,45 @@ export interface DrawnNote {
   words: string
   isOn: boolean
   isHeld: boolean
+  isMovable: boolean
   count: number
 }
 
-/** A lane of the time line: its name, and notes where something went out or goes out. */
-const props = defineProps<{ name: string; to: string; hint: string; isPaused: boolean; now: number; notes: DrawnNote[] }>()
-const emit = defineEmits<{ pick: [key: string]; width: [width: number] }>()
+/** A lane of the time line: its name, and notes where something went out or goes out; what waits can be moved. */
+const props = defineProps<{
+  name: string
+  to: string
+  hint: string
+  isPaused: boolean
+  start: number
+  days: number
+  now: number
+  zone: string | undefined
+  notes: DrawnNote[]
+}>()
+const emit = defineEmits<{ pick: [key: string]; move: [note: MovingNote]; width: [width: number] }>()
 const track = useTemplateRef('track')
 const { width } = useElementSize(track)
 watch(width, (now) => emit('width', now), { immediate: true })
 const rows = () => Math.max(1, ...props.notes.map((note) => note.row + 1))
+const { moving, grab, drag, release, press, stop, endsMove } = useNoteMoving(
+  track,
+  () => props,
+  (note) => emit('move', note),
+)
+const placeNow = (note: DrawnNote) => (moving.value?.key === note.key ? placeOf(moving.value.moment, props.start, props.days) : note.at)
+const told = (moment: number) =>
+  new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone: props.zone }).format(
+    moment,
+  )
+
+function pick(key: string): void {
+  if (!endsMove()) emit('pick', key)
+}
+
+function key(event: KeyboardEvent, note: DrawnNote): void {
+  if (note.isMovable && press(event, note.key, note.at)) event.preventDefault()
+}
 </script>
 
 <template>
@@ -32,19 +62,29 @@ const rows = () => Math.max(1, ...props.notes.map((note) => note.row + 1))
       <router-link :to="props.to">{{ props.name }}</router-link>
       <small>{{ props.hint }}</small>
     </div>
-    <div ref="track" class="track" :style="{ minHeight: `${Math.max(46, rows() * noteSize + 12)}px`, '--day': `${100 / span}%` }">
+    <div
+      ref="track"
+      class="track"
+      :style="{ minHeight: `${Math.max(46, rows() * noteSize + 12)}px`, '--day': `${100 / (props.days > 2 ? props.days : props.days * 8)}%` }"
+    >
       <i v-if="props.now > 0 && props.now < 1" class="now" :style="{ left: `${props.now * 100}%` }" />
       <button
         v-for="note in props.notes"
         :key="note.key"
         class="note"
-        :class="{ on: note.isOn, held: note.isHeld }"
-        :style="{ left: `${note.at * 100}%`, top: `${rows() === 1 ? 14 : note.row * noteSize + 6}px` }"
+        :class="{ on: note.isOn, held: note.isHeld, movable: note.isMovable, moving: moving?.key === note.key }"
+        :style="{ left: `${placeNow(note) * 100}%`, top: `${rows() === 1 ? 14 : note.row * noteSize + 6}px` }"
         :aria-label="note.words"
-        :title="note.words"
-        @click="emit('pick', note.key)"
+        :title="moving ? undefined : note.isMovable ? `${note.words}. Drag it, or use ← and →, to move it` : note.words"
+        @click="pick(note.key)"
+        @pointerdown="note.isMovable && grab($event, note.key)"
+        @pointermove="drag"
+        @pointerup="release"
+        @pointercancel="stop"
+        @keydown="key($event, note)"
       >
         <NoteMark :mark="note.mark" /><sup v-if="note.count > 1">{{ note.count }}</sup>
+        <span v-if="moving?.key === note.key" class="aim" :class="{ left: placeNow(note) > 0.8 }" role="status">{{ told(moving.moment) }}</span>
       </button>
     </div>
   </div>
@@ -109,6 +149,30 @@ const rows = () => Math.max(1, ...props.notes.map((note) => note.row + 1))
 .note.on {
   background: var(--sheet);
   box-shadow: 0 0 0 2px var(--verdigris);
+}
+.note.movable {
+  cursor: grab;
+  touch-action: none;
+}
+.note.moving {
+  cursor: grabbing;
+  z-index: 2;
+}
+.aim {
+  position: absolute;
+  left: 26px;
+  top: 1px;
+  background: var(--ink);
+  color: var(--paper);
+  font-size: 12px;
+  line-height: 22px;
+  padding: 0 8px;
+  border-radius: 4px;
+  white-space: nowrap;
+}
+.aim.left {
+  left: auto;
+  right: 26px;
 }
 .note.held {
   border-bottom: 2px solid var(--ochre);

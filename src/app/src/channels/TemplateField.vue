@@ -3,15 +3,26 @@ import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { Problem } from '../api/problem'
+import CountMeter from './CountMeter.vue'
 
 /** What a social channel says, shown with the latest post and counted as the network counts. */
 const settings = defineModel<Schemas['ChannelSettings']>({ required: true })
 const props = defineProps<{ siteId: number; problem: string | undefined; problems: Record<string, string[]> }>()
 const fields = ['title', 'excerpt', 'link', 'author', 'category', 'tags', 'date', 'blog', 'site']
+const turn = ref(0)
+const texts = computed(() => [settings.value.template, ...(settings.value.variants ?? [])])
+const most = 6
+const text = computed({
+  get: () => texts.value[turn.value] ?? '',
+  set: (now: string) => {
+    if (turn.value === 0) settings.value.template = now
+    else settings.value.variants = settings.value.variants!.map((one, at) => (at === turn.value - 1 ? now : one))
+  },
+})
 const shown = ref<Schemas['CountedView'] | null>(null)
 const wrong = ref('')
 const asked = computed<Schemas['CountRequest']>(() => ({
-  template: settings.value.template,
+  template: text.value,
   count: settings.value.count ?? { limit: 500, linkCost: 23 },
   campaignSource: settings.value.campaignSource ?? '',
   campaign: settings.value.campaign ?? '',
@@ -20,7 +31,6 @@ const settled = refDebounced(
   computed(() => JSON.stringify(asked.value)),
   250,
 )
-const share = computed(() => (shown.value ? Math.min(100, (100 * shown.value.count) / shown.value.limit) : 0))
 
 watch(
   settled,
@@ -35,12 +45,31 @@ watch(
   { immediate: true },
 )
 
-const put = (field: string) => (settings.value.template += `{${field}}`)
+const put = (field: string) => (text.value += `{${field}}`)
+
+function add(): void {
+  settings.value.variants = [...(settings.value.variants ?? []), text.value]
+  turn.value = texts.value.length - 1
+}
+
+function remove(): void {
+  settings.value.variants = settings.value.variants!.filter((_, at) => at !== turn.value - 1)
+  turn.value -= 1
+}
 </script>
 
 <template>
   <div class="template">
-    <v-textarea v-model="settings.template" label="Template" rows="5" auto-grow :error-messages="props.problem ?? wrong" class="mono" />
+    <div class="row turns" role="group" aria-label="Texts that take turns">
+      <button v-for="(_, at) in texts" :key="at" type="button" class="chip" :class="{ on: turn === at }" :aria-pressed="turn === at" @click="turn = at">
+        {{ texts.length > 1 ? `Text ${at + 1}` : 'The text' }}
+      </button>
+      <button v-if="texts.length < most" type="button" class="link small" @click="add">Another that takes turns</button>
+      <button v-if="turn > 0" type="button" class="link small gone" @click="remove">Remove text {{ turn + 1 }}</button>
+    </div>
+    <v-textarea v-model="text" label="Template" rows="5" auto-grow :error-messages="wrong || props.problem" class="mono" />
+    <p v-if="props.problems.variants" class="trouble" role="alert">{{ props.problems.variants.join(' ') }}</p>
+    <p v-if="texts.length > 1" class="small soft">Posts take the texts by turns; sent once more, a post takes the next.</p>
     <p class="small soft fields">
       Fields: <button v-for="field in fields" :key="field" type="button" class="chip" @click="put(field)">{{ field }}</button> and
       <code>{if author} … {end}</code> for what stands only where there is one.
@@ -74,12 +103,7 @@ const put = (field: string) => (settings.value.template += `{${field}}`)
     <figure v-if="shown" class="note">
       <figcaption class="small soft">“{{ shown.post }}” as it will look</figcaption>
       <p>{{ shown.text }}</p>
-      <div class="count" :class="{ over: shown.count > shown.limit }">
-        <i :style="{ width: `${share}%` }" />
-      </div>
-      <small class="soft"
-        >{{ shown.count }} of {{ shown.limit }}<template v-if="shown.shortened.length">, shortened: {{ shown.shortened.join(', ') }}</template></small
-      >
+      <CountMeter :count="shown.count" :limit="shown.limit" :shortened="shown.shortened" />
     </figure>
   </div>
 </template>
@@ -88,6 +112,16 @@ const put = (field: string) => (settings.value.template += `{${field}}`)
 .template {
   display: grid;
   gap: 10px;
+}
+.turns {
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.gone {
+  color: var(--madder);
+}
+.template p {
+  margin: 0;
 }
 .pair {
   display: grid;
@@ -112,19 +146,5 @@ const put = (field: string) => (settings.value.template += `{${field}}`)
   white-space: pre-line;
   overflow-wrap: anywhere;
   margin: 6px 0 10px;
-}
-.count {
-  height: 4px;
-  background: var(--hair);
-  border-radius: 2px;
-  overflow: hidden;
-}
-.count i {
-  display: block;
-  height: 100%;
-  background: var(--verdigris);
-}
-.count.over i {
-  background: var(--madder);
 }
 </style>

@@ -4,7 +4,10 @@ import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
 
-type Settings = Required<Schemas['ChannelSettings']> & { timing: Required<Schemas['ChannelTiming']> & { slots: Schemas['Slot'][] } }
+type Settings = Required<Schemas['ChannelSettings']> & {
+  timing: Required<Schemas['ChannelTiming']> & { slots: Schemas['Slot'][] }
+  pace: Required<Schemas['ChannelPace']>
+}
 
 const usual = (): Settings => ({
   address: '',
@@ -13,6 +16,10 @@ const usual = (): Settings => ({
   timing: { delayMinutes: 60, slots: [], quietFrom: null, quietUntil: null, spacingMinutes: 0 },
   template: '{title}\n\n{excerpt}\n\n{link} {tags}',
   count: { limit: 500, linkCost: 23 },
+  variants: [],
+  protocol: 'micropub',
+  account: '',
+  pace: { most: 0, minutes: 60 },
   withPicture: true,
   extent: 'whole',
   followsChanges: true,
@@ -84,6 +91,13 @@ export function useChannelForm(site: () => number) {
     test.value = (await act.run(() => take(api.POST('/api/sites/{site}/channels/set-up/{channel}/test', on(form.id))))) ?? null
   }
 
+  /** Takes the way and the address the test found, and asks there. */
+  async function takeOffer(offer: Schemas['PartnerOffer']): Promise<void> {
+    form.settings.address = offer.address
+    form.settings.protocol = offer.protocol
+    if (await save()) await tryOut()
+  }
+
   async function renew(): Promise<void> {
     made.value = (await act.run(() => take(api.POST('/api/sites/{site}/channels/set-up/{channel}/secret', on(form.id))))) ?? null
     if (made.value) form.hasSecret = true
@@ -106,5 +120,5 @@ export function useChannelForm(site: () => number) {
     return true
   }
 
-  return { form, act, test, made, begin, save, tryOut, renew, setPaused, remove }
+  return { form, act, test, made, begin, save, tryOut, takeOffer, renew, setPaused, remove }
 }

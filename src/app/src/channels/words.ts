@@ -1,4 +1,5 @@
 import type { Schemas } from '../api/client'
+import { counted } from '../shared/counted'
 
 export const states: Record<Schemas['DeliveryState'], { name: string; tone: string }> = {
   queued: { name: 'Queued', tone: 'o' },
@@ -21,7 +22,7 @@ export const markOf: Record<Schemas['DeliveryState'], Schemas['CoverageMark']> =
 
 export const kinds: Record<Schemas['ChannelKind'], { name: string; does: string; secret: string | null; address: string }> = {
   social: { name: 'Social network', does: 'A short post for each post, with its link and picture.', secret: 'Token', address: 'Address that takes posts' },
-  partner: { name: 'Partner site', does: 'The post itself, by Micropub, with this site named as its source.', secret: 'Token', address: 'Micropub address' },
+  partner: { name: 'Partner site', does: 'The post itself, with this site named as its source.', secret: 'Token', address: 'Address that takes posts' },
   webhook: { name: 'Webhook', does: 'A signed message for each thing that happens, for programs.', secret: 'Secret', address: 'Address that is told' },
   hub: { name: 'Hub', does: 'Readers of your feeds learn of new posts within seconds (WebSub).', secret: null, address: 'Address of the hub' },
   pings: { name: 'Pages you link to', does: 'Each page a post links to is told, where it takes Webmention or Pingback.', secret: null, address: '' },
@@ -32,6 +33,11 @@ export const whens: { value: Schemas['ChannelWhen']; title: string }[] = [
   { value: 'afterDelay', title: 'After a delay' },
   { value: 'nextSlot', title: 'In the next free slot' },
   { value: 'afterApproval', title: 'Once somebody approves it' },
+]
+
+export const partnerWays: { value: Schemas['PartnerProtocol']; title: string }[] = [
+  { value: 'micropub', title: 'Micropub' },
+  { value: 'atomPub', title: 'Atom Publishing (older sites)' },
 ]
 
 export const extents: { value: Schemas['BodyExtent']; title: string }[] = [
@@ -57,4 +63,14 @@ export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = 
   tag: 'takes other tags',
   author: 'takes other authors',
   notFeatured: 'takes featured posts only',
+}
+
+/** What a short post brought, such as "3 answers, 12 likes"; empty for nothing. */
+export function broughtWords(counts: Schemas['NetworkCounts']): string {
+  const parts = [
+    counts.answers && counted(counts.answers, 'answer'),
+    counts.likes && counted(counts.likes, 'like'),
+    counts.passedOn && `passed on ${counts.passedOn === 1 ? 'once' : `${counts.passedOn} times`}`,
+  ]
+  return parts.filter(Boolean).join(', ')
 }

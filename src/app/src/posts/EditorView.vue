@@ -198,6 +198,7 @@ onKeyStroke('s', (event) => {
         :site-id="siteId"
         :post-id="id"
         :revision="post.revision"
+        :title="post.title"
         :readonly="readonly || !mayEdit"
         :zone="site?.timeZone"
       />

@@ -9,7 +9,7 @@ import { placeOf } from '../timeLine'
 import { rhythmWords } from './rhythm'
 
 /** The digests over time, one lane each: what went out, and when the next goes. */
-const props = defineProps<{ siteId: number; start: number; now: number; zone: string | undefined }>()
+const props = defineProps<{ siteId: number; start: number; days: number; now: number; zone: string | undefined }>()
 const router = useRouter()
 const path = () => ({ site: props.siteId })
 const digests = useQuery({
@@ -28,14 +28,20 @@ function notesOf(digest: Schemas['DigestView']): DrawnNote[] {
   const gone = (editions.data.value?.editions ?? []).filter((one) => one.digestId === digest.id)
   const drawn = gone.map((one) => ({
     key: `edition=${one.id}`,
-    at: placeOf(one.dueAt, props.start),
+    at: placeOf(one.dueAt, props.start, props.days),
     mark: markOf(one),
     words: `${one.title}, ${one.delivered} of ${one.total} delivered${one.failed ? `, ${one.failed} failed` : ''}, ${exactDate(one.dueAt, props.zone)}`,
     isHeld: !!one.pausedAt,
   }))
   if (digest.nextAt)
-    drawn.push({ key: '', at: placeOf(digest.nextAt, props.start), mark: 'due', words: `Goes out ${exactDate(digest.nextAt, props.zone)}`, isHeld: false })
-  return drawn.filter((note) => note.at >= 0 && note.at < 1).map((note) => ({ ...note, row: 0, isOn: false, count: 1 }))
+    drawn.push({
+      key: '',
+      at: placeOf(digest.nextAt, props.start, props.days),
+      mark: 'due',
+      words: `Goes out ${exactDate(digest.nextAt, props.zone)}`,
+      isHeld: false,
+    })
+  return drawn.filter((note) => note.at >= 0 && note.at < 1).map((note) => ({ ...note, row: 0, isOn: false, isMovable: false, count: 1 }))
 }
 const lanes = computed(() => digests.data.value?.map((digest) => ({ digest, notes: notesOf(digest) })) ?? [])
 
@@ -52,7 +58,10 @@ function open(digest: number, key: string): void {
     :to="`/s/${props.siteId}/channels/mail/${lane.digest.id}`"
     :hint="lane.digest.pausedAt ? 'paused' : `Mail, ${rhythmWords(lane.digest.settings.rhythm).toLowerCase()}`"
     :is-paused="!!lane.digest.pausedAt"
+    :start="props.start"
+    :days="props.days"
     :now="props.now"
+    :zone="props.zone"
     :notes="lane.notes"
     @pick="open(lane.digest.id, $event)"
   />

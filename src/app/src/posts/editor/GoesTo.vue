@@ -1,34 +1,21 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
 import { refusals, states } from '../../channels/words'
 import WhenText from '../../shared/WhenText.vue'
+import ChannelLook from './ChannelLook.vue'
+import ChannelSheet from './ChannelSheet.vue'
+import WishFields from './WishFields.vue'
+import { useChannelPreviews } from './useChannelPreviews'
 
 /** Where the post goes beyond pages, feeds and mail, and what it says there; decided for this post alone. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ siteId: number; postId: number; revision: number; readonly: boolean; zone: string | undefined }>()
-const { data: previews } = useQuery({
-  queryKey: ['channel-previews', () => props.siteId, () => props.postId, () => props.revision],
-  queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}/channels', { params: { path: { site: props.siteId, post: props.postId } } })),
-})
+const props = defineProps<{ siteId: number; postId: number; revision: number; title: string; readonly: boolean; zone: string | undefined }>()
+const of = useChannelPreviews(details, () => props)
+const { previews, goes, wishOf } = of
 const open = ref(0)
-const choices = [
-  { value: null, title: 'As the channel chooses' },
-  { value: true, title: 'Goes there' },
-  { value: false, title: 'Does not go there' },
-]
-const blank = (channel: number): Schemas['ChannelWish'] => ({ channel, goes: null, at: null, text: null })
-const wishOf = (channel: number) => details.value.channels?.find((one) => one.channel === channel) ?? blank(channel)
-const goes = (one: Schemas['ChannelPreview']) => wishOf(one.channelId).goes ?? !one.refusal
+const beside = ref(false)
 const count = computed(() => previews.value?.filter(goes).length ?? 0)
-
-function wish(channel: number, change: Partial<Schemas['ChannelWish']>): void {
-  const next = { ...wishOf(channel), ...change }
-  const others = details.value.channels?.filter((one) => one.channel !== channel) ?? []
-  const saysNothing = next.goes === null && !next.at && !next.text
-  details.value = { ...details.value, channels: saysNothing ? others : [...others, next] }
-}
 
 function told(one: Schemas['ChannelPreview']): string {
   if (one.delivery) return states[one.delivery.state].name.toLowerCase()
@@ -42,6 +29,7 @@ function told(one: Schemas['ChannelPreview']): string {
   <section v-if="previews?.length" class="goes">
     <h2 class="group">
       Goes to <span class="soft small">{{ count }} of {{ previews.length }} channels</span>
+      <button type="button" class="link small" @click="beside = true">See all side by side</button>
     </h2>
     <div v-for="one in previews" :key="one.channelId" class="channel" :class="{ off: !goes(one) }">
       <button type="button" class="head" :aria-expanded="open === one.channelId" @click="open = open === one.channelId ? 0 : one.channelId">
@@ -55,48 +43,30 @@ function told(one: Schemas['ChannelPreview']): string {
         <li v-for="finding in one.findings" :key="finding">{{ finding }}</li>
       </ul>
       <div v-if="open === one.channelId" class="inside">
-        <template v-if="!one.delivery && !props.readonly">
-          <v-select
-            :model-value="wishOf(one.channelId).goes ?? null"
-            :items="choices"
-            label="This post"
-            density="compact"
-            hide-details
-            @update:model-value="wish(one.channelId, { goes: $event })"
-          />
-          <v-text-field
-            v-if="goes(one) && (one.kind === 'social' || one.kind === 'partner')"
-            :model-value="wishOf(one.channelId).at ?? ''"
-            type="datetime-local"
-            label="At"
-            density="compact"
-            hide-details
-            clearable
-            @update:model-value="wish(one.channelId, { at: $event || null })"
-          />
-          <v-textarea
-            v-if="goes(one) && one.kind === 'social'"
-            :model-value="wishOf(one.channelId).text ?? ''"
-            label="In your own words"
-            :placeholder="one.text"
-            rows="4"
-            auto-grow
-            density="compact"
-            hide-details
-            @update:model-value="wish(one.channelId, { text: $event || null })"
-          />
-        </template>
+        <WishFields v-if="!one.delivery && !props.readonly" :one="one" :of="of" />
         <router-link v-if="one.delivery" class="link small" :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`">What became of it</router-link>
-        <pre tabindex="0" v-if="!(one.kind === 'social' && !one.delivery && !props.readonly && goes(one))" :class="{ prose: one.kind === 'social' }">{{
-          one.text
-        }}</pre>
+        <ChannelLook :one="one" />
       </div>
     </div>
     <p class="small soft">As saved last. What you change here counts once the post is saved.</p>
+    <ChannelSheet
+      v-model="beside"
+      :title="props.title"
+      :site-id="props.siteId"
+      :post-id="props.postId"
+      :revision="props.revision"
+      :of="of"
+      :told="told"
+      :readonly="props.readonly"
+      :zone="props.zone"
+    />
   </section>
 </template>
 
 <style scoped>
+.group .link {
+  float: right;
+}
 .channel {
   border-bottom: 1px solid var(--hair);
 }
@@ -123,21 +93,5 @@ function told(one: Schemas['ChannelPreview']): string {
   display: grid;
   gap: 8px;
   padding: 2px 0 12px;
-}
-pre {
-  font-size: 12px;
-  white-space: pre-wrap;
-  overflow-wrap: anywhere;
-  max-height: 220px;
-  overflow: auto;
-  background: var(--paper);
-  border: 1px solid var(--hair);
-  border-radius: 6px;
-  padding: 8px 10px;
-  margin: 0;
-}
-pre.prose {
-  font-family: inherit;
-  font-size: 14px;
 }
 </style>

@@ -1,0 +1,40 @@
+using System.Xml;
+using System.Xml.Linq;
+
+namespace Antiphon.Core.Syndication.AtomPub;
+
+/// <summary>Opens documents of partners: no document type, no entity, bounded by who fetched them.</summary>
+internal static class AtomPubXml
+{
+    /// <summary>Namespace of service documents (RFC 5023, 8.1).</summary>
+    public static readonly XNamespace App = "http://www.w3.org/2007/app";
+
+    /// <summary>Namespace of feeds and entries (RFC 4287).</summary>
+    public static readonly XNamespace Atom = Feeds.Reading.FeedNamespaces.Atom;
+
+    /// <summary>The root; null where the bytes are no XML.</summary>
+    public static XElement? Read(byte[] bytes)
+    {
+        try
+        {
+            using var reader = XmlReader.Create(new MemoryStream(bytes), new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null });
+            return XDocument.Load(reader).Root;
+        }
+        catch (XmlException)
+        {
+            return null;
+        }
+    }
+
+    /// <summary>Where a link of an element leads, absolute; null where there is none. A link without relation is an alternate one (RFC 4287, 4.2.7.2).</summary>
+    public static string? Link(XElement of, string relation, Uri address) =>
+        of.Elements(Atom + "link").FirstOrDefault(link => ((string?)link.Attribute("rel") ?? "alternate") == relation)?.Attribute("href")?.Value is { } href ? Resolve(of, href, address) : null;
+
+    /// <summary>An address of an element, resolved against the bases around it (XML Base) and where the document was read; null where it is none.</summary>
+    public static string? Resolve(XElement of, string address, Uri read)
+    {
+        var root = read;
+        foreach (var around in of.AncestorsAndSelf().Reverse()) if (around.Attribute(XNamespace.Xml + "base")?.Value is { } given && Uri.TryCreate(root, given, out var next)) root = next;
+        return Uri.TryCreate(root, address.Trim(), out var found) && found.Scheme is "http" or "https" ? found.AbsoluteUri : null;
+    }
+}

@@ -1,0 +1,28 @@
+using AngleSharp.Html.Parser;
+using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Syndication.AtomPub;
+
+namespace Antiphon.Core.Syndication.Channels;
+
+/// <summary>A way a page of a partner offers to take posts.</summary>
+/// <param name="Protocol">How.</param>
+/// <param name="Address">Where; for AtomPub the service document, or a collection.</param>
+public sealed record PartnerOffer(PartnerProtocol Protocol, Uri Address)
+{
+    /// <summary>What an answer offers: Micropub by its header or its page (Micropub, 5.3), AtomPub by the page or, where the answer is a service document, by its first collection; null for nothing.</summary>
+    /// <param name="links">Link headers as they were sent.</param>
+    /// <param name="bytes">The body.</param>
+    /// <param name="isPage">Whether the body is HTML.</param>
+    /// <param name="address">Where it was read, after redirects.</param>
+    public static PartnerOffer? Of(IEnumerable<string>? links, byte[] bytes, bool isPage, Uri address)
+    {
+        if (!isPage && ServiceDocument.Collections(bytes, address) is { } collections) return collections.Count == 0 ? null : new PartnerOffer(PartnerProtocol.AtomPub, collections[0]);
+        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("micropub")) is { } header) return new PartnerOffer(PartnerProtocol.Micropub, header.Target);
+        if (!isPage) return null;
+        var page = new HtmlParser().ParseDocument(new MemoryStream(bytes));
+        if (Leads(page.QuerySelector("link[rel~=micropub][href]")?.GetAttribute("href"), address) is { } micropub) return new PartnerOffer(PartnerProtocol.Micropub, micropub);
+        return Leads(page.QuerySelector($"link[rel~=service][type='{ServiceDocument.MediaType}'][href]")?.GetAttribute("href"), address) is { } service ? new PartnerOffer(PartnerProtocol.AtomPub, service) : null;
+    }
+
+    private static Uri? Leads(string? href, Uri address) => href is not null && Uri.TryCreate(address, href.Trim(), out var found) && found.Scheme is "http" or "https" ? found : null;
+}

@@ -1,0 +1,19 @@
+using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data;
+using Antiphon.Data.Entities.Syndication;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Channels.Planning;
+
+/// <summary>Whose turn it is among the texts of a channel: the one after that of the delivery planned last.</summary>
+internal sealed class TextTurns(AntiphonContext database)
+{
+    /// <summary>Number of the text, from 0.</summary>
+    public async Task<int> NextAsync(Channel channel, CancellationToken cancellation)
+    {
+        if (channel.Kind != ChannelKind.Social || channel.Settings.Variants.Count == 0) return 0;
+        var unsaved = database.ChannelDeliveries.Local.Where(one => one.ChannelId == channel.Id && one.Id == 0).Select(one => (int?)one.Turn).LastOrDefault();
+        var last = unsaved ?? await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.Act == DeliveryAct.Publish).OrderByDescending(one => one.Id).Select(one => (int?)one.Turn).FirstOrDefaultAsync(cancellation);
+        return last is { } turn ? (turn + 1) % (channel.Settings.Variants.Count + 1) : 0;
+    }
+}

@@ -1,0 +1,51 @@
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Channels;
+
+/// <summary>/api/sites/{site}/posts/{post}/channels: what every channel makes of one post.</summary>
+internal static class PostChannelEndpoints
+{
+    /// <summary>Maps the area.</summary>
+    public static void MapPostChannels(this RouteGroupBuilder site)
+    {
+        var channels = site.MapGroup("/posts/{post:long}/channels").WithTags("Channels");
+        channels.MapGet("", Previews).WithName("previewChannels").WithSummary("What every channel would say about a post, and where it stands there.");
+        channels.MapPost("/preview", Preview).Needs(SiteRole.Contributor).WithName("previewWishes").WithSummary("The same with wishes that are not saved yet; opens the links of the texts where that is asked for.");
+        channels.MapPost("/{channel:long}", Send).Needs(SiteRole.Editor).WithName("sendToChannel").WithSummary("Sends a published post to a channel now, also again.");
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Previews(long site, long post, AntiphonContext database, PostPreviews previews, CancellationToken cancellation) =>
+        await FindAsync(site, post, database, cancellation) is { } found ? TypedResults.Ok(await previews.OfAsync(found, opensLinks: false, cancellation)) : TypedResults.NotFound();
+
+    private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Preview(long site, long post, PreviewWishes request, AntiphonContext database, PostPreviews previews, CancellationToken cancellation)
+    {
+        if (await FindAsync(site, post, database, cancellation) is not { } found) return TypedResults.NotFound();
+        // Nothing is saved here; the wishes stand in for those of the post.
+        database.Entry(found).State = EntityState.Detached;
+        found.Details = found.Details with { Channels = request.Wishes };
+        return TypedResults.Ok(await previews.OfAsync(found, request.OpensLinks, cancellation));
+    }
+
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, CancellationToken cancellation)
+    {
+        var found = await FindAsync(site, post, database, cancellation);
+        var to = await database.Channels.FirstOrDefaultAsync(one => one.Id == channel && one.SiteId == site && one.ArchivedAt == null, cancellation);
+        if (found is null || to is null) return TypedResults.NotFound();
+        if (found.Status != PostStatus.Published) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
+        await planner.SendAgainAsync(found, to, request.Text, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        signal.Wake();
+        return TypedResults.NoContent();
+    }
+
+    private static Task<Post?> FindAsync(long site, long post, AntiphonContext database, CancellationToken cancellation) =>
+        database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+}

@@ -1,0 +1,76 @@
+import { onScopeDispose, ref, type Ref } from 'vue'
+import { momentAt, placeOf, stepOf } from './timeLine'
+
+const least = 5
+const rest = 900
+
+/** A note being moved along its lane. */
+export interface MovingNote {
+  key: string
+  moment: number
+}
+
+/** Moves notes of a lane by hand or by the arrow keys; what was moved is told once it is let go, or the keys rest. */
+export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { start: number; days: number }, moved: (note: MovingNote) => void) {
+  const moving = ref<MovingNote | null>(null)
+  let began: { key: string; x: number } | null = null
+  let timer = 0
+  let wasMoved = false
+
+  function placeUnder(x: number): number {
+    const box = track.value!.getBoundingClientRect()
+    return (x - box.left) / box.width
+  }
+
+  function grab(event: PointerEvent, key: string): void {
+    wasMoved = false
+    if (event.button !== 0) return
+    began = { key, x: event.clientX }
+    ;(event.currentTarget as HTMLElement).setPointerCapture(event.pointerId)
+  }
+
+  function drag(event: PointerEvent): void {
+    if (!began || (!moving.value && Math.abs(event.clientX - began.x) < least)) return
+    const { start, days } = span()
+    moving.value = { key: began.key, moment: momentAt(placeUnder(event.clientX), start, days, Date.now()) }
+  }
+
+  function release(): void {
+    began = null
+    if (moving.value) wasMoved = true
+    settle()
+  }
+
+  /** Takes a note by an arrow key: a step, with Shift a day. True when the key was one. */
+  function press(event: KeyboardEvent, key: string, at: number): boolean {
+    if (event.key === 'Escape' && moving.value) {
+      stop()
+      return true
+    }
+    if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return false
+    const { start, days } = span()
+    const by = (event.shiftKey ? 86_400_000 : stepOf(days)) * (event.key === 'ArrowLeft' ? -1 : 1)
+    const from = moving.value?.key === key ? placeOf(moving.value.moment, start, days) : at
+    moving.value = { key, moment: momentAt(from + by / (days * 86_400_000), start, days, Date.now()) }
+    window.clearTimeout(timer)
+    timer = window.setTimeout(settle, rest)
+    return true
+  }
+
+  function settle(): void {
+    const note = moving.value
+    stop()
+    if (note) moved(note)
+  }
+
+  function stop(): void {
+    window.clearTimeout(timer)
+    began = null
+    moving.value = null
+  }
+
+  /** Whether the click that ends a move is to be passed over. */
+  const endsMove = () => wasMoved
+  onScopeDispose(() => window.clearTimeout(timer))
+  return { moving, grab, drag, release, press, stop, endsMove }
+}
