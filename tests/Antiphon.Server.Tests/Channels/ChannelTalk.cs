@@ -42,4 +42,17 @@ internal sealed class ChannelTalk(AntiphonHost host, OutsideWorld world)
 
     /// <summary>What a service took whose text starts so.</summary>
     public async Task<IReadOnlyList<TakenThing>> TakenAsync(string service, string start) => [.. (await world.TakenAsync(service)).Where(one => one.Text.StartsWith(start, StringComparison.Ordinal))];
+
+    /// <summary>A channel as the list tells of it.</summary>
+    public async Task<Json> ChannelAsync(long id) => (await host.Owner.GetJsonAsync($"{host.Api}channels/set-up")).Items().Single(one => one.Number("id") == id);
+
+    /// <summary>Changes settings of a channel.</summary>
+    public async Task ChangeAsync(long id, string kind, string service, object change) => await host.Owner.PutJsonAsync($"{host.Api}channels/set-up/{id}", Request(kind, service, null, change));
+
+    /// <summary>Saves a post with another status and text.</summary>
+    public Task<Json> SaveAsync(Json post, string status, string body) =>
+        host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", new { blogId = host.Blog, title = post.Text("title"), bodyHtml = body, status, revision = post.Number("revision") });
+
+    /// <summary>A title nothing else has.</summary>
+    public static string Unique(string title) => $"{title} {Guid.NewGuid():N}"[..40];
 }

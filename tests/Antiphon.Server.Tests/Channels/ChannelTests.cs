@@ -7,7 +7,8 @@ using Antiphon.Tests;
 namespace Antiphon.Server.Tests.Channels;
 
 /// <summary>What is published goes to the channels that choose it, in the form each wants, and follows.</summary>
-public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
+[Collection("channels")]
+public sealed class ChannelTests(ChannelHost both)
 {
     private readonly AntiphonHost _host = both.Host;
 
@@ -17,7 +18,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var channels = await both.FreshAsync();
         var (social, partner, webhook, pings) = (await channels.LanternAsync(), await channels.AddAsync("partner", "parish/micropub", "parish-token"), await channels.AddAsync("webhook", "bell/", "bell-secret"), await channels.AddAsync("pings", "", null));
         await TellTarnAsync();
-        var title = Unique("To everybody");
+        var title = ChannelTalk.Unique("To everybody");
         var post = await _host.WriteAsync(title, body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>");
         foreach (var channel in new[] { social, partner, webhook, pings }) await channels.DeliveryAsync(channel, title, "delivered");
         Assert.Equal($"{title} {post.Text("address")}", Assert.Single(await channels.TakenAsync("lantern", title)).Text);
@@ -35,13 +36,13 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
     {
         var channels = await both.FreshAsync();
         var (social, partner, webhook) = (await channels.LanternAsync(), await channels.AddAsync("partner", "parish/micropub", "parish-token"), await channels.AddAsync("webhook", "bell/", "bell-secret"));
-        var title = Unique("Changed later");
+        var title = ChannelTalk.Unique("Changed later");
         var post = await _host.WriteAsync(title);
         foreach (var channel in new[] { social, partner, webhook }) await channels.DeliveryAsync(channel, title, "delivered");
-        post = await SaveAsync(post, "published", "<p>Cloud from ten.</p>");
+        post = await channels.SaveAsync(post, "published", "<p>Cloud from ten.</p>");
         await channels.DeliveryAsync(partner, title, "delivered", "update");
         Assert.Contains("Cloud from ten", Assert.Single(await channels.TakenAsync("parish", title)).Body, StringComparison.Ordinal);
-        await SaveAsync(post, "withdrawn", "<p>Cloud from ten.</p>");
+        await channels.SaveAsync(post, "withdrawn", "<p>Cloud from ten.</p>");
         foreach (var channel in new[] { social, partner, webhook }) await channels.DeliveryAsync(channel, title, "delivered", "withdraw");
         Assert.True(Assert.Single(await channels.TakenAsync("lantern", title)).IsGone);
         Assert.True(Assert.Single(await channels.TakenAsync("parish", title)).IsGone);
@@ -52,21 +53,21 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
     {
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
-        var title = Unique("There and back");
+        var title = ChannelTalk.Unique("There and back");
         var post = await _host.WriteAsync(title);
         await channels.DeliveryAsync(social, title, "delivered");
-        post = await SaveAsync(post, "withdrawn", "<p>x</p>");
+        post = await channels.SaveAsync(post, "withdrawn", "<p>x</p>");
         await channels.DeliveryAsync(social, title, "delivered", "withdraw");
-        post = await SaveAsync(post, "published", "<p>x</p>");
+        post = await channels.SaveAsync(post, "published", "<p>x</p>");
         await Eventually.TrueAsync("it at Lantern again", async () => (await channels.TakenAsync("lantern", title)).Count(one => !one.IsGone) == 1);
         // Withdrawn before it went out, nothing is left of it; published then, it goes.
-        var kept = Unique("Too early");
+        var kept = ChannelTalk.Unique("Too early");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/pause", null)).EnsureSuccessStatusCode();
         var early = await _host.WriteAsync(kept);
         await channels.DeliveryAsync(social, kept, "queued");
-        early = await SaveAsync(early, "withdrawn", "<p>x</p>");
+        early = await channels.SaveAsync(early, "withdrawn", "<p>x</p>");
         await channels.DeliveryAsync(social, kept, "cancelled");
-        await SaveAsync(early, "published", "<p>x</p>");
+        await channels.SaveAsync(early, "published", "<p>x</p>");
         await channels.DeliveryAsync(social, kept, "queued");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/resume", null)).EnsureSuccessStatusCode();
         await Eventually.TrueAsync("it at Lantern once", async () => (await channels.TakenAsync("lantern", kept)).Count == 1);
@@ -81,7 +82,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var channels = await both.FreshAsync();
         var (social, partner, webhook) = (await channels.LanternAsync(), await channels.AddAsync("partner", "parish/micropub", "parish-token"), await channels.AddAsync("webhook", "bell/", "bell-secret"));
         foreach (var service in new[] { "lantern", "parish", "bell" }) await both.World.FailAsync(service, fault);
-        var title = Unique("Said nothing");
+        var title = ChannelTalk.Unique("Said nothing");
         await _host.WriteAsync(title);
         foreach (var channel in new[] { social, partner, webhook }) await Eventually.TrueAsync("a first attempt", async () => (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer")));
         foreach (var service in new[] { "lantern", "parish", "bell" }) await both.World.FailAsync(service, "well");
@@ -101,7 +102,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
         await both.World.FailAsync("lantern", "refuse");
-        var title = Unique("Not wanted");
+        var title = ChannelTalk.Unique("Not wanted");
         await _host.WriteAsync(title);
         var failed = await channels.DeliveryAsync(social, title, "failed");
         Assert.StartsWith("422", failed.Text("answer"), StringComparison.Ordinal);
@@ -117,10 +118,10 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
         await both.World.FailAsync("lantern", "error");
-        var title = Unique("Against the wall");
+        var title = ChannelTalk.Unique("Against the wall");
         await _host.WriteAsync(title);
-        await Eventually.TrueAsync("the channel paused", async () => (await ChannelAsync(social)).Has("pausedAt"));
-        Assert.Contains("500", (await ChannelAsync(social)).Text("pauseReason"), StringComparison.Ordinal);
+        await Eventually.TrueAsync("the channel paused", async () => (await channels.ChannelAsync(social)).Has("pausedAt"));
+        Assert.Contains("500", (await channels.ChannelAsync(social)).Text("pauseReason"), StringComparison.Ordinal);
         Assert.Contains((await _host.Owner.GetJsonAsync($"{_host.Api}notices")).Items(), notice => notice.Text("title").Contains("is paused", StringComparison.Ordinal));
         await both.World.FailAsync("lantern", "well");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/{social}/resume", null)).EnsureSuccessStatusCode();
@@ -133,7 +134,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/pause", null)).EnsureSuccessStatusCode();
-        var title = Unique("On holiday");
+        var title = ChannelTalk.Unique("On holiday");
         await _host.WriteAsync(title);
         await channels.DeliveryAsync(social, title, "queued");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/resume", null)).EnsureSuccessStatusCode();
@@ -145,7 +146,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
     {
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync(new { when = "afterApproval" });
-        var title = Unique("Looked at first");
+        var title = ChannelTalk.Unique("Looked at first");
         await _host.WriteAsync(title);
         var held = await channels.DeliveryAsync(social, title, "queued");
         Assert.Equal("approval", held.Text("held"));
@@ -165,11 +166,11 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var channels = await both.FreshAsync();
         var none = new { blogs = Array.Empty<long>(), categories = Array.Empty<string>(), tags = new[] { "comet" }, authors = Array.Empty<string>(), featuredOnly = false };
         var (chosen, all) = (await channels.LanternAsync(new { choice = none }), await channels.AddAsync("webhook", "bell/", "bell-secret"));
-        var title = Unique("Chosen by hand");
+        var title = ChannelTalk.Unique("Chosen by hand");
         await PostAsync(title, new { channels = new object[] { new { channel = chosen, goes = true, text = title + " for once" }, new { channel = all, goes = false } } });
         await channels.DeliveryAsync(chosen, title, "delivered");
         Assert.Equal(title + " for once", Assert.Single(await channels.TakenAsync("lantern", title)).Text);
-        var plain = Unique("Chosen by rule");
+        var plain = ChannelTalk.Unique("Chosen by rule");
         await PostAsync(plain, new { });
         await channels.DeliveryAsync(all, plain, "delivered");
         var line = await channels.TimeLineAsync();
@@ -181,7 +182,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
     public async Task A_new_channel_leaves_older_posts_alone_unless_asked_and_then_spreads_them()
     {
         var channels = await both.FreshAsync();
-        var titles = new[] { Unique("Older a"), Unique("Older b"), Unique("Older c") };
+        var titles = new[] { ChannelTalk.Unique("Older a"), ChannelTalk.Unique("Older b"), ChannelTalk.Unique("Older c") };
         foreach (var title in titles) await _host.WriteAsync(title);
         var quiet = await channels.LanternAsync();
         var asked = await channels.LanternAsync(older: 2);
@@ -213,7 +214,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         var webhook = await channels.AddAsync("webhook", "bell/", "bell-secret");
         var renewed = await _host.Owner.PostJsonAsync($"{_host.Api}channels/set-up/{webhook}/secret");
         Assert.Equal(40, renewed.Text("secret").Length);
-        var title = Unique("Signed twice");
+        var title = ChannelTalk.Unique("Signed twice");
         await _host.WriteAsync(title);
         await channels.DeliveryAsync(webhook, title, "delivered");
         Assert.DoesNotContain("bell-secret", await _host.Owner.GetStringAsync($"{_host.Api}channels/set-up"), StringComparison.Ordinal);
@@ -253,7 +254,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
     {
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
-        var title = Unique("Once more");
+        var title = ChannelTalk.Unique("Once more");
         var post = await _host.WriteAsync(title);
         await channels.DeliveryAsync(social, title, "delivered");
         (await _host.Owner.PostAsync($"{_host.Api}posts/{post.Number("id")}/channels/{social}", Body(new { }))).EnsureSuccessStatusCode();
@@ -276,7 +277,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         using var feed = await _host.Plain().GetAsync($"feeds/{blog}.{form}");
         Assert.Contains($"<{new Uri(both.World.World, "hub")}>; rel=\"hub\"", string.Join(", ", feed.Headers.GetValues("Link")), StringComparison.Ordinal);
         Assert.Contains(new Uri(both.World.World, "hub").AbsoluteUri, await feed.Content.ReadAsStringAsync(), StringComparison.Ordinal);
-        var title = Unique("Passed on");
+        var title = ChannelTalk.Unique("Passed on");
         await _host.WriteAsync(title);
         await channels.DeliveryAsync(hub, title, "delivered");
         await Eventually.TrueAsync("the hub told", async () => (await both.World.TakenAsync("hub")).Any(one => one.Text.EndsWith($"feeds/{blog}.{form}", StringComparison.Ordinal)));
@@ -287,7 +288,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
     {
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
-        var (old, recent) = (Unique("Of last year"), Unique("Of today"));
+        var (old, recent) = (ChannelTalk.Unique("Of last year"), ChannelTalk.Unique("Of today"));
         await _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = _host.Blog, title = old, bodyHtml = "<p>x</p>", status = "published", publishedAt = "2025-01-01T00:00:00Z", revision = 0 });
         await _host.WriteAsync(recent);
         await channels.DeliveryAsync(social, recent, "delivered");
@@ -301,14 +302,7 @@ public sealed class ChannelTests(ChannelHost both) : IClassFixture<ChannelHost>
         (await world.PostAsync("tarn/pages", form)).EnsureSuccessStatusCode();
     }
 
-    private async Task<Json> ChannelAsync(long id) => (await _host.Owner.GetJsonAsync($"{_host.Api}channels/set-up")).Items().Single(one => one.Number("id") == id);
-
     private Task<Json> PostAsync(string title, object details) => _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = _host.Blog, title, bodyHtml = "<p>x</p>", status = "published", revision = 0, details });
 
-    private Task<Json> SaveAsync(Json post, string status, string body) =>
-        _host.Owner.PutJsonAsync($"{_host.Api}posts/{post.Number("id")}", new { blogId = _host.Blog, title = post.Text("title"), bodyHtml = body, status, revision = post.Number("revision") });
-
     private static JsonContent Body(object value) => JsonContent.Create(value);
-
-    private static string Unique(string title) => $"{title} {Guid.NewGuid():N}"[..40];
 }

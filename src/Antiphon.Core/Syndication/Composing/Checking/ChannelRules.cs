@@ -13,7 +13,7 @@ public static class ChannelRules
     public static readonly CheckRule Empty = new("channel-text-empty", Severity.Error, "It says nothing.", "Write a text, or give the template a field that every post has.");
 
     /// <summary>Readers cannot come.</summary>
-    public static readonly CheckRule NoLink = new("channel-text-without-link", Severity.Warning, "The text has no link.", "Put {{link}} in, or readers do not find the post.");
+    public static readonly CheckRule NoLink = new("channel-text-without-link", Severity.Warning, "The text has no link.", "Put {link} into it, or readers do not find the post.");
 
     /// <summary>A link that leads nowhere.</summary>
     public static readonly CheckRule LinkFails = new("channel-link-fails", Severity.Warning, "The link {0} cannot be opened: {1}", "Correct it before readers press it.");
