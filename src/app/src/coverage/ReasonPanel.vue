@@ -5,6 +5,7 @@ import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import WhenText from '../shared/WhenText.vue'
+import ChannelFoot from './ChannelFoot.vue'
 import NoteMark from './NoteMark.vue'
 import { marks } from './marks'
 import { useRemedy } from './useRemedy'
@@ -48,6 +49,15 @@ const headline = computed(
         ><template v-else>{{ one.title }}</template>
       </li>
     </ol>
+    <ChannelFoot
+      v-if="props.place.kind === 'channel'"
+      :key="props.place.key + props.row.postId"
+      :site-id="props.siteId"
+      :post-id="props.row.postId"
+      :channel-id="Number(props.place.key.slice('channel-'.length))"
+      :is-public="props.row.status === 'published'"
+      :may-edit="props.mayEdit"
+    />
     <div class="row">
       <v-btn v-if="remedy && props.mayEdit" :loading="running" @click="remedy.act()">{{ remedy.name }}</v-btn>
       <v-btn v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'" :to="`/s/${props.siteId}/listings/${listing}?check=1`"
