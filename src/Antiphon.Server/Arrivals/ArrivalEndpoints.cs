@@ -20,6 +20,7 @@ internal static class ArrivalEndpoints
     /// <summary>Registers the counting.</summary>
     public static void AddArrivals(this WebApplicationBuilder builder)
     {
+        builder.Services.AddScoped<ChannelYields>();
         builder.Services.AddSingleton<ArrivalCounting>();
         builder.Services.AddHostedService(services => services.GetRequiredService<ArrivalCounting>());
     }
@@ -38,7 +39,7 @@ internal static class ArrivalEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Ok<ArrivalsView>> Get(long site, int? days, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<ArrivalsView>> Get(long site, int? days, AntiphonContext database, ChannelYields yields, TimeProvider clock, CancellationToken cancellation)
     {
         var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
         var last = DateOnly.FromDateTime(SiteCulture.Local(clock.GetUtcNow(), zone).DateTime);
@@ -51,7 +52,7 @@ internal static class ArrivalEndpoints
         var rows = Enumerable.Range(0, last.DayNumber - first.DayNumber + 1).Select(first.AddDays)
             .Select(day => new ArrivalDay(day, [.. totals.Select(total => lookup[day].Where(one => one.Kind == total.Kind && one.Source == total.Source).Sum(one => one.Count))]));
         return TypedResults.Ok(new ArrivalsView(
-            [.. rows], [.. totals.Select(one => new ArrivalSourceView(one.Kind, names(one.Kind, one.Source), one.Count))], await PostsAsync(counts, names, cancellation)));
+            [.. rows], [.. totals.Select(one => new ArrivalSourceView(one.Kind, names(one.Kind, one.Source), one.Count))], await PostsAsync(counts, names, cancellation), await yields.OfAsync(site, clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1), counts, cancellation)));
     }
 
     private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(IQueryable<ArrivalCount> counts, Func<ArrivalKind, string, string> names, CancellationToken cancellation)
@@ -83,7 +84,8 @@ internal static class ArrivalEndpoints
 /// <param name="Days">Day by day, the first first.</param>
 /// <param name="Sources">Sources, those that brought most first.</param>
 /// <param name="Posts">Posts, those read most first.</param>
-internal sealed record ArrivalsView(IReadOnlyList<ArrivalDay> Days, IReadOnlyList<ArrivalSourceView> Sources, IReadOnlyList<ArrivalPost> Posts);
+/// <param name="Channels">What each channel brought.</param>
+internal sealed record ArrivalsView(IReadOnlyList<ArrivalDay> Days, IReadOnlyList<ArrivalSourceView> Sources, IReadOnlyList<ArrivalPost> Posts, IReadOnlyList<ChannelYield> Channels);
 
 /// <summary>One day.</summary>
 /// <param name="Counts">Readers by each source, in the order of the sources.</param>

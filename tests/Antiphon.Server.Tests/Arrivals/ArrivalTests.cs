@@ -27,6 +27,26 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
     }
 
     [Fact]
+    public async Task Each_channel_says_what_it_brought_and_nothing_where_nothing_tells()
+    {
+        await host.FreshSiteAsync();
+        await ChannelAsync("social", "Lantern", "https://lantern.example/api", "Lantern");
+        await ChannelAsync("social", "Silent", "https://silent.example/api", string.Empty);
+        await ChannelAsync("partner", "Parish", "https://www.parish.example/micropub", string.Empty);
+        // What is on its way to hosts that are not there stays out of the count.
+        (await host.Owner.PostAsync($"{host.Api}channels/set-up/pause", null)).EnsureSuccessStatusCode();
+        var path = await PathAsync("Leonids");
+        await ReadAsync($"{path}?utm_source=lantern");
+        await ReadAsync(path, referrer: "https://parish.example/news");
+        await ReadAsync(path, referrer: "https://www.parish.example/news");
+        var seen = await SeenAsync();
+        string[] came = [.. seen.Items("channels").Where(one => one.Has("kind")).Select(one => $"{one.Text("name")} {one.Number("delivered")} {(one.Has("came") ? one.Text("came") : "-")} {(one.Has("answered") ? one.Text("answered.answers") : "-")}")];
+        Assert.Equal(["Lantern 0 1 0", "Silent 0 - 0", "Parish 0 2 -"], came);
+        var mail = seen.Items("channels")[0];
+        Assert.Equal(("Each new post", false), (mail.Text("name"), mail.Has("seen")));
+    }
+
+    [Fact]
     public async Task Pages_of_the_site_tell_of_the_posts_in_them()
     {
         await host.FreshSiteAsync();
@@ -57,6 +77,13 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         Assert.InRange(await host.InDatabaseAsync(database => database.ArrivalCounts.CountAsync(one => one.SiteId == host.Site)), 500, 501);
         Assert.Equal(521, await host.InDatabaseAsync(database => database.ArrivalCounts.Where(one => one.SiteId == host.Site).SumAsync(one => one.Count)));
     }
+
+    private Task ChannelAsync(string kind, string name, string address, string campaignSource) => host.Owner.PostJsonAsync($"{host.Api}channels/set-up", new
+    {
+        kind,
+        name,
+        settings = new { address, campaignSource, choice = new { blogs = Array.Empty<long>(), categories = Array.Empty<string>(), tags = Array.Empty<string>(), authors = Array.Empty<string>() }, when = "atOnce", timing = new { }, template = "{title} {link}" },
+    });
 
     private async Task<string> PathAsync(string title) => new Uri((await host.WriteAsync(title)).Text("address")).PathAndQuery;
 

@@ -284,6 +284,16 @@ public sealed class ChannelTests(ChannelHost both)
     }
 
     [Fact]
+    public async Task A_hub_that_leads_to_itself_fails_with_a_word()
+    {
+        var channels = await both.FreshAsync();
+        var hub = await channels.AddAsync("hub", "hub/circle", null);
+        var title = ChannelTalk.Unique("Round and round");
+        await _host.WriteAsync(title);
+        Assert.Contains("redirects again and again", (await channels.DeliveryAsync(hub, title, "failed")).Text("answer"), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task What_is_imported_with_an_old_date_is_no_news()
     {
         var channels = await both.FreshAsync();

@@ -43,6 +43,7 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     /// <summary>Starts the server and makes owner, site and blog.</summary>
     public async Task InitializeAsync()
     {
+        await EmptyDatabase.PlaceAsync(_data.Path);
         UseKestrel(_port);
         StartServer();
         using var first = new Visitor(Address);

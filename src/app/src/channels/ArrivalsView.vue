@@ -9,6 +9,7 @@ import { counted } from '../shared/counted'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
 import ChannelTabs from './ChannelTabs.vue'
+import YieldTable from './YieldTable.vue'
 
 const PlotFigure = defineAsyncComponent(() => import('../shared/PlotFigure.vue'))
 const { id } = useSite()
@@ -55,6 +56,9 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
       </div>
       <template v-else>
         <PlotFigure :days="days" :series="series" :words="`${total} readers by what brought them`" />
+      </template>
+      <YieldTable v-if="data.channels.length" :site-id="id" :channels="data.channels" />
+      <template v-if="total > 0">
         <div class="tables">
           <table class="ruled">
             <thead>
