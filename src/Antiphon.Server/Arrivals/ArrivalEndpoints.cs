@@ -44,6 +44,7 @@ internal static class ArrivalEndpoints
         var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
         var last = DateOnly.FromDateTime(SiteCulture.Local(clock.GetUtcNow(), zone).DateTime);
         var first = last.AddDays(1 - Math.Clamp(days ?? 30, 7, MostDays));
+        var since = clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1);
         var counts = database.ArrivalCounts.AsNoTracking().Where(one => one.SiteId == site && one.Day >= first);
         var names = await NamesAsync(site, database, cancellation);
         var totals = await counts.GroupBy(one => new { one.Kind, one.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).OrderByDescending(one => one.Count).Take(ShownSources).ToListAsync(cancellation);
@@ -52,7 +53,7 @@ internal static class ArrivalEndpoints
         var rows = Enumerable.Range(0, last.DayNumber - first.DayNumber + 1).Select(first.AddDays)
             .Select(day => new ArrivalDay(day, [.. totals.Select(total => lookup[day].Where(one => one.Kind == total.Kind && one.Source == total.Source).Sum(one => one.Count))]));
         return TypedResults.Ok(new ArrivalsView(
-            [.. rows], [.. totals.Select(one => new ArrivalSourceView(one.Kind, names(one.Kind, one.Source), one.Count))], await PostsAsync(counts, names, cancellation), await yields.OfAsync(site, clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1), counts, cancellation)));
+            [.. rows], [.. totals.Select(one => new ArrivalSourceView(one.Kind, names(one.Kind, one.Source), one.Count))], await PostsAsync(counts, names, cancellation), await yields.OfMailAsync(site, since, cancellation), await yields.OfChannelsAsync(site, since, counts, cancellation)));
     }
 
     private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(IQueryable<ArrivalCount> counts, Func<ArrivalKind, string, string> names, CancellationToken cancellation)
@@ -84,8 +85,9 @@ internal static class ArrivalEndpoints
 /// <param name="Days">Day by day, the first first.</param>
 /// <param name="Sources">Sources, those that brought most first.</param>
 /// <param name="Posts">Posts, those read most first.</param>
-/// <param name="Channels">What each channel brought.</param>
-internal sealed record ArrivalsView(IReadOnlyList<ArrivalDay> Days, IReadOnlyList<ArrivalSourceView> Sources, IReadOnlyList<ArrivalPost> Posts, IReadOnlyList<ChannelYield> Channels);
+/// <param name="Digests">What each digest brought.</param>
+/// <param name="Channels">What each network and partner brought.</param>
+internal sealed record ArrivalsView(IReadOnlyList<ArrivalDay> Days, IReadOnlyList<ArrivalSourceView> Sources, IReadOnlyList<ArrivalPost> Posts, IReadOnlyList<DigestYield> Digests, IReadOnlyList<ChannelYield> Channels);
 
 /// <summary>One day.</summary>
 /// <param name="Counts">Readers by each source, in the order of the sources.</param>

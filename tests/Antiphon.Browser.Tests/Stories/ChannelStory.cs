@@ -50,7 +50,7 @@ public sealed class ChannelStory(DemoInstallation demo)
     {
         var editor = demo.SignedIn("dov");
         editor.Open(new Uri(demo.Workplace, "posts/1")).Sees("Goes to");
-        editor.Press("Fellside Parish Paper").Sees("h-entry");
+        editor.Press("Fellside Parish Paper").Click(".inside summary").Sees("h-entry");
     }
 
     [Fact]

@@ -57,7 +57,7 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
       <template v-else>
         <PlotFigure :days="days" :series="series" :words="`${total} readers by what brought them`" />
       </template>
-      <YieldTable v-if="data.channels.length" :site-id="id" :channels="data.channels" />
+      <YieldTable :site-id="id" :digests="data.digests" :channels="data.channels" />
       <template v-if="total > 0">
         <div class="tables">
           <table class="ruled">

@@ -1,15 +1,36 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import { broughtWords, kinds } from './words'
 
 /** What each channel brought: what went out, how often it was seen, who came, what was answered. */
-const props = defineProps<{ siteId: number; channels: Schemas['ChannelYield'][] }>()
-const cameHint = (one: Schemas['ChannelYield']) =>
-  one.came !== null ? '' : one.kind === 'social' ? 'Its links name no source; “Count readers as coming from” lets them' : 'Clicks of this mail are not counted'
+const props = defineProps<{ siteId: number; digests: Schemas['DigestYield'][]; channels: Schemas['ChannelYield'][] }>()
+const rows = computed(() => [
+  ...props.digests.map((one) => ({
+    path: `mail/${one.id}`,
+    name: one.name,
+    kind: 'Mail',
+    delivered: one.delivered,
+    opened: one.opened ?? '–',
+    came: one.came ?? '–',
+    why: one.came === null ? 'Clicks of this mail are not counted' : '',
+    answered: '',
+  })),
+  ...props.channels.map((one) => ({
+    path: `set-up?channel=${one.id}`,
+    name: one.name,
+    kind: kinds[one.kind].name,
+    delivered: one.delivered,
+    opened: '–',
+    came: one.came ?? '–',
+    why: one.came === null ? 'Its links name no source; “Count readers as coming from” lets them' : '',
+    answered: one.answered ? broughtWords(one.answered) : '',
+  })),
+])
 </script>
 
 <template>
-  <div class="scroll">
+  <div v-if="rows.length" class="scroll">
     <table class="ruled">
       <thead>
         <tr>
@@ -21,15 +42,15 @@ const cameHint = (one: Schemas['ChannelYield']) =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="one in props.channels" :key="one.path">
+        <tr v-for="one in rows" :key="one.path">
           <td>
             <router-link class="t" :to="`/s/${props.siteId}/channels/${one.path}`">{{ one.name }}</router-link>
-            <small class="soft"> {{ one.kind ? kinds[one.kind].name : 'Mail' }}</small>
+            <small class="soft"> {{ one.kind }}</small>
           </td>
           <td class="num">{{ one.delivered }}</td>
-          <td class="num" :title="one.seen === null ? 'Not counted' : ''">{{ one.seen ?? '–' }}</td>
-          <td class="num" :title="cameHint(one)">{{ one.came ?? '–' }}</td>
-          <td class="m">{{ one.answered ? broughtWords(one.answered) : '' }}</td>
+          <td class="num" :title="one.opened === '–' ? 'Not counted' : ''">{{ one.opened }}</td>
+          <td class="num" :title="one.why">{{ one.came }}</td>
+          <td class="m">{{ one.answered }}</td>
         </tr>
       </tbody>
     </table>
