@@ -68,7 +68,7 @@ async function save(): Promise<void> {
       </template>
     </nav>
     <section v-if="current || isNew" class="form-side">
-      <button class="link back" @click="open('', '')">← All channels</button>
+      <button class="link leave" @click="open('', '')">← All channels</button>
       <ChannelForm :set-up="setUp" :site-id="id" :current="current" :may-edit="mayEdit" @save="save" @removed="open('', '')" />
     </section>
     <p v-else class="form-side soft">Choose a channel to see how it works, or add another.</p>
@@ -110,7 +110,7 @@ async function save(): Promise<void> {
   background: var(--sheet);
   padding: 22px 36px 60px;
 }
-.back {
+.leave {
   display: none;
 }
 @media (max-width: 860px) {
@@ -122,7 +122,7 @@ async function save(): Promise<void> {
   p.form-side {
     display: none;
   }
-  .back {
+  .leave {
     display: block;
     margin-bottom: 10px;
   }

@@ -65,7 +65,7 @@ function remove(): void {
         {{ texts.length > 1 ? `Text ${at + 1}` : 'The text' }}
       </button>
       <button v-if="texts.length < most" type="button" class="link small" @click="add">Another that takes turns</button>
-      <button v-if="turn > 0" type="button" class="link small gone" @click="remove">Remove text {{ turn + 1 }}</button>
+      <button v-if="turn > 0" type="button" class="link small back" @click="remove">Remove text {{ turn + 1 }}</button>
     </div>
     <v-textarea v-model="text" label="Template" rows="5" auto-grow :error-messages="wrong || props.problem" class="mono" />
     <p v-if="props.problems.variants" class="trouble" role="alert">{{ props.problems.variants.join(' ') }}</p>
@@ -116,9 +116,6 @@ function remove(): void {
 .turns {
   gap: 8px;
   flex-wrap: wrap;
-}
-.gone {
-  color: var(--madder);
 }
 .template p {
   margin: 0;

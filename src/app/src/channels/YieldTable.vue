@@ -44,8 +44,7 @@ const rows = computed(() => [
       <tbody>
         <tr v-for="one in rows" :key="one.path">
           <td>
-            <router-link class="t" :to="`/s/${props.siteId}/channels/${one.path}`">{{ one.name }}</router-link>
-            <small class="soft"> {{ one.kind }}</small>
+            <router-link class="t" :to="`/s/${props.siteId}/channels/${one.path}`">{{ one.name }}</router-link><br /><small class="soft">{{ one.kind }}</small>
           </td>
           <td class="num">{{ one.delivered }}</td>
           <td class="num" :title="one.opened === '–' ? 'Not counted' : ''">{{ one.opened }}</td>
@@ -62,8 +61,18 @@ const rows = computed(() => [
   overflow-x: auto;
   margin-top: 26px;
 }
-th,
-td {
-  white-space: nowrap;
+.scroll th:first-child {
+  width: 38%;
+}
+.scroll th:last-child,
+.scroll td:last-child {
+  padding-left: 28px;
+}
+@media (max-width: 860px) {
+  .scroll th:last-child,
+  .scroll td:last-child {
+    padding-left: 14px;
+    min-width: 130px;
+  }
 }
 </style>
