@@ -39,7 +39,13 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
         }
 
         Coming(parish, posts[0], now.AddMinutes(-40), HoldReason.Approval);
-        foreach (var (post, number) in posts.Skip(PostsSent).Select((post, number) => (post, number))) Coming(lantern, post, evenings.Next(ChannelWhen.NextSlot, now.AddDays(2 * number), [], TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone)), null);
+        var taken = new List<DateTimeOffset>();
+        foreach (var post in posts.Skip(PostsSent))
+        {
+            taken.Add(evenings.Next(ChannelWhen.NextSlot, now, taken, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone)));
+            Coming(lantern, post, taken[^1], null, turn: taken.Count % 3);
+        }
+
         await database.SaveChangesAsync();
         // What the scenario was filled with is no news to anybody.
         await database.PostChanges.ExecuteDeleteAsync();
@@ -65,10 +71,10 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
         if (end.State != DeliveryState.Cancelled) delivery.Tried.Add(new ChannelAttempt { At = at, Milliseconds = 90 + (10 * (int)(post.Id % 12)), Outcome = end.State == DeliveryState.Delivered ? SendOutcomeKind.Taken : SendOutcomeKind.Refused, Answer = end.Answer });
     }
 
-    private void Coming(Channel channel, Post post, DateTimeOffset at, HoldReason? held)
+    private void Coming(Channel channel, Post post, DateTimeOffset at, HoldReason? held, int turn = 0)
     {
         var delivery = New(channel, post, at);
-        (delivery.State, delivery.Held, delivery.Round) = (DeliveryState.Queued, held, held is null ? 0 : 1);
+        (delivery.State, delivery.Held, delivery.Round, delivery.Turn) = (DeliveryState.Queued, held, held is null ? 0 : 1, turn);
     }
 
     private ChannelDelivery New(Channel channel, Post post, DateTimeOffset at) =>

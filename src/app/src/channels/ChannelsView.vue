@@ -89,7 +89,7 @@ async function pauseAll(): Promise<void> {
               <v-icon :icon="mdiChevronRight" size="20" />
             </button>
           </span>
-          <div class="days">
+          <div class="days" :class="{ many: days > 7 }">
             <span v-for="one in ticks" :key="one.key" :class="{ week: one.isStrong }" :style="{ left: `${one.at * 100}%` }">{{ one.name }}</span>
           </div>
         </div>
@@ -173,7 +173,7 @@ async function pauseAll(): Promise<void> {
   font-weight: 600;
 }
 @container (max-width: 760px) {
-  .days span:not(.week) {
+  .days.many span:not(.week) {
     display: none;
   }
 }

@@ -43,6 +43,7 @@ function notesOf(digest: Schemas['DigestView']): DrawnNote[] {
     })
   return drawn.filter((note) => note.at >= 0 && note.at < 1).map((note) => ({ ...note, row: 0, isOn: false, isMovable: false, count: 1 }))
 }
+const within = (words: string) => words[0]!.toLowerCase() + words.slice(1)
 const lanes = computed(() => digests.data.value?.map((digest) => ({ digest, notes: notesOf(digest) })) ?? [])
 
 function open(digest: number, key: string): void {
@@ -56,7 +57,7 @@ function open(digest: number, key: string): void {
     :key="lane.digest.id"
     :name="lane.digest.name"
     :to="`/s/${props.siteId}/channels/mail/${lane.digest.id}`"
-    :hint="lane.digest.pausedAt ? 'paused' : `Mail, ${rhythmWords(lane.digest.settings.rhythm).toLowerCase()}`"
+    :hint="lane.digest.pausedAt ? 'paused' : `Mail, ${within(rhythmWords(lane.digest.settings.rhythm))}`"
     :is-paused="!!lane.digest.pausedAt"
     :start="props.start"
     :days="props.days"
