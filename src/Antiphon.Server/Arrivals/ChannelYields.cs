@@ -31,7 +31,7 @@ internal sealed class ChannelYields(AntiphonContext database)
     {
         var readers = (await counts.GroupBy(one => new { one.Kind, one.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).ToListAsync(cancellation)).ToDictionary(one => new ArrivalSource(one.Kind, one.Source), one => one.Count);
         var channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null && (one.Kind == ChannelKind.Social || one.Kind == ChannelKind.Partner)).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var delivered = (await database.ChannelDeliveries.Where(one => one.SiteId == site && one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered && one.DeliveredAt >= since)
+        var delivered = (await database.ChannelDeliveries.Where(one => one.SiteId == site && one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered && one.PlannedFor >= since)
             .Select(one => new { one.ChannelId, one.Counts }).ToListAsync(cancellation)).ToLookup(one => one.ChannelId, one => one.Counts);
         return channels.ConvertAll(one => new ChannelYield(one.Id, one.Kind, one.Name, delivered[one.Id].Count(), Came(one, readers), one.Kind == ChannelKind.Social ? Sum(delivered[one.Id]) : null));
     }

@@ -13,7 +13,7 @@ internal static class HubEndpoints
     {
         world.MapGet("/hub", (Hub hub) => PlainPage.Html("Hub", $"<p>Tells {hub.Callbacks.Count} subscribers of what is new at the Moor Star Party.</p><form method=\"post\" action=\"/hub/publish\"><button>Publish something new</button></form>"));
         world.MapGet("/hub/received", (Inbox inbox) => Results.Json(inbox.Of("hub")));
-        world.MapPost("/hub", SubscribeAsync).DisableAntiforgery();
+        world.MapPost("/hub", SubscribeAsync).FailsAs("hub").DisableAntiforgery();
         // A hub that was moved by somebody who did not look.
         world.MapPost("/hub/circle", () => Results.Redirect("/hub/circle", permanent: false, preserveMethod: true)).DisableAntiforgery();
         world.MapPost("/hub/publish", PublishAsync).DisableAntiforgery();

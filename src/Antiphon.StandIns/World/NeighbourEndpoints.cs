@@ -17,8 +17,8 @@ internal static partial class NeighbourEndpoints
         world.MapGet("/tarn/endless", EndlessAsync);
         world.MapPost("/tarn/pages", WriteAsync).DisableAntiforgery();
         world.MapPost("/tarn/pages/{number:int}", Change).DisableAntiforgery();
-        world.MapPost("/tarn/webmention", ToldAsync).DisableAntiforgery();
-        world.MapPost("/tarn/pingback", PingedAsync).DisableAntiforgery();
+        world.MapPost("/tarn/webmention", ToldAsync).FailsAs("tarn").DisableAntiforgery();
+        world.MapPost("/tarn/pingback", PingedAsync).FailsAs("tarn").DisableAntiforgery();
         world.MapGet("/tarn/told", (Inbox inbox) => Results.Json(inbox.Of(Book).Select(note => note.Text)));
     }
 

@@ -41,6 +41,26 @@ public sealed class DemoInstallation : IAsyncLifetime
     /// <summary>Asks the API as the owner's script does.</summary>
     public async Task<JsonNode> AskAsync(string path) => (await _script.GetFromJsonAsync<JsonNode>(path))!;
 
+    /// <summary>Does something as the owner's script does, and gives the answer; null for none.</summary>
+    public async Task<JsonNode?> TellAsync(HttpMethod method, string path, object? body = null)
+    {
+        using var request = new HttpRequestMessage(method, path) { Content = body is null ? null : JsonContent.Create(body) };
+        using var answer = (await _script.SendAsync(request)).EnsureSuccessStatusCode();
+        var text = await answer.Content.ReadAsStringAsync();
+        return text.Length == 0 ? null : JsonNode.Parse(text);
+    }
+
+    /// <summary>Writes a post of The Night Log, and gives it.</summary>
+    public async Task<JsonNode> WriteAsync(string title, string body = "<p>From nine the sky was clear.</p>", string status = "published", string? category = null) =>
+        (await TellAsync(HttpMethod.Post, "api/sites/1/posts", new { blogId = 1, title, bodyHtml = body, category, status, revision = 0 }))!;
+
+    /// <summary>What the notebook of Tarn Lane was told, each as "source -> target".</summary>
+    public async Task<List<string>> TarnToldAsync()
+    {
+        using var world = new HttpClient { BaseAddress = Installation.World.World };
+        return await world.GetFromJsonAsync<List<string>>("tarn/told") ?? [];
+    }
+
     /// <summary>A browser in which somebody is signed in. It is kept for the next test that asks for the same.</summary>
     internal BrowserWindow SignedIn(string name = "imogen", int width = 1280, int height = 800) => Kept($"{name} {width} {height}", () =>
     {

@@ -1,5 +1,3 @@
-using System.Net.Http.Headers;
-using System.Net.Http.Json;
 using Antiphon.Browser.Tests.Driving;
 using Antiphon.Tests;
 
@@ -18,7 +16,7 @@ public sealed class ChannelStory(DemoInstallation demo)
         owner.Fill("input[placeholder='https://']", new Uri(demo.Installation.World.World, "lantern/api/posts").AbsoluteUri).Fill("input[type=password]", "lantern-token").Press("Add the channel").Sees("The channel is added");
         owner.Press("Test it").Sees("The network knows us");
         await demo.Installation.World.FailAsync("lantern", "refuse");
-        await PublishAsync("A ring around the moon");
+        await demo.WriteAsync("A ring around the moon");
         owner.Open(new Uri(demo.Workplace, "channels")).Sees("Lantern again: 1 delivery failed. 422: We do not take this.");
         await demo.Installation.World.FailAsync("lantern", "well");
         owner.Run("[...document.querySelectorAll('.cause')].find(line => line.textContent.includes('Lantern again')).querySelector('button').click()");
@@ -31,11 +29,11 @@ public sealed class ChannelStory(DemoInstallation demo)
     public async Task One_post_goes_to_every_channel_of_the_demo_and_the_board_shows_it()
     {
         var title = "Frost on the dome rail";
-        await PublishAsync(title, $"<p>As <a href=\"{new Uri(demo.Installation.World.World, "tarn/1")}\">the notebook</a> says.</p>");
+        await demo.WriteAsync(title, $"<p>As <a href=\"{new Uri(demo.Installation.World.World, "tarn/1")}\">the notebook</a> says.</p>");
         var world = demo.Installation.World;
         await Eventually.TrueAsync("the bell", async () => (await world.TakenAsync("bell")).Any(one => one.Body.Contains(title, StringComparison.Ordinal)));
         await Eventually.TrueAsync("the hub", async () => (await world.TakenAsync("hub")).Count >= 3);
-        await Eventually.TrueAsync("the notebook", async () => (await ToldAsync()).Any(one => one.EndsWith("tarn/1", StringComparison.Ordinal)));
+        await Eventually.TrueAsync("the notebook", async () => (await demo.TarnToldAsync()).Any(one => one.EndsWith("tarn/1", StringComparison.Ordinal)));
         var editor = demo.SignedIn("dov");
         // The partner waits for somebody to approve it; the network for its slot.
         editor.Open(new Uri(demo.Workplace, "channels")).Sees(title);
@@ -61,21 +59,8 @@ public sealed class ChannelStory(DemoInstallation demo)
         Accessibility.Check(owner);
     }
 
-    private async Task PublishAsync(string title, string body = "<p>Wide and pale.</p>")
-    {
-        using var script = new HttpClient { BaseAddress = demo.Installation.Address };
-        script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
-        (await script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title, bodyHtml = body, status = "published", revision = 0 })).EnsureSuccessStatusCode();
-    }
-
     private async Task<string> DeliveryAsync(string title, string held) => (await Eventually.IsAsync(
         $"{title} held",
         async () => (await demo.AskAsync("api/sites/1/channels/deliveries?from=2020-01-01T00:00:00Z&until=2030-01-01T00:00:00Z"))["items"]!.AsArray().FirstOrDefault(one => one!["title"]!.ToString() == title && one["held"]?.ToString() == held)?["id"]?.ToString(),
         id => id is not null))!;
-
-    private async Task<List<string>> ToldAsync()
-    {
-        using var world = new HttpClient { BaseAddress = demo.Installation.World.World };
-        return await world.GetFromJsonAsync<List<string>>("tarn/told") ?? [];
-    }
 }

@@ -1,5 +1,3 @@
-using System.Net.Http.Headers;
-using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;
 using Antiphon.Browser.Tests.Driving;
@@ -25,8 +23,8 @@ public sealed class DigestStory(DemoInstallation demo)
         reader.Run($"const f={Form}; f.querySelector('input[name=mail]').value=arguments[0]; f.querySelector('input[name=name]').value='Ada Furness'; f.querySelector('input[name=category][value=Events]').click(); f.querySelector('input[name=consent]').click(); f.querySelector('button[part=button]').click()", mail);
         reader.Until("the answer", _ => (reader.Run($"return {Form}.querySelector('.antiphon-said')?.textContent") as string)?.Contains("a mail is on its way", StringComparison.Ordinal) == true ? reader : null);
         reader.Open(new Uri(LinkIn(await MailAsync(mail, "is this you?"), "/subscribe/"))).Press("Yes, send me new posts").Sees("You get new posts by mail");
-        await WriteAsync("The gate is mended", "Events");
-        await WriteAsync("A table of sky brightness", "Measurements");
+        await demo.WriteAsync("The gate is mended", category: "Events");
+        await demo.WriteAsync("A table of sky brightness", category: "Measurements");
         var received = await MailAsync(mail, "The gate is mended");
         // Only what was chosen comes.
         Assert.DoesNotContain(await World.MailsAsync(), one => one.To == mail && one.Subject == "A table of sky brightness");
@@ -58,7 +56,7 @@ public sealed class DigestStory(DemoInstallation demo)
         owner.Press("Send me a test").Sees("A test is on its way to imogen@quillmoor.example");
         Assert.Contains(await World.MailsAsync(), one => one.To == "imogen@quillmoor.example");
         var title = $"Cloud until ten {Guid.NewGuid().ToString("N")[..6]}";
-        await WriteAsync(title, "Events");
+        await demo.WriteAsync(title, category: "Events");
         await OutboxIsEmptyAsync();
         await World.MailAsync(delay: 400);
         try
@@ -106,36 +104,20 @@ public sealed class DigestStory(DemoInstallation demo)
         return text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).First(word => word.Contains(path, StringComparison.Ordinal));
     }
 
-    private async Task WriteAsync(string title, string category)
-    {
-        using var script = Script();
-        (await script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title, bodyHtml = "<p>From nine the sky was clear.</p>", category, status = "published", revision = 0 })).EnsureSuccessStatusCode();
-    }
-
     private async Task<long> EditionAsync(string digest)
     {
-        using var script = Script();
-        var found = await Eventually.IsAsync("the edition", async () => (await script.GetFromJsonAsync<JsonNode>("api/sites/1/channels/editions"))!["editions"]!.AsArray().FirstOrDefault(one => (string)one!["digest"]! == digest), one => one is not null);
+        var found = await Eventually.IsAsync("the edition", async () => (await demo.AskAsync("api/sites/1/channels/editions"))["editions"]!.AsArray().FirstOrDefault(one => (string)one!["digest"]! == digest), one => one is not null);
         return (long)found!["id"]!;
     }
 
     private async Task<JsonArray> DeliveriesAsync(string digest)
     {
-        using var script = Script();
-        return (await script.GetFromJsonAsync<JsonNode>($"api/sites/1/channels/editions/{await EditionAsync(digest)}/deliveries"))!["deliveries"]!.AsArray();
+        return (await demo.AskAsync($"api/sites/1/channels/editions/{await EditionAsync(digest)}/deliveries"))["deliveries"]!.AsArray();
     }
 
     private async Task OutboxIsEmptyAsync()
     {
-        using var script = Script();
-        await Eventually.TrueAsync("the outbox to be empty", async () => (int)(await script.GetFromJsonAsync<JsonNode>("api/sites/1/channels/mail"))!["open"]! == 0
-            && (await script.GetFromJsonAsync<JsonNode>("api/sites/1/channels/editions"))!["editions"]!.AsArray().All(one => (string)one!["state"]! is "sent" or "cancelled"));
-    }
-
-    private HttpClient Script()
-    {
-        var client = new HttpClient { BaseAddress = demo.Installation.Address };
-        client.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
-        return client;
+        await Eventually.TrueAsync("the outbox to be empty", async () => (int)(await demo.AskAsync("api/sites/1/channels/mail"))["open"]! == 0
+            && (await demo.AskAsync("api/sites/1/channels/editions"))["editions"]!.AsArray().All(one => (string)one!["state"]! is "sent" or "cancelled"));
     }
 }

@@ -1,5 +1,3 @@
-using System.Net.Http.Headers;
-using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Antiphon.Browser.Tests.Driving;
 using Antiphon.Tests;
@@ -30,7 +28,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         await Eventually.IsAsync("both partners", async () => (await _world.TakenAsync("parish")).Count(one => one.Text == title), count => count == 2);
         await Eventually.TrueAsync("the bell", async () => (await _world.TakenAsync("bell")).Count(one => one.Body.Contains(title, StringComparison.Ordinal)) >= 2);
         await Eventually.TrueAsync("everything delivered", async () => (await StatesAsync(title)).Count(state => state == "delivered") >= 9);
-        await Eventually.TrueAsync("the notebook", async () => (await ToldAsync()).Any(one => one.Contains("rime-on-the-weather-vane", StringComparison.Ordinal) && one.EndsWith("tarn/1", StringComparison.Ordinal)));
+        await Eventually.TrueAsync("the notebook", async () => (await demo.TarnToldAsync()).Any(one => one.Contains("rime-on-the-weather-vane", StringComparison.Ordinal) && one.EndsWith("tarn/1", StringComparison.Ordinal)));
         // What it brings there comes back.
         var note = (await _world.TakenAsync("lantern")).First(one => one.Text.StartsWith(title, StringComparison.Ordinal));
         await ReactAsync(note.Number);
@@ -58,7 +56,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         editor.Open(new Uri(demo.Workplace, "channels?days=7")).Sees("Drag what waits");
         const string note = ".note.movable";
         var before = (string)editor.Find(note).GetAttribute("aria-label")!;
-        var title = before.Split(',')[0];
+        var title = before[..before.IndexOf(", queued", StringComparison.Ordinal)];
         editor.Run($"document.querySelector('{note}').focus()");
         editor.Type(OpenQA.Selenium.Keys.Shift + OpenQA.Selenium.Keys.ArrowRight).Sees($"“{title}” goes out on");
         editor.Until("the note elsewhere", _ => Labels(editor, note).Contains(before) ? null : "moved");
@@ -90,13 +88,8 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         editor.Open(new Uri(demo.Workplace, $"posts/{post}")).Sees("Goes to").Sees("The Gazette of old").Press("Publish …").Sees("will get a mail").Press("Publish and send").Sees("Published");
     }
 
-    private async Task<long> DraftAsync(string title)
-    {
-        using var script = Script();
-        var body = $"<p>White on both sides, as <a href=\"{new Uri(_world.World, "tarn/1")}\">the notebook</a> says.</p>";
-        var made = await script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title, bodyHtml = body, status = "draft", revision = 0 });
-        return (await made.Content.ReadFromJsonAsync<JsonNode>())!["id"]!.GetValue<long>();
-    }
+    private async Task<long> DraftAsync(string title) =>
+        (await demo.WriteAsync(title, $"<p>White on both sides, as <a href=\"{new Uri(_world.World, "tarn/1")}\">the notebook</a> says.</p>", "draft"))["id"]!.GetValue<long>();
 
     private async Task<string> DeliveryAsync(string channel, string title)
     {
@@ -113,8 +106,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
     // The other stories know the demo as it was made.
     private async Task RemoveAsync(params string[] names)
     {
-        using var script = Script();
-        foreach (var one in (await ChannelsAsync()).Where(one => names.Contains(one!["name"]!.ToString()))) (await script.DeleteAsync($"api/sites/1/channels/set-up/{one!["id"]}")).EnsureSuccessStatusCode();
+        foreach (var one in (await ChannelsAsync()).Where(one => names.Contains(one!["name"]!.ToString()))) await demo.TellAsync(HttpMethod.Delete, $"api/sites/1/channels/set-up/{one!["id"]}");
     }
 
     private async Task ReactAsync(int number)
@@ -123,18 +115,5 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         using var answer = new FormUrlEncodedContent(new Dictionary<string, string> { ["text"] = "We saw it too." });
         (await world.PostAsync($"lantern/posts/{number}/answers", answer)).EnsureSuccessStatusCode();
         (await world.PostAsync($"lantern/posts/{number}/likes", null)).EnsureSuccessStatusCode();
-    }
-
-    private async Task<List<string>> ToldAsync()
-    {
-        using var world = new HttpClient { BaseAddress = _world.World };
-        return await world.GetFromJsonAsync<List<string>>("tarn/told") ?? [];
-    }
-
-    private HttpClient Script()
-    {
-        var script = new HttpClient { BaseAddress = demo.Installation.Address };
-        script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
-        return script;
     }
 }

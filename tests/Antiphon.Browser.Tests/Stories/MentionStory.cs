@@ -1,5 +1,3 @@
-using System.Net.Http.Headers;
-using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Antiphon.Browser.Tests.Driving;
 using Antiphon.Tests;
@@ -34,10 +32,7 @@ public sealed class MentionStory(DemoInstallation demo)
 
     private async Task<Uri> PostAsync(string title)
     {
-        using var script = new HttpClient { BaseAddress = demo.Installation.Address };
-        script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
-        var answer = await script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title, bodyHtml = "<p>Low, and gone by five.</p>", status = "published", revision = 0 });
-        var post = (await answer.Content.ReadFromJsonAsync<JsonNode>())!;
+        var post = await demo.WriteAsync(title, "<p>Low, and gone by five.</p>");
         // The page we serve ourselves, wherever the blog lives.
         return new Uri(demo.Installation.Address, $"posts/{post["address"]!.ToString().Split("antiphon=post/")[1]}");
     }

@@ -27,7 +27,7 @@ public sealed class ChannelHost : IAsyncLifetime
     /// <summary>A fresh site with nothing but its blog; what earlier tests made stays where it is.</summary>
     internal async Task<ChannelTalk> FreshAsync()
     {
-        foreach (var service in new[] { "lantern", "parish", "bell" }) await World.FailAsync(service, "well");
+        foreach (var service in new[] { "lantern", "parish", "bell", "hub", "tarn" }) await World.FailAsync(service, "well");
         await Host.FreshSiteAsync();
         return new ChannelTalk(Host, World);
     }

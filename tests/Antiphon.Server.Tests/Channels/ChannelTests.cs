@@ -283,6 +283,23 @@ public sealed class ChannelTests(ChannelHost both)
         await Eventually.TrueAsync("the hub told", async () => (await both.World.TakenAsync("hub")).Any(one => one.Text.EndsWith($"feeds/{blog}.{form}", StringComparison.Ordinal)));
     }
 
+    [Theory]
+    [InlineData("error")]
+    [InlineData("late-error")]
+    [InlineData("late-close")]
+    public async Task Hubs_and_linked_pages_that_fail_are_told_again(string fault)
+    {
+        var channels = await both.FreshAsync();
+        var (hub, pings) = (await channels.AddAsync("hub", "hub", null), await channels.AddAsync("pings", "", null));
+        await TellTarnAsync();
+        foreach (var service in new[] { "hub", "tarn" }) await both.World.FailAsync(service, fault);
+        var title = ChannelTalk.Unique("Told again");
+        await _host.WriteAsync(title, body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>");
+        foreach (var channel in new[] { hub, pings }) await Eventually.TrueAsync("a first attempt", async () => (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer")));
+        foreach (var service in new[] { "hub", "tarn" }) await both.World.FailAsync(service, "well");
+        foreach (var channel in new[] { hub, pings }) Assert.Contains((await channels.OpenAsync(await channels.DeliveryAsync(channel, title, "delivered"))).Items("tried"), attempt => attempt.Text("outcome") == "taken");
+    }
+
     [Fact]
     public async Task A_hub_that_leads_to_itself_fails_with_a_word()
     {
