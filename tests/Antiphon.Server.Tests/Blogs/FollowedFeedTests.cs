@@ -8,25 +8,20 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Blogs;
 
 /// <summary>The board of followed feeds: moves, ends, hubs, pauses and lists.</summary>
-public sealed class FollowedFeedTests : IAsyncLifetime
+public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassFixture<FollowedFeedTests.Shared>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _site = null!;
+    private readonly AntiphonHost _host = shared.Host;
+    private readonly ScriptedSite _site = shared.Other;
     private long _blog;
 
     public async Task InitializeAsync()
     {
-        _site = await ScriptedSite.StartAsync();
+        await shared.FreshAsync();
         _site.Say(Feed(["First"]), "application/rss+xml");
-        await _host.With("Outgoing:AllowedHosts:0", _site.Address.Authority).With("Following:LookEverySeconds", "1").With("Outgoing:AllowedHosts:1", _host.Address.Authority).InitializeAsync();
         _blog = (await _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = Address("feed.xml") })).Number("id");
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _site.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task A_feed_that_moved_for_good_is_followed_there_and_the_move_is_kept()
@@ -223,5 +218,12 @@ public sealed class FollowedFeedTests : IAsyncLifetime
     {
         var items = titles.Select((title, index) => $"<item><title>{title}</title><link>https://bench.example/{index}</link><guid isPermaLink=\"false\">{ids}-{index}</guid><pubDate>Tue, 24 Nov 2026 09:3{index}:00 GMT</pubDate></item>");
         return $"<rss version=\"2.0\" xmlns:atom=\"http://www.w3.org/2005/Atom\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>{channel}{string.Concat(items)}</channel></rss>";
+    }
+
+    /// <summary>What the tests share.</summary>
+    public sealed class Shared : AnsweredHost
+    {
+        /// <inheritdoc/>
+        protected override IEnumerable<(string Name, string Value)> Settings => [("Following:LookEverySeconds", "1")];
     }
 }

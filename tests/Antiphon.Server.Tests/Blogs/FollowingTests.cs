@@ -4,25 +4,20 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Blogs;
 
 /// <summary>What following does when the other side changes or misbehaves.</summary>
-public sealed class FollowingTests : IAsyncLifetime
+public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture<FollowingTests.Shared>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _site = null!;
+    private readonly AntiphonHost _host = shared.Host;
+    private readonly ScriptedSite _site = shared.Other;
     private long _blog;
 
     public async Task InitializeAsync()
     {
-        _site = await ScriptedSite.StartAsync();
+        await shared.FreshAsync();
         _site.Say(Feed("First"), "application/rss+xml");
-        await _host.With("Outgoing:AllowedHosts:0", _site.Address.Authority).With("Outgoing:MaxBytes", "20000").With("Outgoing:TimeoutSeconds", "2").InitializeAsync();
         _blog = (await _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = new Uri(_site.Address, "feed.xml") })).Number("id");
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _site.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task New_entries_become_posts_and_changed_ones_change()
@@ -123,5 +118,12 @@ public sealed class FollowingTests : IAsyncLifetime
     {
         var items = titles.Select((title, index) => $"<item><title>{title}</title><link>https://bench.example/{index}</link><guid>https://bench.example/{index}</guid><pubDate>Tue, 24 Nov 2026 09:3{index}:00 GMT</pubDate></item>");
         return $"<rss version=\"2.0\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>{string.Concat(items)}</channel></rss>";
+    }
+
+    /// <summary>What the tests share.</summary>
+    public sealed class Shared : AnsweredHost
+    {
+        /// <inheritdoc/>
+        protected override IEnumerable<(string Name, string Value)> Settings => [("Outgoing:MaxBytes", "20000"), ("Outgoing:TimeoutSeconds", "2")];
     }
 }

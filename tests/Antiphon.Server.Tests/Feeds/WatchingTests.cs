@@ -7,23 +7,18 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Feeds;
 
 /// <summary>Watching feeds, telling what turns, and publishing them repaired.</summary>
-public sealed class WatchingTests : IAsyncLifetime
+public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<WatchingTests.Shared>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _site = null!;
+    private readonly AntiphonHost _host = shared.Host;
+    private readonly ScriptedSite _site = shared.Other;
 
     public async Task InitializeAsync()
     {
-        _site = await ScriptedSite.StartAsync();
+        await shared.FreshAsync();
         _site.Say(Feed("Fog"), "application/rss+xml");
-        await _host.With("Outgoing:AllowedHosts:0", _site.Address.Authority).With("Outgoing:AllowedHosts:1", _host.Address.Authority).With("Watching:LookEverySeconds", "1").InitializeAsync();
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _site.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task A_feed_that_breaks_and_recovers_is_told_once_each()
@@ -169,4 +164,11 @@ public sealed class WatchingTests : IAsyncLifetime
     private string Feed(string title) => $"<rss version=\"2.0\" xmlns:atom=\"http://www.w3.org/2005/Atom\"><channel><title>Moor Weather Diary</title><link>https://weather.example/</link><description>d</description><atom:link rel=\"self\" href=\"{Address}\"/><item><title>{title}</title><link>https://weather.example/1</link><guid>https://weather.example/1</guid><pubDate>Tue, 24 Nov 2026 09:30:00 GMT</pubDate><description>x</description></item></channel></rss>";
 
     private string Faulty(string title) => Feed(title).Replace("Tue, 24 Nov 2026", "Mon, 24 Nov 2026", StringComparison.Ordinal);
+
+    /// <summary>What the tests share.</summary>
+    public sealed class Shared : AnsweredHost
+    {
+        /// <inheritdoc/>
+        protected override IEnumerable<(string Name, string Value)> Settings => [("Watching:LookEverySeconds", "1")];
+    }
 }

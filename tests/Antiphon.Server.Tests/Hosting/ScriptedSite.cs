@@ -16,11 +16,7 @@ internal sealed class ScriptedSite : IAsyncDisposable
     private ScriptedSite(WebApplication app) => _app = app;
 
     /// <summary>What it answers; 404 until it is told.</summary>
-    public Func<HttpContext, Task> Answer { get; set; } = http =>
-    {
-        http.Response.StatusCode = StatusCodes.Status404NotFound;
-        return Task.CompletedTask;
-    };
+    public Func<HttpContext, Task> Answer { get; set; } = NothingAsync;
 
     /// <summary>Its address, with trailing slash.</summary>
     public Uri Address => new(_app.Services.GetRequiredService<Microsoft.AspNetCore.Hosting.Server.IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First() + "/");
@@ -45,6 +41,15 @@ internal sealed class ScriptedSite : IAsyncDisposable
         http.Response.ContentType = contentType;
         await http.Response.WriteAsync(text);
     };
+
+    /// <summary>Answers with 404 again.</summary>
+    public void Forget() => Answer = NothingAsync;
+
+    private static Task NothingAsync(HttpContext http)
+    {
+        http.Response.StatusCode = StatusCodes.Status404NotFound;
+        return Task.CompletedTask;
+    }
 
     /// <inheritdoc/>
     public async ValueTask DisposeAsync() => await _app.DisposeAsync();

@@ -6,22 +6,14 @@ using Microsoft.AspNetCore.Http;
 namespace Antiphon.Server.Tests.Outgoing;
 
 /// <summary>What other people's servers may do to us, seen through the check of a feed.</summary>
-public sealed class GuardedClientTests : IAsyncLifetime
+public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClassFixture<GuardedClientTests.Shared>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private ScriptedSite _site = null!;
+    private readonly AntiphonHost _host = shared.Host;
+    private readonly ScriptedSite _site = shared.Other;
 
-    public async Task InitializeAsync()
-    {
-        _site = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _site.Address.Authority).With("Outgoing:MaxBytes", "200000").With("Outgoing:TimeoutSeconds", "2").InitializeAsync();
-    }
+    public Task InitializeAsync() => shared.FreshAsync();
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _site.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Theory]
     [InlineData("gzip")]
@@ -100,5 +92,12 @@ public sealed class GuardedClientTests : IAsyncLifetime
     {
         var answer = await _host.Owner.GetAsync($"api/feeds/check?url={_site.Address}feed.xml");
         return (await answer.ProblemAsync(System.Net.HttpStatusCode.BadRequest)).Text("errors.url.0");
+    }
+
+    /// <summary>What the tests share.</summary>
+    public sealed class Shared : AnsweredHost
+    {
+        /// <inheritdoc/>
+        protected override IEnumerable<(string Name, string Value)> Settings => [("Outgoing:MaxBytes", "200000"), ("Outgoing:TimeoutSeconds", "2")];
     }
 }

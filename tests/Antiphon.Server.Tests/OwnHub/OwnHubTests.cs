@@ -9,28 +9,23 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Tests.OwnHub;
 
 /// <summary>Programs that follow a feed of ours are told by our hub (WebSub §5 to §7).</summary>
-public sealed class OwnHubTests : IAsyncLifetime
+public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHubTests.Shared>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
+    private readonly AntiphonHost _host = shared.Host;
     private readonly List<(string Signature, string Type, byte[] Body)> _told = [];
-    private ScriptedSite _reader = null!;
+    private readonly ScriptedSite _reader = shared.Other;
     private string _topic = string.Empty;
     private int _answerWith = 200;
     private bool _confirms = true;
 
     public async Task InitializeAsync()
     {
-        _reader = await ScriptedSite.StartAsync();
-        await _host.With("Outgoing:AllowedHosts:0", _reader.Address.Authority).With("Delivery:LookEverySeconds", "1").With("Delivery:PauseFactor", "0.01").InitializeAsync();
+        await shared.FreshAsync();
         _reader.Answer = AnswerAsync;
         _topic = await _host.InDatabaseAsync(database => database.Blogs.Where(one => one.Id == _host.Blog).Select(one => $"{_host.Address}feeds/{one.Key}.atom").SingleAsync());
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _reader.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task Who_confirms_is_sent_the_signed_feed_with_every_change()
@@ -124,4 +119,11 @@ public sealed class OwnHubTests : IAsyncLifetime
     }
 
     private Task<int> ReadersAsync() => _host.InDatabaseAsync(database => database.HubReaders.CountAsync());
+
+    /// <summary>What the tests share.</summary>
+    public sealed class Shared : AnsweredHost
+    {
+        /// <inheritdoc/>
+        protected override IEnumerable<(string Name, string Value)> Settings => [("Delivery:LookEverySeconds", "1"), ("Delivery:PauseFactor", "0.01")];
+    }
 }
