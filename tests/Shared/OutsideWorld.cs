@@ -55,6 +55,13 @@ internal sealed class OutsideWorld : IAsyncDisposable
     /// <summary>The mails that arrived.</summary>
     public async Task<IReadOnlyList<ReceivedMail>> MailsAsync() => await _http.GetFromJsonAsync<List<ReceivedMail>>("mailbox/api/messages") ?? [];
 
+    /// <summary>Throws all mails away, and lets the mail server be quick and willing again.</summary>
+    public async Task EmptyMailboxAsync()
+    {
+        await MailAsync();
+        await _http.PostAsync("mailbox/empty", null);
+    }
+
     /// <summary>A mail as it came.</summary>
     public async Task<string> SourceAsync(ReceivedMail mail) => await _http.GetStringAsync($"mailbox/{mail.Id}/source");
 

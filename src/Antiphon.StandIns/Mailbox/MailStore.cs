@@ -57,6 +57,20 @@ public sealed class MailStore
         }
     }
 
+    /// <summary>Throws every mail away.</summary>
+    public void Empty()
+    {
+        lock (_gate)
+        {
+            _mails.Clear();
+            _known.Clear();
+            _collected.Clear();
+            Repeats = 0;
+            File.Delete(_file);
+            File.Delete(_collectedFile);
+        }
+    }
+
     /// <summary>Takes a mail for each of its receivers; it is on disk when this returns.</summary>
     public void Take(string source, IEnumerable<string> receivers)
     {

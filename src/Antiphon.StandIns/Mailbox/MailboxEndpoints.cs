@@ -10,6 +10,7 @@ internal static class MailboxEndpoints
     public static void MapMailbox(this RouteGroupBuilder world)
     {
         world.MapGet("/mailbox", List);
+        world.MapPost("/mailbox/empty", (MailStore store) => store.Empty()).DisableAntiforgery();
         world.MapGet("/mailbox/{id:int}", Read);
         world.MapGet("/mailbox/api/messages", (string? to, MailStore store) => Results.Json(
             store.All.Where(mail => to is null || mail.To == to).Select(mail => new { mail.Id, mail.To, mail.From, mail.Subject, mail.MessageId, mail.ReceivedAt })));

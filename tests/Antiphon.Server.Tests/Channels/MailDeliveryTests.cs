@@ -1,5 +1,6 @@
 using Antiphon.Core.Syndication;
 using Antiphon.Server.Digests;
+using Antiphon.Server.Tests.Digests;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;
@@ -8,22 +9,14 @@ using Microsoft.Extensions.DependencyInjection;
 namespace Antiphon.Server.Tests.Channels;
 
 /// <summary>From publishing to the mailbox, with the real worker and the stand-in mail server.</summary>
-public sealed class MailDeliveryTests : IAsyncLifetime
+public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>, IAsyncLifetime
 {
-    private readonly AntiphonHost _host = new();
-    private OutsideWorld _world = null!;
+    private readonly AntiphonHost _host = shared.Host;
+    private readonly OutsideWorld _world = shared.World;
 
-    public async Task InitializeAsync()
-    {
-        _world = await OutsideWorld.StartAsync();
-        await _host.With("Mail:Port", $"{_world.SmtpPort}").With("Mail:From", "post@quillmoor.example").InitializeAsync();
-    }
+    public Task InitializeAsync() => shared.StartAnewAsync();
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)_host).DisposeAsync();
-        await _world.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     [Fact]
     public async Task Every_subscriber_gets_a_published_post_once()

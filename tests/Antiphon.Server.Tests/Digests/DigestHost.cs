@@ -6,33 +6,27 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Digests;
 
-/// <summary>A server with the stand-in mail server beside it, and a site whose new posts are brought by a weekly digest alone.</summary>
-public abstract class DigestHost : IAsyncLifetime
+/// <summary>A site whose new posts are brought by a weekly digest alone.</summary>
+public abstract class DigestHost(MailHost shared) : IClassFixture<MailHost>, IAsyncLifetime
 {
     /// <summary>The server.</summary>
-    protected AntiphonHost Host { get; } = new();
+    protected AntiphonHost Host { get; } = shared.Host;
 
     /// <summary>The stand-ins.</summary>
-    private protected OutsideWorld World { get; private set; } = null!;
+    private protected OutsideWorld World { get; } = shared.World;
 
     /// <summary>Id of the digest.</summary>
     protected long Digest { get; private set; }
 
     public virtual async Task InitializeAsync()
     {
-        World = await OutsideWorld.StartAsync();
-        await Host.With("Mail:Port", $"{World.SmtpPort}").With("Mail:From", "post@quillmoor.example").With("Mail:ReturnsTo", "returns@quillmoor.example").With("Mail:ReturnsHost", "127.0.0.1").With("Mail:ReturnsPort", $"{World.PopPort}")
-            .With("Mail:ReturnsUser", "returns").With("Mail:ReturnsPassword", "returns").With("Mail:ReturnsEverySeconds", "1").With("Mail:ReturnsToken", "returns-token").With("Delivery:LookEverySeconds", "1").InitializeAsync();
+        await shared.StartAnewAsync();
         var each = (await Host.Owner.GetJsonAsync(Path)).Items().Single().Number("id");
         await Host.Owner.PostJsonAsync($"{Path}/{each}/pause");
         Digest = (await AddAsync("Week at Quillmoor")).Number("id");
     }
 
-    public async Task DisposeAsync()
-    {
-        await ((IAsyncLifetime)Host).DisposeAsync();
-        await World.DisposeAsync();
-    }
+    public Task DisposeAsync() => Task.CompletedTask;
 
     /// <summary>Where digests are.</summary>
     protected string Path => $"{Host.Api}channels/digests";

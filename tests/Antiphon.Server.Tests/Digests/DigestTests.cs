@@ -8,7 +8,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Tests.Digests;
 
 /// <summary>Digests from the posts to the mailbox.</summary>
-public sealed class DigestTests : DigestHost
+public sealed class DigestTests(MailHost shared) : DigestHost(shared)
 {
     [Fact]
     public async Task New_posts_go_out_together_once_and_nothing_new_sends_nothing()

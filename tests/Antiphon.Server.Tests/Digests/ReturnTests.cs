@@ -9,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Tests.Digests;
 
 /// <summary>Mails that come back: refused at once, sent back later, or called unwanted.</summary>
-public sealed class ReturnTests : DigestHost
+public sealed class ReturnTests(MailHost shared) : DigestHost(shared)
 {
     [Theory]
     [InlineData("lapsed@bounce.example", Suppression.Bounce)]

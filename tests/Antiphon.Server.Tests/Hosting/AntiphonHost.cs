@@ -60,6 +60,13 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
         Blog = (await Owner.PostJsonAsync(Api + "blogs", new { name = "The Night Log" })).Number("id");
     }
 
+    /// <summary>Removes every site with all that belongs to it, and makes another.</summary>
+    public async Task StartAnewAsync()
+    {
+        await InDatabaseAsync(database => database.Sites.ExecuteDeleteAsync());
+        await FreshSiteAsync();
+    }
+
     /// <summary>A client that sends a token and follows no redirects.</summary>
     public HttpClient WithToken(string token)
     {
