@@ -69,8 +69,13 @@ export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { star
     moving.value = null
   }
 
-  /** Whether the click that ends a move is to be passed over. */
-  const endsMove = () => wasMoved
+  /** Whether the click now is the end of a move, and no wish to open the note. */
+  function endsMove(): boolean {
+    const ends = wasMoved
+    wasMoved = false
+    return ends
+  }
+
   onScopeDispose(() => window.clearTimeout(timer))
   return { moving, grab, drag, release, press, stop, endsMove }
 }
