@@ -1,3 +1,4 @@
+using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Data;
 using Antiphon.Server.Embed;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,16 +15,18 @@ internal static class CountingEndpoints
     /// <summary>Maps both.</summary>
     public static void MapCounting(this WebApplication app)
     {
-        app.MapGet("/go/{key}", (string key, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: false, database, cancellation)).ExcludeFromDescription();
-        app.MapGet("/go/{key}/b", (string key, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: true, database, cancellation)).ExcludeFromDescription();
+        app.MapGet("/go/{key}", (string key, HttpRequest request, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: false, request, database, cancellation)).ExcludeFromDescription();
+        app.MapGet("/go/{key}/b", (string key, HttpRequest request, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: true, request, database, cancellation)).ExcludeFromDescription();
         app.MapGet("/opened/{key}", Opened).ExcludeFromDescription();
     }
 
     // It leads only where a mail of ours led; nobody can bring an address of their own.
-    private static async Task<Results<RedirectHttpResult, ContentHttpResult>> FollowAsync(string key, bool isSecond, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Results<RedirectHttpResult, ContentHttpResult>> FollowAsync(string key, bool isSecond, HttpRequest request, AntiphonContext database, CancellationToken cancellation)
     {
         var address = await database.EditionLinks.Where(link => link.Key == key).Select(link => link.Address).FirstOrDefaultAsync(cancellation);
         if (address is null) return PublicPage.Missing();
+        // Programs that look at links before people do are led on and not counted.
+        if (ArrivalSource.IsProgram(request.Headers.UserAgent)) return TypedResults.Redirect(address);
         var second = isSecond ? 1 : 0;
         await database.EditionLinks.Where(link => link.Key == key).ExecuteUpdateAsync(set => set.SetProperty(link => link.Clicks, link => link.Clicks + 1).SetProperty(link => link.SecondClicks, link => link.SecondClicks + second), cancellation);
         return TypedResults.Redirect(address);
@@ -31,7 +34,7 @@ internal static class CountingEndpoints
 
     private static async Task<FileContentHttpResult> Opened(string key, HttpContext http, AntiphonContext database, CancellationToken cancellation)
     {
-        await database.Editions.Where(edition => edition.Key == key).ExecuteUpdateAsync(set => set.SetProperty(edition => edition.Opens, edition => edition.Opens + 1), cancellation);
+        if (!ArrivalSource.IsProgram(http.Request.Headers.UserAgent)) await database.Editions.Where(edition => edition.Key == key).ExecuteUpdateAsync(set => set.SetProperty(edition => edition.Opens, edition => edition.Opens + 1), cancellation);
         http.Response.Headers.CacheControl = "no-store";
         return TypedResults.File(Dot, "image/gif");
     }

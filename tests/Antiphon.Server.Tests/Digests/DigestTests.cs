@@ -140,6 +140,7 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         var second = mails.Where(mail => mail.Subject == "What the plate showed").ToList();
         Assert.InRange(second.Count, 4, 20);
         await FollowAsync(second[0]);
+        await FollowAsync(second[0], "Quarrybot/2.0");
         await FollowAsync(mails.First(mail => mail.Subject == "First night"));
         await FollowAsync(mails.First(mail => mail.Subject == "First night"));
         var trial = (await Host.Owner.GetJsonAsync($"{Host.Api}channels/editions/{edition.Number("id")}"));
@@ -225,11 +226,12 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
 
     private Task WriteInAsync(string title, string category) => Host.Owner.PostJsonAsync(Host.Api + "posts", new { blogId = Host.Blog, title, bodyHtml = "<p>Clear from nine.</p>", category, status = "published" });
 
-    private async Task FollowAsync(ReceivedMail mail)
+    private async Task FollowAsync(ReceivedMail mail, string agent = "Mozilla/5.0 (X11; Linux x86_64)")
     {
         var body = MimeKit.MimeMessage.Load(new MemoryStream(System.Text.Encoding.Latin1.GetBytes(await World.SourceAsync(mail)))).TextBody!;
         var link = body.Split('\n').First(line => line.Contains("/go/", StringComparison.Ordinal)).Trim();
         using var browser = Host.Plain();
+        browser.DefaultRequestHeaders.UserAgent.ParseAdd(agent);
         Assert.Equal(HttpStatusCode.Redirect, (await browser.GetAsync(new Uri(link))).StatusCode);
     }
 }
