@@ -38,6 +38,12 @@ public sealed class ThreadOrderTests
     [InlineData(50, 50, 0.4038)]
     public void The_bound_is_that_of_the_Wilson_interval(int up, int down, double bound) => Assert.Equal(bound, WilsonBound.Of(up, down), 4);
 
+    [Theory]
+    [InlineData(10)]
+    [InlineData(1899)]
+    [InlineData(1900)]
+    public void Without_votes_up_it_is_exactly_nothing(int down) => Assert.Equal(0d, WilsonBound.Of(0, down));
+
     [Fact]
     public void A_vote_up_never_lowers_the_bound_and_a_vote_down_never_raises_it() => Gen.Select(Gen.Int[0, 5000], Gen.Int[0, 5000]).Sample((up, down) =>
     {
