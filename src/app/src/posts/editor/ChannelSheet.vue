@@ -116,7 +116,7 @@ article p {
   color: var(--soft);
 }
 .findings {
-  margin: 0;
+  margin: 0 0 4px;
   padding-left: 16px;
   font-size: 13px;
   color: var(--ochre);
