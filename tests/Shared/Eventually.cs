@@ -7,9 +7,13 @@ internal static class Eventually
     private static readonly TimeSpan Pause = TimeSpan.FromMilliseconds(80);
 
     /// <summary>Asks again until the answer is good and gives it; fails with <paramref name="what"/> and the last answer when it never is.</summary>
-    public static async Task<T> IsAsync<T>(string what, Func<Task<T>> ask, Func<T, bool> isGood)
+    /// <param name="what">What is waited for.</param>
+    /// <param name="ask">Asks.</param>
+    /// <param name="isGood">Whether an answer is what is waited for.</param>
+    /// <param name="longest">How long at most; null for forty seconds.</param>
+    public static async Task<T> IsAsync<T>(string what, Func<Task<T>> ask, Func<T, bool> isGood, TimeSpan? longest = null)
     {
-        using var end = new CancellationTokenSource(Longest);
+        using var end = new CancellationTokenSource(longest ?? Longest);
         using var timer = new PeriodicTimer(Pause);
         while (true)
         {
@@ -21,5 +25,5 @@ internal static class Eventually
     }
 
     /// <summary>Asks again until the answer is yes.</summary>
-    public static Task TrueAsync(string what, Func<Task<bool>> ask) => IsAsync(what, ask, answer => answer);
+    public static Task TrueAsync(string what, Func<Task<bool>> ask, TimeSpan? longest = null) => IsAsync(what, ask, answer => answer, longest);
 }

@@ -6,6 +6,9 @@ namespace Antiphon.Tests;
 /// <summary>One of our programs, started from its build output and ended with the test.</summary>
 internal sealed class OwnProcess : IAsyncDisposable
 {
+    // A demo makes two years of posts before it answers, and two of them may start at once on a machine with other work.
+    private static readonly TimeSpan LongestStart = TimeSpan.FromMinutes(2);
+
     private readonly Process _process;
     private readonly StringBuilder _output = new();
 
@@ -34,7 +37,7 @@ internal sealed class OwnProcess : IAsyncDisposable
         own._process.BeginOutputReadLine();
         own._process.BeginErrorReadLine();
         using var http = new HttpClient { Timeout = TimeSpan.FromSeconds(5) };
-        await Eventually.TrueAsync($"the start of {project}", () => own.AnswersAsync(http, new Uri(address, "healthz")));
+        await Eventually.TrueAsync($"the start of {project}", () => own.AnswersAsync(http, new Uri(address, "healthz")), LongestStart);
         return own;
     }
 
