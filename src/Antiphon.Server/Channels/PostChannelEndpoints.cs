@@ -23,20 +23,19 @@ internal static class PostChannelEndpoints
     }
 
     private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Previews(long site, long post, AntiphonContext database, PostPreviews previews, CancellationToken cancellation) =>
-        await FindAsync(site, post, database, cancellation) is { } found ? TypedResults.Ok(await previews.OfAsync(found, opensLinks: false, cancellation)) : TypedResults.NotFound();
+        await FindAsync(site, post, database.Posts.AsNoTracking(), cancellation) is { } found ? TypedResults.Ok(await previews.OfAsync(found, opensLinks: false, cancellation)) : TypedResults.NotFound();
 
     private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Preview(long site, long post, PreviewWishes request, AntiphonContext database, PostPreviews previews, CancellationToken cancellation)
     {
-        if (await FindAsync(site, post, database, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await FindAsync(site, post, database.Posts.AsNoTracking(), cancellation) is not { } found) return TypedResults.NotFound();
         // Nothing is saved here; the wishes stand in for those of the post.
-        database.Entry(found).State = EntityState.Detached;
         found.Details = found.Details with { Channels = request.Wishes };
         return TypedResults.Ok(await previews.OfAsync(found, request.OpensLinks, cancellation));
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, CancellationToken cancellation)
     {
-        var found = await FindAsync(site, post, database, cancellation);
+        var found = await FindAsync(site, post, database.Posts, cancellation);
         var to = await database.Channels.FirstOrDefaultAsync(one => one.Id == channel && one.SiteId == site && one.ArchivedAt == null, cancellation);
         if (found is null || to is null) return TypedResults.NotFound();
         if (found.Status != PostStatus.Published) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
@@ -46,6 +45,6 @@ internal static class PostChannelEndpoints
         return TypedResults.NoContent();
     }
 
-    private static Task<Post?> FindAsync(long site, long post, AntiphonContext database, CancellationToken cancellation) =>
-        database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+    private static Task<Post?> FindAsync(long site, long post, IQueryable<Post> posts, CancellationToken cancellation) =>
+        posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
 }

@@ -12,6 +12,9 @@ public static class LinkResolver
         return Uri.TryCreate(baseAddress, text, out var resolved) && resolved.IsAbsoluteUri ? resolved.AbsoluteUri : text;
     }
 
+    /// <summary>Where a link of a page or a document leads, resolved against where that was read; null where it leads to no web address. An empty link leads to the page itself.</summary>
+    public static Uri? Web(Uri address, string? link) => link is not null && Uri.TryCreate(address, link.Trim(), out var found) && found.Scheme is "http" or "https" ? found : null;
+
     /// <summary>The base after an xml:base attribute, which may itself be relative.</summary>
     public static Uri? Narrow(Uri? outer, string? xmlBase)
     {

@@ -1,5 +1,6 @@
 using System.Xml;
 using System.Xml.Linq;
+using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Syndication.AtomPub;
 
@@ -10,7 +11,7 @@ internal static class AtomPubXml
     public static readonly XNamespace App = "http://www.w3.org/2007/app";
 
     /// <summary>Namespace of feeds and entries (RFC 4287).</summary>
-    public static readonly XNamespace Atom = Feeds.Reading.FeedNamespaces.Atom;
+    public static readonly XNamespace Atom = FeedNamespaces.Atom;
 
     /// <summary>The root; null where the bytes are no XML.</summary>
     public static XElement? Read(byte[] bytes)
@@ -26,15 +27,11 @@ internal static class AtomPubXml
         }
     }
 
-    /// <summary>Where a link of an element leads, absolute; null where there is none. A link without relation is an alternate one (RFC 4287, 4.2.7.2).</summary>
-    public static string? Link(XElement of, string relation, Uri address) =>
-        of.Elements(Atom + "link").FirstOrDefault(link => ((string?)link.Attribute("rel") ?? "alternate") == relation)?.Attribute("href")?.Value is { } href ? Resolve(of, href, address) : null;
+    /// <summary>Where a link of an element leads; null where there is none. A link without relation is an alternate one (RFC 4287, 4.2.7.2).</summary>
+    public static Uri? Link(XElement of, string relation, Uri address) =>
+        of.Elements(Atom + "link").FirstOrDefault(link => ((string?)link.Attribute("rel") ?? "alternate") == relation) is { } found ? Target(found, address) : null;
 
-    /// <summary>An address of an element, resolved against the bases around it (XML Base) and where the document was read; null where it is none.</summary>
-    public static string? Resolve(XElement of, string address, Uri read)
-    {
-        var root = read;
-        foreach (var around in of.AncestorsAndSelf().Reverse()) if (around.Attribute(XNamespace.Xml + "base")?.Value is { } given && Uri.TryCreate(root, given, out var next)) root = next;
-        return Uri.TryCreate(root, address.Trim(), out var found) && found.Scheme is "http" or "https" ? found.AbsoluteUri : null;
-    }
+    /// <summary>Where the href of an element leads, resolved against the bases around it (XML Base) and where the document was read; null where it leads to no web address.</summary>
+    public static Uri? Target(XElement of, Uri read) =>
+        LinkResolver.Web(of.AncestorsAndSelf().Reverse().Aggregate(read, (outer, around) => LinkResolver.Narrow(outer, around.Attribute(XNamespace.Xml + "base")?.Value)!), of.Attribute("href")?.Value);
 }

@@ -12,7 +12,7 @@ public sealed record CollectionPage(IReadOnlyList<MemberEntry> Members, Uri? Nex
     {
         var root = AtomPubXml.Read(bytes);
         if (root?.Name != AtomPubXml.Atom + "feed") return null;
-        return new CollectionPage([.. root.Elements(AtomPubXml.Atom + "entry").Select(entry => MemberEntry.Of(entry, address))], AtomPubXml.Link(root, "next", address) is { } next ? new Uri(next) : null);
+        return new CollectionPage([.. root.Elements(AtomPubXml.Atom + "entry").Select(entry => MemberEntry.Of(entry, address))], AtomPubXml.Link(root, "next", address));
     }
 
     /// <summary>The entry that is known by an id, or names an address as its own; null where none does.</summary>

@@ -16,5 +16,5 @@ public sealed record MemberEntry(string? Id, string? Canonical, string? Page, st
 
     /// <summary>What an element says.</summary>
     internal static MemberEntry Of(XElement entry, Uri address) =>
-        new(entry.Element(AtomPubXml.Atom + "id")?.Value.Trim(), AtomPubXml.Link(entry, "canonical", address), AtomPubXml.Link(entry, "alternate", address), AtomPubXml.Link(entry, "edit", address));
+        new(entry.Element(AtomPubXml.Atom + "id")?.Value.Trim(), AtomPubXml.Link(entry, "canonical", address)?.AbsoluteUri, AtomPubXml.Link(entry, "alternate", address)?.AbsoluteUri, AtomPubXml.Link(entry, "edit", address)?.AbsoluteUri);
 }

@@ -15,7 +15,7 @@ public static class ServiceDocument
     {
         var root = AtomPubXml.Read(bytes);
         if (root?.Name != AtomPubXml.App + "service") return null;
-        return [.. root.Descendants(AtomPubXml.App + "collection").Where(TakesEntries).Select(one => one.Attribute("href")?.Value is { } href ? AtomPubXml.Resolve(one, href, address) : null).OfType<string>().Select(one => new Uri(one))];
+        return [.. root.Descendants(AtomPubXml.App + "collection").Where(TakesEntries).Select(one => AtomPubXml.Target(one, address)).OfType<Uri>()];
     }
 
     // A collection that names no type takes entries; one with an empty name takes nothing (8.3.4).

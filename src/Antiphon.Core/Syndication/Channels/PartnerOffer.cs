@@ -1,5 +1,6 @@
 using AngleSharp.Html.Parser;
 using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Syndication.AtomPub;
 
 namespace Antiphon.Core.Syndication.Channels;
@@ -17,12 +18,10 @@ public sealed record PartnerOffer(PartnerProtocol Protocol, Uri Address)
     public static PartnerOffer? Of(IEnumerable<string>? links, byte[] bytes, bool isPage, Uri address)
     {
         if (!isPage && ServiceDocument.Collections(bytes, address) is { } collections) return collections.Count == 0 ? null : new PartnerOffer(PartnerProtocol.AtomPub, collections[0]);
-        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("micropub")) is { } header) return new PartnerOffer(PartnerProtocol.Micropub, header.Target);
+        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("micropub")) is { } header && LinkResolver.Web(address, header.Target.AbsoluteUri) is { } named) return new PartnerOffer(PartnerProtocol.Micropub, named);
         if (!isPage) return null;
         var page = new HtmlParser().ParseDocument(new MemoryStream(bytes));
-        if (Leads(page.QuerySelector("link[rel~=micropub][href]")?.GetAttribute("href"), address) is { } micropub) return new PartnerOffer(PartnerProtocol.Micropub, micropub);
-        return Leads(page.QuerySelector($"link[rel~=service][type='{ServiceDocument.MediaType}'][href]")?.GetAttribute("href"), address) is { } service ? new PartnerOffer(PartnerProtocol.AtomPub, service) : null;
+        if (LinkResolver.Web(address, page.QuerySelector("link[rel~=micropub][href]")?.GetAttribute("href")) is { } micropub) return new PartnerOffer(PartnerProtocol.Micropub, micropub);
+        return LinkResolver.Web(address, page.QuerySelector($"link[rel~=service][type='{ServiceDocument.MediaType}'][href]")?.GetAttribute("href")) is { } service ? new PartnerOffer(PartnerProtocol.AtomPub, service) : null;
     }
-
-    private static Uri? Leads(string? href, Uri address) => href is not null && Uri.TryCreate(address, href.Trim(), out var found) && found.Scheme is "http" or "https" ? found : null;
 }

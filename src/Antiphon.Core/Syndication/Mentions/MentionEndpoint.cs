@@ -1,5 +1,6 @@
 using AngleSharp.Html.Parser;
 using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Syndication.Mentions;
 
@@ -15,13 +16,11 @@ public sealed record MentionEndpoint(MentionWay Way, Uri Address)
     /// <param name="address">Where the page was read, after redirects.</param>
     public static MentionEndpoint? Of(IEnumerable<string>? links, string? pingback, string html, Uri address)
     {
-        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("webmention")) is { } header && Web(address, header.Target.AbsoluteUri) is { } inHeader) return new MentionEndpoint(MentionWay.Webmention, inHeader);
+        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("webmention")) is { } header && LinkResolver.Web(address, header.Target.AbsoluteUri) is { } inHeader) return new MentionEndpoint(MentionWay.Webmention, inHeader);
         var document = html.Length == 0 ? null : new HtmlParser().ParseDocument(html);
         // An empty address is an address: the page itself.
-        if (document?.QuerySelector("link[rel~=webmention][href], a[rel~=webmention][href]")?.GetAttribute("href") is { } inPage && Web(address, inPage) is { } taken) return new MentionEndpoint(MentionWay.Webmention, taken);
-        if (Web(address, pingback ?? document?.QuerySelector("link[rel~=pingback][href]")?.GetAttribute("href")) is { } older) return new MentionEndpoint(MentionWay.Pingback, older);
+        if (document?.QuerySelector("link[rel~=webmention][href], a[rel~=webmention][href]")?.GetAttribute("href") is { } inPage && LinkResolver.Web(address, inPage) is { } taken) return new MentionEndpoint(MentionWay.Webmention, taken);
+        if (LinkResolver.Web(address, pingback ?? document?.QuerySelector("link[rel~=pingback][href]")?.GetAttribute("href")) is { } older) return new MentionEndpoint(MentionWay.Pingback, older);
         return null;
     }
-
-    private static Uri? Web(Uri address, string? found) => found is not null && Uri.TryCreate(address, found.Trim(), out var uri) && uri.Scheme is "http" or "https" ? uri : null;
 }

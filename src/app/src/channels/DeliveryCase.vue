@@ -9,7 +9,7 @@ import WhenText from '../shared/WhenText.vue'
 import { localTime } from '../shared/dates'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
-import { acts, broughtWords, kinds, states } from './words'
+import { acts, broughtWords, kinds, noChange, states } from './words'
 
 /** A delivery: exactly what was or will be sent, every attempt, and what can be done. */
 const props = defineProps<{ siteId: number; deliveryId: number; zone: string | undefined; mayAct: boolean }>()
@@ -38,11 +38,11 @@ async function run(what: () => Promise<unknown>, done: string): Promise<void> {
   for (const key of ['channel-delivery', 'time-line', 'channels', 'failure-causes', 'coverage']) await queries.invalidateQueries({ queryKey: [key] })
 }
 
-const change = (body: Schemas['DeliveryChange'], done: string) =>
-  run(() => take(api.PUT('/api/sites/{site}/channels/deliveries/{delivery}', { params: { path: path() }, body })), done)
+const change = (what: Partial<Schemas['DeliveryChange']>, done: string) =>
+  run(() => take(api.PUT('/api/sites/{site}/channels/deliveries/{delivery}', { params: { path: path() }, body: { ...noChange, ...what } })), done)
 const cancel = () => run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/cancel', { params: { path: path() } })), 'Cancelled.')
 const countNow = () => run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/count', { params: { path: path() } })), 'Counted.')
-const otherText = (turn: number) => change({ turn, text: null, at: null, isHeld: null }, `It takes text ${turn + 1}.`)
+const otherText = (turn: number) => change({ turn }, `It takes text ${turn + 1}.`)
 const retry = () => run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', { params: { path: path() } })), 'On the way again.')
 const again = () =>
   run(
@@ -104,7 +104,7 @@ function edit(what: 'text' | 'time'): void {
         }}<span v-if="one.turns > 1 && one.kind === 'social'" class="small soft"> · text {{ one.turn + 1 }} of {{ one.turns }}</span
         ><span v-if="one.count !== null && one.count !== undefined" class="small soft"> · {{ one.count }} of {{ one.limit }}</span>
       </h3>
-      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text, at: null, isHeld: null, turn: null }, 'The text is kept.')">
+      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text }, 'The text is kept.')">
         <v-textarea v-model="text" label="Text" rows="7" auto-grow :error-messages="act.fields.value.text" />
         <div class="row">
           <v-btn type="submit" :loading="act.running.value">Keep the text</v-btn>
@@ -113,17 +113,15 @@ function edit(what: 'text' | 'time'): void {
         </div>
       </form>
       <pre v-else class="sent" tabindex="0" :class="{ prose: one.kind === 'social' }">{{ one.text }}</pre>
-      <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time, text: null, isHeld: null, turn: null }, 'Moved.')">
+      <form v-if="editing === 'time'" class="row" novalidate @submit.prevent="change({ at: time }, 'Moved.')">
         <v-text-field v-model="time" type="datetime-local" label="Goes out at" density="compact" :error-messages="act.fields.value.at" />
         <v-btn type="submit" :loading="act.running.value">Move</v-btn>
         <v-btn variant="text" @click="editing = null">Cancel</v-btn>
       </form>
       <div v-if="props.mayAct && !editing" class="row acts">
         <template v-if="waits">
-          <v-btn v-if="one.held" @click="change({ isHeld: false, at: null, text: null, turn: null }, 'It goes out at its time.')">{{
-            one.held === 'approval' ? 'Approve' : 'Let it go'
-          }}</v-btn>
-          <v-btn v-else variant="outlined" @click="change({ isHeld: true, at: null, text: null, turn: null }, 'Held.')">Hold</v-btn>
+          <v-btn v-if="one.held" @click="change({ isHeld: false }, 'It goes out at its time.')">{{ one.held === 'approval' ? 'Approve' : 'Let it go' }}</v-btn>
+          <v-btn v-else variant="outlined" @click="change({ isHeld: true }, 'Held.')">Hold</v-btn>
           <v-btn v-if="one.kind === 'social' && one.act === 'publish'" variant="outlined" @click="edit('text')">Reword</v-btn>
           <v-btn v-if="one.kind === 'social' && one.act === 'publish' && one.turns > 1" variant="outlined" @click="otherText((one.turn + 1) % one.turns)"
             >Next text</v-btn

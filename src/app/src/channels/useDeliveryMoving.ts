@@ -3,6 +3,7 @@ import { api, take, type Schemas } from '../api/client'
 import { lineOf } from '../api/problem'
 import { localTime } from '../shared/dates'
 import { useNotice } from '../shared/useNotice'
+import { noChange } from './words'
 
 type Item = Schemas['TimeLineItem']
 
@@ -16,7 +17,7 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
     await take(
       api.PUT('/api/sites/{site}/channels/deliveries/{delivery}', {
         params: { path },
-        body: { at: localTime(at, zone()), text: null, isHeld: null, turn: null },
+        body: { ...noChange, at: localTime(at, zone()) },
       }),
     )
   }

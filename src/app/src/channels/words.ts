@@ -55,6 +55,9 @@ export const events: { value: Schemas['ChannelEvent']; title: string }[] = [
   { value: 'subscriberLeft', title: 'Somebody ended the mails' },
 ]
 
+/** A change of a delivery that changes nothing. */
+export const noChange: Required<Schemas['DeliveryChange']> = { at: null, text: null, isHeld: null, turn: null }
+
 export const acts: Record<Schemas['DeliveryAct'], string> = { publish: 'Publish', update: 'Change', withdraw: 'Withdraw', tell: 'Tell' }
 
 export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = {

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
+import type { Schemas } from '../../api/client'
 import WhenText from '../../shared/WhenText.vue'
 import { counted } from '../../shared/counted'
+import { useForecast } from './useForecast'
 
 /** Which mails bring the post, and whether any does. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
 const props = defineProps<{ siteId: number; postId: number; revision: number; readonly: boolean; zone: string | undefined }>()
-const { data: forecast } = useQuery({
-  queryKey: ['forecast', () => props.siteId, () => props.postId, () => props.revision],
-  queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}/forecast', { params: { path: { site: props.siteId, post: props.postId } } })),
-})
+const { data: forecast } = useForecast(() => props)
 const staysOut = computed({ get: () => details.value.staysOutOfMail ?? false, set: (out) => (details.value = { ...details.value, staysOutOfMail: out }) })
 </script>
 

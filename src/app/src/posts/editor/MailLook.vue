@@ -2,14 +2,12 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, take } from '../../api/client'
+import { useForecast } from './useForecast'
 
 /** How the post looks in the mails that will bring it. */
 const props = defineProps<{ siteId: number; postId: number; revision: number }>()
 const path = () => ({ site: props.siteId, post: props.postId })
-const { data: forecast } = useQuery({
-  queryKey: ['forecast', () => props.siteId, () => props.postId, () => props.revision],
-  queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}/forecast', { params: { path: path() } })),
-})
+const { data: forecast } = useForecast(() => props)
 const wanted = ref(0)
 const digest = computed(() => forecast.value?.digests.find((one) => one.id === wanted.value)?.id ?? forecast.value?.digests[0]?.id)
 const { data: mail } = useQuery({
