@@ -14,9 +14,10 @@ namespace Antiphon.Server.FollowedFeeds;
 
 /// <summary>Subscribes to followed feeds at the hubs they offer (WebSub §5) and renews before the lease ends.</summary>
 internal sealed class HubSubscriber(
-    GuardedClient client, IDbContextFactory<AntiphonContext> databases, TimeProvider clock, IOptions<AntiphonOptions> antiphon, IOptions<FollowingOptions> options)
+    GuardedClient client, IDbContextFactory<AntiphonContext> databases, TimeProvider clock, IHostApplicationLifetime lifetime, IOptions<AntiphonOptions> antiphon, IOptions<FollowingOptions> options)
 {
     private static readonly TimeSpan ConfirmedWithin = TimeSpan.FromMinutes(10);
+    private static readonly TimeSpan AfterFailure = TimeSpan.FromHours(1);
     private static readonly TimeSpan AfterRefusal = TimeSpan.FromDays(1);
 
     /// <summary>Notes the hub a feed offers, in the document or by a Link header; a feed that offers another one, or none any more, begins anew.</summary>
@@ -38,9 +39,11 @@ internal sealed class HubSubscriber(
         (following.Hub.State, following.Hub.AskedAt, following.Hub.RenewAt, following.Hub.LeaseUntil) = (HubState.None, now, now, null);
     }
 
-    /// <summary>Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever.</summary>
+    /// <summary>Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever. While the server is still starting nothing is asked, and what is due stays so.</summary>
     public async Task AskAsync(long blog, CancellationToken cancellation)
     {
+        // A hub that calls back before anybody listens takes it for a no.
+        if (!lifetime.ApplicationStarted.IsCancellationRequested) return;
         await using var database = await databases.CreateDbContextAsync(cancellation);
         if (await database.HubSubscriptions.SingleOrDefaultAsync(one => one.BlogId == blog, cancellation) is not { } hub) return;
         var now = clock.GetUtcNow();
@@ -51,15 +54,17 @@ internal sealed class HubSubscriber(
         await database.SaveChangesAsync(cancellation);
         var answer = await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "subscribe"), cancellation);
         if (answer.Problem is null) return;
+        // A no is believed for longer than a hub that is away or in trouble.
+        var pause = answer.Status is >= 400 and < 500 ? AfterRefusal : AfterFailure;
         await database.HubSubscriptions.Where(one => one.BlogId == blog && one.State != HubState.Subscribed)
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, HubState.Refused).SetProperty(one => one.RenewAt, now + AfterRefusal), cancellation);
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, HubState.Refused).SetProperty(one => one.RenewAt, now + pause), cancellation);
     }
 
     /// <summary>Tells the hub that we do not want to know any more. A hub that does not listen stops when the lease ends.</summary>
     public async Task LeaveAsync(HubSubscription hub, CancellationToken cancellation) =>
         await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "unsubscribe"), cancellation);
 
-    /// <summary>Asks every hub again that is due: before its lease ends, a day after it refused, or when it never confirmed.</summary>
+    /// <summary>Asks every hub again that is due: before its lease ends, a day after it refused, an hour after it could not be reached, or when it never confirmed.</summary>
     public async Task RenewAsync(CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);

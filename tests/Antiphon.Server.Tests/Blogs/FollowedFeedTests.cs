@@ -1,9 +1,14 @@
 using System.Net;
 using System.Text;
 using Antiphon.Core.Feeds.Following;
+using Antiphon.Data.Entities;
+using Antiphon.Server.FollowedFeeds;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.AspNetCore.Http;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Hosting;
 
 namespace Antiphon.Server.Tests.Blogs;
 
@@ -155,16 +160,39 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         Assert.Equal("bye", await hub.GetStringAsync($"{callback}?hub.mode=unsubscribe&hub.topic=x&hub.challenge=bye"));
     }
 
-    [Fact]
-    public async Task A_hub_that_refuses_is_let_be()
+    [Theory]
+    [InlineData(403, 24)]
+    [InlineData(500, 1)]
+    public async Task A_hub_that_refuses_is_let_be_for_a_day_and_one_in_trouble_for_an_hour(int status, int hours)
     {
         _site.Answer = async http =>
         {
-            if (http.Request.Path == "/hub") http.Response.StatusCode = 500;
+            if (http.Request.Path == "/hub") http.Response.StatusCode = status;
             else await http.Response.WriteAsync(Feed(["First"], $"<atom:link rel=\"hub\" href=\"{Address("hub")}\"/>"));
         };
         await VisitAsync();
         Assert.Equal("refused", (await BoardAsync()).Text("hub.state"));
+        var hub = await _host.InDatabaseAsync(database => database.HubSubscriptions.SingleAsync());
+        Assert.Equal(TimeSpan.FromHours(hours), hub.RenewAt - hub.AskedAt);
+    }
+
+    [Fact]
+    public async Task A_hub_is_asked_only_once_the_server_can_be_called_back()
+    {
+        var asked = 0;
+        _site.Answer = async http =>
+        {
+            if (http.Request.Path == "/hub") Interlocked.Increment(ref asked);
+            else await http.Response.WriteAsync(Feed(["First"], $"<atom:link rel=\"hub\" href=\"{Address("hub")}\"/>"));
+        };
+        var services = _host.Services;
+        var starting = ActivatorUtilities.CreateInstance<HubSubscriber>(services, new Starting());
+        await VisitAsync();
+        await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.State, HubState.None)));
+        await starting.AskAsync(_blog, CancellationToken.None);
+        Assert.Equal((1, "none"), (asked, (await BoardAsync()).Text("hub.state")));
+        await services.GetRequiredService<HubSubscriber>().AskAsync(_blog, CancellationToken.None);
+        Assert.Equal((2, "asked"), (asked, (await BoardAsync()).Text("hub.state")));
     }
 
     [Fact]
@@ -225,5 +253,18 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     {
         /// <inheritdoc/>
         protected override IEnumerable<(string Name, string Value)> Settings => [("Following:LookEverySeconds", "1")];
+    }
+    /// <summary>A server that does not listen yet.</summary>
+    private sealed class Starting : IHostApplicationLifetime
+    {
+        public CancellationToken ApplicationStarted => CancellationToken.None;
+
+        public CancellationToken ApplicationStopping => CancellationToken.None;
+
+        public CancellationToken ApplicationStopped => CancellationToken.None;
+
+        public void StopApplication()
+        {
+        }
     }
 }
