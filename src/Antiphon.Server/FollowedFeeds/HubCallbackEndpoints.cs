@@ -32,7 +32,8 @@ internal static class HubCallbackEndpoints
             return TypedResults.Ok();
         }
 
-        if (question.Mode != "subscribe" || string.IsNullOrEmpty(question.Challenge) || hub.State is HubState.None or HubState.Refused) return TypedResults.NotFound();
+        // One whose answer failed or came too late may have taken the request all the same, and is still welcome.
+        if (question.Mode != "subscribe" || string.IsNullOrEmpty(question.Challenge) || hub.State == HubState.None) return TypedResults.NotFound();
         var lease = TimeSpan.FromSeconds(Math.Clamp(question.LeaseSeconds ?? 86_400, 60, 90 * 86_400));
         // Asked again when a fifth of the lease is left.
         (hub.State, hub.LeaseUntil, hub.RenewAt) = (HubState.Subscribed, now + lease, now + (lease * 0.8));

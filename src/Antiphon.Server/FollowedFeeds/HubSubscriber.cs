@@ -20,6 +20,9 @@ internal sealed class HubSubscriber(
     private static readonly TimeSpan AfterFailure = TimeSpan.FromHours(1);
     private static readonly TimeSpan AfterRefusal = TimeSpan.FromDays(1);
 
+    // A hub that calls back before anybody listens takes it for a no.
+    private bool IsListening => lifetime.ApplicationStarted.IsCancellationRequested;
+
     /// <summary>Notes the hub a feed offers, in the document or by a Link header; a feed that offers another one, or none any more, begins anew.</summary>
     public static void Offer(Following following, Feed feed, Fetched fetched, IKeySource keys, DateTimeOffset now)
     {
@@ -42,8 +45,7 @@ internal sealed class HubSubscriber(
     /// <summary>Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever. While the server is still starting nothing is asked, and what is due stays so.</summary>
     public async Task AskAsync(long blog, CancellationToken cancellation)
     {
-        // A hub that calls back before anybody listens takes it for a no.
-        if (!lifetime.ApplicationStarted.IsCancellationRequested) return;
+        if (!IsListening) return;
         await using var database = await databases.CreateDbContextAsync(cancellation);
         if (await database.HubSubscriptions.SingleOrDefaultAsync(one => one.BlogId == blog, cancellation) is not { } hub) return;
         var now = clock.GetUtcNow();
@@ -64,9 +66,10 @@ internal sealed class HubSubscriber(
     public async Task LeaveAsync(HubSubscription hub, CancellationToken cancellation) =>
         await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "unsubscribe"), cancellation);
 
-    /// <summary>Asks every hub again that is due: before its lease ends, a day after it refused, an hour after it could not be reached, or when it never confirmed.</summary>
+    /// <summary>Asks every hub again that is due: before its lease ends, a day after it refused, an hour after it could not be reached, or when it never confirmed; none while the server is still starting.</summary>
     public async Task RenewAsync(CancellationToken cancellation)
     {
+        if (!IsListening) return;
         await using var database = await databases.CreateDbContextAsync(cancellation);
         var now = clock.GetUtcNow();
         var due = await database.HubSubscriptions.AsNoTracking().Where(one => one.RenewAt <= now && one.Following.Standing == FollowingStanding.Active).Select(one => new { one.BlogId, one.State, one.RenewAt }).ToListAsync(cancellation);

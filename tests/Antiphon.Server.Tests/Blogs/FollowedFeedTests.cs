@@ -9,6 +9,7 @@ using Microsoft.AspNetCore.Http;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Hosting;
+using Microsoft.Extensions.Time.Testing;
 
 namespace Antiphon.Server.Tests.Blogs;
 
@@ -177,6 +178,28 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     }
 
     [Fact]
+    public async Task A_hub_that_took_the_request_and_answered_with_an_error_may_still_confirm()
+    {
+        var callback = string.Empty;
+        _site.Answer = async http =>
+        {
+            if (http.Request.Path != "/hub")
+            {
+                await http.Response.WriteAsync(Feed(["First"], $"<atom:link rel=\"hub\" href=\"{Address("hub")}\"/>"));
+                return;
+            }
+
+            callback = (await http.Request.ReadFormAsync())["hub.callback"].ToString();
+            http.Response.StatusCode = StatusCodes.Status500InternalServerError;
+        };
+        await VisitAsync();
+        Assert.Equal("refused", (await BoardAsync()).Text("hub.state"));
+        using var hub = new HttpClient();
+        Assert.Equal("late", await hub.GetStringAsync($"{callback}?hub.mode=subscribe&hub.topic={Uri.EscapeDataString(Address("feed.xml"))}&hub.challenge=late"));
+        Assert.Equal("subscribed", (await BoardAsync()).Text("hub.state"));
+    }
+
+    [Fact]
     public async Task A_hub_is_asked_only_once_the_server_can_be_called_back()
     {
         var asked = 0;
@@ -186,11 +209,13 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
             else await http.Response.WriteAsync(Feed(["First"], $"<atom:link rel=\"hub\" href=\"{Address("hub")}\"/>"));
         };
         var services = _host.Services;
-        var starting = ActivatorUtilities.CreateInstance<HubSubscriber>(services, new Starting());
+        var starting = ActivatorUtilities.CreateInstance<HubSubscriber>(services, new Starting(), new FakeTimeProvider(DateTimeOffset.UtcNow.AddDays(1)));
         await VisitAsync();
         await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.State, HubState.None)));
+        var due = await RenewAtAsync();
         await starting.AskAsync(_blog, CancellationToken.None);
-        Assert.Equal((1, "none"), (asked, (await BoardAsync()).Text("hub.state")));
+        await starting.RenewAsync(CancellationToken.None);
+        Assert.Equal((1, "none", due), (asked, (await BoardAsync()).Text("hub.state"), await RenewAtAsync()));
         await services.GetRequiredService<HubSubscriber>().AskAsync(_blog, CancellationToken.None);
         Assert.Equal((2, "asked"), (asked, (await BoardAsync()).Text("hub.state")));
     }
@@ -214,6 +239,8 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         var problem = await _host.Owner.RefusedAsync(_host.Api + "followed/list", new { text = "<rss/>" });
         Assert.Contains("opml", problem.Text("errors.text.0"), StringComparison.Ordinal);
     }
+
+    private Task<DateTimeOffset> RenewAtAsync() => _host.InDatabaseAsync(database => database.HubSubscriptions.Select(hub => hub.RenewAt).SingleAsync());
 
     private static async Task PushAsync(HttpClient hub, string callback, string feed, string secret)
     {
