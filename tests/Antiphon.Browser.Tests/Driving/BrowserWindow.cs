@@ -7,7 +7,7 @@ namespace Antiphon.Browser.Tests.Driving;
 /// <summary>Headless Chromium with a fresh profile, and the few things a person does with it. Everything waits until it can be done.</summary>
 internal sealed class BrowserWindow : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(20);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
     private readonly ChromeDriver _driver;
     private string _hindrance = string.Empty;
     private bool _isKept;
@@ -16,13 +16,15 @@ internal sealed class BrowserWindow : IDisposable
     /// <param name="width">Width in CSS pixels.</param>
     /// <param name="height">Height in CSS pixels.</param>
     /// <param name="scripts">False for a reader who has scripts off.</param>
-    public BrowserWindow(int width = 1280, int height = 800, bool scripts = true)
+    /// <param name="motion">False for somebody whose system asks for less motion, which also leaves less to wait for.</param>
+    public BrowserWindow(int width = 1280, int height = 800, bool scripts = true, bool motion = true)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
             "--disable-dev-shm-usage", $"--window-size={width},{height}");
         if (!scripts) options.AddUserProfilePreference("profile.managed_default_content_settings.javascript", 2);
+        if (!motion) options.AddArgument("--force-prefers-reduced-motion");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
@@ -142,10 +144,11 @@ internal sealed class BrowserWindow : IDisposable
         return this;
     }
 
-    /// <summary>Forgets what a test left in the window, but not who is signed in.</summary>
+    /// <summary>Forgets what a test left in the window, but not who is signed in. A page left open would go on asking for news and drawing it while others are looked at.</summary>
     public void Forget()
     {
-        if (Address.Scheme is "http" or "https") Run("localStorage.clear();sessionStorage.clear()");
+        if (Address.Scheme is not ("http" or "https")) return;
+        Run("localStorage.clear();sessionStorage.clear()");
         _driver.Navigate().GoToUrl("about:blank");
         Complaints();
     }
@@ -163,7 +166,8 @@ internal sealed class BrowserWindow : IDisposable
     /// <inheritdoc/>
     public void Dispose()
     {
-        if (!_isKept) Close();
+        if (_isKept) Forget();
+        else Close();
     }
 
     /// <summary>Waits until a look at the page gives something.</summary>

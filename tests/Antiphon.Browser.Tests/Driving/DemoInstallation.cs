@@ -64,7 +64,7 @@ public sealed class DemoInstallation : IAsyncLifetime
     /// <summary>A browser in which somebody is signed in. It is kept for the next test that asks for the same.</summary>
     internal BrowserWindow SignedIn(string name = "imogen", int width = 1280, int height = 800) => Kept($"{name} {width} {height}", () =>
     {
-        var browser = new BrowserWindow(width, height);
+        var browser = new BrowserWindow(width, height, motion: false);
         browser.Open(Installation.Address).Fill("input[name=mail]", $"{name}@quillmoor.example").Fill("input[name=password]", Password).Press("Sign in").Sees("Coverage");
         return browser;
     });
@@ -74,16 +74,8 @@ public sealed class DemoInstallation : IAsyncLifetime
 
     private BrowserWindow Kept(string key, Func<BrowserWindow> open)
     {
-        if (_windows.TryGetValue(key, out var known))
-        {
-            known.Forget();
-            return known;
-        }
-
-        return _windows[key] = open().Kept();
+        if (!_windows.TryGetValue(key, out var known)) return _windows[key] = open().Kept();
+        known.Forget();
+        return known;
     }
 }
-
-/// <summary>Tests that share the demo and therefore run one after the other.</summary>
-[CollectionDefinition("demo")]
-public sealed class DemoCollection : ICollectionFixture<DemoInstallation>;

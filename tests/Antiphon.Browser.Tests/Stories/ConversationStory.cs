@@ -8,7 +8,7 @@ using OpenQA.Selenium;
 namespace Antiphon.Browser.Tests.Stories;
 
 /// <summary>Readers talk, vote, answer and report; the owner sets how that goes.</summary>
-[Collection("demo")]
+[Collection("another demo")]
 public sealed class ConversationStory : IDisposable
 {
     private readonly DemoInstallation _demo;

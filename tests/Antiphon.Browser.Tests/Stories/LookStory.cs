@@ -7,7 +7,7 @@ using Antiphon.Tests;
 namespace Antiphon.Browser.Tests.Stories;
 
 /// <summary>A listing is made to look like the page it stands in, in the builder.</summary>
-[Collection("demo")]
+[Collection("another demo")]
 public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
 {
     private readonly HttpClient _script = new();

@@ -5,7 +5,7 @@ using Antiphon.Tests;
 namespace Antiphon.Browser.Tests.Stories;
 
 /// <summary>Another site writes about a post; what it says comes back into the conversation.</summary>
-[Collection("demo")]
+[Collection("another demo")]
 public sealed class MentionStory(DemoInstallation demo)
 {
     [Fact]

@@ -9,8 +9,8 @@ using OpenQA.Selenium;
 namespace Antiphon.Browser.Tests.Stories;
 
 /// <summary>The team at work on comments, and readers with what is theirs.</summary>
-[Collection("demo")]
-public sealed partial class ModeratingStory : IDisposable
+[Collection("another demo")]
+public sealed partial class ModeratingStory : IAsyncLifetime
 {
     private readonly DemoInstallation _demo;
     private readonly HttpClient _script;
@@ -23,8 +23,12 @@ public sealed partial class ModeratingStory : IDisposable
         _script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
     }
 
-    public void Dispose()
+    public Task InitializeAsync() => Task.CompletedTask;
+
+    public async Task DisposeAsync()
     {
+        // The stories after this one find comments taken as ever.
+        await SetAsync(new { votes = "upAndDown" });
         _script.Dispose();
         _files.Dispose();
     }
@@ -101,11 +105,10 @@ public sealed partial class ModeratingStory : IDisposable
     public async Task A_reader_changes_and_takes_back_what_they_wrote()
     {
         var address = await PostAsync("Yours to change");
-        await SetAsync(new { approval = "none", votes = "upAndDown", reactions = new[] { "★", "☾", "♥" } });
+        await SetAsync(new { approval = "firstTimeWriters", votes = "upAndDown", reactions = new[] { "★", "☾", "♥" } });
         var reader = _demo.Reader();
         reader.Open(address);
         var thread = new PageThread(reader);
-        // Nobody types as fast as a test, so it waits.
         thread.Write("Nell Hartley", "Orion is upp.").Sees("with the team");
         var waiting = (await _demo.AskAsync("api/sites/1/comments?search=Orion%20is%20upp"))["comments"]![0]!;
         (await _script.PostAsJsonAsync($"api/sites/1/comments/{waiting["id"]}/decision", new { standing = "public", seen = "waiting" })).EnsureSuccessStatusCode();
@@ -118,7 +121,6 @@ public sealed partial class ModeratingStory : IDisposable
         reader.Run("window.confirm=()=>true");
         thread.Press(".antiphon-own button:nth-of-type(2)");
         reader.Until("the comment gone", _ => thread.Words.Contains("Orion is up.", StringComparison.Ordinal) ? null : thread);
-        await UsualAsync();
     }
 
     [Fact]
@@ -160,7 +162,6 @@ public sealed partial class ModeratingStory : IDisposable
         var last = (await _demo.AskAsync("api/sites/1/comments?standing=public&search=came%20later"))["comments"]![0]!["id"]!;
         Assert.NotNull(last);
         thread.Press("[data-order=newest]").Sees("A voice that came later.");
-        await UsualAsync();
     }
 
     [Fact]
@@ -236,8 +237,6 @@ public sealed partial class ModeratingStory : IDisposable
     private async Task WishAsync(string about) => (await _script.PutAsJsonAsync("api/sites/1/comments/notices", new { about, everyHours = 0 })).EnsureSuccessStatusCode();
 
     private async Task SetAsync(object settings) => (await _script.PutAsJsonAsync("api/sites/1/comments/settings", new { settings })).EnsureSuccessStatusCode();
-
-    private Task UsualAsync() => SetAsync(new { votes = "upAndDown" });
 
     [GeneratedRegex("http\\S+/decide/\\S+to=public")]
     private static partial Regex Link();

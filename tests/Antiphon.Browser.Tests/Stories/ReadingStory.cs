@@ -4,7 +4,7 @@ using OpenQA.Selenium;
 namespace Antiphon.Browser.Tests.Stories;
 
 /// <summary>Posts read inside Quillmoor's own pages: the whole log in one page, and the panel over another.</summary>
-[Collection("demo")]
+[Collection("another demo")]
 public sealed class ReadingStory(DemoInstallation demo)
 {
     private const string Root = "const roots=[...document.querySelectorAll('[data-antiphon-listing]')].map((place)=>place.shadowRoot).filter(Boolean);const at=(css)=>roots.map((root)=>root.querySelector(css)).find(Boolean);";

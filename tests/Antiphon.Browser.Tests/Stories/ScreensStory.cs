@@ -4,7 +4,7 @@ using Antiphon.Tests;
 namespace Antiphon.Browser.Tests.Stories;
 
 /// <summary>Every main screen, in both themes and on a phone: it opens without complaint, fits the window, and reads well aloud.</summary>
-[Collection("demo")]
+[Collection("another demo")]
 public sealed class ScreensStory(DemoInstallation demo)
 {
     /// <summary>Screens and words that show once each is filled.</summary>

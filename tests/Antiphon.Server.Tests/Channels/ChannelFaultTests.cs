@@ -6,6 +6,7 @@ using Antiphon.Tests;
 namespace Antiphon.Server.Tests.Channels;
 
 /// <summary>Nothing lost, nothing twice: a thousand deliveries to services that fail in every way, while the server is killed ten times.</summary>
+[Collection("faults")]
 public sealed class ChannelFaultTests : IAsyncLifetime
 {
     private const int Posts = 334;

@@ -1,0 +1,1 @@
+[assembly: TestCollectionOrderer("Antiphon.Tests.LongestFirst", "Antiphon.Server.Tests")]
