@@ -1,4 +1,3 @@
-using AngleSharp.Html.Parser;
 
 namespace Antiphon.Core.Html;
 
@@ -9,7 +8,7 @@ public static class FirstPicture
     public static (string Url, string? Alt)? In(string? html)
     {
         if (html is null || !html.Contains("<img", StringComparison.OrdinalIgnoreCase)) return null;
-        foreach (var picture in new HtmlParser().ParseDocument(html).QuerySelectorAll("img[src]"))
+        foreach (var picture in HtmlReader.ReadOrWords(html, HtmlLimits.Text).QuerySelectorAll("img[src]"))
         {
             if (picture.GetAttribute("width") == "1" || picture.GetAttribute("height") == "1") continue;
             var url = picture.GetAttribute("src")!;

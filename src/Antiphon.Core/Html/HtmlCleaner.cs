@@ -1,3 +1,4 @@
+using AngleSharp;
 using AngleSharp.Dom;
 using Ganss.Xss;
 
@@ -6,11 +7,8 @@ namespace Antiphon.Core.Html;
 /// <summary>Makes HTML from outside safe to show: an allow-list of elements, attributes and schemes, and relative addresses made absolute.</summary>
 public sealed class HtmlCleaner
 {
-    /// <summary>Longest text that is cleaned, in characters; the rest is cut off before parsing.</summary>
-    public const int MaxLength = 2_000_000;
-
-    /// <summary>Deepest nesting that is parsed; deeper markup is reduced to its text, as no author writes it.</summary>
-    public const int MaxDepth = 200;
+    // In the mode of standards, in which a paragraph ends before a table.
+    private const string Opening = "<!doctype html><html><body>";
 
     private readonly HtmlSanitizer _sanitizer;
 
@@ -26,9 +24,7 @@ public sealed class HtmlCleaner
             AllowedCssClasses = new HashSet<string>(classes, StringComparer.Ordinal),
         });
         _sanitizer.KeepChildNodes = true;
-        _sanitizer.RemovingTag += (_, e) => DropWithContent(e.Tag);
         _sanitizer.RemovingCssClass += (_, e) => e.Cancel = IsLanguage(e.CssClass);
-        _sanitizer.PostProcessNode += (_, e) => MarkOutsideLink(e.Node);
     }
 
     /// <summary>For the body of a post.</summary>
@@ -37,32 +33,47 @@ public sealed class HtmlCleaner
     /// <summary>For comments.</summary>
     public static HtmlCleaner ForComments { get; } = new(HtmlAllowList.CommentElements, []);
 
-    /// <summary>The cleaned fragment. Never throws; text nested beyond <see cref="MaxDepth"/> keeps its words and loses its markup.</summary>
+    /// <summary>The cleaned fragment. Never throws; of a text beyond <see cref="HtmlLimits.Text"/> only the words are kept.</summary>
     /// <param name="html">Any text; null gives an empty string.</param>
     /// <param name="baseAddress">What relative addresses are resolved against; without it they stay as they are.</param>
     public string Clean(string? html, Uri? baseAddress = null)
     {
         if (string.IsNullOrWhiteSpace(html)) return string.Empty;
-        if (html.Length > MaxLength) html = html[..MaxLength];
-        if (NestingDepth.Of(html) > MaxDepth) return System.Net.WebUtility.HtmlEncode(NestingDepth.WordsOf(html));
-        lock (_sanitizer)
+        // First everything goes that may not stay, in one pass; taking it out of the tree piece by piece, as the sanitiser would, costs the square of the pieces.
+        if (HtmlReader.Read(Opening + html, HtmlLimits.Text).Document is not { Body: { } whole }) return Words(html);
+        if (HtmlReader.Read(Opening + MarkupWriter.Write(whole, FateOf, ValueOf), HtmlLimits.Text).Document is not { Body: { } body } document) return Words(html);
+        using (document)
         {
-            return _sanitizer.Sanitize(html, baseAddress?.AbsoluteUri ?? string.Empty);
+            foreach (var part in new[] { document.DocumentElement, document.Head, body }) Strip(part);
+            _sanitizer.SanitizeDom(document, body, baseAddress?.AbsoluteUri ?? string.Empty);
+            foreach (var link in body.QuerySelectorAll("a[href]")) link.SetAttribute("rel", "noopener nofollow ugc");
+            return body.ChildNodes.ToHtml(_sanitizer.OutputFormatter);
         }
     }
 
-    private static void DropWithContent(IElement element)
+    private static string Words(string html) => System.Net.WebUtility.HtmlEncode(MarkupScan.WordsOf(html));
+
+    // Attributes of a second html or body tag are put on the first one (HTML, 13.2.6.4.7).
+    private static void Strip(IElement? part)
     {
-        if (element.LocalName is "script" or "style" or "template" or "noscript" or "iframe" or "object" or "svg" or "math" or "textarea" or "select")
-        {
-            element.InnerHtml = string.Empty;
-        }
+        foreach (var attribute in part?.Attributes.ToList() ?? []) part!.RemoveAttribute(attribute.Name);
+    }
+
+    private TreeFate FateOf(INode node) => node switch
+    {
+        IElement { LocalName: "script" or "style" or "template" or "noscript" or "iframe" or "object" or "svg" or "math" or "textarea" or "select" } => TreeFate.Remove,
+        IElement element => _sanitizer.AllowedTags.Contains(element.LocalName) ? TreeFate.Keep : TreeFate.Unwrap,
+        IText => TreeFate.Keep,
+        _ => TreeFate.Remove,
+    };
+
+    private string? ValueOf(string name, string value)
+    {
+        if (!_sanitizer.AllowedAttributes.Contains(name)) return null;
+        if (name != "class") return value;
+        var classes = value.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Where(one => _sanitizer.AllowedClasses.Contains(one) || IsLanguage(one)).Distinct().ToList();
+        return classes.Count == 0 ? null : string.Join(' ', classes);
     }
 
     private static bool IsLanguage(string name) => name.StartsWith(HtmlAllowList.LanguageClass, StringComparison.Ordinal) && name.Length <= 40 && name.All(c => char.IsAsciiLetterOrDigit(c) || c is '-' or '+' or '#');
-
-    private static void MarkOutsideLink(INode node)
-    {
-        if (node is IElement { LocalName: "a" } link && link.HasAttribute("href")) link.SetAttribute("rel", "noopener nofollow ugc");
-    }
 }

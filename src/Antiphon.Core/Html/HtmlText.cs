@@ -1,6 +1,5 @@
 using System.Text;
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
 
 namespace Antiphon.Core.Html;
 
@@ -20,18 +19,22 @@ public static class HtmlText
     {
         if (string.IsNullOrWhiteSpace(html)) return string.Empty;
         if (!html.Contains('<', StringComparison.Ordinal) && !html.Contains('&', StringComparison.Ordinal)) return Fold(html);
-        var document = new HtmlParser().ParseDocument(html);
-        var text = new StringBuilder(html.Length);
-        if (document.Body is { } body) Append(body, text);
+        return Of(HtmlReader.BodyOf(html, HtmlLimits.Text));
+    }
+
+    /// <summary>The same for what is read already.</summary>
+    public static string Of(INode node)
+    {
+        var text = new StringBuilder();
+        Append(node, text);
         return Fold(text.ToString());
     }
 
     /// <summary>The text with paragraphs and line breaks kept as line ends, for the plain part of a mail.</summary>
     public static string WithLines(string html)
     {
-        var document = new HtmlParser().ParseDocument(html);
         var text = new StringBuilder(html.Length);
-        if (document.Body is { } body) Append(body, text, "\n\n");
+        Append(HtmlReader.BodyOf(html, HtmlLimits.Text), text, "\n\n");
         var lines = text.ToString().Split('\n').Select(Fold);
         return string.Join('\n', lines).Trim().ReplaceRepeatedBlankLines();
     }
@@ -44,20 +47,16 @@ public static class HtmlText
 
     private static void Append(INode node, StringBuilder text, string lineEnd = " ")
     {
-        // An explicit stack: markup from outside can be nested deeper than a thread's own stack allows.
-        var stack = new Stack<(INode Node, bool Leaving)>();
-        stack.Push((node, false));
-        while (stack.TryPop(out var step))
+        foreach (var step in TreeWalk.Steps(node, element => !IsUnseen(element)))
         {
             if (step.Node is IText words) text.Append(words.Data);
-            if (step.Node is not IElement element) continue;
-            if (element.LocalName is "script" or "style" or "template" or "noscript") continue;
-            if (Breaking.Contains(element.LocalName)) text.Append(element.LocalName == "br" ? lineEnd[..1] : lineEnd);
-            if (step.Leaving) continue;
-            if (element.LocalName != "br") stack.Push((element, true));
-            for (var child = element.LastChild; child is not null; child = child.PreviousSibling) stack.Push((child, false));
+            if (step.Node is not IElement element || IsUnseen(element) || !Breaking.Contains(element.LocalName)) continue;
+            if (element.LocalName != "br") text.Append(lineEnd);
+            else if (!step.IsLeaving) text.Append(lineEnd[..1]);
         }
     }
+
+    private static bool IsUnseen(IElement element) => element.LocalName is "script" or "style" or "template" or "noscript";
 
     private static string Fold(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
 }

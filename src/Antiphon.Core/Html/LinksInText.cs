@@ -1,4 +1,3 @@
-using AngleSharp.Html.Parser;
 
 namespace Antiphon.Core.Html;
 
@@ -9,7 +8,7 @@ public static class LinksInText
     public static IReadOnlyList<string> Of(string html)
     {
         if (!html.Contains("<a ", StringComparison.OrdinalIgnoreCase)) return [];
-        var links = new HtmlParser().ParseDocument(html).QuerySelectorAll("a[href]")
+        var links = HtmlReader.ReadOrWords(html, HtmlLimits.Text).QuerySelectorAll("a[href]")
             .Select(link => link.GetAttribute("href")!.Trim().Split('#')[0]);
         return [.. links.Where(address => Uri.TryCreate(address, UriKind.Absolute, out var uri) && uri.Scheme is "http" or "https").Distinct()];
     }

@@ -1,5 +1,5 @@
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
+using AngleSharp.Html.Dom;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Html;
@@ -15,11 +15,10 @@ public sealed record PageCard(string Title, string? Text, string Host, Uri? Pict
     private const int LongestText = 240;
 
     /// <summary>Reads a page; null when it has no title.</summary>
-    /// <param name="html">The page.</param>
+    /// <param name="document">The page.</param>
     /// <param name="address">Where it was read.</param>
-    public static PageCard? Of(string html, Uri address)
+    public static PageCard? Of(IHtmlDocument document, Uri address)
     {
-        var document = new HtmlParser().ParseDocument(html);
         string? Said(params string[] names) => names.Select(name => document.QuerySelector($"meta[property='{name}'], meta[name='{name}']")?.GetAttribute("content")?.Trim()).FirstOrDefault(text => !string.IsNullOrEmpty(text));
         var title = Said("og:title") ?? document.Title?.Trim();
         if (string.IsNullOrEmpty(title)) return null;

@@ -33,7 +33,7 @@ public static partial class BodyFormat
     [GeneratedRegex("\\*\\*\\S[^*\\n]*\\*\\*")]
     private static partial Regex Bold();
 
-    [GeneratedRegex("!?\\[[^\\]\\n]+\\]\\([^)\\s]+\\)")]
+    [GeneratedRegex("!?\\[[^\\[\\]\\n]+\\]\\([^)\\s]+\\)")]
     private static partial Regex Link();
 
     [GeneratedRegex("^[-*+] \\S.*\\n[-*+] \\S", RegexOptions.Multiline)]

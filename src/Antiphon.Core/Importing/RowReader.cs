@@ -54,6 +54,7 @@ public sealed class RowReader
         var reservations = new List<string>();
         var title = TitleOf(row, reservations);
         if (title.Length == 0) return (null, "It has no title.");
+        if (Value(row, ImportTarget.Body).Length > HtmlLimits.Text.Length) return (null, $"Its text is longer than {HtmlLimits.Text.Length:N0} characters; split it into several posts.");
         var (body, tidied) = BodyOf(Value(row, ImportTarget.Body));
         var written = Value(row, ImportTarget.Date);
         var date = written.Length == 0 ? null : TableDate.Read(written, _plan.DateForm, _zone);
@@ -92,8 +93,6 @@ public sealed class RowReader
 
     private (string Html, int Tidied) BodyOf(string text)
     {
-        if (text.Length > HtmlCleaner.MaxLength) text = text[..HtmlCleaner.MaxLength];
-        if (NestingDepth.Of(text) > HtmlCleaner.MaxDepth) return (HtmlCleaner.ForPosts.Clean(text), 0);
         var html = BodyFormat.ToHtml(text);
         if (!_plan.Tidy) return (HtmlCleaner.ForPosts.Clean(html), 0);
         var tidy = BodyTidying.Tidy(html);

@@ -1,5 +1,5 @@
 using System.Globalization;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Pictures;
 
@@ -14,7 +14,7 @@ public static class PicturesInText
     public static string WithSizes(string html)
     {
         if (!html.Contains(PictureAddress.Folder, StringComparison.Ordinal)) return html;
-        var body = new HtmlParser().ParseDocument(html).Body!;
+        var body = HtmlReader.BodyOf(html);
         foreach (var picture in body.QuerySelectorAll("img[src]"))
         {
             if (PictureAddress.Parse(picture.GetAttribute("src")) is not { } address) continue;
@@ -29,13 +29,13 @@ public static class PicturesInText
 
     /// <summary>Whole addresses of pictures in a text that are not of a library.</summary>
     public static IReadOnlyList<string> OutsideIn(string html) => html.Contains("<img", StringComparison.Ordinal)
-        ? [.. new HtmlParser().ParseDocument(html).QuerySelectorAll("img[src]").Select(picture => picture.GetAttribute("src")!).Where(source => Feeds.Reading.LinkResolver.IsWeb(source) && PictureAddress.Parse(source) is null).Distinct()]
+        ? [.. HtmlReader.ReadOrWords(html).QuerySelectorAll("img[src]").Select(picture => picture.GetAttribute("src")!).Where(source => Feeds.Reading.LinkResolver.IsWeb(source) && PictureAddress.Parse(source) is null).Distinct()]
         : [];
 
     /// <summary>The text with another address in the place of one, wherever it is a picture's.</summary>
     public static string Exchanged(string html, string from, string to)
     {
-        var body = new HtmlParser().ParseDocument(html).Body!;
+        var body = HtmlReader.BodyOf(html);
         foreach (var picture in body.QuerySelectorAll("img[src]").Where(picture => picture.GetAttribute("src") == from)) picture.SetAttribute("src", to);
         return body.InnerHtml;
     }
@@ -45,7 +45,7 @@ public static class PicturesInText
     /// <param name="address">Where the picture of a key is.</param>
     public static string Moved(string html, Func<string, string> address)
     {
-        var body = new HtmlParser().ParseDocument(html).Body!;
+        var body = HtmlReader.BodyOf(html);
         foreach (var picture in body.QuerySelectorAll("img[src]"))
         {
             if (PictureAddress.Parse(picture.GetAttribute("src")) is { } own) picture.SetAttribute("src", address(own.Key));
@@ -56,6 +56,6 @@ public static class PicturesInText
 
     /// <summary>Keys of the pictures in a text.</summary>
     public static IReadOnlyList<string> KeysIn(string html) => html.Contains(PictureAddress.Folder, StringComparison.Ordinal)
-        ? [.. new HtmlParser().ParseDocument(html).QuerySelectorAll("img[src]").Select(picture => PictureAddress.Parse(picture.GetAttribute("src"))?.Key).OfType<string>().Distinct()]
+        ? [.. HtmlReader.ReadOrWords(html).QuerySelectorAll("img[src]").Select(picture => PictureAddress.Parse(picture.GetAttribute("src"))?.Key).OfType<string>().Distinct()]
         : [];
 }

@@ -37,6 +37,7 @@ public static class SvgCleaner
             if (document.Root is not { } root || root.Name != Svg + "svg") return null;
             CleanChildren(root);
             CleanAttributes(root);
+            if (!SvgExpansion.IsBounded(root)) return null;
             return SizeOf(root) is var (width, height) ? new CleanSvg(root.ToString(SaveOptions.DisableFormatting), width, height) : null;
         }
         catch (XmlException)
@@ -86,8 +87,14 @@ public static class SvgCleaner
     // "url(#mask)" points within the document; every other address would be fetched.
     private static bool LoadsSomething(string value)
     {
-        var at = value.IndexOf("url(", StringComparison.OrdinalIgnoreCase);
-        return at >= 0 && !value[(at + 4)..].TrimStart(' ', '"', '\'').StartsWith('#');
+        // An escape could spell "url" in other letters.
+        if (value.Contains('\\', StringComparison.Ordinal)) return true;
+        for (var at = value.IndexOf("url(", StringComparison.OrdinalIgnoreCase); at >= 0; at = value.IndexOf("url(", at + 4, StringComparison.OrdinalIgnoreCase))
+        {
+            if (!value.AsSpan(at + 4).TrimStart(" \t\r\n\f\"'").StartsWith("#")) return true;
+        }
+
+        return false;
     }
 
     private static (int Width, int Height)? SizeOf(XElement root)

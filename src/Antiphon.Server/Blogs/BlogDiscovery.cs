@@ -38,8 +38,9 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     {
         FetchProblem.ErrorStatus => "error-status",
         FetchProblem.TooLarge => "too-large",
+        FetchProblem.TooComplex => "too-complex",
         FetchProblem.NotAllowed => "not-allowed",
-        FetchProblem.NotAnAddress => "not-an-address",
+        FetchProblem.NotAnAddress or FetchProblem.BadRedirect => "not-an-address",
         FetchProblem.TooSlow => "too-slow",
         FetchProblem.TooManyRedirects => "too-many-redirects",
         FetchProblem.Insecure => "insecure",
@@ -69,13 +70,14 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         return start.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true;
     }
 
-    private async Task<DiscoveryOutcome> FromPageAsync(Fetched page, int mayBeSentOn, CancellationToken cancellation)
+    private async Task<DiscoveryOutcome> FromPageAsync(Fetched fetched, int mayBeSentOn, CancellationToken cancellation)
     {
-        var html = DecodedFeed.From(page.Bytes, page.ContentType).Text;
-        var named = FeedLinkFinder.InPage(html, page.Address, page.Headers.Links);
+        var page = fetched.WithPage(cancellation);
+        if (page.Page is not { } document) return DiscoveryOutcome.Refused(FetchWords.For(page.Problem!.Value, page.Detail), Code(page.Problem.Value));
+        var named = FeedLinkFinder.InPage(document, page.Address, page.Headers.Links);
         var candidates = await ReadAllAsync(named, page.Address, cancellation);
         // A page that sends its visitors on, or says that it is really another one, is asked about there before anything is guessed.
-        if (candidates.Count == 0 && mayBeSentOn > 0 && PageSigns.Of(html, page.Address) is var signs && (signs.Refresh ?? signs.Canonical) is { } elsewhere)
+        if (candidates.Count == 0 && mayBeSentOn > 0 && PageSigns.Of(document, page.Address) is var signs && (signs.Refresh ?? signs.Canonical) is { } elsewhere)
         {
             var there = await FromAddressAsync(elsewhere, mayBeSentOn - 1, cancellation);
             if (there.View is not null) return there;

@@ -8,6 +8,7 @@ using Antiphon.Data.Entities.Syndication;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Outgoing;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -96,11 +97,15 @@ internal static class ChannelSetupEndpoints
         if (await FindAsync(site, channel, database, cancellation) is not { } found) return TypedResults.NotFound();
         if (found.Kind != request.Kind) return FieldProblem.For("kind", "A channel stays what it is; add another one.");
         if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
+        // A secret was given for one receiver; whoever changes the address may not be the one who knows it.
+        if (HasMoved(found.Settings.Address, request.Settings.Address)) secrets.Set(found, null, keepsBefore: false);
         (found.Name, found.Settings) = (request.Name.Trim(), request.Settings);
         if (request.Secret is not null) secrets.Set(found, request.Secret.Trim(), keepsBefore: false);
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Ok(View(found));
     }
+
+    private static bool HasMoved(string before, string now) => before != now && !(Uri.TryCreate(before, UriKind.Absolute, out var was) && Uri.TryCreate(now, UriKind.Absolute, out var isNow) && Credentials.SameOrigin(was, isNow));
 
     private static (string Setting, string Remedy)? Problem(ChannelRequest request) =>
         string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > LongestName ? ("name", "Give the channel a name of at most 100 characters.")

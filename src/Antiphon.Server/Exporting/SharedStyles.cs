@@ -1,4 +1,4 @@
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 using Antiphon.Core.Posts.Pages;
 
 namespace Antiphon.Server.Exporting;
@@ -14,7 +14,7 @@ internal sealed class SharedStyles
     /// <summary>The page with links in the place of its sheets.</summary>
     public string TakeFrom(string html, string file)
     {
-        var page = new HtmlParser().ParseDocument(html);
+        var page = HtmlReader.ReadOrWords(html);
         foreach (var sheet in page.Head!.QuerySelectorAll("style").ToList())
         {
             var path = _files.TryGetValue(sheet.TextContent, out var known) ? known : _files[sheet.TextContent] = $"styles/{(_files.Count == 0 ? "pages" : $"more-{_files.Count}")}.css";

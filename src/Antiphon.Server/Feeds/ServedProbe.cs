@@ -36,7 +36,8 @@ internal sealed class ServedProbe(GuardedClient client)
         if (feed is null || !LinkResolver.IsWeb(feed.Link)) return null;
         var page = await client.GetAsync(new Uri(feed.Link!), cancellation: cancellation);
         if (page.Problem is not null || page.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) != true) return null;
-        var links = FeedLinkFinder.InPage(DecodedFeed.From(page.Bytes, page.ContentType).Text, page.Address, page.Headers.Links);
+        if (page.WithPage(cancellation).Page is not { } document) return null;
+        var links = FeedLinkFinder.InPage(document, page.Address, page.Headers.Links);
         // Another form of the feed, or its address before a redirect, is named just as well; any feed that the page names will be found.
         var own = new[] { fetched.Address.AbsoluteUri, feed.FeedLink, fetched.Redirects.Count > 0 ? fetched.Redirects[0].From.AbsoluteUri : null }.Select(FoldedAddress.Of).OfType<string>().ToHashSet();
         return links.Any(link => link.Kind is FeedLinkKind.Alternate or FeedLinkKind.Header || own.Contains(FoldedAddress.Of(link.Address.AbsoluteUri) ?? string.Empty));

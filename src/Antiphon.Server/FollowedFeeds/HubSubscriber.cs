@@ -54,7 +54,7 @@ internal sealed class HubSubscriber(
         (hub.AskedAt, hub.RenewAt) = (now, now + ConfirmedWithin);
         if (!renews) hub.State = HubState.Asked;
         await database.SaveChangesAsync(cancellation);
-        var answer = await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "subscribe"), cancellation);
+        var answer = await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "subscribe"), cancellation, isSecret: true);
         if (answer.Problem is null) return;
         // A no is believed for longer than a hub that is away or in trouble.
         var pause = answer.Status is >= 400 and < 500 ? AfterRefusal : AfterFailure;
@@ -64,7 +64,7 @@ internal sealed class HubSubscriber(
 
     /// <summary>Tells the hub that we do not want to know any more. A hub that does not listen stops when the lease ends.</summary>
     public async Task LeaveAsync(HubSubscription hub, CancellationToken cancellation) =>
-        await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "unsubscribe"), cancellation);
+        await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "unsubscribe"), cancellation, isSecret: true);
 
     /// <summary>Asks every hub again that is due: before its lease ends, a day after it refused, an hour after it could not be reached, or when it never confirmed; none while the server is still starting.</summary>
     public async Task RenewAsync(CancellationToken cancellation)

@@ -43,9 +43,9 @@ internal sealed class ImportSources(GuardedClient client)
         var (records, troubles) = (new List<Dictionary<string, string>>(), new List<string>());
         foreach (var address in addresses.Take(MostPages))
         {
-            var fetched = await client.GetAsync(new Uri(address), cancellation: cancellation);
+            var fetched = await client.GetPageAsync(new Uri(address), cancellation);
             if (fetched.Problem is { } problem) troubles.Add($"{address}: {FetchWords.For(problem, fetched.Detail)}");
-            else if (PageRecord.Read(DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text, fetched.Address) is { } record) records.Add(record);
+            else if (PageRecord.Read(fetched.Page!, fetched.Address) is { } record) records.Add(record);
             else troubles.Add($"{address}: there is no text on the page.");
         }
 

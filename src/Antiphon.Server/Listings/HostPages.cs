@@ -1,8 +1,9 @@
 using AngleSharp;
 using AngleSharp.Dom;
 using AngleSharp.Html;
-using AngleSharp.Html.Parser;
+using AngleSharp.Html.Dom;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Html;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Server.Outgoing;
 
@@ -16,15 +17,13 @@ internal sealed class HostPages(GuardedClient client)
     /// <summary>The page, or what went wrong in words.</summary>
     public async Task<(HostPageView? Page, string? Problem)> GetAsync(Uri address, string key, CancellationToken cancellation)
     {
-        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        var fetched = await client.GetPageAsync(address, cancellation);
         if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
-        var html = DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text;
-        return (Quieten(html, fetched.Address, key), null);
+        return (Quieten(fetched.Page!, fetched.Address, key), null);
     }
 
-    private static HostPageView Quieten(string html, Uri address, string key)
+    private static HostPageView Quieten(IHtmlDocument document, Uri address, string key)
     {
-        var document = new HtmlParser().ParseDocument(html);
         foreach (var element in document.QuerySelectorAll(string.Join(',', Running)).ToList()) element.Remove();
         foreach (var element in document.QuerySelectorAll("meta[http-equiv]").ToList()) element.Remove();
         foreach (var element in document.All)

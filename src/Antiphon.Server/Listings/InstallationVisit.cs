@@ -15,7 +15,7 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
     /// <summary>The result point by point.</summary>
     public async Task<InstallationView> CheckAsync(Listing listing, Uri address, CancellationToken cancellation)
     {
-        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        var fetched = await client.GetPageAsync(address, cancellation);
         var results = fetched.Problem is { } problem
             ? [new PointResult(InstallationPoint.PageReachable, PointState.Wrong, FetchWords.For(problem, fetched.Detail))]
             : await ExamineAsync(listing, fetched, cancellation);
@@ -32,7 +32,7 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
             FeedAddress = content.Links.Feed.Length == 0 ? null : content.Links.Feed,
             Policies = page.Policies ?? [],
         };
-        var results = InstallationCheck.Examine(DecodedFeed.From(page.Bytes, page.ContentType).Text, page.Address, expected).ToList();
+        var results = InstallationCheck.Examine(page.Page!, DecodedFeed.From(page.Bytes, page.ContentType).Text, page.Address, expected).ToList();
         var asked = results.FindIndex(result => result.Point == InstallationPoint.ScriptThere);
         if (asked < 0) return results;
         var asksForScript = results[asked].State == PointState.Right;

@@ -1,5 +1,5 @@
-using AngleSharp.Html.Parser;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Html;
 using Antiphon.Core.Listings.Looks.Matching;
 using Antiphon.Server.Outgoing;
 
@@ -13,9 +13,9 @@ internal sealed class PageLooks(GuardedClient client)
     /// <summary>The look, or what went wrong in words. A style sheet that cannot be had is told; the rest is read all the same.</summary>
     public async Task<(PageLookView? Look, string? Problem)> ReadAsync(Uri address, CancellationToken cancellation)
     {
-        var fetched = await client.GetAsync(address, cancellation: cancellation);
+        var fetched = await client.GetPageAsync(address, cancellation);
         if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
-        var page = new HtmlParser().ParseDocument(DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text);
+        var page = fetched.Page!;
         var (read, missing) = (new List<PageSheet>(), new List<string>());
         foreach (var sheet in PageSheets.Of(page, fetched.Address).Take(MostSheets))
         {

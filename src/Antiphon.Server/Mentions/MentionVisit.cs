@@ -18,6 +18,7 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
     {
         var mention = await database.Mentions.Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleAsync(one => one.Id == id, cancellation);
         var fetched = await client.GetAsync(new Uri(mention.Source), cancellation: cancellation);
+        if (IsPage(fetched)) fetched = fetched.WithPage(cancellation);
         if (fetched.Problem is { } problem && MayPass(problem, fetched.Status) && mention.Attempts < MostAttempts)
         {
             mention.Problem = FetchWords.For(problem, fetched.Detail);
@@ -37,12 +38,11 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
 
     private static bool MayPass(FetchProblem problem, int? status) => problem is FetchProblem.Unreachable or FetchProblem.TooSlow || (problem == FetchProblem.ErrorStatus && status is 429 or >= 500);
 
-    private static MentionPage? Found(Fetched fetched, Mention mention)
-    {
-        var text = DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text;
-        var isHtml = fetched.ContentType is null || fetched.ContentType.Contains("html", StringComparison.OrdinalIgnoreCase);
-        return MentionReader.Read(text, isHtml, fetched.Address, new Uri(mention.Target));
-    }
+    private static bool IsPage(Fetched fetched) => fetched.ContentType is null || fetched.ContentType.Contains("html", StringComparison.OrdinalIgnoreCase);
+
+    private static MentionPage? Found(Fetched fetched, Mention mention) => fetched.Page is { } page
+        ? MentionReader.Read(page, fetched.Address, new Uri(mention.Target))
+        : MentionReader.ReadText(DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text, fetched.Address, new Uri(mention.Target));
 
     private async Task KeepAsync(Mention mention, MentionPage page, CancellationToken cancellation)
     {

@@ -21,8 +21,17 @@ internal enum FetchProblem
     /// <summary>The answer is larger than allowed.</summary>
     TooLarge,
 
+    /// <summary>The page is built of more than is taken in; the detail says of what.</summary>
+    TooComplex,
+
     /// <summary>The secure connection failed; the detail says why.</summary>
     Insecure,
+
+    /// <summary>It redirects to what is no http(s) address; the detail says to what.</summary>
+    BadRedirect,
+
+    /// <summary>It redirects something confidential to another site; the detail says to which.</summary>
+    LeavesOrigin,
 
     /// <summary>It redirects without end.</summary>
     TooManyRedirects,

@@ -12,7 +12,10 @@ internal static class FetchWords
         FetchProblem.NotAllowed => "This address lies in a private network, which is not visited. Give an address the public can open.",
         FetchProblem.ErrorStatus => $"The site answers with error {detail}{Meaning(detail)}. Check the address.",
         FetchProblem.TooLarge => $"The answer is larger than {detail}, so it was not read to its end. Give the address of a shorter feed.",
+        FetchProblem.TooComplex => $"The page {detail}, more than any page made for readers, so it is not read. Whoever runs it has to simplify it.",
         FetchProblem.Insecure => $"The secure connection fails: {detail}. Visitors see a warning instead of the site; whoever runs it has to renew or correct its certificate.",
+        FetchProblem.BadRedirect => $"The site sends its visitors on to “{detail}”, which is not a web address. Whoever runs it has to correct that.",
+        FetchProblem.LeavesOrigin => $"The site sends what it is told on to {detail}, which is not trusted with secrets. If it has moved, enter its new address.",
         _ => "The address redirects again and again. Give the address it should end at.",
     };
 

@@ -32,6 +32,9 @@ internal sealed record Fetched(
     /// <summary>Where the address asked for has moved for good: as far as every step from it was permanent; null when it has not moved.</summary>
     public Uri? MovedTo => Redirects.TakeWhile(step => step.IsPermanent).LastOrDefault()?.To;
 
+    /// <summary>The page it is, where it was read as one (<see cref="FetchedPages"/>).</summary>
+    public AngleSharp.Html.Dom.IHtmlDocument? Page { get; init; }
+
     /// <summary>Body, empty on a problem.</summary>
     public byte[] Bytes => Body ?? [];
 }

@@ -10,6 +10,7 @@ namespace Antiphon.Server.Outgoing;
 internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> options, ILogger<GuardedClient> log)
 {
     private const int LongestComplaint = 2000;
+    private const int LongestDetail = 100;
 
     /// <summary>Fetches an address. Never throws for what the other side does.</summary>
     /// <param name="address">Absolute address.</param>
@@ -28,16 +29,28 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
         cancellation);
 
     /// <summary>Sends a form. Never throws for what the other side does.</summary>
-    public Task<Fetched> PostFormAsync(Uri address, IReadOnlyDictionary<string, string> form, CancellationToken cancellation = default) =>
-        SendAsync(address, next => new HttpRequestMessage(HttpMethod.Post, next) { Content = new FormUrlEncodedContent(form) }, cancellation);
+    /// <param name="address">Absolute address.</param>
+    /// <param name="form">Its fields.</param>
+    /// <param name="cancellation">Ends the request early.</param>
+    /// <param name="isSecret">Whether a field is a secret, so that no other site may see the form.</param>
+    public Task<Fetched> PostFormAsync(Uri address, IReadOnlyDictionary<string, string> form, CancellationToken cancellation = default, bool isSecret = false) => SendAsync(
+        address,
+        next =>
+        {
+            var request = new HttpRequestMessage(HttpMethod.Post, next) { Content = new FormUrlEncodedContent(form) };
+            request.Options.Set(Credentials.InBody, isSecret);
+            return request;
+        },
+        cancellation);
 
     /// <summary>Sends any request, made anew for every step of a redirect. Never throws for what the other side does.</summary>
     /// <param name="address">Absolute address.</param>
     /// <param name="make">Makes the request for an address.</param>
     /// <param name="cancellation">Ends the request early.</param>
-    public Task<Fetched> SendAnyAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation = default) => SendAsync(address, make, cancellation);
+    /// <param name="credentialsOf">Address of the site that its credentials were made for; that of <paramref name="address"/> when null. Whatever goes to another origin goes without them.</param>
+    public Task<Fetched> SendAnyAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation = default, Uri? credentialsOf = null) => SendAsync(address, make, cancellation, credentialsOf);
 
-    private async Task<Fetched> SendAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation)
+    private async Task<Fetched> SendAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation, Uri? credentialsOf = null)
     {
         using var time = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
         time.CancelAfter(TimeSpan.FromSeconds(options.Value.TimeoutSeconds));
@@ -45,7 +58,7 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
         Fetched fetched;
         try
         {
-            fetched = await FollowAsync(address, make, steps, time.Token);
+            fetched = await FollowAsync(address, make, steps, credentialsOf ?? address, time.Token);
         }
         catch (OperationCanceledException) when (!cancellation.IsCancellationRequested)
         {
@@ -53,7 +66,7 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
         }
         catch (Exception failure) when (failure is HttpRequestException or IOException or InvalidDataException or System.Net.Sockets.SocketException)
         {
-            log.LogInformation("Fetching {Address} failed: {Reason}", address, failure.Message);
+            log.LogInformation("Fetching {Address} failed: {Reason}", address.GetLeftPart(UriPartial.Path), failure.Message);
             fetched = Failed(address, failure);
         }
 
@@ -68,26 +81,29 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
             : new Fetched(address, FetchProblem.Unreachable);
     }
 
-    private async Task<Fetched> FollowAsync(Uri address, Func<Uri, HttpRequestMessage> make, List<Redirect> steps, CancellationToken cancellation)
+    private async Task<Fetched> FollowAsync(Uri address, Func<Uri, HttpRequestMessage> make, List<Redirect> steps, Uri owner, CancellationToken cancellation)
     {
         while (true)
         {
             if (address.Scheme is not ("http" or "https")) return new Fetched(address, FetchProblem.NotAnAddress);
             using var request = make(address);
+            Credentials.KeepFrom(request, owner);
             using var response = await http.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancellation);
-            if (NextAddress(response, address, request.Method) is not { } next) return await TakeAsync(response, address, cancellation);
+            if (LocationOf(response, request.Method) is not { } location) return await TakeAsync(response, address, cancellation);
+            if (!Uri.TryCreate(address, location, out var next) || next.Scheme is not ("http" or "https")) return new Fetched(address, FetchProblem.BadRedirect, Core.Text.Shortened.ToLength(location, LongestDetail)) { Status = (int)response.StatusCode };
+            if (request.Options.TryGetValue(Credentials.InBody, out var isSecret) && isSecret && !Credentials.SameOrigin(next, owner)) return new Fetched(address, FetchProblem.LeavesOrigin, next.Host);
             steps.Add(new Redirect(address, next, (int)response.StatusCode));
             if (steps.Count > options.Value.MaxRedirects) return new Fetched(next, FetchProblem.TooManyRedirects);
             address = next;
         }
     }
 
-    private static Uri? NextAddress(HttpResponseMessage response, Uri address, HttpMethod method)
+    private static string? LocationOf(HttpResponseMessage response, HttpMethod method)
     {
         // Only what keeps the method leads a post on (RFC 9110, 15.4); any other redirect is where its answer stands.
         var isRedirect = response.StatusCode is HttpStatusCode.TemporaryRedirect or HttpStatusCode.PermanentRedirect
             || (method == HttpMethod.Get && response.StatusCode is HttpStatusCode.Moved or HttpStatusCode.Found or HttpStatusCode.SeeOther);
-        return isRedirect && response.Headers.Location is { } location ? new Uri(address, location) : null;
+        return isRedirect && response.Headers.NonValidated.TryGetValues("Location", out var values) ? values.ToString().Trim() : null;
     }
 
     private async Task<Fetched> TakeAsync(HttpResponseMessage response, Uri address, CancellationToken cancellation)

@@ -1,4 +1,3 @@
-using AngleSharp.Html.Parser;
 using Antiphon.Core.Checking;
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts.Checking;
@@ -37,7 +36,7 @@ internal static class PostCheckEndpoints
 
     private static async Task<Ok<List<CheckFindingView>>> CheckLinks(long site, PostRequest request, BrokenLinks links, CancellationToken cancellation)
     {
-        var body = new HtmlParser().ParseDocument(HtmlCleaner.ForPosts.Clean(request.BodyHtml)).Body!;
+        var body = HtmlReader.BodyOf(HtmlCleaner.ForPosts.Clean(request.BodyHtml));
         var addresses = body.QuerySelectorAll("a[href], img[src]").Select(element => element.GetAttribute("href") ?? element.GetAttribute("src")).Append(request.PictureAddress).Append(request.AboutAddress);
         var broken = await links.AmongAsync(addresses, cancellation);
         return TypedResults.Ok(broken.Select(one => CheckFindingView.Of(new CheckFinding(PostRules.LinkBroken, "bodyHtml", [Shortened.ToLength(one.Address, LongestAddress), one.Problem]))).ToList());

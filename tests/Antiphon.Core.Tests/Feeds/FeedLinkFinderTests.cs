@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Discovery;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Feeds;
 
@@ -12,7 +13,7 @@ public sealed class FeedLinkFinderTests
     [InlineData("<base href=\"https://cdn.example/\"><a href=\"rss.xml\">RSS</a>", "https://cdn.example/rss.xml", FeedLinkKind.Anchor)]
     public void A_page_names_its_feeds(string html, string address, FeedLinkKind kind)
     {
-        var link = Assert.Single(FeedLinkFinder.InPage(html, Page));
+        var link = Assert.Single(FeedLinkFinder.InPage(TestPage.Of(html), Page));
         Assert.Equal((address, kind), (link.Address.AbsoluteUri, link.Kind));
     }
 
@@ -20,12 +21,12 @@ public sealed class FeedLinkFinderTests
     public void Feeds_of_comments_come_last()
     {
         const string Html = "<link rel=alternate type=application/rss+xml href=/comments/feed><link rel=alternate type=application/rss+xml href=/feed>";
-        Assert.Equal(["https://bench.example/feed", "https://bench.example/comments/feed"], FeedLinkFinder.InPage(Html, Page).Select(link => link.Address.AbsoluteUri));
+        Assert.Equal(["https://bench.example/feed", "https://bench.example/comments/feed"], FeedLinkFinder.InPage(TestPage.Of(Html), Page).Select(link => link.Address.AbsoluteUri));
     }
 
     [Fact]
     public void Ordinary_links_and_style_sheets_are_left_alone() =>
-        Assert.Empty(FeedLinkFinder.InPage("<link rel=stylesheet href=/feed.css><a href=/about>About our feed</a><a href=\"javascript:feed\">x</a>", Page));
+        Assert.Empty(FeedLinkFinder.InPage(TestPage.Of("<link rel=stylesheet href=/feed.css><a href=/about>About our feed</a><a href=\"javascript:feed\">x</a>"), Page));
 
     [Fact]
     public void Usual_paths_are_bounded_and_stay_on_the_host()
@@ -45,7 +46,7 @@ public sealed class FeedLinkFinderTests
     public void The_server_of_a_page_can_name_feeds()
     {
         string[] headers = ["</news.atom>; rel=\"alternate\"; type=\"application/atom+xml\"; title=\"A, b\", </style.css>; rel=preload", "<https://hub.example/>; rel=hub"];
-        var link = Assert.Single(FeedLinkFinder.InPage("<p>x</p>", Page, headers));
+        var link = Assert.Single(FeedLinkFinder.InPage(TestPage.Of("<p>x</p>"), Page, headers));
         Assert.Equal(("https://bench.example/news.atom", FeedLinkKind.Header), (link.Address.AbsoluteUri, link.Kind));
     }
 
@@ -53,7 +54,7 @@ public sealed class FeedLinkFinderTests
     public void The_whole_blog_comes_before_its_parts_and_its_comments()
     {
         const string Html = "<link rel=alternate type=application/rss+xml href=/comments/feed><link rel=alternate type=application/rss+xml href=/category/brass/feed><link rel=alternate type=application/rss+xml href='/feed?tag=oak'><link rel=alternate type=application/rss+xml href=/feed>";
-        Assert.Equal([FeedScope.Whole, FeedScope.Part, FeedScope.Part, FeedScope.Comments], FeedLinkFinder.InPage(Html, Page).Select(link => link.Scope));
+        Assert.Equal([FeedScope.Whole, FeedScope.Part, FeedScope.Part, FeedScope.Comments], FeedLinkFinder.InPage(TestPage.Of(Html), Page).Select(link => link.Scope));
     }
 
     [Theory]
@@ -78,5 +79,5 @@ public sealed class FeedLinkFinderTests
     [InlineData("<link rel=canonical href=/blog/one>", null, null)]
     [InlineData("<p>x</p>", null, null)]
     public void A_page_can_lead_elsewhere(string html, string? refresh, string? canonical) =>
-        Assert.Equal((refresh, canonical), (PageSigns.Of(html, Page).Refresh?.AbsoluteUri, PageSigns.Of(html, Page).Canonical?.AbsoluteUri));
+        Assert.Equal((refresh, canonical), (PageSigns.Of(TestPage.Of(html), Page).Refresh?.AbsoluteUri, PageSigns.Of(TestPage.Of(html), Page).Canonical?.AbsoluteUri));
 }

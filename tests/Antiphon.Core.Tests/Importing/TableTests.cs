@@ -1,5 +1,6 @@
 using Antiphon.Core.Importing;
 using Antiphon.Core.Importing.Reading;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Importing;
 
@@ -69,16 +70,36 @@ public sealed class TableTests
     [Fact]
     public void Anchors_that_grow_without_end_are_not_followed()
     {
-        var bomb = "---\na0: &a0 [x,x]\n" + string.Concat(Enumerable.Range(1, 150).Select(n => $"a{n}: &a{n} [*a{n - 1},*a{n - 1}]\n")) + "---\nText.";
-        Assert.StartsWith("---", FrontMatter.Read("a.md", bomb)[FrontMatter.BodyColumn], StringComparison.Ordinal);
+        var bomb = "---\ntitle: Frost\na0: &a0 [x,x]\n" + string.Concat(Enumerable.Range(1, 150).Select(n => $"a{n}: &a{n} [*a{n - 1},*a{n - 1}]\n")) + "---\nText.";
+        var record = FrontMatter.Read("a.md", bomb);
+        Assert.Equal(("Frost", "Text."), (record["title"], record[FrontMatter.BodyColumn]));
+        Assert.InRange(record.Values.Sum(value => value.Length), 1, 5000);
+    }
+
+    [Theory]
+    [InlineData("[", 20_000)]
+    [InlineData("{", 20_000)]
+    [InlineData("- ", 20_000)]
+    [InlineData("? ", 20_000)]
+    [InlineData("a: [b, c, d]\n", 9_000)]
+    public void A_head_nested_or_long_beyond_reason_stays_part_of_the_text(string piece, int times) =>
+        Assert.StartsWith("---", FrontMatter.Read("a.md", "---\nx: " + string.Concat(Enumerable.Repeat(piece, times)) + "\n---\nText.")[FrontMatter.BodyColumn], StringComparison.Ordinal);
+
+    [Fact]
+    public void A_head_gives_words_lists_and_what_they_are_named_after()
+    {
+        var record = FrontMatter.Read("a.md", "---\ntitle: &t \"Frost: found\"\ntags: [moor, 'night']\nagain: *t\nlist:\n  - one\n  - two\ninner: {a: b}\nnothing: ~\n---\nText.");
+        Assert.Equal(("Frost: found", "moor, night", "Frost: found", "one, two"), (record["title"], record["tags"], record["again"], record["list"]));
+        Assert.Equal((string.Empty, string.Empty), (record["inner"], record["nothing"]));
     }
 
     [Fact]
     public void A_page_gives_its_post_without_what_stands_around_it()
     {
-        var page = PageRecord.Read(
+        var html =
             "<html><head><title>Frost – Moor</title><meta property=\"article:published_time\" content=\"2026-11-24T20:00:00Z\"><meta property=\"og:image\" content=\"/f.jpg\"><meta name=\"author\" content=\"Ida\"><link rel=\"canonical\" href=\"/frost\"></head>"
-            + "<body><nav>Home</nav><article><h1>Frost</h1><p>It grows.</p><script>x()</script><aside>Ad</aside></article><footer>Imprint</footer></body></html>", new Uri("https://moor.example/p?id=1"))!;
+            + "<body><nav>Home</nav><article><h1>Frost</h1><p>It grows.</p><script>x()</script><aside>Ad</aside></article><footer>Imprint</footer></body></html>";
+        var page = PageRecord.Read(TestPage.Of(html), new Uri("https://moor.example/p?id=1"))!;
         Assert.Equal(("Frost", "<p>It grows.</p>", "Ida"), (page["title"], page["text"].Trim(), page["author"]));
         Assert.Equal(("2026-11-24T20:00:00Z", "https://moor.example/f.jpg", "https://moor.example/frost"), (page["date"], page["picture"], page["link"]));
     }
@@ -86,11 +107,11 @@ public sealed class TableTests
     [Fact]
     public void A_page_without_an_article_gives_the_part_with_most_text()
     {
-        var page = PageRecord.Read("<title>T</title><div id=menu><a>One</a></div><div id=main><p>The long text of the post.</p><p>And more.</p></div><div><p>Short</p></div>", new Uri("https://moor.example/"))!;
+        var page = PageRecord.Read(TestPage.Of("<title>T</title><div id=menu><a>One</a></div><div id=main><p>The long text of the post.</p><p>And more.</p></div><div><p>Short</p></div>"), new Uri("https://moor.example/"))!;
         Assert.Contains("The long text", page["text"], StringComparison.Ordinal);
         Assert.DoesNotContain("Short", page["text"], StringComparison.Ordinal);
     }
 
     [Fact]
-    public void A_page_without_text_is_no_post() => Assert.Null(PageRecord.Read("<html><body><nav>Home</nav></body></html>", new Uri("https://moor.example/")));
+    public void A_page_without_text_is_no_post() => Assert.Null(PageRecord.Read(TestPage.Of("<html><body><nav>Home</nav></body></html>"), new Uri("https://moor.example/")));
 }

@@ -1,4 +1,5 @@
 using Antiphon.Core.Listings.Installation;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Listings;
 
@@ -27,7 +28,7 @@ public sealed class InstallationCheckTests
 
     [Fact]
     public void A_page_elsewhere_is_not_allowed() =>
-        Assert.Equal(PointState.Wrong, InstallationCheck.Examine(Snippet + Script, new Uri("https://other.example/"), Expected).Single(one => one.Point == InstallationPoint.AddressAllowed).State);
+        Assert.Equal(PointState.Wrong, InstallationCheck.Examine(TestPage.Of(Snippet + Script), Snippet + Script, new Uri("https://other.example/"), Expected).Single(one => one.Point == InstallationPoint.AddressAllowed).State);
 
     [Fact]
     public void Stale_entries_could_be_better_but_are_not_wrong() =>
@@ -47,7 +48,7 @@ public sealed class InstallationCheckTests
     public void A_policy_is_read_as_browsers_do(string policy, string? forbidding)
     {
         var page = new Uri("https://quillmoor.example/visit");
-        var byHeader = InstallationCheck.Examine(Snippet + Script, page, Expected with { Policies = [policy] });
+        var byHeader = InstallationCheck.Examine(TestPage.Of(Snippet + Script), Snippet + Script, page, Expected with { Policies = [policy] });
         var byMeta = Examine($"<meta http-equiv=\"content-security-policy\" content=\"{policy}\">" + Snippet + Script);
         Assert.All(new[] { byHeader, byMeta }, points => Assert.Equal(forbidding, points.Single(one => one.Point == InstallationPoint.PolicyAllows).Detail));
     }
@@ -64,7 +65,7 @@ public sealed class InstallationCheckTests
     [InlineData("<link rel=alternate hreflang=de href=/de>", PointState.Better)]
     public void A_feed_that_is_not_named_could_be(string head, PointState state)
     {
-        var points = InstallationCheck.Examine(head + Snippet + Script, new Uri("https://quillmoor.example/visit"), Expected with { FeedAddress = "https://antiphon.example/feeds/a.rss" });
+        var points = InstallationCheck.Examine(TestPage.Of(head + Snippet + Script), head + Snippet + Script, new Uri("https://quillmoor.example/visit"), Expected with { FeedAddress = "https://antiphon.example/feeds/a.rss" });
         Assert.Equal(state, points.Single(one => one.Point == InstallationPoint.FeedNamed).State);
     }
 
@@ -79,5 +80,5 @@ public sealed class InstallationCheckTests
         Assert.Equal(cause, points.Single(one => one.Point == InstallationPoint.EntriesSeen).Cause);
     }
 
-    private static IReadOnlyList<PointResult> Examine(string html) => InstallationCheck.Examine(html, new Uri("https://quillmoor.example/visit"), Expected);
+    private static IReadOnlyList<PointResult> Examine(string html) => InstallationCheck.Examine(TestPage.Of(html), html, new Uri("https://quillmoor.example/visit"), Expected);
 }

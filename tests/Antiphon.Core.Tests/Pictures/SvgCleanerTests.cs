@@ -52,4 +52,25 @@ public sealed class SvgCleanerTests
         var svg = SvgCleaner.Clean($"<svg xmlns=\"http://www.w3.org/2000/svg\" {attributes}/>")!;
         Assert.Equal((width, height), (svg.Width, svg.Height));
     }
+
+    [Theory]
+    [InlineData("fill=\"url(#a) url(https://tracker.example/)\"")]
+    [InlineData("fill=\"url(\n//tracker.example/)\"")]
+    [InlineData("fill=\"\\75rl(https://tracker.example/)\"")]
+    [InlineData("style=\"fill:url(https://tracker.example/)\"")]
+    public void Nothing_is_loaded_however_it_is_asked_for(string attribute) =>
+        Assert.DoesNotContain("tracker", SvgCleaner.Clean($"{Open}<rect {attribute}/></svg>")!.Text, StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData("<use href=\"#{0}\"/>")]
+    [InlineData("<rect fill=\"url(#{0})\"/>")]
+    public void Uses_of_uses_that_would_draw_a_billion_shapes_are_refused(string use)
+    {
+        string Chain(int levels, int uses) => Open + "<g id=\"g0\"><rect/></g>" + string.Concat(Enumerable.Range(1, levels).Select(level =>
+            $"<g id=\"g{level}\">{string.Concat(Enumerable.Repeat(use.Replace("{0}", $"g{level - 1}", StringComparison.Ordinal), uses))}</g>")) + "</svg>";
+        Assert.NotNull(SvgCleaner.Clean(Chain(3, 10)));
+        Assert.Null(SvgCleaner.Clean(Chain(9, 10)));
+        Assert.Null(SvgCleaner.Clean(Chain(200, 1)));
+        Assert.Null(SvgCleaner.Clean(Open + $"<g id=\"a\">{use.Replace("{0}", "b", StringComparison.Ordinal)}</g><g id=\"b\">{use.Replace("{0}", "a", StringComparison.Ordinal)}</g></svg>"));
+    }
 }

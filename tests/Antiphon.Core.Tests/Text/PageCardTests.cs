@@ -1,4 +1,5 @@
 using Antiphon.Core.Html;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Text;
 
@@ -13,10 +14,10 @@ public sealed class PageCardTests
     [InlineData("<title>T</title><meta property=\"og:title\" content=\" \">", "T||sky.example|")]
     public void A_page_says_what_it_is(string head, string card)
     {
-        var found = PageCard.Of($"<html><head>{head}</head></html>", Address)!;
+        var found = PageCard.Of(TestPage.Of($"<html><head>{head}</head></html>"), Address)!;
         Assert.Equal(card, $"{found.Title}|{found.Text}|{found.Host}|{found.Picture}");
     }
 
     [Fact]
-    public void A_page_without_a_title_gives_no_card() => Assert.Null(PageCard.Of("<p>x</p>", Address));
+    public void A_page_without_a_title_gives_no_card() => Assert.Null(PageCard.Of(TestPage.Of("<p>x</p>"), Address));
 }

@@ -1,4 +1,5 @@
 using System.Net;
+using Antiphon.Core.Html;
 using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Tests.Hosting;
@@ -41,7 +42,7 @@ public sealed class MentionTests(MentionHost both) : IClassFixture<MentionHost>
         var post = await _host.WriteAsync("To be told");
         using var page = await _host.Plain().GetAsync(post.Text("address"));
         Assert.Contains("rel=\"webmention\"", page.Headers.GetValues("Link").Single(), StringComparison.Ordinal);
-        var endpoint = MentionEndpoint.Of(page.Headers.GetValues("Link"), page.Headers.GetValues("X-Pingback").Single(), await page.Content.ReadAsStringAsync(), new Uri(post.Text("address")));
+        var endpoint = MentionEndpoint.Of(page.Headers.GetValues("Link"), page.Headers.GetValues("X-Pingback").Single(), HtmlReader.Read(await page.Content.ReadAsStringAsync()).Document, new Uri(post.Text("address")));
         Assert.Equal($"/mentions/{await KeyAsync()}", endpoint!.Address.AbsolutePath);
     }
 

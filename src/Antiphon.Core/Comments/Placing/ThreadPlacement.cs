@@ -1,6 +1,6 @@
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Comments.Placing;
@@ -25,9 +25,8 @@ public static class ThreadPlacement
 
     private static Seen Look(PlacedPage page)
     {
-        var document = new HtmlParser().ParseDocument(page.Html);
-        var containers = document.QuerySelectorAll($"[{Marker}]").ToList();
-        return new Seen(page, document, containers, containers.FirstOrDefault()?.GetAttribute(Marker)?.Trim());
+        var containers = page.Document.QuerySelectorAll($"[{Marker}]").ToList();
+        return new Seen(page, page.Document, containers, containers.FirstOrDefault()?.GetAttribute(Marker)?.Trim());
     }
 
     private static IEnumerable<ThreadFinding> Faults(Seen seen, string siteKey, string script, HashSet<string> shared)
@@ -62,8 +61,8 @@ public static class ThreadPlacement
 
 /// <summary>A page that was fetched.</summary>
 /// <param name="Address">Its address after redirects.</param>
-/// <param name="Html">Its HTML as delivered.</param>
-public sealed record PlacedPage(Uri Address, string Html);
+/// <param name="Document">The page as delivered.</param>
+public sealed record PlacedPage(Uri Address, IHtmlDocument Document);
 
 /// <summary>Something wrong with a thread on a page.</summary>
 /// <param name="Page">Address of the page.</param>

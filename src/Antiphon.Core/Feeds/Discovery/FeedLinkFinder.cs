@@ -1,5 +1,5 @@
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
+using AngleSharp.Html.Dom;
 using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Feeds.Discovery;
@@ -29,12 +29,11 @@ public static class FeedLinkFinder
     private static readonly string[] PartQueries = ["category=", "cat=", "tag=", "author=", "q=", "s="];
 
     /// <summary>Links named by the page itself or by its server: alternates in their order, those of the Link header, then anchors that look like feeds; parts of the blog and comments last.</summary>
-    /// <param name="html">The page.</param>
+    /// <param name="document">The page.</param>
     /// <param name="address">Its address.</param>
     /// <param name="headers">Values of its Link header (RFC 8288), or null.</param>
-    public static IReadOnlyList<FeedLink> InPage(string html, Uri address, IEnumerable<string>? headers = null)
+    public static IReadOnlyList<FeedLink> InPage(IHtmlDocument document, Uri address, IEnumerable<string>? headers = null)
     {
-        var document = new HtmlParser().ParseDocument(html);
         var baseAddress = LinkResolver.Narrow(address, document.QuerySelector("base[href]")?.GetAttribute("href")) ?? address;
         var alternates = document.QuerySelectorAll("link[href]").Where(IsAlternate).Select(link => Named(link, baseAddress, FeedLinkKind.Alternate));
         var anchors = document.QuerySelectorAll("a[href]").Where(LooksLikeFeed).Select(link => Named(link, baseAddress, FeedLinkKind.Anchor));

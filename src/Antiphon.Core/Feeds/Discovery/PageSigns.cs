@@ -1,4 +1,4 @@
-using AngleSharp.Html.Parser;
+using AngleSharp.Html.Dom;
 using Antiphon.Core.Feeds.Reading;
 
 namespace Antiphon.Core.Feeds.Discovery;
@@ -12,9 +12,8 @@ public sealed record PageSigns(Uri? Refresh, Uri? Canonical)
     private const double LongestPause = 10;
 
     /// <summary>Reads the signs of a page.</summary>
-    public static PageSigns Of(string html, Uri address)
+    public static PageSigns Of(IHtmlDocument document, Uri address)
     {
-        var document = new HtmlParser().ParseDocument(html);
         var refresh = document.QuerySelectorAll("meta[http-equiv]").FirstOrDefault(meta => meta.GetAttribute("http-equiv")!.Equals("refresh", StringComparison.OrdinalIgnoreCase))?.GetAttribute("content");
         var canonical = document.QuerySelector("link[rel~='canonical'][href]")?.GetAttribute("href");
         return new PageSigns(Other(Target(refresh), address), Other(canonical, address));

@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text;
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Html;
 
@@ -26,7 +25,7 @@ public static class SpokenEntry
 
     private static void Speak(string html, List<string> sentences)
     {
-        var body = new HtmlParser().ParseDocument(html).Body;
+        var body = HtmlReader.BodyOf(html);
         var (line, spoken) = (new StringBuilder(), 0);
         void End()
         {
@@ -37,20 +36,12 @@ public static class SpokenEntry
             sentences.Add(text);
         }
 
-        // An explicit stack, as markup from outside can be nested deeper than a thread's own stack allows.
-        var stack = new Stack<(INode Node, bool Leaving)>();
-        if (body is not null) stack.Push((body, false));
-        while (stack.TryPop(out var step))
+        foreach (var step in TreeWalk.Steps(body))
         {
             if (step.Node is IText words) line.Append(words.Data);
             if (step.Node is not IElement element) continue;
-            if (step.Leaving) Leave(element, line, End);
-            else
-            {
-                Enter(element, line, End);
-                stack.Push((element, true));
-                for (var child = element.LastChild; child is not null; child = child.PreviousSibling) stack.Push((child, false));
-            }
+            if (step.IsLeaving) Leave(element, line, End);
+            else Enter(element, line, End);
         }
 
         End();

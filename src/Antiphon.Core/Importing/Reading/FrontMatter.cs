@@ -1,6 +1,5 @@
 using System.Globalization;
 using YamlDotNet.Core;
-using YamlDotNet.RepresentationModel;
 
 namespace Antiphon.Core.Importing.Reading;
 
@@ -14,7 +13,6 @@ public static class FrontMatter
     public const string FileColumn = "file";
 
     private const string Fence = "---";
-    private const int MostAnchors = 100;
 
     /// <summary>The head's fields and the text. A head that cannot be read stays part of the text.</summary>
     /// <param name="name">Name of the file; a date and title are read from it when the head has none.</param>
@@ -56,19 +54,10 @@ public static class FrontMatter
 
     private static bool Fill(Dictionary<string, string> record, string head)
     {
-        // Anchors repeated in one another would grow without bound.
-        if (head.Count(c => c == '&') > MostAnchors) return false;
         try
         {
-            var stream = new YamlStream();
-            stream.Load(new StringReader(head));
-            if (stream.Documents.Count == 0) return true;
-            if (stream.Documents[0].RootNode is not YamlMappingNode map) return false;
-            foreach (var (key, value) in map.Children)
-            {
-                if (key is YamlScalarNode { Value: { Length: > 0 } name }) record[name] = ValueOf(value);
-            }
-
+            if (FrontMatterFields.Read(head) is not { } fields) return false;
+            foreach (var (key, value) in fields) record[key] = value;
             return true;
         }
         catch (YamlException)
@@ -76,13 +65,6 @@ public static class FrontMatter
             return false;
         }
     }
-
-    private static string ValueOf(YamlNode node) => node switch
-    {
-        YamlScalarNode scalar => scalar.Value is null or "~" or "null" ? string.Empty : scalar.Value,
-        YamlSequenceNode list => string.Join(", ", list.Children.OfType<YamlScalarNode>().Select(item => item.Value)),
-        _ => string.Empty,
-    };
 
     // A first heading is the title of a file that names none.
     private static void TakeTitle(Dictionary<string, string> record, string stem)

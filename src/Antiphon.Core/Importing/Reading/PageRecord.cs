@@ -1,5 +1,5 @@
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
+using AngleSharp.Html.Dom;
 using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Importing.Reading;
@@ -10,13 +10,12 @@ public static class PageRecord
     private const string Around = "script, style, nav, aside, header, footer, form, noscript, template, iframe, [role=navigation], [role=complementary], [aria-hidden=true], [hidden]";
 
     /// <summary>The fields of the post; null when the page holds no text.</summary>
-    /// <param name="html">The page.</param>
+    /// <param name="document">The page; parts of it are taken out of it.</param>
     /// <param name="address">Where it was read.</param>
-    public static Dictionary<string, string>? Read(string html, Uri address)
+    public static Dictionary<string, string>? Read(IHtmlDocument document, Uri address)
     {
-        var document = new HtmlParser().ParseDocument(html);
         string Said(params string[] names) => names.Select(name => document.QuerySelector($"meta[property='{name}'], meta[name='{name}']")?.GetAttribute("content")?.Trim()).FirstOrDefault(text => !string.IsNullOrEmpty(text)) ?? string.Empty;
-        var card = PageCard.Of(html, address);
+        var card = PageCard.Of(document, address);
         var date = Said("article:published_time", "date", "dc.date") is { Length: > 0 } said ? said : document.QuerySelector("article time[datetime], time[datetime]")?.GetAttribute("datetime") ?? string.Empty;
         var author = Said("author", "article:author") is { Length: > 0 } name ? name : document.QuerySelector("[rel=author], .author")?.TextContent.Trim() ?? string.Empty;
         var body = BodyOf(document);
@@ -40,7 +39,7 @@ public static class PageRecord
     }
 
     // The article says itself that it is one; otherwise the part with most text in paragraphs of its own.
-    private static IElement? BodyOf(AngleSharp.Html.Dom.IHtmlDocument document)
+    private static IElement? BodyOf(IHtmlDocument document)
     {
         foreach (var around in document.QuerySelectorAll(Around).Where(element => element.Closest("article") is null || element.LocalName is not "header").ToList()) around.Remove();
         var articles = document.QuerySelectorAll("article, [itemprop=articleBody], [role=main], main");

@@ -1,7 +1,7 @@
 using System.Globalization;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Listings.Installation;
 
@@ -15,12 +15,12 @@ public static class InstallationCheck
     public const string WayMarker = "data-antiphon-way";
 
     /// <summary>Examines a fetched page. Points that have no meaning for the way found are left out.</summary>
-    /// <param name="html">The page as delivered, before any script ran.</param>
+    /// <param name="document">The page as delivered.</param>
+    /// <param name="html">Its source as delivered, before any script ran.</param>
     /// <param name="address">Its address after redirects.</param>
     /// <param name="expected">What it should carry.</param>
-    public static IReadOnlyList<PointResult> Examine(string html, Uri address, ExpectedSnippet expected)
+    public static IReadOnlyList<PointResult> Examine(IHtmlDocument document, string html, Uri address, ExpectedSnippet expected)
     {
-        var document = new HtmlParser().ParseDocument(html);
         var containers = document.QuerySelectorAll($"[{Marker}]").ToList();
         var own = containers.Where(one => one.GetAttribute(Marker) == expected.Key).Concat(Frames(document, expected.Key)).ToList();
         List<PointResult> points =

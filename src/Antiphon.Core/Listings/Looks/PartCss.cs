@@ -40,7 +40,7 @@ public static partial class PartCss
     {
         if (string.IsNullOrWhiteSpace(css)) return (string.Empty, []);
         var problems = new List<CssProblem>();
-        var (text, isClosed) = CssBlocks.WithoutComments(css.Length > MaxLength ? css[..MaxLength] : css);
+        var (text, isClosed) = CssBlocks.WithoutComments(CssBlocks.Preprocessed(css.Length > MaxLength ? css[..MaxLength] : css));
         if (!isClosed) problems.Add(new CssProblem(1 + text.AsSpan().Count('\n'), CssProblemKind.NotClosed, "/*"));
         var taken = new StringBuilder();
         foreach (var rule in CssBlocks.Rules(text, 1, problems)) Append(taken, rule, problems, isInside: false);

@@ -2,7 +2,7 @@ using System.Globalization;
 using System.Net;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Posts.Blocks;
 
@@ -53,7 +53,7 @@ public static class PostBlocks
 
     private static bool NeedsFilling(string html) => html.Contains("block-", StringComparison.Ordinal) || html.Contains("footnote", StringComparison.Ordinal) || html.Contains("<h", StringComparison.Ordinal);
 
-    private static IHtmlElement Parse(string html) => new HtmlParser().ParseDocument(html).Body!;
+    private static IHtmlElement Parse(string html) => HtmlReader.BodyOf(html);
 
     private static void Replace(IElement block, string html)
     {

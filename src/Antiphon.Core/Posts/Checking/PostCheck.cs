@@ -1,7 +1,6 @@
 using System.Globalization;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
-using AngleSharp.Html.Parser;
 using Antiphon.Core.Checking;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
@@ -25,7 +24,7 @@ public static class PostCheck
     {
         var findings = new List<CheckFinding>();
         void Report(CheckRule rule, string field, params string[] arguments) => findings.Add(new CheckFinding(rule, field, arguments));
-        var body = new HtmlParser().ParseDocument(post.BodyHtml).Body!;
+        var body = HtmlReader.BodyOf(post.BodyHtml);
         var text = HtmlText.Of(post.BodyHtml);
         ExamineTitle(post, Report);
         if (post.Slug.Length > LongSlug) Report(PostRules.SlugLong, "slug", Number(post.Slug.Length));

@@ -1,5 +1,5 @@
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Posts.Pages;
 
@@ -14,7 +14,7 @@ public sealed class StaticLinks(IReadOnlyDictionary<string, string> files, Func<
     /// <param name="file">Path of its file, with forward slashes.</param>
     public string Rewrite(string html, string file)
     {
-        var page = new HtmlParser().ParseDocument(html);
+        var page = HtmlReader.ReadOrWords(html);
         // Nothing answers a search beside files.
         foreach (var form in page.QuerySelectorAll("form.search").ToList()) form.Remove();
         foreach (var link in page.QuerySelectorAll("a[href], link[href]:not([rel=canonical])")) Lead(link, file);

@@ -1,5 +1,5 @@
 using AngleSharp;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Syndication.Digests;
 
@@ -11,7 +11,7 @@ public static class CountedLinks
     /// <summary>Addresses that can be counted, in order, each once.</summary>
     public static IReadOnlyList<string> Of(ComposedDigest mail)
     {
-        var inHtml = new HtmlParser().ParseDocument(mail.Html).QuerySelectorAll("a[href]").Select(link => link.GetAttribute("href")!);
+        var inHtml = HtmlReader.ReadOrWords(mail.Html).QuerySelectorAll("a[href]").Select(link => link.GetAttribute("href")!);
         return [.. inHtml.Concat(mail.Plain.Split(Ends)).Where(CanBeCounted).Distinct()];
     }
 
@@ -22,7 +22,7 @@ public static class CountedLinks
     {
         var plain = string.Join('\n', mail.Plain.Split('\n').Select(line => string.Join(' ', line.Split(' ').Select(word => ways.GetValueOrDefault(word, word)))));
         if (mail.Html.Length == 0) return mail with { Plain = plain };
-        var document = new HtmlParser().ParseDocument(mail.Html);
+        var document = HtmlReader.ReadOrWords(mail.Html);
         foreach (var link in document.QuerySelectorAll("a[href]"))
         {
             if (ways.TryGetValue(link.GetAttribute("href")!, out var way)) link.SetAttribute("href", way);

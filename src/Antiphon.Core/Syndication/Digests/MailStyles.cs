@@ -1,4 +1,4 @@
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 using Antiphon.Core.Listings.Looks;
 
 namespace Antiphon.Core.Syndication.Digests;
@@ -83,7 +83,7 @@ internal sealed class MailStyles
     /// <summary>A text with the styles at its elements; classes and further sizes of pictures, which mean nothing in a mail, go.</summary>
     public string Inline(string html)
     {
-        var body = new HtmlParser().ParseDocument(html).Body!;
+        var body = HtmlReader.BodyOf(html);
         foreach (var element in body.QuerySelectorAll("*"))
         {
             foreach (var name in (string[])["class", "srcset", "sizes", "loading"]) element.RemoveAttribute(name);

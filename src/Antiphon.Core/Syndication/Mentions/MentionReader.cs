@@ -1,5 +1,5 @@
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
+using AngleSharp.Html.Dom;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Html;
 using Antiphon.Core.Syndication.Microformats;
@@ -10,29 +10,27 @@ namespace Antiphon.Core.Syndication.Mentions;
 /// <summary>Reads what a page says about a post: by microformats2, else by Open Graph, else by its plain title.</summary>
 public static class MentionReader
 {
-    private const int DeepestPage = 2000;
     private const int LongestName = 100;
     private const int LongestTitle = 200;
     private const int LongestAnswer = 2000;
     private const int LongestPassage = 400;
 
     /// <summary>What the page says; null when it does not link to the post (Webmention, 3.2.2).</summary>
-    /// <param name="html">The page, or a text.</param>
-    /// <param name="isHtml">Whether it is HTML; in anything else the address is looked for as it stands.</param>
+    /// <param name="document">The page.</param>
     /// <param name="source">Where it was read.</param>
     /// <param name="target">Address of the post as the sender gave it.</param>
-    public static MentionPage? Read(string html, bool isHtml, Uri source, Uri target)
+    public static MentionPage? Read(IHtmlDocument document, Uri source, Uri target)
     {
-        if (!isHtml) return html.Contains(target.AbsoluteUri, StringComparison.Ordinal) ? new MentionPage(MentionKind.Link, HostOf(source), null, null, string.Empty, null) : null;
-        // What no person wrote would fill the stack of the parser.
-        if (NestingDepth.Of(html) > DeepestPage) return null;
-        var document = new HtmlParser().ParseDocument(html);
         var folded = FoldedAddress.Of(target.AbsoluteUri);
         bool IsTarget(string? address) => address is not null && FoldedAddress.Of(Uri.TryCreate(source, address.Trim(), out var absolute) ? absolute.AbsoluteUri : null) == folded;
         if (LinkIn(document, IsTarget) is not { } link) return null;
         var items = MicroformatReader.Read(document, source);
-        return EntryOf(items, link) is { } entry ? OfEntry(entry, items, document, link, source, IsTarget) : OfPlainPage(document, html, link, source);
+        return EntryOf(items, link) is { } entry ? OfEntry(entry, items, document, link, source, IsTarget) : OfPlainPage(document, link, source);
     }
+
+    /// <summary>The same for what is no HTML, where the address is looked for as it stands.</summary>
+    public static MentionPage? ReadText(string text, Uri source, Uri target) =>
+        text.Contains(target.AbsoluteUri, StringComparison.Ordinal) ? new MentionPage(MentionKind.Link, HostOf(source), null, null, string.Empty, null) : null;
 
     /// <summary>Host of an address as people read it.</summary>
     public static string HostOf(Uri address) => address.Host.StartsWith("www.", StringComparison.OrdinalIgnoreCase) ? address.Host[4..] : address.Host;
@@ -80,9 +78,9 @@ public static class MentionReader
             ?? (document.QuerySelector("a[rel~=author]") is { } link ? items.FirstOrDefault(item => item.Is("h-card") && item.Element.Contains(link)) : null);
     }
 
-    private static MentionPage OfPlainPage(IDocument document, string html, IElement link, Uri source)
+    private static MentionPage OfPlainPage(IHtmlDocument document, IElement link, Uri source)
     {
-        var card = PageCard.Of(html, source);
+        var card = PageCard.Of(document, source);
         var author = document.QuerySelector("meta[name=author]")?.GetAttribute("content")?.Trim();
         var site = document.QuerySelector("meta[property='og:site_name']")?.GetAttribute("content")?.Trim();
         var name = !string.IsNullOrEmpty(author) ? author : !string.IsNullOrEmpty(site) ? site : HostOf(source);

@@ -1,3 +1,4 @@
+using System.Text;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
 using Antiphon.Core.Html;
@@ -11,6 +12,8 @@ namespace Antiphon.Core.Syndication.Microformats;
 public static class MicroformatReader
 {
     private const int MostItems = 500;
+    private const int MostValues = 5000;
+    private const int LongestValue = 20_000;
 
     private static readonly Dictionary<string, string> OlderRoots = new() { ["hentry"] = "h-entry", ["hfeed"] = "h-feed", ["vcard"] = "h-card", ["hreview"] = "h-review" };
 
@@ -25,61 +28,24 @@ public static class MicroformatReader
         ["url"] = "u-url",
     };
 
-    /// <summary>The items at the top level of a page.</summary>
+    /// <summary>The items at the top level of a page; at most 500 items and 5,000 values, which no page of a person has.</summary>
     /// <param name="document">The page.</param>
     /// <param name="address">Where it was read; relative addresses are resolved against it.</param>
-    public static IReadOnlyList<MicroformatItem> Read(IDocument document, Uri address)
-    {
-        var left = MostItems;
-        return document.DocumentElement is null ? [] : ItemsIn(document.DocumentElement, BaseOf(document, address), ref left);
-    }
+    public static IReadOnlyList<MicroformatItem> Read(IDocument document, Uri address) => document.DocumentElement is { } root ? new Walk(BaseOf(document, address)).Over(root) : [];
 
     private static Uri BaseOf(IDocument document, Uri address) =>
         document.QuerySelector("base[href]")?.GetAttribute("href") is { } href && Uri.TryCreate(address, href, out var found) ? found : address;
 
-    private static List<MicroformatItem> ItemsIn(IElement element, Uri address, ref int left)
-    {
-        if (RootsOf(element) is { Count: > 0 } types) return left-- > 0 ? [ItemOf(element, types, address, ref left)] : [];
-        var items = new List<MicroformatItem>();
-        foreach (var child in element.Children) items.AddRange(ItemsIn(child, address, ref left));
-        return items;
-    }
-
     private static List<string> RootsOf(IElement element)
     {
-        var roots = element.ClassList.Where(name => name.StartsWith("h-", StringComparison.Ordinal) && name.Length > 2).ToList();
+        var roots = ClassNames.Of(element).Where(name => name.StartsWith("h-", StringComparison.Ordinal) && name.Length > 2).ToList();
         // Where both stand, the newer ones hold.
-        return roots.Count > 0 ? roots : [.. element.ClassList.Select(name => OlderRoots.GetValueOrDefault(name)).OfType<string>()];
-    }
-
-    private static MicroformatItem ItemOf(IElement element, List<string> types, Uri address, ref int left)
-    {
-        var isOlder = !element.ClassList.Any(name => name.StartsWith("h-", StringComparison.Ordinal));
-        var (found, children) = (new Dictionary<string, List<MicroformatValue>>(), new List<MicroformatItem>());
-        foreach (var child in element.Children) Gather(child, isOlder, address, found, children, ref left);
-        Imply(element, types, address, found);
-        return new MicroformatItem(types, found.ToDictionary(pair => pair.Key, pair => (IReadOnlyList<MicroformatValue>)pair.Value), element) { Children = children };
-    }
-
-    private static void Gather(IElement element, bool isOlder, Uri address, Dictionary<string, List<MicroformatValue>> found, List<MicroformatItem> children, ref int left)
-    {
-        var properties = PropertiesOf(element, isOlder);
-        var item = RootsOf(element) is { Count: > 0 } types && left-- > 0 ? ItemOf(element, types, address, ref left) : null;
-        foreach (var property in properties)
-        {
-            var (prefix, name) = (property[..property.IndexOf('-', StringComparison.Ordinal)], property[(property.IndexOf('-', StringComparison.Ordinal) + 1)..]);
-            if (!found.TryGetValue(name, out var values)) found[name] = values = [];
-            values.Add(item is null ? new MicroformatValue(ValueOf(element, prefix, address)) : new MicroformatValue(ValueOf(item, prefix, element, address), item));
-        }
-
-        if (item is not null && properties.Count == 0) children.Add(item);
-        if (item is not null) return;
-        foreach (var child in element.Children) Gather(child, isOlder, address, found, children, ref left);
+        return roots.Count > 0 ? roots : [.. ClassNames.Of(element).Select(name => OlderRoots.GetValueOrDefault(name)).OfType<string>()];
     }
 
     private static List<string> PropertiesOf(IElement element, bool isOlder) => isOlder
-        ? [.. element.ClassList.Select(name => OlderProperties.GetValueOrDefault(name)).OfType<string>()]
-        : [.. element.ClassList.Where(name => name.Length > 2 && (name.StartsWith("p-", StringComparison.Ordinal) || name.StartsWith("u-", StringComparison.Ordinal) || name.StartsWith("e-", StringComparison.Ordinal) || (name.StartsWith("dt-", StringComparison.Ordinal) && name.Length > 3)))];
+        ? [.. ClassNames.Of(element).Select(name => OlderProperties.GetValueOrDefault(name)).OfType<string>()]
+        : [.. ClassNames.Of(element).Where(name => name.Length > 2 && (name.StartsWith("p-", StringComparison.Ordinal) || name.StartsWith("u-", StringComparison.Ordinal) || name.StartsWith("e-", StringComparison.Ordinal) || (name.StartsWith("dt-", StringComparison.Ordinal) && name.Length > 3)))];
 
     private static string ValueOf(MicroformatItem item, string prefix, IElement element, Uri address) =>
         (prefix == "u" ? item.Text("url") : item.Text("name")) ?? ValueOf(element, prefix, address);
@@ -87,8 +53,8 @@ public static class MicroformatReader
     private static string ValueOf(IElement element, string prefix, Uri address) => prefix switch
     {
         "u" => Absolute(AddressIn(element) ?? Plain(element), address),
-        "dt" => element.GetAttribute("datetime") ?? element.GetAttribute("title") ?? element.GetAttribute("value") ?? element.TextContent.Trim(),
-        "e" => HtmlText.Of(element.InnerHtml).Trim(),
+        "dt" => element.GetAttribute("datetime") ?? element.GetAttribute("title") ?? element.GetAttribute("value") ?? WordsOf(element).Trim(),
+        "e" => Shortened(HtmlText.Of(element)),
         _ => Plain(element),
     };
 
@@ -98,7 +64,22 @@ public static class MicroformatReader
         IHtmlDataElement or IHtmlInputElement => element.GetAttribute("value"),
         _ when element.LocalName is "abbr" or "link" => element.GetAttribute("title"),
         _ => null,
-    } ?? element.TextContent).Trim();
+    } ?? WordsOf(element)).Trim();
+
+    // Values lie within values, so that a page of nothing but such would be copied once for every level.
+    private static string WordsOf(IElement element)
+    {
+        var words = new StringBuilder();
+        foreach (var step in TreeWalk.Steps(element))
+        {
+            if (step.Node is IText text) words.Append(text.Data);
+            if (words.Length > LongestValue) break;
+        }
+
+        return Shortened(words.ToString());
+    }
+
+    private static string Shortened(string text) => text.Length > LongestValue ? text[..LongestValue] : text;
 
     private static string? AddressIn(IElement element) => element.LocalName switch
     {
@@ -118,5 +99,55 @@ public static class MicroformatReader
         var link = AddressIn(element) is { } own && element.LocalName is "a" or "area" ? AddressIn(element) : element.QuerySelectorAll("a[href]") is { Length: 1 } links ? links[0].GetAttribute("href") : null;
         if (!found.ContainsKey("url") && link is not null) found["url"] = [new MicroformatValue(Absolute(link, address))];
         if (!found.ContainsKey("photo") && types.Contains("h-card") && element.QuerySelector("img[src]")?.GetAttribute("src") is { } photo) found["photo"] = [new MicroformatValue(Absolute(photo, address))];
+    }
+
+    /// <summary>One walk over a page: items open as their element is entered and close as it is left.</summary>
+    private sealed class Walk(Uri address)
+    {
+        private readonly List<MicroformatItem> _top = [];
+        private readonly Stack<OpenItem> _open = new();
+        private int _items;
+        private int _values;
+
+        public List<MicroformatItem> Over(IElement root)
+        {
+            foreach (var step in TreeWalk.Steps(root))
+            {
+                if (step.Node is not IElement element) continue;
+                if (!step.IsLeaving) Enter(element);
+                else if (_open.TryPeek(out var item) && item.Element == element) Close(_open.Pop());
+            }
+
+            return _top;
+        }
+
+        private void Enter(IElement element)
+        {
+            if (element.ClassName is null) return;
+            var around = _open.TryPeek(out var item) ? item : null;
+            var properties = around is null ? [] : PropertiesOf(element, around.IsOlder);
+            if (RootsOf(element) is { Count: > 0 } types && _items++ < MostItems) _open.Push(new OpenItem(element, types, properties));
+            else if (around is not null) Put(around, properties, prefix => new MicroformatValue(ValueOf(element, prefix, address)));
+        }
+
+        private void Close(OpenItem open)
+        {
+            Imply(open.Element, open.Types, address, open.Found);
+            var item = open.Closed();
+            if (!_open.TryPeek(out var around)) _top.Add(item);
+            else if (open.IsPropertyOf.Count == 0) around.Children.Add(item);
+            else Put(around, open.IsPropertyOf, prefix => new MicroformatValue(ValueOf(item, prefix, open.Element, address), item));
+        }
+
+        private void Put(OpenItem into, List<string> properties, Func<string, MicroformatValue> valueOf)
+        {
+            foreach (var property in properties)
+            {
+                if (_values++ >= MostValues) return;
+                var at = property.IndexOf('-', StringComparison.Ordinal);
+                if (!into.Found.TryGetValue(property[(at + 1)..], out var values)) into.Found[property[(at + 1)..]] = values = [];
+                values.Add(valueOf(property[..at]));
+            }
+        }
     }
 }

@@ -1,7 +1,7 @@
 using System.Globalization;
 using System.Text;
 using AngleSharp.Dom;
-using AngleSharp.Html.Parser;
+using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Text.Markdown;
 
@@ -18,7 +18,7 @@ public sealed class MarkdownWriter
     public static string FromHtml(string html)
     {
         var writer = new MarkdownWriter();
-        writer.Blocks(new HtmlParser().ParseDocument(html).Body!, string.Empty);
+        writer.Blocks(HtmlReader.BodyOf(html), string.Empty);
         var text = writer._text.ToString().Trim('\n');
         return text.Length == 0 ? string.Empty : text + "\n";
     }

@@ -23,6 +23,7 @@ internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : IS
     /// <inheritdoc/>
     public async Task<SendOutcome> RemoveAsync(Uri address, string? token, string made, CancellationToken cancellation)
     {
+        if (!Credentials.SameOrigin(address, new Uri(made))) return SendOutcome.Refused(Elsewhere(made));
         var answer = await client.SendAnyAsync(new Uri(made), to => Request(HttpMethod.Delete, to, token, null, null), cancellation);
         // What is gone already needs no removing.
         if (answer.Status is 404 or 410) return SendOutcome.Taken("It was gone already.");
@@ -32,6 +33,7 @@ internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : IS
     /// <inheritdoc/>
     public async Task<NetworkCounting> CountAsync(Uri address, string? token, string made, CancellationToken cancellation)
     {
+        if (!Credentials.SameOrigin(address, new Uri(made))) return new NetworkCounting(null, Problem: Elsewhere(made));
         var answer = await client.SendAnyAsync(
             new Uri(made),
             to =>
@@ -44,6 +46,9 @@ internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : IS
         if (answer.Problem is { } problem) return new NetworkCounting(null, answer.Status is 404 or 410, FetchWords.For(problem, answer.Detail));
         return new NetworkCounting(Read(answer.Bytes));
     }
+
+    // An answer may name any address; the token is for the network alone.
+    private static string Elsewhere(string made) => $"The network keeps the post at {new Uri(made).Host}, another site than its own, which is not asked.";
 
     // A network that answers with something else tells nothing, and that is no fault.
     private static NetworkCounts? Read(byte[] bytes)

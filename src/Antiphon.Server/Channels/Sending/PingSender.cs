@@ -24,8 +24,9 @@ internal sealed class PingSender(GuardedClient client, TimeProvider clock) : ICh
         // A page that is gone, or no page, cannot be told; that is no fault of the channel.
         if (page.Problem is not null && page.Status is not null && !SendOutcome.MayPass(page.Status.Value)) return SendOutcome.NotNeeded("The page cannot be read.");
         if (page.Problem is not null) return Answers.Of(page, clock.GetUtcNow(), _ => throw new InvalidOperationException());
-        var html = page.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == false ? string.Empty : DecodedFeed.From(page.Bytes, page.ContentType).Text;
-        if (MentionEndpoint.Of(page.Headers.Links, page.Headers.Pingback, html, page.Address) is not { } endpoint) return SendOutcome.NotNeeded("The page takes neither Webmention nor Pingback.");
+        // A page that is too much to be read may still say in its headers where it takes mentions.
+        var document = page.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == false ? null : page.WithPage(cancellation).Page;
+        if (MentionEndpoint.Of(page.Headers.Links, page.Headers.Pingback, document, page.Address) is not { } endpoint) return SendOutcome.NotNeeded("The page takes neither Webmention nor Pingback.");
         return endpoint.Way == MentionWay.Webmention ? await MentionAsync(endpoint.Address, order, cancellation) : await PingAsync(endpoint.Address, order, cancellation);
     }
 

@@ -43,9 +43,9 @@ internal static class ThreadPlacingEndpoints
         var (pages, unreachable) = (new List<PlacedPage>(), new List<UnreachablePage>());
         foreach (var address in addresses)
         {
-            var fetched = await client.GetAsync(new Uri(address), cancellation: cancellation);
+            var fetched = await client.GetPageAsync(new Uri(address), cancellation);
             if (fetched.Problem is { } problem) unreachable.Add(new UnreachablePage(address, FetchWords.For(problem, fetched.Detail)));
-            else pages.Add(new PlacedPage(fetched.Address, DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text));
+            else pages.Add(new PlacedPage(fetched.Address, fetched.Page!));
         }
 
         return TypedResults.Ok(new ThreadCheckView([.. pages.Select(page => page.Address.AbsoluteUri)], unreachable, ThreadPlacement.Examine(pages, key, options.Value.AddressOf("embed/antiphon.js"))));

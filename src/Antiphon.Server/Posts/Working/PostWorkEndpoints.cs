@@ -69,7 +69,7 @@ internal static class PostWorkEndpoints
         long site, long post, PostRequest request, HttpContext http, AntiphonContext database, IOptions<JsonOptions> json, TimeProvider clock, CancellationToken cancellation)
     {
         if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
-        if (request.BodyHtml is null || request.BodyHtml.Length > Core.Html.HtmlCleaner.MaxLength) return FieldProblem.For("bodyHtml", "The text is longer than two million characters; split it into several posts.");
+        if (request.BodyHtml is null || request.BodyHtml.Length > Core.Html.HtmlLimits.Text.Length) return FieldProblem.For("bodyHtml", "The text is longer than two million characters; split it into several posts.");
         var waiting = await database.WaitingChanges.FindAsync([post], cancellation);
         if (waiting is null) database.WaitingChanges.Add(waiting = new WaitingChange { PostId = post });
         waiting.Content = JsonSerializer.Serialize(request, json.Value.SerializerOptions);

@@ -14,7 +14,7 @@ import { events, extents, kinds, partnerWays } from './words'
 const props = defineProps<{ setUp: ReturnType<typeof useChannelForm>; siteId: number; current: Schemas['ChannelView'] | undefined; mayEdit: boolean }>()
 const emit = defineEmits<{ save: []; removed: [] }>()
 const draft = computed(() => props.setUp.form)
-const { test, made } = props.setUp
+const { test, made, keepsSecret } = props.setUp
 const { running, trouble, fields } = props.setUp.act
 const words = computed(() => kinds[draft.value.kind])
 const isPublishing = computed(() => draft.value.kind === 'social' || draft.value.kind === 'partner')
@@ -66,8 +66,10 @@ async function remove(): Promise<void> {
       :label="draft.kind === 'partner' && draft.settings.account ? 'Password' : words.secret"
       type="password"
       autocomplete="off"
-      :placeholder="draft.hasSecret ? 'Kept; type to exchange it' : draft.kind === 'webhook' ? 'Shared with the receiver' : 'Given by the receiver'"
+      :placeholder="keepsSecret ? 'Saved; type to replace it' : draft.kind === 'webhook' ? 'Shared with the receiver' : 'Given by the receiver'"
       persistent-placeholder
+      :hint="draft.hasSecret && !keepsSecret ? 'The saved one was for the previous address and is deleted with it.' : ''"
+      persistent-hint
       :error-messages="problem('secret')"
       :readonly="!props.mayEdit"
     />

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/vue-query'
-import { reactive, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
@@ -28,12 +28,15 @@ const usual = (): Settings => ({
   events: [],
 })
 
+/** Scheme, host and port of an address; empty for none. */
+const originOf = (address: string): string => (URL.canParse(address) ? new URL(address).origin : '')
+
 /** A channel being set up. */
 export function useChannelForm(site: () => number) {
   const queries = useQueryClient()
   const act = useAct()
   const { say } = useNotice()
-  const form = reactive({ id: 0, kind: 'social' as Schemas['ChannelKind'], name: '', secret: '', hasSecret: false, older: 0, daysApart: 1, settings: usual() })
+  const form = reactive({ id: 0, kind: 'social' as Schemas['ChannelKind'], name: '', secret: '', hasSecret: false, keptFor: '', older: 0, daysApart: 1, settings: usual() })
   const test = ref<Schemas['ChannelTestView'] | null>(null)
   const made = ref<Schemas['ChannelSecretView'] | null>(null)
 
@@ -48,6 +51,7 @@ export function useChannelForm(site: () => number) {
       name: channel?.name ?? '',
       secret: '',
       hasSecret: channel?.hasSecret ?? false,
+      keptFor: originOf(settings.address),
       older: 0,
       daysApart: 1,
       settings,
@@ -120,5 +124,8 @@ export function useChannelForm(site: () => number) {
     return true
   }
 
-  return { form, act, test, made, begin, save, tryOut, takeOffer, renew, setPaused, remove }
+  /** Whether the secret that is kept stays: it was given for one receiver and goes with its address. */
+  const keepsSecret = computed(() => form.hasSecret && originOf(form.settings.address) === form.keptFor)
+
+  return { form, act, test, keepsSecret, made, begin, save, tryOut, takeOffer, renew, setPaused, remove }
 }

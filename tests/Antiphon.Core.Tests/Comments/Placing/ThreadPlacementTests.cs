@@ -1,4 +1,5 @@
 using Antiphon.Core.Comments.Placing;
+using Antiphon.Core.Tests.Html;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Tests.Comments.Placing;
@@ -51,6 +52,6 @@ public sealed class ThreadPlacementTests
     public void What_links_are_counted_with_tells_no_pages_apart(string address, string folded) => Assert.Equal(folded, FoldedAddress.Of(address));
 
     private static IReadOnlyList<ThreadFinding> Examine(params (string Address, string Body)[] pages) => ThreadPlacement.Examine(
-        [.. pages.Select(page => new PlacedPage(new Uri(page.Address), page.Body.Replace("{good}", "<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>", StringComparison.Ordinal).Replace("{script}", $"<script src='{Script}' async></script>", StringComparison.Ordinal)))], "k7", Script)
+        [.. pages.Select(page => new PlacedPage(new Uri(page.Address), TestPage.Of(page.Body.Replace("{good}", "<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>", StringComparison.Ordinal).Replace("{script}", $"<script src='{Script}' async></script>", StringComparison.Ordinal))))], "k7", Script)
         .Where(finding => !(pages.Length > 1 && finding.Fault == ThreadFault.AddressDiffers)).ToList();
 }

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Tests.Listings.Looks;
 public sealed class PartCssTests
 {
     private static readonly string[] Pieces =
-        ["title", "{", "}", "body", "color:red", ";", "@media x", "/*", "*/", "\"", "'", "(", ")", ",", "*", "\\", "\n", " ", ":", "url(", "listing", "~", "--a:"];
+        ["title", "{", "}", "body", "color:red", ";", "@media x", "/*", "*/", "\"", "'", "(", ")", ",", "*", "\\", "\n", " ", ":", "url(", "listing", "~", "--a:", "\r", "\f", "\0", "\r\n", "title{--x:\"a\r}}body{color:red}b{c:\"}", "content:'", "url('a\f')"];
 
     [Theory]
     [InlineData("title { letter-spacing: .02em }", "& .antiphon-title{letter-spacing:.02em}")]
@@ -72,4 +72,30 @@ public sealed class PartCssTests
             Assert.Equal(bare.Count(c => c == '{'), bare.Count(c => c == '}'));
             foreach (var line in bare.Split('\n').Where(line => line.Contains('{') && !line.StartsWith('@'))) Assert.StartsWith("&", line);
         }, iter: 3000);
+
+    [Theory]
+    [InlineData("title{--x:\"a\r}}body{background:red}b{c:\"}")]
+    [InlineData("title{--x:\"a\f}}body{background:red}b{c:\"}")]
+    [InlineData("title{--x:'a\r\n}}body{background:red}b{c:'}")]
+    [InlineData("title{content:\"a\n}}body{background:red}b{c:\"}")]
+    [InlineData("@media (min-width:1px) { title{--x:\"a\r}}}body{background:red}b{c:\"} }")]
+    public void No_line_break_leads_out_of_a_listing(string css) => AssertConfined(css);
+
+    [Fact]
+    public void Whatever_is_written_another_reader_of_CSS_finds_nothing_but_rules_of_the_listing()
+    {
+        var random = new Random(20261130);
+        string[] seeds = ["title { color: red }", "@media (min-width: 600px) { entry > title { content: \"}\" } byline { --a: 'x' } }", "entry:hover title, byline { background: url(\"https://a.example/x.png\") }"];
+        for (var count = Html.Mutations.Count(3000); count > 0; count--) AssertConfined(Html.Mutations.Of(seeds[random.Next(seeds.Length)], Pieces, random));
+    }
+
+    // The nesting of the listing's own rule is taken off, so that each rule stands alone and says whom it is for.
+    private static void AssertConfined(string css)
+    {
+        var taken = PartCss.Confine(css).Css;
+        var sheet = new AngleSharp.Css.Parser.CssParser().ParseStyleSheet(taken.Replace("&", ".in", StringComparison.Ordinal) + "\n.after{color:red}");
+        var selectors = sheet.Rules.SelectMany(rule => rule is AngleSharp.Css.Dom.ICssGroupingRule group ? group.Rules.ToList() : [rule]).OfType<AngleSharp.Css.Dom.ICssStyleRule>().Select(rule => rule.SelectorText).ToList();
+        Assert.Equal(".after", selectors[^1]);
+        Assert.All(selectors.SkipLast(1).SelectMany(selector => selector.Split(',')), selector => Assert.StartsWith(".in", selector.Trim(), StringComparison.Ordinal));
+    }
 }

@@ -1,5 +1,6 @@
 using System.Text;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Syndication.Channels;
 
@@ -16,12 +17,12 @@ public sealed class PartnerOfferTests
     [InlineData("<p>Nothing</p>", true, "<https://takes.example/mp>; rel=\"micropub\"", PartnerProtocol.Micropub, "https://takes.example/mp")]
     [InlineData(Service, false, null, PartnerProtocol.AtomPub, "https://parish.example/news/posts")]
     public void An_offer_is_found(string body, bool isPage, string? link, PartnerProtocol protocol, string address) =>
-        Assert.Equal(new PartnerOffer(protocol, new Uri(address)), PartnerOffer.Of(link is null ? null : [link], Encoding.UTF8.GetBytes(body), isPage, Address));
+        Assert.Equal(new PartnerOffer(protocol, new Uri(address)), PartnerOffer.Of(link is null ? null : [link], Encoding.UTF8.GetBytes(body), isPage ? TestPage.Of(body) : null, Address));
 
     [Theory]
     [InlineData("<p>Nothing</p>", true)]
     [InlineData("<link rel=micropub href='javascript:x'>", true)]
     [InlineData("<link rel=service type='text/html' href=/about>", true)]
     [InlineData("{}", false)]
-    public void Otherwise_there_is_none(string body, bool isPage) => Assert.Null(PartnerOffer.Of(null, Encoding.UTF8.GetBytes(body), isPage, Address));
+    public void Otherwise_there_is_none(string body, bool isPage) => Assert.Null(PartnerOffer.Of(null, Encoding.UTF8.GetBytes(body), isPage ? TestPage.Of(body) : null, Address));
 }

@@ -1,4 +1,5 @@
 using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Syndication.Mentions;
 
@@ -15,12 +16,12 @@ public sealed class MentionEndpointTests
     [InlineData(null, "https://tarnlane.example/rpc", "", MentionWay.Pingback, "https://tarnlane.example/rpc")]
     [InlineData(null, null, "<link rel='pingback' href='/rpc'>", MentionWay.Pingback, "https://tarnlane.example/rpc")]
     public void A_page_offers_one_way(string? link, string? pingback, string html, MentionWay way, string address) =>
-        Assert.Equal(new MentionEndpoint(way, new Uri(address)), MentionEndpoint.Of(link is null ? null : [link], pingback, html, Page));
+        Assert.Equal(new MentionEndpoint(way, new Uri(address)), MentionEndpoint.Of(link is null ? null : [link], pingback, TestPage.Of(html), Page));
 
     [Theory]
     [InlineData("<a rel='webmentions' href='/b'>b</a>")]
     [InlineData("<!-- <link rel='webmention' href='/a'> -->")]
     [InlineData("<link rel='webmention'>")]
     [InlineData("<a rel='webmention' href='javascript:alert(1)'>b</a>")]
-    public void Or_none(string html) => Assert.Null(MentionEndpoint.Of(null, null, html, Page));
+    public void Or_none(string html) => Assert.Null(MentionEndpoint.Of(null, null, TestPage.Of(html), Page));
 }

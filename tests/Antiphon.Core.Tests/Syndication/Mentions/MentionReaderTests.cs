@@ -1,4 +1,5 @@
 using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Syndication.Mentions;
 
@@ -35,8 +36,8 @@ public sealed class MentionReaderTests
     [Fact]
     public void A_text_needs_the_very_address()
     {
-        Assert.NotNull(MentionReader.Read($"See {Post} for more", false, Source, new Uri(Post)));
-        Assert.Null(MentionReader.Read("See the log", false, Source, new Uri(Post)));
+        Assert.NotNull(MentionReader.ReadText($"See {Post} for more", Source, new Uri(Post)));
+        Assert.Null(MentionReader.ReadText("See the log", Source, new Uri(Post)));
     }
 
     [Fact]
@@ -80,11 +81,16 @@ public sealed class MentionReaderTests
     }
 
     [Fact]
-    public void A_page_nested_beyond_reason_is_not_read() => Assert.Null(Read(string.Concat(Enumerable.Repeat("<div>", 20_000)) + $"<a href='{Post}'>x</a>"));
+    public void Values_within_values_are_cut_where_they_would_grow_without_end()
+    {
+        var page = string.Concat(Enumerable.Repeat("<div class='p-name e-content'>", 200)) + new string('x', 500_000);
+        var item = Antiphon.Core.Syndication.Microformats.MicroformatReader.Read(TestPage.Of("<div class=h-entry>" + page), Source)[0];
+        Assert.InRange(item.Values("name").Sum(value => value.Text.Length), 1, 200 * 20_001);
+    }
 
     [Fact]
     public void An_author_who_is_an_address_of_code_is_not_linked() =>
         Assert.Null(Read($"<div class='h-entry'><a class='u-in-reply-to' href='{Post}'>x</a><a class='p-author h-card' href='javascript:alert(1)'>Ida</a></div>")!.AuthorAddress);
 
-    private static MentionPage? Read(string html) => MentionReader.Read(html, true, Source, new Uri(Post));
+    private static MentionPage? Read(string html) => MentionReader.Read(TestPage.Of(html), Source, new Uri(Post));
 }

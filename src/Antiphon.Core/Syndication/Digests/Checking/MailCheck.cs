@@ -2,7 +2,6 @@ using System.Globalization;
 using System.Text;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
-using AngleSharp.Html.Parser;
 using Antiphon.Core.Checking;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
@@ -32,7 +31,7 @@ public static class MailCheck
 
     /// <summary>Addresses its links and pictures lead to, those of the subscriber left out.</summary>
     public static IReadOnlyList<string> Addresses(ComposedDigest mail) =>
-        [.. new HtmlParser().ParseDocument(mail.Html).QuerySelectorAll("a[href], img[src]").Select(one => one.GetAttribute("href") ?? one.GetAttribute("src")!).Where(one => !IsMark(one)).Distinct()];
+        [.. HtmlReader.ReadOrWords(mail.Html).QuerySelectorAll("a[href], img[src]").Select(one => one.GetAttribute("href") ?? one.GetAttribute("src")!).Where(one => !IsMark(one)).Distinct()];
 
     private static void ExamineSubject(string subject, string field, Action<CheckRule, string, string[]> report)
     {
@@ -44,7 +43,7 @@ public static class MailCheck
 
     private static void ExamineHtml(string html, Action<CheckRule, string, string[]> report)
     {
-        var body = new HtmlParser().ParseDocument(html).Body!;
+        var body = HtmlReader.BodyOf(html);
         if (!html.Contains(ComposedDigest.LeaveMark, StringComparison.Ordinal)) report(MailRules.LeaveMissing, "closing", ["HTML"]);
         var kilobytes = Encoding.UTF8.GetByteCount(html) / 1000;
         if (kilobytes >= MostKilobytes) report(MailRules.TooLarge, "posts", [Number(kilobytes)]);

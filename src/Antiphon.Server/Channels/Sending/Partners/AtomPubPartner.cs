@@ -31,7 +31,7 @@ internal sealed class AtomPubPartner(GuardedClient client, ChannelSecrets secret
             DeliveryAct.Withdraw => (EditOf(order), HttpMethod.Delete),
             _ => (order.Channel.Settings.Address, HttpMethod.Post),
         };
-        return client.SendAnyAsync(new Uri(address), to => Request(method, to, order.Channel, method == HttpMethod.Delete ? null : EntryOf(order), method == HttpMethod.Post ? order.Post!.Slug : null), cancellation);
+        return client.SendAnyAsync(new Uri(address), to => Request(method, to, order.Channel, method == HttpMethod.Delete ? null : EntryOf(order), method == HttpMethod.Post ? order.Post!.Slug : null), cancellation, new Uri(order.Channel.Settings.Address));
     }
 
     /// <inheritdoc/>
@@ -53,7 +53,7 @@ internal sealed class AtomPubPartner(GuardedClient client, ChannelSecrets secret
     /// <inheritdoc/>
     public Task<PartnerLook> FindAsync(SendOrder order, CancellationToken cancellation) => PartnerLook.ThroughAsync<Uri>(async next =>
     {
-        var answer = await client.SendAnyAsync(next ?? new Uri(order.Channel.Settings.Address), to => Request(HttpMethod.Get, to, order.Channel, null), cancellation);
+        var answer = await client.SendAnyAsync(next ?? new Uri(order.Channel.Settings.Address), to => Request(HttpMethod.Get, to, order.Channel, null), cancellation, new Uri(order.Channel.Settings.Address));
         if (answer.Problem is not null) return (PartnerLook.Without(answer, clock.GetUtcNow()), null);
         var page = CollectionPage.Read(answer.Bytes, answer.Address);
         var found = page?.Find(PostAddresses.StableId(order.Post!), order.Facts!.Link);

@@ -48,7 +48,8 @@ internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerPr
     private async Task<PartnerOffer?> OfferAsync(Uri address, CancellationToken cancellation)
     {
         var answer = await client.GetAsync(address, cancellation: cancellation);
-        return answer.Problem is null ? PartnerOffer.Of(answer.Headers.Links, answer.Bytes, answer.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true, answer.Address) : null;
+        if (answer.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true) answer = answer.WithPage(cancellation);
+        return answer.Problem is null ? PartnerOffer.Of(answer.Headers.Links, answer.Bytes, answer.Page, answer.Address) : null;
     }
 
     private IPartnerProtocol Of(Channel channel) => _protocols[channel.Settings.Protocol];
