@@ -73,6 +73,12 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Who is asked to join a team.</summary>
     public DbSet<Invitation> Invitations => Set<Invitation>();
 
+    /// <summary>Places people are signed in at.</summary>
+    public DbSet<Session> Sessions => Set<Session>();
+
+    /// <summary>Wrong passwords of late.</summary>
+    public DbSet<SignInFailure> SignInFailures => Set<SignInFailure>();
+
     /// <summary>How feeds of ours are published.</summary>
     public DbSet<FeedSettings> FeedSettings => Set<FeedSettings>();
 

@@ -16,7 +16,8 @@ public sealed class RowReader
     private const int LongestTerm = 100;
     private const int MostTags = 30;
     private const int MostCategories = 20;
-    private static readonly string[] DraftWords = ["draft", "entwurf", "brouillon", "private", "pending", "unpublished", "hidden", "false", "0", "no", "nein"];
+    private static readonly string[] PublicWords = ["published", "publish", "public", "live", "online", "veröffentlicht", "publié", "publie"];
+    private static readonly string[] NoWords = ["no", "false", "0", "n", "nein", "non"];
     private static readonly string[] YesWords = ["yes", "true", "1", "x", "y", "ja", "oui"];
 
     private readonly ImportPlan _plan;
@@ -102,16 +103,16 @@ public sealed class RowReader
     private PostStatus StatusOf(IReadOnlyList<string> row, DateTimeOffset? date)
     {
         if (_plan.AsDrafts) return PostStatus.Draft;
-        var word = Value(row, ImportTarget.Status);
-        if (word.Length > 0)
-        {
-            var saysNo = DraftWords.Contains(word, StringComparer.OrdinalIgnoreCase);
-            var isDraft = _draftIsYes ? YesWords.Contains(word, StringComparer.OrdinalIgnoreCase) || word.StartsWith("draft", StringComparison.OrdinalIgnoreCase) : saysNo;
-            return isDraft ? PostStatus.Draft : PostStatus.Published;
-        }
-
+        if (_places.ContainsKey(ImportTarget.Status) && !SaysPublic(Value(row, ImportTarget.Status))) return PostStatus.Draft;
         // What never said when it was published may never have been.
         return date is null && _places.ContainsKey(ImportTarget.Date) ? PostStatus.Draft : PostStatus.Published;
+    }
+
+    // Only what says so is public: a word nobody knows, or none, must not show the world what was waiting for a colleague.
+    private bool SaysPublic(string word)
+    {
+        bool IsOneOf(string[] words) => words.Contains(word, StringComparer.OrdinalIgnoreCase);
+        return _draftIsYes ? word.Length == 0 || IsOneOf(NoWords) || IsOneOf(PublicWords) : IsOneOf(PublicWords) || IsOneOf(YesWords);
     }
 
     private (List<FieldValue> Values, string? Problem) OwnValuesOf(IReadOnlyList<string> row)

@@ -1,13 +1,20 @@
 namespace Antiphon.Core.Sites;
 
-/// <summary>Which role includes the rights of which.</summary>
+/// <summary>Which role may do what: the one table that server, screens and guide go by.</summary>
 public static class SiteRights
 {
-    /// <summary>Whether a role is enough where another is asked for. Moderators and contributors have rights that the other lacks.</summary>
-    public static bool Reach(this SiteRole role, SiteRole needed) => role == needed || role switch
+    /// <summary>The rights of each role.</summary>
+    public static IReadOnlyDictionary<SiteRole, IReadOnlyList<SiteRight>> Table { get; } = new Dictionary<SiteRole, IReadOnlyList<SiteRight>>
     {
-        SiteRole.Owner => true,
-        SiteRole.Editor => needed is SiteRole.Moderator or SiteRole.Contributor,
-        _ => false,
+        [SiteRole.Owner] = [SiteRight.See, SiteRight.Write, SiteRight.Moderate, SiteRight.SeeReaders, SiteRight.Edit, SiteRight.Own],
+        [SiteRole.Editor] = [SiteRight.See, SiteRight.Write, SiteRight.Moderate, SiteRight.SeeReaders, SiteRight.Edit],
+        [SiteRole.Moderator] = [SiteRight.See, SiteRight.Moderate],
+        [SiteRole.Contributor] = [SiteRight.See, SiteRight.Write],
     };
+
+    /// <summary>Whether a role has a right.</summary>
+    public static bool May(this SiteRole role, SiteRight right) => Table[role].Contains(right);
+
+    /// <summary>The roles that have a right.</summary>
+    public static IReadOnlyList<SiteRole> RolesWith(SiteRight right) => [.. Table.Where(row => row.Value.Contains(right)).Select(row => row.Key)];
 }

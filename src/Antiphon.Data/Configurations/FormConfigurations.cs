@@ -53,6 +53,7 @@ internal sealed class InvitationConfiguration : IEntityTypeConfiguration<Invitat
     public void Configure(EntityTypeBuilder<Invitation> builder)
     {
         builder.HasIndex(invitation => invitation.Hash).IsUnique();
+        builder.HasIndex(invitation => invitation.HandHash).IsUnique();
         builder.HasIndex(invitation => new { invitation.SiteId, invitation.Mail }).IsUnique();
         builder.HasOne(invitation => invitation.By).WithMany().HasForeignKey(invitation => invitation.ById).OnDelete(DeleteBehavior.SetNull);
     }

@@ -23,8 +23,11 @@ public sealed class Invitation
     /// <summary>What they may do.</summary>
     public SiteRole Role { get; set; }
 
-    /// <summary>Hash of the key in the link; the key itself is only in the mail.</summary>
+    /// <summary>Hash of the key in the link that was mailed; whoever has it proves to own the address.</summary>
     public string Hash { get; set; } = string.Empty;
+
+    /// <summary>Hash of the key in the link that the inviter may pass on by hand; it proves nothing of the address. Null for invitations of old.</summary>
+    public string? HandHash { get; set; }
 
     /// <summary>Who invited; null when they have left.</summary>
     public long? ById { get; set; }

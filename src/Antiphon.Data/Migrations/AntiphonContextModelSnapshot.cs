@@ -1038,6 +1038,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("ExpiresAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("HandHash")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Hash")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -1056,6 +1059,9 @@ namespace Antiphon.Data.Migrations
                     b.HasKey("Id");
 
                     b.HasIndex("ById");
+
+                    b.HasIndex("HandHash")
+                        .IsUnique();
 
                     b.HasIndex("Hash")
                         .IsUnique();
@@ -2177,6 +2183,36 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReviewRemarks");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Session", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Hash")
+                        .IsUnique();
+
+                    b.HasIndex("PersonId");
+
+                    b.ToTable("Sessions");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>
                 {
                     b.Property<long>("Id")
@@ -2205,6 +2241,34 @@ namespace Antiphon.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("Sightings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.SignInFailure", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Network")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Person")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Network", "At");
+
+                    b.HasIndex("Person", "At");
+
+                    b.ToTable("SignInFailures");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Site", b =>
@@ -3834,6 +3898,17 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
 
                     b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Session", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Person", "Person")
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Person");
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Security.Claims;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
@@ -17,14 +18,14 @@ internal static class AccountEndpoints
     public static void MapAccounts(this WebApplication app)
     {
         var api = app.MapGroup("/api").WithTags("Accounts");
-        api.MapGet("/session", GetSession).WithName("getSession");
-        api.MapPost("/session", SignIn).Validate<SignInRequest>().RequireRateLimiting(RateLimits.SignIn).WithName("signIn");
-        api.MapDelete("/session", SignOut).WithName("signOut");
-        api.MapPost("/setup", SetUp).Validate<SetupRequest>().RequireRateLimiting(RateLimits.SignIn).WithName("setUp");
+        api.MapGet("/session", GetSession).ForAnybody().WithName("getSession");
+        api.MapPost("/session", SignIn).Validate<SignInRequest>().RequireRateLimiting(RateLimits.SignIn).ForAnybody().WithName("signIn");
+        api.MapDelete("/session", SignOut).ForAnybody().WithName("signOut");
+        api.MapPost("/setup", SetUp).Validate<SetupRequest>().RequireRateLimiting(RateLimits.SignIn).ForAnybody().WithName("setUp");
         var tokens = api.MapGroup("/tokens").RequireAuthorization();
-        tokens.MapGet("", ListTokens).WithName("listTokens");
-        tokens.MapPost("", MakeToken).Validate<NewTokenRequest>().WithName("makeToken");
-        tokens.MapDelete("/{token:long}", RevokeToken).WithName("revokeToken");
+        tokens.MapGet("", ListTokens).ForSignedIn().WithName("listTokens");
+        tokens.MapPost("", MakeToken).Validate<NewTokenRequest>().ForSignedIn().WithName("makeToken");
+        tokens.MapDelete("/{token:long}", RevokeToken).ForSignedIn().WithName("revokeToken");
     }
 
     private static async Task<Ok<SessionView>> GetSession(HttpContext http, UserManager<Person> people, IAntiforgery antiforgery, AntiphonContext database)
@@ -36,32 +37,40 @@ internal static class AccountEndpoints
         return TypedResults.Ok(new SessionView(needsSetup, person is null ? null : new PersonView(person.Id, person.DisplayName, person.Email!), token));
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> SignIn(SignInRequest request, SignInManager<Person> signIn)
+    private static async Task<Results<NoContent, ProblemHttpResult>> SignIn(SignInRequest request, HttpContext http, SignInPace pace, Sessions sessions)
     {
-        signIn.AuthenticationScheme = IdentityConstants.ApplicationScheme;
-        var result = await signIn.PasswordSignInAsync(request.Mail.Trim(), request.Password, isPersistent: true, lockoutOnFailure: true);
-        if (result.Succeeded) return TypedResults.NoContent();
-        return result.IsLockedOut
-            ? TypedResults.Problem("Wait five minutes and try again.", title: "Too many wrong passwords for this address.", statusCode: StatusCodes.Status423Locked, type: "locked-out")
-            : TypedResults.Problem("Check both; passwords tell small and capital letters apart.", title: "Mail address and password do not go together.", statusCode: StatusCodes.Status401Unauthorized, type: "wrong-password");
-    }
+        var from = http.Connection.RemoteIpAddress;
+        if (await pace.WaitOfAsync(from) is { } wait)
+        {
+            http.Response.Headers.RetryAfter = ((int)Math.Ceiling(Math.Max(1, wait.TotalSeconds))).ToString(System.Globalization.CultureInfo.InvariantCulture);
+            return TypedResults.Problem("Wait a quarter of an hour and try again.", title: "Too many wrong passwords came from your network.", statusCode: StatusCodes.Status429TooManyRequests, type: "too-many-tries");
+        }
 
-    private static async Task<NoContent> SignOut(SignInManager<Person> signIn)
-    {
-        signIn.AuthenticationScheme = IdentityConstants.ApplicationScheme;
-        await signIn.SignOutAsync();
+        if (await pace.CheckAsync(request.Mail, request.Password, from) is not { } person)
+            return TypedResults.Problem("Check both; passwords tell small and capital letters apart.", title: "Mail address and password do not go together.", statusCode: StatusCodes.Status401Unauthorized, type: "wrong-password");
+        await sessions.BeginAsync(person);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> SetUp(
-        SetupRequest request, UserManager<Person> people, SignInManager<Person> signIn, AntiphonContext database)
+    private static async Task<NoContent> SignOut(ClaimsPrincipal user, Sessions sessions)
     {
+        await sessions.EndAsync(user);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> SetUp(SetupRequest request, UserManager<Person> people, Sessions sessions, SetupKey key, AntiphonContext database)
+    {
+        if (!await database.Users.AnyAsync() && !key.Fits(request.Key)) return FieldProblem.For("key", "This is not the set-up key. It stands in the log of the server, and in the file setup-key in its data folder.");
+        // SQLite lets one transaction write at a time, and this one writes first: of several at once, one finds nobody.
+        await using var transaction = await database.Database.BeginTransactionAsync();
+        await database.SignInFailures.ExecuteDeleteAsync();
         if (await database.Users.AnyAsync()) return TypedResults.Problem("Sign in instead.", title: "This installation has an owner already.", statusCode: StatusCodes.Status409Conflict);
-        var person = new Person { UserName = request.Mail.Trim(), Email = request.Mail.Trim(), DisplayName = request.Name.Trim(), LockoutEnabled = true };
+        var person = new Person { UserName = request.Mail.Trim(), Email = request.Mail.Trim(), DisplayName = request.Name.Trim(), EmailConfirmed = true };
         var made = await people.CreateAsync(person, request.Password);
         if (!made.Succeeded) return FieldProblem.For("mail", string.Join(" ", made.Errors.Select(error => error.Description)));
-        signIn.AuthenticationScheme = IdentityConstants.ApplicationScheme;
-        await signIn.SignInAsync(person, isPersistent: true);
+        await sessions.BeginAsync(person);
+        await transaction.CommitAsync();
+        key.Forget();
         return TypedResults.NoContent();
     }
 

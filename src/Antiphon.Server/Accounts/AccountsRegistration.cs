@@ -1,8 +1,11 @@
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
+using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Authentication;
+using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Accounts;
 
@@ -25,15 +28,19 @@ internal static class AccountsRegistration
             options.Password.RequireNonAlphanumeric = false;
             options.User.RequireUniqueEmail = true;
             options.User.AllowedUserNameCharacters = string.Empty;
-            options.Lockout.MaxFailedAccessAttempts = 5;
-            options.Lockout.DefaultLockoutTimeSpan = TimeSpan.FromMinutes(5);
         }).AddEntityFrameworkStores<AntiphonContext>().AddSignInManager();
         services.AddAuthentication(AnyScheme)
             .AddPolicyScheme(AnyScheme, null, options => options.ForwardDefaultSelector = context =>
                 context.Request.Headers.Authorization.Count > 0 ? TokenAuthentication.SchemeName : IdentityConstants.ApplicationScheme)
             .AddScheme<AuthenticationSchemeOptions, TokenAuthentication>(TokenAuthentication.SchemeName, null)
             .AddCookie(IdentityConstants.ApplicationScheme, ConfigureCookie);
+        services.AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme).Configure<IOptions<AntiphonOptions>>((cookie, antiphon) => OwnCookies.Secure(cookie.Cookie, antiphon.Value));
+        services.AddOptions<AntiforgeryOptions>().Configure<IOptions<AntiphonOptions>>((antiforgery, antiphon) => OwnCookies.Secure(antiforgery.Cookie, antiphon.Value));
         services.AddAuthorization();
+        services.AddOptions<AccountOptions>().BindConfiguration("Accounts").ValidateDataAnnotations().ValidateOnStart();
+        services.AddScoped<SetupKey>();
+        services.AddScoped<Sessions>();
+        services.AddScoped<SignInPace>();
         services.AddAntiforgery(options =>
         {
             options.HeaderName = AntiforgeryGate.Header;
@@ -43,7 +50,7 @@ internal static class AccountsRegistration
         });
     }
 
-    private static void ConfigureCookie(Microsoft.AspNetCore.Authentication.Cookies.CookieAuthenticationOptions options)
+    private static void ConfigureCookie(CookieAuthenticationOptions options)
     {
         options.Cookie.Name = "antiphon-session";
         options.Cookie.HttpOnly = true;
@@ -52,7 +59,7 @@ internal static class AccountsRegistration
         options.SlidingExpiration = true;
         options.Events.OnRedirectToLogin = context => Answer(context.Response, StatusCodes.Status401Unauthorized);
         options.Events.OnRedirectToAccessDenied = context => Answer(context.Response, StatusCodes.Status403Forbidden);
-        options.Events.OnValidatePrincipal = SecurityStampValidator.ValidatePrincipalAsync;
+        options.Events.OnValidatePrincipal = Sessions.ValidateAsync;
     }
 
     private static Task Answer(HttpResponse response, int status)

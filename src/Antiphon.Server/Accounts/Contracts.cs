@@ -13,7 +13,11 @@ internal sealed record PersonView(long Id, string Name, string Mail);
 internal sealed record SignInRequest(string Mail, string Password);
 
 /// <summary>The first owner of an empty installation.</summary>
-internal sealed record SetupRequest(string Name, string Mail, string Password);
+/// <param name="Name">Name, as colleagues know them.</param>
+/// <param name="Mail">Address to sign in with.</param>
+/// <param name="Password">Password.</param>
+/// <param name="Key">The set-up key from the server's log.</param>
+internal sealed record SetupRequest(string Name, string Mail, string Password, string Key);
 
 /// <summary>A token as its owner sees it later: without its value.</summary>
 internal sealed record TokenView(long Id, string Name, DateTimeOffset CreatedAt, DateTimeOffset? LastUsedAt);

@@ -19,7 +19,8 @@ internal sealed class SetupValidator : AbstractValidator<SetupRequest>
     {
         RuleFor(request => request.Name).NotEmpty().WithMessage("Enter your name, as colleagues know you.").MaximumLength(100);
         RuleFor(request => request.Mail).EmailAddress().WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
-        RuleFor(request => request.Password).MinimumLength(10).WithMessage("Use at least ten characters; a short sentence is easiest to keep in mind.").MaximumLength(200);
+        RuleFor(request => request.Password).NotNull().MinimumLength(10).WithMessage("Use at least ten characters; a short sentence is easiest to keep in mind.").MaximumLength(200);
+        RuleFor(request => request.Key).NotEmpty().WithMessage("Enter the set-up key. It stands in the log of the server, and in the file setup-key in its data folder.");
     }
 }
 

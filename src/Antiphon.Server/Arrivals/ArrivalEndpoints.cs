@@ -1,3 +1,5 @@
+using Antiphon.Server.Sites;
+using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
@@ -26,10 +28,10 @@ internal static class ArrivalEndpoints
     }
 
     /// <summary>Maps what the team reads.</summary>
-    public static void MapArrivals(this RouteGroupBuilder site) => site.MapGet("/channels/arrivals", Get).WithTags("Channels").WithName("getArrivals").WithSummary("What brought readers, by day, source and post.");
+    public static void MapArrivals(this RouteGroupBuilder site) => site.MapGet("/channels/arrivals", Get).WithTags("Channels").Needs(SiteRight.See).WithName("getArrivals").WithSummary("What brought readers, by day, source and post.");
 
     /// <summary>Maps what pages tell.</summary>
-    public static void MapArrivalTelling(this WebApplication app) => app.MapPost("/embed/came/{siteKey}", Tell).DisableAntiforgery().RequireRateLimiting(RateLimits.Voices).ExcludeFromDescription();
+    public static void MapArrivalTelling(this WebApplication app) => app.MapPost("/embed/came/{siteKey}", Tell).DisableAntiforgery().RequireRateLimiting(RateLimits.Voices).ExcludeFromDescription().ForAnybody();
 
     private static async Task<NoContent> Tell(string siteKey, string? id, string? from, string? by, HttpContext http, AntiphonContext database, ArrivalCounting counting, CancellationToken cancellation)
     {

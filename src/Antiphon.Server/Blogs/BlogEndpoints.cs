@@ -18,13 +18,13 @@ internal static class BlogEndpoints
     public static void MapBlogs(this RouteGroupBuilder site)
     {
         var blogs = site.MapGroup("/blogs").WithTags("Blogs");
-        blogs.MapGet("", ListBlogs).WithName("listBlogs");
-        blogs.MapPost("", StartBlog).Needs(SiteRole.Editor).Validate<BlogRequest>().WithName("startBlog");
-        blogs.MapPut("/{blog:long}", ChangeBlog).Needs(SiteRole.Editor).Validate<BlogRequest>().WithName("changeBlog");
-        blogs.MapDelete("/{blog:long}", DisconnectBlog).Needs(SiteRole.Owner).WithName("disconnectBlog");
-        blogs.MapPost("/discover", Discover).Needs(SiteRole.Editor).Validate<DiscoverRequest>().WithName("discoverFeeds");
-        blogs.MapPost("/follow", Follow).Needs(SiteRole.Editor).Validate<FollowRequest>().WithName("followFeed");
-        blogs.MapPost("/{blog:long}/visit", Visit).Needs(SiteRole.Editor).WithName("visitFeed");
+        blogs.MapGet("", ListBlogs).Needs(SiteRight.See).WithName("listBlogs");
+        blogs.MapPost("", StartBlog).Needs(SiteRight.Edit).Validate<BlogRequest>().WithName("startBlog");
+        blogs.MapPut("/{blog:long}", ChangeBlog).Needs(SiteRight.Edit).Validate<BlogRequest>().WithName("changeBlog");
+        blogs.MapDelete("/{blog:long}", DisconnectBlog).Needs(SiteRight.Own).WithName("disconnectBlog");
+        blogs.MapPost("/discover", Discover).Needs(SiteRight.Edit).Validate<DiscoverRequest>().WithName("discoverFeeds");
+        blogs.MapPost("/follow", Follow).Needs(SiteRight.Edit).Validate<FollowRequest>().WithName("followFeed");
+        blogs.MapPost("/{blog:long}/visit", Visit).Needs(SiteRight.Edit).WithName("visitFeed");
     }
 
     private static async Task<Ok<List<BlogView>>> ListBlogs(long site, AntiphonContext database) =>

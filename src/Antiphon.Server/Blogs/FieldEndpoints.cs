@@ -19,8 +19,8 @@ internal static class FieldEndpoints
     public static void MapOwnFields(this RouteGroupBuilder site)
     {
         var fields = site.MapGroup("/blogs/{blog:long}/fields").WithTags("Blogs");
-        fields.MapGet("", List).WithName("listFields");
-        fields.MapPut("", Keep).Needs(SiteRole.Editor).WithName("keepFields").WithSummary("The fields of a blog's own. Values of a field that is taken away are kept, and come back with it.");
+        fields.MapGet("", List).Needs(SiteRight.See).WithName("listFields");
+        fields.MapPut("", Keep).Needs(SiteRight.Edit).WithName("keepFields").WithSummary("The fields of a blog's own. Values of a field that is taken away are kept, and come back with it.");
     }
 
     private static async Task<Ok<List<OwnField>>> List(long site, long blog, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(

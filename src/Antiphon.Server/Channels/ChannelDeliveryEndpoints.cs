@@ -21,14 +21,14 @@ internal static class ChannelDeliveryEndpoints
     public static void MapChannelDeliveries(this RouteGroupBuilder site)
     {
         var deliveries = site.MapGroup("/channels/deliveries").WithTags("Channels");
-        deliveries.MapGet("", TimeLine).WithName("getTimeLine").WithSummary("Deliveries between two moments, over all channels.");
-        deliveries.MapGet("/{delivery:long}", Get).WithName("getChannelDelivery");
-        deliveries.MapPut("/{delivery:long}", Change).Needs(SiteRole.Editor).WithName("changeChannelDelivery").WithSummary("Moves, rewords, holds or releases what waits.");
-        deliveries.MapPost("/{delivery:long}/cancel", Cancel).Needs(SiteRole.Editor).WithName("cancelChannelDelivery");
-        deliveries.MapPost("/{delivery:long}/retry", Retry).Needs(SiteRole.Editor).WithName("retryChannelDelivery").WithSummary("Tries a failed or cancelled delivery again, under the same key.");
-        deliveries.MapPost("/{delivery:long}/count", CountNow).WithName("countAnswers").WithSummary("Asks the network now what a short post brought.");
-        deliveries.MapGet("/failures", Failures).WithName("listFailureCauses");
-        site.MapPost("/channels/set-up/{channel:long}/retry", RetryCause).WithTags("Channels").Needs(SiteRole.Editor).WithName("retryFailureCause");
+        deliveries.MapGet("", TimeLine).Needs(SiteRight.See).WithName("getTimeLine").WithSummary("Deliveries between two moments, over all channels.");
+        deliveries.MapGet("/{delivery:long}", Get).Needs(SiteRight.See).WithName("getChannelDelivery");
+        deliveries.MapPut("/{delivery:long}", Change).Needs(SiteRight.Edit).WithName("changeChannelDelivery").WithSummary("Moves, rewords, holds or releases what waits.");
+        deliveries.MapPost("/{delivery:long}/cancel", Cancel).Needs(SiteRight.Edit).WithName("cancelChannelDelivery");
+        deliveries.MapPost("/{delivery:long}/retry", Retry).Needs(SiteRight.Edit).WithName("retryChannelDelivery").WithSummary("Tries a failed or cancelled delivery again, under the same key.");
+        deliveries.MapPost("/{delivery:long}/count", CountNow).Needs(SiteRight.Edit).WithName("countAnswers").WithSummary("Asks the network now what a short post brought.");
+        deliveries.MapGet("/failures", Failures).Needs(SiteRight.See).WithName("listFailureCauses");
+        site.MapPost("/channels/set-up/{channel:long}/retry", RetryCause).WithTags("Channels").Needs(SiteRight.Edit).WithName("retryFailureCause");
     }
 
     private static async Task<Ok<TimeLineView>> TimeLine(long site, DateTimeOffset from, DateTimeOffset until, AntiphonContext database, CancellationToken cancellation)

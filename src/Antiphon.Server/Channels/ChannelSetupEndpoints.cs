@@ -26,17 +26,17 @@ internal static class ChannelSetupEndpoints
     public static void MapChannelSetup(this RouteGroupBuilder site)
     {
         var channels = site.MapGroup("/channels/set-up").WithTags("Channels");
-        channels.MapGet("", List).WithName("listChannels");
-        channels.MapPost("", Add).Needs(SiteRole.Editor).WithName("addChannel");
-        channels.MapPut("/{channel:long}", Change).Needs(SiteRole.Editor).WithName("changeChannel");
-        channels.MapDelete("/{channel:long}", Remove).Needs(SiteRole.Editor).WithName("removeChannel").WithSummary("Takes a channel off; what went out is kept, what was planned is cancelled.");
-        channels.MapPost("/{channel:long}/test", Test).Needs(SiteRole.Editor).WithName("testChannel").WithSummary("Asks the receiver whether it knows us, without sending a post.");
-        channels.MapPost("/{channel:long}/secret", Renew).Needs(SiteRole.Editor).WithName("renewChannelSecret").WithSummary("Makes a new secret for a webhook; the one before signs beside it for two days.");
-        channels.MapPost("/{channel:long}/pause", Pause).Needs(SiteRole.Editor).WithName("pauseChannel");
-        channels.MapPost("/{channel:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumeChannel");
-        channels.MapPost("/pause", PauseAll).Needs(SiteRole.Editor).WithName("pauseChannels").WithSummary("Pauses every channel of the site.");
-        channels.MapPost("/resume", ResumeAll).Needs(SiteRole.Editor).WithName("resumeChannels");
-        channels.MapPost("/count", Count).WithName("countChannelText").WithSummary("What a template makes of the latest post, counted.");
+        channels.MapGet("", List).Needs(SiteRight.See).WithName("listChannels");
+        channels.MapPost("", Add).Needs(SiteRight.Edit).WithName("addChannel");
+        channels.MapPut("/{channel:long}", Change).Needs(SiteRight.Edit).WithName("changeChannel");
+        channels.MapDelete("/{channel:long}", Remove).Needs(SiteRight.Edit).WithName("removeChannel").WithSummary("Takes a channel off; what went out is kept, what was planned is cancelled.");
+        channels.MapPost("/{channel:long}/test", Test).Needs(SiteRight.Edit).WithName("testChannel").WithSummary("Asks the receiver whether it knows us, without sending a post.");
+        channels.MapPost("/{channel:long}/secret", Renew).Needs(SiteRight.Edit).WithName("renewChannelSecret").WithSummary("Makes a new secret for a webhook; the one before signs beside it for two days.");
+        channels.MapPost("/{channel:long}/pause", Pause).Needs(SiteRight.Edit).WithName("pauseChannel");
+        channels.MapPost("/{channel:long}/resume", Resume).Needs(SiteRight.Edit).WithName("resumeChannel");
+        channels.MapPost("/pause", PauseAll).Needs(SiteRight.Edit).WithName("pauseChannels").WithSummary("Pauses every channel of the site.");
+        channels.MapPost("/resume", ResumeAll).Needs(SiteRight.Edit).WithName("resumeChannels");
+        channels.MapPost("/count", Count).Needs(SiteRight.Write).WithName("countChannelText").WithSummary("What a template makes of the latest post, counted.");
     }
 
     private static async Task<Ok<List<ChannelView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

@@ -17,9 +17,9 @@ internal static class PostChannelEndpoints
     public static void MapPostChannels(this RouteGroupBuilder site)
     {
         var channels = site.MapGroup("/posts/{post:long}/channels").WithTags("Channels");
-        channels.MapGet("", Previews).WithName("previewChannels").WithSummary("What every channel would say about a post, and where it stands there.");
-        channels.MapPost("/preview", Preview).Needs(SiteRole.Contributor).WithName("previewWishes").WithSummary("The same with wishes that are not saved yet; opens the links of the texts where that is asked for.");
-        channels.MapPost("/{channel:long}", Send).Needs(SiteRole.Editor).WithName("sendToChannel").WithSummary("Sends a published post to a channel now, also again.");
+        channels.MapGet("", Previews).Needs(SiteRight.See).WithName("previewChannels").WithSummary("What every channel would say about a post, and where it stands there.");
+        channels.MapPost("/preview", Preview).Needs(SiteRight.Write).WithName("previewWishes").WithSummary("The same with wishes that are not saved yet; opens the links of the texts where that is asked for.");
+        channels.MapPost("/{channel:long}", Send).Needs(SiteRight.Edit).WithName("sendToChannel").WithSummary("Sends a published post to a channel now, also again.");
     }
 
     private static async Task<Results<Ok<IReadOnlyList<ChannelPreview>>, NotFound>> Previews(long site, long post, AntiphonContext database, PostPreviews previews, CancellationToken cancellation) =>

@@ -25,10 +25,10 @@ internal static class CommentEndpoints
     {
         var comments = site.MapGroup("/comments").WithTags("Comments");
         comments.MapQueue();
-        comments.MapPost("/{comment:long}/decision", Decide).Needs(SiteRole.Moderator).WithName("decideComment");
-        comments.MapPost("/{comment:long}/answer", Answer).Needs(SiteRole.Moderator).Validate<AnswerRequest>().WithName("answerComment");
-        comments.MapGet("/{comment:long}/conversation", GetConversation).WithName("getConversation");
-        comments.MapGet("/{comment:long}/picture", ShowPicture).WithName("getCommentPicture").WithSummary("The picture sent with a comment, wherever the comment stands.").Produces(StatusCodes.Status200OK, contentType: "image/webp");
+        comments.MapPost("/{comment:long}/decision", Decide).Needs(SiteRight.Moderate).WithName("decideComment");
+        comments.MapPost("/{comment:long}/answer", Answer).Needs(SiteRight.Moderate).Validate<AnswerRequest>().WithName("answerComment");
+        comments.MapGet("/{comment:long}/conversation", GetConversation).Needs(SiteRight.See).WithName("getConversation");
+        comments.MapGet("/{comment:long}/picture", ShowPicture).Needs(SiteRight.See).WithName("getCommentPicture").WithSummary("The picture sent with a comment, wherever the comment stands.").Produces(StatusCodes.Status200OK, contentType: "image/webp");
         comments.MapManyDecisions();
         comments.MapCommentActs();
         comments.MapMarks();
@@ -39,10 +39,10 @@ internal static class CommentEndpoints
         comments.MapFilter();
         comments.MapCommentSettings();
         var threads = site.MapGroup("/threads").WithTags("Comments");
-        threads.MapGet("", ListThreads).WithName("listThreads");
+        threads.MapGet("", ListThreads).Needs(SiteRight.See).WithName("listThreads");
         threads.MapThreadClearing();
         threads.MapThreadPlacing();
-        threads.MapPost("/snippet", MakeSnippet).Validate<ThreadSnippetRequest>().WithName("makeThreadSnippet");
+        threads.MapPost("/snippet", MakeSnippet).Validate<ThreadSnippetRequest>().Needs(SiteRight.See).WithName("makeThreadSnippet");
     }
 
     private static async Task<Results<Ok<DecisionView>, NotFound, ProblemHttpResult>> Decide(long site, long comment, DecisionRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds)

@@ -23,11 +23,11 @@ internal static class CommentSettingsEndpoints
     /// <summary>Maps them.</summary>
     public static void MapCommentSettings(this RouteGroupBuilder comments)
     {
-        comments.MapGet("/settings", GetSettings).WithName("getCommentSettings");
-        comments.MapPut("/settings", PutSettings).Needs(SiteRole.Editor).WithName("saveCommentSettings").WithSummary("Sets the layer of the site, or of one blog.");
-        comments.MapGet("/rules", GetRules).WithName("getCommentRules");
-        comments.MapPut("/rules", PutRules).Needs(SiteRole.Editor).WithName("saveCommentRules");
-        comments.MapPost("/rules/trial", TryRules).Needs(SiteRole.Moderator).WithName("tryCommentRules").WithSummary("What rules would have done with the last thousand comments.");
+        comments.MapGet("/settings", GetSettings).Needs(SiteRight.See).WithName("getCommentSettings");
+        comments.MapPut("/settings", PutSettings).Needs(SiteRight.Edit).WithName("saveCommentSettings").WithSummary("Sets the layer of the site, or of one blog.");
+        comments.MapGet("/rules", GetRules).Needs(SiteRight.See).WithName("getCommentRules");
+        comments.MapPut("/rules", PutRules).Needs(SiteRight.Edit).WithName("saveCommentRules");
+        comments.MapPost("/rules/trial", TryRules).Needs(SiteRight.Moderate).WithName("tryCommentRules").WithSummary("What rules would have done with the last thousand comments.");
     }
 
     private static async Task<Ok<CommentSettingsView>> GetSettings(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(await ViewAsync(site, database, cancellation));

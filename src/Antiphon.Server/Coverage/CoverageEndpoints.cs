@@ -1,3 +1,5 @@
+using Antiphon.Server.Sites;
+using Antiphon.Core.Sites;
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
 using Antiphon.Data;
@@ -26,9 +28,9 @@ internal static class CoverageEndpoints
     /// <summary>Maps the board.</summary>
     public static void MapCoverage(this RouteGroupBuilder site)
     {
-        site.MapGet("/coverage", GetBoard).WithTags("Coverage").WithName("getCoverage");
-        site.MapGet("/coverage/posts/{post:long}", GetPost).WithTags("Coverage").WithName("getPostCoverage").WithSummary("Where one post shows, and why not elsewhere.");
-        site.MapGet("/coverage/neighbours", GetNeighbours).WithTags("Coverage").WithName("getNeighbours");
+        site.MapGet("/coverage", GetBoard).WithTags("Coverage").Needs(SiteRight.See).WithName("getCoverage");
+        site.MapGet("/coverage/posts/{post:long}", GetPost).WithTags("Coverage").Needs(SiteRight.See).WithName("getPostCoverage").WithSummary("Where one post shows, and why not elsewhere.");
+        site.MapGet("/coverage/neighbours", GetNeighbours).WithTags("Coverage").Needs(SiteRight.See).WithName("getNeighbours");
     }
 
     private static async Task<Ok<CoverageBoard>> GetBoard(

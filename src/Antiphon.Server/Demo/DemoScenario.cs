@@ -72,7 +72,7 @@ internal sealed class DemoScenario(
 
     private async Task AddPersonAsync(Site site, string name, string mail, SiteRole role)
     {
-        var person = new Person { UserName = mail, Email = mail, DisplayName = name, LockoutEnabled = true };
+        var person = new Person { UserName = mail, Email = mail, DisplayName = name, EmailConfirmed = true };
         var made = await people.CreateAsync(person, DemoPeople.Password);
         if (!made.Succeeded) throw new InvalidOperationException(string.Join(' ', made.Errors.Select(error => error.Description)));
         database.Memberships.Add(new Membership { Site = site, Person = person, Role = role });

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Data;
 using Antiphon.Server.Embed;
@@ -15,9 +16,9 @@ internal static class CountingEndpoints
     /// <summary>Maps both.</summary>
     public static void MapCounting(this WebApplication app)
     {
-        app.MapGet("/go/{key}", (string key, HttpRequest request, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: false, request, database, cancellation)).ExcludeFromDescription();
-        app.MapGet("/go/{key}/b", (string key, HttpRequest request, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: true, request, database, cancellation)).ExcludeFromDescription();
-        app.MapGet("/opened/{key}", Opened).ExcludeFromDescription();
+        app.MapGet("/go/{key}", (string key, HttpRequest request, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: false, request, database, cancellation)).ExcludeFromDescription().ForAnybody();
+        app.MapGet("/go/{key}/b", (string key, HttpRequest request, AntiphonContext database, CancellationToken cancellation) => FollowAsync(key, isSecond: true, request, database, cancellation)).ExcludeFromDescription().ForAnybody();
+        app.MapGet("/opened/{key}", Opened).ExcludeFromDescription().ForAnybody();
     }
 
     // It leads only where a mail of ours led; nobody can bring an address of their own.

@@ -21,17 +21,17 @@ internal static class DigestEndpoints
     public static void MapDigests(this RouteGroupBuilder site)
     {
         var digests = site.MapGroup("/channels/digests").WithTags("Channels");
-        digests.MapGet("", List).WithName("listDigests");
-        digests.MapPost("", Add).Needs(SiteRole.Editor).WithName("addDigest");
-        digests.MapPut("/{digest:long}", Change).Needs(SiteRole.Editor).WithName("changeDigest");
-        digests.MapDelete("/{digest:long}", Remove).Needs(SiteRole.Editor).WithName("removeDigest").WithSummary("Takes a digest off; what went out is kept.");
-        digests.MapPost("/{digest:long}/pause", Pause).Needs(SiteRole.Editor).WithName("pauseDigest");
-        digests.MapPost("/{digest:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumeDigest");
-        digests.MapPost("/{digest:long}/send", Send).Needs(SiteRole.Editor).WithName("sendDigest").WithSummary("Sends what is new now, whatever the clock says.");
-        digests.MapGet("/{digest:long}/posts/{post:long}", WithPost).WithName("previewPostMail").WithSummary("How a post looks in a digest, alone in it.");
-        digests.MapPost("/preview", Preview).WithName("previewDigest").WithSummary("How a digest would look that need not be stored, with what to see to before.");
-        digests.MapPost("/check-links", CheckLinks).Needs(SiteRole.Editor).WithName("checkDigestLinks").WithSummary("Opens every link and picture of a digest, and tells which fail.");
-        digests.MapPost("/test", Test).Needs(SiteRole.Editor).WithName("testDigest").WithSummary("Sends a digest to whoever asks.");
+        digests.MapGet("", List).Needs(SiteRight.See).WithName("listDigests");
+        digests.MapPost("", Add).Needs(SiteRight.Edit).WithName("addDigest");
+        digests.MapPut("/{digest:long}", Change).Needs(SiteRight.Edit).WithName("changeDigest");
+        digests.MapDelete("/{digest:long}", Remove).Needs(SiteRight.Edit).WithName("removeDigest").WithSummary("Takes a digest off; what went out is kept.");
+        digests.MapPost("/{digest:long}/pause", Pause).Needs(SiteRight.Edit).WithName("pauseDigest");
+        digests.MapPost("/{digest:long}/resume", Resume).Needs(SiteRight.Edit).WithName("resumeDigest");
+        digests.MapPost("/{digest:long}/send", Send).Needs(SiteRight.Edit).WithName("sendDigest").WithSummary("Sends what is new now, whatever the clock says.");
+        digests.MapGet("/{digest:long}/posts/{post:long}", WithPost).Needs(SiteRight.See).WithName("previewPostMail").WithSummary("How a post looks in a digest, alone in it.");
+        digests.MapPost("/preview", Preview).Needs(SiteRight.SeeReaders).WithName("previewDigest").WithSummary("How a digest would look that need not be stored, with what to see to before.");
+        digests.MapPost("/check-links", CheckLinks).Needs(SiteRight.Edit).WithName("checkDigestLinks").WithSummary("Opens every link and picture of a digest, and tells which fail.");
+        digests.MapPost("/test", Test).Needs(SiteRight.Edit).WithName("testDigest").WithSummary("Sends a digest to whoever asks.");
     }
 
     private static async Task<Results<Ok<DigestPreview>, NotFound>> WithPost(long site, long digest, long post, DigestPreviews previews, CancellationToken cancellation) =>

@@ -23,14 +23,14 @@ internal static class EditionEndpoints
     public static void MapEditions(this RouteGroupBuilder site)
     {
         var editions = site.MapGroup("/channels/editions").WithTags("Channels");
-        editions.MapGet("", List).WithName("listEditions");
-        editions.MapGet("/{edition:long}", Get).WithName("getEdition");
-        editions.MapGet("/{edition:long}/deliveries", Deliveries).WithName("listEditionDeliveries");
-        editions.MapGet("/{edition:long}/mail", Mail).WithName("getEditionMail").WithSummary("The mail of the edition, with the links of nobody.");
-        editions.MapPost("/{edition:long}/pause", Pause).Needs(SiteRole.Editor).WithName("pauseEdition");
-        editions.MapPost("/{edition:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumeEdition");
-        editions.MapPost("/{edition:long}/cancel", Cancel).Needs(SiteRole.Editor).WithName("cancelEdition").WithSummary("Takes back every mail that waits.");
-        editions.MapPost("/{edition:long}/retry", Retry).Needs(SiteRole.Editor).WithName("retryEdition").WithSummary("Tries again what was given up; with an answer, only what the receivers said that to.");
+        editions.MapGet("", List).Needs(SiteRight.See).WithName("listEditions");
+        editions.MapGet("/{edition:long}", Get).Needs(SiteRight.See).WithName("getEdition");
+        editions.MapGet("/{edition:long}/deliveries", Deliveries).Needs(SiteRight.SeeReaders).WithName("listEditionDeliveries");
+        editions.MapGet("/{edition:long}/mail", Mail).Needs(SiteRight.SeeReaders).WithName("getEditionMail").WithSummary("The mail of the edition, with the links of nobody.");
+        editions.MapPost("/{edition:long}/pause", Pause).Needs(SiteRight.Edit).WithName("pauseEdition");
+        editions.MapPost("/{edition:long}/resume", Resume).Needs(SiteRight.Edit).WithName("resumeEdition");
+        editions.MapPost("/{edition:long}/cancel", Cancel).Needs(SiteRight.Edit).WithName("cancelEdition").WithSummary("Takes back every mail that waits.");
+        editions.MapPost("/{edition:long}/retry", Retry).Needs(SiteRight.Edit).WithName("retryEdition").WithSummary("Tries again what was given up; with an answer, only what the receivers said that to.");
     }
 
     private static async Task<Ok<EditionPage>> List(long site, AntiphonContext database, long? digest, long? before, CancellationToken cancellation)

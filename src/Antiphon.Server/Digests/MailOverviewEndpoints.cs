@@ -20,10 +20,10 @@ internal static class MailOverviewEndpoints
     public static void MapMailOverview(this RouteGroupBuilder site)
     {
         var mail = site.MapGroup("/channels/mail").WithTags("Channels");
-        mail.MapGet("", GetMail).WithName("getMailChannel");
-        mail.MapGet("/{post:long}", ListDeliveries).WithName("listDeliveries");
-        mail.MapPost("/{post:long}/retry", RetryFailed).Needs(SiteRole.Editor).WithName("retryDeliveries");
-        mail.MapPost("/{post:long}/cancel", CancelOpen).Needs(SiteRole.Editor).WithName("cancelDeliveries");
+        mail.MapGet("", GetMail).Needs(SiteRight.See).WithName("getMailChannel");
+        mail.MapGet("/{post:long}", ListDeliveries).Needs(SiteRight.SeeReaders).WithName("listDeliveries");
+        mail.MapPost("/{post:long}/retry", RetryFailed).Needs(SiteRight.Edit).WithName("retryDeliveries");
+        mail.MapPost("/{post:long}/cancel", CancelOpen).Needs(SiteRight.Edit).WithName("cancelDeliveries");
     }
 
     private static async Task<Ok<MailChannelView>> GetMail(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

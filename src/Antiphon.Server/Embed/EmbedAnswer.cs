@@ -1,4 +1,6 @@
 using Antiphon.Core.Sites;
+using Antiphon.Server.Hosting;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Embed;
 
@@ -35,6 +37,10 @@ internal static class EmbedAnswer
             $"Add {origin} to the allowed addresses in the site's settings.", title: "This page is not among the site's allowed addresses.", statusCode: StatusCodes.Status403Forbidden, type: "address-not-allowed");
     }
 
-    private static bool IsOwn(HttpContext http, string origin) =>
-        string.Equals(origin, $"{http.Request.Scheme}://{http.Request.Host}", StringComparison.OrdinalIgnoreCase);
+    // A web server in front may speak plainly to us, so the scheme is that of the public address; the host is ours or a blog's, or the request would not have come this far.
+    private static bool IsOwn(HttpContext http, string origin)
+    {
+        var own = http.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value;
+        return string.Equals(origin, own.Origin, StringComparison.OrdinalIgnoreCase) || string.Equals(origin, $"{(own.IsSecure ? "https" : "http")}://{http.Request.Host}", StringComparison.OrdinalIgnoreCase);
+    }
 }

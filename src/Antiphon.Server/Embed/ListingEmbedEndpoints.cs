@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text;
 
 namespace Antiphon.Server.Embed;
@@ -8,9 +9,9 @@ internal static class ListingEmbedEndpoints
     /// <summary>Maps the three forms.</summary>
     public static void MapListingEmbeds(this RouteGroupBuilder embed)
     {
-        embed.MapGet("/listings/{key}.html", GetFragment);
-        embed.MapGet("/listings/{key}.json", GetJson);
-        embed.MapGet("/listings/{key}", GetPage);
+        embed.MapGet("/listings/{key}.html", GetFragment).ForAnybody();
+        embed.MapGet("/listings/{key}.json", GetJson).ForAnybody();
+        embed.MapGet("/listings/{key}", GetPage).ForAnybody();
     }
 
     private static async Task<IResult> GetFragment(string key, [AsParameters] ListingQuery query, HttpContext http, ListingCache listings, SeenPages seen)

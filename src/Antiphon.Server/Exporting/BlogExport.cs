@@ -81,7 +81,7 @@ internal sealed class BlogExport(AntiphonContext database, PostAddresses address
             ["picture"] = PictureAddress.Parse(post.PictureAddress) is { } own ? $"../{pictures.FileOf(own.Key)}" : post.PictureAddress,
             ["alt"] = post.PictureAlt,
             ["featured"] = post.IsFeatured ? true : null,
-            ["status"] = post.Status == PostStatus.Published ? null : post.Status.ToString().ToLowerInvariant(),
+            ["status"] = post.Status.ToString().ToLowerInvariant(),
             ["id"] = post.Key,
         };
         foreach (var value in post.OwnValues) head.TryAdd(value.Key, value.Value);

@@ -17,7 +17,7 @@ internal static class ExportEndpoints
 {
     /// <summary>Maps the forms.</summary>
     public static void MapExports(this RouteGroupBuilder site) =>
-        site.MapGet("/blogs/{blog:long}/export/{form}", Export).Needs(SiteRole.Editor).WithTags("Blogs").WithName("exportBlog").WithSummary("All posts of a blog as markdown, html (archives), json or atom, or the whole blog as pages to upload anywhere.");
+        site.MapGet("/blogs/{blog:long}/export/{form}", Export).Needs(SiteRight.Edit).WithTags("Blogs").WithName("exportBlog").WithSummary("All posts of a blog as markdown, html (archives), json or atom, or the whole blog as pages to upload anywhere.");
 
     private static async Task<IResult> Export(long site, long blog, string form, string? target, AntiphonContext database, BlogExport export, StaticPages pages, PostItems items, PostAddresses addresses, HttpContext http)
     {

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -10,10 +11,10 @@ internal static class FeedCheckEndpoints
     /// <summary>Maps the check of raw bytes, of an address and of pasted text.</summary>
     public static void MapFeedCheck(this WebApplication app)
     {
-        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().WithTags("Feeds");
-        feeds.MapPost("/check", CheckBytes).WithName("checkFeed").WithSummary("Checks the raw bytes of a feed, sent with the Content-Type it was served with.");
-        feeds.MapGet("/check", CheckAddress).WithName("checkFeedAddress").WithSummary("Fetches and checks a feed.");
-        feeds.MapPost("/check-text", CheckText).WithName("checkFeedText").WithSummary("Checks pasted text and gives it back as source.");
+        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Feeds");
+        feeds.MapPost("/check", CheckBytes).ForSignedIn().WithName("checkFeed").WithSummary("Checks the raw bytes of a feed, sent with the Content-Type it was served with.");
+        feeds.MapGet("/check", CheckAddress).ForSignedIn().WithName("checkFeedAddress").WithSummary("Fetches and checks a feed.");
+        feeds.MapPost("/check-text", CheckText).ForSignedIn().WithName("checkFeedText").WithSummary("Checks pasted text and gives it back as source.");
     }
 
     private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)

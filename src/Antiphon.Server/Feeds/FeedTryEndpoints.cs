@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
@@ -22,9 +23,9 @@ internal static class FeedTryEndpoints
     /// <summary>Maps both.</summary>
     public static void MapFeedTrying(this WebApplication app)
     {
-        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().WithTags("Feeds");
-        feeds.MapPost("/try", Try).WithName("tryFeed").WithSummary("The entries of a feed as readers meet them.");
-        feeds.MapPost("/try-format", Convert).WithName("tryFormat").WithSummary("A feed in another format, with what the format could not carry.");
+        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Feeds");
+        feeds.MapPost("/try", Try).ForSignedIn().WithName("tryFeed").WithSummary("The entries of a feed as readers meet them.");
+        feeds.MapPost("/try-format", Convert).ForSignedIn().WithName("tryFormat").WithSummary("A feed in another format, with what the format could not carry.");
     }
 
     private static async Task<Results<Ok<FeedTryView>, ValidationProblem>> Try(FeedTryRequest request, FeedCheckService checks, CancellationToken cancellation)

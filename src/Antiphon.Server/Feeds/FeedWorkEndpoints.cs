@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
@@ -15,12 +16,12 @@ internal static class FeedWorkEndpoints
     /// <summary>Maps repairing and converting of raw bytes and of an address.</summary>
     public static void MapFeedWork(this WebApplication app)
     {
-        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().WithTags("Feeds");
-        feeds.MapPost("/repair", RepairBytes).WithName("repairFeed").WithSummary("Corrects the raw bytes of a feed, sent with the Content-Type it was served with.");
-        feeds.MapGet("/repair", RepairAddress).WithName("repairFeedAddress").WithSummary("Fetches and corrects a feed.");
-        feeds.MapPost("/repair-text", RepairText).WithName("repairFeedText").WithSummary("Corrects pasted text.");
-        feeds.MapPost("/convert", ConvertBytes).WithName("convertFeed").WithSummary("Gives the raw bytes of a feed in another format.");
-        feeds.MapGet("/convert", ConvertAddress).WithName("convertFeedAddress").WithSummary("Fetches a feed and gives it in another format.");
+        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Feeds");
+        feeds.MapPost("/repair", RepairBytes).ForSignedIn().WithName("repairFeed").WithSummary("Corrects the raw bytes of a feed, sent with the Content-Type it was served with.");
+        feeds.MapGet("/repair", RepairAddress).ForSignedIn().WithName("repairFeedAddress").WithSummary("Fetches and corrects a feed.");
+        feeds.MapPost("/repair-text", RepairText).ForSignedIn().WithName("repairFeedText").WithSummary("Corrects pasted text.");
+        feeds.MapPost("/convert", ConvertBytes).ForSignedIn().WithName("convertFeed").WithSummary("Gives the raw bytes of a feed in another format.");
+        feeds.MapGet("/convert", ConvertAddress).ForSignedIn().WithName("convertFeedAddress").WithSummary("Fetches a feed and gives it in another format.");
     }
 
     private static async Task<Ok<FeedRepairView>> RepairBytes(HttpRequest request, FeedCheckService checks) =>

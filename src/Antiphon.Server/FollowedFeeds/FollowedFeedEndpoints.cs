@@ -16,12 +16,12 @@ internal static class FollowedFeedEndpoints
     public static void MapFollowedFeeds(this RouteGroupBuilder site)
     {
         var followed = site.MapGroup("/followed").WithTags("Followed feeds");
-        followed.MapGet("", List).WithName("listFollowedFeeds");
-        followed.MapPost("/{blog:long}/visit", Visit).Needs(SiteRole.Editor).WithName("visitFollowedFeed");
-        followed.MapPost("/{blog:long}/pause", Pause).Needs(SiteRole.Editor).WithName("pauseFollowedFeed");
-        followed.MapPost("/{blog:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumeFollowedFeed");
-        followed.MapGet("/list.opml", Export).WithName("exportFollowedFeeds").WithSummary("The followed feeds as a list of subscriptions (OPML 2.0).");
-        followed.MapPost("/list", Import).Needs(SiteRole.Editor).WithName("importFollowedFeeds").WithSummary("Follows every feed of a list of subscriptions.");
+        followed.MapGet("", List).Needs(SiteRight.See).WithName("listFollowedFeeds");
+        followed.MapPost("/{blog:long}/visit", Visit).Needs(SiteRight.Edit).WithName("visitFollowedFeed");
+        followed.MapPost("/{blog:long}/pause", Pause).Needs(SiteRight.Edit).WithName("pauseFollowedFeed");
+        followed.MapPost("/{blog:long}/resume", Resume).Needs(SiteRight.Edit).WithName("resumeFollowedFeed");
+        followed.MapGet("/list.opml", Export).Needs(SiteRight.See).WithName("exportFollowedFeeds").WithSummary("The followed feeds as a list of subscriptions (OPML 2.0).");
+        followed.MapPost("/list", Import).Needs(SiteRight.Edit).WithName("importFollowedFeeds").WithSummary("Follows every feed of a list of subscriptions.");
     }
 
     private static async Task<Ok<List<FollowedFeedView>>> List(long site, FollowedFeedReader reader, CancellationToken cancellation) =>

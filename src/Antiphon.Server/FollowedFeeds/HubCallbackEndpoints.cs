@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -14,8 +15,8 @@ internal static class HubCallbackEndpoints
     /// <summary>Maps both calls.</summary>
     public static void MapHubCallbacks(this WebApplication app)
     {
-        app.MapGet("/websub/{key}", VerifyAsync).ExcludeFromDescription();
-        app.MapPost("/websub/{key}", ReceiveAsync).DisableAntiforgery().ExcludeFromDescription();
+        app.MapGet("/websub/{key}", VerifyAsync).ExcludeFromDescription().ForAnybody();
+        app.MapPost("/websub/{key}", ReceiveAsync).DisableAntiforgery().ExcludeFromDescription().ForAnybody();
     }
 
     private static async Task<IResult> VerifyAsync(string key, [AsParameters] HubQuestion question, AntiphonContext database, TimeProvider clock, HttpContext http)

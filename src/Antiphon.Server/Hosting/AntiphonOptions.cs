@@ -13,6 +13,15 @@ internal sealed class AntiphonOptions
     [Required, Url]
     public string PublicAddress { get; set; } = "http://127.0.0.1:5080/";
 
+    /// <summary>Addresses and networks of the web servers in front of this one, whose word about the sender and the scheme is believed; those of this machine by default.</summary>
+    public List<string> Proxies { get; set; } = ["127.0.0.0/8", "::1/128"];
+
+    /// <summary>Whether readers reach us over TLS.</summary>
+    public bool IsSecure => PublicAddress.StartsWith("https://", StringComparison.OrdinalIgnoreCase);
+
+    /// <summary>Scheme, host and port readers reach us at.</summary>
+    public string Origin => new Uri(PublicAddress).GetLeftPart(UriPartial.Authority);
+
     /// <summary>The absolute address of a path of ours.</summary>
     public string AddressOf(string path) => PublicAddress.TrimEnd('/') + "/" + path.TrimStart('/');
 }

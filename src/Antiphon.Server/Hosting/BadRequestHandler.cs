@@ -1,3 +1,4 @@
+using System.Text.Json;
 using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
@@ -19,6 +20,7 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
     {
         if (bad.StatusCode == StatusCodes.Status413PayloadTooLarge) return new ProblemDetails { Status = bad.StatusCode, Title = "That is too large.", Detail = "Send at most 25 MB." };
         if (UnfitValue().Match(bad.Message) is { Success: true } unfit) return Unfit(unfit.Groups["name"].Value, unfit.Groups["value"].Value);
+        if (bad.InnerException is JsonException fault && JsonFault.FieldsOf(fault) is { Count: > 0 } fields) return new HttpValidationProblemDetails(fields) { Status = bad.StatusCode, Title = fields.First().Value[0] };
         return new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.InnerException?.Message ?? bad.Message };
     }
 

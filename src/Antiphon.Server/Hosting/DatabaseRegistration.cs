@@ -1,4 +1,5 @@
 using Antiphon.Data;
+using Antiphon.Server.Accounts;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
@@ -28,5 +29,6 @@ internal static class DatabaseRegistration
         await context.Database.MigrateAsync();
         await Search.PlainTexts.FillAsync(context);
         await Demo.DemoRegistration.SeedAsync(scope.ServiceProvider);
+        await scope.ServiceProvider.GetRequiredService<SetupKey>().PrepareAsync(CancellationToken.None);
     }
 }

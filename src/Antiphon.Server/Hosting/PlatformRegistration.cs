@@ -1,9 +1,11 @@
 using System.Security.Cryptography;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using System.Threading.RateLimiting;
 using Antiphon.Core.Sites;
 using Antiphon.Server.Blogs.Pages;
+using Antiphon.Server.Sites;
 using FluentValidation;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -28,6 +30,8 @@ internal static class PlatformRegistration
         {
             options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
             options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
+            options.SerializerOptions.RespectNullableAnnotations = true;
+            options.SerializerOptions.TypeInfoResolverChain.Insert(0, new DefaultJsonTypeInfoResolver { Modifiers = { NeededMembers.Require } });
         });
         services.AddResponseCompression(options =>
         {
@@ -38,6 +42,7 @@ internal static class PlatformRegistration
         foreach (var found in AssemblyScanner.FindValidatorsInAssembly(typeof(AntiphonOptions).Assembly, includeInternalTypes: true)) services.AddSingleton(found.InterfaceType, found.ValidatorType);
         services.AddOpenApi("openapi", ApiDescription.Configure);
         services.AddRateLimiter(RateLimits.Configure);
+        services.AddProxies();
         var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
         services.AddDataProtection().SetApplicationName("Antiphon").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
         builder.WebHost.ConfigureKestrel(options =>
@@ -50,10 +55,12 @@ internal static class PlatformRegistration
     /// <summary>The order in which a request passes.</summary>
     public static void UsePlatform(this WebApplication app)
     {
+        app.UseForwardedHeaders();
         app.UseExceptionHandler();
         app.UseStatusCodePages(ProblemPages.WriteForApiAsync);
         app.UseResponseCompression();
         app.Use(SecurityHeaders.AddAsync);
+        app.Use(OwnHosts.CheckAsync);
         app.Use(BlogHosts.LeadAsync);
         app.UseWorkplaceFiles();
         app.UseRouting();
@@ -61,12 +68,13 @@ internal static class PlatformRegistration
         app.UseRateLimiter();
         app.UseAuthorization();
         app.Use(AntiforgeryGate.CheckAsync);
+        app.Use(SiteAccess.CheckAsync);
     }
 
     /// <summary>/healthz and /api/openapi.json.</summary>
     public static void MapHealth(this WebApplication app)
     {
-        app.MapGet("/healthz", () => TypedResults.Text("ok")).ExcludeFromDescription();
-        app.MapOpenApi("/api/{documentName}.json");
+        app.MapGet("/healthz", () => TypedResults.Text("ok")).ExcludeFromDescription().ForAnybody();
+        app.MapOpenApi("/api/{documentName}.json").ForAnybody();
     }
 }

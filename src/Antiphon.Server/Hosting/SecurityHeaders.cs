@@ -1,3 +1,5 @@
+using Microsoft.Extensions.Options;
+
 namespace Antiphon.Server.Hosting;
 
 /// <summary>Headers every answer carries.</summary>
@@ -11,6 +13,7 @@ internal static class SecurityHeaders
     {
         var headers = context.Response.Headers;
         headers.XContentTypeOptions = "nosniff";
+        if (context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.IsSecure) headers.StrictTransportSecurity = "max-age=31536000";
         headers["Referrer-Policy"] = "strict-origin-when-cross-origin";
         if (!context.Request.Path.StartsWithSegments("/embed")) headers.ContentSecurityPolicy = "frame-ancestors 'none'; object-src 'none'";
         return next(context);

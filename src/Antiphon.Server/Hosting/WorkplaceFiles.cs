@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Microsoft.Extensions.FileProviders;
 
 namespace Antiphon.Server.Hosting;
@@ -21,7 +22,7 @@ internal static class WorkplaceFiles
     /// <summary>Every address that is no API, feed or page of ours opens the workplace, which reads it.</summary>
     public static void MapWorkplace(this WebApplication app)
     {
-        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
-        app.MapFallbackToFile("index.html");
+        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound()).ForAnybody();
+        app.MapFallbackToFile("index.html").ForAnybody();
     }
 }

@@ -22,16 +22,16 @@ internal static class ImportEndpoints
     public static void MapImports(this RouteGroupBuilder site)
     {
         var imports = site.MapGroup("/imports").WithTags("Imports");
-        imports.MapGet("", List).WithName("listImports");
-        imports.MapPost("", Upload).Needs(SiteRole.Editor).WithName("uploadImport").WithSummary("Reads a file, sent as the body: CSV, JSON, a feed, a Markdown file or an archive of them.");
-        imports.MapPost("/from-address", FromAddress).Needs(SiteRole.Editor).WithName("importFromAddress").WithSummary("Reads a published table, a feed, or pages.");
-        imports.MapPost("/names", ReadNames).Needs(SiteRole.Editor).WithName("readNames").WithSummary("Reads a table of identifiers and names, sent as the body.");
-        imports.MapGet("/{import:long}", Get).WithName("getImport");
-        imports.MapPost("/{import:long}/trial", Try).Needs(SiteRole.Editor).WithName("tryImport").WithSummary("What bringing in would do, row by row; nothing is changed.");
-        imports.MapPost("/{import:long}/start", Start).Needs(SiteRole.Editor).WithName("startImport");
-        imports.MapPost("/{import:long}/stop", Stop).Needs(SiteRole.Editor).WithName("stopImport").WithSummary("Stops bringing in, or following; what was made stays.");
-        imports.MapPost("/{import:long}/undo", Undo).Needs(SiteRole.Editor).WithName("undoImport").WithSummary("Puts what an import made into the bin, except what somebody has worked on.");
-        imports.MapDelete("/{import:long}", Forget).Needs(SiteRole.Editor).WithName("forgetImport").WithSummary("Forgets an import that was never started.");
+        imports.MapGet("", List).Needs(SiteRight.See).WithName("listImports");
+        imports.MapPost("", Upload).Needs(SiteRight.Edit).WithName("uploadImport").WithSummary("Reads a file, sent as the body: CSV, JSON, a feed, a Markdown file or an archive of them.");
+        imports.MapPost("/from-address", FromAddress).Needs(SiteRight.Edit).WithName("importFromAddress").WithSummary("Reads a published table, a feed, or pages.");
+        imports.MapPost("/names", ReadNames).Needs(SiteRight.Edit).WithName("readNames").WithSummary("Reads a table of identifiers and names, sent as the body.");
+        imports.MapGet("/{import:long}", Get).Needs(SiteRight.See).WithName("getImport");
+        imports.MapPost("/{import:long}/trial", Try).Needs(SiteRight.Edit).WithName("tryImport").WithSummary("What bringing in would do, row by row; nothing is changed.");
+        imports.MapPost("/{import:long}/start", Start).Needs(SiteRight.Edit).WithName("startImport");
+        imports.MapPost("/{import:long}/stop", Stop).Needs(SiteRight.Edit).WithName("stopImport").WithSummary("Stops bringing in, or following; what was made stays.");
+        imports.MapPost("/{import:long}/undo", Undo).Needs(SiteRight.Edit).WithName("undoImport").WithSummary("Puts what an import made into the bin, except what somebody has worked on.");
+        imports.MapDelete("/{import:long}", Forget).Needs(SiteRight.Edit).WithName("forgetImport").WithSummary("Forgets an import that was never started.");
     }
 
     private static async Task<Ok<List<ImportSummary>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(

@@ -19,16 +19,16 @@ internal static class ListingEndpoints
     public static void MapListings(this RouteGroupBuilder site)
     {
         var listings = site.MapGroup("/listings").WithTags("Listings");
-        listings.MapGet("", ListListings).WithName("listListings");
-        listings.MapPost("", AddListing).Needs(SiteRole.Editor).Validate<ListingRequest>().WithName("addListing");
-        listings.MapGet("/{listing:long}", GetListing).WithName("getListing");
-        listings.MapPut("/{listing:long}", SaveListing).Needs(SiteRole.Editor).Validate<ListingRequest>().WithName("saveListing");
-        listings.MapDelete("/{listing:long}", RemoveListing).Needs(SiteRole.Editor).WithName("removeListing");
-        listings.MapPost("/{listing:long}/copy", CopyListing).Needs(SiteRole.Editor).WithName("copyListing");
-        listings.MapGet("/{listing:long}/snippet", GetSnippet).WithName("getSnippet");
-        listings.MapPost("/{listing:long}/check", CheckPage).Needs(SiteRole.Editor).WithName("checkInstallation");
-        listings.MapPost("/{listing:long}/archive", ArchiveListing).Needs(SiteRole.Editor).WithName("archiveListing");
-        listings.MapDelete("/{listing:long}/archive", RestoreListing).Needs(SiteRole.Editor).WithName("restoreListing");
+        listings.MapGet("", ListListings).Needs(SiteRight.See).WithName("listListings");
+        listings.MapPost("", AddListing).Needs(SiteRight.Edit).Validate<ListingRequest>().WithName("addListing");
+        listings.MapGet("/{listing:long}", GetListing).Needs(SiteRight.See).WithName("getListing");
+        listings.MapPut("/{listing:long}", SaveListing).Needs(SiteRight.Edit).Validate<ListingRequest>().WithName("saveListing");
+        listings.MapDelete("/{listing:long}", RemoveListing).Needs(SiteRight.Edit).WithName("removeListing");
+        listings.MapPost("/{listing:long}/copy", CopyListing).Needs(SiteRight.Edit).WithName("copyListing");
+        listings.MapGet("/{listing:long}/snippet", GetSnippet).Needs(SiteRight.See).WithName("getSnippet");
+        listings.MapPost("/{listing:long}/check", CheckPage).Needs(SiteRight.Edit).WithName("checkInstallation");
+        listings.MapPost("/{listing:long}/archive", ArchiveListing).Needs(SiteRight.Edit).WithName("archiveListing");
+        listings.MapDelete("/{listing:long}/archive", RestoreListing).Needs(SiteRight.Edit).WithName("restoreListing");
         listings.MapPreviews();
         listings.MapListingFiles();
     }

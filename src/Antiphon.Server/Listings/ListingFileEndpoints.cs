@@ -16,8 +16,8 @@ internal static class ListingFileEndpoints
     /// <summary>Maps them below /api/sites/{site}/listings.</summary>
     public static void MapListingFiles(this RouteGroupBuilder listings)
     {
-        listings.MapGet("/{listing:long}/file", Export).WithName("exportListing");
-        listings.MapPost("/file", Import).Needs(SiteRole.Editor).Validate<ListingFile>().WithName("importListing");
+        listings.MapGet("/{listing:long}/file", Export).Needs(SiteRight.See).WithName("exportListing");
+        listings.MapPost("/file", Import).Needs(SiteRight.Edit).Validate<ListingFile>().WithName("importListing");
     }
 
     private static async Task<Results<Ok<ListingFile>, NotFound>> Export(long site, long listing, AntiphonContext database)

@@ -1,3 +1,5 @@
+using Antiphon.Server.Sites;
+using Antiphon.Core.Sites;
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Looks;
@@ -21,9 +23,9 @@ internal static class PreviewEndpoints
     /// <summary>Maps them below /api/sites/{site}/listings.</summary>
     public static void MapPreviews(this RouteGroupBuilder listings)
     {
-        listings.MapPost("/preview", Preview).Validate<PreviewRequest>().WithName("previewListing");
-        listings.MapPost("/explain", Explain).Validate<PreviewRequest>().WithName("explainListing");
-        listings.MapGet("/{listing:long}/page", GetHostPage).WithName("getHostPage");
+        listings.MapPost("/preview", Preview).Validate<PreviewRequest>().Needs(SiteRight.See).WithName("previewListing");
+        listings.MapPost("/explain", Explain).Validate<PreviewRequest>().Needs(SiteRight.See).WithName("explainListing");
+        listings.MapGet("/{listing:long}/page", GetHostPage).Needs(SiteRight.See).WithName("getHostPage");
     }
 
     private static async Task<Ok<ListingPreview>> Preview(long site, PreviewRequest request, AntiphonContext database, ListingReader reader, SampleContent samples, CancellationToken cancellation)

@@ -15,11 +15,11 @@ internal static class LookEndpoints
     public static void MapLooks(this RouteGroupBuilder site)
     {
         var looks = site.MapGroup("/looks").WithTags("Looks");
-        looks.MapGet("", ListLooks).WithName("listLooks");
-        looks.MapPost("", AddLook).Needs(SiteRole.Editor).Validate<LookRequest>().WithName("addLook");
-        looks.MapPut("/{look:long}", SaveLook).Needs(SiteRole.Editor).Validate<LookRequest>().WithName("saveLook");
-        looks.MapDelete("/{look:long}", RemoveLook).Needs(SiteRole.Editor).WithName("removeLook");
-        looks.MapGet("/match", MatchPage).WithName("matchPage");
+        looks.MapGet("", ListLooks).Needs(SiteRight.See).WithName("listLooks");
+        looks.MapPost("", AddLook).Needs(SiteRight.Edit).Validate<LookRequest>().WithName("addLook");
+        looks.MapPut("/{look:long}", SaveLook).Needs(SiteRight.Edit).Validate<LookRequest>().WithName("saveLook");
+        looks.MapDelete("/{look:long}", RemoveLook).Needs(SiteRight.Edit).WithName("removeLook");
+        looks.MapGet("/match", MatchPage).Needs(SiteRight.Edit).WithName("matchPage");
     }
 
     private static async Task<Ok<List<LookView>>> ListLooks(long site, AntiphonContext database)

@@ -21,9 +21,9 @@ internal static class MentionEndpoints
     public static void MapMentions(this RouteGroupBuilder site)
     {
         var mentions = site.MapGroup("/mentions").WithTags("Mentions");
-        mentions.MapGet("", List).WithName("listMentions");
-        mentions.MapGet("/addresses", Addresses).WithName("getMentionAddresses");
-        mentions.MapPost("/{mention:long}/read", Read).Needs(SiteRole.Moderator).WithName("readMention").WithSummary("Reads the page again.");
+        mentions.MapGet("", List).Needs(SiteRight.See).WithName("listMentions");
+        mentions.MapGet("/addresses", Addresses).Needs(SiteRight.See).WithName("getMentionAddresses");
+        mentions.MapPost("/{mention:long}/read", Read).Needs(SiteRight.Moderate).WithName("readMention").WithSummary("Reads the page again.");
     }
 
     private static async Task<Ok<MentionList>> List(long site, Spelled<MentionChoice>? choice, long? before, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation)

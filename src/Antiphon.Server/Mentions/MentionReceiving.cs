@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Syndication.Mentions;
@@ -19,11 +20,11 @@ internal static class MentionReceiving
     public static void MapMentionReceiving(this WebApplication app)
     {
         var mentions = app.MapGroup("/mentions/{siteKey}").ExcludeFromDescription().DisableAntiforgery();
-        mentions.MapGet("", Explain);
-        mentions.MapGet("/{key}", ShowState);
-        mentions.MapPost("", TakeWebmention).RequireRateLimiting(RateLimits.Writing);
-        mentions.MapPost("/pingback", TakePingback).RequireRateLimiting(RateLimits.Writing);
-        mentions.MapPost("/trackback/{postKey}", TakeTrackback).RequireRateLimiting(RateLimits.Writing);
+        mentions.MapGet("", Explain).ForAnybody();
+        mentions.MapGet("/{key}", ShowState).ForAnybody();
+        mentions.MapPost("", TakeWebmention).RequireRateLimiting(RateLimits.Writing).ForAnybody();
+        mentions.MapPost("/pingback", TakePingback).RequireRateLimiting(RateLimits.Writing).ForAnybody();
+        mentions.MapPost("/trackback/{postKey}", TakeTrackback).RequireRateLimiting(RateLimits.Writing).ForAnybody();
     }
 
     // A person who follows the address of the endpoint can tell a link by hand.
@@ -49,7 +50,7 @@ internal static class MentionReceiving
     {
         if (await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site) return TypedResults.NotFound();
         if (!http.Request.HasFormContentType) return TypedResults.Text("Send the fields source and target as a form.", statusCode: StatusCodes.Status415UnsupportedMediaType);
-        var form = await http.Request.ReadFormAsync(http.RequestAborted);
+        var form = await http.FormAsync();
         var taken = await taking.TakeAsync(site, MentionWay.Webmention, form["source"].ToString(), form["target"].ToString(), http.RequestAborted);
         if (taken.Key is null) return Refuse(http, taken);
         // The state has an address of its own, as it is decided later (Webmention, 3.2).
@@ -78,7 +79,7 @@ internal static class MentionReceiving
         var post = await database.Posts.AsNoTracking().Include(one => one.Blog).FirstOrDefaultAsync(one => one.Key == postKey && one.Status == PostStatus.Published, http.RequestAborted);
         if (post is null || await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site || post.SiteId != site.Id) return TypedResults.NotFound();
         if (!http.Request.HasFormContentType) return Xml(TrackbackAnswer("Send the field url as a form."));
-        var form = await http.Request.ReadFormAsync(http.RequestAborted);
+        var form = await http.FormAsync();
         var taken = await taking.TakeAsync(site, MentionWay.Trackback, form["url"].ToString(), addresses.Of(post), http.RequestAborted);
         return Xml(TrackbackAnswer(taken.Problem?.Replace("source:", "url:", StringComparison.Ordinal)));
     }

@@ -16,9 +16,9 @@ internal static class NoticeEndpoints
     public static void MapNotices(this RouteGroupBuilder site)
     {
         var notices = site.MapGroup("/notices").WithTags("Notices");
-        notices.MapGet("", List).WithName("listNotices").WithSummary("What the team was told and nobody has put away yet, the latest first.");
-        notices.MapPost("/{notice:long}/done", PutAway).Needs(SiteRole.Editor).WithName("putNoticeAway");
-        notices.MapPost("/{notice:long}/undone", BringBack).Needs(SiteRole.Editor).WithName("bringNoticeBack");
+        notices.MapGet("", List).Needs(SiteRight.See).WithName("listNotices").WithSummary("What the team was told and nobody has put away yet, the latest first.");
+        notices.MapPost("/{notice:long}/done", PutAway).Needs(SiteRight.Edit).WithName("putNoticeAway");
+        notices.MapPost("/{notice:long}/undone", BringBack).Needs(SiteRight.Edit).WithName("bringNoticeBack");
     }
 
     private static async Task<Ok<List<NoticeView>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(

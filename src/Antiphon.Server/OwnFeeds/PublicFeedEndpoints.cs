@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Security.Cryptography;
 using Antiphon.Core.Feeds.Opml;
 using Antiphon.Data;
@@ -27,11 +28,11 @@ internal static class PublicFeedEndpoints
             Map(app, "/feeds/comments/{key}/{post}" + form.Suffix, (key, http, _) => new FeedAsked(FeedSubject.Comments, key, form) { Post = Route(http, "post") });
         }
 
-        app.MapMethods("/feeds/site/{key}.opml", Reading, ListAsync).ExcludeFromDescription();
+        app.MapMethods("/feeds/site/{key}.opml", Reading, ListAsync).ExcludeFromDescription().ForAnybody();
     }
 
     private static void Map(WebApplication app, string path, Func<string, HttpContext, FeedNarrowing, FeedAsked> asked) => app.MapMethods(
-        path, Reading, (string key, [AsParameters] FeedNarrowing narrowing, HttpContext http, OwnFeedReader feeds, IOptions<AntiphonOptions> options) => AnswerAsync(asked(key, http, narrowing), http, feeds, options.Value)).ExcludeFromDescription();
+        path, Reading, (string key, [AsParameters] FeedNarrowing narrowing, HttpContext http, OwnFeedReader feeds, IOptions<AntiphonOptions> options) => AnswerAsync(asked(key, http, narrowing), http, feeds, options.Value)).ExcludeFromDescription().ForAnybody();
 
     private static string Route(HttpContext http, string name) => (string)http.Request.RouteValues[name]!;
 

@@ -16,9 +16,9 @@ internal static class SiteFeedEndpoints
     public static void MapSiteFeeds(this RouteGroupBuilder site)
     {
         var feeds = site.MapGroup("/feeds").WithTags("Feeds");
-        feeds.MapGet("", ListBlogFeeds).WithName("listFeeds").WithSummary("The feeds of blogs.");
-        feeds.MapGet("/all", ListFeeds).WithName("listAllFeeds").WithSummary("Every feed of the site, and the address of the list of them.");
-        feeds.MapPut("/{subject}/{id:long}", ChangeFeed).Needs(SiteRole.Editor).Validate<FeedSettingsView>().WithName("changeFeed");
+        feeds.MapGet("", ListBlogFeeds).Needs(SiteRight.See).WithName("listFeeds").WithSummary("The feeds of blogs.");
+        feeds.MapGet("/all", ListFeeds).Needs(SiteRight.See).WithName("listAllFeeds").WithSummary("Every feed of the site, and the address of the list of them.");
+        feeds.MapPut("/{subject}/{id:long}", ChangeFeed).Needs(SiteRight.Edit).Validate<FeedSettingsView>().WithName("changeFeed");
     }
 
     private static async Task<Ok<List<OwnFeedView>>> ListBlogFeeds(long site, OwnFeedList feeds, CancellationToken cancellation) =>

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Syndication.Hub;
 using Antiphon.Data;
@@ -21,12 +22,12 @@ internal static partial class HubRequests
     public const string Purpose = "hub-secrets";
 
     /// <summary>Maps the hub.</summary>
-    public static void MapOwnHub(this WebApplication app) => app.MapPost("/" + Path, TakeAsync).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ExcludeFromDescription();
+    public static void MapOwnHub(this WebApplication app) => app.MapPost("/" + Path, TakeAsync).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ExcludeFromDescription().ForAnybody();
 
     private static async Task<IResult> TakeAsync(HttpContext http, AntiphonContext database, IDataProtectionProvider protection, HubSignal signal, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
     {
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
-        var form = await http.Request.ReadFormAsync(cancellation);
+        var form = await http.FormAsync();
         var (ask, problem) = HubAsk.Read(name => form[name].ToString());
         if (ask is null) return TypedResults.Text(problem!, statusCode: StatusCodes.Status400BadRequest);
         if (await BlogAsync(ask.Topic, options.Value, database, cancellation) is not { } blog) return TypedResults.Text("hub.topic is no feed of a blog here.", statusCode: StatusCodes.Status404NotFound);

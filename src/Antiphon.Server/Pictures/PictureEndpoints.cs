@@ -19,16 +19,16 @@ internal static class PictureEndpoints
     public static void MapPictures(this RouteGroupBuilder site)
     {
         var pictures = site.MapGroup("/pictures").WithTags("Pictures");
-        pictures.MapGet("", List).WithName("listPictures");
-        pictures.MapPost("", Upload).Needs(SiteRole.Contributor).DisableAntiforgery().WithName("uploadPicture").WithSummary("Adds one picture, sent as the body; its type is told by its content.");
-        pictures.MapPost("/fetch", Fetch).Needs(SiteRole.Contributor).WithName("fetchPicture").WithSummary("Adds the picture at an address.");
-        pictures.MapPost("/draw", Draw).Needs(SiteRole.Contributor).WithName("drawPicture").WithSummary("Adds a picture drawn from a title.");
-        pictures.MapGet("/{picture:long}/uses", Uses).WithName("listPictureUses");
-        pictures.MapPut("/{picture:long}", Change).Needs(SiteRole.Contributor).WithName("changePicture");
-        pictures.MapPut("/{picture:long}/file", Replace).Needs(SiteRole.Editor).WithName("replacePicture").WithSummary("Puts another picture in its place, everywhere it is used.");
-        pictures.MapGet("/of", Whole).WithName("findWholePicture").WithSummary("The picture of the library behind an address; for a cut the picture it was made of.");
-        pictures.MapPost("/{picture:long}/cuts", Cut).Needs(SiteRole.Contributor).WithName("cutPicture").WithSummary("A part of a picture for one use, with an address of its own; the picture stays as it is everywhere else.");
-        pictures.MapDelete("/{picture:long}", Remove).Needs(SiteRole.Editor).WithName("removePicture").WithSummary("Removes a picture that no post uses.");
+        pictures.MapGet("", List).Needs(SiteRight.See).WithName("listPictures");
+        pictures.MapPost("", Upload).Needs(SiteRight.Write).DisableAntiforgery().WithName("uploadPicture").WithSummary("Adds one picture, sent as the body; its type is told by its content.");
+        pictures.MapPost("/fetch", Fetch).Needs(SiteRight.Write).WithName("fetchPicture").WithSummary("Adds the picture at an address.");
+        pictures.MapPost("/draw", Draw).Needs(SiteRight.Write).WithName("drawPicture").WithSummary("Adds a picture drawn from a title.");
+        pictures.MapGet("/{picture:long}/uses", Uses).Needs(SiteRight.See).WithName("listPictureUses");
+        pictures.MapPut("/{picture:long}", Change).Needs(SiteRight.Write).WithName("changePicture");
+        pictures.MapPut("/{picture:long}/file", Replace).Needs(SiteRight.Edit).WithName("replacePicture").WithSummary("Puts another picture in its place, everywhere it is used.");
+        pictures.MapGet("/of", Whole).Needs(SiteRight.See).WithName("findWholePicture").WithSummary("The picture of the library behind an address; for a cut the picture it was made of.");
+        pictures.MapPost("/{picture:long}/cuts", Cut).Needs(SiteRight.Write).WithName("cutPicture").WithSummary("A part of a picture for one use, with an address of its own; the picture stays as it is everywhere else.");
+        pictures.MapDelete("/{picture:long}", Remove).Needs(SiteRight.Edit).WithName("removePicture").WithSummary("Removes a picture that no post uses.");
     }
 
     private static async Task<Ok<PicturePage>> List(long site, string? search, bool? unused, bool? withoutAlt, long? before, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
@@ -76,9 +76,10 @@ internal static class PictureEndpoints
     private static async Task<Results<Ok<List<PictureUse>>, NotFound>> Uses(long site, long picture, AntiphonContext database, PictureLibrary library, CancellationToken cancellation) =>
         await FindAsync(site, picture, database, cancellation) is { } found ? TypedResults.Ok(await library.UsesAsync(found, cancellation)) : TypedResults.NotFound();
 
-    private static async Task<Results<Ok<PictureView>, NotFound, ValidationProblem>> Change(long site, long picture, PictureRequest request, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
+    private static async Task<Results<Ok<PictureView>, NotFound, ValidationProblem, ProblemHttpResult>> Change(long site, long picture, PictureRequest request, HttpContext http, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
     {
         if (await FindAsync(site, picture, database, cancellation) is not { } found) return TypedResults.NotFound();
+        if (!http.Member().Role.May(SiteRight.Edit) && await library.IsLiveAsync(found, cancellation)) return Live();
         if (request.Edit is { IsValid: false }) return FieldProblem.For("edit", "Choose a part that lies within the picture.");
         if (request.FocusX is < 0 or > 100 || request.FocusY is < 0 or > 100) return FieldProblem.For("focusX", "Give the point in hundredths of the picture.");
         if (request.Alt?.Length > 500) return FieldProblem.For("alt", "Keep the description under 500 characters.");
@@ -119,6 +120,9 @@ internal static class PictureEndpoints
     }
 
     private static Task<Picture?> FindAsync(long site, long picture, AntiphonContext database, CancellationToken cancellation) => database.Pictures.FirstOrDefaultAsync(one => one.Id == picture && one.SiteId == site, cancellation);
+
+    private static ProblemHttpResult Live() => TypedResults.Problem(
+        "Ask an editor, or add another picture and use that.", title: "Readers see this picture in a published post.", statusCode: StatusCodes.Status403Forbidden);
 
     private static bool IsColour(string text) => text.Length == 7 && text[0] == '#' && text.AsSpan(1).ContainsAnyExcept("0123456789abcdefABCDEF") == false;
 

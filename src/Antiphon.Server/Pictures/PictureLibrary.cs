@@ -136,6 +136,13 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
             .OrderByDescending(post => post.ListedAt).Take(100).Select(post => new PictureUse(post.Id, post.Title, !EF.Functions.Like(post.BodyHtml, part))).ToListAsync(cancellation);
     }
 
+    /// <summary>Whether a published post shows it, so that changing it changes what readers see.</summary>
+    public async Task<bool> IsLiveAsync(Picture picture, CancellationToken cancellation)
+    {
+        var part = $"%{PictureAddress.Folder}{picture.Key}%";
+        return await database.Posts.AnyAsync(post => post.SiteId == picture.SiteId && post.Status == Core.Posts.PostStatus.Published && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part) || EF.Functions.Like((string)(object)post.Details, part)), cancellation);
+    }
+
     /// <summary>Its address as it is put into posts. An SVG has one form.</summary>
     public string AddressOf(Picture picture, int width = PictureVariant.UsualWidth) => options.Value.AddressOf($"pictures/{picture.Key}/{new PictureVariant(width)}");
 

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Pictures;
 using Antiphon.Data;
@@ -10,7 +11,7 @@ namespace Antiphon.Server.Pictures;
 internal static class PublicPictureEndpoints
 {
     /// <summary>Maps the pictures.</summary>
-    public static void MapPublicPictures(this WebApplication app) => app.MapGet("/pictures/{key}/{form}", Show).ExcludeFromDescription();
+    public static void MapPublicPictures(this WebApplication app) => app.MapGet("/pictures/{key}/{form}", Show).ExcludeFromDescription().ForAnybody();
 
     private static async Task<IResult> Show(string key, string form, HttpContext http, AntiphonContext database, PictureFiles files, PictureMaking making)
     {

@@ -21,8 +21,8 @@ internal static class PostCheckEndpoints
     public static void MapPostCheck(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapPost("/check", Check).Needs(SiteRole.Contributor).WithName("checkPost").WithSummary("What is worth another look before publishing.");
-        posts.MapPost("/check-links", CheckLinks).Needs(SiteRole.Contributor).WithName("checkPostLinks").WithSummary("Opens every link of a post, and tells which fail.");
+        posts.MapPost("/check", Check).Needs(SiteRight.Write).WithName("checkPost").WithSummary("What is worth another look before publishing.");
+        posts.MapPost("/check-links", CheckLinks).Needs(SiteRight.Write).WithName("checkPostLinks").WithSummary("Opens every link of a post, and tells which fail.");
     }
 
     private static async Task<Ok<List<CheckFindingView>>> Check(long site, long? post, PostRequest request, AntiphonContext database, CancellationToken cancellation)

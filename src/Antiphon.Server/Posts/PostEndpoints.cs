@@ -17,10 +17,10 @@ internal static class PostEndpoints
     public static void MapPosts(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapPost("", WritePost).Needs(SiteRole.Contributor).Validate<PostRequest>().WithName("writePost");
-        posts.MapGet("/{post:long}", GetPost).WithName("getPost");
-        posts.MapPut("/{post:long}", SavePost).Needs(SiteRole.Contributor).Validate<PostRequest>().WithName("savePost");
-        posts.MapGet("/{post:long}/forecast", Forecast).WithName("forecastPublishing");
+        posts.MapPost("", WritePost).Needs(SiteRight.Write).Validate<PostRequest>().WithName("writePost");
+        posts.MapGet("/{post:long}", GetPost).Needs(SiteRight.See).WithName("getPost");
+        posts.MapPut("/{post:long}", SavePost).Needs(SiteRight.Write).Validate<PostRequest>().WithName("savePost");
+        posts.MapGet("/{post:long}/forecast", Forecast).Needs(SiteRight.See).WithName("forecastPublishing");
     }
 
     private static async Task<Results<Ok<PostView>, NotFound>> GetPost(long site, long post, AntiphonContext database, PostAddresses addresses)
@@ -70,8 +70,8 @@ internal static class PostEndpoints
     private static ProblemHttpResult? Overreach(Membership member, Post? post, PostStatus wanted)
     {
         var isWork = wanted is PostStatus.Draft or PostStatus.InReview && post?.Status is null or PostStatus.Draft or PostStatus.InReview;
-        return isWork || member.Role.Reach(SiteRole.Editor) ? null : TypedResults.Problem(
-            "Pass the post on for review; an editor publishes it.", title: "Contributors do not publish.", statusCode: StatusCodes.Status403Forbidden);
+        return isWork || member.Role.May(SiteRight.Edit) ? null : TypedResults.Problem(
+            "Pass the post on for review; an editor publishes it.", title: "Writers do not publish.", statusCode: StatusCodes.Status403Forbidden);
     }
 
     private static PostView View(Post post, PostAddresses addresses) => new(

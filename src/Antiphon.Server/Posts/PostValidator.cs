@@ -13,6 +13,8 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.Title).NotEmpty().WithMessage("Give the post a title.").MaximumLength(300).WithMessage("Keep the title under 300 characters.");
         RuleFor(post => post.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Keep the address under 160 characters.");
         RuleFor(post => post.BodyHtml).NotNull().MaximumLength(HtmlLimits.Text.Length).WithMessage("The text is longer than two million characters; split it into several posts.");
+        RuleFor(post => post.BodyHtml).Must(body => HtmlReader.Read(body, HtmlLimits.Text).Excess is null).When(post => post.BodyHtml?.Length <= HtmlLimits.Text.Length)
+            .WithMessage("The text is nested too deeply or built of too many parts; split it into several posts, or paste it without its formatting.");
         RuleFor(post => post.BodyHtml).Must(body => !string.IsNullOrWhiteSpace(HtmlText.Of(body)) || body.Contains("<img", StringComparison.Ordinal))
             .When(post => post.Status == PostStatus.Published).WithMessage("Write something before publishing.");
         RuleFor(post => post.Excerpt).MaximumLength(1000).WithMessage("Keep the excerpt under 1,000 characters.");

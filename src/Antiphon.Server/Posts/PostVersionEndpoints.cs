@@ -1,3 +1,5 @@
+using Antiphon.Server.Sites;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -11,8 +13,8 @@ internal static class PostVersionEndpoints
     public static void MapPostVersions(this RouteGroupBuilder site)
     {
         var versions = site.MapGroup("/posts/{post:long}/versions").WithTags("Posts");
-        versions.MapGet("", List).WithName("listPostVersions").WithSummary("What a post was, the latest first.");
-        versions.MapGet("/{version:long}", Get).WithName("getPostVersion");
+        versions.MapGet("", List).Needs(SiteRight.See).WithName("listPostVersions").WithSummary("What a post was, the latest first.");
+        versions.MapGet("/{version:long}", Get).Needs(SiteRight.See).WithName("getPostVersion");
     }
 
     private static async Task<Ok<List<PostVersionSummary>>> List(long site, long post, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(

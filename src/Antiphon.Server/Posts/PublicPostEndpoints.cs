@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -15,7 +16,7 @@ namespace Antiphon.Server.Posts;
 internal static class PublicPostEndpoints
 {
     /// <summary>Maps the page.</summary>
-    public static void MapPublicPosts(this WebApplication app) => app.MapGet("/posts/{key}/{slug?}", ShowPost).ExcludeFromDescription();
+    public static void MapPublicPosts(this WebApplication app) => app.MapGet("/posts/{key}/{slug?}", ShowPost).ExcludeFromDescription().ForAnybody();
 
     private static async Task<IResult> ShowPost(
         string key, string? slug, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, ArrivalCounting arrivals, IOptions<AntiphonOptions> options, TimeProvider clock)

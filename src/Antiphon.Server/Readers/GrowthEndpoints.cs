@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Data;
@@ -13,7 +14,7 @@ internal static class GrowthEndpoints
     private const int MostDays = 730;
 
     /// <summary>Maps it.</summary>
-    public static void MapGrowth(this RouteGroupBuilder subscribers) => subscribers.MapGet("/growth", Get).WithName("getGrowth").WithSummary("Who came and left, by day on the site's clocks and by how they came.");
+    public static void MapGrowth(this RouteGroupBuilder subscribers) => subscribers.MapGet("/growth", Get).Needs(SiteRight.SeeReaders).WithName("getGrowth").WithSummary("Who came and left, by day on the site's clocks and by how they came.");
 
     private static async Task<Ok<GrowthView>> Get(long site, int? days, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {

@@ -15,9 +15,9 @@ internal static class QuestionEndpoints
     public static void MapQuestions(this RouteGroupBuilder site)
     {
         var questions = site.MapGroup("/questions").WithTags("Readers");
-        questions.MapGet("", List).WithName("listQuestions");
-        questions.MapPut("/{question:long}/done", SetDone).Needs(SiteRole.Moderator).WithName("settleQuestion").WithSummary("Marks a question as seen to, or open again.");
-        questions.MapDelete("/{question:long}", Delete).Needs(SiteRole.Editor).WithName("deleteQuestion");
+        questions.MapGet("", List).Needs(SiteRight.SeeReaders).WithName("listQuestions");
+        questions.MapPut("/{question:long}/done", SetDone).Needs(SiteRight.Moderate).WithName("settleQuestion").WithSummary("Marks a question as seen to, or open again.");
+        questions.MapDelete("/{question:long}", Delete).Needs(SiteRight.Edit).WithName("deleteQuestion");
     }
 
     private static async Task<Ok<QuestionPage>> List(long site, AntiphonContext database, long? before, CancellationToken cancellation)

@@ -22,13 +22,13 @@ internal static class ReaderEndpoints
     public static void MapReaders(this RouteGroupBuilder site)
     {
         var subscribers = site.MapGroup("/subscribers").WithTags("Readers");
-        subscribers.MapGet("", ListSubscribers).WithName("listSubscribers");
-        subscribers.MapPost("", AddSubscriber).Needs(SiteRole.Editor).Validate<SubscriberRequest>().WithName("addSubscriber");
+        subscribers.MapGet("", ListSubscribers).Needs(SiteRight.SeeReaders).WithName("listSubscribers");
+        subscribers.MapPost("", AddSubscriber).Needs(SiteRight.Edit).Validate<SubscriberRequest>().WithName("addSubscriber");
         subscribers.MapSubscriberLists();
         subscribers.MapGrowth();
         subscribers.MapSubscriber();
-        subscribers.MapPost("/{subscriber:long}/leave", EndMails).Needs(SiteRole.Editor).WithName("endSubscription");
-        subscribers.MapPost("/{subscriber:long}/return", ResumeMails).Needs(SiteRole.Editor).WithName("resumeSubscription");
+        subscribers.MapPost("/{subscriber:long}/leave", EndMails).Needs(SiteRight.Edit).WithName("endSubscription");
+        subscribers.MapPost("/{subscriber:long}/return", ResumeMails).Needs(SiteRight.Edit).WithName("resumeSubscription");
     }
 
     private static async Task<Ok<SubscriberPage>> ListSubscribers(long site, AntiphonContext database, string? search, long? segment, long? before, TimeProvider clock, CancellationToken cancellation)

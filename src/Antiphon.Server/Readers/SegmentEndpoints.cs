@@ -18,11 +18,11 @@ internal static class SegmentEndpoints
     public static void MapSegments(this RouteGroupBuilder site)
     {
         var segments = site.MapGroup("/segments").WithTags("Readers");
-        segments.MapGet("", List).WithName("listSegments");
-        segments.MapPost("", Add).Needs(SiteRole.Editor).WithName("addSegment");
-        segments.MapPut("/{segment:long}", Change).Needs(SiteRole.Editor).WithName("changeSegment");
-        segments.MapDelete("/{segment:long}", Remove).Needs(SiteRole.Editor).WithName("removeSegment");
-        segments.MapPost("/size", Size).WithName("sizeSegment").WithSummary("How many would belong to a segment that need not be stored.");
+        segments.MapGet("", List).Needs(SiteRight.SeeReaders).WithName("listSegments");
+        segments.MapPost("", Add).Needs(SiteRight.Edit).WithName("addSegment");
+        segments.MapPut("/{segment:long}", Change).Needs(SiteRight.Edit).WithName("changeSegment");
+        segments.MapDelete("/{segment:long}", Remove).Needs(SiteRight.Edit).WithName("removeSegment");
+        segments.MapPost("/size", Size).Needs(SiteRight.SeeReaders).WithName("sizeSegment").WithSummary("How many would belong to a segment that need not be stored.");
     }
 
     private static async Task<Ok<List<SegmentView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

@@ -16,8 +16,8 @@ internal static class SubscriberEndpoints
     /// <summary>Maps the area.</summary>
     public static void MapSubscriber(this RouteGroupBuilder subscribers)
     {
-        subscribers.MapGet("/{subscriber:long}", Get).WithName("getSubscriber");
-        subscribers.MapDelete("/{subscriber:long}", Erase).Needs(SiteRole.Editor).WithName("eraseSubscriber").WithSummary("Deletes everything about a subscriber, as they can themselves; no list brings the address back.");
+        subscribers.MapGet("/{subscriber:long}", Get).Needs(SiteRight.SeeReaders).WithName("getSubscriber");
+        subscribers.MapDelete("/{subscriber:long}", Erase).Needs(SiteRight.Edit).WithName("eraseSubscriber").WithSummary("Deletes everything about a subscriber, as they can themselves; no list brings the address back.");
     }
 
     private static async Task<Results<Ok<SubscriberDetail>, NotFound>> Get(long site, long subscriber, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

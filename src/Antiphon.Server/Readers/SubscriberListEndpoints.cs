@@ -25,14 +25,14 @@ internal static class SubscriberListEndpoints
     /// <summary>Maps both ways.</summary>
     public static void MapSubscriberLists(this RouteGroupBuilder subscribers)
     {
-        subscribers.MapGet("/list.csv", Export).Needs(SiteRole.Editor).WithName("exportSubscribers");
-        subscribers.MapPost("/list", Import).Needs(SiteRole.Editor).WithName("importSubscribers").WithSummary("Takes a table as the body. With trial=true it says what would be taken and stores nothing.")
+        subscribers.MapGet("/list.csv", Export).Needs(SiteRight.Edit).WithName("exportSubscribers");
+        subscribers.MapPost("/list", Import).Needs(SiteRight.Edit).WithName("importSubscribers").WithSummary("Takes a table as the body. With trial=true it says what would be taken and stores nothing.")
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestBytes));
     }
 
     private static async Task<FileContentHttpResult> Export(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var rows = await database.Subscribers.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).Select(one => new ListedSubscriber(one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason)).ToListAsync(cancellation);
+        var rows = await database.Subscribers.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).Select(one => new ListedSubscriber(one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason) { PausedUntil = one.PausedUntil, Suppressed = one.Suppressed }).ToListAsync(cancellation);
         // Spreadsheets tell UTF-8 by its mark alone.
         return TypedResults.File([.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(SubscriberList.Write(rows))], "text/csv; charset=utf-8", "subscribers.csv");
     }
@@ -49,8 +49,8 @@ internal static class SubscriberListEndpoints
         if (trial != true) await KeepAsync(site, rows, reason!.Trim(), database, keys, clock.GetUtcNow(), cancellation);
         int Count(ListedKind kind) => rows.Count(row => row.Kind == kind);
         return TypedResults.Ok(new ListTaken(
-            table.Columns, mailColumn, nameColumn, Count(ListedKind.New), Count(ListedKind.Known), Count(ListedKind.Left), Count(ListedKind.Twice), Count(ListedKind.NoAddress), Count(ListedKind.Bounced),
-            [.. rows.Where(row => row.Kind is ListedKind.NoAddress or ListedKind.Left or ListedKind.Twice or ListedKind.Bounced).Take(MostExamples)]));
+            table.Columns, mailColumn, nameColumn, Count(ListedKind.New), Count(ListedKind.Known), Count(ListedKind.Left) + Count(ListedKind.NewLeft), Count(ListedKind.Twice), Count(ListedKind.NoAddress), Count(ListedKind.Bounced) + Count(ListedKind.NewBounced),
+            [.. rows.Where(row => row.Kind is not (ListedKind.New or ListedKind.Known)).Take(MostExamples)]));
     }
 
     private static async Task<Func<string, ListedKind?>> KnownAsync(long site, AntiphonContext database, CancellationToken cancellation)
@@ -66,9 +66,22 @@ internal static class SubscriberListEndpoints
     private static async Task KeepAsync(long site, IReadOnlyList<ListedRow> rows, string reason, AntiphonContext database, IKeySource keys, DateTimeOffset now, CancellationToken cancellation)
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        foreach (var portion in rows.Where(row => row.Kind == ListedKind.New).Chunk(AtOnce))
+        foreach (var portion in rows.Where(row => row.Kind is ListedKind.New or ListedKind.NewLeft or ListedKind.NewBounced).Chunk(AtOnce))
         {
-            database.Subscribers.AddRange(portion.Select(row => new Subscriber { SiteId = site, Mail = row.Mail, Name = row.Name, Key = keys.NewKey(32), CreatedAt = now, Origin = SubscriberOrigin.List, Reason = reason }));
+            database.Subscribers.AddRange(portion.Select(row => new Subscriber
+            {
+                SiteId = site,
+                Mail = row.Mail,
+                Name = row.Name,
+                Key = keys.NewKey(32),
+                CreatedAt = now,
+                Origin = SubscriberOrigin.List,
+                Reason = reason,
+                LeftAt = row.Kind == ListedKind.NewLeft ? now : null,
+                Suppressed = row.Kind == ListedKind.NewBounced ? Suppression.Bounce : null,
+                SuppressedAt = row.Kind == ListedKind.NewBounced ? now : null,
+                PausedUntil = row.IsPaused ? row.PausedUntil ?? now.AddYears(1) : null,
+            }));
             await database.SaveChangesAsync(cancellation);
             database.ChangeTracker.Clear();
         }

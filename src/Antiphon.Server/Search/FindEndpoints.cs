@@ -1,3 +1,5 @@
+using Antiphon.Server.Sites;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -17,7 +19,7 @@ internal static class FindEndpoints
     private const int OfEach = 6;
 
     /// <summary>Maps the search.</summary>
-    public static void MapFinding(this RouteGroupBuilder site) => site.MapGet("/find", Find).WithTags("Finding").WithName("find");
+    public static void MapFinding(this RouteGroupBuilder site) => site.MapGet("/find", Find).WithTags("Finding").Needs(SiteRight.See).WithName("find");
 
     private static async Task<Ok<List<FoundView>>> Find(long site, string? q, AntiphonContext database, CancellationToken cancellation)
     {

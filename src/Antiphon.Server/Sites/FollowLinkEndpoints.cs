@@ -18,8 +18,8 @@ internal static class FollowLinkEndpoints
     public static void MapFollowLinks(this RouteGroupBuilder site)
     {
         var links = site.MapGroup("/follow-links").WithTags("Sites");
-        links.MapGet("", List).WithName("listFollowLinks");
-        links.MapPut("", Keep).Needs(SiteRole.Editor).WithName("keepFollowLinks").WithSummary("Where the site can be followed, for the block of that name in posts.");
+        links.MapGet("", List).Needs(SiteRight.See).WithName("listFollowLinks");
+        links.MapPut("", Keep).Needs(SiteRight.Edit).WithName("keepFollowLinks").WithSummary("Where the site can be followed, for the block of that name in posts.");
     }
 
     private static async Task<Ok<List<FollowLink>>> List(long site, AntiphonContext database, CancellationToken cancellation) =>

@@ -20,38 +20,40 @@ internal static class InvitationEndpoints
     public static void MapInvitations(this RouteGroupBuilder site)
     {
         var invitations = site.MapGroup("/invitations").WithTags("Sites");
-        invitations.MapGet("", List).WithName("listInvitations");
-        invitations.MapPost("", Invite).Needs(SiteRole.Owner).Validate<InvitationRequest>().WithName("invite").WithSummary("Asks somebody by mail to join the team. Asking again sends a new link, and the old one ends.");
-        invitations.MapDelete("/{invitation:long}", TakeBack).Needs(SiteRole.Owner).WithName("takeInvitationBack");
+        invitations.MapGet("", List).Needs(SiteRight.See).WithName("listInvitations");
+        invitations.MapPost("", Invite).Needs(SiteRight.Own).Validate<InvitationRequest>().WithName("invite").WithSummary("Asks somebody by mail to join the team. Asking again sends a new link, and the old one ends.");
+        invitations.MapDelete("/{invitation:long}", TakeBack).Needs(SiteRight.Own).WithName("takeInvitationBack");
     }
 
     /// <summary>Maps the side of those who are invited.</summary>
     public static void MapInvited(this WebApplication app)
     {
         var invited = app.MapGroup("/api/invitations/{key}").WithTags("Accounts").RequireRateLimiting(RateLimits.SignIn);
-        invited.MapGet("", Look).WithName("getInvitation");
-        invited.MapPost("", Accept).Validate<AcceptRequest>().WithName("acceptInvitation");
+        invited.MapGet("", Look).ForAnybody().WithName("getInvitation");
+        invited.MapPost("", Accept).Validate<AcceptRequest>().ForAnybody().WithName("acceptInvitation");
     }
 
     private static async Task<Ok<List<InvitationView>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(
         await database.Invitations.Where(one => one.SiteId == site).OrderBy(one => one.Mail).Select(one => new InvitationView(one.Id, one.Mail, one.Role, one.CreatedAt, one.ExpiresAt)).ToListAsync(cancellation));
 
-    private static async Task<Results<NoContent, ValidationProblem>> Invite(
+    private static async Task<Results<Ok<InvitedLinkView>, ValidationProblem>> Invite(
         long site, InvitationRequest request, HttpContext http, AntiphonContext database, LetterBox letters, ActRecord acts, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
     {
         var mail = request.Mail.Trim().ToLowerInvariant();
         if (await database.Memberships.AnyAsync(member => member.SiteId == site && member.Person.Email!.ToLower() == mail, http.RequestAborted)) return FieldProblem.For("mail", "This person has a role here already; change it in the list.");
-        var (key, now, by) = (keys.NewKey(40), clock.GetUtcNow(), http.Member().PersonId);
+        // Two links: only what came by mail proves that whoever opens it owns the address.
+        var (mailed, byHand, now, by) = (keys.NewKey(40), keys.NewKey(40), clock.GetUtcNow(), http.Member().PersonId);
         var invitation = await database.Invitations.FirstOrDefaultAsync(one => one.SiteId == site && one.Mail == mail, http.RequestAborted);
         if (invitation is null) database.Invitations.Add(invitation = new Invitation { SiteId = site, Mail = mail });
-        (invitation.Role, invitation.Hash, invitation.ById, invitation.CreatedAt, invitation.ExpiresAt) = (request.Role, TokenHash.Of(key), by, now, now.AddDays(Invitation.Days));
+        (invitation.Role, invitation.Hash, invitation.HandHash, invitation.ById, invitation.CreatedAt, invitation.ExpiresAt) =
+            (request.Role, TokenHash.Of(mailed), TokenHash.Of(byHand), by, now, now.AddDays(request.Days ?? Invitation.Days));
         var (inviter, name) = (await database.NameOfAsync(by, http.RequestAborted), await database.Sites.Where(one => one.Id == site).Select(one => one.Name).SingleAsync(http.RequestAborted));
         letters.Post(
             database, site, mail, $"{inviter} invites you to the team of {name}",
-            $"{inviter} invites you to the team of {name} as {request.Role.ToString().ToLowerInvariant()}.\n\nFollow this link to join; it serves for {Invitation.Days} days:\n{options.Value.AddressOf($"join/{key}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n");
-        await acts.AddAsync(site, by, $"invited {mail} as {request.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
+            $"{inviter} invites you to the team of {name} as {RoleNames.Of(request.Role)}.\n\nFollow this link to join; it is valid for {request.Days ?? Invitation.Days} days:\n{options.Value.AddressOf($"join/{mailed}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n");
+        await acts.AddAsync(site, by, $"invited {mail} as {RoleNames.Of(request.Role)}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);
-        return TypedResults.NoContent();
+        return TypedResults.Ok(new InvitedLinkView(invitation.Id, mail, request.Role, invitation.ExpiresAt, options.Value.AddressOf($"join/{byHand}")));
     }
 
     private static async Task<Results<NoContent, NotFound>> TakeBack(long site, long invitation, AntiphonContext database, CancellationToken cancellation) =>
@@ -60,43 +62,65 @@ internal static class InvitationEndpoints
     private static async Task<Results<Ok<InvitedView>, NotFound>> Look(string key, AntiphonContext database, UserManager<Person> people, TimeProvider clock, CancellationToken cancellation)
     {
         if (await FindAsync(key, database, clock, cancellation) is not { } found) return TypedResults.NotFound();
-        return TypedResults.Ok(new InvitedView(found.Site.Name, found.By?.DisplayName, found.Mail, found.Role, await people.FindByEmailAsync(found.Mail) is not null));
+        var asksPassword = AsksForPassword(await people.FindByEmailAsync(found.Mail), found, key);
+        return TypedResults.Ok(new InvitedView(found.Site.Name, found.By?.DisplayName, found.Mail, found.Role, asksPassword));
     }
 
+    // An account that somebody made without proving the address is no obstacle to whoever proves it.
+    private static bool AsksForPassword(Person? person, Invitation invitation, string key) => person is not null && (person.EmailConfirmed || invitation.Hash != TokenHash.Of(key));
+
     private static async Task<Results<Ok<JoinedView>, NotFound, ValidationProblem>> Accept(
-        string key, AcceptRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, SignInManager<Person> signIn, ActRecord acts, TimeProvider clock)
+        string key, AcceptRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, SignInPace pace, Sessions sessions, ActRecord acts, TimeProvider clock)
     {
         if (await FindAsync(key, database, clock, http.RequestAborted) is not { } found) return TypedResults.NotFound();
         var person = await people.FindByEmailAsync(found.Mail);
-        if (person is not null)
+        if (AsksForPassword(person, found, key))
         {
-            // Holding the mail is not enough where there is an account: its owner knows the password.
-            var checkedPassword = await signIn.CheckPasswordSignInAsync(person, request.Password, lockoutOnFailure: true);
-            if (!checkedPassword.Succeeded) return FieldProblem.For("password", checkedPassword.IsLockedOut ? "Too many wrong passwords; wait five minutes and try again." : "This is not the password of your account.");
+            // Holding the link is not enough where there is an account: its owner knows the password.
+            if (await pace.CheckAsync(found.Mail, request.Password, http.Connection.RemoteIpAddress) is null) return FieldProblem.For("password", "This is not the password of your account.");
         }
         else
         {
             if (string.IsNullOrWhiteSpace(request.Name)) return FieldProblem.For("name", "Enter your name, as colleagues know you.");
-            person = new Person { UserName = found.Mail, Email = found.Mail, DisplayName = request.Name.Trim(), LockoutEnabled = true };
-            var made = await people.CreateAsync(person, request.Password);
-            if (!made.Succeeded) return FieldProblem.For("password", string.Join(" ", made.Errors.Select(error => error.Description)));
+            var (made, refusal) = await MakeAsync(person, request.Name.Trim(), found, key, request.Password, people, sessions);
+            if (made is null) return FieldProblem.For("password", refusal!);
+            person = made;
         }
 
-        if (!await database.Memberships.AnyAsync(member => member.SiteId == found.SiteId && member.PersonId == person.Id, http.RequestAborted)) database.Memberships.Add(new Membership { SiteId = found.SiteId, PersonId = person.Id, Role = found.Role });
+        if (!await database.Memberships.AnyAsync(member => member.SiteId == found.SiteId && member.PersonId == person!.Id, http.RequestAborted)) database.Memberships.Add(new Membership { SiteId = found.SiteId, PersonId = person!.Id, Role = found.Role });
         // Who is asked to moderate is told what waits, until they wish otherwise.
-        if (found.Role == SiteRole.Moderator && !await database.NoticeWishes.AnyAsync(wish => wish.SiteId == found.SiteId && wish.PersonId == person.Id, http.RequestAborted)) await database.WishOnJoiningAsync(found.SiteId, person.Id, http.RequestAborted);
+        if (found.Role == SiteRole.Moderator && !await database.NoticeWishes.AnyAsync(wish => wish.SiteId == found.SiteId && wish.PersonId == person!.Id, http.RequestAborted)) await database.WishOnJoiningAsync(found.SiteId, person!.Id, http.RequestAborted);
         database.Invitations.Remove(found);
-        await acts.AddAsync(found.SiteId, person.Id, $"joined as {found.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
+        await acts.AddAsync(found.SiteId, person!.Id, $"joined as {RoleNames.Of(found.Role)}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);
-        signIn.AuthenticationScheme = IdentityConstants.ApplicationScheme;
-        await signIn.SignInAsync(person, isPersistent: true);
+        await sessions.BeginAsync(person!);
         return TypedResults.Ok(new JoinedView(found.SiteId));
+    }
+
+    private static async Task<(Person? Person, string? Refusal)> MakeAsync(Person? unproven, string name, Invitation invitation, string key, string password, UserManager<Person> people, Sessions sessions)
+    {
+        var isProven = invitation.Hash == TokenHash.Of(key);
+        if (unproven is null)
+        {
+            var person = new Person { UserName = invitation.Mail, Email = invitation.Mail, DisplayName = name, EmailConfirmed = isProven };
+            var made = await people.CreateAsync(person, password);
+            return made.Succeeded ? (person, null) : (null, string.Join(" ", made.Errors.Select(error => error.Description)));
+        }
+
+        // Whoever made it knew a password and may be signed in; both end.
+        await people.RemovePasswordAsync(unproven);
+        var set = await people.AddPasswordAsync(unproven, password);
+        if (!set.Succeeded) return (null, string.Join(" ", set.Errors.Select(error => error.Description)));
+        await sessions.EndAllAsync(unproven.Id);
+        (unproven.DisplayName, unproven.EmailConfirmed) = (name, true);
+        await people.UpdateAsync(unproven);
+        return (unproven, null);
     }
 
     private static Task<Invitation?> FindAsync(string key, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var (hash, now) = (TokenHash.Of(key), clock.GetUtcNow());
-        return database.Invitations.Include(one => one.Site).Include(one => one.By).FirstOrDefaultAsync(one => one.Hash == hash && one.ExpiresAt > now, cancellation);
+        return database.Invitations.Include(one => one.Site).Include(one => one.By).FirstOrDefaultAsync(one => (one.Hash == hash || one.HandHash == hash) && one.ExpiresAt > now, cancellation);
     }
 }
 
@@ -104,7 +128,18 @@ internal static class InvitationEndpoints
 internal sealed record InvitationView(long Id, string Mail, SiteRole Role, DateTimeOffset CreatedAt, DateTimeOffset ExpiresAt);
 
 /// <summary>Somebody to invite.</summary>
-internal sealed record InvitationRequest(string Mail, SiteRole Role);
+/// <param name="Mail">Their address.</param>
+/// <param name="Role">What they may do.</param>
+/// <param name="Days">Days the link is valid, 1 to 60; 14 when null.</param>
+internal sealed record InvitationRequest(string Mail, SiteRole Role, int? Days = null);
+
+/// <summary>An invitation that was made.</summary>
+/// <param name="Id">Key.</param>
+/// <param name="Mail">Whom.</param>
+/// <param name="Role">What they may do.</param>
+/// <param name="ExpiresAt">When its links end.</param>
+/// <param name="Link">A link to pass on by hand; shown this once.</param>
+internal sealed record InvitedLinkView(long Id, string Mail, SiteRole Role, DateTimeOffset ExpiresAt, string Link);
 
 /// <summary>What somebody is invited to.</summary>
 /// <param name="HasAccount">Whether the address has an account, whose password then joins.</param>
@@ -123,6 +158,7 @@ internal sealed class InvitationValidator : AbstractValidator<InvitationRequest>
     {
         RuleFor(invitation => invitation.Mail).Must(MailAddresses.IsOne).WithMessage("Enter a mail address such as name@site.example.");
         RuleFor(invitation => invitation.Role).IsInEnum();
+        RuleFor(invitation => invitation.Days).InclusiveBetween(1, 60).WithMessage("Choose 1 to 60 days.");
     }
 }
 

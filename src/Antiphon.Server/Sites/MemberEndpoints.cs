@@ -1,9 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Identity;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Sites;
@@ -15,38 +13,14 @@ internal static class MemberEndpoints
     public static void MapMembers(this RouteGroupBuilder site)
     {
         var people = site.MapGroup("/people").WithTags("Sites");
-        people.MapGet("", ListMembers).WithName("listMembers");
-        people.MapPost("", AddMember).Needs(SiteRole.Owner).Validate<NewMemberRequest>().WithName("addMember");
-        people.MapPut("/{person:long}", ChangeRole).Needs(SiteRole.Owner).WithName("changeRole");
-        people.MapDelete("/{person:long}", RemoveMember).Needs(SiteRole.Owner).WithName("removeMember");
+        people.MapGet("", ListMembers).Needs(SiteRight.See).WithName("listMembers");
+        people.MapPut("/{person:long}", ChangeRole).Needs(SiteRight.Own).WithName("changeRole");
+        people.MapDelete("/{person:long}", RemoveMember).Needs(SiteRight.Own).WithName("removeMember");
     }
 
     private static async Task<Ok<List<MemberView>>> ListMembers(long site, AntiphonContext database) =>
         TypedResults.Ok(await database.Memberships.Where(member => member.SiteId == site).OrderBy(member => member.Person.DisplayName)
             .Select(member => new MemberView(member.PersonId, member.Person.DisplayName, member.Person.Email!, member.Role)).ToListAsync());
-
-    private static async Task<Results<NoContent, ValidationProblem>> AddMember(
-        long site, NewMemberRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, ActRecord acts)
-    {
-        var person = await people.FindByEmailAsync(request.Mail.Trim());
-        if (person is null)
-        {
-            if (string.IsNullOrEmpty(request.Password)) return FieldProblem.For("password", "This address has no account yet: set a first password and pass it on.");
-            person = new Person { UserName = request.Mail.Trim(), Email = request.Mail.Trim(), DisplayName = request.Name.Trim(), LockoutEnabled = true };
-            var made = await people.CreateAsync(person, request.Password);
-            if (!made.Succeeded) return FieldProblem.For("mail", string.Join(" ", made.Errors.Select(error => error.Description)));
-        }
-
-        if (await database.Memberships.AnyAsync(member => member.SiteId == site && member.PersonId == person.Id))
-        {
-            return FieldProblem.For("mail", "This person has a role here already; change it in the list.");
-        }
-
-        database.Memberships.Add(new Membership { SiteId = site, PersonId = person.Id, Role = request.Role });
-        await acts.AddAsync(site, http.Member().PersonId, $"added {person.DisplayName} as {request.Role.ToString().ToLowerInvariant()}", null, http.RequestAborted);
-        await database.SaveChangesAsync();
-        return TypedResults.NoContent();
-    }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> ChangeRole(long site, long person, RoleRequest request, AntiphonContext database)
     {

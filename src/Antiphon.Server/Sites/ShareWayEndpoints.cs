@@ -14,8 +14,8 @@ internal static class ShareWayEndpoints
     public static void MapShareWays(this RouteGroupBuilder site)
     {
         var ways = site.MapGroup("/share-ways").WithTags("Sites");
-        ways.MapGet("", List).WithName("listShareWays");
-        ways.MapPut("", Keep).Needs(SiteRole.Editor).WithName("keepShareWays").WithSummary("Where readers can pass posts on, as plain links below posts and in listings that show them.");
+        ways.MapGet("", List).Needs(SiteRight.See).WithName("listShareWays");
+        ways.MapPut("", Keep).Needs(SiteRight.Edit).WithName("keepShareWays").WithSummary("Where readers can pass posts on, as plain links below posts and in listings that show them.");
     }
 
     private static async Task<Ok<List<ShareWay>>> List(long site, AntiphonContext database, CancellationToken cancellation) =>

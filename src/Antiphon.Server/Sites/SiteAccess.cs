@@ -7,39 +7,33 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Sites;
 
-/// <summary>Lets through only people with a role on the site named in the path. Everybody else sees a site that does not exist.</summary>
-internal sealed class SiteAccess : IEndpointFilter
+/// <summary>Lets through only people whose role on the site named in the path has the right that the route asks for, before anything of the request is read. Everybody else sees a site that does not exist.</summary>
+internal static class SiteAccess
 {
-    /// <inheritdoc/>
-    public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
+    /// <summary>Checks a request for a route of a site; others pass.</summary>
+    public static async Task CheckAsync(HttpContext context, RequestDelegate next)
     {
-        var http = context.HttpContext;
-        var siteId = long.Parse((string)http.Request.RouteValues["site"]!, CultureInfo.InvariantCulture);
-        var personId = http.User.PersonId();
-        var database = http.RequestServices.GetRequiredService<AntiphonContext>();
-        var membership = await database.Memberships.AsNoTracking()
-            .FirstOrDefaultAsync(one => one.SiteId == siteId && one.PersonId == personId, http.RequestAborted);
-        if (membership is null) return TypedResults.NotFound();
-        if (http.GetEndpoint()?.Metadata.GetMetadata<NeededRole>()?.Role is { } needed && !membership.Role.Reach(needed)) return Refusal(needed);
-        http.Features.Set(membership);
-        return await next(context);
+        if (context.GetEndpoint()?.Metadata.GetMetadata<AccessNeeded>() is not { Audience: Audience.Members, Right: { } needed })
+        {
+            await next(context);
+            return;
+        }
+
+        var siteId = long.Parse((string)context.Request.RouteValues["site"]!, CultureInfo.InvariantCulture);
+        var personId = context.User.PersonId();
+        var membership = await context.RequestServices.GetRequiredService<AntiphonContext>().Memberships.AsNoTracking()
+            .FirstOrDefaultAsync(one => one.SiteId == siteId && one.PersonId == personId, context.RequestAborted);
+        if (membership is not null && membership.Role.May(needed))
+        {
+            context.Features.Set(membership);
+            await next(context);
+            return;
+        }
+
+        IResult refusal = membership is null ? TypedResults.NotFound() : Refusal(needed);
+        await refusal.ExecuteAsync(context);
     }
 
-    private static IResult Refusal(SiteRole needed) => TypedResults.Problem(
-        $"Ask an owner of the site for the role of {needed.ToString().ToLowerInvariant()}.", title: "Your role does not reach this far.", statusCode: StatusCodes.Status403Forbidden);
-}
-
-/// <summary>Least role an endpoint asks for; without it any role will do.</summary>
-/// <param name="Role">The role.</param>
-internal sealed record NeededRole(SiteRole Role);
-
-/// <summary>Shorthand for roles.</summary>
-internal static class NeededRoleExtensions
-{
-    /// <summary>Asks for at least this role.</summary>
-    public static TBuilder Needs<TBuilder>(this TBuilder builder, SiteRole role)
-        where TBuilder : IEndpointConventionBuilder => builder.WithMetadata(new NeededRole(role));
-
-    /// <summary>The membership found by <see cref="SiteAccess"/>.</summary>
-    public static Membership Member(this HttpContext http) => http.Features.Get<Membership>() ?? throw new InvalidOperationException("The endpoint does not belong to a site.");
+    private static IResult Refusal(SiteRight needed) => TypedResults.Problem(
+        $"Ask an owner of the site for the role of {RoleNames.Of(SiteRights.RolesWith(needed)[^1])}.", title: "Your role does not reach this far.", statusCode: StatusCodes.Status403Forbidden);
 }

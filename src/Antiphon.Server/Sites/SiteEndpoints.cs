@@ -8,6 +8,7 @@ using Antiphon.Server.Accounts;
 using Antiphon.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Sites;
 
@@ -17,12 +18,12 @@ internal static class SiteEndpoints
     /// <summary>Maps the area and gives the group under which everything belonging to one site stands.</summary>
     public static RouteGroupBuilder MapSites(this WebApplication app)
     {
-        var sites = app.MapGroup("/api/sites").RequireAuthorization().WithTags("Sites");
-        sites.MapGet("", ListSites).WithName("listSites");
-        sites.MapPost("", RegisterSite).Validate<SiteRequest>().WithName("registerSite");
-        var site = app.MapGroup("/api/sites/{site:long}").RequireAuthorization().AddEndpointFilter<SiteAccess>();
-        site.MapGet("", GetSite).WithTags("Sites").WithName("getSite");
-        site.MapPut("", ChangeSite).Needs(SiteRole.Owner).Validate<SiteRequest>().WithTags("Sites").WithName("changeSite");
+        var sites = app.MapGroup("/api/sites").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Sites");
+        sites.MapGet("", ListSites).ForSignedIn().WithName("listSites");
+        sites.MapPost("", RegisterSite).Validate<SiteRequest>().ForSignedIn().WithName("registerSite");
+        var site = app.MapGroup("/api/sites/{site:long}").RequireAuthorization().AddEndpointFilter<NoNullsInLists>();
+        site.MapGet("", GetSite).WithTags("Sites").Needs(SiteRight.See).WithName("getSite");
+        site.MapPut("", ChangeSite).Needs(SiteRight.Own).Validate<SiteRequest>().WithTags("Sites").WithName("changeSite");
         site.MapMembers();
         site.MapActs();
         return site;
@@ -34,14 +35,23 @@ internal static class SiteEndpoints
         return TypedResults.Ok(await Views(database, database.Memberships.Where(member => member.PersonId == id).OrderBy(member => member.Site.Name)).ToListAsync());
     }
 
-    private static async Task<Ok<SiteView>> RegisterSite(SiteRequest request, ClaimsPrincipal user, AntiphonContext database, IKeySource keys, TimeProvider clock)
+    private static async Task<Results<Ok<SiteView>, ProblemHttpResult>> RegisterSite(SiteRequest request, ClaimsPrincipal user, AntiphonContext database, IOptions<AccountOptions> accounts, IKeySource keys, TimeProvider clock)
     {
+        if (!await MayRegisterAsync(user.PersonId(), accounts.Value.SitesBy, database)) return TypedResults.Problem("Ask whoever runs this installation to register it and invite you.", title: "Your account may not register sites.", statusCode: StatusCodes.Status403Forbidden);
         var site = new Site { PublicKey = keys.NewKey(), CreatedAt = clock.GetUtcNow() };
         Apply(request, site);
         database.Memberships.Add(new Membership { Site = site, PersonId = user.PersonId(), Role = SiteRole.Owner });
         await database.SaveChangesAsync();
         return TypedResults.Ok(await ViewOf(database, site.Id, user.PersonId()));
     }
+
+    private static async Task<bool> MayRegisterAsync(long person, SiteRegistrants who, AntiphonContext database) => who switch
+    {
+        SiteRegistrants.Everybody => true,
+        SiteRegistrants.SiteOwners => await database.Memberships.AnyAsync(member => member.PersonId == person && member.Role == SiteRole.Owner),
+        // Whoever made the first account.
+        _ => await database.Users.MinAsync(one => one.Id) == person,
+    };
 
     private static async Task<Ok<SiteView>> GetSite(long site, ClaimsPrincipal user, AntiphonContext database) =>
         TypedResults.Ok(await ViewOf(database, site, user.PersonId()));

@@ -18,14 +18,3 @@ internal sealed class SiteValidator : AbstractValidator<SiteRequest>
             .WithMessage("\"{PropertyValue}\" is no web address; write it like https://shop.site.example.");
     }
 }
-
-/// <summary>Rules for a new member.</summary>
-internal sealed class NewMemberValidator : AbstractValidator<NewMemberRequest>
-{
-    public NewMemberValidator()
-    {
-        RuleFor(member => member.Name).NotEmpty().WithMessage("Enter a name.").MaximumLength(100);
-        RuleFor(member => member.Mail).EmailAddress().WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
-        RuleFor(member => member.Password).MinimumLength(10).WithMessage("Use at least ten characters.").When(member => !string.IsNullOrEmpty(member.Password));
-    }
-}

@@ -22,15 +22,15 @@ internal static class WatchEndpoints
     public static void MapWatching(this RouteGroupBuilder site)
     {
         var watched = site.MapGroup("/watched").WithTags("Watched feeds");
-        watched.MapGet("", List).WithName("listWatchedFeeds");
-        watched.MapPost("", Watch).Needs(SiteRole.Editor).WithName("watchFeed").WithSummary("Watches a feed, and publishes it repaired where that is asked for. A feed that is watched already is given back.");
-        watched.MapPost("/{feed:long}/check", Check).Needs(SiteRole.Editor).WithName("checkWatchedFeed");
-        watched.MapPut("/{feed:long}/repaired", Publish).Needs(SiteRole.Editor).WithName("publishRepairedFeed");
-        watched.MapDelete("/{feed:long}", Leave).Needs(SiteRole.Editor).WithName("leaveWatchedFeed");
+        watched.MapGet("", List).Needs(SiteRight.See).WithName("listWatchedFeeds");
+        watched.MapPost("", Watch).Needs(SiteRight.Edit).WithName("watchFeed").WithSummary("Watches a feed, and publishes it repaired where that is asked for. A feed that is watched already is given back.");
+        watched.MapPost("/{feed:long}/check", Check).Needs(SiteRight.Edit).WithName("checkWatchedFeed");
+        watched.MapPut("/{feed:long}/repaired", Publish).Needs(SiteRight.Edit).WithName("publishRepairedFeed");
+        watched.MapDelete("/{feed:long}", Leave).Needs(SiteRight.Edit).WithName("leaveWatchedFeed");
     }
 
     /// <summary>Maps the address of repaired feeds.</summary>
-    public static void MapRepairedFeeds(this WebApplication app) => app.MapMethods("/feeds/repaired/{key}", ["GET", "HEAD"], ShowAsync).ExcludeFromDescription();
+    public static void MapRepairedFeeds(this WebApplication app) => app.MapMethods("/feeds/repaired/{key}", ["GET", "HEAD"], ShowAsync).ExcludeFromDescription().ForAnybody();
 
     private static async Task<IResult> ShowAsync(string key, HttpContext http, AntiphonContext database)
     {

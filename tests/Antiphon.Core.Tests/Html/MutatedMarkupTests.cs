@@ -1,3 +1,5 @@
+using Antiphon.Tests;
+
 namespace Antiphon.Core.Tests.Html;
 
 public sealed class MutatedMarkupTests

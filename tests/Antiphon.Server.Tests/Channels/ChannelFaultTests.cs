@@ -23,7 +23,7 @@ public sealed class ChannelFaultTests : IAsyncLifetime
         _world = await OutsideWorld.StartAsync();
         await StartAsync();
         using var first = new Visitor(_address);
-        await first.PostAsync("api/setup", new { name = "Imogen Tarrant", mail = "imogen@quillmoor.example", password = AntiphonHost.Password });
+        await first.PostAsync("api/setup", new { name = "Imogen Tarrant", mail = "imogen@quillmoor.example", password = AntiphonHost.Password, key = await File.ReadAllTextAsync(Path.Combine(_data.Path, "setup-key")) });
         _script = new HttpClient { BaseAddress = _address };
         _script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", (await first.PostAsync("api/tokens", new { name = "tests" })).Text("token"));
     }

@@ -30,6 +30,9 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     /// <summary>A blog written here.</summary>
     public long Blog { get; private set; }
 
+    /// <summary>Folder of its data.</summary>
+    public string Data => _data.Path;
+
     /// <summary>Path of the site's API, with trailing slash.</summary>
     public string Api => $"api/sites/{Site}/";
 
@@ -47,7 +50,7 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
         UseKestrel(_port);
         StartServer();
         using var first = new Visitor(Address);
-        await first.PostAsync("api/setup", new { name = "Imogen Tarrant", mail = "imogen@quillmoor.example", password = Password });
+        await first.PostAsync("api/setup", new { name = "Imogen Tarrant", mail = "imogen@quillmoor.example", password = Password, key = await File.ReadAllTextAsync(Path.Combine(_data.Path, "setup-key")) });
         var token = await first.PostAsync("api/tokens", new { name = "tests" });
         Owner = WithToken(token.Text("token"));
         await FreshSiteAsync();

@@ -7,9 +7,13 @@ namespace Antiphon.Server.Tests.Hosting;
 internal sealed class Visitor : IDisposable
 {
     private const string Header = "X-Antiphon-Antiforgery";
+    private readonly CookieContainer _cookies = new();
     private readonly HttpClient _client;
 
-    public Visitor(Uri address) => _client = new HttpClient(new SocketsHttpHandler { CookieContainer = new CookieContainer(), AllowAutoRedirect = false }) { BaseAddress = address };
+    public Visitor(Uri address) => _client = new HttpClient(new SocketsHttpHandler { CookieContainer = _cookies, AllowAutoRedirect = false }) { BaseAddress = address };
+
+    /// <summary>Takes copies of another visitor's cookies.</summary>
+    public void TakeCookiesOf(Visitor other) => _cookies.Add(other._cookies.GetAllCookies());
 
     /// <summary>What the session says.</summary>
     public Task<Json> SessionAsync() => _client.GetJsonAsync("api/session");

@@ -39,6 +39,7 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         await host.InDatabaseAsync(async database => await database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());
         using var guest = await host.MemberAsync("moderator", "guest@fellside.example");
         await host.InDatabaseAsync(database => database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());
+        await host.InDatabaseAsync(database => database.Users.Where(one => one.Email == "guest@fellside.example").ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true)));
         var key = await InviteAsync("guest@fellside.example", "contributor");
         using var visitor = new Visitor(host.Address);
         var refusal = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{key}", new { password = "not the password" })).ProblemAsync(HttpStatusCode.BadRequest);
@@ -68,6 +69,44 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         using var editor = await host.MemberAsync("editor", "inviting@quillmoor.example");
         await editor.RefusedAsync(host.Api + "invitations", new { mail = "more@fellside.example", role = "owner" }, HttpStatusCode.Forbidden);
         Assert.True((await host.Owner.RefusedAsync(host.Api + "invitations", new { mail = "INVITING@quillmoor.example", role = "owner" })).Has("errors.mail"));
+    }
+
+    [Fact]
+    public async Task A_link_passed_on_by_hand_makes_an_account_that_whoever_proves_the_address_takes_over()
+    {
+        // Somebody who owns a site invites an address that is not theirs, and opens the link themselves.
+        var byHand = await host.InviteAsync("victim@fellside.example", "editor");
+        using var stranger = new Visitor(host.Address);
+        await stranger.PostAsync($"api/invitations/{byHand}", new { name = "Stranger", password = "the stranger's own" });
+        Assert.True((await stranger.SessionAsync()).Has("person"));
+        await host.FreshSiteAsync();
+        // Another site asks the real one, by mail: she is not asked for a password she never chose.
+        var mailed = await InviteAsync("victim@fellside.example", "owner");
+        using var victim = new Visitor(host.Address);
+        Assert.Contains("\"hasAccount\":false", await (await victim.SendAsync(HttpMethod.Get, $"api/invitations/{mailed}")).Content.ReadAsStringAsync());
+        await victim.PostAsync($"api/invitations/{mailed}", new { name = "Vera", password = AntiphonHost.Password });
+        Assert.False((await stranger.SessionAsync()).Has("person"));
+        Assert.Equal(HttpStatusCode.Unauthorized, (await stranger.SignInAsync("victim@fellside.example", "the stranger's own")).StatusCode);
+        Assert.Equal("Vera", (await victim.SessionAsync()).Text("person.name"));
+    }
+
+    [Fact]
+    public async Task By_hand_nobody_joins_for_an_account_without_its_password()
+    {
+        using var there = await host.MemberAsync("moderator", "settled@fellside.example");
+        await host.InDatabaseAsync(database => database.Users.Where(one => one.Email == "settled@fellside.example").ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true)));
+        await host.FreshSiteAsync();
+        var byHand = await host.InviteAsync("settled@fellside.example", "owner");
+        using var visitor = new Visitor(host.Address);
+        var refusal = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{byHand}", new { name = "x", password = "another password" })).ProblemAsync(HttpStatusCode.BadRequest);
+        Assert.True(refusal.Has("errors.password"));
+    }
+
+    [Fact]
+    public async Task Nobody_is_made_a_member_without_being_asked()
+    {
+        var answer = await host.Owner.PostAsync(host.Api + "people", System.Net.Http.Json.JsonContent.Create(new { name = "x", mail = "x@fellside.example", role = "owner", password = AntiphonHost.Password }));
+        Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
     }
 
     [GeneratedRegex("/join/(\\S+)")]

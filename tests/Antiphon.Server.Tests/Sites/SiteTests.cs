@@ -46,10 +46,10 @@ public sealed class SiteTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [Theory]
     [InlineData("moderator", "posts", HttpStatusCode.Forbidden)]
     [InlineData("moderator", "listings", HttpStatusCode.Forbidden)]
-    [InlineData("moderator", "people", HttpStatusCode.Forbidden)]
-    [InlineData("editor", "people", HttpStatusCode.Forbidden)]
+    [InlineData("moderator", "invitations", HttpStatusCode.Forbidden)]
+    [InlineData("editor", "invitations", HttpStatusCode.Forbidden)]
     [InlineData("editor", "listings", HttpStatusCode.BadRequest)]
-    [InlineData("owner", "people", HttpStatusCode.BadRequest)]
+    [InlineData("owner", "invitations", HttpStatusCode.BadRequest)]
     public async Task A_role_reaches_so_far(string role, string path, HttpStatusCode status)
     {
         // An empty body is refused only once the role has been let through.

@@ -16,10 +16,10 @@ public static class SubscriberList
     /// <summary>The table with its head. What a spreadsheet would run as a formula gets an apostrophe before it.</summary>
     public static string Write(IEnumerable<ListedSubscriber> subscribers)
     {
-        var table = new StringBuilder("mail,name,since,left,origin,reason\r\n");
+        var table = new StringBuilder("mail,name,since,left,origin,reason,paused,suppressed\r\n");
         foreach (var one in subscribers)
         {
-            string?[] values = [one.Mail, one.Name, Moment(one.Since), one.Left is { } left ? Moment(left) : null, one.Origin.ToString().ToLowerInvariant(), one.Reason];
+            string?[] values = [one.Mail, one.Name, Moment(one.Since), one.Left is { } left ? Moment(left) : null, one.Origin.ToString().ToLowerInvariant(), one.Reason, one.PausedUntil is { } until ? Moment(until) : null, one.Suppressed?.ToString().ToLowerInvariant()];
             table.AppendJoin(',', values.Select(CsvCell.Write)).Append("\r\n");
         }
 
@@ -29,13 +29,13 @@ public static class SubscriberList
     /// <summary>The column that holds addresses: named so, or else the one in which most rows have an "@"; null when there is none.</summary>
     public static string? MailColumn(ImportTable table)
     {
-        if (table.Columns.FirstOrDefault(column => MailNames.Contains(Plain(column))) is { } named) return named;
+        if (table.Columns.FirstOrDefault(column => MailNames.Contains(ColumnName.Plain(column))) is { } named) return named;
         var best = table.Columns.Select((column, at) => (column, Count: table.Rows.Count(row => row[at].Contains('@', StringComparison.Ordinal)))).MaxBy(one => one.Count);
         return best.Count > 0 ? best.column : null;
     }
 
     /// <summary>The column that holds names; null when none is called so.</summary>
-    public static string? NameColumn(ImportTable table) => table.Columns.FirstOrDefault(column => NameNames.Contains(Plain(column)));
+    public static string? NameColumn(ImportTable table) => table.Columns.FirstOrDefault(column => NameNames.Contains(ColumnName.Plain(column)));
 
     /// <summary>Looks at each row of a list.</summary>
     /// <param name="table">The list.</param>
@@ -45,7 +45,7 @@ public static class SubscriberList
     /// <param name="known">What is known of an address in small letters: that it gets mails already, left or takes none; null for one the site does not have. Those that left are never brought back by a list.</param>
     public static IReadOnlyList<ListedRow> Read(ImportTable table, string mail, string? name, Func<string, bool> isMail, Func<string, ListedKind?> known)
     {
-        var (mailAt, nameAt) = (Index(table, mail), name is null ? -1 : Index(table, name));
+        var (mailAt, nameAt, standing) = (Index(table, mail), name is null ? -1 : Index(table, name), new ListedStanding(table.Columns));
         var seen = new HashSet<string>();
         return [.. table.Rows.Select((row, at) =>
         {
@@ -53,48 +53,15 @@ public static class SubscriberList
             var called = nameAt < 0 ? null : Said.OrNull(Shortened.ToLength(OneLine(CsvCell.Read(row[nameAt])), LongestName));
             var kind = address.Length is 0 or > LongestMail || !isMail(address) ? ListedKind.NoAddress
                 : !seen.Add(address) ? ListedKind.Twice
-                : known(address) ?? ListedKind.New;
-            return new ListedRow(at + 2, address, called, kind);
+                : known(address) ?? standing.KindOf(row);
+            var (isPaused, until) = standing.PauseOf(row);
+            return new ListedRow(at + 2, address, called, kind) { IsPaused = isPaused, PausedUntil = until };
         })];
     }
 
     private static int Index(ImportTable table, string column) => table.Columns.ToList().FindIndex(one => string.Equals(one, column, StringComparison.OrdinalIgnoreCase));
 
-    private static string Plain(string column) => new([.. column.ToLowerInvariant().Where(c => char.IsLetter(c) || c == '-')]);
-
     private static string OneLine(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Select(word => new string([.. word.Where(c => !char.IsControl(c))])));
 
     private static string Moment(DateTimeOffset at) => at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
-}
-
-/// <summary>A subscriber in a list.</summary>
-public sealed record ListedSubscriber(string Mail, string? Name, DateTimeOffset Since, DateTimeOffset? Left, SubscriberOrigin Origin, string? Reason);
-
-/// <summary>A row of a list that was looked at.</summary>
-/// <param name="Line">Its line in the file, the head being the first.</param>
-/// <param name="Mail">Its address in small letters, as far as there is one.</param>
-/// <param name="Name">Its name, or null.</param>
-/// <param name="Kind">What becomes of it.</param>
-public sealed record ListedRow(int Line, string Mail, string? Name, ListedKind Kind);
-
-/// <summary>What becomes of a row of a list.</summary>
-public enum ListedKind
-{
-    /// <summary>A new subscriber.</summary>
-    New,
-
-    /// <summary>Gets mails already.</summary>
-    Known,
-
-    /// <summary>Ended the mails, and is not brought back.</summary>
-    Left,
-
-    /// <summary>Stands in the list a second time.</summary>
-    Twice,
-
-    /// <summary>Holds no mail address.</summary>
-    NoAddress,
-
-    /// <summary>Is an address mails come back from, or whose owner called them unwanted.</summary>
-    Bounced,
 }

@@ -1,8 +1,6 @@
-using System.Net;
 using Antiphon.Data;
 using Antiphon.Server.Hosting;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Blogs.Pages;
 
@@ -20,7 +18,7 @@ internal static class BlogHosts
         var host = context.Request.Host.Host;
         var path = context.Request.Path;
         // Our own name is asked for most and never belongs to a blog; looking it up would cost every request.
-        if (IsOwn(context, host) || !host.Contains('.', StringComparison.Ordinal) || Shared.Any(shared => path.StartsWithSegments(shared)))
+        if (OwnHosts.IsOwn(context, host) || !host.Contains('.', StringComparison.Ordinal) || Shared.Any(shared => path.StartsWithSegments(shared)))
         {
             await next(context);
             return;
@@ -32,11 +30,5 @@ internal static class BlogHosts
             context.Request.Path = $"/blogs/{key}{(path == "/" ? string.Empty : path)}";
 
         await next(context);
-    }
-
-    private static bool IsOwn(HttpContext context, string host)
-    {
-        var own = new Uri(context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.PublicAddress).Host;
-        return string.Equals(host, own, StringComparison.OrdinalIgnoreCase) || IPAddress.TryParse(host, out _);
     }
 }

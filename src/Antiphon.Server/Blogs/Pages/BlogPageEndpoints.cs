@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Posts;
@@ -26,17 +27,17 @@ internal static class BlogPageEndpoints
     public static void MapBlogPages(this WebApplication app)
     {
         var pages = app.MapGroup("/blogs/{key}").ExcludeFromDescription();
-        pages.MapGet("", ([AsParameters] PageRequest asked, string? before) => asked.ShowAsync(async (reader, blog, end) => await reader.FirstAsync(blog, before, end)));
-        pages.MapGet("/category/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.CategoryAsync(blog, name, before, end)));
-        pages.MapGet("/tag/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.TagAsync(blog, name, before, end)));
-        pages.MapGet("/author/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.AuthorAsync(blog, name, before, end)));
-        pages.MapGet("/archive", ([AsParameters] PageRequest asked) => asked.ShowAsync(async (reader, blog, end) => await reader.ArchiveAsync(blog, end)));
-        pages.MapGet("/archive/{month}", ([AsParameters] PageRequest asked, string month) => asked.ShowAsync((reader, blog, end) => reader.MonthAsync(blog, month, end)));
-        pages.MapGet("/search", ([AsParameters] PageRequest asked, string? q) => asked.ShowAsync(async (reader, blog, end) => await reader.SearchAsync(blog, q, end)));
-        pages.MapGet("/sitemap.xml", ShowSitemap);
-        pages.MapGet("/robots.txt", ShowRobots);
+        pages.MapGet("", ([AsParameters] PageRequest asked, string? before) => asked.ShowAsync(async (reader, blog, end) => await reader.FirstAsync(blog, before, end))).ForAnybody();
+        pages.MapGet("/category/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.CategoryAsync(blog, name, before, end))).ForAnybody();
+        pages.MapGet("/tag/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.TagAsync(blog, name, before, end))).ForAnybody();
+        pages.MapGet("/author/{name}", ([AsParameters] PageRequest asked, string name, string? before) => asked.ShowAsync((reader, blog, end) => reader.AuthorAsync(blog, name, before, end))).ForAnybody();
+        pages.MapGet("/archive", ([AsParameters] PageRequest asked) => asked.ShowAsync(async (reader, blog, end) => await reader.ArchiveAsync(blog, end))).ForAnybody();
+        pages.MapGet("/archive/{month}", ([AsParameters] PageRequest asked, string month) => asked.ShowAsync((reader, blog, end) => reader.MonthAsync(blog, month, end))).ForAnybody();
+        pages.MapGet("/search", ([AsParameters] PageRequest asked, string? q) => asked.ShowAsync(async (reader, blog, end) => await reader.SearchAsync(blog, q, end))).ForAnybody();
+        pages.MapGet("/sitemap.xml", ShowSitemap).ForAnybody();
+        pages.MapGet("/robots.txt", ShowRobots).ForAnybody();
         // Under a host name of a blog's own nothing else of ours answers, the workplace least of all.
-        pages.MapGet("/{**rest}", () => PublicPage.Missing());
+        pages.MapGet("/{**rest}", () => PublicPage.Missing()).ForAnybody();
     }
 
     private static async Task<IResult> ShowSitemap(string key, HttpContext http, AntiphonContext database, PostAddresses addresses, TimeProvider clock)

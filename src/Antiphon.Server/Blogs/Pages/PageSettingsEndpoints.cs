@@ -22,10 +22,10 @@ internal static class PageSettingsEndpoints
     public static void MapPageSettings(this RouteGroupBuilder site)
     {
         var pages = site.MapGroup("/blogs/{blog:long}/pages").WithTags("Blogs");
-        pages.MapGet("", Get).WithName("getPages");
-        pages.MapPut("", Keep).Needs(SiteRole.Editor).Validate<PagesRequest>().WithName("keepPages").WithSummary("How the pages of a blog look, and the host name they answer under.");
-        pages.MapPost("/preview", Preview).Validate<PagesRequest>().WithName("previewPages").WithSummary("Pages of the blog in a look that is not saved.");
-        pages.MapPost("/host", LookAtHost).Needs(SiteRole.Editor).WithName("checkHost").WithSummary("Whether the blog's own host name leads here.");
+        pages.MapGet("", Get).Needs(SiteRight.See).WithName("getPages");
+        pages.MapPut("", Keep).Needs(SiteRight.Edit).Validate<PagesRequest>().WithName("keepPages").WithSummary("How the pages of a blog look, and the host name they answer under.");
+        pages.MapPost("/preview", Preview).Validate<PagesRequest>().Needs(SiteRight.See).WithName("previewPages").WithSummary("Pages of the blog in a look that is not saved.");
+        pages.MapPost("/host", LookAtHost).Needs(SiteRight.Edit).WithName("checkHost").WithSummary("Whether the blog's own host name leads here.");
     }
 
     private static async Task<Results<Ok<PagesView>, NotFound>> Get(long site, long blog, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation) =>

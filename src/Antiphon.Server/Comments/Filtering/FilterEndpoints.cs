@@ -1,3 +1,5 @@
+using Antiphon.Server.Sites;
+using Antiphon.Core.Sites;
 using Antiphon.Core.Comments.Filtering;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Data;
@@ -14,7 +16,7 @@ internal static class FilterEndpoints
     private const int MostMonths = 12;
 
     /// <summary>Maps it.</summary>
-    public static void MapFilter(this RouteGroupBuilder comments) => comments.MapGet("/filter", Show).WithName("getFilter").WithSummary("How the filter scores decisions it did not learn from.");
+    public static void MapFilter(this RouteGroupBuilder comments) => comments.MapGet("/filter", Show).Needs(SiteRight.See).WithName("getFilter").WithSummary("How the filter scores decisions it did not learn from.");
 
     private static async Task<Ok<FilterView>> Show(long site, AntiphonContext database, SiteTrials trials, CancellationToken cancellation)
     {

@@ -1,3 +1,5 @@
+using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Antiphon.Core.Comments.Filtering;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -7,8 +9,8 @@ namespace Antiphon.Server.Comments.Filtering;
 internal static class FilterTrialEndpoints
 {
     /// <summary>Maps the trial.</summary>
-    public static void MapFilterTrial(this WebApplication app) => app.MapGroup("/api/comments/filter").RequireAuthorization().WithTags("Comments")
-        .MapPost("/trial", Try).WithName("tryFilter").WithSummary("Scores comments by a filter that learned from the decisions sent along, and from nothing else. Nothing is stored.");
+    public static void MapFilterTrial(this WebApplication app) => app.MapGroup("/api/comments/filter").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Comments")
+        .MapPost("/trial", Try).ForSignedIn().WithName("tryFilter").WithSummary("Scores comments by a filter that learned from the decisions sent along, and from nothing else. Nothing is stored.");
 
     private static Ok<TrialScores> Try(FilterTrialRequest request, CancellationToken cancellation)
     {

@@ -21,12 +21,12 @@ internal static class CommentActEndpoints
     /// <summary>Maps them.</summary>
     public static void MapCommentActs(this RouteGroupBuilder comments)
     {
-        comments.MapPut("/{comment:long}/text", Edit).Needs(SiteRole.Moderator).WithName("editComment").WithSummary("Changes the text; readers see that it was edited.");
-        comments.MapPut("/{comment:long}/place", Move).Needs(SiteRole.Moderator).WithName("moveComment").WithSummary("Moves a comment with everything below it to another thread, or below another comment.");
-        comments.MapPut("/{comment:long}/assignee", Assign).Needs(SiteRole.Moderator).WithName("assignComment");
-        comments.MapPost("/{comment:long}/notes", AddNote).Needs(SiteRole.Moderator).WithName("addCommentNote");
-        comments.MapDelete("/{comment:long}/notes/{note:long}", RemoveNote).Needs(SiteRole.Moderator).WithName("removeCommentNote");
-        comments.MapPost("/{comment:long}/erasure", Erase).Needs(SiteRole.Moderator).WithName("eraseComment").WithSummary("Removes text, name and mail for good; the place in the thread stays.");
+        comments.MapPut("/{comment:long}/text", Edit).Needs(SiteRight.Moderate).WithName("editComment").WithSummary("Changes the text; readers see that it was edited.");
+        comments.MapPut("/{comment:long}/place", Move).Needs(SiteRight.Moderate).WithName("moveComment").WithSummary("Moves a comment with everything below it to another thread, or below another comment.");
+        comments.MapPut("/{comment:long}/assignee", Assign).Needs(SiteRight.Moderate).WithName("assignComment");
+        comments.MapPost("/{comment:long}/notes", AddNote).Needs(SiteRight.Moderate).WithName("addCommentNote");
+        comments.MapDelete("/{comment:long}/notes/{note:long}", RemoveNote).Needs(SiteRight.Moderate).WithName("removeCommentNote");
+        comments.MapPost("/{comment:long}/erasure", Erase).Needs(SiteRight.Moderate).WithName("eraseComment").WithSummary("Removes text, name and mail for good; the place in the thread stays.");
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Edit(long site, long comment, TextRequest request, HttpContext http, AntiphonContext database, DeedRecord deeds, TimeProvider clock)

@@ -17,13 +17,13 @@ internal static class ManyDecisions
     /// <summary>Maps those on comments.</summary>
     public static void MapManyDecisions(this RouteGroupBuilder comments)
     {
-        comments.MapPost("/{comment:long}/writer", DecideWriter).Needs(SiteRole.Moderator).WithName("decideWriter").WithSummary("Decides everything of a comment's writer that waits or is public.");
-        comments.MapPost("/decisions", DecideMany).Needs(SiteRole.Moderator).WithName("decideMany").WithSummary("Decides a list of comments, each only if it stands where it was seen.");
+        comments.MapPost("/{comment:long}/writer", DecideWriter).Needs(SiteRight.Moderate).WithName("decideWriter").WithSummary("Decides everything of a comment's writer that waits or is public.");
+        comments.MapPost("/decisions", DecideMany).Needs(SiteRight.Moderate).WithName("decideMany").WithSummary("Decides a list of comments, each only if it stands where it was seen.");
     }
 
     /// <summary>Maps those on threads.</summary>
     public static void MapThreadClearing(this RouteGroupBuilder threads) =>
-        threads.MapPost("/{thread:long}/clear", ClearThread).Needs(SiteRole.Moderator).WithName("clearThread").WithSummary("Decides everything in a thread that waits or is public; at most a thousand at once.");
+        threads.MapPost("/{thread:long}/clear", ClearThread).Needs(SiteRight.Moderate).WithName("clearThread").WithSummary("Decides everything in a thread that waits or is public; at most a thousand at once.");
 
     /// <summary>The comments of the writer of one: by mail, or without one by name among those without.</summary>
     public static IQueryable<Comment> OfWriter(this IQueryable<Comment> comments, Comment one) => one.Mention is { Host: var host } ? comments.Where(other => other.SiteId == one.SiteId && other.Mention!.Host == host) : one.Mail is null

@@ -19,9 +19,9 @@ internal static class MarkEndpoints
     /// <summary>Maps them.</summary>
     public static void MapMarks(this RouteGroupBuilder comments)
     {
-        comments.MapGet("/marks", List).WithName("listWriterMarks");
-        comments.MapPost("/{comment:long}/mark", Mark).Needs(SiteRole.Moderator).WithName("markWriter").WithSummary("Bans or trusts the writer of a comment, bans where it came from or a host it leads to; a ban may decide what they wrote before.");
-        comments.MapDelete("/marks/{mark:long}", Remove).Needs(SiteRole.Moderator).WithName("removeWriterMark");
+        comments.MapGet("/marks", List).Needs(SiteRight.See).WithName("listWriterMarks");
+        comments.MapPost("/{comment:long}/mark", Mark).Needs(SiteRight.Moderate).WithName("markWriter").WithSummary("Bans or trusts the writer of a comment, bans where it came from or a host it leads to; a ban may decide what they wrote before.");
+        comments.MapDelete("/marks/{mark:long}", Remove).Needs(SiteRight.Moderate).WithName("removeWriterMark");
     }
 
     private static async Task<Ok<List<MarkView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

@@ -1,3 +1,4 @@
+using Antiphon.Core.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Data;
 using Antiphon.Server.Accounts;
@@ -13,11 +14,11 @@ namespace Antiphon.Server.Comments.Moderation;
 internal static class QueueEndpoints
 {
     /// <summary>Maps the comments of one site.</summary>
-    public static void MapQueue(this RouteGroupBuilder comments) => comments.MapGet("", ListOfSite).WithName("listComments");
+    public static void MapQueue(this RouteGroupBuilder comments) => comments.MapGet("", ListOfSite).Needs(SiteRight.See).WithName("listComments");
 
     /// <summary>Maps the comments of all sites.</summary>
     public static void MapQueueOfAll(this WebApplication app) =>
-        app.MapGet("/api/comments", ListOfAll).RequireAuthorization().WithTags("Comments").WithName("listCommentsOfAll").WithSummary("Comments of every site the person belongs to.");
+        app.MapGet("/api/comments", ListOfAll).RequireAuthorization().WithTags("Comments").ForSignedIn().WithName("listCommentsOfAll").WithSummary("Comments of every site the person belongs to.");
 
     private static async Task<Ok<QueuePage>> ListOfSite(long site, [AsParameters] QueueQuery query, HttpContext http, QueueReader queue) =>
         TypedResults.Ok(await queue.ReadAsync([site], query, http.Member().PersonId, http.RequestAborted));

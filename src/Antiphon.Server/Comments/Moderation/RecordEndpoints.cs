@@ -15,7 +15,7 @@ internal static class RecordEndpoints
     private const int StartLength = 80;
 
     /// <summary>Maps it.</summary>
-    public static void MapRecord(this RouteGroupBuilder comments) => comments.MapGet("/record", List).Needs(SiteRole.Moderator).WithName("listCommentDeeds");
+    public static void MapRecord(this RouteGroupBuilder comments) => comments.MapGet("/record", List).Needs(SiteRight.Moderate).WithName("listCommentDeeds");
 
     private static async Task<Ok<RecordPage>> List(long site, AntiphonContext database, long? comment, long? before, CancellationToken cancellation)
     {

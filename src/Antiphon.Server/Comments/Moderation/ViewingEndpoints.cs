@@ -18,10 +18,10 @@ internal static class ViewingEndpoints
     /// <summary>Maps them.</summary>
     public static void MapViewing(this RouteGroupBuilder comments)
     {
-        comments.MapPut("/{comment:long}/look", Look).Needs(SiteRole.Moderator).WithName("lookAtComment").WithSummary("Says that the person looks at a comment, and tells who else does. Said again every ten seconds.");
-        comments.MapGet("/views", ListViews).WithName("listCommentViews");
-        comments.MapPost("/views", SaveView).WithName("saveCommentView");
-        comments.MapDelete("/views/{view:long}", RemoveView).WithName("removeCommentView");
+        comments.MapPut("/{comment:long}/look", Look).Needs(SiteRight.Moderate).WithName("lookAtComment").WithSummary("Says that the person looks at a comment, and tells who else does. Said again every ten seconds.");
+        comments.MapGet("/views", ListViews).Needs(SiteRight.See).WithName("listCommentViews");
+        comments.MapPost("/views", SaveView).Needs(SiteRight.See).WithName("saveCommentView");
+        comments.MapDelete("/views/{view:long}", RemoveView).Needs(SiteRight.See).WithName("removeCommentView");
     }
 
     private static async Task<Results<Ok<IReadOnlyList<string>>, NotFound>> Look(long site, long comment, HttpContext http, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

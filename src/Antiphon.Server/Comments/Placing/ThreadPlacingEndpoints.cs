@@ -20,10 +20,10 @@ internal static class ThreadPlacingEndpoints
     /// <summary>Maps them.</summary>
     public static void MapThreadPlacing(this RouteGroupBuilder threads)
     {
-        threads.MapPost("/moves", Move).Needs(SiteRole.Editor).WithName("moveThreads").WithSummary("Moves and merges threads by a list or a rule. A trial says what would happen and changes nothing.");
-        threads.MapPost("/check", Check).WithName("checkThreads").WithSummary("Fetches pages and says what is wrong with the threads on them.");
-        threads.MapGet("/{thread:long}/settings", GetSettings).WithName("getThreadSettings");
-        threads.MapPut("/{thread:long}/settings", PutSettings).Needs(SiteRole.Editor).WithName("saveThreadSettings").WithSummary("Sets the layer of a page that is no post.");
+        threads.MapPost("/moves", Move).Needs(SiteRight.Edit).WithName("moveThreads").WithSummary("Moves and merges threads by a list or a rule. A trial says what would happen and changes nothing.");
+        threads.MapPost("/check", Check).Needs(SiteRight.Edit).WithName("checkThreads").WithSummary("Fetches pages and says what is wrong with the threads on them.");
+        threads.MapGet("/{thread:long}/settings", GetSettings).Needs(SiteRight.See).WithName("getThreadSettings");
+        threads.MapPut("/{thread:long}/settings", PutSettings).Needs(SiteRight.Edit).WithName("saveThreadSettings").WithSummary("Sets the layer of a page that is no post.");
     }
 
     private static async Task<Results<Ok<List<ThreadMoveResult>>, ValidationProblem>> Move(long site, ThreadMovesRequest request, ThreadMoves threads, CancellationToken cancellation)

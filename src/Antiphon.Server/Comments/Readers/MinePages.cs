@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
@@ -28,13 +29,13 @@ internal static class MinePages
     public static void MapMinePages(this WebApplication app)
     {
         var pages = app.MapGroup(string.Empty).ExcludeFromDescription().DisableAntiforgery();
-        pages.MapGet("/embed/mine/{siteKey}", Ask);
-        pages.MapPost("/embed/mine/{siteKey}", Send).RequireRateLimiting(RateLimits.SignIn);
-        pages.MapGet("/mine/{key}", Show).RequireRateLimiting(RateLimits.SignIn);
-        pages.MapGet("/mine/{key}/comments.json", Export).RequireRateLimiting(RateLimits.SignIn);
-        pages.MapPost("/mine/{key}", Act).RequireRateLimiting(RateLimits.SignIn);
-        pages.MapGet("/follow/{key}", AskStop);
-        pages.MapPost("/follow/{key}", Stop);
+        pages.MapGet("/embed/mine/{siteKey}", Ask).ForAnybody();
+        pages.MapPost("/embed/mine/{siteKey}", Send).RequireRateLimiting(RateLimits.SignIn).ForAnybody();
+        pages.MapGet("/mine/{key}", Show).RequireRateLimiting(RateLimits.SignIn).ForAnybody();
+        pages.MapGet("/mine/{key}/comments.json", Export).RequireRateLimiting(RateLimits.SignIn).ForAnybody();
+        pages.MapPost("/mine/{key}", Act).RequireRateLimiting(RateLimits.SignIn).ForAnybody();
+        pages.MapGet("/follow/{key}", AskStop).ForAnybody();
+        pages.MapPost("/follow/{key}", Stop).ForAnybody();
     }
 
     private static async Task<IResult> Ask(string siteKey, ThreadReader threads, CancellationToken cancellation) =>
@@ -54,7 +55,7 @@ internal static class MinePages
     {
         if (await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site) return PublicPage.Missing();
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
-        var fields = await http.Request.ReadFormAsync(http.RequestAborted);
+        var fields = await http.FormAsync();
         var mail = fields["mail"].ToString().Trim().ToLowerInvariant();
         if (!MailAddresses.IsOne(mail)) return AskPage(site, EmbedTexts.For(site.Language).MailWrong);
         var isKnown = await database.Comments.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, http.RequestAborted) || await database.ThreadFollows.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, http.RequestAborted);
@@ -107,7 +108,7 @@ internal static class MinePages
     private static async Task<IResult> Act(string key, HttpContext http, ReaderConfirming confirming, CommentErasing erasing, AntiphonContext database)
     {
         if (await confirming.FindAsync(key, http.RequestAborted) is not { } found) return Unknown();
-        var fields = http.Request.HasFormContentType ? await http.Request.ReadFormAsync(http.RequestAborted) : FormCollection.Empty;
+        var fields = await http.FormAsync();
         var texts = MineTexts.For(found.Site.Language);
         var (link, site) = found;
         switch (fields["act"].ToString())

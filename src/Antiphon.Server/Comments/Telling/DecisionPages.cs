@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
@@ -24,8 +25,8 @@ internal static class DecisionPages
     /// <summary>Maps it.</summary>
     public static void MapDecisionPages(this WebApplication app)
     {
-        app.MapGet("/decide/{key}", Ask).ExcludeFromDescription().RequireRateLimiting(RateLimits.SignIn);
-        app.MapPost("/decide/{key}", Decide).DisableAntiforgery().ExcludeFromDescription().RequireRateLimiting(RateLimits.SignIn);
+        app.MapGet("/decide/{key}", Ask).ExcludeFromDescription().RequireRateLimiting(RateLimits.SignIn).ForAnybody();
+        app.MapPost("/decide/{key}", Decide).DisableAntiforgery().ExcludeFromDescription().RequireRateLimiting(RateLimits.SignIn).ForAnybody();
     }
 
     private static async Task<ContentHttpResult> Ask(string key, Spelled<CommentStanding>? to, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
@@ -49,10 +50,10 @@ internal static class DecisionPages
     {
         if (await FindAsync(key, database, http.RequestAborted) is not { } link) return Unknown();
         if (Ended(link, clock) is { } ended) return ended;
-        var fields = http.Request.HasFormContentType ? await http.Request.ReadFormAsync(http.RequestAborted) : FormCollection.Empty;
+        var fields = await http.FormAsync();
         if (!Spelled<CommentStanding>.TryParse(fields["to"], out var to) || !Acts.Any(one => one.Act == to.ToString()) || !Spelled<CommentStanding>.TryParse(fields["seen"], out var seen)) return PublicPage.Message("Nothing was decided", "Go back and tap one of the buttons.", StatusCodes.Status400BadRequest);
         // Who left the team, or may no longer moderate, holds a link that leads nowhere.
-        if (await database.Memberships.FirstOrDefaultAsync(one => one.SiteId == link.SiteId && one.PersonId == link.PersonId, http.RequestAborted) is not { } member || !member.Role.Reach(SiteRole.Moderator)) return Unknown();
+        if (await database.Memberships.FirstOrDefaultAsync(one => one.SiteId == link.SiteId && one.PersonId == link.PersonId, http.RequestAborted) is not { } member || !member.Role.May(SiteRight.Moderate)) return Unknown();
         var now = clock.GetUtcNow();
         if (await database.DecisionLinks.Where(one => one.Id == link.Id && one.UsedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.UsedAt, now), http.RequestAborted) == 0) return Used();
         var by = new Doer(link.PersonId, await database.NameOfAsync(link.PersonId, http.RequestAborted), DeedWay.Mail);

@@ -35,7 +35,11 @@ internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider
     protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        foreach (var wish in await database.NoticeWishes.Include(one => one.Site).Include(one => one.Person).Where(one => one.About != NoticeAbout.Nothing).ToListAsync(cancellation))
+        // Who left the team, or may no longer moderate, is told nothing of what is not published.
+        var moderators = SiteRights.RolesWith(SiteRight.Moderate);
+        var wishes = database.NoticeWishes.Include(one => one.Site).Include(one => one.Person)
+            .Where(one => one.About != NoticeAbout.Nothing && database.Memberships.Any(member => member.SiteId == one.SiteId && member.PersonId == one.PersonId && moderators.Contains(member.Role)));
+        foreach (var wish in await wishes.ToListAsync(cancellation))
         {
             var zone = TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
             if (new NoticeRhythm(wish.EveryHours, wish.QuietFrom, wish.QuietUntil, zone).IsTime(wish.LastSentAt, now)) await TellAsync(database, wish, now, cancellation);

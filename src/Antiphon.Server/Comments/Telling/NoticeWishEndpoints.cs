@@ -15,8 +15,8 @@ internal static class NoticeWishEndpoints
     /// <summary>Maps them.</summary>
     public static void MapNoticeWishes(this RouteGroupBuilder comments)
     {
-        comments.MapGet("/notices", Get).Needs(SiteRole.Moderator).WithName("getNoticeWish");
-        comments.MapPut("/notices", Put).Needs(SiteRole.Moderator).WithName("saveNoticeWish");
+        comments.MapGet("/notices", Get).Needs(SiteRight.Moderate).WithName("getNoticeWish");
+        comments.MapPut("/notices", Put).Needs(SiteRight.Moderate).WithName("saveNoticeWish");
     }
 
     /// <summary>What somebody is told who has just become a moderator: what waits, at once, from now on.</summary>

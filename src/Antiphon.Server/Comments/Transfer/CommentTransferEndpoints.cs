@@ -21,10 +21,10 @@ internal static class CommentTransferEndpoints
     /// <summary>Maps them.</summary>
     public static void MapCommentTransfer(this RouteGroupBuilder comments)
     {
-        comments.MapGet("/export.json", ExportJson).Needs(SiteRole.Editor).WithName("exportCommentsAsJson");
-        comments.MapGet("/export.atom", ExportAtom).Needs(SiteRole.Editor).WithName("exportCommentsAsAtom");
-        comments.MapGet("/export.csv", ExportCsv).Needs(SiteRole.Editor).WithName("exportCommentsAsCsv");
-        comments.MapPost("/import", Import).Needs(SiteRole.Editor).WithName("importComments").WithSummary("Takes a file of comments (JSON, Atom with RFC 4685, or CSV) as the body. With trial=true it says what would be taken and stores nothing.")
+        comments.MapGet("/export.json", ExportJson).Needs(SiteRight.Edit).WithName("exportCommentsAsJson");
+        comments.MapGet("/export.atom", ExportAtom).Needs(SiteRight.Edit).WithName("exportCommentsAsAtom");
+        comments.MapGet("/export.csv", ExportCsv).Needs(SiteRight.Edit).WithName("exportCommentsAsCsv");
+        comments.MapPost("/import", Import).Needs(SiteRight.Edit).WithName("importComments").WithSummary("Takes a file of comments (JSON, Atom with RFC 4685, or CSV) as the body. With trial=true it says what would be taken and stores nothing.")
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestMegabytes * 1024L * 1024));
     }
 

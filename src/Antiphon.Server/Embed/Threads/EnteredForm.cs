@@ -1,3 +1,4 @@
+using Antiphon.Server.Hosting;
 using Antiphon.Data.Entities;
 
 namespace Antiphon.Server.Embed.Threads;
@@ -15,7 +16,7 @@ internal sealed record EnteredForm(Site? Site, IFormCollection? Fields, IResult?
         if (await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site) return Refused(ThreadEmbedEndpoints.Unknown(http));
         if (EmbedAnswer.Refusal(http, site.AllowedAddresses) is { } refusal) return Refused(refusal);
         if (!http.Request.HasFormContentType) return Refused(TypedResults.Problem("Send the form's fields.", title: "This is no form.", statusCode: StatusCodes.Status415UnsupportedMediaType));
-        return new EnteredForm(site, await http.Request.ReadFormAsync(http.RequestAborted), null, http.Request.Headers.Accept.ToString().Contains("application/json", StringComparison.Ordinal));
+        return new EnteredForm(site, await http.FormAsync(), null, http.Request.Headers.Accept.ToString().Contains("application/json", StringComparison.Ordinal));
     }
 
     private static EnteredForm Refused(IResult refusal) => new(null, null, refusal, false);

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -11,7 +12,7 @@ internal static class ThreadCounts
     private const int Most = 100;
 
     /// <summary>Maps it.</summary>
-    public static void MapThreadCounts(this RouteGroupBuilder embed) => embed.MapGet("/threads/{siteKey}/counts.json", Count);
+    public static void MapThreadCounts(this RouteGroupBuilder embed) => embed.MapGet("/threads/{siteKey}/counts.json", Count).ForAnybody();
 
     private static async Task<IResult> Count(string siteKey, string[] id, HttpContext http, AntiphonContext database, ThreadReader threads)
     {

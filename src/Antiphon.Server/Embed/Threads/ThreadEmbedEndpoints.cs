@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Globalization;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Order;
@@ -15,10 +16,10 @@ internal static class ThreadEmbedEndpoints
     /// <summary>Maps the forms a thread has.</summary>
     public static void MapThreadEmbeds(this RouteGroupBuilder embed)
     {
-        embed.MapGet("/threads/{siteKey}.html", GetFragment);
-        embed.MapGet("/threads/{siteKey}.json", GetJson);
-        embed.MapGet("/threads/{siteKey}", GetPage);
-        embed.MapPost("/threads/{siteKey}", Write).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing);
+        embed.MapGet("/threads/{siteKey}.html", GetFragment).ForAnybody();
+        embed.MapGet("/threads/{siteKey}.json", GetJson).ForAnybody();
+        embed.MapGet("/threads/{siteKey}", GetPage).ForAnybody();
+        embed.MapPost("/threads/{siteKey}", Write).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ForAnybody();
     }
 
     private static async Task<IResult> GetFragment([AsParameters] ThreadPageQuery query, HttpContext http, ThreadRenders renders) => await renders.GetAsync(query.Asked, http.RequestAborted) is { } thread

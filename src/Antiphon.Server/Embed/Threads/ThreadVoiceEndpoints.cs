@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Text;
 using Antiphon.Data.Entities;
@@ -16,9 +17,9 @@ internal static class ThreadVoiceEndpoints
     public static void MapThreadVoices(this RouteGroupBuilder embed)
     {
         var threads = embed.MapGroup("/threads/{siteKey}").DisableAntiforgery().RequireRateLimiting(RateLimits.Voices);
-        threads.MapPost("/voice", Hear);
-        threads.MapPost("/own", ChangeOwn);
-        threads.MapPost("/preview", Preview);
+        threads.MapPost("/voice", Hear).ForAnybody();
+        threads.MapPost("/own", ChangeOwn).ForAnybody();
+        threads.MapPost("/preview", Preview).ForAnybody();
     }
 
     private static async Task<IResult> Hear(string siteKey, HttpContext http, ThreadReader threads, ThreadOpening opening, ReaderVoices voices, ReaderKeys readers)

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using System.Security.Cryptography;
 using System.Text;
 using Antiphon.Core.Syndication.Subscribers;
@@ -15,7 +16,7 @@ internal static class ReturnEndpoints
     private const int MostAtOnce = 1000;
 
     /// <summary>Maps the address. It takes a report as it came (message/rfc822), or JSON.</summary>
-    public static void MapReturns(this WebApplication app) => app.MapPost("/mail/returns", TakeAsync).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ExcludeFromDescription()
+    public static void MapReturns(this WebApplication app) => app.MapPost("/mail/returns", TakeAsync).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ExcludeFromDescription().ForAnybody()
         .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestBytes));
 
     private static async Task<Results<Ok<ReturnsTaken>, UnauthorizedHttpResult, ValidationProblem>> TakeAsync(HttpContext http, IOptions<MailOptions> options, ReturnKeeping keeping, CancellationToken cancellation)

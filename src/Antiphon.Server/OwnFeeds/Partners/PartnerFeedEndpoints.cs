@@ -20,18 +20,18 @@ internal static class PartnerFeedEndpoints
     public static void MapPartnerFeeds(this RouteGroupBuilder site)
     {
         var feeds = site.MapGroup("/partner-feeds").WithTags("Feeds");
-        feeds.MapGet("", List).WithName("listPartnerFeeds");
-        feeds.MapPost("", Add).Needs(SiteRole.Editor).WithName("addPartnerFeed");
-        feeds.MapPut("/{feed:long}", Change).Needs(SiteRole.Editor).WithName("changePartnerFeed");
-        feeds.MapPost("/{feed:long}/end", End).Needs(SiteRole.Editor).WithName("endPartnerFeed").WithSummary("Ends a partner's address; from then on it says that it is gone.");
-        feeds.MapPost("/{feed:long}/resume", Resume).Needs(SiteRole.Editor).WithName("resumePartnerFeed");
+        feeds.MapGet("", List).Needs(SiteRight.SeeReaders).WithName("listPartnerFeeds");
+        feeds.MapPost("", Add).Needs(SiteRight.Edit).WithName("addPartnerFeed");
+        feeds.MapPut("/{feed:long}", Change).Needs(SiteRight.Edit).WithName("changePartnerFeed");
+        feeds.MapPost("/{feed:long}/end", End).Needs(SiteRight.Edit).WithName("endPartnerFeed").WithSummary("Ends a partner's address; from then on it says that it is gone.");
+        feeds.MapPost("/{feed:long}/resume", Resume).Needs(SiteRight.Edit).WithName("resumePartnerFeed");
     }
 
     /// <summary>Maps the feeds in every form.</summary>
     public static void MapPublicPartnerFeeds(this WebApplication app)
     {
         foreach (var form in FeedForm.All)
-            app.MapMethods("/feeds/partners/{key}" + form.Suffix, Reading, (string key, HttpContext http, AntiphonContext database, PartnerFeedReader feeds, TimeProvider clock) => AnswerAsync(key, form, http, database, feeds, clock)).ExcludeFromDescription();
+            app.MapMethods("/feeds/partners/{key}" + form.Suffix, Reading, (string key, HttpContext http, AntiphonContext database, PartnerFeedReader feeds, TimeProvider clock) => AnswerAsync(key, form, http, database, feeds, clock)).ExcludeFromDescription().ForAnybody();
     }
 
     private static async Task<IResult> AnswerAsync(string key, FeedForm form, HttpContext http, AntiphonContext database, PartnerFeedReader feeds, TimeProvider clock)

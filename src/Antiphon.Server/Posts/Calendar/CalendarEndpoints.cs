@@ -32,8 +32,8 @@ internal static class CalendarEndpoints
     public static void MapCalendar(this RouteGroupBuilder site)
     {
         var calendar = site.MapGroup("/calendar").WithTags("Posts");
-        calendar.MapGet("", Show).WithName("getCalendar").WithSummary("The posts of a month, such as 2026-11.");
-        calendar.MapPut("/{post:long}", Move).Needs(SiteRole.Editor).WithName("movePost").WithSummary("Gives a scheduled post another time.");
+        calendar.MapGet("", Show).Needs(SiteRight.See).WithName("getCalendar").WithSummary("The posts of a month, such as 2026-11.");
+        calendar.MapPut("/{post:long}", Move).Needs(SiteRight.Edit).WithName("movePost").WithSummary("Gives a scheduled post another time.");
     }
 
     private static async Task<Results<Ok<CalendarMonth>, ValidationProblem>> Show(long site, string month, AntiphonContext database, CancellationToken cancellation)

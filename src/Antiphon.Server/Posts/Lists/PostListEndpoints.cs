@@ -18,14 +18,14 @@ internal static class PostListEndpoints
     public static void MapPostList(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapGet("", ListPosts).WithName("listPosts");
-        posts.MapGet("/count", CountPosts).WithName("countPosts").WithSummary("How many posts a filter finds; counting takes longer the more there are, so a list can be had without.");
-        posts.MapGet("/terms", ListTerms).WithName("listTerms");
-        posts.MapPut("/{post:long}/row", ChangeRow).Needs(SiteRole.Editor).Validate<QuickEdit>().WithName("changePostRow").WithSummary("Changes what the row of a list shows.");
-        posts.MapPost("/{post:long}/copy", Duplicate).Needs(SiteRole.Contributor).WithName("copyPost").WithSummary("Makes a draft of the same content.");
-        posts.MapPost("/bulk/forecast", Forecast).Needs(SiteRole.Editor).Validate<BulkRequest>().WithName("forecastBulk").WithSummary("How many posts a change would touch.");
-        posts.MapPost("/bulk", ChangeMany).Needs(SiteRole.Editor).Validate<BulkRequest>().WithName("changePosts").WithSummary("Changes many posts at once.");
-        posts.MapPost("/bulk/{change:long}/undo", Undo).Needs(SiteRole.Editor).WithName("undoBulk").WithSummary("Takes a change to many posts back.");
+        posts.MapGet("", ListPosts).Needs(SiteRight.See).WithName("listPosts");
+        posts.MapGet("/count", CountPosts).Needs(SiteRight.See).WithName("countPosts").WithSummary("How many posts a filter finds; counting takes longer the more there are, so a list can be had without.");
+        posts.MapGet("/terms", ListTerms).Needs(SiteRight.See).WithName("listTerms");
+        posts.MapPut("/{post:long}/row", ChangeRow).Needs(SiteRight.Edit).Validate<QuickEdit>().WithName("changePostRow").WithSummary("Changes what the row of a list shows.");
+        posts.MapPost("/{post:long}/copy", Duplicate).Needs(SiteRight.Write).WithName("copyPost").WithSummary("Makes a draft of the same content.");
+        posts.MapPost("/bulk/forecast", Forecast).Needs(SiteRight.Edit).Validate<BulkRequest>().WithName("forecastBulk").WithSummary("How many posts a change would touch.");
+        posts.MapPost("/bulk", ChangeMany).Needs(SiteRight.Edit).Validate<BulkRequest>().WithName("changePosts").WithSummary("Changes many posts at once.");
+        posts.MapPost("/bulk/{change:long}/undo", Undo).Needs(SiteRight.Edit).WithName("undoBulk").WithSummary("Takes a change to many posts back.");
     }
 
     private static async Task<Ok<PostPage>> ListPosts(long site, [AsParameters] PostQuery query, bool? counted, AntiphonContext database, PostAddresses addresses, CancellationToken cancellation)

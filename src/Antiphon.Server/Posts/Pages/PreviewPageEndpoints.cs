@@ -1,3 +1,4 @@
+using Antiphon.Core.Feeds.Reading;
 using System.Text.Json;
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
@@ -18,11 +19,11 @@ namespace Antiphon.Server.Posts.Pages;
 internal static class PreviewPageEndpoints
 {
     /// <summary>Maps the page.</summary>
-    public static void MapPreviews(this WebApplication app) => app.MapGet("/previews/{key}", Show).ExcludeFromDescription();
+    public static void MapPreviews(this WebApplication app) => app.MapGet("/previews/{key}", Show).ExcludeFromDescription().ForAnybody();
 
     /// <summary>Maps the page of a post as it is being written.</summary>
     public static void MapPostPages(this RouteGroupBuilder site) =>
-        site.MapPost("/posts/page", Written).Needs(SiteRole.Contributor).WithTags("Posts").WithName("showPostPage").WithSummary("The page a post would have, saved or not.");
+        site.MapPost("/posts/page", Written).Needs(SiteRight.Write).WithTags("Posts").WithName("showPostPage").WithSummary("The page a post would have, saved or not.");
 
     private static async Task<Results<Ok<WrittenPage>, NotFound>> Written(
         long site, PostRequest request, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
@@ -39,7 +40,7 @@ internal static class PreviewPageEndpoints
             Slug = Slug.FromTitle(request.Title ?? string.Empty),
             BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml),
             Excerpt = request.Excerpt,
-            PictureAddress = request.PictureAddress,
+            PictureAddress = LinkResolver.IsWeb(request.PictureAddress) ? request.PictureAddress : null,
             PictureAlt = request.PictureAlt,
             FocusX = request.FocusX,
             FocusY = request.FocusY,
@@ -47,7 +48,7 @@ internal static class PreviewPageEndpoints
             Category = request.Category,
             MoreCategories = [.. request.MoreCategories ?? []],
             Tags = [.. request.Tags ?? []],
-            AboutAddress = request.AboutAddress,
+            AboutAddress = LinkResolver.IsWeb(request.AboutAddress) ? request.AboutAddress : null,
             OwnValues = [.. request.OwnValues ?? []],
             PublishedAt = clock.GetUtcNow(),
         };

@@ -20,10 +20,10 @@ internal static class TermEndpoints
     public static void MapTerms(this RouteGroupBuilder site)
     {
         var terms = site.MapGroup("/terms").WithTags("Terms");
-        terms.MapGet("", List).WithName("getTerms");
-        terms.MapPut("/categories", KeepCategory).Needs(SiteRole.Editor).WithName("keepCategory").WithSummary("Places a category in the tree and says what it is about.");
-        terms.MapPut("/authors", KeepAuthor).Needs(SiteRole.Editor).WithName("keepAuthor").WithSummary("Says who an author is.");
-        terms.MapPost("/rename", Rename).Needs(SiteRole.Editor).WithName("renameTerm").WithSummary("Renames a term on every post, or brings two together.");
+        terms.MapGet("", List).Needs(SiteRight.See).WithName("getTerms");
+        terms.MapPut("/categories", KeepCategory).Needs(SiteRight.Edit).WithName("keepCategory").WithSummary("Places a category in the tree and says what it is about.");
+        terms.MapPut("/authors", KeepAuthor).Needs(SiteRight.Edit).WithName("keepAuthor").WithSummary("Says who an author is.");
+        terms.MapPost("/rename", Rename).Needs(SiteRight.Edit).WithName("renameTerm").WithSummary("Renames a term on every post, or brings two together.");
     }
 
     private static async Task<Ok<TermsPage>> List(long site, AntiphonContext database, CancellationToken cancellation)

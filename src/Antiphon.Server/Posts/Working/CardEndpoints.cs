@@ -30,9 +30,9 @@ internal static class CardEndpoints
     public static void MapCards(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapPost("/markdown", ToMarkdown).WithName("toMarkdown").WithSummary("A text as Markdown.");
-        posts.MapPost("/from-markdown", FromMarkdown).WithName("fromMarkdown").WithSummary("Markdown as cleaned HTML.");
-        posts.MapPost("/card", Make).Needs(SiteRole.Contributor).WithName("makeCard").WithSummary("Reads once what a page says of itself; its picture is kept in the library.");
+        posts.MapPost("/markdown", ToMarkdown).Needs(SiteRight.Write).WithName("toMarkdown").WithSummary("A text as Markdown.");
+        posts.MapPost("/from-markdown", FromMarkdown).Needs(SiteRight.Write).WithName("fromMarkdown").WithSummary("Markdown as cleaned HTML.");
+        posts.MapPost("/card", Make).Needs(SiteRight.Write).WithName("makeCard").WithSummary("Reads once what a page says of itself; its picture is kept in the library.");
     }
 
     private static Ok<TextView> ToMarkdown(long site, TextView text) => TypedResults.Ok(new TextView(MarkdownWriter.FromHtml(HtmlCleaner.ForPosts.Clean(text.Text))));

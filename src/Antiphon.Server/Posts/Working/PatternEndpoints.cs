@@ -20,9 +20,9 @@ internal static class PatternEndpoints
     public static void MapPatterns(this RouteGroupBuilder site)
     {
         var patterns = site.MapGroup("/patterns").WithTags("Posts");
-        patterns.MapGet("", List).WithName("listPatterns");
-        patterns.MapPost("", Keep).Needs(SiteRole.Editor).Validate<PatternRequest>().WithName("keepPattern").WithSummary("Keeps a skeleton under a name; a name in use is replaced.");
-        patterns.MapDelete("/{pattern:long}", Remove).Needs(SiteRole.Editor).WithName("removePattern");
+        patterns.MapGet("", List).Needs(SiteRight.See).WithName("listPatterns");
+        patterns.MapPost("", Keep).Needs(SiteRight.Edit).Validate<PatternRequest>().WithName("keepPattern").WithSummary("Keeps a skeleton under a name; a name in use is replaced.");
+        patterns.MapDelete("/{pattern:long}", Remove).Needs(SiteRight.Edit).WithName("removePattern");
     }
 
     private static async Task<Ok<List<PatternView>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(

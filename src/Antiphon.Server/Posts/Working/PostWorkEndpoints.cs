@@ -24,15 +24,15 @@ internal static class PostWorkEndpoints
     public static void MapPostWork(this RouteGroupBuilder site)
     {
         var post = site.MapGroup("/posts/{post:long}").WithTags("Posts");
-        post.MapPost("/presence", BeThere).Needs(SiteRole.Contributor).WithName("bePresent").WithSummary("Says that the post is open, and asks who else has it open.");
-        post.MapDelete("/presence", Leave).Needs(SiteRole.Contributor).WithName("leavePost");
-        post.MapGet("/waiting", GetWaiting).WithName("getWaiting").WithSummary("Changes to a public post that wait.");
-        post.MapPut("/waiting", KeepWaiting).Needs(SiteRole.Editor).WithName("keepWaiting");
-        post.MapDelete("/waiting", DropWaiting).Needs(SiteRole.Editor).WithName("dropWaiting");
-        post.MapGet("/remarks", ListRemarks).WithName("listRemarks");
-        post.MapPost("/remarks", AddRemark).Needs(SiteRole.Contributor).WithName("addRemark");
-        post.MapPut("/remarks/{remark:long}", TickRemark).Needs(SiteRole.Contributor).WithName("tickRemark");
-        post.MapPost("/preview-link", MakePreviewLink).Needs(SiteRole.Contributor).WithName("makePreviewLink").WithSummary("An address that shows the post for seven days to whoever has it.");
+        post.MapPost("/presence", BeThere).Needs(SiteRight.Write).WithName("bePresent").WithSummary("Says that the post is open, and asks who else has it open.");
+        post.MapDelete("/presence", Leave).Needs(SiteRight.Write).WithName("leavePost");
+        post.MapGet("/waiting", GetWaiting).Needs(SiteRight.See).WithName("getWaiting").WithSummary("Changes to a public post that wait.");
+        post.MapPut("/waiting", KeepWaiting).Needs(SiteRight.Edit).WithName("keepWaiting");
+        post.MapDelete("/waiting", DropWaiting).Needs(SiteRight.Edit).WithName("dropWaiting");
+        post.MapGet("/remarks", ListRemarks).Needs(SiteRight.See).WithName("listRemarks");
+        post.MapPost("/remarks", AddRemark).Needs(SiteRight.Write).WithName("addRemark");
+        post.MapPut("/remarks/{remark:long}", TickRemark).Needs(SiteRight.Write).WithName("tickRemark");
+        post.MapPost("/preview-link", MakePreviewLink).Needs(SiteRight.Write).WithName("makePreviewLink").WithSummary("An address that shows the post for seven days to whoever has it.");
     }
 
     private static async Task<Results<Ok<PresenceView>, NotFound>> BeThere(long site, long post, HttpContext http, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)

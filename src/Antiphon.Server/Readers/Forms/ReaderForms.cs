@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -21,10 +22,10 @@ internal static class ReaderForms
     public static void MapReaderForms(this WebApplication app)
     {
         var embed = app.MapGroup("/embed").ExcludeFromDescription().DisableAntiforgery().RequireRateLimiting(RateLimits.Writing);
-        embed.MapPost("/questions/{postKey}", Ask);
-        embed.MapPost("/subscribe/{siteKey}", Subscribe);
-        app.MapGet("/subscribe/{key}", Confirming).ExcludeFromDescription();
-        app.MapPost("/subscribe/{key}", Confirm).DisableAntiforgery().ExcludeFromDescription();
+        embed.MapPost("/questions/{postKey}", Ask).ForAnybody();
+        embed.MapPost("/subscribe/{siteKey}", Subscribe).ForAnybody();
+        app.MapGet("/subscribe/{key}", Confirming).ExcludeFromDescription().ForAnybody();
+        app.MapPost("/subscribe/{key}", Confirm).DisableAntiforgery().ExcludeFromDescription().ForAnybody();
     }
 
     private static async Task<IResult> Ask(string postKey, HttpContext http, AntiphonContext database, NoticeBoard board, PostAddresses addresses, TimeProvider clock)
@@ -32,7 +33,7 @@ internal static class ReaderForms
         var post = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Key == postKey && one.Status == PostStatus.Published, http.RequestAborted);
         if (post is null || !post.BodyHtml.Contains("block-question", StringComparison.Ordinal)) return PublicPage.Missing();
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
-        var (form, texts) = (await http.Request.ReadFormAsync(http.RequestAborted), ReaderFormTexts.For(post.Blog.Site.Language));
+        var (form, texts) = (await http.FormAsync(), ReaderFormTexts.For(post.Blog.Site.Language));
         var (name, mail, message) = (form["name"].ToString().Trim(), form["mail"].ToString().Trim(), form["message"].ToString().Trim());
         var back = $"<p><a href=\"{Encoded.Html(CameFrom(http) ?? addresses.Of(post))}\">{Encoded.Html(texts.Back)}</a></p>";
         if (name.Length is 0 or > LongestName || message.Length is 0 or > LongestMessage || !MailAddresses.IsOne(mail)) return Again(texts, post.Blog.Site.Language, message, back);
@@ -62,7 +63,7 @@ internal static class ReaderForms
         if (site is null) return PublicPage.Missing();
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
         var embedded = form is null ? null : await database.SignUpForms.AsNoTracking().FirstOrDefaultAsync(one => one.Key == form && one.SiteId == site.Id && one.ArchivedAt == null, http.RequestAborted);
-        var answer = await taking.TakeAsync(site, embedded, await http.Request.ReadFormAsync(http.RequestAborted), http.RequestAborted);
+        var answer = await taking.TakeAsync(site, embedded, await http.FormAsync(), http.RequestAborted);
         var status = answer.IsGood ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
         if (inline == true) return EmbedAnswer.Refusal(http, site.AllowedAddresses) ?? TypedResults.Text(answer.Text, "text/plain", System.Text.Encoding.UTF8, status);
         var texts = ReaderFormTexts.For(site.Language);

@@ -20,15 +20,15 @@ internal static class SignUpEndpoints
     public static void MapSignUpForms(this RouteGroupBuilder site)
     {
         var forms = site.MapGroup("/sign-up-forms").WithTags("Readers");
-        forms.MapGet("", List).WithName("listSignUpForms");
-        forms.MapPost("", Add).Needs(SiteRole.Editor).WithName("addSignUpForm");
-        forms.MapPut("/{form:long}", Change).Needs(SiteRole.Editor).WithName("changeSignUpForm");
-        forms.MapDelete("/{form:long}", Remove).Needs(SiteRole.Editor).WithName("removeSignUpForm").WithSummary("Takes a form off; its snippet shows nothing from then on.");
-        forms.MapPost("/preview", Preview).WithName("previewSignUpForm").WithSummary("A form that need not be stored, as a page.");
+        forms.MapGet("", List).Needs(SiteRight.SeeReaders).WithName("listSignUpForms");
+        forms.MapPost("", Add).Needs(SiteRight.Edit).WithName("addSignUpForm");
+        forms.MapPut("/{form:long}", Change).Needs(SiteRight.Edit).WithName("changeSignUpForm");
+        forms.MapDelete("/{form:long}", Remove).Needs(SiteRight.Edit).WithName("removeSignUpForm").WithSummary("Takes a form off; its snippet shows nothing from then on.");
+        forms.MapPost("/preview", Preview).Needs(SiteRight.SeeReaders).WithName("previewSignUpForm").WithSummary("A form that need not be stored, as a page.");
     }
 
     /// <summary>Maps what pages fetch.</summary>
-    public static void MapSignUpEmbed(this WebApplication app) => app.MapGet("/embed/forms/{key}.html", Fragment).ExcludeFromDescription();
+    public static void MapSignUpEmbed(this WebApplication app) => app.MapGet("/embed/forms/{key}.html", Fragment).ExcludeFromDescription().ForAnybody();
 
     private static async Task<Ok<List<SignUpFormView>>> List(long site, AntiphonContext database, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Data;
 using Antiphon.Server.Embed;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -11,8 +12,8 @@ internal static class LeavingPages
     /// <summary>Maps the page and the one-click post of mail programs (RFC 8058).</summary>
     public static void MapUnsubscribe(this WebApplication app)
     {
-        app.MapGet("/unsubscribe/{key}", Ask).ExcludeFromDescription();
-        app.MapPost("/unsubscribe/{key}", Leave).DisableAntiforgery().ExcludeFromDescription();
+        app.MapGet("/unsubscribe/{key}", Ask).ExcludeFromDescription().ForAnybody();
+        app.MapPost("/unsubscribe/{key}", Leave).DisableAntiforgery().ExcludeFromDescription().ForAnybody();
     }
 
     // Opening the link changes nothing, since mail scanners open every link.

@@ -1,3 +1,4 @@
+using Antiphon.Server.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Embed;
@@ -16,10 +17,10 @@ internal static class PreferencePages
     public static void MapPreferences(this WebApplication app)
     {
         var pages = app.MapGroup("/preferences/{key}").DisableAntiforgery().ExcludeFromDescription().RequireRateLimiting(RateLimits.Voices);
-        pages.MapGet("", Show);
-        pages.MapPost("", Save);
-        pages.MapPost("/return", Return);
-        pages.MapPost("/erase", Erase);
+        pages.MapGet("", Show).ForAnybody();
+        pages.MapPost("", Save).ForAnybody();
+        pages.MapPost("/return", Return).ForAnybody();
+        pages.MapPost("/erase", Erase).ForAnybody();
     }
 
     private static async Task<ContentHttpResult> Show(string key, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) =>
@@ -28,7 +29,7 @@ internal static class PreferencePages
     private static async Task<ContentHttpResult> Save(string key, HttpRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         if (await FindAsync(key, database, cancellation) is not { } found) return LeavingPages.Unknown();
-        var form = await request.ReadFormAsync(cancellation);
+        var form = await request.HttpContext.FormAsync();
         var offered = await OfferedAsync(found, database, cancellation);
         found.Categories = [.. form["category"].OfType<string>().Where(offered.Categories.Contains)];
         // The boxes stand ticked as it is; nothing ticked is a choice, too, but one that ending the mails says better.
@@ -61,7 +62,7 @@ internal static class PreferencePages
     {
         if (await FindAsync(key, database, cancellation) is not { } found) return LeavingPages.Unknown();
         var texts = PreferenceTexts.For(found.Site.Language);
-        if ((await request.ReadFormAsync(cancellation))["sure"] != "yes") return await PageAsync(found, database, clock, texts.EraseMissing, cancellation);
+        if ((await request.HttpContext.FormAsync())["sure"] != "yes") return await PageAsync(found, database, clock, texts.EraseMissing, cancellation);
         await leaving.EraseAsync(found, cancellation);
         return PublicPage.Html(texts.Erased, $"<p>{Encoded.Html(texts.ErasedText)}</p>", language: found.Site.Language);
     }

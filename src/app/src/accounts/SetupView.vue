@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api, take } from '../api/client'
 import AloneView from '../frame/AloneView.vue'
 import { useAct } from '../shared/useAct'
 import { readSession } from './readSession'
 
-const owner = reactive({ name: '', mail: '', password: '' })
+const route = useRoute()
+const owner = reactive({ name: '', mail: '', password: '', key: typeof route.query.key === 'string' ? route.query.key : '' })
 const { running, trouble, fields, run } = useAct()
 const router = useRouter()
 
@@ -20,7 +21,7 @@ async function setUp(): Promise<void> {
 </script>
 
 <template>
-  <AloneView title="Make the first account" sentence="This installation is new. Whoever fills this in becomes its owner.">
+  <AloneView title="Make the first account" sentence="This installation is new. Whoever creates the first account becomes its owner.">
     <form class="form narrow" novalidate @submit.prevent="setUp">
       <v-text-field v-model="owner.name" label="Your name" name="name" autocomplete="name" autofocus :error-messages="fields.name" />
       <v-text-field v-model="owner.mail" label="Mail address" type="email" name="mail" autocomplete="username" :error-messages="fields.mail" />
@@ -33,6 +34,15 @@ async function setUp(): Promise<void> {
         hint="At least ten characters; a short sentence is easiest to keep in mind."
         persistent-hint
         :error-messages="fields.password"
+      />
+      <v-text-field
+        v-model="owner.key"
+        label="Set-up key"
+        name="key"
+        autocomplete="off"
+        hint="It is in the server’s log, and in the file setup-key in its data folder."
+        persistent-hint
+        :error-messages="fields.key"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-btn type="submit" :loading="running" block>Make the account</v-btn>

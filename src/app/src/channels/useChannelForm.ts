@@ -36,7 +36,17 @@ export function useChannelForm(site: () => number) {
   const queries = useQueryClient()
   const act = useAct()
   const { say } = useNotice()
-  const form = reactive({ id: 0, kind: 'social' as Schemas['ChannelKind'], name: '', secret: '', hasSecret: false, keptFor: '', older: 0, daysApart: 1, settings: usual() })
+  const form = reactive({
+    id: 0,
+    kind: 'social' as Schemas['ChannelKind'],
+    name: '',
+    secret: '',
+    hasSecret: false,
+    keptFor: '',
+    older: 0,
+    daysApart: 1,
+    settings: usual(),
+  })
   const test = ref<Schemas['ChannelTestView'] | null>(null)
   const made = ref<Schemas['ChannelSecretView'] | null>(null)
 

@@ -25,6 +25,8 @@ const kinds: Record<Schemas['ListedKind'], string> = {
   twice: 'stands further up',
   noAddress: 'holds no address',
   bounced: 'takes no mail',
+  newLeft: 'ended the mails, and is kept as such',
+  newBounced: 'takes no mail, and is kept as such',
 }
 const none = ''
 const names = computed(() => [{ value: none, title: 'No names' }, ...(trial.value?.columns ?? []).map((one) => ({ value: one, title: one }))])

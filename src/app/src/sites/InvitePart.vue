@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { reactive } from 'vue'
+import { reactive, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
+import CopyButton from '../shared/CopyButton.vue'
 import WhenText from '../shared/WhenText.vue'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
@@ -13,6 +14,7 @@ const queries = useQueryClient()
 const { running, trouble, fields, run } = useAct()
 const { say } = useNotice()
 const person = reactive<Schemas['InvitationRequest']>({ mail: '', role: 'contributor' })
+const link = ref<Schemas['InvitedLinkView'] | null>(null)
 const { data } = useQuery({
   queryKey: ['invitations', () => props.siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/invitations', { params: { path: path() } })),
@@ -20,8 +22,9 @@ const { data } = useQuery({
 const reload = () => queries.invalidateQueries({ queryKey: ['invitations'] })
 
 async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
-  const done = await run(async () => (await take(api.POST('/api/sites/{site}/invitations', { params: { path: path() }, body: asked })), true))
-  if (!done) return
+  const made = await run(() => take(api.POST('/api/sites/{site}/invitations', { params: { path: path() }, body: asked })))
+  if (!made) return
+  link.value = made
   say(`An invitation is on its way to ${asked.mail}.`)
   person.mail = ''
   await reload()
@@ -29,7 +32,7 @@ async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
 
 async function takeBack(one: Schemas['InvitationView']): Promise<void> {
   await run(() => take(api.DELETE('/api/sites/{site}/invitations/{invitation}', { params: { path: { ...path(), invitation: one.id } } })))
-  say(`The link sent to ${one.mail} no longer works.`, () => invite(one))
+  say(`The link sent to ${one.mail} no longer works.`, () => invite({ mail: one.mail, role: one.role }))
   await reload()
 }
 </script>
@@ -41,20 +44,30 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
     <v-btn type="submit" height="48" :loading="running">Invite</v-btn>
   </form>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="link" class="handed" role="status">
+    Where email does not arrive, pass this link to {{ link.mail }} yourself; it is shown only now: <code>{{ link.link }}</code>
+    <CopyButton :text="link.link" label="Copy the invitation link" />
+  </p>
   <ul v-if="data?.length" aria-label="Invited, not here yet">
     <li v-for="one in data" :key="one.id">
       <span>
-        {{ one.mail }} <span class="soft small">as {{ one.role }}, asked <WhenText :at="one.createdAt" /></span>
+        {{ one.mail }}
+        <span class="soft small"
+          >as {{ props.roles.find((role) => role.value === one.role)?.title.toLowerCase() }}, asked <WhenText :at="one.createdAt"
+        /></span>
       </span>
       <span class="row small">
-        <button type="button" class="link" @click="invite(one)">Ask again</button>
-        <button type="button" class="link back" @click="takeBack(one)">Take it back</button>
+        <button type="button" class="link" @click="invite({ mail: one.mail, role: one.role })">Send again</button>
+        <button type="button" class="link back" @click="takeBack(one)">Cancel invitation</button>
       </span>
     </li>
   </ul>
 </template>
 
 <style scoped>
+.handed code {
+  overflow-wrap: anywhere;
+}
 .invite {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 172px auto;

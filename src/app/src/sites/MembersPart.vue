@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { reactive, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
 import InvitePart from './InvitePart.vue'
 
 const props = defineProps<{ siteId: number; isOwner: boolean }>()
@@ -17,24 +15,10 @@ const roles: { value: Schemas['SiteRole']; title: string }[] = [
   { value: 'owner', title: 'Owner' },
   { value: 'editor', title: 'Editor' },
   { value: 'moderator', title: 'Moderator' },
-  { value: 'contributor', title: 'Contributor' },
+  { value: 'contributor', title: 'Writer' },
 ]
-const adding = ref(false)
-const person = reactive<Schemas['NewMemberRequest']>({ name: '', mail: '', role: 'moderator', password: '' })
-const { running, trouble, fields, run } = useAct()
-const { say } = useNotice()
+const { trouble, fields, run } = useAct()
 const reload = () => queries.invalidateQueries({ queryKey: ['members'] })
-
-async function add(): Promise<void> {
-  const done = await run(
-    async () => (await take(api.POST('/api/sites/{site}/people', { params: { path: path() }, body: { ...person, password: person.password || null } })), true),
-  )
-  if (!done) return
-  say(`${person.name} can sign in now.`)
-  adding.value = false
-  Object.assign(person, { name: '', mail: '', role: 'moderator', password: '' })
-  await reload()
-}
 
 async function change(member: Schemas['MemberView'], role: Schemas['SiteRole']): Promise<void> {
   await run(() => take(api.PUT('/api/sites/{site}/people/{person}', { params: { path: { ...path(), person: member.personId } }, body: { role } })))
@@ -74,20 +58,6 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
     </table>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <InvitePart v-if="props.isOwner" :site-id="props.siteId" :roles="roles" />
-    <button v-if="props.isOwner && !adding" type="button" class="link small mt-2" @click="adding = true">Add somebody with a first password instead</button>
-    <form v-if="adding" class="form mt-4" novalidate @submit.prevent="add">
-      <v-text-field v-model="person.name" label="Name" :error-messages="fields.name" />
-      <v-text-field v-model="person.mail" label="Mail address" type="email" :error-messages="fields.mail" />
-      <v-select v-model="person.role" :items="roles" label="Role" />
-      <v-text-field
-        v-model="person.password"
-        label="First password, for people without an account"
-        type="password"
-        autocomplete="new-password"
-        :error-messages="fields.password"
-      />
-      <div class="row"><v-btn type="submit" :loading="running">Add to the team</v-btn><v-btn variant="text" @click="adding = false">Cancel</v-btn></div>
-    </form>
   </section>
 </template>
 

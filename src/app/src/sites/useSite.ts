@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, take } from '../api/client'
+import { api, take, type Schemas } from '../api/client'
 
 /** All sites the person has a role on. */
 export function useSites() {
@@ -14,8 +14,11 @@ export function useSite() {
   const id = computed(() => Number(route.params.site))
   const { data } = useSites()
   const site = computed(() => data.value?.find((one) => one.id === id.value))
-  const mayEdit = computed(() => site.value?.role === 'owner' || site.value?.role === 'editor')
-  const mayWrite = computed(() => mayEdit.value || site.value?.role === 'contributor')
-  const isOwner = computed(() => site.value?.role === 'owner')
-  return { id, site, mayEdit, mayWrite, isOwner }
+  const may = (right: Schemas['SiteRight']) => site.value?.rights?.includes(right) ?? false
+  const mayEdit = computed(() => may('edit'))
+  const mayWrite = computed(() => may('write'))
+  const mayModerate = computed(() => may('moderate'))
+  const maySeeReaders = computed(() => may('seeReaders'))
+  const isOwner = computed(() => may('own'))
+  return { id, site, mayEdit, mayWrite, mayModerate, maySeeReaders, isOwner }
 }

@@ -86,7 +86,7 @@ public sealed class PartCssTests
     {
         var random = new Random(20261130);
         string[] seeds = ["title { color: red }", "@media (min-width: 600px) { entry > title { content: \"}\" } byline { --a: 'x' } }", "entry:hover title, byline { background: url(\"https://a.example/x.png\") }"];
-        for (var count = Html.Mutations.Count(3000); count > 0; count--) AssertConfined(Html.Mutations.Of(seeds[random.Next(seeds.Length)], Pieces, random));
+        for (var count = Antiphon.Tests.Mutations.Count(3000); count > 0; count--) AssertConfined(Antiphon.Tests.Mutations.Of(seeds[random.Next(seeds.Length)], Pieces, random));
     }
 
     // The nesting of the listing's own rule is taken off, so that each rule stands alone and says whom it is for.

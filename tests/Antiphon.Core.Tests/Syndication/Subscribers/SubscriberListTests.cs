@@ -40,7 +40,7 @@ public sealed class SubscriberListTests
     public void What_a_spreadsheet_would_run_is_written_so_that_it_does_not()
     {
         var csv = SubscriberList.Write([new ListedSubscriber("+1@x.example", "=HYPERLINK(\"https://x.example\")", Since, null, SubscriberOrigin.List, "@home, by hand")]);
-        Assert.Equal("mail,name,since,left,origin,reason\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\"\r\n", csv);
+        Assert.Equal("mail,name,since,left,origin,reason,paused,suppressed\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\"\r\n", csv);
     }
 
     [Fact]
@@ -53,4 +53,35 @@ public sealed class SubscriberListTests
     });
 
     private static IReadOnlyList<ListedRow> Read(string[] columns, params string[][] rows) => SubscriberList.Read(new ImportTable(columns, rows), "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), address => Known.TryGetValue(address, out var kind) ? kind : null);
+
+    [Theory]
+    [InlineData("left", "2026-01-01T00:00:00Z", ListedKind.NewLeft)]
+    [InlineData("left", "", ListedKind.New)]
+    [InlineData("Unsubscribed", "yes", ListedKind.NewLeft)]
+    [InlineData("unsubscribed", "false", ListedKind.New)]
+    [InlineData("suppressed", "bounce", ListedKind.NewBounced)]
+    [InlineData("status", "subscribed", ListedKind.New)]
+    [InlineData("status", "Unsubscribed", ListedKind.NewLeft)]
+    [InlineData("status", "cleaned", ListedKind.NewBounced)]
+    [InlineData("status", "pending", ListedKind.NewLeft)]
+    [InlineData("status", "paused", ListedKind.New)]
+    [InlineData("active", "0", ListedKind.NewLeft)]
+    [InlineData("active", "1", ListedKind.New)]
+    public void A_list_makes_nobody_more_subscribed_than_it_says(string column, string value, ListedKind kind) =>
+        Assert.Equal(kind, Read(["mail", "name", column], ["joan@x.example", "Joan", value])[0].Kind);
+
+    [Fact]
+    public void Our_own_list_says_of_each_who_left_paused_or_takes_no_mail()
+    {
+        ListedSubscriber[] listed =
+        [
+            new("a@x.example", null, Since, null, SubscriberOrigin.Form, null),
+            new("b@x.example", null, Since, Since.AddDays(1), SubscriberOrigin.Form, null),
+            new("c@x.example", null, Since, null, SubscriberOrigin.Form, null) { PausedUntil = Since.AddDays(30) },
+            new("d@x.example", null, Since, null, SubscriberOrigin.Form, null) { Suppressed = Suppression.Complaint },
+        ];
+        var rows = SubscriberList.Read(CsvTable.Read(SubscriberList.Write(listed)), "mail", "name", _ => true, _ => null);
+        Assert.Equal([ListedKind.New, ListedKind.NewLeft, ListedKind.New, ListedKind.NewBounced], rows.Select(row => row.Kind));
+        Assert.Equal([null, null, Since.AddDays(30), null], rows.Select(row => row.PausedUntil));
+    }
 }

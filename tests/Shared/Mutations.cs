@@ -1,4 +1,4 @@
-namespace Antiphon.Core.Tests.Html;
+namespace Antiphon.Tests;
 
 /// <summary>Texts changed by chance, the same in every run.</summary>
 internal static class Mutations
