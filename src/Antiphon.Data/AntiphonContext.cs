@@ -76,6 +76,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Places people are signed in at.</summary>
     public DbSet<Session> Sessions => Set<Session>();
 
+    /// <summary>How it stands with the mail server.</summary>
+    public DbSet<MailStanding> MailStandings => Set<MailStanding>();
+
     /// <summary>Wrong passwords of late.</summary>
     public DbSet<SignInFailure> SignInFailures => Set<SignInFailure>();
 

@@ -23,4 +23,10 @@ public sealed class Sighting
 
     /// <summary>Whether it was there at the last look.</summary>
     public bool IsThere { get; set; }
+
+    /// <summary>When we fetched the page and found the snippet there; null for what only a request said, which proves nothing.</summary>
+    public DateTimeOffset? ConfirmedAt { get; set; }
+
+    /// <summary>When a fetch to confirm it was begun; null while none was.</summary>
+    public DateTimeOffset? ConfirmingAt { get; set; }
 }

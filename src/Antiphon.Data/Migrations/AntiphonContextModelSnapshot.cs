@@ -1206,6 +1206,29 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Looks");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.MailStanding", b =>
+                {
+                    b.Property<long>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Failures")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PausedUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Reason")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Since")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("MailStandings");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Membership", b =>
                 {
                     b.Property<long>("SiteId")
@@ -2219,6 +2242,12 @@ namespace Antiphon.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("ConfirmedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ConfirmingAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<bool>("IsThere")
                         .HasColumnType("INTEGER");
 
@@ -2693,6 +2722,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("Returned")
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("SiteId")

@@ -60,6 +60,15 @@ internal sealed class ChannelOutbox(IDbContextFactory<AntiphonContext> databases
             .OrderByDescending(one => one.Round).ToListAsync(cancellation);
     }
 
+    /// <summary>Holds the claim for another lease before the next step outside; false when it was lost to another worker, or taken back by the team.</summary>
+    public async Task<bool> RenewAsync(ChannelDelivery delivery, CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        var lease = clock.GetUtcNow().AddSeconds(options.Value.LeaseSeconds);
+        return await database.ChannelDeliveries.Where(one => one.Id == delivery.Id && one.State == DeliveryState.Sending && one.Attempts == delivery.Attempts)
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAttemptAt, lease), cancellation) == 1;
+    }
+
     /// <summary>Records how an attempt ended. Nothing when another worker has taken it over since.</summary>
     public async Task RecordAsync(ChannelDelivery delivery, SendOutcome outcome, string? sent, TimeSpan took, CancellationToken cancellation)
     {

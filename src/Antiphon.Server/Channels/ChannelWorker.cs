@@ -50,9 +50,25 @@ internal sealed class ChannelWorker(
 
     private async Task SendAsync(ChannelDelivery delivery, CancellationToken cancellation)
     {
+        // The batch may have taken longer than the claim holds.
+        if (!await outbox.RenewAsync(delivery, cancellation)) return;
         var start = Stopwatch.GetTimestamp();
-        var (outcome, sent) = await TryAsync(delivery, cancellation);
+        var (outcome, sent) = await GuardedAsync(delivery, cancellation);
         await outbox.RecordAsync(delivery, outcome, sent, Stopwatch.GetElapsedTime(start), cancellation);
+    }
+
+    // Whatever is thrown is one failed attempt of this delivery, and ends with its reason like any other; the rest of the batch goes on.
+    private async Task<(SendOutcome Outcome, string? Sent)> GuardedAsync(ChannelDelivery delivery, CancellationToken cancellation)
+    {
+        try
+        {
+            return await TryAsync(delivery, cancellation);
+        }
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        {
+            log.LogError(failure, "Delivery {Delivery} could not be made", delivery.Id);
+            return (SendOutcome.Passing($"It could not be made: {failure.Message}"), null);
+        }
     }
 
     private async Task<(SendOutcome Outcome, string? Sent)> TryAsync(ChannelDelivery delivery, CancellationToken cancellation)

@@ -3,7 +3,9 @@ using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Channels.Sending.Partners;
 using Antiphon.Server.Mail;
+using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail.Returning;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Channels;
 
@@ -17,6 +19,9 @@ internal static class ChannelsRegistration
         services.AddOptions<MailOptions>().BindConfiguration("Mail").ValidateDataAnnotations().ValidateOnStart();
         services.AddOptions<DeliveryOptions>().BindConfiguration("Delivery").ValidateDataAnnotations().ValidateOnStart();
         services.AddTransient<MailSender>();
+        services.AddSingleton<MailTransport>();
+        services.AddSingleton(provider => new ReturnAddress(SecretFile.Read(provider.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory, "returns.key")));
+        services.AddSingleton<ReturnReader>();
         services.AddScoped<ReturnKeeping>();
         services.AddHostedService<ReturnMailbox>();
         services.AddSingleton<MailTools>();

@@ -17,7 +17,7 @@ internal sealed class DeliveryOptions
     [Range(1, 600)]
     public int LookEverySeconds { get; set; } = 2;
 
-    /// <summary>What the pauses between attempts at channels are multiplied by. Default 1.</summary>
+    /// <summary>What the pauses between attempts are multiplied by. Default 1.</summary>
     [Range(0.0001, 10)]
     public double PauseFactor { get; set; } = 1;
 

@@ -12,11 +12,10 @@ namespace Antiphon.Server.Comments;
 /// </summary>
 internal sealed class ReaderKeys
 {
-    private const int SecretLength = 32;
     private readonly Lazy<byte[]> _secret;
 
     /// <summary>Makes the secret when it is first needed.</summary>
-    public ReaderKeys(IOptions<AntiphonOptions> options) => _secret = new Lazy<byte[]>(() => Secret(Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "keys")));
+    public ReaderKeys(IOptions<AntiphonOptions> options) => _secret = new Lazy<byte[]>(() => SecretFile.Read(options.Value.DataDirectory, "readers.key"));
 
     /// <summary>Key of where a request came from.</summary>
     public string PlaceOf(HttpContext http) => Of("place", Network(http.Connection.RemoteIpAddress));
@@ -42,22 +41,5 @@ internal sealed class ReaderKeys
         if (address.IsIPv4MappedToIPv6) address = address.MapToIPv4();
         var bytes = address.GetAddressBytes();
         return address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? Convert.ToHexString(bytes.AsSpan(0, longBytes)) : string.Join('.', bytes.Take(shortBytes));
-    }
-
-    private static byte[] Secret(string folder)
-    {
-        Directory.CreateDirectory(folder);
-        var path = Path.Combine(folder, "readers.key");
-        try
-        {
-            using var made = new FileStream(path, FileMode.CreateNew, FileAccess.Write, FileShare.None);
-            made.Write(RandomNumberGenerator.GetBytes(SecretLength));
-        }
-        catch (IOException) when (File.Exists(path))
-        {
-            // It was made before, which is the usual case.
-        }
-
-        return File.ReadAllBytes(path);
     }
 }

@@ -9,7 +9,7 @@ namespace Antiphon.Server.Digests;
 
 /// <summary>Works off the outbox: claim, send, record.</summary>
 internal sealed class DeliveryWorker(
-    Outbox outbox, DeliverySignal signal, SubscriberMessage messages, IServiceScopeFactory scopes, TimeProvider clock, IOptions<DeliveryOptions> options, ILogger<DeliveryWorker> log) : BackgroundService
+    Outbox outbox, MailTransport transport, DeliverySignal signal, SubscriberMessage messages, IServiceScopeFactory scopes, TimeProvider clock, IOptions<DeliveryOptions> options, ILogger<DeliveryWorker> log) : BackgroundService
 {
     /// <inheritdoc/>
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
@@ -18,7 +18,7 @@ internal sealed class DeliveryWorker(
         {
             try
             {
-                while (await outbox.ClaimAsync(stoppingToken) is { Count: > 0 } batch) await SendAsync(batch, stoppingToken);
+                while (await transport.IsOpenAsync(stoppingToken) && await outbox.ClaimAsync(stoppingToken) is { Count: > 0 } batch) await SendAsync(batch, stoppingToken);
                 await outbox.FinishAsync(stoppingToken);
             }
             catch (Exception failure) when (failure is not OperationCanceledException)
@@ -36,10 +36,32 @@ internal sealed class DeliveryWorker(
         await using var sender = scope.ServiceProvider.GetRequiredService<MailSender>();
         var mails = scope.ServiceProvider.GetRequiredService<EditionMails>();
         var returns = scope.ServiceProvider.GetRequiredService<ReturnKeeping>();
-        foreach (var delivery in batch) await SendAsync(sender, mails, returns, delivery, cancellation);
+        for (var at = 0; at < batch.Count; at++)
+        {
+            if (await SendOneAsync(sender, mails, returns, batch[at], cancellation)) continue;
+            // What will not be reached is given back at once, uncounted.
+            foreach (var left in batch.Skip(at + 1)) await outbox.ReleaseAsync(left, clock.GetUtcNow());
+            return;
+        }
     }
 
-    private async Task SendAsync(MailSender sender, EditionMails mails, ReturnKeeping returns, Delivery delivery, CancellationToken cancellation)
+    /// <summary>Sends one; false when the server takes no mail at all.</summary>
+    private async Task<bool> SendOneAsync(MailSender sender, EditionMails mails, ReturnKeeping returns, Delivery delivery, CancellationToken cancellation)
+    {
+        // The batch may have taken longer than the claim holds.
+        if (!await outbox.RenewAsync(delivery)) return true;
+        try
+        {
+            await SendAsync(sender, mails, delivery, cancellation);
+            return true;
+        }
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        {
+            return await FailAsync(delivery, failure, returns, cancellation);
+        }
+    }
+
+    private async Task SendAsync(MailSender sender, EditionMails mails, Delivery delivery, CancellationToken cancellation)
     {
         if (await outbox.GiveBackAsync(delivery, cancellation)) return;
         var subscriber = delivery.Subscriber;
@@ -56,21 +78,33 @@ internal sealed class DeliveryWorker(
         }
 
         var edition = await mails.EditionAsync(delivery.EditionId, cancellation);
-        try
+        var leave = messages.LeaveAddress(subscriber, edition.Key);
+        var text = composed.For(leave, messages.ChooseAddress(subscriber), delivery.IsSecond);
+        var message = messages.Make(text, edition.Digest.Site, edition.Digest, SubscriberMessage.AddressOf(subscriber), delivery.Key, leave);
+        await outbox.DeliveredAsync(delivery, await sender.SendAsync(message, cancellation, delivery.Key));
+        await transport.WorksAsync();
+    }
+
+    private async Task<bool> FailAsync(Delivery delivery, Exception failure, ReturnKeeping returns, CancellationToken cancellation)
+    {
+        log.LogInformation("A mail of an edition was not handed over: {Reason}", failure.Message);
+        var fault = MailFailure.Of(failure);
+        switch (fault)
         {
-            var leave = messages.LeaveAddress(subscriber, edition.Key);
-            var text = composed.For(leave, messages.ChooseAddress(subscriber), delivery.IsSecond);
-            var message = messages.Make(text, edition.Digest.Site, edition.Digest, SubscriberMessage.AddressOf(subscriber), delivery.Key, leave);
-            await outbox.DeliveredAsync(delivery, await sender.SendAsync(message, cancellation, delivery.Key));
-        }
-        catch (Exception final) when (MailFailure.IsFinal(final))
-        {
-            await outbox.FailedAsync(delivery, final.Message);
-            if (MailFailure.IsAboutReceiver(final)) await returns.KeepAsync(new MailReturn(ReturnKind.Hard, subscriber.Mail, delivery.Key, final.Message), cancellation);
-        }
-        catch (Exception passing) when (MailFailure.IsPassing(passing))
-        {
-            await outbox.RetryAsync(delivery, passing.Message);
+            case MailFault.Server:
+                await outbox.ReleaseAsync(delivery, await transport.FailedAsync(fault, failure.Message), failure.Message);
+                return false;
+            case MailFault.Refusal:
+                await transport.FailedAsync(fault, failure.Message);
+                await outbox.RetryAsync(delivery, failure.Message);
+                return await transport.IsOpenAsync(cancellation);
+            case MailFault.Passing:
+                await outbox.RetryAsync(delivery, failure.Message);
+                return true;
+            default:
+                await outbox.FailedAsync(delivery, failure.Message);
+                if (fault == MailFault.Receiver) await returns.KeepAsync(new MailReturn(ReturnKind.Hard, delivery.Subscriber.Mail, delivery.Key, failure.Message), cancellation);
+                return true;
         }
     }
 

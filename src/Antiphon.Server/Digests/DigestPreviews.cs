@@ -81,7 +81,7 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
 
             return (me.Email, null);
         }
-        catch (Exception failure) when (MailFailure.IsFinal(failure) || MailFailure.IsPassing(failure))
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
         {
             return (null, $"The mail server did not take it: {failure.Message}");
         }

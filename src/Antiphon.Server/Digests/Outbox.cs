@@ -41,6 +41,25 @@ internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeP
         return true;
     }
 
+    /// <summary>Holds the claim for another lease before the next step outside; false when it was lost to another worker.</summary>
+    public async Task<bool> RenewAsync(Delivery delivery)
+    {
+        await using var database = await databases.CreateDbContextAsync();
+        var lease = clock.GetUtcNow().AddSeconds(options.Value.LeaseSeconds);
+        return await Held(database, delivery).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAttemptAt, lease)) == 1;
+    }
+
+    /// <summary>Gives a claimed mail back as if it had not been taken up.</summary>
+    /// <param name="delivery">The mail.</param>
+    /// <param name="next">When it is due again.</param>
+    /// <param name="why">Why it could not be sent, or null.</param>
+    public async Task ReleaseAsync(Delivery delivery, DateTimeOffset next, string? why = null)
+    {
+        await using var database = await databases.CreateDbContextAsync();
+        var state = why is null ? DeliveryState.Queued : DeliveryState.Retrying;
+        await Held(database, delivery).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, state).SetProperty(one => one.NextAttemptAt, next).SetProperty(one => one.Attempts, one => one.Attempts - 1).SetProperty(one => one.LastAnswer, one => why ?? one.LastAnswer));
+    }
+
     /// <summary>Marks editions of which nothing is open any more.</summary>
     public async Task FinishAsync(CancellationToken cancellation)
     {
@@ -61,16 +80,19 @@ internal sealed class Outbox(IDbContextFactory<AntiphonContext> databases, TimeP
 
     /// <summary>It failed in a way that may pass: another attempt after a pause, or none when there were enough.</summary>
     public Task RetryAsync(Delivery delivery, string answer) => RetrySchedule.PauseAfter(delivery.Attempts, random.NextDouble()) is { } pause
-        ? RecordAsync(delivery, DeliveryState.Retrying, clock.GetUtcNow() + pause, answer)
+        ? RecordAsync(delivery, DeliveryState.Retrying, clock.GetUtcNow() + (pause * options.Value.PauseFactor), answer)
         : FailedAsync(delivery, answer);
 
     private async Task RecordAsync(Delivery delivery, DeliveryState state, DateTimeOffset next, string answer)
     {
         await using var database = await databases.CreateDbContextAsync();
         var delivered = state == DeliveryState.Delivered ? clock.GetUtcNow() : (DateTimeOffset?)null;
-        // What the team cancelled meanwhile was handed over all the same only when the receiver says so.
-        await database.Deliveries.Where(one => one.Id == delivery.Id && (one.State == DeliveryState.Sending || state == DeliveryState.Delivered)).ExecuteUpdateAsync(set => set
+        // What the team cancelled meanwhile was handed over all the same only when the receiver says so; what another worker took up since is its to record.
+        await database.Deliveries.Where(one => one.Id == delivery.Id && one.Attempts == delivery.Attempts && (one.State == DeliveryState.Sending || state == DeliveryState.Delivered)).ExecuteUpdateAsync(set => set
             .SetProperty(one => one.State, state).SetProperty(one => one.NextAttemptAt, next)
             .SetProperty(one => one.DeliveredAt, delivered).SetProperty(one => one.LastAnswer, answer));
     }
+
+    private static IQueryable<Delivery> Held(AntiphonContext database, Delivery delivery) =>
+        database.Deliveries.Where(one => one.Id == delivery.Id && one.State == DeliveryState.Sending && one.Attempts == delivery.Attempts);
 }

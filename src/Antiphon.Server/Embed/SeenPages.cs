@@ -1,7 +1,6 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
-using Antiphon.Server.Blogs;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Caching.Memory;
 
@@ -46,9 +45,8 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
     private async Task StoreAsync(IServiceProvider services, string key, string page)
     {
         var (database, now) = (services.GetRequiredService<AntiphonContext>(), clock.GetUtcNow());
-        var (listing, site) = await database.Listings.Where(one => one.Key == key).Select(one => new ValueTuple<long, long>(one.Id, one.SiteId)).SingleAsync();
+        var listing = await database.Listings.Where(one => one.Key == key).Select(one => one.Id).SingleAsync();
         var known = await database.Sightings.FirstOrDefaultAsync(one => one.ListingId == listing && one.PageAddress == page);
-        var isNew = known is not { IsThere: true };
         if (known is null)
         {
             if (await database.Sightings.CountAsync(one => one.ListingId == listing) >= MostPages) return;
@@ -57,6 +55,5 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
 
         (known.IsThere, known.SeenAt, known.LookedAt) = (true, now, now);
         await database.SaveChangesAsync();
-        if (isNew) await services.GetRequiredService<BlogHomes>().SettleAsync(site);
     }
 }

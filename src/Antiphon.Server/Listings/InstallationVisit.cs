@@ -50,6 +50,7 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
         sighting.LookedAt = now;
         sighting.IsThere = isThere;
         if (isThere) sighting.SeenAt = now;
+        sighting.ConfirmedAt = isThere ? now : null;
         await database.SaveChangesAsync(cancellation);
         await homes.SettleAsync(listing.SiteId, cancellation);
     }

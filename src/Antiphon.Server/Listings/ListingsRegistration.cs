@@ -11,5 +11,6 @@ internal static class ListingsRegistration
         builder.Services.AddScoped<SampleContent>();
         builder.Services.AddScoped<SnippetMaker>();
         builder.Services.AddScoped<InstallationVisit>();
+        builder.Services.AddHostedService<SightingConfirming>();
     }
 }

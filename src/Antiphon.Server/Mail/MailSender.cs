@@ -7,26 +7,37 @@ using MimeKit;
 namespace Antiphon.Server.Mail;
 
 /// <summary>Hands mails to the mail server over one connection.</summary>
-internal sealed class MailSender(IOptions<MailOptions> options) : IAsyncDisposable
+internal sealed class MailSender(IOptions<MailOptions> options, ReturnAddress addresses) : IAsyncDisposable
 {
     private readonly SmtpClient _client = new() { Timeout = options.Value.TimeoutSeconds * 1000 };
 
-    /// <summary>Sends one mail and gives the server's answer. Throws MailKit's and socket exceptions.</summary>
+    /// <summary>Sends one mail and gives the server's answer. Throws what <see cref="MailFailure"/> tells apart.</summary>
     /// <param name="message">The mail.</param>
     /// <param name="cancellation">Ends it early.</param>
     /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
     public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation, string? key = null)
     {
-        if (!_client.IsConnected)
+        if (!_client.IsConnected) await EnterAsync(cancellation);
+
+        return key is not null && options.Value.ReturnsTo is { } returns
+            ? await _client.SendAsync(message, addresses.Of(returns, key), message.To.Mailboxes, cancellation)
+            : await _client.SendAsync(message, cancellation);
+    }
+
+    private async Task EnterAsync(CancellationToken cancellation)
+    {
+        var settings = options.Value;
+        try
         {
-            var settings = options.Value;
             await _client.ConnectAsync(settings.Host, settings.Port, SecureSocketOptions.StartTlsWhenAvailable, cancellation);
             if (settings.User is not null) await _client.AuthenticateAsync(settings.User, settings.Password ?? string.Empty, cancellation);
         }
-
-        return key is not null && options.Value.ReturnsTo is { } returns
-            ? await _client.SendAsync(message, ReturnAddress.Of(returns, key), message.To.Mailboxes, cancellation)
-            : await _client.SendAsync(message, cancellation);
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        {
+            // Half a sign-in is none; the next mail begins anew.
+            if (_client.IsConnected) await _client.DisconnectAsync(quit: false, CancellationToken.None);
+            throw new MailServerException($"{settings.Host}:{settings.Port}: {failure.Message}", failure);
+        }
     }
 
     /// <inheritdoc/>

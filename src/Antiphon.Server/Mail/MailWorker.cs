@@ -11,7 +11,7 @@ namespace Antiphon.Server.Mail;
 
 /// <summary>What every sender of mails needs.</summary>
 internal sealed record MailTools(
-    IDbContextFactory<AntiphonContext> Databases, IServiceProvider Services, TimeProvider Clock, Random Random, IOptions<MailOptions> Mail, IOptions<DeliveryOptions> Options, ILogger<MailTools> Log);
+    IDbContextFactory<AntiphonContext> Databases, IServiceProvider Services, TimeProvider Clock, Random Random, IOptions<MailOptions> Mail, IOptions<DeliveryOptions> Options, MailTransport Transport, ILogger<MailTools> Log);
 
 /// <summary>Sends one kind of mail: claim, send, record. A repeat after a crash carries the same Message-ID.</summary>
 internal abstract class MailWorker<TMail>(MailTools tools) : BackgroundService
@@ -25,7 +25,7 @@ internal abstract class MailWorker<TMail>(MailTools tools) : BackgroundService
         {
             try
             {
-                while (await ClaimAsync(stoppingToken) is { } claimed) await SendAsync(claimed, stoppingToken);
+                while (await tools.Transport.IsOpenAsync(stoppingToken) && await ClaimAsync(stoppingToken) is { } claimed) await SendAsync(claimed, stoppingToken);
             }
             catch (Exception failure) when (failure is not OperationCanceledException)
             {
@@ -70,23 +70,38 @@ internal abstract class MailWorker<TMail>(MailTools tools) : BackgroundService
         try
         {
             await sender.SendAsync(MessageOf(due, now), cancellation);
-            await RecordAsync(due, one => one.SentAt = now);
         }
-        catch (Exception final) when (MailFailure.IsFinal(final))
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
         {
-            await RecordAsync(due, one => one.FailedAt = now);
+            await FailAsync(due, failure, now);
+            return;
         }
-        catch (Exception passing) when (MailFailure.IsPassing(passing))
+
+        await RecordAsync(due, one => one.SentAt = now);
+        await tools.Transport.WorksAsync();
+    }
+
+    // Whatever is thrown ends here: a mail that cannot be made is given up as one that is refused, and the next has its turn.
+    private async Task FailAsync(TMail due, Exception failure, DateTimeOffset now)
+    {
+        var fault = MailFailure.Of(failure);
+        tools.Log.LogInformation("A mail of kind {Kind} was not handed over: {Reason}", typeof(TMail).Name, failure.Message);
+        if (fault is MailFault.Server or MailFault.Refusal)
         {
-            if (RetrySchedule.PauseAfter(due.Attempts, tools.Random.NextDouble()) is { } pause) await RecordAsync(due, one => one.NextAttemptAt = now + pause);
-            else await RecordAsync(due, one => one.FailedAt = now);
+            var next = await tools.Transport.FailedAsync(fault, failure.Message);
+            await RecordAsync(due, one => (one.NextAttemptAt, one.Attempts) = (next, fault == MailFault.Server ? one.Attempts - 1 : one.Attempts));
+            if (fault == MailFault.Server || due.Attempts < RetrySchedule.MaxAttempts) return;
         }
+
+        var pause = fault == MailFault.Passing ? RetrySchedule.PauseAfter(due.Attempts, tools.Random.NextDouble()) : null;
+        await RecordAsync(due, one => (one.NextAttemptAt, one.FailedAt) = (now + ((pause ?? TimeSpan.Zero) * tools.Options.Value.PauseFactor), pause is null ? now : null));
     }
 
     private async Task RecordAsync(TMail due, Action<TMail> record)
     {
         await using var database = await tools.Databases.CreateDbContextAsync();
-        if (await database.Set<TMail>().FirstOrDefaultAsync(one => one.Id == due.Id) is not { } row) return;
+        // Recorded only while the claim holds; another worker that took it up since records for itself.
+        if (await database.Set<TMail>().FirstOrDefaultAsync(one => one.Id == due.Id && one.Attempts == due.Attempts && one.SentAt == null) is not { } row) return;
         record(row);
         await database.SaveChangesAsync();
     }

@@ -16,7 +16,17 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
     /// <summary>Reads it and records what was found.</summary>
     public async Task ReadAsync(long id, CancellationToken cancellation)
     {
-        var mention = await database.Mentions.Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleAsync(one => one.Id == id, cancellation);
+        // Posts in the bin are there as well: what mentions them has to end somehow.
+        var mention = await database.Mentions.IgnoreQueryFilters().Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleOrDefaultAsync(one => one.Id == id, cancellation);
+        if (mention is null) return;
+        if (mention.Post.DeletedAt is not null)
+        {
+            (mention.ReadAt, mention.NextReadAt) = (clock.GetUtcNow(), null);
+            await LoseAsync(mention, "The post was deleted.", cancellation);
+            await database.SaveChangesAsync(cancellation);
+            return;
+        }
+
         var fetched = await client.GetAsync(new Uri(mention.Source), cancellation: cancellation);
         if (IsPage(fetched)) fetched = fetched.WithPage(cancellation);
         if (fetched.Problem is { } problem && MayPass(problem, fetched.Status) && mention.Attempts < MostAttempts)
@@ -34,6 +44,17 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
         else await LoseAsync(mention, "The page has no link to the post.", cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
+    }
+
+    /// <summary>Records that reading it threw: again after a pause, and given up with its reason after the last one.</summary>
+    public async Task FailAsync(long id, string why, CancellationToken cancellation)
+    {
+        var mention = await database.Mentions.IgnoreQueryFilters().SingleOrDefaultAsync(one => one.Id == id, cancellation);
+        if (mention is null) return;
+        mention.Problem = $"It could not be read: {why}";
+        mention.NextReadAt = mention.Attempts < MostAttempts ? clock.GetUtcNow() + RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble()) : null;
+        if (mention.NextReadAt is null) mention.State = mention.State is MentionState.Found or MentionState.Gone ? MentionState.Gone : MentionState.Refused;
+        await database.SaveChangesAsync(cancellation);
     }
 
     private static bool MayPass(FetchProblem problem, int? status) => problem is FetchProblem.Unreachable or FetchProblem.TooSlow || (problem == FetchProblem.ErrorStatus && status is 429 or >= 500);

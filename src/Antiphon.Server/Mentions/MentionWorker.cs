@@ -38,7 +38,18 @@ internal sealed class MentionWorker(IServiceScopeFactory scopes, MentionSignal s
             RETURNING Id AS Value
             """).ToListAsync(cancellation);
         if (taken.Count == 0) return false;
-        await scope.ServiceProvider.GetRequiredService<MentionVisit>().ReadAsync(taken[0], cancellation);
+        try
+        {
+            await scope.ServiceProvider.GetRequiredService<MentionVisit>().ReadAsync(taken[0], cancellation);
+        }
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        {
+            // One mention must not come up for ever, nor keep the others waiting. What it left unsaved is left behind with its scope.
+            log.LogError(failure, "Mention {Mention} could not be read", taken[0]);
+            await using var fresh = scopes.CreateAsyncScope();
+            await fresh.ServiceProvider.GetRequiredService<MentionVisit>().FailAsync(taken[0], failure.Message, cancellation);
+        }
+
         return true;
     }
 }

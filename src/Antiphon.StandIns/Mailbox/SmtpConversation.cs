@@ -53,7 +53,7 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Returns r
     private Task ReceiverAsync(string line)
     {
         var receiver = Bare(line).ToLowerInvariant();
-        if (receiver.EndsWith("@bounce.example", StringComparison.Ordinal)) return _writer.WriteLineAsync("550 Nobody of that name");
+        if (receiver.EndsWith("@bounce.example", StringComparison.Ordinal)) return _writer.WriteLineAsync("550 5.1.1 Nobody of that name");
         if (troubles.MailsToPutOff > 0)
         {
             troubles.MailsToPutOff--;

@@ -15,6 +15,9 @@ public sealed class Installation : IAsyncDisposable
     /// <summary>Where it listens.</summary>
     public Uri Address => new($"http://127.0.0.1:{_port}/");
 
+    /// <summary>The key that the first account is made with.</summary>
+    public string SetupKey => File.ReadAllText(Path.Combine(_data.Path, "setup-key"));
+
     /// <summary>Everybody else.</summary>
     internal OutsideWorld World { get; }
 

@@ -61,7 +61,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
         var mail = await Eventually.IsAsync("the invitation", async () => (await demo.Installation.World.MailsAsync()).LastOrDefault(one => one.To == "ida@fellside.example"), one => one is not null);
         using var invited = new BrowserWindow();
         invited.Open(new Uri(demo.Installation.World.World, $"mailbox/{mail!.Id}")).Sees("invites you");
-        invited.Open(new Uri(Join().Match(invited.Words).Value)).Sees("The team of Quillmoor Observatory").Sees("join as contributor");
+        invited.Open(new Uri(Join().Match(invited.Words).Value)).Sees("The team of Quillmoor Observatory").Sees("join as writer");
         Accessibility.Check(invited);
         invited.Fill("input[name=name]", "Ida Marsh").Fill("input[name=password]", "eleven meteors").Press("Join").Sees("Coverage").Sees("Leonids");
         browser.Open(new Uri(demo.Workplace, "settings")).Sees("Ida Marsh");

@@ -174,7 +174,7 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     [InlineData("{\"mostPerBlog\":0}", "definition.mostPerBlog")]
     [InlineData("{\"moveSeconds\":1}", "definition.moveSeconds")]
     [InlineData("{\"filter\":{\"categories\":null,\"tags\":{\"any\":[],\"all\":[],\"none\":[]},\"authors\":[]}}", "definition.filter.categories")]
-    [InlineData("{\"filter\":{\"categories\":{\"any\":[],\"all\":[],\"none\":[]},\"tags\":{\"any\":null},\"authors\":[]}}", "definition.filter.tags")]
+    [InlineData("{\"filter\":{\"categories\":{\"any\":[],\"all\":[],\"none\":[]},\"tags\":{\"any\":null},\"authors\":[]}}", "definition.filter.tags.any")]
     public async Task What_is_wrong_in_a_definition_is_named(string change, string field)
     {
         var definition = Definition();

@@ -16,7 +16,7 @@ public sealed class ReviewTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         using var contributor = await host.MemberAsync("contributor", $"c-{status}@quillmoor.example");
         var refusal = await contributor.RefusedAsync(host.Api + "posts", Request("Bold", status, 0, local: "2199-01-01T10:00"), HttpStatusCode.Forbidden);
-        Assert.Equal("Contributors do not publish.", refusal.Text("title"));
+        Assert.Equal("Writers do not publish.", refusal.Text("title"));
         var published = await host.WriteAsync($"Out already {status}");
         Assert.Equal(HttpStatusCode.Forbidden, (await contributor.PutAsJsonAsync($"{host.Api}posts/{published.Number("id")}", Request("Mine now", "draft", 1))).StatusCode);
     }

@@ -19,7 +19,7 @@ internal static class ReturnEndpoints
     public static void MapReturns(this WebApplication app) => app.MapPost("/mail/returns", TakeAsync).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ExcludeFromDescription().ForAnybody()
         .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestBytes));
 
-    private static async Task<Results<Ok<ReturnsTaken>, UnauthorizedHttpResult, ValidationProblem>> TakeAsync(HttpContext http, IOptions<MailOptions> options, ReturnKeeping keeping, CancellationToken cancellation)
+    private static async Task<Results<Ok<ReturnsTaken>, UnauthorizedHttpResult, ValidationProblem>> TakeAsync(HttpContext http, IOptions<MailOptions> options, ReturnKeeping keeping, ReturnReader reader, CancellationToken cancellation)
     {
         if (!IsKnown(http.Request.Headers.Authorization.ToString(), options.Value.ReturnsToken)) return TypedResults.Unauthorized();
         IReadOnlyList<MailReturn> returns;
@@ -35,7 +35,7 @@ internal static class ReturnEndpoints
             var body = await http.BodyAsync();
             try
             {
-                returns = ReturnReader.Read(await MimeMessage.LoadAsync(new MemoryStream(body), cancellation));
+                returns = reader.ReadTrusted(await MimeMessage.LoadAsync(new MemoryStream(body), cancellation));
             }
             catch (FormatException)
             {

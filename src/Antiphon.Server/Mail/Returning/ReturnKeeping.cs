@@ -19,6 +19,9 @@ internal sealed class ReturnKeeping(AntiphonContext database, DeliveryMaking web
     public async Task<int> KeepAsync(MailReturn back, CancellationToken cancellation)
     {
         var delivery = back.Key is null ? null : await database.Deliveries.FirstOrDefaultAsync(one => one.Key == back.Key, cancellation);
+        // A mailbox that breaks off before its end gives the same report again; so may a server that is not sure.
+        if (delivery?.Returned is { } before && (before != ReturnKind.Soft || back.Kind == ReturnKind.Soft)) return 0;
+        if (delivery is not null) delivery.Returned = back.Kind;
         var address = back.Address?.Trim().ToLowerInvariant();
         var who = await database.Subscribers.Where(one => delivery != null ? one.Id == delivery.SubscriberId : address != null && one.Mail == address).ToListAsync(cancellation);
         foreach (var one in who) await KeepAsync(one, back, cancellation);

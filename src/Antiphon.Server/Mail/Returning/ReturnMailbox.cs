@@ -22,10 +22,10 @@ internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider cl
         using var mailbox = new Pop3Client { Timeout = settings.TimeoutSeconds * 1000 };
         await mailbox.ConnectAsync(host, settings.ReturnsPort, settings.ReturnsPort == DefaultTls ? SecureSocketOptions.SslOnConnect : SecureSocketOptions.StartTlsWhenAvailable, cancellation);
         await mailbox.AuthenticateAsync(settings.ReturnsUser, settings.ReturnsPassword, cancellation);
-        var keeping = services.GetRequiredService<ReturnKeeping>();
+        var (keeping, reader) = (services.GetRequiredService<ReturnKeeping>(), services.GetRequiredService<ReturnReader>());
         for (var at = 0; at < Math.Min(mailbox.Count, AtOnce); at++)
         {
-            foreach (var back in ReturnReader.Read(await mailbox.GetMessageAsync(at, cancellation))) await keeping.KeepAsync(back, cancellation);
+            foreach (var back in reader.Read(await mailbox.GetMessageAsync(at, cancellation))) await keeping.KeepAsync(back, cancellation);
             await mailbox.DeleteMessageAsync(at, cancellation);
         }
 

@@ -4,13 +4,18 @@ using MimeKit;
 namespace Antiphon.Server.Mail.Returning;
 
 /// <summary>Reads what mail servers send back: reports of delivery (RFC 3464) and of complaints (RFC 5965).</summary>
-internal static class ReturnReader
+/// <param name="addresses">Tells addresses that we signed.</param>
+internal sealed class ReturnReader(ReturnAddress addresses)
 {
-    /// <summary>The returns a mail tells of; empty for any other mail, such as an answer by somebody on holiday.</summary>
-    public static IReadOnlyList<MailReturn> Read(MimeMessage mail)
+    /// <summary>The returns a mail tells of that lay in the mailbox, where anybody may put one: only those that came to an address we signed, which tells the mail and so the subscriber.</summary>
+    public IReadOnlyList<MailReturn> Read(MimeMessage mail) => SignedKeyOf(mail) is { } key ? [.. Read(mail, key).Select(back => back with { Address = null })] : [];
+
+    /// <summary>The returns of a report that a program passed on that knows our token: by the mail it tells of, or by the address.</summary>
+    public IReadOnlyList<MailReturn> ReadTrusted(MimeMessage mail) => Read(mail, SignedKeyOf(mail) ?? (mail.Body as MultipartReport)?.OfType<MessagePart>().Select(part => part.Message?.MessageId).OfType<string>().FirstOrDefault()?.Split('@')[0]);
+
+    private static IReadOnlyList<MailReturn> Read(MimeMessage mail, string? key)
     {
         if (mail.Body is not MultipartReport report) return [];
-        var key = KeyOf(mail, report);
         if (report.OfType<MessageDeliveryStatus>().FirstOrDefault() is { } status) return [.. Groups(status).Select(group => OfGroup(group, key)).OfType<MailReturn>()];
         return report.OfType<MessageFeedbackReport>().FirstOrDefault() is { } feedback ? [OfComplaint(feedback, key)] : [];
     }
@@ -29,14 +34,7 @@ internal static class ReturnReader
     private static MailReturn OfComplaint(MessageFeedbackReport report, string? key) =>
         new(ReturnKind.Complaint, AddressIn(report.Fields["Original-Rcpt-To"]) ?? AddressIn(report.Fields["Removal-Recipient"]), key, "The reader called the mail unwanted.");
 
-    // The address it came back to says it best; where that was lost, the Message-ID of the mail that is sent along.
-    private static string? KeyOf(MimeMessage mail, MultipartReport report)
-    {
-        var back = mail.To.Mailboxes.Select(one => one.Address).Append(mail.Headers["Delivered-To"]).Append(mail.Headers["X-Original-To"]).OfType<string>().Select(ReturnAddress.KeyOf).OfType<string>().FirstOrDefault();
-        return back ?? Origin(report)?.Split('@')[0];
-    }
-
-    private static string? Origin(MultipartReport report) => report.OfType<MessagePart>().Select(part => part.Message?.MessageId).OfType<string>().FirstOrDefault();
+    private string? SignedKeyOf(MimeMessage mail) => mail.To.Mailboxes.Select(one => one.Address).Append(mail.Headers["Delivered-To"]).Append(mail.Headers["X-Original-To"]).OfType<string>().Select(addresses.KeyOf).OfType<string>().FirstOrDefault();
 
     private static string? AddressIn(string? field) => AfterType(field)?.Trim('<', '>', ' ') is { Length: > 0 } address && address.Contains('@', StringComparison.Ordinal) ? address : null;
 

@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { api, take } from '../api/client'
 import AloneView from '../frame/AloneView.vue'
 import { useAct } from '../shared/useAct'
+import { roleName } from '../sites/roles'
 import { readSession } from './readSession'
 
 /** Where the link of an invitation leads. */
@@ -20,9 +21,9 @@ const { data, error, isPending } = useQuery({
 })
 const sentence = computed(() =>
   data.value
-    ? `${data.value.by ?? 'Somebody'} asks you to join as ${data.value.role}, with the address ${data.value.mail}.`
+    ? `${data.value.by ?? 'Somebody'} asks you to join as ${roleName(data.value.role)}, with the address ${data.value.mail}.`
     : error.value
-      ? 'It was taken back, used already, or is older than two weeks. Ask whoever sent it for a new one.'
+      ? 'It was cancelled, used already, or is older than two weeks. Ask whoever sent it for a new one.'
       : 'Looking at the invitation …',
 )
 

@@ -6,9 +6,10 @@ import CopyButton from '../shared/CopyButton.vue'
 import WhenText from '../shared/WhenText.vue'
 import { useAct } from '../shared/useAct'
 import { useNotice } from '../shared/useNotice'
+import { roleName, roles } from './roles'
 
 /** Asking people by mail to join the team, and who has not answered yet. */
-const props = defineProps<{ siteId: number; roles: { value: Schemas['SiteRole']; title: string }[] }>()
+const props = defineProps<{ siteId: number }>()
 const path = () => ({ site: props.siteId })
 const queries = useQueryClient()
 const { running, trouble, fields, run } = useAct()
@@ -40,7 +41,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
 <template>
   <form class="invite" novalidate @submit.prevent="invite({ ...person })">
     <v-text-field v-model="person.mail" label="Mail address" type="email" name="invite" :error-messages="fields.mail" />
-    <v-select v-model="person.role" :items="props.roles" label="Role" />
+    <v-select v-model="person.role" :items="roles" label="Role" />
     <v-btn type="submit" height="48" :loading="running">Invite</v-btn>
   </form>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
@@ -52,9 +53,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
     <li v-for="one in data" :key="one.id">
       <span>
         {{ one.mail }}
-        <span class="soft small"
-          >as {{ props.roles.find((role) => role.value === one.role)?.title.toLowerCase() }}, asked <WhenText :at="one.createdAt"
-        /></span>
+        <span class="soft small">as {{ roleName(one.role) }}, asked <WhenText :at="one.createdAt" /></span>
       </span>
       <span class="row small">
         <button type="button" class="link" @click="invite({ mail: one.mail, role: one.role })">Send again</button>

@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { api, take, type Schemas } from '../api/client'
 import { useAct } from '../shared/useAct'
 import InvitePart from './InvitePart.vue'
+import { roles } from './roles'
 
 const props = defineProps<{ siteId: number; isOwner: boolean }>()
 const queries = useQueryClient()
@@ -11,12 +12,6 @@ const { data: members } = useQuery({
   queryKey: ['members', () => props.siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: path() } })),
 })
-const roles: { value: Schemas['SiteRole']; title: string }[] = [
-  { value: 'owner', title: 'Owner' },
-  { value: 'editor', title: 'Editor' },
-  { value: 'moderator', title: 'Moderator' },
-  { value: 'contributor', title: 'Writer' },
-]
 const { trouble, fields, run } = useAct()
 const reload = () => queries.invalidateQueries({ queryKey: ['members'] })
 
@@ -57,7 +52,7 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
       </tbody>
     </table>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <InvitePart v-if="props.isOwner" :site-id="props.siteId" :roles="roles" />
+    <InvitePart v-if="props.isOwner" :site-id="props.siteId" />
   </section>
 </template>
 

@@ -1,3 +1,4 @@
+using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Core.Syndication;
 
 namespace Antiphon.Data.Entities.Syndication.Mailing;
@@ -46,4 +47,7 @@ public sealed class Delivery
 
     /// <summary>What the receiver said last.</summary>
     public string? LastAnswer { get; set; }
+
+    /// <summary>How it came back, so that one report that is read twice counts once; null while it has not.</summary>
+    public ReturnKind? Returned { get; set; }
 }

@@ -1,0 +1,12 @@
+using Antiphon.Data.Entities;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
+
+namespace Antiphon.Data.Configurations;
+
+/// <summary>Keys of <see cref="MailStanding"/>.</summary>
+internal sealed class MailStandingConfiguration : IEntityTypeConfiguration<MailStanding>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<MailStanding> builder) => builder.Property(standing => standing.Id).ValueGeneratedNever();
+}
