@@ -181,6 +181,9 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     /// <summary>Readers whose address was confirmed.</summary>
     public DbSet<ConfirmedReader> ConfirmedReaders => Set<ConfirmedReader>();
 
+    /// <summary>Devices whose owners showed that an address is theirs.</summary>
+    public DbSet<ProvenDevice> ProvenDevices => Set<ProvenDevice>();
+
     /// <summary>Readers who follow threads by mail.</summary>
     public DbSet<ThreadFollow> ThreadFollows => Set<ThreadFollow>();
 

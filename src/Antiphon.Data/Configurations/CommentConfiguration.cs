@@ -38,6 +38,7 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
         builder.HasOne(comment => comment.Mention).WithMany().OnDelete(DeleteBehavior.SetNull);
         // Who wrote a comment, and where it leads, is asked everywhere; a mention is no mention without its page.
         builder.Navigation(comment => comment.Mention).AutoInclude();
+        builder.HasIndex(comment => new { comment.SiteId, comment.OwnerKey }).HasFilter("\"OwnerKey\" IS NOT NULL");
         builder.HasIndex(comment => comment.PictureId).HasFilter("\"PictureId\" IS NOT NULL");
         builder.HasIndex(comment => comment.MentionId).IsUnique().HasFilter("\"MentionId\" IS NOT NULL");
         builder.Property(comment => comment.Answers).HasDefaultValue(0).ValueGeneratedOnAddOrUpdate();

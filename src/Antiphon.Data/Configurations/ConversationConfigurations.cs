@@ -38,6 +38,17 @@ internal sealed class ConfirmedReaderConfiguration : IEntityTypeConfiguration<Co
     }
 }
 
+/// <summary>Keys and indexes of <see cref="ProvenDevice"/>.</summary>
+internal sealed class ProvenDeviceConfiguration : IEntityTypeConfiguration<ProvenDevice>
+{
+    /// <inheritdoc/>
+    public void Configure(EntityTypeBuilder<ProvenDevice> builder)
+    {
+        builder.HasKey(device => new { device.SiteId, device.Mail, device.OwnerKey });
+        builder.HasOne<Entities.Site>().WithMany().HasForeignKey(device => device.SiteId);
+    }
+}
+
 /// <summary>Keys and indexes of <see cref="ThreadFollow"/>.</summary>
 internal sealed class ThreadFollowConfiguration : IEntityTypeConfiguration<ThreadFollow>
 {

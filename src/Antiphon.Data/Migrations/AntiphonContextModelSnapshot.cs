@@ -362,6 +362,9 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("SiteId", "Mail");
 
+                    b.HasIndex("SiteId", "OwnerKey")
+                        .HasFilter("\"OwnerKey\" IS NOT NULL");
+
                     b.HasIndex("ThreadId", "CreatedAt");
 
                     b.HasIndex("ThreadId", "SubmissionKey")
@@ -580,10 +583,32 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ConfirmedReaders");
                 });
 
+            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ProvenDevice", b =>
+                {
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OwnerKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ProvenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("SiteId", "Mail", "OwnerKey");
+
+                    b.ToTable("ProvenDevices");
+                });
+
             modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ReaderLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CommentId")
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("ExpiresAt")
@@ -595,6 +620,9 @@ namespace Antiphon.Data.Migrations
 
                     b.Property<string>("Mail")
                         .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OwnerKey")
                         .HasColumnType("TEXT");
 
                     b.Property<long>("SiteId")
@@ -3535,6 +3563,15 @@ namespace Antiphon.Data.Migrations
                 });
 
             modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ConfirmedReader", b =>
+                {
+                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ProvenDevice", b =>
                 {
                     b.HasOne("Antiphon.Data.Entities.Site", null)
                         .WithMany()

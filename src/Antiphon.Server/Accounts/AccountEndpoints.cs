@@ -1,9 +1,9 @@
-using Antiphon.Server.Sites;
 using System.Security.Claims;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Antiforgery;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;

@@ -34,8 +34,8 @@ internal static class AccountsRegistration
                 context.Request.Headers.Authorization.Count > 0 ? TokenAuthentication.SchemeName : IdentityConstants.ApplicationScheme)
             .AddScheme<AuthenticationSchemeOptions, TokenAuthentication>(TokenAuthentication.SchemeName, null)
             .AddCookie(IdentityConstants.ApplicationScheme, ConfigureCookie);
-        services.AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme).Configure<IOptions<AntiphonOptions>>((cookie, antiphon) => OwnCookies.Secure(cookie.Cookie, antiphon.Value));
-        services.AddOptions<AntiforgeryOptions>().Configure<IOptions<AntiphonOptions>>((antiforgery, antiphon) => OwnCookies.Secure(antiforgery.Cookie, antiphon.Value));
+        services.AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme).PostConfigure<IOptions<AntiphonOptions>>((cookie, antiphon) => OwnCookies.Secure(cookie.Cookie, antiphon.Value));
+        services.AddOptions<AntiforgeryOptions>().PostConfigure<IOptions<AntiphonOptions>>((antiforgery, antiphon) => OwnCookies.Secure(antiforgery.Cookie, antiphon.Value));
         services.AddAuthorization();
         services.AddOptions<AccountOptions>().BindConfiguration("Accounts").ValidateDataAnnotations().ValidateOnStart();
         services.AddScoped<SetupKey>();

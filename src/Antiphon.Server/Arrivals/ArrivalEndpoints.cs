@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Core.Syndication.Channels;
@@ -6,6 +5,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -2,8 +2,8 @@ using Antiphon.Server.Channels.Counting;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Channels.Sending.Partners;
-using Antiphon.Server.Mail;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Mail;
 using Antiphon.Server.Mail.Returning;
 using Microsoft.Extensions.Options;
 

@@ -40,8 +40,13 @@ internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters f
         };
     }
 
-    // Another site is known by its host, as a reader is by a mail.
-    private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation) => comment.Mention is { Host: var host }
-        ? await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.Mention!.Host == host && one.Standing == CommentStanding.Public, cancellation)
-        : comment.Mail is null ? 0 : await database.Comments.CountAsync(one => one.SiteId == comment.SiteId && one.Mail == comment.Mail && one.Standing == CommentStanding.Public, cancellation);
+    // Another site is known by its host; a reader by the device, or by an address that was shown to be theirs. A typed address is not a person.
+    private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation)
+    {
+        var published = database.Comments.Where(one => one.SiteId == comment.SiteId && one.Standing == CommentStanding.Public);
+        if (comment.Mention is { Host: var host }) return await published.CountAsync(one => one.Mention!.Host == host, cancellation);
+        var (device, mail) = (comment.OwnerKey, comment.IsConfirmed ? comment.Mail : null);
+        var byDevice = device is null ? 0 : await published.CountAsync(one => one.OwnerKey == device, cancellation);
+        return mail is null ? byDevice : Math.Max(byDevice, await published.CountAsync(one => one.Mail == mail && one.IsConfirmed, cancellation));
+    }
 }

@@ -96,7 +96,7 @@ internal sealed class CommentWriting(
             RootId = answered?.RootId ?? answered?.Id,
             Author = Said.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
             Mail = mail,
-            IsConfirmed = mail is not null && await database.ConfirmedReaders.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, cancellation),
+            IsConfirmed = mail is not null && submission.OwnerKey is { } device && await database.ProvenDevices.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail && one.OwnerKey == device, cancellation),
             Text = submission.Text.Trim(),
             Html = CommentBody.ToHtml(submission.Text),
             TextKey = readers.OfText(submission.Text),
@@ -129,7 +129,8 @@ internal sealed class CommentWriting(
         if (submission.Follow.Length > 0 && comment.Standing != CommentStanding.Spam) await telling.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);
         if (comment.Standing == CommentStanding.Public) await telling.TellAsync(comment, cancellation);
         // A mail goes only to those who asked for something that needs it, so that the form sends nobody what they did not ask for.
-        if (comment.Mail is { } mail && !comment.IsConfirmed && comment.Standing != CommentStanding.Spam && (submission.Follow.Length > 0 || comment.Trace!.Step == DecidingStep.Unconfirmed)) await confirming.AskAsync(site, mail, cancellation);
+        var mustShow = comment.Trace!.Step == DecidingStep.Unconfirmed || (submission.Follow.Length > 0 && !await database.ConfirmedReaders.AnyAsync(one => one.SiteId == site.Id && one.Mail == comment.Mail, cancellation));
+        if (comment.Mail is not null && !comment.IsConfirmed && comment.Standing != CommentStanding.Spam && mustShow) await confirming.AskAsync(site, comment, cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
     }

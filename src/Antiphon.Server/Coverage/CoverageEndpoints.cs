@@ -1,12 +1,12 @@
-using Antiphon.Server.Sites;
-using Antiphon.Core.Sites;
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Listings;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Extensions.Options;
 

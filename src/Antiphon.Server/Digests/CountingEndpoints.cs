@@ -1,7 +1,7 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Syndication.Arrivals;
 using Antiphon.Data;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

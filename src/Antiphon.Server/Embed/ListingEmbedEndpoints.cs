@@ -1,5 +1,5 @@
-using Antiphon.Server.Sites;
 using System.Text;
+using Antiphon.Server.Sites;
 
 namespace Antiphon.Server.Embed;
 

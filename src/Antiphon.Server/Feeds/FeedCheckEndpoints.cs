@@ -1,6 +1,6 @@
-using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Feeds;

@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
@@ -10,6 +9,7 @@ using Antiphon.Core.Syndication.Composing;
 using Antiphon.Core.Syndication.Digests;
 using Antiphon.Core.Text;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Feeds;

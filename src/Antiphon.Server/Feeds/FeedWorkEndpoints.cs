@@ -1,9 +1,9 @@
-using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Feeds.Conversion;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Feeds;

@@ -1,8 +1,8 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

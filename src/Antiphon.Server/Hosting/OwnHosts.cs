@@ -23,6 +23,8 @@ internal static class OwnHosts
         var host = context.Request.Host.Host;
         if (IsOwn(context, host) || context.Request.Path == Health || await IsBlogsAsync(context, host))
         {
+            // The public address is the one truth, whether or not the server in front says how it was spoken to.
+            if (context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.IsSecure) context.Request.Scheme = Uri.UriSchemeHttps;
             await next(context);
             return;
         }

@@ -9,6 +9,7 @@ using Antiphon.Server.Sites;
 using FluentValidation;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.ResponseCompression;
+using Microsoft.AspNetCore.Server.Kestrel.Core;
 
 namespace Antiphon.Server.Hosting;
 
@@ -43,12 +44,16 @@ internal static class PlatformRegistration
         services.AddOpenApi("openapi", ApiDescription.Configure);
         services.AddRateLimiter(RateLimits.Configure);
         services.AddProxies();
+        services.AddOptions<ArrivalOptions>().BindConfiguration("Arriving").ValidateDataAnnotations().ValidateOnStart();
+        services.AddSingleton<ArrivedBodies>();
         var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
         services.AddDataProtection().SetApplicationName("Antiphon").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
         builder.WebHost.ConfigureKestrel(options =>
         {
             options.AddServerHeader = false;
             options.Limits.MaxRequestBodySize = 25_000_000;
+            options.Limits.RequestHeadersTimeout = TimeSpan.FromSeconds(15);
+            options.Limits.MinRequestBodyDataRate = new MinDataRate(bytesPerSecond: 500, gracePeriod: TimeSpan.FromSeconds(5));
         });
     }
 
@@ -65,6 +70,7 @@ internal static class PlatformRegistration
         app.UseWorkplaceFiles();
         app.UseRouting();
         app.UseAuthentication();
+        app.UseMiddleware<ArrivedBodies>();
         app.UseRateLimiter();
         app.UseAuthorization();
         app.Use(AntiforgeryGate.CheckAsync);

@@ -1,8 +1,7 @@
-using Antiphon.Server.Sites;
-using Antiphon.Core.Sites;
 using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings;
 using Antiphon.Core.Listings.Looks;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Coverage;
@@ -10,6 +9,7 @@ using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Markup;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Looks;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Syndication.Mentions;
@@ -9,6 +8,7 @@ using Antiphon.Server.Embed.Threads;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;

@@ -1,10 +1,10 @@
-using Antiphon.Server.Sites;
 using System.Security.Cryptography;
 using Antiphon.Core.Feeds.Opml;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 using Microsoft.Net.Http.Headers;

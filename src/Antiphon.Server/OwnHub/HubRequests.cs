@@ -1,9 +1,9 @@
-using Antiphon.Server.Sites;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Syndication.Hub;
 using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -7,6 +6,7 @@ using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mentions;
 using Antiphon.Server.Posts.Pages;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 

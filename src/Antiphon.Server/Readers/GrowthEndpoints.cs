@@ -1,8 +1,8 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Data;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

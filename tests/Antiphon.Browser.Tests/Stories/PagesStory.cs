@@ -57,7 +57,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
     public async Task Somebody_invited_joins_by_the_link_in_the_mail()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "settings")).Fill("input[name=invite]", "ida@fellside.example").Press("Invite").Sees("An invitation is on its way").Sees("Take it back");
+        browser.Open(new Uri(demo.Workplace, "settings")).Fill("input[name=invite]", "ida@fellside.example").Press("Invite").Sees("An invitation is on its way").Sees("pass this link to").Sees("Cancel invitation");
         var mail = await Eventually.IsAsync("the invitation", async () => (await demo.Installation.World.MailsAsync()).LastOrDefault(one => one.To == "ida@fellside.example"), one => one is not null);
         using var invited = new BrowserWindow();
         invited.Open(new Uri(demo.Installation.World.World, $"mailbox/{mail!.Id}")).Sees("invites you");

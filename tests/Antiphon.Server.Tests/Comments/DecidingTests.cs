@@ -1,5 +1,6 @@
 using System.Net;
 using Antiphon.Server.Tests.Hosting;
+using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Comments;
 
@@ -52,12 +53,44 @@ public sealed class DecidingTests(AntiphonHost host) : IClassFixture<AntiphonHos
     {
         await LayerAsync(null, new { approval = "firstTimeWriters" });
         var thread = await ThreadTalk.NewAsync(host, Page);
-        await thread.WriteAsync("Ida Marsh", "First.", mail: "ida@reader.example");
+        await WriteAsync(thread, "First.", "device-of-ida-0123456789");
         await thread.DecideAllAsync("public");
-        var second = await HttpTalk.GoodAsync(await thread.PostAsync("Ida Marsh", "Second.", mail: "ida@reader.example"));
+        var second = await WriteAsync(thread, "Second.", "device-of-ida-0123456789");
         Assert.Equal("true", second.Text("isPublic"));
         Assert.Contains("Second.", await thread.HtmlAsync(), StringComparison.Ordinal);
     }
+
+    [Fact]
+    public async Task Whoever_types_the_address_of_a_known_writer_is_not_known()
+    {
+        await LayerAsync(null, new { approval = "firstTimeWriters" });
+        var thread = await ThreadTalk.NewAsync(host, Page);
+        await WriteAsync(thread, "First.", "device-of-ida-0123456789");
+        await thread.DecideAllAsync("public");
+        Assert.Equal("false", (await WriteAsync(thread, "I am Ida too.", "device-of-somebody-else")).Text("isPublic"));
+        Assert.Equal("false", (await HttpTalk.GoodAsync(await thread.PostAsync("Ida Marsh", "And I.", mail: "ida@reader.example"))).Text("isPublic"));
+    }
+
+    [Fact]
+    public async Task A_link_confirms_the_device_that_asked_for_it_and_no_other()
+    {
+        await LayerAsync(null, new { approval = "none", writers = "confirmed" });
+        var mail = $"ida-{Guid.NewGuid():N}@reader.example";
+        var thread = await ThreadTalk.NewAsync(host, Page);
+        await WriteAsync(thread, "By somebody who typed it.", "device-of-somebody-else", mail);
+        await WriteAsync(thread, "By Ida.", "device-of-ida-0123456789", mail);
+        var letters = await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).OrderBy(one => one.Id).Select(one => one.Text).ToListAsync());
+        using var reader = host.Plain();
+        using var form = new FormUrlEncodedContent([KeyValuePair.Create("act", "confirm")]);
+        (await reader.PostAsync(System.Text.RegularExpressions.Regex.Match(letters[^1], "/mine/\\S+").Value.TrimStart('/'), form)).EnsureSuccessStatusCode();
+        var html = await thread.HtmlAsync();
+        Assert.Contains("By Ida.", html, StringComparison.Ordinal);
+        Assert.DoesNotContain("By somebody who typed it.", html, StringComparison.Ordinal);
+        await LayerAsync(null, new { writers = "guests" });
+    }
+
+    private static async Task<Json> WriteAsync(ThreadTalk thread, string text, string device, string mail = "ida@reader.example") =>
+        await HttpTalk.GoodAsync(await thread.SendAsync(string.Empty, ("name", "Ida Marsh"), ("mail", mail), ("text", text), ("device", device)));
 
     [Fact]
     public async Task A_blog_says_otherwise_than_its_site_and_a_post_otherwise_than_its_blog()

@@ -10,11 +10,20 @@ public sealed class EmptyHost : WebApplicationFactory<Program>, IAsyncLifetime
     private readonly TemporaryFolder _data = new();
     private readonly int _port = FreePorts.Take(1)[0];
 
+    private readonly Dictionary<string, string> _settings = [];
+
     /// <summary>Where it listens.</summary>
     public Uri Address => new($"http://127.0.0.1:{_port}/");
 
     /// <summary>Folder of its data.</summary>
     public string Data => _data.Path;
+
+    /// <summary>Sets a configuration value before the start.</summary>
+    public EmptyHost With(string name, string value)
+    {
+        _settings[name] = value;
+        return this;
+    }
 
     /// <inheritdoc/>
     public async Task InitializeAsync()
@@ -37,5 +46,6 @@ public sealed class EmptyHost : WebApplicationFactory<Program>, IAsyncLifetime
         builder.UseSetting("Antiphon:DataDirectory", _data.Path);
         builder.UseSetting("Antiphon:PublicAddress", Address.AbsoluteUri);
         builder.UseSetting("Logging:LogLevel:Default", "Error");
+        foreach (var (name, value) in _settings) builder.UseSetting(name, value);
     }
 }

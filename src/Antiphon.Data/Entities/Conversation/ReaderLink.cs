@@ -17,4 +17,10 @@ public sealed class ReaderLink
 
     /// <summary>When the link ends.</summary>
     public DateTimeOffset ExpiresAt { get; set; }
+
+    /// <summary>The device that asked for it, whose comments it confirms; null where it came without one.</summary>
+    public string? OwnerKey { get; set; }
+
+    /// <summary>The comment it was sent for, which it confirms; null where it was asked for by itself.</summary>
+    public long? CommentId { get; set; }
 }

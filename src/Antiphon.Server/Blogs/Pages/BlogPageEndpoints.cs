@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using System.Text;
 using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Posts;
@@ -6,6 +5,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Blogs.Pages;

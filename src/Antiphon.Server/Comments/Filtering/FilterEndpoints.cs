@@ -1,9 +1,9 @@
-using Antiphon.Server.Sites;
-using Antiphon.Core.Sites;
 using Antiphon.Core.Comments.Filtering;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Server.Embed;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

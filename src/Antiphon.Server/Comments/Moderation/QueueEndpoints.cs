@@ -1,5 +1,5 @@
-using Antiphon.Core.Sites;
 using Antiphon.Core.Comments;
+using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Server.Accounts;
 using Antiphon.Server.Hosting;

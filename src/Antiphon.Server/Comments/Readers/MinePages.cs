@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
@@ -13,6 +12,7 @@ using Antiphon.Server.Embed;
 using Antiphon.Server.Embed.Threads;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Readers;

@@ -25,8 +25,8 @@ internal sealed class ReaderConfirming(
     // Nobody is written to more often because somebody else types their address.
     private const int MostADay = 3;
 
-    /// <summary>Sends the question whether an address is theirs; saved by the caller.</summary>
-    public Task AskAsync(Site site, string mail, CancellationToken cancellation) => SendAsync(site, mail, TellingTexts.For(site.Language).Confirm, cancellation);
+    /// <summary>Sends the question whether the address of a comment is theirs; saved by the caller. The answer speaks for the device the comment came from, or else for that comment alone.</summary>
+    public Task AskAsync(Site site, Comment comment, CancellationToken cancellation) => SendAsync(site, comment.Mail!, TellingTexts.For(site.Language).Confirm, cancellation, comment);
 
     /// <summary>Sends the link to what was written with an address; saved by the caller.</summary>
     public Task SendMineAsync(Site site, string mail, CancellationToken cancellation) => SendAsync(site, mail, TellingTexts.For(site.Language).Mine, cancellation);
@@ -44,7 +44,11 @@ internal sealed class ReaderConfirming(
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         if (!await database.ConfirmedReaders.AnyAsync(one => one.SiteId == link.SiteId && one.Mail == link.Mail, cancellation)) database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = link.SiteId, Mail = link.Mail, ConfirmedAt = clock.GetUtcNow() });
-        var rows = await database.Comments.Include(one => one.Thread).Where(one => one.SiteId == link.SiteId && one.Mail == link.Mail && !one.IsConfirmed).ToListAsync(cancellation);
+        if (link.OwnerKey is { } device && !await database.ProvenDevices.AnyAsync(one => one.SiteId == link.SiteId && one.Mail == link.Mail && one.OwnerKey == device, cancellation))
+            database.ProvenDevices.Add(new ProvenDevice { SiteId = link.SiteId, Mail = link.Mail, OwnerKey = device, ProvenAt = clock.GetUtcNow() });
+        // What others wrote under the address stays theirs to show.
+        var rows = await database.Comments.Include(one => one.Thread)
+            .Where(one => one.SiteId == link.SiteId && one.Mail == link.Mail && !one.IsConfirmed && (one.Id == link.CommentId || (link.OwnerKey != null && one.OwnerKey == link.OwnerKey))).ToListAsync(cancellation);
         foreach (var row in rows)
         {
             row.IsConfirmed = true;
@@ -66,13 +70,13 @@ internal sealed class ReaderConfirming(
         if (row.Standing == CommentStanding.Public) await telling.TellAsync(row, cancellation);
     }
 
-    private async Task SendAsync(Site site, string mail, string text, CancellationToken cancellation)
+    private async Task SendAsync(Site site, string mail, string text, CancellationToken cancellation, Comment? comment = null)
     {
         var now = clock.GetUtcNow();
         await database.ReaderLinks.Where(one => one.ExpiresAt <= now).ExecuteDeleteAsync(cancellation);
         if (await database.ReaderLinks.CountAsync(one => one.SiteId == site.Id && one.Mail == mail && one.ExpiresAt > now, cancellation) >= MostADay) return;
         var key = keys.NewKey(40);
-        database.ReaderLinks.Add(new ReaderLink { Hash = TokenHash.Of(key), SiteId = site.Id, Mail = mail, ExpiresAt = now + LinksServe });
+        database.ReaderLinks.Add(new ReaderLink { Hash = TokenHash.Of(key), SiteId = site.Id, Mail = mail, ExpiresAt = now + LinksServe, OwnerKey = comment?.OwnerKey, CommentId = comment?.Id });
         var texts = TellingTexts.For(site.Language);
         letters.Post(database, site.Id, mail, string.Format(CultureInfo.InvariantCulture, texts.ConfirmSubject, site.Name), $"{string.Format(CultureInfo.InvariantCulture, text, site.Name)}\n\n{options.Value.AddressOf($"mine/{key}")}\n");
     }

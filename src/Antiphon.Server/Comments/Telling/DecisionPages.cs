@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
@@ -8,6 +7,7 @@ using Antiphon.Server.Accounts;
 using Antiphon.Server.Comments.Moderation;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,5 +1,5 @@
-using Antiphon.Server.Hosting;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
 
 namespace Antiphon.Server.Embed.Threads;
 

@@ -1,7 +1,7 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Embed.Threads;

@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using System.Globalization;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Order;
@@ -7,6 +6,7 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 
 namespace Antiphon.Server.Embed.Threads;
 

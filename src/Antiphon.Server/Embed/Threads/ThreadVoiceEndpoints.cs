@@ -1,10 +1,10 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Text;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Comments.Readers;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 
 namespace Antiphon.Server.Embed.Threads;
 

@@ -1,8 +1,8 @@
-using Antiphon.Server.Sites;
 using System.Security.Cryptography;
 using System.Text;
 using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Extensions.Options;
 using MimeKit;

@@ -1,5 +1,5 @@
-using Antiphon.Core.Feeds.Reading;
 using System.Text.Json;
+using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;

@@ -1,4 +1,3 @@
-using Antiphon.Server.Sites;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -8,6 +7,7 @@ using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
 using Antiphon.Server.Notices;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Readers.Forms;

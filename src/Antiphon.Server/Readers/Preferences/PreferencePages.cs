@@ -1,8 +1,8 @@
-using Antiphon.Server.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Embed;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -95,12 +95,12 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var thread = await NewAsync();
         Assert.Equal(["mail"], (await (await thread.PostAsync("Ida Marsh", "No mail.")).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
         var mail = $"new-{Guid.NewGuid():N}@reader.example";
-        await WriteAsync(thread, "Is it open?", mail);
+        await WriteAsync(thread, "Is it open?", mail, Device);
         Assert.Equal("unconfirmed", Assert.Single(await thread.QueueAsync("waiting")).Text("trace.step"));
         using var reader = host.Plain();
         await reader.PostAsync(Link().Match(await LetterAsync(mail)).Value, Form(("act", "confirm")));
         Assert.Equal(1, await thread.CountAsync("public"));
-        await WriteAsync(thread, "And tomorrow?", mail);
+        await WriteAsync(thread, "And tomorrow?", mail, Device);
         Assert.Equal(2, await thread.CountAsync("public"));
     }
 

@@ -1,5 +1,5 @@
-using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Subscribers;
 
 namespace Antiphon.Data.Entities.Syndication.Mailing;
 
