@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.FollowedFeeds;
 
 /// <summary>One visit to a followed feed: fetch, read, take over, plan the next. A failed visit leaves every post as it was.</summary>
-internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<AntiphonContext> databases, IKeySource keys, HubSubscriber hubs, TimeProvider clock, Random random)
+internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<AntiphonContext> databases, IKeySource keys, HubSubscriber hubs, TimeProvider clock, Random random, ILogger<FeedVisit> log)
 {
     /// <summary>Problem code of a document that is no readable feed.</summary>
     public const string Unreadable = "unreadable";
@@ -19,6 +19,7 @@ internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<Antiphon
     public const string Broken = "broken";
 
     private const int DatesLookedAt = 20;
+    private const int LongestReason = 200;
 
     /// <summary>Visits the feed of a blog, which the caller holds, and records the outcome.</summary>
     public async Task VisitAsync(long blogId, CancellationToken cancellation)
@@ -27,7 +28,22 @@ internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<Antiphon
         if (await FollowedBlogAsync(database, blogId, cancellation) is not { } blog) return;
         var following = blog.Following!;
         var fetched = await client.GetAsync(new Uri(following.FeedAddress), following.ETag, following.LastModified, cancellation);
-        await RecordAsync(database, blog, fetched, cancellation);
+        try
+        {
+            await RecordAsync(database, blog, fetched, cancellation);
+        }
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        {
+            log.LogError(failure, "What the feed of blog {Blog} brought could not be taken over", blogId);
+            await RecordFailureAsync(blogId, fetched, failure.Message, cancellation);
+        }
+    }
+
+    // With a context of its own, as what the first one holds cannot be saved. Counted like any failed visit, so that it comes up after growing pauses, and shows why.
+    private async Task RecordFailureAsync(long blogId, Fetched fetched, string why, CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        if (await FollowedBlogAsync(database, blogId, cancellation) is { } blog) await RecordAsync(database, blog, new Fetched(fetched.Address, FetchProblem.Unusable, Core.Text.Shortened.ToLength(why, LongestReason)), cancellation);
     }
 
     /// <summary>Takes over what was fetched and records the outcome.</summary>

@@ -1,6 +1,7 @@
 using Antiphon.Core.Importing;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Importing;
@@ -18,7 +19,7 @@ internal sealed class ImportWorker(IServiceScopeFactory scopes, ImportSignal sig
         {
             try
             {
-                while (await TakeAsync(stoppingToken) is { } import) await RunAsync(import, stoppingToken);
+                while (await TakeAsync(stoppingToken) is { } import) await GuardedAsync(import, stoppingToken);
             }
             catch (Exception failure) when (failure is not OperationCanceledException)
             {
@@ -39,6 +40,25 @@ internal sealed class ImportWorker(IServiceScopeFactory scopes, ImportSignal sig
         var until = now + Lease;
         return await due.Where(import => import.Id == id).ExecuteUpdateAsync(set => set.SetProperty(import => import.LeaseUntil, until), cancellation) == 1 ? id : null;
     }
+
+    // A table that cannot be brought in must not come up for ever, nor keep the others waiting: it ends with its reason, and what it made can be undone.
+    private async Task GuardedAsync(long id, CancellationToken cancellation)
+    {
+        try
+        {
+            await RunAsync(id, cancellation);
+        }
+        catch (Exception failure) when ((failure is not OperationCanceledException || !cancellation.IsCancellationRequested) && !IsBusy(failure))
+        {
+            log.LogError(failure, "Import {Import} could not go on", id);
+            await using var scope = scopes.CreateAsyncScope();
+            var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
+            await FailAsync(database, await database.Imports.SingleAsync(one => one.Id == id, cancellation), $"It could not go on: {failure.Message}", cancellation);
+        }
+    }
+
+    // A database that somebody else was writing to for too long says nothing of the table; the import goes on when its lease ends.
+    private static bool IsBusy(Exception failure) => failure.GetBaseException() is SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_BUSY or SQLitePCL.raw.SQLITE_LOCKED };
 
     private async Task RunAsync(long id, CancellationToken cancellation)
     {

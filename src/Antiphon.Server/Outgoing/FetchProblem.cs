@@ -33,6 +33,9 @@ internal enum FetchProblem
     /// <summary>It redirects something confidential to another site; the detail says to which.</summary>
     LeavesOrigin,
 
+    /// <summary>It was fetched, and dealing with it failed in a way nobody foresaw; the detail says how.</summary>
+    Unusable,
+
     /// <summary>It redirects without end.</summary>
     TooManyRedirects,
 }

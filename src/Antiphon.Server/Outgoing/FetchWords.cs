@@ -16,6 +16,7 @@ internal static class FetchWords
         FetchProblem.Insecure => $"The secure connection fails: {detail}. Visitors see a warning instead of the site; whoever runs it has to renew or correct its certificate.",
         FetchProblem.BadRedirect => $"The site sends its visitors on to “{detail}”, which is not a web address. Whoever runs it has to correct that.",
         FetchProblem.LeavesOrigin => $"The site sends what it is told on to {detail}, which is not trusted with secrets. If it has moved, enter its new address.",
+        FetchProblem.Unusable => $"What came could not be dealt with: {detail}. It is tried again; if it stays so, tell whoever runs this installation.",
         _ => "The address redirects again and again. Give the address it should end at.",
     };
 

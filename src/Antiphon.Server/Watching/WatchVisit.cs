@@ -16,9 +16,10 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Watching;
 
 /// <summary>One check of a watched feed: fetch, judge, mend where it is published repaired, tell the team what turned.</summary>
-internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, IDbContextFactory<AntiphonContext> databases, NoticeBoard notices, TimeProvider clock, Random random, IOptions<AntiphonOptions> antiphon, IOptions<WatchingOptions> options)
+internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, IDbContextFactory<AntiphonContext> databases, NoticeBoard notices, TimeProvider clock, Random random, IOptions<AntiphonOptions> antiphon, IOptions<WatchingOptions> options, ILogger<WatchVisit> log)
 {
     private const int FindingsKept = 20;
+    private const int LongestReason = 200;
 
     /// <summary>Checks a feed, which the caller holds, and records the outcome.</summary>
     public async Task CheckAsync(long id, CancellationToken cancellation)
@@ -29,6 +30,28 @@ internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, 
         // What is published repaired has to be there once before "nothing changed" is an answer.
         var isConditional = last is { Verdict: not null } && (feed.RepairKey is null || feed.Repaired is not null);
         var fetched = await client.GetAsync(new Uri(feed.Address), isConditional ? feed.ETag : null, isConditional ? feed.LastModified : null, cancellation);
+        try
+        {
+            await RecordAsync(database, feed, last, fetched, cancellation);
+        }
+        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        {
+            log.LogError(failure, "Watched feed {Feed} could not be judged", id);
+            await RecordFailureAsync(id, fetched, failure.Message, cancellation);
+        }
+    }
+
+    // With a context of its own, as what the first one holds cannot be saved; planned like any check that found something wrong, and shown with its reason.
+    private async Task RecordFailureAsync(long id, Fetched fetched, string why, CancellationToken cancellation)
+    {
+        await using var database = await databases.CreateDbContextAsync(cancellation);
+        if (await database.WatchedFeeds.FirstOrDefaultAsync(one => one.Id == id, cancellation) is not { } feed) return;
+        var last = await database.WatchRecords.Where(one => one.WatchedFeedId == id).OrderByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
+        await RecordAsync(database, feed, last, new Fetched(fetched.Address, FetchProblem.Unusable, Core.Text.Shortened.ToLength(why, LongestReason)), cancellation);
+    }
+
+    private async Task RecordAsync(AntiphonContext database, WatchedFeed feed, WatchRecord? last, Fetched fetched, CancellationToken cancellation)
+    {
         var now = clock.GetUtcNow();
         (feed.CheckedAt, feed.LeaseUntil) = (now, null);
         var record = fetched.NotModified && last is not null ? WatchRecords.Again(last, now) : WatchRecords.Next(feed, last, Judge(feed, fetched), now);

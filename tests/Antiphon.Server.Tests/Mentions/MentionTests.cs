@@ -56,6 +56,31 @@ public sealed class MentionTests(MentionHost both) : IClassFixture<MentionHost>
         Assert.Equal("refused", (await ListedAsync("refused")).Text("state"));
     }
 
+    [Theory]
+    [InlineData("<div></b>")]
+    [InlineData("<svg><tr>")]
+    [InlineData("<template>")]
+    [InlineData("<br>")]
+    public async Task A_page_made_to_harm_ends_as_refused_and_the_server_goes_on(string piece)
+    {
+        var post = await _host.WriteAsync("Harmed");
+        Say($"<a href='{post.Text("address")}'>x</a>" + string.Concat(Enumerable.Repeat(piece, 900_000 / piece.Length)));
+        var state = (await TellAsync(post)).Headers.Location!.OriginalString;
+        await Eventually.TrueAsync("the refusal", async () => (await _host.Plain().GetStringAsync(state)).Contains("more than any page made for readers", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public async Task A_mention_of_a_post_in_the_bin_ends_with_its_reason()
+    {
+        var post = await _host.WriteAsync("Deleted meanwhile");
+        Say("<p>Nothing about it.</p>");
+        await TellAsync(post);
+        await _host.InDatabaseAsync(database => database.Posts.Where(one => one.Id == post.Number("id")).ExecuteUpdateAsync(set => set.SetProperty(one => one.DeletedAt, DateTimeOffset.UtcNow)));
+        await _host.InDatabaseAsync(database => database.Mentions.IgnoreQueryFilters().Where(one => one.PostId == post.Number("id")).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextReadAt, DateTimeOffset.UtcNow).SetProperty(one => one.Problem, (string?)null)));
+        var mention = await Eventually.IsAsync("the end", () => _host.InDatabaseAsync(database => database.Mentions.IgnoreQueryFilters().AsNoTracking().SingleAsync(one => one.PostId == post.Number("id"))), one => one is { NextReadAt: null, Problem: not null });
+        Assert.Equal("The post was deleted.", mention.Problem);
+    }
+
     [Fact]
     public async Task A_change_of_the_page_is_followed_and_a_removal_too()
     {

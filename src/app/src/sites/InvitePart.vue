@@ -20,7 +20,9 @@ const { data } = useQuery({
   queryKey: ['invitations', () => props.siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/invitations', { params: { path: path() } })),
 })
-const reload = () => queries.invalidateQueries({ queryKey: ['invitations'] })
+async function reload(): Promise<void> {
+  for (const key of ['invitations', 'acts']) await queries.invalidateQueries({ queryKey: [key] })
+}
 
 async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
   const made = await run(() => take(api.POST('/api/sites/{site}/invitations', { params: { path: path() }, body: asked })))
@@ -45,10 +47,11 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
     <v-btn type="submit" height="48" :loading="running">Invite</v-btn>
   </form>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-  <p v-if="link" class="handed" role="status">
-    Where email does not arrive, pass this link to {{ link.mail }} yourself; it is shown only now: <code>{{ link.link }}</code>
+  <div v-if="link" class="handed" role="status">
+    <p class="small soft">If email does not arrive, pass this link to {{ link.mail }} yourself. It is shown only now.</p>
+    <code>{{ link.link }}</code>
     <CopyButton :text="link.link" label="Copy the invitation link" />
-  </p>
+  </div>
   <ul v-if="data?.length" aria-label="Invited, not here yet">
     <li v-for="one in data" :key="one.id">
       <span>
@@ -64,7 +67,20 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
 </template>
 
 <style scoped>
+.handed {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 6px 12px;
+  border-bottom: 1px solid var(--hair);
+  padding: 14px 0 10px;
+}
+.handed p {
+  grid-column: 1 / -1;
+  margin: 0;
+}
 .handed code {
+  font-size: 13px;
   overflow-wrap: anywhere;
 }
 .invite {

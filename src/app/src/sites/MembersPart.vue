@@ -47,7 +47,7 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
               @update:model-value="change(member, $event)"
             />
           </td>
-          <td><button v-if="props.isOwner" class="link back" @click="remove(member)">Remove</button></td>
+          <td><button v-if="props.isOwner" class="link back remove" @click="remove(member)">Remove</button></td>
         </tr>
       </tbody>
     </table>
@@ -57,6 +57,9 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
 </template>
 
 <style scoped>
+.remove {
+  white-space: nowrap;
+}
 .role {
   width: 170px;
   min-width: 138px;

@@ -40,7 +40,7 @@ public sealed class SubscriberListTests
     public void What_a_spreadsheet_would_run_is_written_so_that_it_does_not()
     {
         var csv = SubscriberList.Write([new ListedSubscriber("+1@x.example", "=HYPERLINK(\"https://x.example\")", Since, null, SubscriberOrigin.List, "@home, by hand")]);
-        Assert.Equal("mail,name,since,left,origin,reason,paused,suppressed\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\"\r\n", csv);
+        Assert.Equal("mail,name,since,left,origin,reason,paused,suppressed\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\",,\r\n", csv);
     }
 
     [Fact]
