@@ -295,7 +295,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
             var post = entry.Entity;
             if (entry.State == EntityState.Added || entry.Property(one => one.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
             post.Findings = PostFindings.Count(post);
-            if (PublicChanges.Of(entry) is { } act) PostChanges.Add(new PostChange { Post = post, Act = act });
+            if (PublicChanges.Of(entry) is { } note) PostChanges.Add(note);
         }
 
         // Every site begins with a mail for each post.

@@ -39,11 +39,13 @@ using Antiphon.Server.Readers.Preferences;
 using Antiphon.Server.Search;
 using Antiphon.Server.Sites;
 using Antiphon.Server.Watching;
+using Antiphon.Server.Work;
 
 var builder = WebApplication.CreateBuilder(args);
 builder.AddPlatform();
 builder.AddDatabase();
 builder.AddOutgoing();
+builder.AddWork();
 builder.AddAccounts();
 builder.AddSites();
 builder.AddBlogs();

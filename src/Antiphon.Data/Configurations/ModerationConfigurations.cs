@@ -72,7 +72,7 @@ internal sealed class NoticeWishConfiguration : IEntityTypeConfiguration<NoticeW
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<NoticeWish> builder)
     {
-        builder.HasKey(wish => new { wish.SiteId, wish.PersonId });
+        builder.HasIndex(wish => new { wish.SiteId, wish.PersonId }).IsUnique();
         builder.Property(wish => wish.About).HasConversion<string>();
         builder.HasOne(wish => wish.Site).WithMany().HasForeignKey(wish => wish.SiteId);
         builder.HasOne(wish => wish.Person).WithMany().HasForeignKey(wish => wish.PersonId);

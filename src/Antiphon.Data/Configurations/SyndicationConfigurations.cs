@@ -32,6 +32,9 @@ internal sealed class ChannelDeliveryConfiguration : IEntityTypeConfiguration<Ch
         // What is done leaves the index, so that a long history costs the worker nothing.
         builder.HasIndex(delivery => delivery.NextAttemptAt).HasFilter(Open);
         builder.HasIndex(delivery => new { delivery.ChannelId, delivery.PlannedFor }).HasFilter(Open).HasDatabaseName("IX_ChannelDeliveries_Ahead");
+        // Whose turn it is in each channel; and who is at it, which are few.
+        builder.HasIndex(delivery => new { delivery.ChannelId, delivery.NextAttemptAt, delivery.Id }).HasFilter(Open).HasDatabaseName("IX_ChannelDeliveries_Turn");
+        builder.HasIndex(delivery => delivery.HeldUntil).HasFilter("\"HeldUntil\" IS NOT NULL");
         builder.HasIndex(delivery => new { delivery.SiteId, delivery.PlannedFor, delivery.Id });
         // The board and the list of failures ask with every look what is not done.
         builder.HasIndex(delivery => new { delivery.SiteId, delivery.State, delivery.PostId });
@@ -54,7 +57,7 @@ internal sealed class ChannelStartConfiguration : IEntityTypeConfiguration<Chann
 internal sealed class PostChangeConfiguration : IEntityTypeConfiguration<PostChange>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<PostChange> builder) => builder.HasIndex(change => change.PostId);
+    public void Configure(EntityTypeBuilder<PostChange> builder) => builder.HasIndex(change => new { change.PostId, change.Id });
 }
 
 /// <summary>Keys and indexes of <see cref="ArrivalCount"/>.</summary>

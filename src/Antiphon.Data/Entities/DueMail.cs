@@ -1,7 +1,7 @@
 namespace Antiphon.Data.Entities;
 
 /// <summary>A mail that is written in one transaction with what it tells, and sent afterwards.</summary>
-public abstract class DueMail
+public abstract class DueMail : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -24,6 +24,6 @@ public abstract class DueMail
     /// <summary>Attempts so far.</summary>
     public int Attempts { get; set; }
 
-    /// <summary>When it is due; while it is being sent, when it may be taken up by another worker.</summary>
+    /// <summary>When it is due.</summary>
     public DateTimeOffset NextAttemptAt { get; set; }
 }

@@ -4,7 +4,7 @@ using Antiphon.Core.Feeds.Model;
 namespace Antiphon.Data.Entities;
 
 /// <summary>How and with what success the feed of a blog is followed.</summary>
-public sealed class Following
+public sealed class Following : LeasedRow
 {
     /// <summary>The blog.</summary>
     public long BlogId { get; set; }
@@ -62,9 +62,6 @@ public sealed class Following
 
     /// <summary>Value that belongs to the problem, such as a status code or a place.</summary>
     public string? ProblemDetail { get; set; }
-
-    /// <summary>A worker holds it until then.</summary>
-    public DateTimeOffset? LeaseUntil { get; set; }
 
     /// <summary>The subscription at its hub; null when it offers none.</summary>
     public HubSubscription? Hub { get; set; }

@@ -1,7 +1,7 @@
 namespace Antiphon.Data.Entities;
 
 /// <summary>Our subscription to a followed feed at the hub it offers.</summary>
-public sealed class HubSubscription
+public sealed class HubSubscription : LeasedRow
 {
     /// <summary>The blog whose feed it is.</summary>
     public long BlogId { get; set; }

@@ -3,7 +3,7 @@ using Antiphon.Core.Importing;
 namespace Antiphon.Data.Entities;
 
 /// <summary>Posts being brought in, or brought in, from somewhere.</summary>
-public sealed class Import
+public sealed class Import : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -67,9 +67,6 @@ public sealed class Import
 
     /// <summary>Whether somebody asked it to stop.</summary>
     public bool StopAsked { get; set; }
-
-    /// <summary>Until when a worker has it; null when none has.</summary>
-    public DateTimeOffset? LeaseUntil { get; set; }
 
     /// <summary>For tables that are followed: minutes between readings; null for others.</summary>
     public int? EveryMinutes { get; set; }

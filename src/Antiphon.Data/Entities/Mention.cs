@@ -3,7 +3,7 @@ using Antiphon.Core.Syndication.Mentions;
 namespace Antiphon.Data.Entities;
 
 /// <summary>Another site says that a page of it links to a post.</summary>
-public sealed class Mention
+public sealed class Mention : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -56,7 +56,7 @@ public sealed class Mention
     /// <summary>When the page was last read.</summary>
     public DateTimeOffset? ReadAt { get; set; }
 
-    /// <summary>When the page is read next; null for not. While it is being read, when another worker may take it up.</summary>
+    /// <summary>When the page is read next; null for not.</summary>
     public DateTimeOffset? NextReadAt { get; set; }
 
     /// <summary>Readings begun since it was last told.</summary>

@@ -4,7 +4,7 @@ using Antiphon.Core.Posts.Fields;
 namespace Antiphon.Data.Entities;
 
 /// <summary>A post, written here or taken over from a feed.</summary>
-public sealed class Post
+public sealed class Post : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }

@@ -1,7 +1,7 @@
 namespace Antiphon.Data.Entities;
 
 /// <summary>The last look at one page for one listing.</summary>
-public sealed class Sighting
+public sealed class Sighting : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -27,6 +27,6 @@ public sealed class Sighting
     /// <summary>When we fetched the page and found the snippet there; null for what only a request said, which proves nothing.</summary>
     public DateTimeOffset? ConfirmedAt { get; set; }
 
-    /// <summary>When a fetch to confirm it was begun; null while none was.</summary>
+    /// <summary>When it was fetched to confirm it; null while it was not.</summary>
     public DateTimeOffset? ConfirmingAt { get; set; }
 }

@@ -1,7 +1,7 @@
 namespace Antiphon.Data.Entities;
 
 /// <summary>A feed that is checked on a schedule, and may be published repaired at an address of ours.</summary>
-public sealed class WatchedFeed
+public sealed class WatchedFeed : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -26,9 +26,6 @@ public sealed class WatchedFeed
 
     /// <summary>When it is due.</summary>
     public DateTimeOffset NextCheckAt { get; set; }
-
-    /// <summary>A worker holds it until then.</summary>
-    public DateTimeOffset? LeaseUntil { get; set; }
 
     /// <summary>Last check.</summary>
     public DateTimeOffset? CheckedAt { get; set; }

@@ -847,6 +847,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Asked")
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("ETag")
                         .HasColumnType("TEXT");
 
@@ -859,6 +862,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("FeedAddress")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Host")
                         .HasColumnType("TEXT");
@@ -873,9 +879,6 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long?>("LastVisitAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("LeaseUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<int?>("MaxAgeSeconds")
@@ -905,6 +908,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT")
                         .HasDefaultValue("Active");
 
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("BlogId");
 
                     b.HasIndex("NextVisitAt");
@@ -918,6 +924,12 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("AskedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Hub")
@@ -949,6 +961,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("BlogId");
 
                     b.HasIndex("Key")
@@ -977,6 +992,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Changed")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Done")
                         .HasColumnType("INTEGER");
 
@@ -986,15 +1004,15 @@ namespace Antiphon.Data.Migrations
                     b.Property<int?>("EveryMinutes")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Kind")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("LastWords")
                         .HasColumnType("TEXT");
-
-                    b.Property<long?>("LeaseUntil")
-                        .HasColumnType("INTEGER");
 
                     b.Property<int>("Made")
                         .HasColumnType("INTEGER");
@@ -1036,6 +1054,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("Tidied")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
@@ -1116,7 +1137,13 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Attempts")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Key")
@@ -1146,6 +1173,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Text")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
@@ -1288,6 +1318,12 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("AuthorAddress")
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Host")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -1336,11 +1372,17 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Title")
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Way")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.HasKey("Id");
+
+                    b.HasIndex("HeldUntil")
+                        .HasFilter("\"HeldUntil\" IS NOT NULL");
 
                     b.HasIndex("Key")
                         .IsUnique();
@@ -1515,20 +1557,27 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Antiphon.Data.Entities.Moderation.NoticeWish", b =>
                 {
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("About")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("EveryHours")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("LastSentAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
                         .HasColumnType("INTEGER");
 
                     b.Property<TimeOnly?>("QuietFrom")
@@ -1540,12 +1589,21 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("ReportsToldUpTo")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("ToldUpTo")
                         .HasColumnType("INTEGER");
 
-                    b.HasKey("SiteId", "PersonId");
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
 
                     b.HasIndex("PersonId");
+
+                    b.HasIndex("SiteId", "PersonId")
+                        .IsUnique();
 
                     b.ToTable("NoticeWishes");
                 });
@@ -1673,7 +1731,13 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Attempts")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Key")
@@ -1691,6 +1755,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("SentAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
@@ -1917,6 +1984,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Category")
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
@@ -1937,6 +2007,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<int>("FocusY")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("ImportId")
@@ -2020,6 +2093,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Title")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
 
                     b.Property<long>("UpdatedAt")
                         .HasColumnType("INTEGER");
@@ -2270,10 +2346,16 @@ namespace Antiphon.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("ConfirmedAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("ConfirmingAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<bool>("IsThere")
@@ -2290,6 +2372,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long?>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
@@ -2469,6 +2554,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("FailuresInRow")
                         .HasColumnType("INTEGER");
 
@@ -2558,6 +2646,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("ChannelId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("CountNextAt")
                         .HasColumnType("INTEGER");
 
@@ -2578,6 +2669,9 @@ namespace Antiphon.Data.Migrations
 
                     b.Property<string>("Held")
                         .HasColumnType("TEXT");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Key")
                         .IsRequired()
@@ -2618,10 +2712,16 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Turn")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("CountNextAt")
                         .HasFilter("\"CountNextAt\" IS NOT NULL");
+
+                    b.HasIndex("HeldUntil")
+                        .HasFilter("\"HeldUntil\" IS NOT NULL");
 
                     b.HasIndex("Key")
                         .IsUnique();
@@ -2633,6 +2733,10 @@ namespace Antiphon.Data.Migrations
 
                     b.HasIndex("ChannelId", "PlannedFor")
                         .HasDatabaseName("IX_ChannelDeliveries_Ahead")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("ChannelId", "NextAttemptAt", "Id")
+                        .HasDatabaseName("IX_ChannelDeliveries_Turn")
                         .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
 
                     b.HasIndex("SiteId", "PlannedFor", "Id");
@@ -2690,7 +2794,13 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long?>("DueAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("LeaseUntil")
@@ -2705,6 +2815,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<string>("Topic")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
 
                     b.Property<long>("Wanted")
                         .HasColumnType("INTEGER");
@@ -2730,6 +2843,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Attempts")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
@@ -2737,6 +2853,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<bool>("IsSecond")
@@ -2763,6 +2882,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long>("SubscriberId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
@@ -2792,7 +2914,13 @@ namespace Antiphon.Data.Migrations
                     b.Property<long?>("ArchivedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<bool>("IsUsual")
@@ -2818,6 +2946,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("NextAt");
@@ -2838,6 +2969,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Cancelled")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Delivered")
                         .HasColumnType("INTEGER");
 
@@ -2854,6 +2988,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("GatheredTo")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Key")
@@ -2885,6 +3022,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<int>("Total")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
@@ -3236,12 +3376,24 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DueAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("PostId");
+                    b.HasIndex("PostId", "Id");
 
                     b.ToTable("PostChanges");
                 });
@@ -3330,6 +3482,9 @@ namespace Antiphon.Data.Migrations
                     b.Property<long?>("CheckedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
@@ -3339,11 +3494,11 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Failures")
                         .HasColumnType("INTEGER");
 
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("LastModified")
                         .HasColumnType("TEXT");
-
-                    b.Property<long?>("LeaseUntil")
-                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Name")
                         .IsRequired()
@@ -3368,6 +3523,9 @@ namespace Antiphon.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.Property<bool?>("WasGood")

@@ -6,6 +6,7 @@ using Antiphon.Server.FollowedFeeds;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Sites;
+using Antiphon.Server.Work;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -62,7 +63,7 @@ internal static class BlogEndpoints
     }
 
     private static async Task<Results<Ok<BlogView>, ProblemHttpResult>> Follow(
-        long site, FollowRequest request, AntiphonContext database, GuardedClient client, FeedVisit visit, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
+        long site, FollowRequest request, AntiphonContext database, GuardedClient client, FeedVisit visit, Leases<Following> leases, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
     {
         if (await database.Followings.AnyAsync(one => one.Blog.SiteId == site && one.FeedAddress == request.FeedAddress, cancellation))
         {
@@ -75,17 +76,17 @@ internal static class BlogEndpoints
         var title = Core.Feeds.Reading.FeedReader.Read(fetched.Bytes, new(fetched.ContentType, fetched.Address)).Feed?.Title;
         var name = string.IsNullOrWhiteSpace(request.Name) ? title ?? fetched.Address.Host : request.Name.Trim();
         var blog = new Blog { SiteId = site, Key = keys.NewKey(), Name = name, CreatedAt = now };
-        blog.Following = new Following { FeedAddress = request.FeedAddress, Host = fetched.Address.Authority, NextVisitAt = now, LeaseUntil = now + FollowingLease.Length };
+        blog.Following = new Following { FeedAddress = request.FeedAddress, Host = fetched.Address.Authority, NextVisitAt = now, HeldUntil = now + leases.Length };
         database.Blogs.Add(blog);
         await database.SaveChangesAsync(cancellation);
-        await visit.RecordAsync(database, blog, fetched, cancellation);
+        await visit.BeginAsync(database, blog, fetched, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog.Id));
     }
 
-    private static async Task<Results<Ok<BlogView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingLease leases, FeedVisit visit, CancellationToken cancellation)
+    private static async Task<Results<Ok<BlogView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingWorker worker, CancellationToken cancellation)
     {
         if (!await database.Followings.AnyAsync(one => one.BlogId == blog && one.Blog.SiteId == site, cancellation)) return TypedResults.NotFound();
-        if (await leases.TakeAsync(blog, cancellation)) await visit.VisitAsync(blog, cancellation);
+        await worker.DoNowAsync(blog, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog));
     }
 

@@ -42,12 +42,12 @@ internal static class ChannelDeliveryEndpoints
 
     private static string EventOf(string? payload) => payload is null ? string.Empty : System.Text.Json.Nodes.JsonNode.Parse(payload)?["event"]?.ToString() ?? string.Empty;
 
-    private static async Task<Results<Ok<ChannelDeliveryView>, NotFound>> Get(long site, long delivery, AntiphonContext database, ChannelOutbox outbox, PostFactsReader facts, IEnumerable<IChannelSender> senders, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<Ok<ChannelDeliveryView>, NotFound>> Get(long site, long delivery, AntiphonContext database, PostFactsReader facts, IEnumerable<IChannelSender> senders, TimeProvider clock, CancellationToken cancellation)
     {
         var row = await Whole(database).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
         if (row is null) return TypedResults.NotFound();
         var isSent = row.Attempts > 0 && row.Sent is not null;
-        var text = isSent || row.Post is null ? row.Sent ?? string.Empty : await ToBeSentAsync(row, outbox, facts, senders, cancellation);
+        var text = isSent || row.Post is null ? row.Sent ?? string.Empty : await ToBeSentAsync(row, database, facts, senders, cancellation);
         var counts = row.Channel.Kind == ChannelKind.Social && row.Act == DeliveryAct.Publish;
         return TypedResults.Ok(new ChannelDeliveryView(
             row.Id, row.ChannelId, row.Channel.Kind, row.Channel.Name, row.PostId, row.Post?.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.PlannedFor, row.State is DeliveryState.Queued or DeliveryState.Retrying ? row.NextAttemptAt : null, row.DeliveredAt,
@@ -56,19 +56,22 @@ internal static class ChannelDeliveryEndpoints
             row.State == DeliveryState.Queued ? await ChannelPacing.FullUntilAsync(database, row.Channel, clock.GetUtcNow(), cancellation) : null));
     }
 
-    private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) => database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().AsSplitQuery().Include(one => one.Channel).Include(one => one.Post!.Blog.Site).Include(one => one.Post!.Blog.Following).Include(one => one.Tried);
+    private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) => PublishedDeliveries.Whole(database).AsNoTracking().AsSplitQuery().Include(one => one.Tried);
 
-    private static async Task<string> ToBeSentAsync(ChannelDelivery row, ChannelOutbox outbox, PostFactsReader facts, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
+    private static async Task<string> ToBeSentAsync(ChannelDelivery row, AntiphonContext database, PostFactsReader facts, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
     {
-        var before = row.Act == DeliveryAct.Publish ? null : (await outbox.PublishedAsync(row, cancellation)).FirstOrDefault(one => one.State == DeliveryState.Delivered);
+        var before = row.Act == DeliveryAct.Publish ? null : await PublishedDeliveries.LatestAsync(database, row, cancellation);
         if (row.Act != DeliveryAct.Publish && before is null) return string.Empty;
         return senders.Single(sender => sender.Kind == row.Channel.Kind).Preview(new SendOrder(row, row.Post, facts.Of(row.Post!, row.Channel.Settings, row.Channel.Kind), before));
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Change(long site, long delivery, DeliveryChange change, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
+        // Read and written while nobody else writes, so that a worker takes it up either before, and it is refused here, or after, and brings the change.
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var row = await database.ChannelDeliveries.Include(one => one.Channel.Site).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
         if (row is null) return TypedResults.NotFound();
+        if (row.State == DeliveryState.Sending) return FieldProblem.For("state", "It is being sent at this moment; look again in a minute.");
         if (row.State is not (DeliveryState.Queued or DeliveryState.Retrying)) return FieldProblem.For("state", "Only what waits can be changed.");
         if (change.At is not null)
         {
@@ -91,6 +94,7 @@ internal static class ChannelDeliveryEndpoints
 
         if (change.IsHeld is { } isHeld) row.Held = isHeld ? row.Held ?? HoldReason.Person : null;
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         signal.Wake();
         return TypedResults.NoContent();
     }
@@ -124,7 +128,8 @@ internal static class ChannelDeliveryEndpoints
     private static Task<int> AgainAsync(IQueryable<ChannelDelivery> rows, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        return rows.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => one.Attempts > 1 ? 1 : one.Attempts), cancellation);
+        return rows.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => one.Attempts > 1 ? 1 : one.Attempts)
+            .SetProperty(one => one.HeldUntil, (DateTimeOffset?)null).SetProperty(one => one.Unfinished, 0), cancellation);
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> CountNow(long site, long delivery, AnswerCounts counts, CancellationToken cancellation) => await counts.CountNowAsync(site, delivery, cancellation) switch

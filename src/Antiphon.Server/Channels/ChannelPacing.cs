@@ -8,8 +8,9 @@ namespace Antiphon.Server.Channels;
 /// <summary>Keeps channels to what their receivers take in a time. Attempts are written down as they begin, in the transaction that claims them, so that servers side by side and a restart keep to it too.</summary>
 internal static class ChannelPacing
 {
-    /// <summary>Channels that keep to a pace.</summary>
-    public static IQueryable<Channel> Paced(AntiphonContext database) => database.Channels.AsNoTracking().Where(one => one.ArchivedAt == null && StoredJson.Number((string?)(object?)one.Settings, "$.pace.most") > 0);
+    /// <summary>Whether a channel's receiver takes another one now.</summary>
+    public static async Task<bool> HasRoomAsync(AntiphonContext database, Channel channel, DateTimeOffset now, CancellationToken cancellation) =>
+        channel.Settings.Pace.Most == 0 || channel.Settings.Pace.RoomNow(await BegunAsync(database, channel, now, cancellation), now) > 0;
 
     /// <summary>When attempts of the last stretch began.</summary>
     public static Task<List<DateTimeOffset>> BegunAsync(AntiphonContext database, Channel channel, DateTimeOffset now, CancellationToken cancellation)
@@ -18,12 +19,14 @@ internal static class ChannelPacing
         return database.ChannelStarts.Where(one => one.ChannelId == channel.Id && one.At > since).Select(one => one.At).ToListAsync(cancellation);
     }
 
-    /// <summary>Writes down that attempts begin; what counts no more goes. The caller saves.</summary>
-    public static async Task BeginAsync(AntiphonContext database, Channel channel, int attempts, DateTimeOffset now, CancellationToken cancellation)
+    /// <summary>Writes down that an attempt begins, where the channel keeps to a pace; what counts no more goes. The caller saves.</summary>
+    public static async Task BeginAsync(AntiphonContext database, long id, DateTimeOffset now, CancellationToken cancellation)
     {
+        var channel = await database.Channels.SingleAsync(one => one.Id == id, cancellation);
+        if (channel.Settings.Pace.Most == 0) return;
         var since = channel.Settings.Pace.Since(now);
-        await database.ChannelStarts.Where(one => one.ChannelId == channel.Id && one.At <= since).ExecuteDeleteAsync(cancellation);
-        database.ChannelStarts.AddRange(Enumerable.Range(0, attempts).Select(_ => new ChannelStart { ChannelId = channel.Id, At = now }));
+        await database.ChannelStarts.Where(one => one.ChannelId == id && one.At <= since).ExecuteDeleteAsync(cancellation);
+        database.ChannelStarts.Add(new ChannelStart { ChannelId = id, At = now });
     }
 
     /// <summary>Until when a channel waits because its receiver takes no more for now; null where it does not.</summary>

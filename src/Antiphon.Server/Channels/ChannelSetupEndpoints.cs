@@ -9,6 +9,7 @@ using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Sites;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -61,28 +62,28 @@ internal static class ChannelSetupEndpoints
 
     private static ChannelView View(Channel row) => new(row.Id, row.Kind, row.Name, row.Settings, row.Secret is not null, row.PausedAt, row.PauseReason, row.CreatedAt, 0, 0, null, null);
 
-    private static async Task<Results<Ok<ChannelView>, ValidationProblem>> Add(long site, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, ChannelPlanner planner, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<Ok<ChannelView>, ValidationProblem>> Add(long site, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, ChannelPlanner planner, PostChangeWork changes, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
         if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
         // What happened before the channel was there is not for it, even if it was not planned yet.
-        while (await planner.PlanNextAsync(cancellation)) continue;
+        while (await changes.DoNextAsync(cancellation)) continue;
         var channel = new Channel { SiteId = site, Kind = request.Kind, Name = request.Name.Trim(), Settings = request.Settings, CreatedAt = clock.GetUtcNow() };
         if (request.Secret is not null) secrets.Set(channel, request.Secret.Trim(), keepsBefore: false);
         database.Channels.Add(channel);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         await database.SaveChangesAsync(cancellation);
-        if (request.Older > 0) await PlanOlderAsync(channel, request, database, planner, cancellation);
+        if (request.Older > 0) await PlanOlderAsync(channel, request, database, planner, clock.GetUtcNow(), cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         signal.Wake();
         return TypedResults.Ok(View(channel));
     }
 
-    private static async Task PlanOlderAsync(Channel channel, ChannelRequest request, AntiphonContext database, ChannelPlanner planner, CancellationToken cancellation)
+    private static async Task PlanOlderAsync(Channel channel, ChannelRequest request, AntiphonContext database, ChannelPlanner planner, DateTimeOffset now, CancellationToken cancellation)
     {
         var posts = new List<Data.Entities.Post>();
         // Read from the newest until there are enough; the choice of a channel is no query.
-        await foreach (var post in database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).Where(one => one.SiteId == channel.SiteId && one.Status == PostStatus.Published).OrderByDescending(one => one.ListedAt).AsAsyncEnumerable().WithCancellation(cancellation))
+        await foreach (var post in database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(now).Where(one => one.SiteId == channel.SiteId).OrderByDescending(one => one.ListedAt).AsAsyncEnumerable().WithCancellation(cancellation))
         {
             if (channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null) posts.Add(post);
             if (posts.Count == request.Older) break;
@@ -169,7 +170,7 @@ internal static class ChannelSetupEndpoints
 
     private static async Task<Results<NoContent, NotFound>> SetPausedAsync(IQueryable<Channel> channels, DateTimeOffset? at, CancellationToken cancellation)
     {
-        var changed = await channels.Where(one => one.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.PausedAt, at).SetProperty(one => one.PauseReason, (string?)null).SetProperty(one => one.FailuresInRow, 0), cancellation);
+        var changed = await channels.Where(one => one.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.PausedAt, at).SetProperty(one => one.PauseReason, (string?)null).SetProperty(one => one.FailuresInRow, 0).SetProperty(one => one.FailedAt, (DateTimeOffset?)null), cancellation);
         return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
     }
 

@@ -1,90 +1,66 @@
 using System.Diagnostics;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
+using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication;
-using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
-using Microsoft.Extensions.Options;
+using Antiphon.Server.Work;
+using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels;
 
-/// <summary>Plans what changed, then works off the outbox: claim, send, record. Channels do not wait for each other; within one everything keeps its order.</summary>
-internal sealed class ChannelWorker(
-    IServiceScopeFactory scopes, ChannelOutbox outbox, ChannelSignal signal, IEnumerable<IChannelSender> senders, PostFactsReader facts, IOptions<DeliveryOptions> options, ILogger<ChannelWorker> log) : BackgroundService
+/// <summary>Hands over what goes to channels. Channels do not wait for each other, and within one several go side by side, up to its pace; what is about one post at one receiver keeps its order.</summary>
+internal sealed class ChannelWorker(Leases<ChannelDelivery> leases, WorkTools tools, ChannelSignal signal, ChannelTurn turn) : LeasedWork<ChannelDelivery>(leases, tools, signal)
 {
-    private readonly Dictionary<ChannelKind, IChannelSender> _senders = senders.ToDictionary(sender => sender.Kind);
+    /// <inheritdoc/>
+    protected override int AtOnce => Tools.Options.Value.AtOnce;
 
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
-    {
-        while (!stoppingToken.IsCancellationRequested)
-        {
-            try
-            {
-                await PlanAsync(stoppingToken);
-                while (await outbox.ClaimAsync(stoppingToken) is { Count: > 0 } batch) await Task.WhenAll(batch.GroupBy(one => one.ChannelId).Select(channel => SendAllAsync([.. channel], stoppingToken)));
-            }
-            catch (Exception failure) when (failure is not OperationCanceledException)
-            {
-                log.LogError(failure, "The channels could not be served; trying again");
-            }
+    protected override Task<ChannelDelivery?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => turn.NextAsync(database, now, cancellation);
 
-            await signal.WaitAsync(TimeSpan.FromSeconds(options.Value.LookEverySeconds), stoppingToken);
-        }
+    /// <inheritdoc/>
+    protected override async Task BeginAsync(AntiphonContext database, ChannelDelivery row, CancellationToken cancellation)
+    {
+        await database.ChannelDeliveries.Where(one => one.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Sending).SetProperty(one => one.Attempts, one => one.Attempts + 1), cancellation);
+        await ChannelPacing.BeginAsync(database, row.ChannelId, Tools.Clock.GetUtcNow(), cancellation);
     }
 
-    private async Task PlanAsync(CancellationToken cancellation)
+    /// <inheritdoc/>
+    protected override async Task DoAsync(Claim<ChannelDelivery> claim, IServiceProvider services, CancellationToken cancellation)
     {
-        while (true)
-        {
-            await using var scope = scopes.CreateAsyncScope();
-            if (!await scope.ServiceProvider.GetRequiredService<ChannelPlanner>().PlanNextAsync(cancellation)) return;
-        }
-    }
-
-    private async Task SendAllAsync(IReadOnlyList<ChannelDelivery> deliveries, CancellationToken cancellation)
-    {
-        foreach (var delivery in deliveries) await SendAsync(delivery, cancellation);
-    }
-
-    private async Task SendAsync(ChannelDelivery delivery, CancellationToken cancellation)
-    {
-        // The batch may have taken longer than the claim holds.
-        if (!await outbox.RenewAsync(delivery, cancellation)) return;
+        var database = services.GetRequiredService<AntiphonContext>();
+        var delivery = await PublishedDeliveries.Whole(database).AsNoTracking().SingleAsync(one => one.Id == claim.Key, cancellation);
         var start = Stopwatch.GetTimestamp();
-        var (outcome, sent) = await GuardedAsync(delivery, cancellation);
-        await outbox.RecordAsync(delivery, outcome, sent, Stopwatch.GetElapsedTime(start), cancellation);
+        var (outcome, sent) = await SendAsync(delivery, services, database, cancellation);
+        await claim.EndAsync(database, () => services.GetRequiredService<DeliveryRecording>().RecordAsync(delivery, outcome, sent, Stopwatch.GetElapsedTime(start)), CancellationToken.None);
     }
 
-    // Whatever is thrown is one failed attempt of this delivery, and ends with its reason like any other; the rest of the batch goes on.
-    private async Task<(SendOutcome Outcome, string? Sent)> GuardedAsync(ChannelDelivery delivery, CancellationToken cancellation)
+    /// <inheritdoc/>
+    protected override void PutOff(ChannelDelivery row, string? why, DateTimeOffset until) => (row.State, row.NextAttemptAt, row.Answer) = (DeliveryState.Retrying, until, why is null ? row.Answer : $"It could not be made: {why}");
+
+    /// <inheritdoc/>
+    protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, ChannelDelivery row, string why, CancellationToken cancellation)
     {
-        try
-        {
-            return await TryAsync(delivery, cancellation);
-        }
-        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
-        {
-            log.LogError(failure, "Delivery {Delivery} could not be made", delivery.Id);
-            return (SendOutcome.Passing($"It could not be made: {failure.Message}"), null);
-        }
+        (row.State, row.NextAttemptAt, row.Answer) = (DeliveryState.Failed, Tools.Clock.GetUtcNow(), $"It could not be made: {why}");
+        var channel = await database.Channels.Where(one => one.Id == row.ChannelId).Select(one => one.Name).SingleAsync(cancellation);
+        return new GivenUp(row.SiteId, $"A delivery to {channel} could not be made", $"channels?delivery={row.Id}");
     }
 
-    private async Task<(SendOutcome Outcome, string? Sent)> TryAsync(ChannelDelivery delivery, CancellationToken cancellation)
+    private static async Task<(SendOutcome Outcome, string? Sent)> SendAsync(ChannelDelivery delivery, IServiceProvider services, AntiphonContext database, CancellationToken cancellation)
     {
         var isAboutPost = delivery.Act != DeliveryAct.Tell;
         if (isAboutPost && delivery.Post is null) return (SendOutcome.NotNeeded("The post is gone."), null);
-        if (delivery.Act is DeliveryAct.Publish or DeliveryAct.Update && (delivery.Post!.Status != PostStatus.Published || delivery.Post.DeletedAt is not null)) return (SendOutcome.NotNeeded("The post was withdrawn before it was sent."), null);
+        if (delivery.Act is DeliveryAct.Publish or DeliveryAct.Update && !delivery.Post!.IsPublicAt(services.GetRequiredService<TimeProvider>().GetUtcNow())) return (SendOutcome.NotNeeded("The post was withdrawn before it was sent."), null);
         ChannelDelivery? before = null;
         if (delivery.Act is DeliveryAct.Update or DeliveryAct.Withdraw)
         {
-            before = (await outbox.PublishedAsync(delivery, cancellation)).FirstOrDefault(one => one.State == DeliveryState.Delivered);
+            before = await PublishedDeliveries.LatestAsync(database, delivery, cancellation);
             if (before is null) return (SendOutcome.NotNeeded("The post never got there."), null);
         }
 
+        var facts = services.GetRequiredService<PostFactsReader>();
         var order = new SendOrder(delivery, delivery.Post, isAboutPost ? facts.Of(delivery.Post!, delivery.Channel.Settings, delivery.Channel.Kind) : null, before);
-        var sender = _senders[delivery.Channel.Kind];
+        var sender = services.GetServices<IChannelSender>().Single(one => one.Kind == delivery.Channel.Kind);
         return (await sender.SendAsync(order, cancellation), sender.Preview(order));
     }
 }

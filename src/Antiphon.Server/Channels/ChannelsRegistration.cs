@@ -5,6 +5,8 @@ using Antiphon.Server.Channels.Sending.Partners;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
 using Antiphon.Server.Mail.Returning;
+using Antiphon.Server.Posts.Changes;
+using Antiphon.Server.Work;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Channels;
@@ -17,7 +19,6 @@ internal static class ChannelsRegistration
     {
         var services = builder.Services;
         services.AddOptions<MailOptions>().BindConfiguration("Mail").ValidateDataAnnotations().ValidateOnStart();
-        services.AddOptions<DeliveryOptions>().BindConfiguration("Delivery").ValidateDataAnnotations().ValidateOnStart();
         services.AddTransient<MailSender>();
         services.AddSingleton<MailTransport>();
         services.AddSingleton(provider => new ReturnAddress(SecretFile.Read(provider.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory, "returns.key")));
@@ -26,19 +27,21 @@ internal static class ChannelsRegistration
         services.AddHostedService<ReturnMailbox>();
         services.AddSingleton<MailTools>();
         services.AddSingleton<LetterBox>();
-        services.AddHostedService<LetterWorker>();
+        services.AddWorker<LetterWorker>();
         services.AddSingleton<ChannelSignal>();
         services.AddSingleton<ChannelSecrets>();
-        services.AddSingleton<ChannelOutbox>();
+        services.AddSingleton<ChannelTurn>();
+        services.AddScoped<DeliveryRecording>();
         services.AddSingleton<PostFactsReader>();
         services.AddSingleton<ChannelTargets>();
         services.AddSingleton<WebhookPayload>();
         services.AddScoped<DeliveryTimes>();
         services.AddScoped<TextTurns>();
         services.AddScoped<AnswerCounts>();
-        services.AddHostedService<CountingWork>();
+        services.AddWorker<CountingWork>();
         services.AddScoped<DeliveryMaking>();
         services.AddScoped<ChannelPlanner>();
+        services.AddScoped<IChangePlanner>(provider => provider.GetRequiredService<ChannelPlanner>());
         services.AddScoped<PostPreviews>();
         services.AddTransient<ISocialNetwork, JsonNetwork>();
         services.AddTransient<IChannelSender, SocialSender>();
@@ -48,6 +51,6 @@ internal static class ChannelsRegistration
         services.AddTransient<IChannelSender, WebhookSender>();
         services.AddTransient<IChannelSender, HubSender>();
         services.AddTransient<IChannelSender, PingSender>();
-        services.AddHostedService<ChannelWorker>();
+        services.AddWorker<ChannelWorker>();
     }
 }

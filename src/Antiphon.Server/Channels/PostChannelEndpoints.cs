@@ -33,12 +33,12 @@ internal static class PostChannelEndpoints
         return TypedResults.Ok(await previews.OfAsync(found, request.OpensLinks, cancellation));
     }
 
-    private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, CancellationToken cancellation)
+    private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
         var found = await FindAsync(site, post, database.Posts, cancellation);
         var to = await database.Channels.FirstOrDefaultAsync(one => one.Id == channel && one.SiteId == site && one.ArchivedAt == null, cancellation);
         if (found is null || to is null) return TypedResults.NotFound();
-        if (found.Status != PostStatus.Published) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
+        if (!found.IsPublicAt(clock.GetUtcNow())) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
         await planner.SendAgainAsync(found, to, request.Text, cancellation);
         await database.SaveChangesAsync(cancellation);
         signal.Wake();

@@ -4,6 +4,7 @@ using Antiphon.Server.Comments.Placing;
 using Antiphon.Server.Comments.Readers;
 using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Comments.Transfer;
+using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Comments;
 
@@ -33,7 +34,7 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<CommentImport>();
         builder.Services.AddScoped<ThreadMoves>();
         builder.Services.AddScoped<OwnComments>();
-        builder.Services.AddHostedService<ModeratorNotices>();
+        builder.Services.AddWorker<ModeratorNotices>();
         builder.Services.AddHostedService<PlaceClearing>();
         builder.Services.AddHostedService<DeletedClearing>();
     }

@@ -1,6 +1,7 @@
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;

@@ -119,7 +119,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
         var thread = new CommentThread
         {
             SiteId = site.Id,
-            Identifier = PostPublisher.ThreadIdentifier(post),
+            Identifier = PostThreads.IdentifierOf(post),
             PostId = post.Id,
             Title = post.Title,
             Address = address,

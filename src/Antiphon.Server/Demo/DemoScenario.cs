@@ -14,7 +14,7 @@ namespace Antiphon.Server.Demo;
 
 /// <summary>Quillmoor Observatory: site, people, blogs, posts, listings, readers and comments, dated from the day the demo is made.</summary>
 internal sealed class DemoScenario(
-    AntiphonContext database, UserManager<Person> people, DemoPictures pictures, FeedVisit visits, PostAddresses addresses, ChannelSecrets secrets, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
+    AntiphonContext database, UserManager<Person> people, DemoPictures pictures, FollowingWorker visits, PostAddresses addresses, ChannelSecrets secrets, IKeySource keys, TimeProvider clock, IOptions<DemoOptions> options)
 {
     /// <summary>Fills the database.</summary>
     public async Task FillAsync()
@@ -44,7 +44,7 @@ internal sealed class DemoScenario(
         await new DemoComments(database, keys, addresses, now).AddAsync(site, options.Value.Website);
         await new DemoChannels(database, secrets, keys, options.Value.World, now).AddAsync(site);
         await transaction.CommitAsync();
-        foreach (var followed in new[] { bench, weather }.Concat(county)) await visits.VisitAsync(followed.Id, CancellationToken.None);
+        foreach (var followed in new[] { bench, weather }.Concat(county)) await visits.DoNowAsync(followed.Id, CancellationToken.None);
     }
 
     private async Task<Site> MakeSiteAsync(DateTimeOffset now)

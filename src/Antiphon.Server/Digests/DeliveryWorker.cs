@@ -1,116 +1,134 @@
+using Antiphon.Core.Syndication;
+using Antiphon.Core.Syndication.Digests;
 using Antiphon.Core.Syndication.Subscribers;
+using Antiphon.Data;
 using Antiphon.Data.Entities.Syndication.Mailing;
-using Antiphon.Server.Channels;
 using Antiphon.Server.Mail;
 using Antiphon.Server.Mail.Returning;
-using Microsoft.Extensions.Options;
+using Antiphon.Server.Work;
+using Microsoft.EntityFrameworkCore;
+using MimeKit;
 
 namespace Antiphon.Server.Digests;
 
-/// <summary>Works off the outbox: claim, send, record.</summary>
-internal sealed class DeliveryWorker(
-    Outbox outbox, MailTransport transport, DeliverySignal signal, SubscriberMessage messages, IServiceScopeFactory scopes, TimeProvider clock, IOptions<DeliveryOptions> options, ILogger<DeliveryWorker> log) : BackgroundService
+/// <summary>Hands the mails of editions over, one after the other over one connection.</summary>
+internal sealed class DeliveryWorker(Leases<Delivery> leases, WorkTools tools, MailTransport transport, DeliverySignal signal, SubscriberMessage messages, IServiceProvider provider) : LeasedWork<Delivery>(leases, tools, signal)
 {
+    // Mails that are made up together, so that thousands of receivers cost few makings, and a correction to a post reaches those after them.
+    private const int MadeTogether = 20;
+    private MailSender? _sender;
+    private AsyncServiceScope? _made;
+    private int _left;
+
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
-    {
-        while (!stoppingToken.IsCancellationRequested)
-        {
-            try
-            {
-                while (await transport.IsOpenAsync(stoppingToken) && await outbox.ClaimAsync(stoppingToken) is { Count: > 0 } batch) await SendAsync(batch, stoppingToken);
-                await outbox.FinishAsync(stoppingToken);
-            }
-            catch (Exception failure) when (failure is not OperationCanceledException)
-            {
-                log.LogError(failure, "The outbox could not be worked off; trying again");
-            }
+    protected override Task<bool> IsOpenAsync(CancellationToken cancellation) => transport.IsOpenAsync(cancellation);
 
-            await signal.WaitAsync(TimeSpan.FromSeconds(options.Value.LookEverySeconds), stoppingToken);
-        }
-    }
+    /// <summary>What is due, oldest first: new ones and retries. What belongs to a paused edition is passed over.</summary>
+    protected override Task<Delivery?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.Deliveries.Free(now)
+        .Where(one => (one.State == DeliveryState.Queued || one.State == DeliveryState.Sending || one.State == DeliveryState.Retrying) && one.NextAttemptAt <= now)
+        .Where(one => !database.Editions.Where(edition => edition.PausedAt != null && (edition.State == EditionState.Gathering || edition.State == EditionState.Sending)).Select(edition => edition.Id).Contains(one.EditionId))
+        .OrderBy(one => one.NextAttemptAt).FirstOrDefaultAsync(cancellation);
 
-    private async Task SendAsync(IReadOnlyList<Delivery> batch, CancellationToken cancellation)
+    /// <inheritdoc/>
+    protected override Task BeginAsync(AntiphonContext database, Delivery row, CancellationToken cancellation) =>
+        database.Deliveries.Where(one => one.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Sending).SetProperty(one => one.Attempts, one => one.Attempts + 1), cancellation);
+
+    /// <inheritdoc/>
+    protected override async Task DoAsync(Claim<Delivery> claim, IServiceProvider services, CancellationToken cancellation)
     {
-        await using var scope = scopes.CreateAsyncScope();
-        await using var sender = scope.ServiceProvider.GetRequiredService<MailSender>();
-        var mails = scope.ServiceProvider.GetRequiredService<EditionMails>();
-        var returns = scope.ServiceProvider.GetRequiredService<ReturnKeeping>();
-        for (var at = 0; at < batch.Count; at++)
+        var database = services.GetRequiredService<AntiphonContext>();
+        var delivery = await database.Deliveries.Include(one => one.Subscriber).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var (message, refusal) = await MessageAsync(delivery, await MailsAsync(), cancellation);
+        if (message is null)
         {
-            if (await SendOneAsync(sender, mails, returns, batch[at], cancellation)) continue;
-            // What will not be reached is given back at once, uncounted.
-            foreach (var left in batch.Skip(at + 1)) await outbox.ReleaseAsync(left, clock.GetUtcNow());
+            await EndAsync(claim, database, delivery, DeliveryState.Cancelled, refusal!);
             return;
         }
-    }
 
-    /// <summary>Sends one; false when the server takes no mail at all.</summary>
-    private async Task<bool> SendOneAsync(MailSender sender, EditionMails mails, ReturnKeeping returns, Delivery delivery, CancellationToken cancellation)
-    {
-        // The batch may have taken longer than the claim holds.
-        if (!await outbox.RenewAsync(delivery)) return true;
+        string answer;
         try
         {
-            await SendAsync(sender, mails, delivery, cancellation);
-            return true;
+            answer = await (_sender ??= provider.GetRequiredService<MailSender>()).SendAsync(message, cancellation, delivery.Key);
         }
-        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        catch (Exception failure) when (failure is not (OperationCanceledException or ClaimLostException) || (failure is OperationCanceledException && !cancellation.IsCancellationRequested))
         {
-            return await FailAsync(delivery, failure, returns, cancellation);
-        }
-    }
-
-    private async Task SendAsync(MailSender sender, EditionMails mails, Delivery delivery, CancellationToken cancellation)
-    {
-        if (await outbox.GiveBackAsync(delivery, cancellation)) return;
-        var subscriber = delivery.Subscriber;
-        if (Refusal(subscriber) is { } refusal)
-        {
-            await outbox.CancelledAsync(delivery, refusal);
+            await FailAsync(claim, database, delivery, failure);
+            if (MailFailure.Of(failure) == MailFault.Receiver) await services.GetRequiredService<ReturnKeeping>().KeepAsync(new MailReturn(ReturnKind.Hard, delivery.Subscriber.Mail, delivery.Key, failure.Message), cancellation);
             return;
         }
 
-        if (await mails.OfAsync(delivery.EditionId, subscriber.Categories, delivery.IsSecond, cancellation) is not { } composed)
-        {
-            await outbox.CancelledAsync(delivery, "What it told of was withdrawn before it was sent.");
-            return;
-        }
-
-        var edition = await mails.EditionAsync(delivery.EditionId, cancellation);
-        var leave = messages.LeaveAddress(subscriber, edition.Key);
-        var text = composed.For(leave, messages.ChooseAddress(subscriber), delivery.IsSecond);
-        var message = messages.Make(text, edition.Digest.Site, edition.Digest, SubscriberMessage.AddressOf(subscriber), delivery.Key, leave);
-        await outbox.DeliveredAsync(delivery, await sender.SendAsync(message, cancellation, delivery.Key));
+        await EndAsync(claim, database, delivery, DeliveryState.Delivered, answer);
         await transport.WorksAsync();
     }
 
-    private async Task<bool> FailAsync(Delivery delivery, Exception failure, ReturnKeeping returns, CancellationToken cancellation)
+    /// <inheritdoc/>
+    protected override void PutOff(Delivery row, string? why, DateTimeOffset until) => (row.State, row.NextAttemptAt, row.LastAnswer) = (DeliveryState.Retrying, until, why ?? row.LastAnswer);
+
+    /// <inheritdoc/>
+    protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, Delivery row, string why, CancellationToken cancellation)
     {
-        log.LogInformation("A mail of an edition was not handed over: {Reason}", failure.Message);
-        var fault = MailFailure.Of(failure);
-        switch (fault)
+        (row.State, row.NextAttemptAt, row.LastAnswer) = (DeliveryState.Failed, Tools.Clock.GetUtcNow(), why);
+        // One notice for an edition: what one mail cannot say, the others cannot either.
+        if (await database.Deliveries.AnyAsync(one => one.EditionId == row.EditionId && one.Id != row.Id && one.LastAnswer == why && one.State == DeliveryState.Failed, cancellation)) return null;
+        var digest = await database.Editions.Where(one => one.Id == row.EditionId).Select(one => one.Digest.Name).SingleAsync(cancellation);
+        return new GivenUp(row.SiteId, $"A mail of “{digest}” was not sent", "channels/mail");
+    }
+
+    /// <summary>Closes the connection, and marks editions of which nothing is open any more.</summary>
+    protected override async Task RestAsync(CancellationToken cancellation)
+    {
+        if (_sender is not null) await _sender.DisposeAsync();
+        if (_made is { } made) await made.DisposeAsync();
+        (_sender, _made) = (null, null);
+        await using var database = await Tools.Databases.CreateDbContextAsync(cancellation);
+        var now = Tools.Clock.GetUtcNow();
+        await database.Editions.Where(one => one.State == EditionState.Sending && one.Total <= one.Delivered + one.Failed + one.Cancelled)
+            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, EditionState.Sent).SetProperty(one => one.FinishedAt, now).SetProperty(one => one.PausedAt, (DateTimeOffset?)null), cancellation);
+    }
+
+    private async Task<EditionMails> MailsAsync()
+    {
+        if (_left-- <= 0 || _made is null)
         {
-            case MailFault.Server:
-                await outbox.ReleaseAsync(delivery, await transport.FailedAsync(fault, failure.Message), failure.Message);
-                return false;
-            case MailFault.Refusal:
-                await transport.FailedAsync(fault, failure.Message);
-                await outbox.RetryAsync(delivery, failure.Message);
-                return await transport.IsOpenAsync(cancellation);
-            case MailFault.Passing:
-                await outbox.RetryAsync(delivery, failure.Message);
-                return true;
-            default:
-                await outbox.FailedAsync(delivery, failure.Message);
-                if (fault == MailFault.Receiver) await returns.KeepAsync(new MailReturn(ReturnKind.Hard, delivery.Subscriber.Mail, delivery.Key, failure.Message), cancellation);
-                return true;
+            if (_made is { } old) await old.DisposeAsync();
+            (_made, _left) = (Tools.Scopes.CreateAsyncScope(), MadeTogether - 1);
         }
+
+        return _made.Value.ServiceProvider.GetRequiredService<EditionMails>();
+    }
+
+    private async Task<(MimeMessage? Message, string? Refusal)> MessageAsync(Delivery delivery, EditionMails mails, CancellationToken cancellation)
+    {
+        var subscriber = delivery.Subscriber;
+        if (Refusal(subscriber) is { } refusal) return (null, refusal);
+        if (await mails.OfAsync(delivery.EditionId, subscriber.Categories, delivery.IsSecond, cancellation) is not { } composed) return (null, "What it told of was withdrawn before it was sent.");
+        var edition = await mails.EditionAsync(delivery.EditionId, cancellation);
+        var leave = messages.LeaveAddress(subscriber, edition.Key);
+        return (messages.Make(composed.For(leave, messages.ChooseAddress(subscriber), delivery.IsSecond), edition.Digest.Site, edition.Digest, SubscriberMessage.AddressOf(subscriber), delivery.Key, leave), null);
+    }
+
+    private async Task FailAsync(Claim<Delivery> claim, AntiphonContext database, Delivery delivery, Exception failure)
+    {
+        Tools.Log.LogInformation("A mail of an edition was not handed over: {Reason}", failure.Message);
+        var fault = MailFailure.Of(failure);
+        var wait = fault is MailFault.Server or MailFault.Refusal ? await transport.FailedAsync(fault, failure.Message) : (DateTimeOffset?)null;
+        // While the server takes no mail at all, no attempt is counted.
+        if (fault == MailFault.Server) delivery.Attempts--;
+        var pause = fault == MailFault.Server ? TimeSpan.Zero : fault is MailFault.Refusal or MailFault.Passing ? RetrySchedule.PauseAfter(delivery.Attempts, Tools.Random.NextDouble()) : null;
+        if (pause is null) await EndAsync(claim, database, delivery, DeliveryState.Failed, failure.Message);
+        else await EndAsync(claim, database, delivery, DeliveryState.Retrying, failure.Message, fault == MailFault.Server ? wait : Tools.Clock.GetUtcNow() + (pause.Value * Tools.Options.Value.PauseFactor));
+    }
+
+    private Task EndAsync(Claim<Delivery> claim, AntiphonContext database, Delivery delivery, DeliveryState state, string answer, DateTimeOffset? next = null)
+    {
+        var now = Tools.Clock.GetUtcNow();
+        (delivery.State, delivery.NextAttemptAt, delivery.LastAnswer, delivery.DeliveredAt) = (state, next ?? now, answer, state == DeliveryState.Delivered ? now : null);
+        return claim.EndAsync(database, CancellationToken.None);
     }
 
     private string? Refusal(Subscriber subscriber) =>
         subscriber.LeftAt is not null ? "The subscriber left before it was sent."
         : subscriber.Suppressed is not null ? "The address takes no mail any more."
-        : subscriber.PausedUntil > clock.GetUtcNow() ? "The subscriber paused the mails before it was sent."
+        : subscriber.PausedUntil > Tools.Clock.GetUtcNow() ? "The subscriber paused the mails before it was sent."
         : null;
 }

@@ -1,41 +1,40 @@
 using System.Globalization;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Syndication.Channels;
 using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication.Mailing;
-using Antiphon.Server.Channels.Planning;
+using Antiphon.Server.Posts.Changes;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Digests;
 
 /// <summary>Makes editions: with a post that was published, at the time of a digest, or when somebody asks for one. An edition is made once for its occasion, however often it is tried.</summary>
-internal sealed class DigestPlanner(AntiphonContext database, IKeySource keys, TimeProvider clock)
+internal sealed class DigestPlanner(AntiphonContext database, GatheringSignal gathering, IKeySource keys, TimeProvider clock) : IChangePlanner
 {
-    /// <summary>Adds the editions a published post makes, in the caller's transaction; the caller has saved the post.</summary>
-    public async Task PlanForAsync(Post post, CancellationToken cancellation)
+    /// <summary>Adds the editions a post makes that became public. What was mailed before is not mailed again.</summary>
+    public async Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation)
     {
-        if (post.Details.StaysOutOfMail) return;
-        // Not everybody who publishes needs the blog.
-        await database.Entry(post).Reference(one => one.Blog).Query().Include(blog => blog.Following).LoadAsync(cancellation);
+        if (act != DeliveryAct.Publish || !isNews || post.Details.StaysOutOfMail) return;
         var digests = await database.Digests.Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null && one.PausedAt == null).ToListAsync(cancellation);
-        foreach (var digest in digests.Where(one => one.Settings.Rhythm.Every == DigestEvery.Post && one.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null))
+        foreach (var digest in digests.Where(one => one.Settings.Rhythm.Every == DigestEvery.Post && DigestPosts.Brings(one.Settings, post)))
         {
             var occasion = string.Create(CultureInfo.InvariantCulture, $"post {post.Id}");
             if (!await database.Editions.AnyAsync(one => one.DigestId == digest.Id && one.Occasion == occasion, cancellation)) Add(digest, occasion, [post.Id], clock.GetUtcNow());
         }
+
+        gathering.Wake();
     }
 
-    /// <summary>Makes the edition of a digest whose time has come, and says when the next is; nothing when another process did. Too few new posts make none.</summary>
-    public async Task PlanDueAsync(Digest digest, CancellationToken cancellation)
+    /// <summary>Makes the edition of a digest whose time has come, and says when the next is, in the caller's transaction; the caller saves. Too few new posts make none.</summary>
+    public async Task PlanDueAsync(long id, CancellationToken cancellation)
     {
-        var (due, next) = (digest.NextAt!.Value, NextOf(digest, clock.GetUtcNow()));
-        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        var isOurs = await database.Digests.Where(one => one.Id == digest.Id && one.NextAt == due && one.PausedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAt, next), cancellation) == 1;
-        var posts = isOurs ? await NewPosts.OfAsync(digest, database, clock.GetUtcNow(), cancellation) : [];
+        var (digest, now) = (await database.Digests.Include(one => one.Site).SingleAsync(one => one.Id == id, cancellation), clock.GetUtcNow());
+        if (digest.NextAt is not { } due || due > now || digest.PausedAt is not null) return;
+        digest.NextAt = NextOf(digest, now);
+        var posts = await NewPosts.OfAsync(digest, database, now, cancellation);
         if (DigestSelection.IsEnough(posts.Count, digest.Settings)) Add(digest, due.ToUniversalTime().ToString("O", CultureInfo.InvariantCulture), [.. posts.Select(post => post.Id)], due);
-        await database.SaveChangesAsync(cancellation);
-        await transaction.CommitAsync(cancellation);
     }
 
     /// <summary>Makes an edition of what is new now; null when nothing is.</summary>

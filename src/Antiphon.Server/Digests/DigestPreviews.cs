@@ -42,7 +42,7 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
         var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
         if (digest is null || found is null) return null;
         // What is to come is shown as it will be then.
-        found.Status = PostStatus.Published;
+        (found.Status, found.PublishedAt) = (PostStatus.Published, PublicMoment.DateFor(found.PublishedAt, clock.GetUtcNow()));
         if (await mails.ComposeAsync(digest.Settings, digest.Site, [found], [], opened: null, cancellation) is not { } mail) return null;
         return await ViewAsync(digest, mail, 1, isExample: false, cancellation);
     }
@@ -114,8 +114,8 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
 
     private async Task<IReadOnlyList<Post>> LatestAsync(Digest digest, int most, CancellationToken cancellation)
     {
-        var latest = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).Where(one => one.SiteId == digest.SiteId && one.Status == PostStatus.Published)
+        var latest = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(clock.GetUtcNow()).Where(one => one.SiteId == digest.SiteId)
             .OrderByDescending(one => one.ListedAt).Take(MostRead).ToListAsync(cancellation);
-        return [.. latest.Where(post => digest.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null).Take(most)];
+        return [.. latest.Where(post => DigestPosts.Brings(digest.Settings, post)).Take(most)];
     }
 }

@@ -1,39 +1,29 @@
 using Antiphon.Data;
-using Antiphon.Server.Channels;
+using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Digests;
 
-/// <summary>Makes the editions whose time has come and writes them to the outbox.</summary>
-internal sealed class DigestWorker(
-    IServiceScopeFactory scopes, EditionGathering gathering, GatheringSignal signal, DeliverySignal deliveries, IOptions<DeliveryOptions> options, TimeProvider clock, ILogger<DigestWorker> log) : BackgroundService
+/// <summary>Makes the editions of digests whose time has come.</summary>
+internal sealed class DigestWorker(Leases<Digest> leases, WorkTools tools, GatheringSignal gathering) : LeasedWork<Digest>(leases, tools)
 {
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
-    {
-        while (!stoppingToken.IsCancellationRequested)
-        {
-            try
-            {
-                await PlanAsync(stoppingToken);
-                while (await gathering.GatherAsync(stoppingToken)) deliveries.Wake();
-            }
-            catch (Exception failure) when (failure is not OperationCanceledException)
-            {
-                log.LogError(failure, "Digests could not be worked off; trying again");
-            }
+    protected override Task<Digest?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
+        database.Digests.Free(now).Where(one => one.NextAt <= now && one.PausedAt == null && one.ArchivedAt == null).OrderBy(one => one.NextAt).FirstOrDefaultAsync(cancellation);
 
-            await signal.WaitAsync(TimeSpan.FromSeconds(options.Value.LookEverySeconds), stoppingToken);
-        }
+    /// <inheritdoc/>
+    protected override async Task DoAsync(Claim<Digest> claim, IServiceProvider services, CancellationToken cancellation)
+    {
+        var database = services.GetRequiredService<AntiphonContext>();
+        await claim.EndAsync(database, () => services.GetRequiredService<DigestPlanner>().PlanDueAsync(claim.Key, cancellation), cancellation);
+        gathering.Wake();
     }
 
-    private async Task PlanAsync(CancellationToken cancellation)
+    /// <summary>Pauses it: what cannot be made today cannot be made at its next time either, and the team has to see to it.</summary>
+    protected override Task<GivenUp?> GiveUpAsync(AntiphonContext database, Digest row, string why, CancellationToken cancellation)
     {
-        await using var scope = scopes.CreateAsyncScope();
-        var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        var now = clock.GetUtcNow();
-        var due = await database.Digests.AsNoTracking().Include(one => one.Site).Where(one => one.NextAt <= now && one.PausedAt == null && one.ArchivedAt == null).OrderBy(one => one.NextAt).ToListAsync(cancellation);
-        foreach (var digest in due) await scope.ServiceProvider.GetRequiredService<DigestPlanner>().PlanDueAsync(digest, cancellation);
+        (row.PausedAt, row.NextAt) = (Tools.Clock.GetUtcNow(), null);
+        return Task.FromResult<GivenUp?>(new GivenUp(row.SiteId, $"“{row.Name}” is paused, as its edition could not be made", "channels/mail"));
     }
 }

@@ -1,3 +1,6 @@
+using Antiphon.Server.Posts.Changes;
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.Digests;
 
 /// <summary>Mail to subscribers.</summary>
@@ -9,17 +12,18 @@ internal static class DigestsRegistration
         var services = builder.Services;
         services.AddSingleton<DeliverySignal>();
         services.AddSingleton<GatheringSignal>();
-        services.AddSingleton<Outbox>();
-        services.AddSingleton<EditionGathering>();
+        services.AddScoped<EditionGathering>();
         services.AddSingleton<SubscriberMessage>();
         services.AddScoped<SiteColours>();
         services.AddScoped<EditionLinks>();
         services.AddScoped<EditionMails>();
         services.AddScoped<DigestPlanner>();
+        services.AddScoped<IChangePlanner>(provider => provider.GetRequiredService<DigestPlanner>());
         services.AddScoped<DigestPreviews>();
         services.AddScoped<PostMailForecast>();
         services.AddScoped<MailActs>();
-        services.AddHostedService<DigestWorker>();
-        services.AddHostedService<DeliveryWorker>();
+        services.AddWorker<DigestWorker>();
+        services.AddWorker<EditionWorker>();
+        services.AddWorker<DeliveryWorker>();
     }
 }

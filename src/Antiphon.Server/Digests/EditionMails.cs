@@ -1,5 +1,4 @@
 using Antiphon.Core.Html;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Syndication.Composing;
 using Antiphon.Core.Syndication.Digests;
@@ -15,8 +14,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Digests;
 
 /// <summary>
-/// Makes up the mails of editions. What is made up is kept for as long as this lives, which is one batch of mails, so that a correction to a post reaches the mails after it and thousands of receivers cost
-/// one making up a batch.
+/// Makes up the mails of editions. What is made up is kept for as long as this lives, which is a few mails, so that a correction to a post reaches the mails after it and thousands of receivers cost
+/// few makings.
 /// </summary>
 internal sealed class EditionMails(AntiphonContext database, PostFactsReader facts, EditionLinks links, SiteColours colours, IOptions<AntiphonOptions> options, TimeProvider clock)
 {
@@ -53,7 +52,7 @@ internal sealed class EditionMails(AntiphonContext database, PostFactsReader fac
     public async Task<ComposedDigest?> ComposeAsync(DigestSettings settings, Site site, IReadOnlyCollection<Post> posts, IReadOnlyList<string> wanted, string? opened, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var byId = posts.Where(post => post.Status == PostStatus.Published).ToDictionary(post => post.Id);
+        var byId = posts.Where(post => post.IsPublicAt(now)).ToDictionary(post => post.Id);
         var pick = DigestSelection.Pick(byId.Values.Select(post => new DigestPost(post.Id, post.PublishedAt ?? now, post.IsFeatured, [.. post.AllCategories])), settings, wanted);
         if (pick.Count == 0) return null;
         DigestEntry EntryOf(DigestPost post) => Entry(byId[post.Id], site, settings);

@@ -1,4 +1,4 @@
-using Antiphon.Server.Hosting;
+using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Digests;
 

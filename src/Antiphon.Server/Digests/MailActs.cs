@@ -16,7 +16,8 @@ internal sealed class MailActs(AntiphonContext database, DeliverySignal signal, 
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var failed = mails.Where(one => one.State == DeliveryState.Failed || one.State == DeliveryState.Retrying);
         await database.Editions.Where(edition => edition.State == EditionState.Sent && failed.Any(one => one.EditionId == edition.Id)).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, EditionState.Sending), cancellation);
-        var count = await failed.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, 0), cancellation);
+        var count = await failed.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, 0)
+            .SetProperty(one => one.HeldUntil, (DateTimeOffset?)null).SetProperty(one => one.Unfinished, 0), cancellation);
         await transaction.CommitAsync(cancellation);
         signal.Wake();
         return count;

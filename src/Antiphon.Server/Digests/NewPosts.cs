@@ -1,8 +1,6 @@
-using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication.Mailing;
-using Antiphon.Server.Channels.Planning;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Digests;
@@ -14,9 +12,9 @@ internal static class NewPosts
     public static async Task<IReadOnlyList<Post>> OfAsync(Digest digest, AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
     {
         var posts = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following)
-            .Where(one => one.SiteId == digest.SiteId && one.Status == PostStatus.Published && one.PublishedAt > digest.CreatedAt && one.PublishedAt <= now)
+            .PublicAt(now).Where(one => one.SiteId == digest.SiteId && one.PublishedAt > digest.CreatedAt)
             .Where(one => !database.EditionPosts.Any(brought => brought.PostId == one.Id && brought.Edition.DigestId == digest.Id))
             .OrderByDescending(one => one.PublishedAt).ToListAsync(cancellation);
-        return posts.FindAll(post => !post.Details.StaysOutOfMail && digest.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null);
+        return posts.FindAll(post => !post.Details.StaysOutOfMail && DigestPosts.Brings(digest.Settings, post));
     }
 }

@@ -2,7 +2,6 @@ using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication.Mailing;
-using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Posts;
 using Antiphon.Server.Readers;
 using Microsoft.EntityFrameworkCore;
@@ -37,6 +36,6 @@ internal sealed class PostMailForecast(AntiphonContext database, TimeProvider cl
         var digests = await database.Digests.AsNoTracking().Include(one => one.Segment)
             .Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null && one.PausedAt == null && !database.EditionPosts.Any(brought => brought.PostId == post.Id && brought.Edition.DigestId == one.Id))
             .OrderBy(one => one.Id).ToListAsync(cancellation);
-        return digests.Where(one => one.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null && (post.PublishedAt is null || post.PublishedAt > one.CreatedAt));
+        return digests.Where(one => DigestPosts.Brings(one.Settings, post) && (post.PublishedAt is null || post.PublishedAt > one.CreatedAt));
     }
 }

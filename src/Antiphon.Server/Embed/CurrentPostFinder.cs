@@ -13,7 +13,7 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Embed;
 
 /// <summary>Finds the post that lives at the address of a page, and what is like it.</summary>
-internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch search, IOptions<AntiphonOptions> options)
+internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch search, IOptions<AntiphonOptions> options, TimeProvider clock)
 {
     private const int MostByTerms = 120;
     private const int MostByWords = 80;
@@ -54,7 +54,7 @@ internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch
     // Only posts that share a term or a telling word can be related, so only those are read; however long the blog, the pool stays small.
     private async Task<IReadOnlyDictionary<long, Relation>> RelationsAsync(Post post, IReadOnlyList<long> blogs, CancellationToken cancellation)
     {
-        var published = database.Posts.AsNoTracking().Where(one => one.SiteId == post.SiteId && blogs.Contains(one.BlogId) && one.Status == PostStatus.Published && one.Id != post.Id);
+        var published = database.Posts.AsNoTracking().PublicAt(clock.GetUtcNow()).Where(one => one.SiteId == post.SiteId && blogs.Contains(one.BlogId) && one.Id != post.Id);
         var tags = post.Tags;
         var byTerms = await published.Where(one => (post.Category != null && one.Category == post.Category) || one.Tags.Any(tag => tags.Contains(tag)))
             .OrderByDescending(one => one.PublishedAt).Select(one => one.Id).Take(MostByTerms).ToListAsync(cancellation);

@@ -31,7 +31,7 @@ internal sealed class ListingReader(
         var (view, page) = (asked.ViewOf(definition), asked.PageOf(definition));
         var narrowed = ViewDefinition.Of(definition, view, site.Language);
         // Only public posts can be entries, so the rest need not be read; which of them are chosen is decided by the same code that explains it.
-        var posts = database.Posts.Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId) && post.Status == PostStatus.Published && post.PublishedAt <= now.ToUniversalTime());
+        var posts = database.Posts.PublicAt(now.ToUniversalTime()).Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId));
         var found = await candidates.ReadAsync(site.Id, posts, CandidateNeeds.Of(definition), cancellation);
         var standing = await current.FindAsync(site, definition, ListingRequestView.HeedsPage(definition) ? asked.At : null, cancellation);
         var inView = view.Kind == BlogViewKind.Post ? found : found.Where(post => view.Takes(post, post.PublishedAt is { } date ? SiteCulture.Local(date, site.TimeZone) : null));
@@ -87,7 +87,7 @@ internal sealed class ListingReader(
 
         var open = new OpenPost(
             entries.EntryOf(post, content.Site, content.Definition, content.Links), PostBlocks.Fill(post.BodyHtml, PageBlocks.Around(post, BlockTexts.For(content.Site.Language), options.Value)), addresses.Of(post), post.SourceAddress ?? addresses.Own(post),
-            post.Blog.Following is null ? PostPublisher.ThreadIdentifier(post) : null, Link(at - 1), Link(at + 1));
+            post.Blog.Following is null ? PostThreads.IdentifierOf(post) : null, Link(at - 1), Link(at + 1));
         return content with { Post = open };
     }
 

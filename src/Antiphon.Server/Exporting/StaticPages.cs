@@ -64,7 +64,7 @@ internal sealed class StaticPages(
         var pages = new List<StaticPage>();
         await FollowAsync(pages, "index", addresses.OfPage(blog, string.Empty), before => lists.FirstAsync(blog, before, cancellation)!);
         var now = clock.GetUtcNow();
-        var open = database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now);
+        var open = database.Posts.AsNoTracking().PublicAt(now).Where(post => post.BlogId == blog.Id);
         foreach (var name in await lists.CategoryNamesAsync(blog, cancellation)) await TermAsync("category", name, before => lists.CategoryAsync(blog, name, before, cancellation));
         foreach (var name in await open.Where(post => post.Author != null).Select(post => post.Author!).Distinct().ToListAsync(cancellation)) await TermAsync("author", name, before => lists.AuthorAsync(blog, name, before, cancellation));
         var tags = (await open.Select(post => post.Tags).ToListAsync(cancellation)).SelectMany(all => all).Distinct();
@@ -99,7 +99,7 @@ internal sealed class StaticPages(
     private async Task<List<Post>> PostsAsync(Blog blog, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var found = await database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now).OrderByDescending(post => post.PublishedAt).ToListAsync(cancellation);
+        var found = await database.Posts.AsNoTracking().PublicAt(now).Where(post => post.BlogId == blog.Id).OrderByDescending(post => post.PublishedAt).ToListAsync(cancellation);
         foreach (var post in found) post.Blog = blog;
         return found;
     }

@@ -5,12 +5,13 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.FollowedFeeds;
 
 /// <summary>One visit to a followed feed: fetch, read, take over, plan the next. A failed visit leaves every post as it was.</summary>
-internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<AntiphonContext> databases, IKeySource keys, HubSubscriber hubs, TimeProvider clock, Random random, ILogger<FeedVisit> log)
+internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<AntiphonContext> databases, IKeySource keys, HubAskSignal hubs, TimeProvider clock, Random random)
 {
     /// <summary>Problem code of a document that is no readable feed.</summary>
     public const string Unreadable = "unreadable";
@@ -19,46 +20,45 @@ internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<Antiphon
     public const string Broken = "broken";
 
     private const int DatesLookedAt = 20;
-    private const int LongestReason = 200;
 
-    /// <summary>Visits the feed of a blog, which the caller holds, and records the outcome.</summary>
-    public async Task VisitAsync(long blogId, CancellationToken cancellation)
+    /// <summary>Visits the feed of a blog and records the outcome.</summary>
+    public async Task VisitAsync(Claim<Following> claim, CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
-        if (await FollowedBlogAsync(database, blogId, cancellation) is not { } blog) return;
+        if (await FollowedBlogAsync(database, claim.Key, cancellation) is not { } blog) return;
         var following = blog.Following!;
         var fetched = await client.GetAsync(new Uri(following.FeedAddress), following.ETag, following.LastModified, cancellation);
-        try
-        {
-            await RecordAsync(database, blog, fetched, cancellation);
-        }
-        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
-        {
-            log.LogError(failure, "What the feed of blog {Blog} brought could not be taken over", blogId);
-            await RecordFailureAsync(blogId, fetched, failure.Message, cancellation);
-        }
+        await TakeAsync(database, blog, fetched, cancellation);
+        await claim.EndAsync(database, cancellation);
+        await RestAsync(database, blog, cancellation);
     }
 
-    // With a context of its own, as what the first one holds cannot be saved. Counted like any failed visit, so that it comes up after growing pauses, and shows why.
-    private async Task RecordFailureAsync(long blogId, Fetched fetched, string why, CancellationToken cancellation)
+    /// <summary>Takes over what was fetched for a blog that is followed from now on, and saves it.</summary>
+    public async Task BeginAsync(AntiphonContext database, Blog blog, Fetched fetched, CancellationToken cancellation)
     {
-        await using var database = await databases.CreateDbContextAsync(cancellation);
-        if (await FollowedBlogAsync(database, blogId, cancellation) is { } blog) await RecordAsync(database, blog, new Fetched(fetched.Address, FetchProblem.Unusable, Core.Text.Shortened.ToLength(why, LongestReason)), cancellation);
+        await TakeAsync(database, blog, fetched, cancellation);
+        blog.Following!.HeldUntil = null;
+        await database.SaveChangesAsync(cancellation);
+        await RestAsync(database, blog, cancellation);
     }
 
-    /// <summary>Takes over what was fetched and records the outcome.</summary>
-    public async Task RecordAsync(AntiphonContext database, Blog blog, Fetched fetched, CancellationToken cancellation)
+    /// <summary>Records a visit whose outcome could not be taken over; the caller saves.</summary>
+    public static void Failed(Blog blog, Fetched fetched, DateTimeOffset now, Random random) => Fail(blog.Following!, VisitRecords.Begin(blog.Following!, fetched, now), fetched.Problem!.Value.ToString(), fetched, random);
+
+    private async Task TakeAsync(AntiphonContext database, Blog blog, Fetched fetched, CancellationToken cancellation)
     {
         var following = blog.Following!;
         var record = VisitRecords.Begin(following, fetched, clock.GetUtcNow());
-        following.LeaseUntil = null;
         following.Host = new Uri(following.FeedAddress).Authority;
-        if (fetched.Problem is { } problem) Fail(following, record, problem.ToString(), fetched);
+        if (fetched.Problem is { } problem) Fail(following, record, problem.ToString(), fetched, random);
         else if (fetched.NotModified) await SucceedAsync(database, following, record, cancellation);
         else await TakeOverAsync(database, blog, record, fetched, cancellation);
-        await database.SaveChangesAsync(cancellation);
+    }
+
+    private async Task RestAsync(AntiphonContext database, Blog blog, CancellationToken cancellation)
+    {
         await VisitRecords.TrimAsync(database, blog.Id, cancellation);
-        if (following.Hub is { State: HubState.None }) await hubs.AskAsync(blog.Id, cancellation);
+        if (blog.Following!.Hub is { State: HubState.None }) hubs.Wake();
     }
 
     /// <summary>Takes over what a hub sent for a blog; false when it is no feed.</summary>
@@ -87,7 +87,7 @@ internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<Antiphon
         var place = first?.Line is { } line ? $"{first.Message} (line {line})" : first?.Message;
         if (read.Feed is null || (read.Feed.Items.Count == 0 && first is not null))
         {
-            Fail(following, record, Unreadable, fetched with { Detail = place });
+            Fail(following, record, Unreadable, fetched with { Detail = place }, random);
             return;
         }
 
@@ -120,7 +120,7 @@ internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<Antiphon
             record.At, following.Asked ?? new FeedRhythm(), following.MaxAgeSeconds is { } age ? TimeSpan.FromSeconds(age) : null, [.. dates, .. unsaved], isPushed)));
     }
 
-    private void Fail(Following following, FeedVisitRecord record, string problem, Fetched fetched)
+    private static void Fail(Following following, FeedVisitRecord record, string problem, Fetched fetched, Random random)
     {
         following.Failures++;
         (record.Outcome, record.Problem, record.ProblemDetail) = (FeedVisitOutcome.Failed, problem, fetched.Detail);

@@ -28,10 +28,10 @@ internal static class FollowedFeedEndpoints
         TypedResults.Ok(await reader.ReadAsync(one => one.Blog.SiteId == site, cancellation));
 
     // A feed that somebody is visiting at this moment is not visited twice; the view says so.
-    private static async Task<Results<Ok<FollowedFeedView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingLease leases, FeedVisit visit, FollowedFeedReader reader, CancellationToken cancellation)
+    private static async Task<Results<Ok<FollowedFeedView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingWorker worker, FollowedFeedReader reader, CancellationToken cancellation)
     {
         if (!await Exists(database, site, blog, cancellation)) return TypedResults.NotFound();
-        if (await leases.TakeAsync(blog, cancellation)) await visit.VisitAsync(blog, cancellation);
+        await worker.DoNowAsync(blog, cancellation);
         return await ViewAsync(reader, blog, cancellation);
     }
 

@@ -24,7 +24,7 @@ internal sealed class FollowedFeedReader(AntiphonContext database, TimeProvider 
     }
 
     private static FollowedFeedView ViewOf(Following row, int posts, DateTimeOffset? newest, DateTimeOffset now) => new(
-        row.BlogId, row.Blog.Name, row.Blog.HomeAddress, row.Standing, FollowingWords.ViewOf(row)!, row.PauseSeconds, FollowingWords.Reason(row.PauseReason), row.LeaseUntil > now, row.Entries, posts, newest, row.IdsChange,
+        row.BlogId, row.Blog.Name, row.Blog.HomeAddress, row.Standing, FollowingWords.ViewOf(row)!, row.PauseSeconds, FollowingWords.Reason(row.PauseReason), row.HeldUntil > now, row.Entries, posts, newest, row.IdsChange,
         row.Hub is { } hub ? new HubView(hub.Hub, hub.State, hub.LeaseUntil, hub.PushedAt) : null,
         [.. row.Visits.OrderBy(visit => visit.Id).Select(visit => new VisitView(visit.At, visit.Outcome, visit.Status, visit.Milliseconds, visit.Bytes, visit.NewEntries, visit.ChangedEntries, FollowingWords.Problem(visit.Problem, visit.ProblemDetail)))],
         [.. row.Moves.Select(move => new MoveView(move.From, move.To, move.At))]);

@@ -1,3 +1,5 @@
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.FollowedFeeds;
 
 /// <summary>Visiting followed feeds and listening to hubs.</summary>
@@ -7,11 +9,12 @@ internal static class FollowedFeedsRegistration
     public static void AddFollowedFeeds(this WebApplicationBuilder builder)
     {
         builder.Services.AddOptions<FollowingOptions>().BindConfiguration("Following").ValidateDataAnnotations().ValidateOnStart();
-        builder.Services.AddSingleton<FollowingLease>();
+        builder.Services.AddSingleton<HubAskSignal>();
         builder.Services.AddTransient<HubSubscriber>();
         builder.Services.AddTransient<FeedVisit>();
         builder.Services.AddScoped<FollowedFeedReader>();
         builder.Services.AddScoped<SubscriptionListImport>();
-        builder.Services.AddHostedService<FollowingWorker>();
+        builder.Services.AddWorker<FollowingWorker>();
+        builder.Services.AddWorker<HubWork>();
     }
 }

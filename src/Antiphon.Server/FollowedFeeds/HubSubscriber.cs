@@ -7,6 +7,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
@@ -14,14 +15,13 @@ namespace Antiphon.Server.FollowedFeeds;
 
 /// <summary>Subscribes to followed feeds at the hubs they offer (WebSub §5) and renews before the lease ends.</summary>
 internal sealed class HubSubscriber(
-    GuardedClient client, IDbContextFactory<AntiphonContext> databases, TimeProvider clock, IHostApplicationLifetime lifetime, IOptions<AntiphonOptions> antiphon, IOptions<FollowingOptions> options)
+    GuardedClient client, IDbContextFactory<AntiphonContext> databases, TimeProvider clock, IOptions<AntiphonOptions> antiphon, IOptions<FollowingOptions> options)
 {
+    /// <summary>How long a hub that refused is left alone.</summary>
+    public static readonly TimeSpan AfterRefusal = TimeSpan.FromDays(1);
+
     private static readonly TimeSpan ConfirmedWithin = TimeSpan.FromMinutes(10);
     private static readonly TimeSpan AfterFailure = TimeSpan.FromHours(1);
-    private static readonly TimeSpan AfterRefusal = TimeSpan.FromDays(1);
-
-    // A hub that calls back before anybody listens takes it for a no.
-    private bool IsListening => lifetime.ApplicationStarted.IsCancellationRequested;
 
     /// <summary>Notes the hub a feed offers, in the document or by a Link header; a feed that offers another one, or none any more, begins anew.</summary>
     public static void Offer(Following following, Feed feed, Fetched fetched, IKeySource keys, DateTimeOffset now)
@@ -42,47 +42,36 @@ internal sealed class HubSubscriber(
         (following.Hub.State, following.Hub.AskedAt, following.Hub.RenewAt, following.Hub.LeaseUntil) = (HubState.None, now, now, null);
     }
 
-    /// <summary>Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever. While the server is still starting nothing is asked, and what is due stays so.</summary>
-    public async Task AskAsync(long blog, CancellationToken cancellation)
+    /// <summary>Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever. One that was asked and never confirmed is let rest for a day.</summary>
+    public async Task AskAsync(Claim<HubSubscription> claim, CancellationToken cancellation)
     {
-        if (!IsListening) return;
         await using var database = await databases.CreateDbContextAsync(cancellation);
-        if (await database.HubSubscriptions.SingleOrDefaultAsync(one => one.BlogId == blog, cancellation) is not { } hub) return;
+        var hub = await database.HubSubscriptions.SingleAsync(one => one.BlogId == claim.Key, cancellation);
         var now = clock.GetUtcNow();
-        var renews = hub.State == HubState.Subscribed && hub.LeaseUntil > now;
+        if (hub.State == HubState.Asked)
+        {
+            (hub.RenewAt, hub.State) = (now + AfterRefusal, HubState.Refused);
+            await claim.EndAsync(database, cancellation);
+            return;
+        }
+
         // Recorded first: the hub may call before its answer has reached us (§5.3).
         (hub.AskedAt, hub.RenewAt) = (now, now + ConfirmedWithin);
-        if (!renews) hub.State = HubState.Asked;
-        await database.SaveChangesAsync(cancellation);
+        if (hub.State != HubState.Subscribed || hub.LeaseUntil <= now) hub.State = HubState.Asked;
+        await claim.StepAsync(database, cancellation);
         var answer = await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "subscribe"), cancellation, isSecret: true);
-        if (answer.Problem is null) return;
         // A no is believed for longer than a hub that is away or in trouble.
-        var pause = answer.Status is >= 400 and < 500 ? AfterRefusal : AfterFailure;
-        await database.HubSubscriptions.Where(one => one.BlogId == blog && one.State != HubState.Subscribed)
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, HubState.Refused).SetProperty(one => one.RenewAt, now + pause), cancellation);
+        var next = now + (answer.Status is >= 400 and < 500 ? AfterRefusal : AfterFailure);
+        await claim.EndAsync(
+            database,
+            () => answer.Problem is null ? Task.CompletedTask : database.HubSubscriptions.Where(one => one.BlogId == claim.Key && one.State != HubState.Subscribed)
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, HubState.Refused).SetProperty(one => one.RenewAt, next), cancellation),
+            cancellation);
     }
 
     /// <summary>Tells the hub that we do not want to know any more. A hub that does not listen stops when the lease ends.</summary>
     public async Task LeaveAsync(HubSubscription hub, CancellationToken cancellation) =>
         await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "unsubscribe"), cancellation, isSecret: true);
-
-    /// <summary>Asks every hub again that is due: before its lease ends, a day after it refused, an hour after it could not be reached, or when it never confirmed; none while the server is still starting.</summary>
-    public async Task RenewAsync(CancellationToken cancellation)
-    {
-        if (!IsListening) return;
-        await using var database = await databases.CreateDbContextAsync(cancellation);
-        var now = clock.GetUtcNow();
-        var due = await database.HubSubscriptions.AsNoTracking().Where(one => one.RenewAt <= now && one.Following.Standing == FollowingStanding.Active).Select(one => new { one.BlogId, one.State, one.RenewAt }).ToListAsync(cancellation);
-        foreach (var one in due)
-        {
-            // One that was asked and never confirmed is let rest for a day.
-            var (pause, state) = one.State == HubState.Asked ? (AfterRefusal, HubState.Refused) : (ConfirmedWithin, one.State);
-            var next = now + pause;
-            var taken = await database.HubSubscriptions.Where(row => row.BlogId == one.BlogId && row.RenewAt == one.RenewAt)
-                .ExecuteUpdateAsync(set => set.SetProperty(row => row.RenewAt, next).SetProperty(row => row.State, state), cancellation);
-            if (taken == 1 && one.State != HubState.Asked) await AskAsync(one.BlogId, cancellation);
-        }
-    }
 
     private Dictionary<string, string> Form(HubSubscription hub, string mode) => new()
     {

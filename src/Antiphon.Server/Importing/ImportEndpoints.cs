@@ -119,6 +119,7 @@ internal static class ImportEndpoints
         var untouched = mine.Where(post => !database.PostVersions.Any(version => version.PostId == post.Id));
         var kept = await mine.CountAsync(cancellation) - await untouched.CountAsync(cancellation);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        await PublicChanges.NoteWithdrawnAsync(database, untouched, cancellation);
         var gone = await untouched.ExecuteUpdateAsync(set => set.SetProperty(post => post.DeletedAt, now).SetProperty(post => post.ImportKey, (string?)null).SetProperty(post => post.Revision, post => post.Revision + 1), cancellation);
         (found.State, found.EveryMinutes, found.NextAt, found.EndedAt) = (ImportState.Undone, null, null, now);
         await acts.AddAsync(site, http.Member().PersonId, $"took the import “{Shortened.ToLength(found.Name, 80)}” back: {gone} posts", null, cancellation);

@@ -19,7 +19,7 @@ internal sealed class ImportPosts(AntiphonContext database, PictureLibrary pictu
     private const int MostNotes = 5000;
     private const int PicturesOfText = 20;
 
-    /// <summary>Deals with the next rows of an import, which must be tracked with its blog and site.</summary>
+    /// <summary>Deals with the next rows of an import, which must be tracked with its blog and site; the caller saves, in one transaction with holding on to the import.</summary>
     public async Task MakeNextAsync(Import import, ImportTable table, RowReader reader, CancellationToken cancellation)
     {
         var rows = table.Rows.Skip(import.Done).Take(BatchSize).Select((row, index) => (Number: import.Done + index + 1, Values: row)).ToList();
@@ -37,7 +37,6 @@ internal sealed class ImportPosts(AntiphonContext database, PictureLibrary pictu
 
         import.Done += rows.Count;
         import.Notes = notes;
-        await database.SaveChangesAsync(cancellation);
     }
 
     /// <summary>The posts of the blog that rows stand for already, by their keys.</summary>
@@ -75,7 +74,7 @@ internal sealed class ImportPosts(AntiphonContext database, PictureLibrary pictu
         slugs.Add(post.Slug);
         await FillAsync(import, row, post, notes, cancellation);
         database.Posts.Add(post);
-        if (row.Status == PostStatus.Published) database.Threads.Add(PostPublisher.ThreadOf(post, addresses.Of(post), now));
+        if (row.Status == PostStatus.Published) database.Threads.Add(PostThreads.Of(post, addresses.Of(post), now));
         foreach (var reservation in row.Reservations) Note(notes, new ImportNote(row.Number, row.Title, "made", reservation));
         import.Made++;
         import.Tidied += row.Tidied;

@@ -1,3 +1,5 @@
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.Importing;
 
 /// <summary>Bringing posts in and taking them out.</summary>
@@ -12,7 +14,7 @@ internal static class ImportingRegistration
         builder.Services.AddScoped<ImportBegin>();
         builder.Services.AddScoped<ImportTrial>();
         builder.Services.AddScoped<ImportPosts>();
-        builder.Services.AddHostedService<ImportWorker>();
+        builder.Services.AddWorker<ImportWorker>();
         builder.Services.AddScoped<Exporting.ArchivedPictures>();
         builder.Services.AddScoped<Exporting.StaticPages>();
         builder.Services.AddScoped<Exporting.BlogExport>();

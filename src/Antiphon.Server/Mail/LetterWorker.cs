@@ -1,11 +1,12 @@
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mail;
 
 /// <summary>Sends plain mails to one person.</summary>
-internal sealed class LetterWorker(MailTools tools) : MailWorker<Letter>(tools)
+internal sealed class LetterWorker(Leases<Letter> leases, MailTools tools) : MailWorker<Letter>(leases, tools)
 {
     /// <inheritdoc/>
     protected override IQueryable<Letter> All(AntiphonContext database) => database.Letters.Include(one => one.Site);
@@ -21,4 +22,7 @@ internal sealed class LetterWorker(MailTools tools) : MailWorker<Letter>(tools)
 
     /// <inheritdoc/>
     protected override string? StopAddress(Letter due) => due.StopAddress;
+
+    /// <inheritdoc/>
+    protected override GivenUp? LossOf(Letter due) => new(due.SiteId, $"The email “{due.Subject}” to {due.Address} was not sent", "channels/mail");
 }

@@ -1,4 +1,5 @@
 using Antiphon.Server.Mail.Returning;
+using Antiphon.Server.Outgoing;
 using MailKit.Net.Smtp;
 using MailKit.Security;
 using Microsoft.Extensions.Options;
@@ -17,8 +18,8 @@ internal sealed class MailSender(IOptions<MailOptions> options, ReturnAddress ad
     /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
     public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation, string? key = null)
     {
+        await OutgoingStep.TakeAsync(cancellation);
         if (!_client.IsConnected) await EnterAsync(cancellation);
-
         return key is not null && options.Value.ReturnsTo is { } returns
             ? await _client.SendAsync(message, addresses.Of(returns, key), message.To.Mailboxes, cancellation)
             : await _client.SendAsync(message, cancellation);

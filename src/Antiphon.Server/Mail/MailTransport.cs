@@ -4,6 +4,7 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Channels;
 using Antiphon.Server.Notices;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 

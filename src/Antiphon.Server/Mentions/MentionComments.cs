@@ -89,9 +89,9 @@ internal sealed class MentionComments(
 
     private async Task<CommentThread> ThreadAsync(Mention mention, CancellationToken cancellation)
     {
-        var (identifier, address) = (PostPublisher.ThreadIdentifier(mention.Post), addresses.Of(mention.Post));
+        var (identifier, address) = (PostThreads.IdentifierOf(mention.Post), addresses.Of(mention.Post));
         if (await threads.FindAsync(mention.Site, identifier, address, cancellation) is { } thread) return thread;
-        thread = PostPublisher.ThreadOf(mention.Post, address, clock.GetUtcNow());
+        thread = PostThreads.Of(mention.Post, address, clock.GetUtcNow());
         database.Threads.Add(thread);
         await database.SaveChangesAsync(cancellation);
         return thread;

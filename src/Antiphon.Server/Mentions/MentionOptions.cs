@@ -20,4 +20,8 @@ internal sealed class MentionOptions
     /// <summary>Seconds in which a page is not read again however often it is told. Default 60.</summary>
     [Range(0, 86_400)]
     public int RestSeconds { get; set; } = 60;
+
+    /// <summary>Pages read side by side, each from another host. Default 4.</summary>
+    [Range(1, 100)]
+    public int AtOnce { get; set; } = 4;
 }

@@ -22,7 +22,7 @@ internal sealed class MentionTaking(AntiphonContext database, CurrentPostFinder 
         if (WebAddress(source) is not { } from) return TakenMention.Not(PingbackFault.NoSource, "source: give the whole address of the page that links, such as https://site.example/page.");
         if (WebAddress(target) is not { } to) return TakenMention.Not(PingbackFault.NoTarget, "target: give the whole address of the post.");
         if (Core.Text.FoldedAddress.Of(source) == Core.Text.FoldedAddress.Of(target)) return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
-        if (await posts.FindPostAsync(site, to.AbsoluteUri, cancellation) is not { Status: PostStatus.Published } post) return TakenMention.Not(PingbackFault.NoTarget, "target: there is no post at this address.");
+        if (await posts.FindPostAsync(site, to.AbsoluteUri, cancellation) is not { } post || !post.IsPublicAt(clock.GetUtcNow())) return TakenMention.Not(PingbackFault.NoTarget, "target: there is no post at this address.");
         if (post.Details.MentionsOff || !ThreadSettings.Of(site, post.Blog, post, null).TakesMentions) return TakenMention.Not(PingbackFault.NotTaken, "This post takes no mentions.");
         var known = await database.Mentions.FirstOrDefaultAsync(one => one.PostId == post.Id && one.Source == from.AbsoluteUri, cancellation);
         if (known is null && await IsFullAsync(site, MentionReader.HostOf(from), cancellation)) return TakenMention.Busy;
@@ -39,7 +39,8 @@ internal sealed class MentionTaking(AntiphonContext database, CurrentPostFinder 
         (mention.Target, mention.Way, mention.Attempts) = (to.AbsoluteUri, way, 0);
         // However often a page is told, it is read once in a while.
         var rested = mention.ReadAt?.AddSeconds(options.Value.RestSeconds);
-        mention.NextReadAt ??= rested > now ? rested : now;
+        // What is told while it is being read is read again.
+        if (mention.NextReadAt is null || mention.HeldUntil > now) mention.NextReadAt = rested > now ? rested : now;
         await SaveAsync(mention, cancellation);
         signal.Wake();
         return new TakenMention(mention.Key, null, null, false);

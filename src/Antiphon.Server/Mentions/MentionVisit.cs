@@ -4,6 +4,7 @@ using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;
@@ -14,47 +15,43 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
     private const int MostAttempts = 5;
 
     /// <summary>Reads it and records what was found.</summary>
-    public async Task ReadAsync(long id, CancellationToken cancellation)
+    public async Task ReadAsync(Claim<Mention> claim, CancellationToken cancellation)
     {
         // Posts in the bin are there as well: what mentions them has to end somehow.
-        var mention = await database.Mentions.IgnoreQueryFilters().Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleOrDefaultAsync(one => one.Id == id, cancellation);
-        if (mention is null) return;
-        if (mention.Post.DeletedAt is not null)
-        {
-            (mention.ReadAt, mention.NextReadAt) = (clock.GetUtcNow(), null);
-            await LoseAsync(mention, "The post was deleted.", cancellation);
-            await database.SaveChangesAsync(cancellation);
-            return;
-        }
-
-        var fetched = await client.GetAsync(new Uri(mention.Source), cancellation: cancellation);
-        if (IsPage(fetched)) fetched = fetched.WithPage(cancellation);
-        if (fetched.Problem is { } problem && MayPass(problem, fetched.Status) && mention.Attempts < MostAttempts)
-        {
-            mention.Problem = FetchWords.For(problem, fetched.Detail);
-            mention.NextReadAt = clock.GetUtcNow() + RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble());
-            await database.SaveChangesAsync(cancellation);
-            return;
-        }
-
-        (mention.ReadAt, mention.NextReadAt) = (clock.GetUtcNow(), null);
-        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        if (fetched.Problem is { } final) await LoseAsync(mention, FetchWords.For(final, fetched.Detail), cancellation);
-        else if (Found(fetched, mention) is { } page) await KeepAsync(mention, page, cancellation);
-        else await LoseAsync(mention, "The page has no link to the post.", cancellation);
-        await database.SaveChangesAsync(cancellation);
-        await transaction.CommitAsync(cancellation);
+        var mention = await database.Mentions.IgnoreQueryFilters().Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var fetched = mention.Post.DeletedAt is null ? await FetchAsync(mention, cancellation) : null;
+        var page = fetched is { Problem: null } ? Found(fetched, mention) : null;
+        await claim.EndAsync(
+            database,
+            async () =>
+            {
+                var due = await database.Mentions.IgnoreQueryFilters().Where(one => one.Id == claim.Key).Select(one => one.NextReadAt).SingleAsync(cancellation);
+                await RecordAsync(mention, fetched, page, cancellation);
+                // Told anew while it was being read: it is read again.
+                if (due != claim.Row.NextReadAt) database.Entry(mention).Property(one => one.NextReadAt).IsModified = false;
+            },
+            cancellation);
     }
 
-    /// <summary>Records that reading it threw: again after a pause, and given up with its reason after the last one.</summary>
-    public async Task FailAsync(long id, string why, CancellationToken cancellation)
+    private async Task<Fetched> FetchAsync(Mention mention, CancellationToken cancellation)
     {
-        var mention = await database.Mentions.IgnoreQueryFilters().SingleOrDefaultAsync(one => one.Id == id, cancellation);
-        if (mention is null) return;
-        mention.Problem = $"It could not be read: {why}";
-        mention.NextReadAt = mention.Attempts < MostAttempts ? clock.GetUtcNow() + RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble()) : null;
-        if (mention.NextReadAt is null) mention.State = mention.State is MentionState.Found or MentionState.Gone ? MentionState.Gone : MentionState.Refused;
-        await database.SaveChangesAsync(cancellation);
+        var fetched = await client.GetAsync(new Uri(mention.Source), cancellation: cancellation);
+        return IsPage(fetched) ? fetched.WithPage(cancellation) : fetched;
+    }
+
+    private Task RecordAsync(Mention mention, Fetched? fetched, MentionPage? page, CancellationToken cancellation)
+    {
+        var now = clock.GetUtcNow();
+        if (fetched?.Problem is { } problem && MayPass(problem, fetched.Status) && mention.Attempts < MostAttempts)
+        {
+            (mention.Problem, mention.NextReadAt) = (FetchWords.For(problem, fetched.Detail), now + RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble()));
+            return Task.CompletedTask;
+        }
+
+        (mention.ReadAt, mention.NextReadAt) = (now, null);
+        if (fetched is null) return LoseAsync(mention, "The post was deleted.", cancellation);
+        if (fetched.Problem is { } final) return LoseAsync(mention, FetchWords.For(final, fetched.Detail), cancellation);
+        return page is not null ? KeepAsync(mention, page, cancellation) : LoseAsync(mention, "The page has no link to the post.", cancellation);
     }
 
     private static bool MayPass(FetchProblem problem, int? status) => problem is FetchProblem.Unreachable or FetchProblem.TooSlow || (problem == FetchProblem.ErrorStatus && status is 429 or >= 500);

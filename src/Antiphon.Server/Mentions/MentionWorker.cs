@@ -1,55 +1,41 @@
+using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data;
+using Antiphon.Data.Entities;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Mentions;
 
-/// <summary>Reads the pages of mentions when they are due; what a dead worker held is read again when its lease ends.</summary>
-internal sealed class MentionWorker(IServiceScopeFactory scopes, MentionSignal signal, TimeProvider clock, IOptions<MentionOptions> options, ILogger<MentionWorker> log) : BackgroundService
+/// <summary>Reads the pages of mentions when they are due, several at once, so that a slow one keeps nobody waiting.</summary>
+internal sealed class MentionWorker(Leases<Mention> leases, WorkTools tools, MentionSignal signal, IOptions<MentionOptions> options) : LeasedWork<Mention>(leases, tools, signal)
 {
-    // Longer than any page may take.
-    private static readonly TimeSpan Lease = TimeSpan.FromMinutes(2);
+    /// <inheritdoc/>
+    protected override int AtOnce => options.Value.AtOnce;
 
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    protected override TimeSpan Look => TimeSpan.FromSeconds(options.Value.LookEverySeconds);
+
+    /// <summary>The mention that has been due for longest; one at a time from a host, as everybody on it would have to wait for the same slow page.</summary>
+    protected override Task<Mention?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.Mentions.IgnoreQueryFilters().Free(now)
+        .Where(one => one.NextReadAt <= now && !database.Mentions.IgnoreQueryFilters().Any(other => other.HeldUntil > now && other.NextReadAt != null && other.Host == one.Host))
+        .OrderBy(one => one.NextReadAt).FirstOrDefaultAsync(cancellation);
+
+    /// <inheritdoc/>
+    protected override Task BeginAsync(AntiphonContext database, Mention row, CancellationToken cancellation) =>
+        database.Mentions.IgnoreQueryFilters().Where(one => one.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.Attempts, one => one.Attempts + 1), cancellation);
+
+    /// <inheritdoc/>
+    protected override Task DoAsync(Claim<Mention> claim, IServiceProvider services, CancellationToken cancellation) => services.GetRequiredService<MentionVisit>().ReadAsync(claim, cancellation);
+
+    /// <inheritdoc/>
+    protected override void PutOff(Mention row, string? why, DateTimeOffset until) => row.Problem = why is null ? row.Problem : $"It could not be read: {why}";
+
+    /// <inheritdoc/>
+    protected override Task<GivenUp?> GiveUpAsync(AntiphonContext database, Mention row, string why, CancellationToken cancellation)
     {
-        while (!stoppingToken.IsCancellationRequested)
-        {
-            try
-            {
-                while (await ReadNextAsync(stoppingToken)) { }
-            }
-            catch (Exception failure) when (failure is not OperationCanceledException)
-            {
-                log.LogError(failure, "A mention could not be read; trying again when its lease ends");
-            }
-
-            await signal.WaitAsync(TimeSpan.FromSeconds(options.Value.LookEverySeconds), stoppingToken);
-        }
-    }
-
-    private async Task<bool> ReadNextAsync(CancellationToken cancellation)
-    {
-        await using var scope = scopes.CreateAsyncScope();
-        var (now, until) = (clock.GetUtcNow().ToUnixTimeMilliseconds(), (clock.GetUtcNow() + Lease).ToUnixTimeMilliseconds());
-        var taken = await scope.ServiceProvider.GetRequiredService<AntiphonContext>().Database.SqlQuery<long>($"""
-            UPDATE Mentions SET NextReadAt = {until}, Attempts = Attempts + 1
-            WHERE Id = (SELECT Id FROM Mentions WHERE NextReadAt IS NOT NULL AND NextReadAt <= {now} ORDER BY NextReadAt LIMIT 1)
-            RETURNING Id AS Value
-            """).ToListAsync(cancellation);
-        if (taken.Count == 0) return false;
-        try
-        {
-            await scope.ServiceProvider.GetRequiredService<MentionVisit>().ReadAsync(taken[0], cancellation);
-        }
-        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
-        {
-            // One mention must not come up for ever, nor keep the others waiting. What it left unsaved is left behind with its scope.
-            log.LogError(failure, "Mention {Mention} could not be read", taken[0]);
-            await using var fresh = scopes.CreateAsyncScope();
-            await fresh.ServiceProvider.GetRequiredService<MentionVisit>().FailAsync(taken[0], failure.Message, cancellation);
-        }
-
-        return true;
+        (row.Problem, row.NextReadAt) = ($"It could not be read: {why}", null);
+        row.State = row.State is MentionState.Found or MentionState.Gone ? MentionState.Gone : MentionState.Refused;
+        return Task.FromResult<GivenUp?>(new GivenUp(row.SiteId, $"A mention from {row.Host} could not be read", "mentions"));
     }
 }

@@ -1,3 +1,5 @@
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.Mentions;
 
 /// <summary>What other sites say of posts.</summary>
@@ -11,6 +13,6 @@ internal static class MentionsRegistration
         builder.Services.AddScoped<MentionTaking>();
         builder.Services.AddScoped<MentionVisit>();
         builder.Services.AddScoped<MentionComments>();
-        builder.Services.AddHostedService<MentionWorker>();
+        builder.Services.AddWorker<MentionWorker>();
     }
 }

@@ -1,14 +1,15 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Notices;
 
 /// <summary>Tells the team of a site something, on the screen and by mail to its owners and editors.</summary>
-internal sealed class NoticeBoard(IKeySource keys, TimeProvider clock)
+internal sealed class NoticeBoard(IKeySource keys, TimeProvider clock) : INoticeBoard
 {
-    /// <summary>Adds the notice and its mails to the context; the caller saves, so that what is told and the telling are one transaction.</summary>
+    /// <inheritdoc/>
     public Task AddAsync(AntiphonContext database, Notice notice, CancellationToken cancellation) =>
         AddAsync(database, notice, database.Memberships.Where(member => member.SiteId == notice.SiteId && (member.Role == SiteRole.Owner || member.Role == SiteRole.Editor)), cancellation);
 

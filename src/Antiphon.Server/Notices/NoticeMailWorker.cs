@@ -2,13 +2,14 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Notices;
 
 /// <summary>Sends the mails of notices.</summary>
-internal sealed class NoticeMailWorker(MailTools tools, IOptions<AntiphonOptions> antiphon) : MailWorker<NoticeMail>(tools)
+internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tools, IOptions<AntiphonOptions> antiphon) : MailWorker<NoticeMail>(leases, tools)
 {
     /// <inheritdoc/>
     protected override IQueryable<NoticeMail> All(AntiphonContext database) => database.NoticeMails.Include(one => one.Notice.Site);
@@ -22,4 +23,7 @@ internal sealed class NoticeMailWorker(MailTools tools, IOptions<AntiphonOptions
         var notice = due.Notice;
         return (notice.Title, $"{notice.Title}.\n\n{notice.Text}\n\n{antiphon.Value.AddressOf(notice.Path)}\n\nYou get this because you belong to the team of {notice.Site.Name}.\n");
     }
+
+    /// <summary>Nothing: the notice itself stands on the screen, and another one about its mail would only fail as well.</summary>
+    protected override GivenUp? LossOf(NoticeMail due) => null;
 }

@@ -1,3 +1,5 @@
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.Notices;
 
 /// <summary>Telling teams.</summary>
@@ -7,6 +9,7 @@ internal static class NoticesRegistration
     public static void AddNotices(this WebApplicationBuilder builder)
     {
         builder.Services.AddSingleton<NoticeBoard>();
-        builder.Services.AddHostedService<NoticeMailWorker>();
+        builder.Services.AddSingleton<INoticeBoard>(services => services.GetRequiredService<NoticeBoard>());
+        builder.Services.AddWorker<NoticeMailWorker>();
     }
 }

@@ -52,6 +52,7 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
 
     private async Task<Fetched> SendAsync(Uri address, Func<Uri, HttpRequestMessage> make, CancellationToken cancellation, Uri? credentialsOf = null)
     {
+        await OutgoingStep.TakeAsync(cancellation);
         using var time = CancellationTokenSource.CreateLinkedTokenSource(cancellation);
         time.CancelAfter(TimeSpan.FromSeconds(options.Value.TimeoutSeconds));
         var (start, steps) = (Stopwatch.GetTimestamp(), new List<Redirect>());

@@ -18,7 +18,7 @@ internal sealed class BlogFeed(AntiphonContext database, PostItems items, PostAd
     {
         var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).SingleAsync(one => one.Id == id, cancellation);
         var now = clock.GetUtcNow();
-        var posts = asked.Narrowing.Of(database.Posts.AsNoTracking().Include(post => post.Blog.Site)).Where(post => post.BlogId == id && post.Status == PostStatus.Published && post.PublishedAt <= now);
+        var posts = asked.Narrowing.Of(database.Posts.AsNoTracking().Include(post => post.Blog.Site)).PublicAt(now).Where(post => post.BlogId == id);
         var archives = new FeedArchives(settings.HasHistory ? await posts.CountAsync(cancellation) : 0, FeedSettings.UsualEntries, settings.Entries);
         if (asked.Archive is { } number && (number < 1 || number > archives.Count)) return null;
         // Archives count from the oldest, so that a full one keeps its entries.

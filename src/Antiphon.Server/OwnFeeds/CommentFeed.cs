@@ -10,7 +10,7 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.OwnFeeds;
 
 /// <summary>The public comments of a site, or of one post, the newest first. Nothing of a writer but the name leaves the server.</summary>
-internal sealed class CommentFeed(AntiphonContext database, PostAddresses addresses)
+internal sealed class CommentFeed(AntiphonContext database, PostAddresses addresses, TimeProvider clock)
 {
     private const int SummaryWords = 50;
 
@@ -18,7 +18,7 @@ internal sealed class CommentFeed(AntiphonContext database, PostAddresses addres
     public async Task<Feed?> ReadAsync(long siteId, string? postKey, FeedSettings settings, CancellationToken cancellation)
     {
         var site = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == siteId, cancellation);
-        var post = postKey is null ? null : await database.Posts.AsNoTracking().Include(one => one.Blog).FirstOrDefaultAsync(one => one.SiteId == siteId && one.Key == postKey && one.Status == Core.Posts.PostStatus.Published, cancellation);
+        var post = postKey is null ? null : await database.Posts.AsNoTracking().Include(one => one.Blog).PublicAt(clock.GetUtcNow()).FirstOrDefaultAsync(one => one.SiteId == siteId && one.Key == postKey, cancellation);
         if (postKey is not null && post is null) return null;
         var comments = await database.Comments.AsNoTracking().Include(comment => comment.Thread.Post!.Blog)
             .Where(comment => comment.SiteId == siteId && comment.Standing == CommentStanding.Public && (post == null || comment.Thread.PostId == post.Id))

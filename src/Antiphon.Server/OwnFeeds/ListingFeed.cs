@@ -18,7 +18,7 @@ internal sealed class ListingFeed(AntiphonContext database, CandidateReader cand
         var listing = await database.Listings.AsNoTracking().Include(one => one.Site).SingleAsync(one => one.Id == id, cancellation);
         var (site, definition) = (listing.Site, listing.Definition);
         var now = SiteCulture.Local(clock.GetUtcNow(), site.TimeZone);
-        var open = database.Posts.Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId) && post.Status == PostStatus.Published && post.PublishedAt <= now.ToUniversalTime());
+        var open = database.Posts.PublicAt(now.ToUniversalTime()).Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId));
         var selection = ListingSelection.Choose(definition, await candidates.ReadAsync(site.Id, open, CandidateNeeds.Of(definition), cancellation), now);
         var chosen = selection.Fitting.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(settings.Entries).Select(post => post.Id).ToList();
         var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Site).Where(post => chosen.Contains(post.Id)).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).ToListAsync(cancellation);

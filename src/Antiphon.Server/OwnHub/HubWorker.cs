@@ -6,10 +6,10 @@ using Antiphon.Core.Syndication.Hub;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication;
-using Antiphon.Server.Channels;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.OwnFeeds;
+using Antiphon.Server.Work;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -18,90 +18,73 @@ namespace Antiphon.Server.OwnHub;
 
 /// <summary>
 /// Asks those who want to be told whether they meant it (WebSub §5.3), and sends them the whole feed, signed, when it changes (§7). A reader row is its own outbox: changes are counted where they happen, what was told is
-/// recorded when it was taken, and a claim holds for a lease.
+/// recorded when it was taken.
 /// </summary>
-internal sealed class HubWorker(IServiceScopeFactory scopes, HubSignal signal, IDataProtectionProvider protection, IKeySource keys, Random random, IOptions<DeliveryOptions> options, IOptions<AntiphonOptions> antiphon, TimeProvider clock, ILogger<HubWorker> log) : BackgroundService
+internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSignal signal, IDataProtectionProvider protection, IKeySource keys, IOptions<AntiphonOptions> antiphon) : LeasedWork<HubReader>(leases, tools, signal)
 {
     private const int Gone = 410;
     private readonly IDataProtector _secrets = protection.CreateProtector(HubRequests.Purpose);
 
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
-    {
-        while (!stoppingToken.IsCancellationRequested)
-        {
-            try
-            {
-                while (await WorkAsync(stoppingToken)) continue;
-            }
-            catch (Exception failure) when (failure is not OperationCanceledException)
-            {
-                log.LogError(failure, "The hub could not work; trying again");
-            }
+    protected override int AtOnce => Tools.Options.Value.AtOncePerChannel;
 
-            await signal.WaitAsync(TimeSpan.FromSeconds(options.Value.LookEverySeconds), stoppingToken);
-        }
+    /// <inheritdoc/>
+    protected override Task<HubReader?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
+        database.HubReaders.Free(now).Where(one => one.DueAt <= now).OrderBy(one => one.DueAt).FirstOrDefaultAsync(cancellation);
+
+    /// <inheritdoc/>
+    protected override Task DoAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation) =>
+        claim.Row.AskedSeconds is { } seconds ? VerifyAsync(claim, seconds, services, cancellation) : TellAsync(claim, services, cancellation);
+
+    /// <summary>Given up for this change; the next one is tried anew. Who never confirmed is forgotten.</summary>
+    protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, HubReader row, string why, CancellationToken cancellation)
+    {
+        (row.Told, row.DueAt, row.Attempts, row.AskedSeconds, row.AskedSecret) = (row.Wanted, null, 0, null, null);
+        if (row.LeaseUntil is null) database.HubReaders.Remove(row);
+        var blog = await database.Blogs.SingleAsync(one => one.Id == row.BlogId, cancellation);
+        return new GivenUp(blog.SiteId, $"{new Uri(row.Callback).Host}, which follows the feed of {blog.Name}, could not be told of a change", "feeds");
     }
 
-    private async Task<bool> WorkAsync(CancellationToken cancellation)
+    private async Task VerifyAsync(Claim<HubReader> claim, long seconds, IServiceProvider services, CancellationToken cancellation)
     {
-        await using var scope = scopes.CreateAsyncScope();
-        var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        var now = clock.GetUtcNow();
-        if (await database.HubReaders.Where(one => one.DueAt <= now).OrderBy(one => one.DueAt).FirstOrDefaultAsync(cancellation) is not { } reader) return false;
-        var (due, lease) = (reader.DueAt, now.AddSeconds(options.Value.LeaseSeconds));
-        if (await database.HubReaders.Where(one => one.Id == reader.Id && one.DueAt == due).ExecuteUpdateAsync(set => set.SetProperty(one => one.DueAt, lease), cancellation) == 0) return true;
-        if (reader.AskedSeconds is { } seconds) await VerifyAsync(reader, seconds, database, scope.ServiceProvider, cancellation);
-        else await TellAsync(reader, database, scope.ServiceProvider, cancellation);
-        return true;
-    }
-
-    private async Task VerifyAsync(HubReader reader, long seconds, AntiphonContext database, IServiceProvider services, CancellationToken cancellation)
-    {
+        var reader = claim.Row;
         var ask = new HubAsk(!reader.AsksToEnd, new Uri(reader.Callback), reader.Topic, null, TimeSpan.FromSeconds(seconds));
         var challenge = keys.NewKey(40);
         var answer = await services.GetRequiredService<GuardedClient>().GetAsync(ask.Question(challenge), cancellation: cancellation);
         var meantIt = answer.Problem is null && System.Text.Encoding.UTF8.GetString(answer.Bytes).Trim() == challenge;
-        var (id, asked, now) = (reader.Id, reader.AskedSecret, clock.GetUtcNow());
-        // Another question may have come meanwhile; it is asked in its turn.
-        var same = database.HubReaders.Where(one => one.Id == id && one.AskedSeconds == seconds && one.AskedSecret == asked);
-        if (meantIt && reader.AsksToEnd) await same.ExecuteDeleteAsync(cancellation);
-        else if (meantIt)
-        {
-            var until = now.AddSeconds(seconds);
-            await same.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, until).SetProperty(one => one.Secret, asked).SetProperty(one => one.AskedSeconds, (long?)null).SetProperty(one => one.AskedSecret, (string?)null)
-                .SetProperty(one => one.DueAt, one => one.Wanted > one.Told ? now : null), cancellation);
-        }
-        else if (reader.LeaseUntil is null) await same.ExecuteDeleteAsync(cancellation);
-        else await same.ExecuteUpdateAsync(set => set.SetProperty(one => one.AskedSeconds, (long?)null).SetProperty(one => one.AskedSecret, (string?)null).SetProperty(one => one.DueAt, one => one.Wanted > one.Told ? now : null), cancellation);
+        var database = services.GetRequiredService<AntiphonContext>();
+        await claim.EndAsync(database, () => AnsweredAsync(database, reader, seconds, meantIt, cancellation), cancellation);
     }
 
-    private async Task TellAsync(HubReader reader, AntiphonContext database, IServiceProvider services, CancellationToken cancellation)
+    private Task AnsweredAsync(AntiphonContext database, HubReader reader, long seconds, bool meantIt, CancellationToken cancellation)
     {
-        var (id, wanted, now) = (reader.Id, reader.Wanted, clock.GetUtcNow());
-        var mine = database.HubReaders.Where(one => one.Id == id);
-        if (reader.LeaseUntil is null || reader.LeaseUntil <= now)
-        {
-            await mine.Where(one => one.AskedSeconds == null).ExecuteDeleteAsync(cancellation);
-            return;
-        }
+        var (id, asked, now) = (reader.Id, reader.AskedSecret, Tools.Clock.GetUtcNow());
+        // Another question may have come meanwhile; it is asked in its turn.
+        var same = database.HubReaders.Where(one => one.Id == id && one.AskedSeconds == seconds && one.AskedSecret == asked);
+        if (meantIt ? reader.AsksToEnd : reader.LeaseUntil is null) return same.ExecuteDeleteAsync(cancellation);
+        var (until, secret) = meantIt ? (now.AddSeconds(seconds), asked) : (reader.LeaseUntil, reader.Secret);
+        return same.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, until).SetProperty(one => one.Secret, secret).SetProperty(one => one.AskedSeconds, (long?)null).SetProperty(one => one.AskedSecret, (string?)null)
+            .SetProperty(one => one.DueAt, one => one.Wanted > one.Told ? now : null), cancellation);
+    }
 
-        if (await ContentAsync(reader, services, cancellation) is not var (content, type))
-        {
-            await mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Told, wanted).SetProperty(one => one.DueAt, (DateTimeOffset?)null), cancellation);
-            return;
-        }
+    private async Task TellAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation)
+    {
+        var (database, reader) = (services.GetRequiredService<AntiphonContext>(), claim.Row);
+        var isOver = reader.LeaseUntil is null || reader.LeaseUntil <= Tools.Clock.GetUtcNow();
+        var content = isOver ? null : await ContentAsync(reader, services, cancellation);
+        var answer = content is var (bytes, type) ? await services.GetRequiredService<GuardedClient>().SendAnyAsync(new Uri(reader.Callback), address => Message(address, reader, bytes, type), cancellation) : null;
+        var mine = database.HubReaders.Where(one => one.Id == reader.Id);
+        await claim.EndAsync(database, () => isOver || answer?.Status == Gone ? mine.Where(one => one.AskedSeconds == null).ExecuteDeleteAsync(cancellation) : ToldAsync(mine, reader, answer, cancellation), cancellation);
+    }
 
-        var answer = await services.GetRequiredService<GuardedClient>().SendAnyAsync(new Uri(reader.Callback), address => Message(address, reader, content, type), cancellation);
-        if (answer.Status == Gone) await mine.ExecuteDeleteAsync(cancellation);
-        else if (answer.Problem is null) await mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Told, wanted).SetProperty(one => one.Attempts, 0).SetProperty(one => one.DueAt, one => one.Wanted > wanted || one.AskedSeconds != null ? now : null), cancellation);
-        else
-        {
-            // Given up for this change after the last pause; the next one is tried anew.
-            var pause = RetrySchedule.PauseAfter(reader.Attempts + 1, random.NextDouble());
-            var next = pause is { } wait ? now + (wait * options.Value.PauseFactor) : (DateTimeOffset?)null;
-            await mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Attempts, one => pause == null ? 0 : one.Attempts + 1).SetProperty(one => one.DueAt, next), cancellation);
-        }
+    private Task ToldAsync(IQueryable<HubReader> mine, HubReader reader, Fetched? answer, CancellationToken cancellation)
+    {
+        var (wanted, now) = (reader.Wanted, Tools.Clock.GetUtcNow());
+        if (answer?.Problem is null) return mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Told, wanted).SetProperty(one => one.Attempts, 0).SetProperty(one => one.DueAt, one => one.Wanted > wanted || one.AskedSeconds != null ? now : null), cancellation);
+        // Given up for this change after the last pause; the next one is tried anew.
+        var pause = RetrySchedule.PauseAfter(reader.Attempts + 1, Tools.Random.NextDouble());
+        var next = pause is { } wait ? now + (wait * Tools.Options.Value.PauseFactor) : (DateTimeOffset?)null;
+        return mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Attempts, one => pause == null ? 0 : one.Attempts + 1).SetProperty(one => one.DueAt, next), cancellation);
     }
 
     private static async Task<(byte[] Content, string Type)?> ContentAsync(HubReader reader, IServiceProvider services, CancellationToken cancellation)

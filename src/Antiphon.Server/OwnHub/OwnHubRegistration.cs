@@ -1,3 +1,6 @@
+using Antiphon.Server.Posts.Changes;
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.OwnHub;
 
 /// <summary>The hub of our own feeds.</summary>
@@ -7,6 +10,7 @@ internal static class OwnHubRegistration
     public static void AddOwnHub(this WebApplicationBuilder builder)
     {
         builder.Services.AddSingleton<HubSignal>();
-        builder.Services.AddHostedService<HubWorker>();
+        builder.Services.AddScoped<IChangePlanner, HubPlanner>();
+        builder.Services.AddWorker<HubWorker>();
     }
 }

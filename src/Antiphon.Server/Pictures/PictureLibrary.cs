@@ -140,7 +140,7 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     public async Task<bool> IsLiveAsync(Picture picture, CancellationToken cancellation)
     {
         var part = $"%{PictureAddress.Folder}{picture.Key}%";
-        return await database.Posts.AnyAsync(post => post.SiteId == picture.SiteId && post.Status == Core.Posts.PostStatus.Published && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part) || EF.Functions.Like((string)(object)post.Details, part)), cancellation);
+        return await database.Posts.PublicAt(clock.GetUtcNow()).AnyAsync(post => post.SiteId == picture.SiteId && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part) || EF.Functions.Like((string)(object)post.Details, part)), cancellation);
     }
 
     /// <summary>Its address as it is put into posts. An SVG has one form.</summary>

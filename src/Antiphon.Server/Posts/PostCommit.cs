@@ -37,6 +37,8 @@ internal sealed class PostCommit(AntiphonContext database, PostSaving saving, Po
         // A draft of what was scheduled has no date any more; one of what was public keeps the date readers know.
         if (before == PostStatus.Scheduled && request.Status is PostStatus.Draft or PostStatus.InReview) post.PublishedAt = null;
         if (request.Status != PostStatus.Scheduled) post.PublishLocal = null;
+        // What was put off because it could not be published is tried anew with what it is now.
+        (post.HeldUntil, post.Unfinished) = (null, 0);
         post.Status = request.Status;
         if (request.Status == PostStatus.InReview) (post.ReviewerId, post.ReviewNote) = (request.ReviewerId ?? post.ReviewerId, request.ReviewNote ?? post.ReviewNote);
         else if (before == PostStatus.InReview) (post.ReviewerId, post.ReviewNote) = (null, request.ReviewNote);

@@ -1,7 +1,9 @@
+using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Posts.Lists;
 using Antiphon.Server.Posts.Pages;
 using Antiphon.Server.Posts.Terms;
 using Antiphon.Server.Posts.Working;
+using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Posts;
 
@@ -22,6 +24,10 @@ internal static class PostsRegistration
         builder.Services.AddScoped<TermRenaming>();
         builder.Services.AddHostedService<BinClearing>();
         builder.Services.AddSingleton<PostAddresses>();
-        builder.Services.AddHostedService<ScheduledPublishing>();
+        builder.Services.AddScoped<PostThreads>();
+        builder.Services.AddSingleton<PostChangeSignal>();
+        builder.Services.AddScoped<IChangePlanner, ThreadPlanner>();
+        builder.Services.AddWorker<PostChangeWork>();
+        builder.Services.AddWorker<ScheduledWork>();
     }
 }

@@ -45,7 +45,7 @@ internal static class WatchEndpoints
         TypedResults.Ok(await ViewsAsync(database.WatchedFeeds.Where(feed => feed.SiteId == site), options.Value, cancellation));
 
     private static async Task<Results<Ok<WatchedFeedView>, ValidationProblem>> Watch(
-        long site, WatchRequest request, AntiphonContext database, FeedCheckService checks, WatchLease leases, WatchVisit visit, IKeySource keys, TimeProvider clock, IOptions<AntiphonOptions> options, CancellationToken cancellation)
+        long site, WatchRequest request, AntiphonContext database, FeedCheckService checks, WatchWorker worker, IKeySource keys, TimeProvider clock, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
         if (FeedCheckEndpoints.AddressOf(request.Address ?? string.Empty) is not { } address || !LinkResolver.IsWeb(address.AbsoluteUri)) return FieldProblem.For("address", "This is no web address. Write it like https://www.site.example/feed.xml.");
         var feed = await database.WatchedFeeds.FirstOrDefaultAsync(one => one.SiteId == site && one.Address == address.AbsoluteUri, cancellation);
@@ -62,26 +62,26 @@ internal static class WatchEndpoints
 
         if (request.PublishRepaired) feed.RepairKey ??= keys.NewKey(20);
         await database.SaveChangesAsync(cancellation);
-        if (await leases.TakeAsync(feed.Id, cancellation)) await visit.CheckAsync(feed.Id, cancellation);
+        await worker.DoNowAsync(feed.Id, cancellation);
         return await ViewAsync(database, feed.Id, options.Value, cancellation);
     }
 
-    private static async Task<Results<Ok<WatchedFeedView>, NotFound>> Check(long site, long feed, AntiphonContext database, WatchLease leases, WatchVisit visit, IOptions<AntiphonOptions> options, CancellationToken cancellation)
+    private static async Task<Results<Ok<WatchedFeedView>, NotFound>> Check(long site, long feed, AntiphonContext database, WatchWorker worker, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
         if (!await database.WatchedFeeds.AnyAsync(one => one.Id == feed && one.SiteId == site, cancellation)) return TypedResults.NotFound();
-        if (await leases.TakeAsync(feed, cancellation)) await visit.CheckAsync(feed, cancellation);
+        await worker.DoNowAsync(feed, cancellation);
         return await ViewAsync(database, feed, options.Value, cancellation);
     }
 
     // The key is kept for good once it was handed out only while it is published; publishing again gives a new address, as the old one was taken back.
     private static async Task<Results<Ok<WatchedFeedView>, NotFound>> Publish(
-        long site, long feed, PublishRequest request, AntiphonContext database, WatchLease leases, WatchVisit visit, IKeySource keys, IOptions<AntiphonOptions> options, CancellationToken cancellation)
+        long site, long feed, PublishRequest request, AntiphonContext database, WatchWorker worker, IKeySource keys, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
         if (await database.WatchedFeeds.FirstOrDefaultAsync(one => one.Id == feed && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         found.RepairKey = request.IsPublished ? found.RepairKey ?? keys.NewKey(20) : null;
         if (!request.IsPublished) (found.Repaired, found.RepairedAt, found.RepairedType) = (null, null, null);
         await database.SaveChangesAsync(cancellation);
-        if (request.IsPublished && await leases.TakeAsync(feed, cancellation)) await visit.CheckAsync(feed, cancellation);
+        if (request.IsPublished) await worker.DoNowAsync(feed, cancellation);
         return await ViewAsync(database, feed, options.Value, cancellation);
     }
 

@@ -10,54 +10,43 @@ using Antiphon.Server.Feeds;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Notices;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Watching;
 
 /// <summary>One check of a watched feed: fetch, judge, mend where it is published repaired, tell the team what turned.</summary>
-internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, IDbContextFactory<AntiphonContext> databases, NoticeBoard notices, TimeProvider clock, Random random, IOptions<AntiphonOptions> antiphon, IOptions<WatchingOptions> options, ILogger<WatchVisit> log)
+internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, IDbContextFactory<AntiphonContext> databases, NoticeBoard notices, TimeProvider clock, Random random, IOptions<AntiphonOptions> antiphon, IOptions<WatchingOptions> options)
 {
     private const int FindingsKept = 20;
-    private const int LongestReason = 200;
 
-    /// <summary>Checks a feed, which the caller holds, and records the outcome.</summary>
-    public async Task CheckAsync(long id, CancellationToken cancellation)
+    /// <summary>Checks a feed and records the outcome.</summary>
+    public async Task CheckAsync(Claim<WatchedFeed> claim, CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
-        if (await database.WatchedFeeds.FirstOrDefaultAsync(one => one.Id == id, cancellation) is not { } feed) return;
-        var last = await database.WatchRecords.Where(one => one.WatchedFeedId == id).OrderByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
+        var feed = await database.WatchedFeeds.SingleAsync(one => one.Id == claim.Key, cancellation);
+        var last = await LastAsync(database, feed, cancellation);
         // What is published repaired has to be there once before "nothing changed" is an answer.
         var isConditional = last is { Verdict: not null } && (feed.RepairKey is null || feed.Repaired is not null);
         var fetched = await client.GetAsync(new Uri(feed.Address), isConditional ? feed.ETag : null, isConditional ? feed.LastModified : null, cancellation);
-        try
-        {
-            await RecordAsync(database, feed, last, fetched, cancellation);
-        }
-        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
-        {
-            log.LogError(failure, "Watched feed {Feed} could not be judged", id);
-            await RecordFailureAsync(id, fetched, failure.Message, cancellation);
-        }
+        await RecordAsync(database, feed, last, fetched, cancellation);
+        await claim.EndAsync(database, cancellation);
     }
 
-    // With a context of its own, as what the first one holds cannot be saved; planned like any check that found something wrong, and shown with its reason.
-    private async Task RecordFailureAsync(long id, Fetched fetched, string why, CancellationToken cancellation)
-    {
-        await using var database = await databases.CreateDbContextAsync(cancellation);
-        if (await database.WatchedFeeds.FirstOrDefaultAsync(one => one.Id == id, cancellation) is not { } feed) return;
-        var last = await database.WatchRecords.Where(one => one.WatchedFeedId == id).OrderByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
-        await RecordAsync(database, feed, last, new Fetched(fetched.Address, FetchProblem.Unusable, Core.Text.Shortened.ToLength(why, LongestReason)), cancellation);
-    }
+    /// <summary>Records a check that could not be made; the caller saves.</summary>
+    public async Task FailedAsync(AntiphonContext database, WatchedFeed feed, Fetched fetched, CancellationToken cancellation) => await RecordAsync(database, feed, await LastAsync(database, feed, cancellation), fetched, cancellation);
+
+    private static Task<WatchRecord?> LastAsync(AntiphonContext database, WatchedFeed feed, CancellationToken cancellation) =>
+        database.WatchRecords.Where(one => one.WatchedFeedId == feed.Id).OrderByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
 
     private async Task RecordAsync(AntiphonContext database, WatchedFeed feed, WatchRecord? last, Fetched fetched, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        (feed.CheckedAt, feed.LeaseUntil) = (now, null);
+        feed.CheckedAt = now;
         var record = fetched.NotModified && last is not null ? WatchRecords.Again(last, now) : WatchRecords.Next(feed, last, Judge(feed, fetched), now);
         await TellAsync(database, feed, record, fetched, cancellation);
         Plan(feed, fetched, WatchRecords.StateOf(record).IsGood, now);
-        await database.SaveChangesAsync(cancellation);
     }
 
     private WatchRecord Judge(WatchedFeed feed, Fetched fetched)

@@ -16,4 +16,8 @@ internal sealed class WatchingOptions
     /// <summary>Seconds between looks for feeds that are due. Default 10.</summary>
     [Range(1, 600)]
     public int LookEverySeconds { get; set; } = 10;
+
+    /// <summary>Feeds checked side by side. Default 4.</summary>
+    [Range(1, 100)]
+    public int AtOnce { get; set; } = 4;
 }

@@ -1,3 +1,5 @@
+using Antiphon.Server.Work;
+
 namespace Antiphon.Server.Watching;
 
 /// <summary>Checking feeds on a schedule, and publishing them repaired.</summary>
@@ -7,8 +9,7 @@ internal static class WatchingRegistration
     public static void AddWatching(this WebApplicationBuilder builder)
     {
         builder.Services.AddOptions<WatchingOptions>().BindConfiguration("Watching").ValidateDataAnnotations().ValidateOnStart();
-        builder.Services.AddSingleton<WatchLease>();
         builder.Services.AddScoped<WatchVisit>();
-        builder.Services.AddHostedService<WatchWorker>();
+        builder.Services.AddWorker<WatchWorker>();
     }
 }

@@ -4,6 +4,7 @@ using Antiphon.Core.Feeds.Following;
 using Antiphon.Data.Entities;
 using Antiphon.Server.FollowedFeeds;
 using Antiphon.Server.Tests.Hosting;
+using Antiphon.Server.Work;
 using Antiphon.Tests;
 using Microsoft.AspNetCore.Http;
 using Microsoft.EntityFrameworkCore;
@@ -129,7 +130,8 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     public async Task A_hub_is_asked_confirmed_heard_and_left()
     {
         var asked = OfferHub(StatusCodes.Status202Accepted);
-        Assert.Equal("asked", (await VisitAsync()).Text("hub.state"));
+        await VisitAsync();
+        await HubAsync("asked");
         var (callback, secret) = (asked[0]["hub.callback"].ToString(), asked[0]["hub.secret"].ToString());
         Assert.Equal(("subscribe", Address("feed.xml")), (asked[0]["hub.mode"].ToString(), asked[0]["hub.topic"].ToString()));
 
@@ -157,7 +159,7 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     {
         OfferHub(status);
         await VisitAsync();
-        Assert.Equal("refused", (await BoardAsync()).Text("hub.state"));
+        await HubAsync("refused");
         var hub = await _host.InDatabaseAsync(database => database.HubSubscriptions.SingleAsync());
         Assert.Equal(TimeSpan.FromHours(hours), hub.RenewAt - hub.AskedAt);
     }
@@ -167,7 +169,7 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     {
         var asked = OfferHub(StatusCodes.Status500InternalServerError);
         await VisitAsync();
-        Assert.Equal("refused", (await BoardAsync()).Text("hub.state"));
+        await HubAsync("refused");
         using var hub = new HttpClient();
         Assert.Equal("late", await hub.GetStringAsync($"{asked[0]["hub.callback"]}?hub.mode=subscribe&hub.topic={Uri.EscapeDataString(Address("feed.xml"))}&hub.challenge=late"));
         Assert.Equal("subscribed", (await BoardAsync()).Text("hub.state"));
@@ -177,16 +179,16 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     public async Task A_hub_is_asked_only_once_the_server_can_be_called_back()
     {
         var asked = OfferHub(StatusCodes.Status202Accepted);
-        var services = _host.Services;
-        var starting = ActivatorUtilities.CreateInstance<HubSubscriber>(services, new Starting(), new FakeTimeProvider(DateTimeOffset.UtcNow.AddDays(1)));
         await VisitAsync();
-        await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.State, HubState.None)));
-        var due = await RenewAtAsync();
-        await starting.AskAsync(_blog, CancellationToken.None);
-        await starting.RenewAsync(CancellationToken.None);
-        Assert.Equal((1, "none", due), (asked.Count, (await BoardAsync()).Text("hub.state"), await RenewAtAsync()));
-        await services.GetRequiredService<HubSubscriber>().AskAsync(_blog, CancellationToken.None);
-        Assert.Equal((2, "asked"), (asked.Count, (await BoardAsync()).Text("hub.state")));
+        await HubAsync("asked");
+        await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.State, HubState.None).SetProperty(hub => hub.RenewAt, DateTimeOffset.UtcNow.AddDays(1))));
+        var later = new FakeTimeProvider(DateTimeOffset.UtcNow.AddDays(2));
+        var starting = ActivatorUtilities.CreateInstance<HubWork>(_host.Services, new Starting(), ActivatorUtilities.CreateInstance<Leases<HubSubscription>>(_host.Services, later));
+        Assert.False(await starting.DoNextAsync(CancellationToken.None));
+        Assert.Equal((1, "none"), (asked.Count, (await BoardAsync()).Text("hub.state")));
+        await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.RenewAt, DateTimeOffset.UtcNow)));
+        await HubAsync("asked");
+        Assert.Equal(2, asked.Count);
     }
 
     [Fact]
@@ -227,7 +229,8 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         return asked;
     }
 
-    private Task<DateTimeOffset> RenewAtAsync() => _host.InDatabaseAsync(database => database.HubSubscriptions.Select(hub => hub.RenewAt).SingleAsync());
+    // Hubs are asked by a worker, soon after the visit.
+    private Task HubAsync(string state) => Eventually.IsAsync($"The hub {state}", BoardAsync, board => board.Text("hub.state") == state);
 
     private static async Task PushAsync(HttpClient hub, string callback, string feed, string secret)
     {

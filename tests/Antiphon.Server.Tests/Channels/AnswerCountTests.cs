@@ -3,6 +3,7 @@ using Antiphon.Server.Channels.Counting;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace Antiphon.Server.Tests.Channels;
 
@@ -84,5 +85,5 @@ public sealed class AnswerCountTests(ChannelHost both)
         Assert.Equal(1, await _host.InDatabaseAsync(database => database.ChannelDeliveries.Where(one => one.Id == id && one.CountNextAt != null).ExecuteUpdateAsync(set => set.SetProperty(one => one.CountNextAt, DateTimeOffset.UtcNow.AddMinutes(-1)))));
     }
 
-    private Task CountAsync() => _host.WithServiceAsync<AnswerCounts>(counts => counts.CountDueAsync(CancellationToken.None));
+    private Task CountAsync() => _host.Services.GetRequiredService<CountingWork>().DoNextAsync(CancellationToken.None);
 }

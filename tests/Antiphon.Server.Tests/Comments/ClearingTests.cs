@@ -3,6 +3,7 @@ using Antiphon.Server.Comments;
 using Antiphon.Server.Comments.Moderation;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Tests.Hosting;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Hosting;

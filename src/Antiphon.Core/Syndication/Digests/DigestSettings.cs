@@ -46,6 +46,20 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
     /// <summary>Whether a picture of one dot counts how often the mail was opened, not by whom.</summary>
     public bool CountsOpens { get; init; }
 
+    /// <summary>Whether it brings posts of followed blogs it names; null for the default: a digest does, a mail with each post does not.</summary>
+    public bool? WithFollowed { get; init; }
+
+    /// <summary>Whether it brings posts that were imported; null for the default: a digest does, a mail with each post does not.</summary>
+    public bool? WithBroughtIn { get; init; }
+
+    /// <summary>Whether it brings posts that came to be here in a way.</summary>
+    public bool Brings(PostOrigin origin) => origin switch
+    {
+        PostOrigin.Followed => WithFollowed ?? (Rhythm.Every != DigestEvery.Post),
+        PostOrigin.BroughtIn => WithBroughtIn ?? (Rhythm.Every != DigestEvery.Post),
+        _ => true,
+    };
+
     /// <summary>A mail with each post, as every site begins with.</summary>
     public static DigestSettings WithEachPost { get; } = new(DigestRhythm.WithEachPost, ChannelChoice.Everything, DigestForm.Whole, "{title}");
 

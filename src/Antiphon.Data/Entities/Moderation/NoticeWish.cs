@@ -3,8 +3,11 @@ using Antiphon.Core.Comments.Notices;
 namespace Antiphon.Data.Entities.Moderation;
 
 /// <summary>What a person of the team wants to be told about comments, and when.</summary>
-public sealed class NoticeWish
+public sealed class NoticeWish : LeasedRow
 {
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
     /// <summary>The site.</summary>
     public long SiteId { get; set; }
 

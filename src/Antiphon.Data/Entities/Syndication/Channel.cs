@@ -41,6 +41,9 @@ public sealed class Channel
     /// <summary>Failures since something was last taken.</summary>
     public int FailuresInRow { get; set; }
 
+    /// <summary>When the last of them ended; null while there is none. What was begun before that failed with it, not after it.</summary>
+    public DateTimeOffset? FailedAt { get; set; }
+
     /// <summary>When it was made; what is older does not go there by itself.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 

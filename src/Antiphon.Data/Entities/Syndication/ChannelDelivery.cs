@@ -5,7 +5,7 @@ using Antiphon.Core.Syndication.Counting;
 namespace Antiphon.Data.Entities.Syndication;
 
 /// <summary>One post, or one event, going to one channel: a row of the outbox.</summary>
-public sealed class ChannelDelivery
+public sealed class ChannelDelivery : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -43,7 +43,7 @@ public sealed class ChannelDelivery
     /// <summary>When it is to go out, as it was planned or moved.</summary>
     public DateTimeOffset PlannedFor { get; set; }
 
-    /// <summary>When it is due; for one being sent, when its lease ends.</summary>
+    /// <summary>When it is due.</summary>
     public DateTimeOffset NextAttemptAt { get; set; }
 
     /// <summary>Attempts begun.</summary>

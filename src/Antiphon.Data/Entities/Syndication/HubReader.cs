@@ -1,7 +1,7 @@
 namespace Antiphon.Data.Entities.Syndication;
 
 /// <summary>Somebody whom our hub tells of a feed of ours.</summary>
-public sealed class HubReader
+public sealed class HubReader : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -42,6 +42,6 @@ public sealed class HubReader
     /// <summary>Attempts since something was last taken.</summary>
     public int Attempts { get; set; }
 
-    /// <summary>When something is to be done next; while a worker is at it, when another may take it up. Null when there is nothing to do.</summary>
+    /// <summary>When something is to be done next; null when there is nothing to do.</summary>
     public DateTimeOffset? DueAt { get; set; }
 }

@@ -2,8 +2,8 @@ using Antiphon.Core.Syndication.Channels;
 
 namespace Antiphon.Data.Entities.Syndication;
 
-/// <summary>Something public about a post changed and the channels have not been asked yet; written in one transaction with the change.</summary>
-public sealed class PostChange
+/// <summary>Something public about a post changed, and nobody was told yet; written in one transaction with the change, whoever made it.</summary>
+public sealed class PostChange : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -16,4 +16,7 @@ public sealed class PostChange
 
     /// <summary>What it brings about.</summary>
     public DeliveryAct Act { get; set; }
+
+    /// <summary>When those outside may be told: a post from a feed or a table may be dated ahead.</summary>
+    public DateTimeOffset DueAt { get; set; }
 }

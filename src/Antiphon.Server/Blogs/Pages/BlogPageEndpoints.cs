@@ -45,7 +45,7 @@ internal static class BlogPageEndpoints
         var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
         if (blog is null) return PublicPage.Missing();
         var now = clock.GetUtcNow();
-        var posts = await database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now).OrderByDescending(post => post.PublishedAt).Take(MostInSitemap)
+        var posts = await database.Posts.AsNoTracking().PublicAt(now).Where(post => post.BlogId == blog.Id).OrderByDescending(post => post.PublishedAt).Take(MostInSitemap)
             .Select(post => new Post { Key = post.Key, Slug = post.Slug, SourceAddress = post.SourceAddress, Details = post.Details, Category = post.Category, MoreCategories = post.MoreCategories, UpdatedAt = post.UpdatedAt }).ToListAsync(http.RequestAborted);
         return TypedResults.Text(Sitemap(blog, posts, addresses), "application/xml");
     }

@@ -112,7 +112,7 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
     private IQueryable<Post> Public(Blog blog)
     {
         var now = clock.GetUtcNow();
-        return database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published && post.PublishedAt <= now);
+        return database.Posts.AsNoTracking().PublicAt(now).Where(post => post.BlogId == blog.Id);
     }
 
     private async Task<(IReadOnlyList<PageEntry> Entries, string? Older)> PageAsync(Blog blog, IQueryable<Post> posts, string path, PostCursor? before, CancellationToken cancellation)

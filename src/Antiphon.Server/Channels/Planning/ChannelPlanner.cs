@@ -1,31 +1,26 @@
-using Antiphon.Core.Posts;
 using Antiphon.Core.Syndication;
 using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Syndication;
-using Antiphon.Server.OwnHub;
+using Antiphon.Server.Posts.Changes;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;
 
-/// <summary>Turns changes of posts into deliveries. A change and the deliveries it brings are exchanged in one transaction, so that each change is planned once.</summary>
-internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets targets, DeliveryTimes times, TextTurns turns, DeliveryMaking making, TimeProvider clock, HubSignal hub)
+/// <summary>Turns changes of posts into deliveries to channels.</summary>
+internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets targets, DeliveryTimes times, TextTurns turns, DeliveryMaking making, ChannelSignal signal, TimeProvider clock) : IChangePlanner
 {
-    /// <summary>What became public longer ago came from elsewhere, and nobody waits for it.</summary>
-    public static readonly TimeSpan News = TimeSpan.FromDays(2);
-
-    /// <summary>Plans the oldest change; false when there is none.</summary>
-    public async Task<bool> PlanNextAsync(CancellationToken cancellation)
+    /// <inheritdoc/>
+    public async Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation)
     {
-        var change = await database.PostChanges.AsNoTracking().OrderBy(one => one.Id).FirstOrDefaultAsync(cancellation);
-        if (change is null) return false;
-        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        // Whoever removes it plans it.
-        if (await database.PostChanges.Where(one => one.Id == change.Id).ExecuteDeleteAsync(cancellation) == 1) await PlanAsync(change, cancellation);
-        await database.SaveChangesAsync(cancellation);
-        await transaction.CommitAsync(cancellation);
-        return true;
+        foreach (var channel in await database.Channels.Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null).ToListAsync(cancellation))
+        {
+            if (act == DeliveryAct.Publish) await PublishAsync(channel, post, isNews, cancellation);
+            else await FollowAsync(channel, post, act, cancellation);
+        }
+
+        signal.Wake();
     }
 
     /// <summary>Plans a post for one channel now, whatever the channel chooses; the caller saves. What was sent before is sent again in another round.</summary>
@@ -48,26 +43,10 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
         }
     }
 
-    private async Task PlanAsync(PostChange change, CancellationToken cancellation)
-    {
-        var post = await database.Posts.IgnoreQueryFilters().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == change.PostId, cancellation);
-        if (post is null) return;
-        // Whoever follows its feed through our hub is told of every change; of several while one is being told, once.
-        var now = clock.GetUtcNow();
-        await database.HubReaders.Where(one => one.BlogId == post.BlogId).ExecuteUpdateAsync(set => set.SetProperty(one => one.Wanted, one => one.Wanted + 1).SetProperty(one => one.Attempts, 0).SetProperty(one => one.DueAt, one => one.DueAt ?? now), cancellation);
-        hub.Wake();
-        foreach (var channel in await database.Channels.Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null).ToListAsync(cancellation))
-        {
-            if (change.Act == DeliveryAct.Publish) await PublishAsync(channel, post, cancellation);
-            else await FollowAsync(channel, post, change.Act, cancellation);
-        }
-    }
-
-    private async Task PublishAsync(Channel channel, Post post, CancellationToken cancellation)
+    private async Task PublishAsync(Channel channel, Post post, bool isNews, CancellationToken cancellation)
     {
         var wish = post.Details.Channels?.FirstOrDefault(one => one.Channel == channel.Id);
-        if (post.Status != PostStatus.Published || wish?.Goes == false || !making.Hears(channel, ChannelEvent.PostPublished)) return;
-        var isNews = post.PublishedAt > clock.GetUtcNow() - News;
+        if (wish?.Goes == false || !making.Hears(channel, ChannelEvent.PostPublished)) return;
         if (wish?.Goes != true && (!isNews || channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null)) return;
         var before = await database.ChannelDeliveries.AsNoTracking().Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.State != DeliveryState.Cancelled).OrderBy(one => one.Id).ToListAsync(cancellation);
         var there = before.Where(one => one.Act == DeliveryAct.Publish).Select(one => one.Target).Distinct().Where(target => before.FindLast(one => one.Target == target && one.Act is DeliveryAct.Publish or DeliveryAct.Withdraw)!.Act == DeliveryAct.Publish).ToList();
@@ -87,9 +66,10 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
         if (channel.Kind == ChannelKind.Pings && act == DeliveryAct.Update) await TellNewPagesAsync(channel, post, all, cancellation);
         if (!channel.Settings.FollowsChanges || (channel.Kind == ChannelKind.Social && act == DeliveryAct.Update)) return;
         if (!making.Hears(channel, act == DeliveryAct.Update ? ChannelEvent.PostUpdated : ChannelEvent.PostWithdrawn)) return;
+        // What is being sent at this moment is followed as well: it goes to the receiver after it, and is not needed where that fails.
         // A change that waits already will bring what the post says by then.
         var waiting = all.Where(one => one.Act == act && one.State == DeliveryState.Queued && one.Attempts == 0).Select(one => one.Target).ToHashSet();
-        foreach (var target in all.Where(one => one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered).Select(one => one.Target).Distinct().Where(target => !waiting.Contains(target))) making.Add(channel, post, act, target, clock.GetUtcNow());
+        foreach (var target in all.Where(one => one.Act == DeliveryAct.Publish && one.State is DeliveryState.Delivered or DeliveryState.Sending).Select(one => one.Target).Distinct().Where(target => !waiting.Contains(target))) making.Add(channel, post, act, target, clock.GetUtcNow());
     }
 
     private async Task TellNewPagesAsync(Channel channel, Post post, List<ChannelDelivery> all, CancellationToken cancellation)

@@ -2,6 +2,7 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;

@@ -8,17 +8,16 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Data.Entities.Moderation;
 using Antiphon.Server.Accounts;
-using Antiphon.Server.Channels;
 using Antiphon.Server.Hosting;
 using Antiphon.Server.Mail;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Comments.Telling;
 
 /// <summary>Tells people of the team by mail what waits, as each wishes it. Every comment comes with its context and with links that decide it once.</summary>
-internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider clock, ILogger<ModeratorNotices> log, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options, IOptions<DeliveryOptions> delivery)
-    : RepeatedWork(scopes, clock, log)
+internal sealed class ModeratorNotices(Leases<NoticeWish> leases, WorkTools tools, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options) : LeasedWork<NoticeWish>(leases, tools)
 {
     /// <summary>Most comments told one by one in a mail; of the rest the number is told.</summary>
     public const int MostInMail = 10;
@@ -28,44 +27,53 @@ internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider
 
     private const int ShownLength = 700;
 
-    /// <inheritdoc/>
-    protected override TimeSpan Between => TimeSpan.FromSeconds(delivery.Value.LookEverySeconds);
-
-    /// <inheritdoc/>
-    protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
+    /// <summary>A wish whose time it is and for which there is something it does not know. Who left the team, or may no longer moderate, is told nothing of what is not published.</summary>
+    protected override async Task<NoticeWish?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
     {
-        var database = services.GetRequiredService<AntiphonContext>();
-        // Who left the team, or may no longer moderate, is told nothing of what is not published.
         var moderators = SiteRights.RolesWith(SiteRight.Moderate);
-        var wishes = database.NoticeWishes.Include(one => one.Site).Include(one => one.Person)
-            .Where(one => one.About != NoticeAbout.Nothing && database.Memberships.Any(member => member.SiteId == one.SiteId && member.PersonId == one.PersonId && moderators.Contains(member.Role)));
-        foreach (var wish in await wishes.ToListAsync(cancellation))
-        {
-            var zone = TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
-            if (new NoticeRhythm(wish.EveryHours, wish.QuietFrom, wish.QuietUntil, zone).IsTime(wish.LastSentAt, now)) await TellAsync(database, wish, now, cancellation);
-        }
+        var wishes = await database.NoticeWishes.Free(now).Include(one => one.Site)
+            .Where(one => one.About != NoticeAbout.Nothing && database.Memberships.Any(member => member.SiteId == one.SiteId && member.PersonId == one.PersonId && moderators.Contains(member.Role)))
+            .Where(one => Written(database, one.SiteId, one.ToldUpTo).Any() || Reported(database, one.SiteId, one.ReportsToldUpTo).Any()).ToListAsync(cancellation);
+        return wishes.Find(wish => new NoticeRhythm(wish.EveryHours, wish.QuietFrom, wish.QuietUntil, TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var zone) ? zone : TimeZoneInfo.Utc).IsTime(wish.LastSentAt, now));
     }
 
-    private async Task TellAsync(AntiphonContext database, NoticeWish wish, DateTimeOffset now, CancellationToken cancellation)
+    /// <inheritdoc/>
+    protected override async Task DoAsync(Claim<NoticeWish> claim, IServiceProvider services, CancellationToken cancellation)
     {
+        var database = services.GetRequiredService<AntiphonContext>();
+        var wish = await database.NoticeWishes.Include(one => one.Site).Include(one => one.Person).SingleAsync(one => one.Id == claim.Key, cancellation);
+        // The mail, its links and how far was told are one transaction, so that a crash tells nothing twice.
+        await claim.EndAsync(database, () => TellAsync(database, wish, cancellation), cancellation);
+    }
+
+    /// <summary>What could not be told is passed over; it stands in the queue all the same.</summary>
+    protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, NoticeWish row, string why, CancellationToken cancellation)
+    {
+        row.ToldUpTo = await Written(database, row.SiteId, row.ToldUpTo).MaxAsync(one => (long?)one.Id, cancellation) ?? row.ToldUpTo;
+        row.ReportsToldUpTo = await Reported(database, row.SiteId, row.ReportsToldUpTo).MaxAsync(one => (long?)one.Id, cancellation) ?? row.ReportsToldUpTo;
+        return new GivenUp(row.SiteId, "An email about new comments could not be written", "comments");
+    }
+
+    private async Task TellAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
+    {
+        var now = Tools.Clock.GetUtcNow();
         var (written, latest) = await WrittenAsync(database, wish, cancellation);
         var (reported, latestReport) = await ReportedAsync(database, wish, cancellation);
         // What left the queue in the meantime is not told, and not told later either.
         (wish.ToldUpTo, wish.ReportsToldUpTo) = (Math.Max(wish.ToldUpTo, latest), Math.Max(wish.ReportsToldUpTo, latestReport));
         var told = reported.UnionBy(written, one => one.Id).ToList();
-        if (told.Count > 0)
-        {
-            wish.LastSentAt = now;
-            letters.Post(database, wish.SiteId, wish.Person.Email!, Subject(wish.Site, told), Text(database, wish, told, now));
-        }
-
-        // The mail, its links and how far was told are one transaction, so that a crash tells nothing twice.
-        await database.SaveChangesAsync(cancellation);
+        if (told.Count == 0) return;
+        wish.LastSentAt = now;
+        letters.Post(database, wish.SiteId, wish.Person.Email!, Subject(wish.Site, told), Text(database, wish, told, now));
     }
+
+    private static IQueryable<Comment> Written(AntiphonContext database, long site, long toldUpTo) => database.Comments.Where(one => one.SiteId == site && one.Id > toldUpTo && !one.IsTeam);
+
+    private static IQueryable<CommentReport> Reported(AntiphonContext database, long site, long toldUpTo) => database.CommentReports.Where(one => one.Comment.SiteId == site && one.Id > toldUpTo);
 
     private static async Task<(List<Comment> Told, long Latest)> WrittenAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
     {
-        var since = database.Comments.AsNoTracking().Where(one => one.SiteId == wish.SiteId && one.Id > wish.ToldUpTo && !one.IsTeam);
+        var since = Written(database, wish.SiteId, wish.ToldUpTo).AsNoTracking();
         var latest = await since.MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
         var told = wish.About switch
         {
@@ -78,7 +86,7 @@ internal sealed class ModeratorNotices(IServiceScopeFactory scopes, TimeProvider
 
     private static async Task<(List<Comment> Told, long Latest)> ReportedAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
     {
-        var since = database.CommentReports.Where(one => one.Comment.SiteId == wish.SiteId && one.Id > wish.ReportsToldUpTo);
+        var since = Reported(database, wish.SiteId, wish.ReportsToldUpTo);
         var latest = await since.MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
         if (latest == 0) return ([], 0);
         var ids = await since.Select(one => one.CommentId).Distinct().Take(1000).ToListAsync(cancellation);

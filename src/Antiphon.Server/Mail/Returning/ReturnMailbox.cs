@@ -1,4 +1,6 @@
+using Antiphon.Core.Syndication.Subscribers;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Work;
 using MailKit.Net.Pop3;
 using MailKit.Security;
 using Microsoft.Extensions.Options;
@@ -25,10 +27,24 @@ internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider cl
         var (keeping, reader) = (services.GetRequiredService<ReturnKeeping>(), services.GetRequiredService<ReturnReader>());
         for (var at = 0; at < Math.Min(mailbox.Count, AtOnce); at++)
         {
-            foreach (var back in reader.Read(await mailbox.GetMessageAsync(at, cancellation))) await keeping.KeepAsync(back, cancellation);
+            foreach (var back in await ReadAsync(mailbox, at, reader, cancellation)) await keeping.KeepAsync(back, cancellation);
             await mailbox.DeleteMessageAsync(at, cancellation);
         }
 
         await mailbox.DisconnectAsync(quit: true, cancellation);
+    }
+
+    // What cannot be read must not stand before the others for ever; nobody but programs writes to this mailbox.
+    private async Task<IReadOnlyList<MailReturn>> ReadAsync(Pop3Client mailbox, int at, ReturnReader reader, CancellationToken cancellation)
+    {
+        try
+        {
+            return [.. reader.Read(await mailbox.GetMessageAsync(at, cancellation))];
+        }
+        catch (Exception failure) when (failure is FormatException or MimeKit.ParseException or ArgumentException or InvalidOperationException)
+        {
+            log.LogWarning(failure, "A mail that came back could not be read and is thrown away");
+            return [];
+        }
     }
 }

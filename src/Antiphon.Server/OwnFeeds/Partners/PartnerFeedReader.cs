@@ -40,7 +40,7 @@ internal sealed class PartnerFeedReader(AntiphonContext database, PostItems item
     {
         var (now, chosen) = (clock.GetUtcNow(), new List<Post>());
         var latest = database.Posts.AsNoTracking().Include(post => post.Blog.Site).Include(post => post.Blog.Following)
-            .Where(post => post.SiteId == partner.SiteId && post.Status == PostStatus.Published && post.PublishedAt <= now).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(MostRead);
+            .PublicAt(now).Where(post => post.SiteId == partner.SiteId).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id).Take(MostRead);
         await foreach (var post in latest.AsAsyncEnumerable().WithCancellation(cancellation))
         {
             if (partner.Choice.Refusal(ChannelTargets.Of(post)) is null) chosen.Add(post);

@@ -1,5 +1,6 @@
 using Antiphon.Data;
 using Antiphon.Server.Hosting;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Lists;

@@ -96,7 +96,7 @@ internal static class PostPageMarkup
     private static string Thread(PostPageContent content, AntiphonOptions options)
     {
         var (post, site) = (content.Post, content.Post.Blog.Site);
-        var identifier = PostPublisher.ThreadIdentifier(post);
+        var identifier = PostThreads.IdentifierOf(post);
         var form = new ThreadForm(options.AddressOf($"embed/threads/{site.PublicKey}"), identifier, content.Address, post.Title, content.Thread.IsOpen) { Settings = content.Thread.Settings, Order = content.Thread.Settings.Order };
         return $"<div data-antiphon-thread=\"{Encoded.Html(identifier)}\" data-antiphon-site=\"{site.PublicKey}\" data-antiphon-url=\"{Encoded.Html(content.Address)}\" data-antiphon-title=\"{Encoded.Html(post.Title)}\">"
             + ThreadFragment.Render(site, content.Comments, form) + $"</div><script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";

@@ -18,10 +18,10 @@ internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fi
     /// <summary>The content of a post whose blog and site are loaded.</summary>
     public async Task<PostPageContent> ReadAsync(Post post, bool isPreview, CancellationToken cancellation)
     {
-        var thread = isPreview ? null : await threads.FindAsync(post.Blog.Site, PostPublisher.ThreadIdentifier(post), null, cancellation);
+        var thread = isPreview ? null : await threads.FindAsync(post.Blog.Site, PostThreads.IdentifierOf(post), null, cancellation);
         var now = clock.GetUtcNow();
         var rules = new ThreadRules(ThreadSettings.Of(post.Blog.Site, post.Blog, post, thread), !isPreview && ThreadSettings.IsOpen(post.Blog.Site, post.Blog, post, thread, now));
-        var others = database.Posts.AsNoTracking().Include(one => one.Blog).Where(one => one.BlogId == post.BlogId && one.Status == PostStatus.Published && one.PublishedAt <= now && one.Id != post.Id);
+        var others = database.Posts.AsNoTracking().Include(one => one.Blog).PublicAt(now).Where(one => one.BlogId == post.BlogId && one.Id != post.Id);
         var date = post.PublishedAt ?? now;
         var older = await others.Where(one => one.PublishedAt < date || (one.PublishedAt == date && one.Id < post.Id)).OrderByDescending(one => one.PublishedAt).ThenByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
         var newer = await others.Where(one => one.PublishedAt > date || (one.PublishedAt == date && one.Id > post.Id)).OrderBy(one => one.PublishedAt).ThenBy(one => one.Id).FirstOrDefaultAsync(cancellation);

@@ -30,7 +30,7 @@ internal static class ReaderForms
 
     private static async Task<IResult> Ask(string postKey, HttpContext http, AntiphonContext database, NoticeBoard board, PostAddresses addresses, TimeProvider clock)
     {
-        var post = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Key == postKey && one.Status == PostStatus.Published, http.RequestAborted);
+        var post = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(clock.GetUtcNow()).FirstOrDefaultAsync(one => one.Key == postKey, http.RequestAborted);
         if (post is null || !post.BodyHtml.Contains("block-question", StringComparison.Ordinal)) return PublicPage.Missing();
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
         var (form, texts) = (await http.FormAsync(), ReaderFormTexts.For(post.Blog.Site.Language));

@@ -4,7 +4,7 @@ using Antiphon.Core.Syndication.Subscribers;
 namespace Antiphon.Data.Entities.Syndication.Mailing;
 
 /// <summary>One edition going to one subscriber: a row of the outbox.</summary>
-public sealed class Delivery
+public sealed class Delivery : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
@@ -36,7 +36,7 @@ public sealed class Delivery
     /// <summary>Attempts begun.</summary>
     public int Attempts { get; set; }
 
-    /// <summary>When it is due; for one being sent, when its lease ends.</summary>
+    /// <summary>When it is due.</summary>
     public DateTimeOffset NextAttemptAt { get; set; }
 
     /// <summary>When it was written to the outbox.</summary>

@@ -3,7 +3,7 @@ using Antiphon.Core.Syndication.Digests;
 namespace Antiphon.Data.Entities.Syndication.Mailing;
 
 /// <summary>Mails a site sends its subscribers: with each post, or with what is new every day, week or month.</summary>
-public sealed class Digest
+public sealed class Digest : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }

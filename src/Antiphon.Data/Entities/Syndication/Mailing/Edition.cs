@@ -3,7 +3,7 @@ using Antiphon.Core.Syndication.Digests;
 namespace Antiphon.Data.Entities.Syndication.Mailing;
 
 /// <summary>One going out of a digest. Triggers keep its counts in the transactions that change its mails.</summary>
-public sealed class Edition
+public sealed class Edition : LeasedRow
 {
     /// <summary>Key.</summary>
     public long Id { get; set; }
