@@ -13,7 +13,11 @@ internal sealed class BoardPosts
     private readonly Dictionary<long, List<ListingCandidate>> _byBlog;
 
     /// <summary>Chooses for every listing.</summary>
-    public BoardPosts(IEnumerable<Listing> listings, IReadOnlyList<ListingCandidate> candidates, DateTimeOffset now)
+    /// <param name="listings">The site's listings.</param>
+    /// <param name="candidates">All posts of the site.</param>
+    /// <param name="now">The moment, in the site's own offset.</param>
+    /// <param name="zone">The site's zone.</param>
+    public BoardPosts(IReadOnlyList<Listing> listings, IReadOnlyList<ListingCandidate> candidates, DateTimeOffset now, TimeZoneInfo zone)
     {
         _byId = candidates.ToDictionary(post => post.Id);
         _selections = listings.ToDictionary(listing => listing.Id, listing => ListingSelection.Choose(listing.Definition, candidates, now));
@@ -24,7 +28,12 @@ internal sealed class BoardPosts
         var reached = new Dictionary<long, int>();
         foreach (var post in Rows.Where(post => ListingSelection.IsPublic(post, now)))
             _feedPositions[post.Id] = reached[post.BlogId] = reached.GetValueOrDefault(post.BlogId) + 1;
+        var due = candidates.Where(post => post.PublishedAt > now).Select(post => post.PublishedAt!.Value);
+        Until = due.Concat(listings.Select(listing => NextChange.After(listing.Definition, candidates, now, zone))).DefaultIfEmpty(DateTimeOffset.MaxValue).Min();
     }
+
+    /// <summary>The moment at which some of it changes though nothing is written.</summary>
+    public DateTimeOffset Until { get; }
 
     /// <summary>The posts that have a row, newest first.</summary>
     public IReadOnlyList<ListingCandidate> Rows { get; }

@@ -46,12 +46,12 @@ internal sealed class BoardReader
     public IEnumerable<Blog> WrittenHere => Blogs.Where(blog => blog.Following is null);
 
     /// <summary>Reads the places of a site, and what they choose unless it is known still.</summary>
-    public static async Task<BoardReader> ReadAsync(AntiphonContext database, CandidateReader reader, BoardCache cache, long site, DateTimeOffset now, CancellationToken cancellation)
+    public static async Task<BoardReader> ReadAsync(AntiphonContext database, BoardCache cache, long site, DateTimeOffset now, CancellationToken cancellation)
     {
         var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
         var blogs = await database.Blogs.AsNoTracking().Include(one => one.Site).Include(one => one.Following).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
         var lengths = await database.FeedSettings.Where(one => one.SiteId == site && one.Subject == FeedSubject.Blog).ToDictionaryAsync(one => one.SubjectId, one => one.Entries, cancellation);
-        var posts = await cache.GetAsync(database, reader, site, listings, cancellation);
+        var posts = await cache.GetAsync(site, cancellation);
         // A listing made while this was read is on the board the next time.
         return new BoardReader(database, now, [.. listings.Where(one => posts.Knows(one.Id))], blogs, posts, lengths)
         {

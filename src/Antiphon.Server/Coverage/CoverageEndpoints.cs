@@ -34,9 +34,9 @@ internal static class CoverageEndpoints
     }
 
     private static async Task<Ok<CoverageBoard>> GetBoard(
-        long site, AntiphonContext database, CandidateReader reader, BoardCache cache, BoardRows rows, IOptions<AntiphonOptions> options, TimeProvider clock, [AsParameters] BoardQuery query, CancellationToken cancellation)
+        long site, AntiphonContext database, BoardCache cache, BoardRows rows, IOptions<AntiphonOptions> options, TimeProvider clock, [AsParameters] BoardQuery query, CancellationToken cancellation)
     {
-        var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
+        var board = await BoardReader.ReadAsync(database, cache, site, clock.GetUtcNow(), cancellation);
         var survey = await board.SurveyAsync(site, cancellation);
         var found = Found(board.Posts, query, survey);
         var from = PostCursor.Parse(query.After) is { } cursor ? After(found, cursor) : Math.Max(0, query.From ?? 0);
@@ -48,17 +48,17 @@ internal static class CoverageEndpoints
     }
 
     private static async Task<Results<Ok<PostCoverage>, NotFound>> GetPost(
-        long site, long post, AntiphonContext database, CandidateReader reader, BoardCache cache, BoardRows rows, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
+        long site, long post, AntiphonContext database, BoardCache cache, BoardRows rows, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
     {
-        var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
+        var board = await BoardReader.ReadAsync(database, cache, site, clock.GetUtcNow(), cancellation);
         if (board.Posts.Find(post) is null) return TypedResults.NotFound();
         return TypedResults.Ok(new PostCoverage(Places(board, options.Value), (await rows.ReadAsync(board, [post], cancellation)).Single()));
     }
 
     private static async Task<Ok<IReadOnlyList<NeighbourView>>> GetNeighbours(
-        long site, long listing, long post, AntiphonContext database, CandidateReader reader, BoardCache cache, TimeProvider clock, CancellationToken cancellation)
+        long site, long listing, long post, AntiphonContext database, BoardCache cache, TimeProvider clock, CancellationToken cancellation)
     {
-        var board = await BoardReader.ReadAsync(database, reader, cache, site, clock.GetUtcNow(), cancellation);
+        var board = await BoardReader.ReadAsync(database, cache, site, clock.GetUtcNow(), cancellation);
         return TypedResults.Ok(board.Listings.Any(one => one.Id == listing) ? board.Neighbours(listing, post, 2) : []);
     }
 

@@ -42,6 +42,14 @@ internal sealed record DigestRequest(string Name, DigestSettings Settings, long?
 /// <param name="Receivers">How many it goes to now.</param>
 internal sealed record DigestPreview(string Subject, string? SecondSubject, string Html, string Plain, int Kilobytes, IReadOnlyList<CheckFindingView> Findings, int Posts, bool IsExample, int Receivers);
 
+/// <summary>How many posts a digest would have brought of late.</summary>
+/// <param name="Days">In so many days.</param>
+/// <param name="Written">Posts written here.</param>
+/// <param name="Followed">Posts of followed blogs.</param>
+/// <param name="BroughtIn">Posts that were imported.</param>
+/// <param name="Receivers">How many it goes to now.</param>
+internal sealed record DigestReachView(int Days, int Written, int Followed, int BroughtIn, int Receivers);
+
 /// <summary>Where a test was sent.</summary>
 internal sealed record TestSent(string Mail);
 

@@ -30,6 +30,7 @@ internal static class DigestEndpoints
         digests.MapPost("/{digest:long}/send", Send).Needs(SiteRight.Edit).WithName("sendDigest").WithSummary("Sends what is new now, whatever the clock says.");
         digests.MapGet("/{digest:long}/posts/{post:long}", WithPost).Needs(SiteRight.See).WithName("previewPostMail").WithSummary("How a post looks in a digest, alone in it.");
         digests.MapPost("/preview", Preview).Needs(SiteRight.SeeReaders).WithName("previewDigest").WithSummary("How a digest would look that need not be stored, with what to see to before.");
+        digests.MapPost("/reach", Reach).Needs(SiteRight.SeeReaders).WithName("measureDigest").WithSummary("How many posts a digest would have brought in the last thirty days, by how they came to be here.");
         digests.MapPost("/check-links", CheckLinks).Needs(SiteRight.Edit).WithName("checkDigestLinks").WithSummary("Opens every link and picture of a digest, and tells which fail.");
         digests.MapPost("/test", Test).Needs(SiteRight.Edit).WithName("testDigest").WithSummary("Sends a digest to whoever asks.");
     }
@@ -119,6 +120,8 @@ internal static class DigestEndpoints
         if (request.Settings.Problem() is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
         return await previews.OfAsync(site, digest, request, cancellation) is { } preview ? TypedResults.Ok(preview) : NothingYet();
     }
+
+    private static async Task<Ok<DigestReachView>> Reach(long site, DigestRequest request, DigestReach reach, CancellationToken cancellation) => TypedResults.Ok(await reach.OfAsync(site, request, cancellation));
 
     private static async Task<Results<Ok<List<CheckFindingView>>, ValidationProblem>> CheckLinks(long site, long? digest, DigestRequest request, DigestPreviews previews, CancellationToken cancellation)
     {

@@ -21,6 +21,7 @@ internal static class DigestsRegistration
         services.AddScoped<IChangePlanner>(provider => provider.GetRequiredService<DigestPlanner>());
         services.AddScoped<DigestPreviews>();
         services.AddScoped<PostMailForecast>();
+        services.AddScoped<DigestReach>();
         services.AddScoped<MailActs>();
         services.AddWorker<DigestWorker>();
         services.AddWorker<EditionWorker>();

@@ -26,6 +26,9 @@ internal sealed record ListingContent(string Key, Site Site, ListingDefinition D
     /// <summary>True when the view asks for a post that is not among the listing's.</summary>
     public bool IsMissing => View.Kind == BlogViewKind.Post && Post is null;
 
+    /// <summary>The moment at which it changes though nothing is written.</summary>
+    public DateTimeOffset Until { get; init; } = DateTimeOffset.MaxValue;
+
     /// <summary>Number of pages of the view.</summary>
     public int Pages { get; init; } = Selection.Pages;
 }

@@ -36,7 +36,7 @@ internal sealed class ListingReader(
         var standing = await current.FindAsync(site, definition, ListingRequestView.HeedsPage(definition) ? asked.At : null, cancellation);
         var inView = view.Kind == BlogViewKind.Post ? found : found.Where(post => view.Takes(post, post.PublishedAt is { } date ? SiteCulture.Local(date, site.TimeZone) : null));
         var selection = ListingSelection.Choose(narrowed, inView, now, standing);
-        var content = new ListingContent(asked.Key, site, narrowed, [], selection, page, await LinksAsync(definition, asked, cancellation)) { View = view };
+        var content = new ListingContent(asked.Key, site, narrowed, [], selection, page, await LinksAsync(definition, asked, cancellation)) { View = view, Until = await UntilAsync(site, definition, found, now, cancellation) };
         return view.Kind switch
         {
             BlogViewKind.Post => await WithPostAsync(content, cancellation),
@@ -45,6 +45,13 @@ internal sealed class ListingReader(
             _ when narrowed.Layout == ListingLayout.Search => content with { Pages = 1 },
             _ => content with { Entries = await EntriesAsync(content, [.. selection.Page(page).Select(entry => entry.Id)], cancellation) },
         };
+    }
+
+    private async Task<DateTimeOffset> UntilAsync(Site site, ListingDefinition definition, IReadOnlyList<ListingCandidate> found, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var (byItself, utc) = (NextChange.After(definition, found, now, SiteCulture.ZoneOf(site.TimeZone)), now.ToUniversalTime());
+        var ahead = await database.Posts.Where(post => post.SiteId == site.Id && post.PublishedAt > utc).MinAsync(post => post.PublishedAt, cancellation);
+        return ahead < byItself ? ahead.Value : byItself;
     }
 
     private async Task<IReadOnlyList<ListingEntry>> EntriesAsync(ListingContent content, IReadOnlyList<long> chosen, CancellationToken cancellation)

@@ -32,8 +32,10 @@ internal static class SiteCulture
     public static string Month(DateTimeOffset local, string language) => local.ToString("Y", Culture(language));
 
     /// <summary>The instant on the site's clocks.</summary>
-    public static DateTimeOffset Local(DateTimeOffset instant, string zone) =>
-        TimeZoneInfo.TryFindSystemTimeZoneById(zone, out var found) ? TimeZoneInfo.ConvertTime(instant, found) : instant;
+    public static DateTimeOffset Local(DateTimeOffset instant, string zone) => TimeZoneInfo.ConvertTime(instant, ZoneOf(zone));
+
+    /// <summary>The zone with a name; that of the world's clock for one this machine does not know.</summary>
+    public static TimeZoneInfo ZoneOf(string zone) => TimeZoneInfo.TryFindSystemTimeZoneById(zone, out var found) ? found : TimeZoneInfo.Utc;
 
     private static CultureInfo Culture(string language)
     {

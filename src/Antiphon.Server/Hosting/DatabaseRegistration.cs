@@ -26,9 +26,18 @@ internal static class DatabaseRegistration
     {
         await using var scope = app.Services.CreateAsyncScope();
         var context = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        await context.Database.MigrateAsync();
+        await MigrateAsync(context);
         await Search.PlainTexts.FillAsync(context);
         await Demo.DemoRegistration.SeedAsync(scope.ServiceProvider);
         await scope.ServiceProvider.GetRequiredService<SetupKey>().PrepareAsync(CancellationToken.None);
+    }
+
+    // Asked first: whoever is killed while migrating leaves a lock behind, for which every later start would wait for ever.
+    private static async Task MigrateAsync(AntiphonContext context)
+    {
+        if (!(await context.Database.GetPendingMigrationsAsync()).Any()) return;
+        var hasLock = await context.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").SingleAsync() > 0;
+        if (hasLock) await context.Database.ExecuteSqlAsync($"DELETE FROM __EFMigrationsLock WHERE julianday(Timestamp) < julianday('now', '-10 minutes')");
+        await context.Database.MigrateAsync();
     }
 }

@@ -6,11 +6,12 @@ using Antiphon.Data.Entities;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Mentions;
 
 /// <summary>Reads the page of a mention: whether it links to the post (Webmention, 3.2.2), what it says, and what became of it since.</summary>
-internal sealed class MentionVisit(AntiphonContext database, GuardedClient client, MentionComments comments, TimeProvider clock, Random random)
+internal sealed class MentionVisit(AntiphonContext database, GuardedClient client, MentionComments comments, TimeProvider clock, Random random, IOptions<DeliveryOptions> delivery)
 {
     private const int MostAttempts = 5;
 
@@ -44,7 +45,7 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
         var now = clock.GetUtcNow();
         if (fetched?.Problem is { } problem && MayPass(problem, fetched.Status) && mention.Attempts < MostAttempts)
         {
-            (mention.Problem, mention.NextReadAt) = (FetchWords.For(problem, fetched.Detail), now + RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble()));
+            (mention.Problem, mention.NextReadAt) = (FetchWords.For(problem, fetched.Detail), now + (RetrySchedule.PauseAfter(mention.Attempts, random.NextDouble()) * delivery.Value.PauseFactor));
             return Task.CompletedTask;
         }
 

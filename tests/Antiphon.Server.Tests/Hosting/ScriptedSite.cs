@@ -12,11 +12,15 @@ namespace Antiphon.Server.Tests.Hosting;
 internal sealed class ScriptedSite : IAsyncDisposable
 {
     private readonly WebApplication _app;
+    private int _count;
 
     private ScriptedSite(WebApplication app) => _app = app;
 
     /// <summary>What it answers; 404 until it is told.</summary>
     public Func<HttpContext, Task> Answer { get; set; } = NothingAsync;
+
+    /// <summary>How often it was asked.</summary>
+    public int Count => _count;
 
     /// <summary>Its address, with trailing slash.</summary>
     public Uri Address => new(_app.Services.GetRequiredService<Microsoft.AspNetCore.Hosting.Server.IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First() + "/");
@@ -29,7 +33,11 @@ internal sealed class ScriptedSite : IAsyncDisposable
         builder.Logging.SetMinimumLevel(LogLevel.None);
         var app = builder.Build();
         var site = new ScriptedSite(app);
-        app.Run(http => site.Answer(http));
+        app.Run(http =>
+        {
+            Interlocked.Increment(ref site._count);
+            return site.Answer(http);
+        });
         await app.StartAsync();
         return site;
     }

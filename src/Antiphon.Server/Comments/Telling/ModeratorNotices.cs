@@ -33,7 +33,8 @@ internal sealed class ModeratorNotices(Leases<NoticeWish> leases, WorkTools tool
         var moderators = SiteRights.RolesWith(SiteRight.Moderate);
         var wishes = await database.NoticeWishes.Free(now).Include(one => one.Site)
             .Where(one => one.About != NoticeAbout.Nothing && database.Memberships.Any(member => member.SiteId == one.SiteId && member.PersonId == one.PersonId && moderators.Contains(member.Role)))
-            .Where(one => Written(database, one.SiteId, one.ToldUpTo).Any() || Reported(database, one.SiteId, one.ReportsToldUpTo).Any()).ToListAsync(cancellation);
+            .Where(one => database.Comments.Any(comment => comment.SiteId == one.SiteId && comment.Id > one.ToldUpTo && !comment.IsTeam) || database.CommentReports.Any(report => report.Comment.SiteId == one.SiteId && report.Id > one.ReportsToldUpTo))
+            .ToListAsync(cancellation);
         return wishes.Find(wish => new NoticeRhythm(wish.EveryHours, wish.QuietFrom, wish.QuietUntil, TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var zone) ? zone : TimeZoneInfo.Utc).IsTime(wish.LastSentAt, now));
     }
 

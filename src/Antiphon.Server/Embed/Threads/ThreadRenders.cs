@@ -3,7 +3,6 @@ using Antiphon.Data;
 using Antiphon.Data.Entities;
 using Antiphon.Server.Hosting;
 using Microsoft.EntityFrameworkCore;
-using Microsoft.Extensions.Caching.Memory;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Embed.Threads;
@@ -16,27 +15,25 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
 {
     private const int EntryOverhead = 1000;
     private const long MostBytes = 48_000_000;
-    private static readonly TimeSpan Holds = TimeSpan.FromMilliseconds(250);
-    private readonly MemoryCache _cache = new(new MemoryCacheOptions { SizeLimit = MostBytes });
+    private readonly VersionedCache<ThreadAsked, RenderedThread> _cache = new(clock, writes, new KeepingTerms(MostBytes, TimeSpan.FromMilliseconds(250), HeedsWrites: true));
 
     /// <summary>The fragment as everybody sees it, or null when no site has the key.</summary>
-    public async Task<RenderedThread?> GetAsync(ThreadAsked asked, CancellationToken cancellation)
+    public Task<RenderedThread?> GetAsync(ThreadAsked asked, CancellationToken cancellation) => _cache.GetAsync(asked, token => LookAsync(asked, token), cancellation);
+
+    private Task<Source<RenderedThread>?> LookAsync(ThreadAsked asked, CancellationToken cancellation) => Source<RenderedThread>.LookAsync(scopes, async services =>
     {
-        var known = _cache.Get<Entry>(asked);
-        var written = writes.Writes;
-        if (known is not null && known.Writes == written && clock.GetElapsedTime(known.LookedAt) < Holds) return known.Rendered;
-        await using var scope = scopes.CreateAsyncScope();
-        var looked = clock.GetTimestamp();
-        var threads = scope.ServiceProvider.GetRequiredService<ThreadReader>();
+        var threads = services.GetRequiredService<ThreadReader>();
         if (await threads.SiteAsync(asked.SiteKey, cancellation) is not { } site) return null;
         var thread = await threads.FindAsync(site, asked.Id, asked.Url, cancellation);
         var rules = await threads.RulesAsync(site, thread, cancellation);
         var stamp = new Stamp(thread?.Id, thread?.Version, rules.IsOpen, System.Text.Json.JsonSerializer.Serialize(rules.Settings), string.Join(' ', thread?.Reactions.Select(one => $"{one.Key}{one.Value}") ?? []), site.Language, site.TimeZone, string.Join(' ', site.AllowedAddresses));
-        var entry = known is not null && known.Stamp == stamp
-            ? known with { LookedAt = looked, Writes = written }
-            : new Entry(new RenderedThread(CachedFragment.Of(await RenderAsync(scope.ServiceProvider, site, thread, rules, FormOf(site, asked), cancellation)), site.AllowedAddresses), stamp, looked, written);
-        return _cache.Set(asked, entry, new MemoryCacheEntryOptions { Size = entry.Rendered.Html.Body.Length + EntryOverhead, AbsoluteExpirationRelativeToNow = TimeSpan.FromHours(1) }).Rendered;
-    }
+        return (stamp, async (inner, token) =>
+        {
+            var html = CachedFragment.Of(await RenderAsync(inner, site, thread, rules, FormOf(site, asked), token));
+            // When a thread closes by time is part of its stamp, so its looks answer that.
+            return new Made<RenderedThread>(new RenderedThread(html, site.AllowedAddresses), html.Body.Length + EntryOverhead, DateTimeOffset.MaxValue);
+        });
+    });
 
     /// <summary>The fragment for one reader, with what they typed.</summary>
     public async Task<string> RenderAsync(Site site, ThreadForm form, CancellationToken cancellation)
@@ -66,8 +63,6 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
         var found = await database.Comments.Where(one => one.ThreadId == thread && one.Standing == Core.Comments.CommentStanding.Public && one.Rating != null).GroupBy(one => one.Rating!.Value).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(one => one.Key, one => one.Count, cancellation);
         return found.Count == 0 ? [] : [.. Enumerable.Range(1, 5).Select(rating => found.GetValueOrDefault(rating))];
     }
-
-    private sealed record Entry(RenderedThread Rendered, Stamp Stamp, long LookedAt, long Writes);
 
     private sealed record Stamp(long? Thread, long? Version, bool IsOpen, string Settings, string Reactions, string Language, string TimeZone, string Allowed);
 }

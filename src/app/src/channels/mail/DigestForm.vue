@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../../api/client'
 import ChoiceFields from '../ChoiceFields.vue'
+import OriginFields from './OriginFields.vue'
 import { days, everies, forms, orders } from './rhythm'
 import type { useDigest } from './useDigest'
 
@@ -60,6 +61,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     />
     <h2 class="group">Which posts?</h2>
     <ChoiceFields v-model="settings.choice" :site-id="props.siteId" :readonly="!props.mayEdit" />
+    <OriginFields :site-id="props.siteId" :draft="draft" :may-edit="props.mayEdit" />
     <div v-if="isTimed" class="pair">
       <v-text-field
         v-model.number="settings.most"

@@ -22,6 +22,8 @@ const usual = (): Settings => ({
   colours: { paper: null, ink: null, accent: null, headings: null, type: null },
   countsClicks: true,
   countsOpens: false,
+  withFollowed: null,
+  withBroughtIn: null,
 })
 
 /** A digest being set up, with its preview beside it. */
