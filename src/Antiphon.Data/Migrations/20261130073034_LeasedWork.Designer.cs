@@ -1660,6 +1660,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("OwnerKey")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Shown")
                         .IsRequired()
                         .HasColumnType("TEXT");

@@ -317,6 +317,12 @@ namespace Antiphon.Data.Migrations
                 nullable: false,
                 defaultValue: 0L);
 
+            migrationBuilder.AddColumn<string>(
+                name: "OwnerKey",
+                table: "WriterMarks",
+                type: "TEXT",
+                nullable: true);
+
             migrationBuilder.AddColumn<long>(
                 name: "FailedAt",
                 table: "Channels",
@@ -403,6 +409,7 @@ namespace Antiphon.Data.Migrations
                 ("PostChanges", "ClaimNumber"),
                 ("PostChanges", "DueAt"),
                 ("Channels", "FailedAt"),
+                ("WriterMarks", "OwnerKey"),
                 ("PostChanges", "HeldUntil"),
                 ("PostChanges", "Unfinished"),
                 ("NoticeMails", "ClaimNumber"),

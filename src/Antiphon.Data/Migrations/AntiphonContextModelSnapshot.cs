@@ -1657,6 +1657,9 @@ namespace Antiphon.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("OwnerKey")
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Shown")
                         .IsRequired()
                         .HasColumnType("TEXT");

@@ -37,10 +37,10 @@ internal sealed class CommentWriting(
         if (!rules.IsOpen) return Written.Not("text", EmbedTexts.For(language).Closed);
         if (await NotAmongWritersAsync(site, submission, rules.Settings, language, cancellation) is { } refused) return Written.Not("mail", refused);
         var thread = found ?? await opening.OpenAsync(site, submission.Identifier, submission.Address, submission.Title, cancellation);
-        if (KeyOf(submission) is { } key && await database.Comments.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation) is { } before) return Written.As(before);
+        if (await SentBeforeAsync(thread, KeyOf(submission), cancellation) is { } before) return Written.As(before);
         var comment = await MakeAsync(site, thread, submission, rules.Settings, language, cancellation);
         if (comment.Trace!.Act == CommentAct.Refuse) return Written.Not("text", comment.Trace.Rule?.Message ?? ThreadTexts.For(language).Refused);
-        await StoreAsync(site, thread, comment, submission, picture, cancellation);
+        if (await StoreAsync(site, thread, comment, submission, picture, cancellation) is { } stored) return Written.As(stored);
         return Written.As(comment) with { MustConfirm = comment.Trace.Step == DecidingStep.Unconfirmed };
     }
 
@@ -120,9 +120,14 @@ internal sealed class CommentWriting(
         return comment;
     }
 
-    private async Task StoreAsync(Site site, CommentThread thread, Comment comment, CommentSubmission submission, ReceivedPicture? picture, CancellationToken cancellation)
+    private async Task<Comment?> SentBeforeAsync(CommentThread thread, string? key, CancellationToken cancellation) =>
+        key is null ? null : await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation);
+
+    /// <summary>Stores it; the one that was faster where the same form was sent twice at once, otherwise null.</summary>
+    private async Task<Comment?> StoreAsync(Site site, CommentThread thread, Comment comment, CommentSubmission submission, ReceivedPicture? picture, CancellationToken cancellation)
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        if (await SentBeforeAsync(thread, comment.SubmissionKey, cancellation) is { } faster) return faster;
         if (picture is not null) comment.PictureId = await pictures.KeepAsync(site.Id, submission.Picture!, picture, cancellation);
         database.Comments.Add(comment);
         await database.SaveChangesAsync(cancellation);
@@ -133,6 +138,7 @@ internal sealed class CommentWriting(
         if (comment.Mail is not null && !comment.IsConfirmed && comment.Standing != CommentStanding.Spam && mustShow) await confirming.AskAsync(site, comment, cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
+        return null;
     }
 }
 

@@ -13,6 +13,14 @@ internal sealed class ArrivalOptions
     [Range(1, 10_000)]
     public int AtOnce { get; set; } = 200;
 
+    /// <summary>Files that arrive in the workplace from one address at the same time. Default 6.</summary>
+    [Range(1, 1000)]
+    public int FilesOfSender { get; set; } = 6;
+
+    /// <summary>Files that arrive in the workplace at the same time in all; each may be 25 MB. Default 24.</summary>
+    [Range(1, 1000)]
+    public int Files { get; set; } = 24;
+
     /// <summary>Seconds a body may take to arrive. Default 30.</summary>
     [Range(1, 600)]
     public int Seconds { get; set; } = 30;

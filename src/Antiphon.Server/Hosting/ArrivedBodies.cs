@@ -1,4 +1,3 @@
-using System.Threading.RateLimiting;
 using Antiphon.Server.Outgoing;
 using Microsoft.AspNetCore.RateLimiting;
 using Microsoft.Extensions.Options;
@@ -13,9 +12,7 @@ internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddlew
 {
     private const string HubCalls = "/websub";
 
-    private readonly PartitionedRateLimiter<HttpContext> _arriving = PartitionedRateLimiter.CreateChained(
-        PartitionedRateLimiter.Create<HttpContext, string>(_ => RateLimitPartition.GetConcurrencyLimiter("all", _ => AtOnce(options.Value.AtOnce))),
-        PartitionedRateLimiter.Create<HttpContext, string>(context => RateLimitPartition.GetConcurrencyLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "unknown", _ => AtOnce(options.Value.AtOnceOfSender))));
+    private readonly SenderLine _arriving = new(options.Value.AtOnceOfSender, options.Value.AtOnce);
 
     /// <inheritdoc/>
     public async Task InvokeAsync(HttpContext context, RequestDelegate next)
@@ -26,11 +23,11 @@ internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddlew
             return;
         }
 
-        using (var lease = _arriving.AttemptAcquire(context))
+        using (var place = _arriving.Enter(context))
         {
-            if (!lease.IsAcquired)
+            if (place is null)
             {
-                (context.Response.StatusCode, context.Response.Headers.RetryAfter) = (StatusCodes.Status429TooManyRequests, "2");
+                (context.Response.StatusCode, context.Response.Headers.RetryAfter) = (StatusCodes.Status429TooManyRequests, SenderLine.RetryAfter);
                 return;
             }
 
@@ -46,8 +43,6 @@ internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddlew
 
     /// <inheritdoc/>
     public void Dispose() => _arriving.Dispose();
-
-    private static ConcurrencyLimiterOptions AtOnce(int permits) => new() { PermitLimit = permits, QueueLimit = 0 };
 
     private static bool IsSentByAnybody(HttpContext context) =>
         !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method)

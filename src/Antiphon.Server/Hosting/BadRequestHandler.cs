@@ -13,12 +13,14 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
     {
         if (exception is not BadHttpRequestException bad) return false;
         httpContext.Response.StatusCode = bad.StatusCode;
+        if (bad.StatusCode == StatusCodes.Status429TooManyRequests) httpContext.Response.Headers.RetryAfter = SenderLine.RetryAfter;
         return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = Describe(bad) });
     }
 
     private static ProblemDetails Describe(BadHttpRequestException bad)
     {
         if (bad.StatusCode == StatusCodes.Status413PayloadTooLarge) return new ProblemDetails { Status = bad.StatusCode, Title = "That is too large.", Detail = "Send at most 25 MB." };
+        if (bad.StatusCode == StatusCodes.Status429TooManyRequests) return new ProblemDetails { Status = bad.StatusCode, Title = bad.Message };
         if (UnfitValue().Match(bad.Message) is { Success: true } unfit) return Unfit(unfit.Groups["name"].Value, unfit.Groups["value"].Value);
         if (bad.InnerException is JsonException fault && JsonFault.FieldsOf(fault) is { Count: > 0 } fields) return new HttpValidationProblemDetails(fields) { Status = bad.StatusCode, Title = fields.First().Value[0] };
         return new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.InnerException?.Message ?? bad.Message };

@@ -46,6 +46,7 @@ internal static class PlatformRegistration
         services.AddProxies();
         services.AddOptions<ArrivalOptions>().BindConfiguration("Arriving").ValidateDataAnnotations().ValidateOnStart();
         services.AddSingleton<ArrivedBodies>();
+        services.AddSingleton<UploadLine>();
         var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
         services.AddDataProtection().SetApplicationName("Antiphon").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
         builder.WebHost.ConfigureKestrel(options =>

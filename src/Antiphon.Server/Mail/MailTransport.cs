@@ -34,7 +34,8 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
     public async Task WorksAsync()
     {
         await using var database = await databases.CreateDbContextAsync();
-        await database.MailStandings.ExecuteDeleteAsync();
+        // Asked first: most of the time there is nothing to forget, and asking keeps nobody from writing.
+        if (await database.MailStandings.AnyAsync()) await database.MailStandings.ExecuteDeleteAsync();
     }
 
     /// <summary>The server could not be reached, did not let us in, or refused what says nothing of the address.</summary>

@@ -1,31 +1,50 @@
 using Antiphon.Core.Pictures;
 using Antiphon.Data.Entities;
+using Antiphon.Server.Hosting;
+using Microsoft.Extensions.Options;
 using SkiaSharp;
 
 namespace Antiphon.Server.Pictures;
 
 /// <summary>Makes the forms in which a picture is served.</summary>
-internal sealed class PictureMaking(PictureFiles files)
+internal sealed class PictureMaking(PictureFiles files, IOptions<PictureOptions> options) : IDisposable
 {
     private const int WebpQuality = 80;
     private const int CardQuality = 85;
 
     // Unpacked pictures are large; a few at a time keep the memory of a small server in bounds.
-    private static readonly SemaphoreSlim AtOnce = new(2);
+    private readonly SemaphoreSlim _atOnce = new(options.Value.MadeAtOnce);
+    private readonly SenderLine _line = new(options.Value.WaitingOfSender, options.Value.Waiting);
+
+    /// <summary>The same for somebody who asks from outside; a form that is made already costs nothing, and of those to be made not everything can be asked for at once.</summary>
+    /// <exception cref="BadHttpRequestException">Too much is asked for at once.</exception>
+    public async Task<string> FileAsync(Picture picture, PictureVariant variant, HttpContext asked)
+    {
+        if (files.Made(picture, variant) is { } made) return made;
+        using var place = _line.EnterOrRefuse(asked);
+        return await FileAsync(picture, variant, asked.RequestAborted);
+    }
 
     /// <summary>Path of the file to serve, made when it is asked for the first time.</summary>
     public async Task<string> FileAsync(Picture picture, PictureVariant variant, CancellationToken cancellation)
     {
         if (files.Made(picture, variant) is { } made) return made;
-        await AtOnce.WaitAsync(cancellation);
+        await _atOnce.WaitAsync(cancellation);
         try
         {
             return files.Made(picture, variant) ?? await files.KeepAsync(picture, variant, Make(await files.ReadAsync(picture, cancellation), picture, variant), cancellation);
         }
         finally
         {
-            AtOnce.Release();
+            _atOnce.Release();
         }
+    }
+
+    /// <inheritdoc/>
+    public void Dispose()
+    {
+        _atOnce.Dispose();
+        _line.Dispose();
     }
 
     private static byte[] Make(byte[] received, Picture picture, PictureVariant variant)

@@ -24,7 +24,7 @@ internal static class PublicPictureEndpoints
         http.Response.Headers.CacheControl = picture.IsFromReader ? "public, max-age=60" : "public, max-age=300, stale-while-revalidate=86400";
         http.Response.Headers.AccessControlAllowOrigin = "*";
         var tag = new EntityTagHeaderValue($"\"{picture.Version}-{variant}\"");
-        if (picture.Type != PictureType.Svg) return TypedResults.PhysicalFile(await making.FileAsync(picture, variant, http.RequestAborted), variant.IsCard ? "image/jpeg" : "image/webp", entityTag: tag);
+        if (picture.Type != PictureType.Svg) return TypedResults.PhysicalFile(await making.FileAsync(picture, variant, http), variant.IsCard ? "image/jpeg" : "image/webp", entityTag: tag);
         // Cleaned already; the policy is a second lock.
         http.Response.Headers.ContentSecurityPolicy = "default-src 'none'; style-src 'unsafe-inline'; sandbox";
         return TypedResults.Bytes(await files.ReadAsync(picture, http.RequestAborted), "image/svg+xml", entityTag: tag);

@@ -301,6 +301,17 @@ public sealed class ChannelTests(ChannelHost both)
     }
 
     [Fact]
+    public async Task A_secret_stays_with_the_site_it_was_given_for()
+    {
+        var channels = await both.FreshAsync();
+        var webhook = await channels.AddAsync("webhook", "bell/", "bell-secret");
+        await channels.ChangeAsync(webhook, "webhook", "bell/other", new { });
+        Assert.Equal("true", (await channels.ChannelAsync(webhook)).Text("hasSecret"), ignoreCase: true);
+        await channels.ChangeAsync(webhook, "webhook", "bell/", new { address = "https://elsewhere.example/bell" });
+        Assert.Equal("false", (await channels.ChannelAsync(webhook)).Text("hasSecret"), ignoreCase: true);
+    }
+
+    [Fact]
     public async Task A_hub_that_leads_to_itself_fails_with_a_word()
     {
         var channels = await both.FreshAsync();

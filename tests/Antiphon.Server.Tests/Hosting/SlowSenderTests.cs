@@ -48,13 +48,34 @@ public sealed class SlowSenderTests(AntiphonHost host) : IClassFixture<AntiphonH
         }
     }
 
+    [Fact]
+    public async Task Too_many_files_of_one_sender_at_once_are_put_off()
+    {
+        var path = $"{host.Api}pictures?name=dome.png";
+        var slow = new List<TcpClient>();
+        try
+        {
+            for (var sender = 0; sender < 6; sender++) slow.Add(await BeginAsync(path, host.Owner.DefaultRequestHeaders.Authorization!.ToString()));
+            await Antiphon.Tests.Eventually.TrueAsync("the refusal", async () =>
+            {
+                using var body = new ByteArrayContent([1, 2, 3]);
+                using var answer = await host.Owner.PostAsync(path, body);
+                return answer.StatusCode == HttpStatusCode.TooManyRequests && answer.Headers.RetryAfter is not null;
+            });
+        }
+        finally
+        {
+            slow.ForEach(client => client.Dispose());
+        }
+    }
+
     private async Task<string> PathAsync() => $"embed/threads/{(await host.Owner.GetJsonAsync($"api/sites/{host.Site}")).Text("publicKey")}?identifier=slow";
 
-    private async Task<TcpClient> BeginAsync(string path)
+    private async Task<TcpClient> BeginAsync(string path, string? authorization = null)
     {
         var client = new TcpClient();
         await client.ConnectAsync(IPAddress.Loopback, host.Address.Port);
-        var head = $"POST /{path} HTTP/1.1\r\nHost: {host.Address.Authority}\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 100000\r\n\r\n{new string('a', 4000)}";
+        var head = $"POST /{path} HTTP/1.1\r\nHost: {host.Address.Authority}\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 100000\r\n{(authorization is null ? string.Empty : $"Authorization: {authorization}\r\n")}\r\n{new string('a', 4000)}";
         await client.GetStream().WriteAsync(Encoding.ASCII.GetBytes(head));
         return client;
     }

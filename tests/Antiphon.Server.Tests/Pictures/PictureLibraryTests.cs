@@ -61,6 +61,19 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     }
 
     [Fact]
+    public async Task Not_every_form_of_a_picture_can_be_asked_for_at_once()
+    {
+        var picture = await AddAsync(Picture(800, 600, SKEncodedImageFormat.Png), "moon.png");
+        string[] forms = [.. from x in Enumerable.Range(0, 21) from y in Enumerable.Range(0, 21) select $"pictures/{picture.Text("key")}/card-{x * 5}-{y * 5}.jpg"];
+        var answers = await Task.WhenAll(forms.Select(form => _host.Plain().GetAsync(form)));
+        var refused = answers.Where(answer => answer.StatusCode == HttpStatusCode.TooManyRequests).ToList();
+        Assert.NotEmpty(refused);
+        Assert.All(refused, answer => Assert.NotNull(answer.Headers.RetryAfter));
+        Assert.All(answers.Except(refused), answer => Assert.Equal(HttpStatusCode.OK, answer.StatusCode));
+        Assert.Equal(HttpStatusCode.OK, (await _host.Plain().GetAsync(refused[0].RequestMessage!.RequestUri)).StatusCode);
+    }
+
+    [Fact]
     public async Task An_svg_is_cleaned_and_locked_in()
     {
         var picture = await AddAsync(Encoding.UTF8.GetBytes("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\" onload=\"alert(1)\"><script>alert(1)</script><circle r=\"1\"/></svg>"), "moon.svg");

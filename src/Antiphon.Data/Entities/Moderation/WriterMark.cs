@@ -20,6 +20,9 @@ public sealed class WriterMark
     /// <summary>As people read it; for places the writer it was seen at.</summary>
     public string Shown { get; set; } = string.Empty;
 
+    /// <summary>Device of the writer a ban was made for; null where none was known. A ban by mail or name goes with the device, as anybody can type either.</summary>
+    public string? OwnerKey { get; set; }
+
     /// <summary>Banned or trusted.</summary>
     public WriterMarkKind Mark { get; set; }
 

@@ -26,11 +26,14 @@ internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deed
         return new DecisionView(comment, to, seen);
     }
 
-    /// <summary>Decides those rows, loaded for change, and gives where each stood before.</summary>
+    /// <summary>Decides those rows, loaded for change, and gives where each stood before. What somebody else decided since it was loaded is left as they did.</summary>
     public async Task<ManyDecided> DecideAllAsync(long site, IReadOnlyList<Comment> rows, Func<Comment, CommentStanding> to, Doer by, CancellationToken cancellation)
     {
         var decided = new List<DecisionView>(rows.Count);
-        foreach (var row in rows)
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var ids = rows.Select(row => row.Id).ToList();
+        var standing = await database.Comments.Where(one => ids.Contains(one.Id)).Select(one => new { one.Id, one.Standing }).ToDictionaryAsync(one => one.Id, one => one.Standing, cancellation);
+        foreach (var row in rows.Where(row => standing.TryGetValue(row.Id, out var stands) && stands == row.Standing))
         {
             var before = row.Standing;
             row.Standing = to(row);
@@ -39,6 +42,7 @@ internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deed
         }
 
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         filters.Note(site, decided.Count);
         return new ManyDecided(decided);
     }

@@ -41,6 +41,7 @@ internal static class MarkEndpoints
         if (request.Until <= now) return FieldProblem.For("until", "Choose a time to come, or leave it out.");
         var mark = await database.WriterMarks.FirstOrDefaultAsync(one => one.SiteId == site && one.By == request.By && one.Value == value, http.RequestAborted);
         if (mark is null) database.WriterMarks.Add(mark = new WriterMark { SiteId = site, By = request.By, Value = value });
+        if (request.By is MarkedBy.Mail or MarkedBy.Name) mark.OwnerKey = found.OwnerKey;
         (mark.Mark, mark.Shown, mark.Until, mark.MadeAt, mark.MadeById) = (request.Mark, Shown(found, request.By, value), UntilOf(request, now), now, http.Member().PersonId);
         var rows = request.Past is { } past ? await PastAsync(database, found, request.By, value, past, http.RequestAborted) : [];
         var decided = await decisions.DecideAllAsync(site, rows, _ => request.Past!.Value, await deeds.DoerAsync(http), http.RequestAborted);

@@ -23,9 +23,13 @@ internal sealed class WriterMarks(AntiphonContext database)
     {
         var told = Told(comment);
         var values = told.Select(one => one.Value).ToList();
-        var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && values.Contains(mark.Value) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
-        return marks.FindAll(mark => told.Contains((mark.By, mark.Value)));
+        var device = comment.OwnerKey;
+        var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && (values.Contains(mark.Value) || (mark.OwnerKey != null && mark.OwnerKey == device)) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
+        return marks.FindAll(mark => IsByDevice(mark) ? mark.OwnerKey == device || (comment.IsConfirmed && told.Contains((mark.By, mark.Value))) : told.Contains((mark.By, mark.Value)));
     }
+
+    // Whoever types the mail or name of somebody who is banned is not them; they are told by their device, whatever they type, and by a mail that was proven.
+    private static bool IsByDevice(WriterMark mark) => mark is { Mark: WriterMarkKind.Banned, By: MarkedBy.Mail or MarkedBy.Name, OwnerKey: not null };
 
     /// <summary>What a comment is told by.</summary>
     public static List<(MarkedBy By, string Value)> Told(Comment comment)

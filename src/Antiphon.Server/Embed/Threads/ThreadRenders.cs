@@ -32,7 +32,8 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
             var html = CachedFragment.Of(await RenderAsync(inner, site, thread, rules, FormOf(site, asked), token));
             // When a thread closes by time is part of its stamp, so its looks answer that.
             return new Made<RenderedThread>(new RenderedThread(html, site.AllowedAddresses), html.Body.Length + EntryOverhead, DateTimeOffset.MaxValue);
-        });
+        }
+        );
     });
 
     /// <summary>The fragment for one reader, with what they typed.</summary>

@@ -47,10 +47,15 @@ internal static class ReaderForms
 
     private static async Task KeepAsync(Post post, Question question, AntiphonContext database, NoticeBoard board, CancellationToken cancellation)
     {
+        // A form that is sent twice asks once; looked up and kept while nobody else writes.
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        var lately = question.CreatedAt.AddHours(-1);
+        if (await database.Questions.AnyAsync(one => one.PostId == question.PostId && one.Mail == question.Mail && one.Message == question.Message && one.CreatedAt > lately, cancellation)) return;
         database.Questions.Add(question);
         var notice = new Notice { SiteId = post.SiteId, Title = $"{question.Name} asks below “{post.Title}”", Text = $"{question.Message}\n\nAnswer to {question.Mail}.", Path = $"s/{post.SiteId}/readers/questions" };
         await board.AddAsync(database, notice, cancellation);
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
     }
 
     // What was written is shown, so that it can be copied; going back in the browser brings the filled form, too.

@@ -37,6 +37,8 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
     private async Task AskBackAsync(Site site, SignUpForm? form, string mail, IFormCollection sent, ReaderFormTexts texts, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
+        // Looked up and kept while nobody else writes, so that a form that is sent twice at once asks once.
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         if (await database.Subscribers.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail && one.LeftAt == null && one.Suppressed == null, cancellation)) return;
         // Nobody can make us write to an address again and again.
         if (await database.SubscriptionAsks.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail && one.ConfirmedAt == null && one.CreatedAt > now.AddHours(-1), cancellation)) return;
@@ -45,6 +47,7 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
         database.SubscriptionAsks.Add(ask);
         letters.Post(database, site.Id, mail, string.Format(CultureInfo.InvariantCulture, texts.LetterSubject, site.Name), $"{texts.LetterText}\n\n{options.Value.AddressOf($"subscribe/{ask.Key}")}\n\n{texts.LetterOtherwise}\n");
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
     }
 
     // Only what the form offers is taken, whatever was sent.
@@ -61,6 +64,8 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
     /// <summary>Makes the subscriber an ask was for; nothing when it was confirmed before.</summary>
     public async Task ConfirmAsync(SubscriptionAsk ask, CancellationToken cancellation)
     {
+        await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        await database.Entry(ask).ReloadAsync(cancellation);
         if (ask.ConfirmedAt is not null) return;
         var now = clock.GetUtcNow();
         ask.ConfirmedAt = now;
@@ -77,6 +82,7 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
         var hash = AddressHash.Of(ask.Mail, ask.Site.PublicKey);
         await database.GoneAddresses.Where(one => one.SiteId == ask.SiteId && one.Hash == hash).ExecuteDeleteAsync(cancellation);
         await database.SaveChangesAsync(cancellation);
+        await transaction.CommitAsync(cancellation);
         subscribers.Wake();
     }
 }

@@ -118,6 +118,23 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
     }
 
     [Fact]
+    public async Task A_ban_goes_with_the_device_and_not_with_whoever_types_the_same_mail()
+    {
+        const string Spammer = "device-spam-0123456789";
+        const string Reader = "device-wilf-0123456789";
+        var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/typed");
+        Task<HttpResponseMessage> WriteAsync(string device, string mail, string text) => thread.SendAsync(string.Empty, ("name", "Somebody"), ("mail", mail), ("text", text), ("device", device));
+        await GoodAsync(WriteAsync(Spammer, "wilf@fellside.example", "Buy a dome, says Wilf."));
+        var id = (await thread.QueueAsync("waiting"))[0].Number("id");
+        var made = await host.Owner.PostJsonAsync(Path(id, "mark"), new { mark = "banned", by = "mail", past = "spam" });
+        await GoodAsync(WriteAsync(Reader, "wilf@fellside.example", "That was not me."));
+        await GoodAsync(WriteAsync(Spammer, "other@fellside.example", "Buy two domes."));
+        Assert.Equal(["That was not me."], (await thread.QueueAsync("waiting")).Select(one => one.Text("start")));
+        Assert.Equal(2, await thread.CountAsync("spam"));
+        await GoodAsync(host.Owner.DeleteAsync($"{host.Api}comments/marks/{made.Number("id")}"));
+    }
+
+    [Fact]
     public async Task A_ban_of_a_place_ends_after_thirty_days_at_most_and_no_address_is_told()
     {
         var (thread, id) = await OneAsync("waiting");
