@@ -31,28 +31,30 @@ function told(posts: number): string {
 
 <template>
   <div class="origins">
-    <v-checkbox
-      v-model="followed"
-      label="Also posts of followed feeds you chose above"
-      :hint="told(data?.followed ?? 0)"
-      persistent-hint
-      density="compact"
-      :readonly="!props.mayEdit"
-    />
-    <v-checkbox
-      v-model="broughtIn"
-      label="Also imported posts"
-      :hint="told(data?.broughtIn ?? 0)"
-      persistent-hint
-      density="compact"
-      :readonly="!props.mayEdit"
-    />
+    <v-checkbox v-model="followed" density="compact" hide-details :readonly="!props.mayEdit">
+      <template #label
+        ><span class="lines"
+          >Also posts of followed feeds you chose above<small>{{ told(data?.followed ?? 0) }}</small></span
+        ></template
+      >
+    </v-checkbox>
+    <v-checkbox v-model="broughtIn" density="compact" hide-details :readonly="!props.mayEdit">
+      <template #label
+        ><span class="lines"
+          >Also imported posts<small>{{ told(data?.broughtIn ?? 0) }}</small></span
+        ></template
+      >
+    </v-checkbox>
   </div>
 </template>
 
 <style scoped>
-.origins {
+.lines {
   display: grid;
-  gap: 4px;
+  padding: 4px 0;
+}
+.lines small {
+  min-height: 1.4em;
+  font-size: 13px;
 }
 </style>
