@@ -19,6 +19,7 @@ internal static class PlatformRegistration
     /// <summary>Registers the platform.</summary>
     public static void AddPlatform(this WebApplicationBuilder builder)
     {
+        HtmlOptions.Apply(builder.Configuration);
         var services = builder.Services;
         services.AddOptions<AntiphonOptions>().BindConfiguration("Antiphon").ValidateDataAnnotations().ValidateOnStart();
         services.AddSingleton(TimeProvider.System);

@@ -46,7 +46,7 @@ public sealed class NextChangeTests
             var definition = Plain with { Order = run % 2 == 0 ? ListingOrder.Shuffled : ListingOrder.Newest, Filter = PostFilter.Everything with { MaxAgeDays = run % 3 == 0 ? random.Next(1, 4) : null } };
             var posts = Enumerable.Range(1, 12).Select(id => Post(id, Now.AddMinutes(random.Next(-6000, 3000)))).ToList();
             var next = NextChange.After(definition, posts, Now, Zone);
-            var at = next == DateTimeOffset.MaxValue ? Now.AddDays(30) : Now + ((next - Now) * random.NextDouble());
+            var at = next == DateTimeOffset.MaxValue ? Now.AddDays(30) : Now.AddTicks((long)((next - Now).Ticks * random.NextDouble()));
             Assert.Equal(ListingSelection.Choose(definition, posts, Now).Fitting.Select(post => post.Id), ListingSelection.Choose(definition, posts, at).Fitting.Select(post => post.Id));
         }
     }

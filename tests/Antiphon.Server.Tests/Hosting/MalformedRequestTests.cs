@@ -2,6 +2,7 @@ using System.Net;
 using System.Text;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
+using Antiphon.Tests;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.AspNetCore.Routing;
 using Microsoft.Extensions.DependencyInjection;
@@ -12,6 +13,7 @@ namespace Antiphon.Server.Tests.Hosting;
 public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
     private static readonly string Million = new('x', 1_000_000);
+    private static readonly string[] Pieces = ["{", "}", "[", "]", ":", ",", "\"", "null", "true", "-1", "1e400", "99999999999999999999", "\\u0000", "\\ud800", "\\", "\0", "é", "{\"a\":", "[[", "\"\"", "0001-01-01T00:00:00Z", "//"];
     private static readonly string[] Whole = ["", "{}", "null", "[]", "\"text\"", "1", "{\"a\":", "{\"\\u0000\":1}", "[null]", "[{}]", "[1]"];
 
     [Fact]
@@ -27,6 +29,19 @@ public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFix
                 foreach (var value in Values()) await TryAsync(operation, With(sample, name, value), failures);
                 await TryAsync(operation, Without(sample, name), failures);
             }
+        }
+
+        Assert.True(failures.Count == 0, string.Join('\n', failures));
+    }
+
+    [Fact]
+    public async Task Whatever_becomes_of_a_body_the_server_is_not_at_fault()
+    {
+        var (random, operations, failures) = (new Random(20261130), Operations(), new List<string>());
+        for (var count = Mutations.Count(800); count > 0; count--)
+        {
+            var operation = operations[random.Next(operations.Count)];
+            await TryAsync(operation, Mutations.Of(SampleBody.Of(operation.Body)?.ToJsonString() ?? "{}", Pieces, random), failures);
         }
 
         Assert.True(failures.Count == 0, string.Join('\n', failures));
