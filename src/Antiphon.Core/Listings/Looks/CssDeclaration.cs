@@ -38,6 +38,7 @@ internal static partial class CssDeclaration
         if (value.Length == 0) return Refuse(CssProblemKind.NoDeclaration);
         if (!CssBlocks.IsClosed(value)) return Refuse(CssProblemKind.NotClosed);
         if (ReachesOut(name, value)) return Refuse(CssProblemKind.ReachesOut);
+        if (AddressBegun().Count(value) != WholeAddress().Count(value)) return Refuse(CssProblemKind.NotClosed);
         if (name.StartsWith("--", StringComparison.Ordinal) || IsUnderstood(name, value)) return $"{name}:{value}";
         if (!Known.Contains(name) && !IsUnderstood(name, "inherit")) return Refuse(CssProblemKind.UnknownProperty, NearestWord.Of(name, Known));
         // Functions and quite new properties are more than our parser knows; browsers leave out what they do not know either.
@@ -50,6 +51,13 @@ internal static partial class CssDeclaration
     private static bool ReachesOut(string name, string value) =>
         (name == "position" && Fixed().IsMatch(value)) || name is "behavior" or "-moz-binding" || Running().IsMatch(value)
         || Addresses().Matches(value).Any(match => !match.Groups[1].Value.StartsWith("https://", StringComparison.OrdinalIgnoreCase) && !match.Groups[1].Value.StartsWith("data:image/", StringComparison.OrdinalIgnoreCase));
+
+    // An address without quotes ends at the first round bracket, whatever strings seem to stand in it (CSS Syntax Level 3, 4.3.6 and 4.3.14); so it may hold none.
+    [GeneratedRegex(@"url\(", RegexOptions.IgnoreCase)]
+    private static partial Regex AddressBegun();
+
+    [GeneratedRegex(@"url\(\s*(?:""[^""\\\n]*""|'[^'\\\n]*'|[^""'()\\\s]*)\s*\)", RegexOptions.IgnoreCase)]
+    private static partial Regex WholeAddress();
 
     [GeneratedRegex("fixed|sticky", RegexOptions.IgnoreCase)]
     private static partial Regex Fixed();

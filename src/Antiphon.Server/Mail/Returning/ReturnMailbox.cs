@@ -4,6 +4,7 @@ using Antiphon.Server.Work;
 using MailKit.Net.Pop3;
 using MailKit.Security;
 using Microsoft.Extensions.Options;
+using MimeKit;
 
 namespace Antiphon.Server.Mail.Returning;
 
@@ -39,9 +40,11 @@ internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider cl
     {
         try
         {
-            return [.. reader.Read(await mailbox.GetMessageAsync(at, cancellation))];
+            // Fetched whole before it is read: whoever stops reading half way leaves the session without an end.
+            await using var whole = await mailbox.GetStreamAsync(at, headersOnly: false, cancellation);
+            return [.. reader.Read(await MimeMessage.LoadAsync(whole, cancellation))];
         }
-        catch (Exception failure) when (failure is FormatException or MimeKit.ParseException or ArgumentException or InvalidOperationException)
+        catch (Exception failure) when (failure is FormatException or ParseException or ArgumentException or InvalidOperationException)
         {
             log.LogWarning(failure, "A mail that came back could not be read and is thrown away");
             return [];

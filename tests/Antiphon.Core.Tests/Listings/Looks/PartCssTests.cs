@@ -81,6 +81,19 @@ public sealed class PartCssTests
     [InlineData("@media (min-width:1px) { title{--x:\"a\r}}}body{background:red}b{c:\"} }")]
     public void No_line_break_leads_out_of_a_listing(string css) => AssertConfined(css);
 
+    [Theory]
+    [InlineData("title{--x:url(a' ) }} body{background:red} b{c:' )}")]
+    [InlineData("title{--x:url(a\" ) }} body{background:red} b{c:\" )}")]
+    [InlineData("title{--x:URL(,url(,'a')}")]
+    [InlineData("title{--x:url(https://a.example/a' ) }} body{background:red} b{c:' )}")]
+    [InlineData("title{background:url(https://a.example/(a' ) }} body{background:red} b{c:' ))}")]
+    [InlineData("title{--x:url(https://a.example/a\" ) }} body{background:red} b{c:\" )}")]
+    [InlineData("title{content:'url(,' }")]
+    [InlineData("title{color:url(a(' ) }} body{background:red} b{c:' ))}")]
+    [InlineData("title{--x:u\\72l(a' ) }} body{background:red} b{c:' )}")]
+    [InlineData("title{--x:\\75 rl(a' ) }} body{background:red} b{c:' )}")]
+    public void No_address_that_other_readers_end_elsewhere_leads_out_of_a_listing(string css) => AssertConfined(css);
+
     [Fact]
     public void Whatever_is_written_another_reader_of_CSS_finds_nothing_but_rules_of_the_listing()
     {
@@ -95,7 +108,7 @@ public sealed class PartCssTests
         var taken = PartCss.Confine(css).Css;
         var sheet = new AngleSharp.Css.Parser.CssParser().ParseStyleSheet(taken.Replace("&", ".in", StringComparison.Ordinal) + "\n.after{color:red}");
         var selectors = sheet.Rules.SelectMany(rule => rule is AngleSharp.Css.Dom.ICssGroupingRule group ? group.Rules.ToList() : [rule]).OfType<AngleSharp.Css.Dom.ICssStyleRule>().Select(rule => rule.SelectorText).ToList();
-        Assert.Equal(".after", selectors[^1]);
+        Assert.True(selectors[^1] == ".after", $"{css}\n---\n{taken}");
         Assert.All(selectors.SkipLast(1).SelectMany(selector => selector.Split(',')), selector => Assert.StartsWith(".in", selector.Trim(), StringComparison.Ordinal));
     }
 }
