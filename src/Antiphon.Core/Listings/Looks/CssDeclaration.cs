@@ -33,9 +33,8 @@ internal static partial class CssDeclaration
         }
 
         var colon = text.IndexOf(':', StringComparison.Ordinal);
-        if (colon <= 0 || text[..colon].AsSpan().IndexOfAny("{}\"'") >= 0) return Refuse(CssProblemKind.NoDeclaration);
-        var (name, value) = (text[..colon].Trim().ToLowerInvariant(), text[(colon + 1)..].Trim());
-        if (value.Length == 0) return Refuse(CssProblemKind.NoDeclaration);
+        var (name, value) = colon < 0 ? (text, string.Empty) : (text[..colon].Trim().ToLowerInvariant(), text[(colon + 1)..].Trim());
+        if (value.Length == 0 || !Name().IsMatch(name)) return Refuse(CssProblemKind.NoDeclaration);
         if (!CssBlocks.IsClosed(value)) return Refuse(CssProblemKind.NotClosed);
         if (ReachesOut(name, value)) return Refuse(CssProblemKind.ReachesOut);
         if (AddressBegun().Count(value) != WholeAddress().Count(value)) return Refuse(CssProblemKind.NotClosed);
@@ -51,6 +50,10 @@ internal static partial class CssDeclaration
     private static bool ReachesOut(string name, string value) =>
         (name == "position" && Fixed().IsMatch(value)) || name is "behavior" or "-moz-binding" || Running().IsMatch(value)
         || Addresses().Matches(value).Any(match => !match.Groups[1].Value.StartsWith("https://", StringComparison.OrdinalIgnoreCase) && !match.Groups[1].Value.StartsWith("data:image/", StringComparison.OrdinalIgnoreCase));
+
+    // A name and nothing else: in any other text before the colon an address or a bracket could begin that browsers end in a rule to come.
+    [GeneratedRegex(@"^(?:--[\w-]+|-?[a-z][a-z0-9-]*)$", RegexOptions.IgnoreCase)]
+    private static partial Regex Name();
 
     // An address without quotes ends at the first round bracket, whatever strings seem to stand in it (CSS Syntax Level 3, 4.3.6 and 4.3.14); so it may hold none.
     [GeneratedRegex(@"url\(", RegexOptions.IgnoreCase)]

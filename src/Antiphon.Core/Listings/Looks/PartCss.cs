@@ -81,7 +81,7 @@ public static partial class PartCss
         var pieces = new List<string>();
         foreach (var word in Combinators().Split(selector.Trim()).Where(word => word.Length > 0))
         {
-            if (word is ">" or "+" or "~")
+            if (IsCombinator(word))
             {
                 pieces.Add(word);
                 continue;
@@ -97,8 +97,9 @@ public static partial class PartCss
             pieces.Add(inMarkup + state);
         }
 
-        // A listing's siblings are the page's.
-        if (pieces.Count > 1 && pieces[0].StartsWith('&') && pieces[1] is "+" or "~" || pieces.Count == 0 || pieces[^1] is ">" or "+" or "~" || pieces[0] is ">" or "+" or "~")
+        // A listing's siblings are the page's; and a sign between parts has a part on both sides.
+        var leads = pieces.Count > 1 && pieces[0].StartsWith('&') && pieces[1] is "+" or "~";
+        if (leads || pieces.Count == 0 || IsCombinator(pieces[0]) || IsCombinator(pieces[^1]) || pieces.Zip(pieces.Skip(1)).Any(pair => IsCombinator(pair.First) && IsCombinator(pair.Second)))
         {
             problems.Add(new CssProblem(line, CssProblemKind.ReachesOut, CssBlocks.Shown(selector)));
             return null;
@@ -106,6 +107,8 @@ public static partial class PartCss
 
         return pieces[0].StartsWith('&') ? string.Join(' ', pieces) : "& " + string.Join(' ', pieces);
     }
+
+    private static bool IsCombinator(string piece) => piece is ">" or "+" or "~";
 
     [GeneratedRegex(@"^@(media|container|supports)\b[\w\s\-():.,<>=/%]*$", RegexOptions.IgnoreCase)]
     private static partial Regex Condition();
@@ -117,6 +120,6 @@ public static partial class PartCss
     private static partial Regex Combinators();
 
     // A part name with states and pseudo-elements; :not, :is, :has and the like would take foreign selectors in.
-    [GeneratedRegex(@"^([a-z]+)((?:::?(?:hover|focus|focus-visible|focus-within|active|visited|first-child|last-child|only-child|empty|before|after|first-letter|first-line|marker|nth-child\([0-9n+\-\s]+\)|nth-last-child\([0-9n+\-\s]+\)|nth-child\((?:odd|even)\)))*)$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^([a-z]+)((?::(?:hover|focus|focus-visible|focus-within|active|visited|first-child|last-child|only-child|empty|nth-child\([0-9n+\-\s]+\)|nth-last-child\([0-9n+\-\s]+\)|nth-child\((?:odd|even)\))|::?(?:before|after|first-letter|first-line)|::marker)*)$", RegexOptions.IgnoreCase)]
     private static partial Regex Compound();
 }

@@ -89,6 +89,9 @@ public sealed class PartCssTests
     [InlineData("title{background:url(https://a.example/(a' ) }} body{background:red} b{c:' ))}")]
     [InlineData("title{--x:url(https://a.example/a\" ) }} body{background:red} b{c:\" )}")]
     [InlineData("title{content:'url(,' }")]
+    [InlineData("title{--a url(x:1;color:red} byline{content:') }} body{background:red} b{c:'}")]
+    [InlineData("title{con,url(,url(x:';content:'} byline{content:') }} body{background:red} b{c:'}")]
+    [InlineData("title{--a[(:1;color:red} byline{content:')] }} body{background:red} b{c:'}")]
     [InlineData("title{color:url(a(' ) }} body{background:red} b{c:' ))}")]
     [InlineData("title{--x:u\\72l(a' ) }} body{background:red} b{c:' )}")]
     [InlineData("title{--x:\\75 rl(a' ) }} body{background:red} b{c:' )}")]
@@ -108,7 +111,7 @@ public sealed class PartCssTests
         var taken = PartCss.Confine(css).Css;
         var sheet = new AngleSharp.Css.Parser.CssParser().ParseStyleSheet(taken.Replace("&", ".in", StringComparison.Ordinal) + "\n.after{color:red}");
         var selectors = sheet.Rules.SelectMany(rule => rule is AngleSharp.Css.Dom.ICssGroupingRule group ? group.Rules.ToList() : [rule]).OfType<AngleSharp.Css.Dom.ICssStyleRule>().Select(rule => rule.SelectorText).ToList();
-        Assert.True(selectors[^1] == ".after", $"{css}\n---\n{taken}");
+        Assert.True(selectors[^1] == ".after" && !selectors.Contains(null!), $"{css}\n---\n{taken}");
         Assert.All(selectors.SkipLast(1).SelectMany(selector => selector.Split(',')), selector => Assert.StartsWith(".in", selector.Trim(), StringComparison.Ordinal));
     }
 }
