@@ -45,20 +45,11 @@ internal sealed class DeliveryWorker(Leases<Delivery> leases, WorkTools tools, M
             return;
         }
 
-        string answer;
-        try
-        {
-            answer = await (_sender ??= provider.GetRequiredService<MailSender>()).SendAsync(message, cancellation, delivery.Key);
-        }
-        catch (Exception failure) when (failure is not (OperationCanceledException or ClaimLostException) || (failure is OperationCanceledException && !cancellation.IsCancellationRequested))
-        {
-            await FailAsync(claim, database, delivery, failure);
-            if (MailFailure.Of(failure) == MailFault.Receiver) await services.GetRequiredService<ReturnKeeping>().KeepAsync(new MailReturn(ReturnKind.Hard, delivery.Subscriber.Mail, delivery.Key, failure.Message), cancellation);
-            return;
-        }
-
-        await EndAsync(claim, database, delivery, DeliveryState.Delivered, answer);
-        await transport.WorksAsync();
+        var handover = await transport.HandOverAsync(_sender ??= provider.GetRequiredService<MailSender>(), message, delivery.Attempts, delivery.Key, cancellation);
+        if (!handover.Counts) delivery.Attempts--;
+        var state = handover.Fault is null ? DeliveryState.Delivered : handover.Next is null ? DeliveryState.Failed : DeliveryState.Retrying;
+        await EndAsync(claim, database, delivery, state, handover.Answer, handover.Next);
+        if (handover.Fault == MailFault.Receiver) await services.GetRequiredService<ReturnKeeping>().KeepAsync(new MailReturn(ReturnKind.Hard, delivery.Subscriber.Mail, delivery.Key, handover.Answer), cancellation);
     }
 
     /// <inheritdoc/>
@@ -105,18 +96,6 @@ internal sealed class DeliveryWorker(Leases<Delivery> leases, WorkTools tools, M
         var edition = await mails.EditionAsync(delivery.EditionId, cancellation);
         var leave = messages.LeaveAddress(subscriber, edition.Key);
         return (messages.Make(composed.For(leave, messages.ChooseAddress(subscriber), delivery.IsSecond), edition.Digest.Site, edition.Digest, SubscriberMessage.AddressOf(subscriber), delivery.Key, leave), null);
-    }
-
-    private async Task FailAsync(Claim<Delivery> claim, AntiphonContext database, Delivery delivery, Exception failure)
-    {
-        Tools.Log.LogInformation("A mail of an edition was not handed over: {Reason}", failure.Message);
-        var fault = MailFailure.Of(failure);
-        var wait = fault is MailFault.Server or MailFault.Refusal ? await transport.FailedAsync(fault, failure.Message) : (DateTimeOffset?)null;
-        // While the server takes no mail at all, no attempt is counted.
-        if (fault == MailFault.Server) delivery.Attempts--;
-        var pause = fault == MailFault.Server ? TimeSpan.Zero : fault is MailFault.Refusal or MailFault.Passing ? RetrySchedule.PauseAfter(delivery.Attempts, Tools.Random.NextDouble()) : null;
-        if (pause is null) await EndAsync(claim, database, delivery, DeliveryState.Failed, failure.Message);
-        else await EndAsync(claim, database, delivery, DeliveryState.Retrying, failure.Message, fault == MailFault.Server ? wait : Tools.Clock.GetUtcNow() + (pause.Value * Tools.Options.Value.PauseFactor));
     }
 
     private Task EndAsync(Claim<Delivery> claim, AntiphonContext database, Delivery delivery, DeliveryState state, string answer, DateTimeOffset? next = null)

@@ -87,20 +87,7 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
         }
     }
 
-    private async Task<Digest> DigestAsync(long site, long? id, DigestRequest request, CancellationToken cancellation)
-    {
-        var known = id is null ? null : await database.Digests.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation);
-        return new Digest
-        {
-            Id = known?.Id ?? 0,
-            SiteId = site,
-            Site = await database.Sites.AsNoTracking().FirstAsync(one => one.Id == site, cancellation),
-            Settings = request.Settings,
-            Segment = await database.Segments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == request.SegmentId && one.SiteId == site, cancellation),
-            IsUsual = request.IsUsual,
-            CreatedAt = known?.CreatedAt ?? clock.GetUtcNow(),
-        };
-    }
+    private Task<Digest> DigestAsync(long site, long? id, DigestRequest request, CancellationToken cancellation) => DigestDraft.OfAsync(database, site, id, request, clock.GetUtcNow(), cancellation);
 
     private async Task<(ComposedDigest Mail, int Posts, bool IsExample)?> ComposeAsync(Digest digest, CancellationToken cancellation)
     {

@@ -1,6 +1,5 @@
 using Antiphon.Core.Syndication.Digests;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication.Mailing;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Readers;
 using Microsoft.EntityFrameworkCore;
@@ -19,15 +18,7 @@ internal sealed class DigestReach(AntiphonContext database, TimeProvider clock)
         var since = now.AddDays(-Days);
         var posts = await database.Posts.AsNoTracking().PublicAt(now).Include(one => one.Blog.Following).Where(one => one.SiteId == site && one.PublishedAt > since).ToListAsync(cancellation);
         var chosen = posts.Where(post => !post.Details.StaysOutOfMail && request.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null).ToLookup(DigestPosts.OriginOf);
-        var digest = new Digest
-        {
-            SiteId = site,
-            Settings = request.Settings,
-            IsUsual = request.IsUsual,
-            Segment = await database.Segments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == request.SegmentId && one.SiteId == site, cancellation),
-            SegmentId = request.SegmentId,
-        };
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).SingleAsync(cancellation);
-        return new DigestReachView(Days, chosen[PostOrigin.Written].Count(), chosen[PostOrigin.Followed].Count(), chosen[PostOrigin.BroughtIn].Count(), await database.Subscribers.Of(digest, database, zone, now).CountAsync(cancellation));
+        var digest = await DigestDraft.OfAsync(database, site, id: null, request, now, cancellation);
+        return new DigestReachView(Days, chosen[PostOrigin.Written].Count(), chosen[PostOrigin.Followed].Count(), chosen[PostOrigin.BroughtIn].Count(), await database.Subscribers.Of(digest, database, digest.Site.TimeZone, now).CountAsync(cancellation));
     }
 }

@@ -7,6 +7,7 @@ using Antiphon.Server.Notices;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
+using MimeKit;
 
 namespace Antiphon.Server.Mail;
 
@@ -14,7 +15,7 @@ namespace Antiphon.Server.Mail;
 /// Knows whether the mail server takes mail. While it does not, nothing is handed over, no attempt is counted and nobody is suppressed; the teams are told once, and one mail tries again after growing
 /// pauses. Kept in the database, so that every server knows.
 /// </summary>
-internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases, NoticeBoard board, TimeProvider clock, Random random, IOptions<DeliveryOptions> options)
+internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases, NoticeBoard board, TimeProvider clock, Random random, IOptions<DeliveryOptions> options, ILogger<MailTransport> log)
 {
     private const int RefusalsToPause = 5;
     private const int LongestReason = 300;
@@ -30,19 +31,41 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
         return !await database.MailStandings.AnyAsync(standing => standing.PausedUntil > now, cancellation);
     }
 
-    /// <summary>The server took a mail.</summary>
-    public async Task WorksAsync()
+    /// <summary>Hands a mail over. What the server says is no exception; what is thrown means that nobody was asked.</summary>
+    /// <param name="sender">The connection.</param>
+    /// <param name="message">The mail.</param>
+    /// <param name="attempts">Attempts with this one.</param>
+    /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
+    /// <param name="cancellation">Ends it when the server stops.</param>
+    /// <exception cref="ClaimLostException">Somebody else sends it.</exception>
+    public async Task<Handover> HandOverAsync(MailSender sender, MimeMessage message, int attempts, string? key, CancellationToken cancellation)
+    {
+        try
+        {
+            var answer = await sender.SendAsync(message, cancellation, key);
+            await WorksAsync();
+            return new Handover(answer, null, null, Counts: true);
+        }
+        catch (Exception failure) when (failure is not ClaimLostException && !(failure is OperationCanceledException && cancellation.IsCancellationRequested))
+        {
+            log.LogInformation("A mail was not handed over: {Reason}", failure.Message);
+            var fault = MailFailure.Of(failure);
+            var wait = fault is MailFault.Server or MailFault.Refusal ? await FailedAsync(fault, failure.Message) : (DateTimeOffset?)null;
+            if (fault == MailFault.Server) return new Handover(failure.Message, fault, wait, Counts: false);
+            var pause = fault is MailFault.Refusal or MailFault.Passing ? RetrySchedule.PauseAfter(attempts, random.NextDouble()) : null;
+            return new Handover(failure.Message, fault, pause is null ? null : clock.GetUtcNow() + (pause.Value * options.Value.PauseFactor), Counts: true);
+        }
+    }
+
+    private async Task WorksAsync()
     {
         await using var database = await databases.CreateDbContextAsync();
         // Asked first: most of the time there is nothing to forget, and asking keeps nobody from writing.
         if (await database.MailStandings.AnyAsync()) await database.MailStandings.ExecuteDeleteAsync();
     }
 
-    /// <summary>The server could not be reached, did not let us in, or refused what says nothing of the address.</summary>
-    /// <param name="fault"><see cref="MailFault.Server"/> pauses at once; of <see cref="MailFault.Refusal"/> five in a row do.</param>
-    /// <param name="reason">What it said.</param>
-    /// <returns>When the mail may try again.</returns>
-    public async Task<DateTimeOffset> FailedAsync(MailFault fault, string reason)
+    // The server could not be reached, did not let us in, or refused what says nothing of the address: the first two pause all mail at once, of the last five in a row do. When it may try again.
+    private async Task<DateTimeOffset> FailedAsync(MailFault fault, string reason)
     {
         await using var database = await databases.CreateDbContextAsync();
         await using var transaction = await database.Database.BeginTransactionAsync();

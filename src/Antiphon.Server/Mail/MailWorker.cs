@@ -1,4 +1,3 @@
-using Antiphon.Core.Syndication;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Entities;
@@ -42,23 +41,13 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     {
         await using var database = await Tools.Databases.CreateDbContextAsync(cancellation);
         var due = await All(database).SingleAsync(one => one.Id == claim.Key, cancellation);
-        var (message, now) = (MessageOf(due), Tools.Clock.GetUtcNow());
         await using var sender = services.GetRequiredService<MailSender>();
-        due.Attempts++;
-        try
-        {
-            await sender.SendAsync(message, cancellation);
-        }
-        catch (Exception failure) when (failure is not (OperationCanceledException or ClaimLostException) || (failure is OperationCanceledException && !cancellation.IsCancellationRequested))
-        {
-            await NotSentAsync(due, failure, now);
-            await claim.EndAsync(database, CancellationToken.None);
-            return;
-        }
-
-        due.SentAt = now;
+        var (handover, now) = (await tools.Transport.HandOverAsync(sender, MessageOf(due), due.Attempts + 1, key: null, cancellation), Tools.Clock.GetUtcNow());
+        if (handover.Counts) due.Attempts++;
+        if (handover.Fault is null) due.SentAt = now;
+        else if (handover.Next is { } next) due.NextAttemptAt = next;
+        else due.FailedAt = now;
         await claim.EndAsync(database, CancellationToken.None);
-        await tools.Transport.WorksAsync();
     }
 
     /// <inheritdoc/>
@@ -66,21 +55,6 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     {
         row.FailedAt = Tools.Clock.GetUtcNow();
         return LossOf(await All(database).SingleAsync(one => one.Id == row.Id, cancellation));
-    }
-
-    private async Task NotSentAsync(TMail due, Exception failure, DateTimeOffset now)
-    {
-        var fault = MailFailure.Of(failure);
-        Tools.Log.LogInformation("A mail of kind {Kind} was not handed over: {Reason}", typeof(TMail).Name, failure.Message);
-        if (fault is MailFault.Server or MailFault.Refusal)
-        {
-            due.NextAttemptAt = await tools.Transport.FailedAsync(fault, failure.Message);
-            if (fault == MailFault.Server) due.Attempts--;
-            if (due.Attempts < RetrySchedule.MaxAttempts) return;
-        }
-
-        if (fault == MailFault.Passing && RetrySchedule.PauseAfter(due.Attempts, Tools.Random.NextDouble()) is { } pause) due.NextAttemptAt = now + (pause * Tools.Options.Value.PauseFactor);
-        else due.FailedAt = now;
     }
 
     private MimeMessage MessageOf(TMail due)

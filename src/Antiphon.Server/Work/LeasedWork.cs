@@ -22,6 +22,9 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     private static readonly TimeSpan AfterBusy = TimeSpan.FromSeconds(5);
     private readonly WakeUp _wake = wake ?? new WakeUp();
 
+    // Whether there was something the last time; then there likely is more.
+    private volatile bool _isBusy;
+
     private int MostUnfinished => tools.Options.Value.MostUnfinished;
 
     /// <summary>How many are done side by side.</summary>
@@ -76,7 +79,9 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     /// <summary>Does one piece of work; false when there is none.</summary>
     public async Task<bool> DoNextAsync(CancellationToken cancellation)
     {
-        if (!await IsOpenAsync(cancellation) || await leases.ClaimAsync(NextAsync, BeginAsync, cancellation) is not { } claim) return false;
+        var claim = await IsOpenAsync(cancellation) ? await leases.ClaimAsync(NextAsync, BeginAsync, _isBusy, cancellation) : null;
+        _isBusy = claim is not null;
+        if (claim is null) return false;
         // Whoever waits beside us looks as well.
         _wake.Wake();
         await DoAsync(claim, cancellation);
@@ -86,7 +91,7 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     /// <summary>Does the work of one row now, for somebody who does not want to wait; false while somebody else is at it.</summary>
     public async Task<bool> DoNowAsync(long key, CancellationToken cancellation)
     {
-        if (await leases.ClaimAsync((database, now, token) => Now(database, key, now).FirstOrDefaultAsync(token), BeginAsync, cancellation) is not { } claim) return false;
+        if (await leases.ClaimAsync((database, now, token) => Now(database, key, now).FirstOrDefaultAsync(token), BeginAsync, isLikely: true, cancellation) is not { } claim) return false;
         await DoAsync(claim, cancellation);
         return true;
     }

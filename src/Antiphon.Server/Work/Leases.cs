@@ -18,15 +18,16 @@ internal sealed class Leases<TRow>(IDbContextFactory<AntiphonContext> databases,
     private TimeSpan Young => Length / 4;
 
     /// <summary>Claims a row.</summary>
-    /// <param name="next">Finds the row that comes first among those nobody holds; null when there is none. Asked twice: first without keeping others from writing.</param>
+    /// <param name="next">Finds the row that comes first among those nobody holds; null when there is none.</param>
     /// <param name="begin">Records in the same transaction what else begins with it; null for nothing.</param>
+    /// <param name="isLikely">Whether there is likely something to do; where there is not, it is looked for first without keeping others from writing.</param>
     /// <param name="cancellation">Ends it early.</param>
     /// <returns>The claim, or null when there is nothing to do.</returns>
-    public async Task<Claim<TRow>?> ClaimAsync(Func<AntiphonContext, DateTimeOffset, CancellationToken, Task<TRow?>> next, Func<AntiphonContext, TRow, CancellationToken, Task>? begin, CancellationToken cancellation)
+    public async Task<Claim<TRow>?> ClaimAsync(Func<AntiphonContext, DateTimeOffset, CancellationToken, Task<TRow?>> next, Func<AntiphonContext, TRow, CancellationToken, Task>? begin, bool isLikely, CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
         database.ChangeTracker.QueryTrackingBehavior = QueryTrackingBehavior.NoTracking;
-        if (await next(database, clock.GetUtcNow(), cancellation) is null) return null;
+        if (!isLikely && await next(database, clock.GetUtcNow(), cancellation) is null) return null;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var now = clock.GetUtcNow();
         if (await next(database, now, cancellation) is not { } row) return null;

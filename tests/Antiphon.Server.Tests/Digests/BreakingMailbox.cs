@@ -1,27 +1,13 @@
 using System.Collections.Concurrent;
 using System.Globalization;
-using System.Net;
-using System.Net.Sockets;
-using System.Text;
 
 namespace Antiphon.Server.Tests.Digests;
 
 /// <summary>A mailbox (RFC 1939) whose sessions break off as often as a test says: before their end, so that nothing that was deleted is gone (§6).</summary>
-internal sealed class BreakingMailbox : IDisposable
+internal sealed class BreakingMailbox : LineServer
 {
-    private readonly TcpListener _listener = new(IPAddress.Loopback, 0);
-    private readonly CancellationTokenSource _end = new();
     private readonly ConcurrentDictionary<int, string> _mails = new();
     private int _breaks;
-
-    public BreakingMailbox()
-    {
-        _listener.Start();
-        _ = ListenAsync();
-    }
-
-    /// <summary>Its port.</summary>
-    public int Port => ((IPEndPoint)_listener.LocalEndpoint).Port;
 
     /// <summary>Sessions that still break off.</summary>
     public int Breaks
@@ -37,36 +23,11 @@ internal sealed class BreakingMailbox : IDisposable
     public void Put(string mail) => _mails[_mails.Count + 1] = mail.ReplaceLineEndings("\r\n");
 
     /// <inheritdoc/>
-    public void Dispose()
+    protected override async Task TalkAsync(StreamReader reader, StreamWriter writer)
     {
-        _end.Cancel();
-        _listener.Dispose();
-        _end.Dispose();
-    }
-
-    private async Task ListenAsync()
-    {
-        while (!_end.IsCancellationRequested)
-        {
-            try
-            {
-                _ = TalkAsync(await _listener.AcceptTcpClientAsync(_end.Token));
-            }
-            catch (Exception end) when (end is OperationCanceledException or ObjectDisposedException or SocketException)
-            {
-                return;
-            }
-        }
-    }
-
-    private async Task TalkAsync(TcpClient client)
-    {
-        using var owned = client;
-        using var reader = new StreamReader(client.GetStream(), Encoding.ASCII);
-        await using var writer = new StreamWriter(client.GetStream(), Encoding.ASCII) { NewLine = "\r\n", AutoFlush = true };
         var (offered, deleted) = (_mails.OrderBy(mail => mail.Key).ToList(), new List<int>());
         await writer.WriteLineAsync("+OK ready");
-        while (await reader.ReadLineAsync() is { } line)
+        while (await reader.ReadLineAsync(End) is { } line)
         {
             var words = line.Split(' ');
             var at = words.Length > 1 && int.TryParse(words[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number - 1 : -1;

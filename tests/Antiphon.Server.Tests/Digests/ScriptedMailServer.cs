@@ -1,30 +1,17 @@
 using System.Collections.Concurrent;
-using System.Net;
-using System.Net.Sockets;
 using System.Text;
 using MimeKit;
 
 namespace Antiphon.Server.Tests.Digests;
 
 /// <summary>A mail server (RFC 5321) that fails as a test says, and keeps what it took.</summary>
-internal sealed class ScriptedMailServer : IDisposable
+internal sealed class ScriptedMailServer : LineServer
 {
-    private readonly TcpListener _listener = new(IPAddress.Loopback, 0);
-    private readonly CancellationTokenSource _end = new();
     private readonly ConcurrentBag<MimeMessage> _taken = [];
     private int _failures;
 
-    public ScriptedMailServer()
-    {
-        _listener.Start();
-        _ = ListenAsync();
-    }
-
     /// <summary>Where it fails: a verb, "GREETING", "SIGN-IN", "RELAY" or "BUSY"; null for nowhere.</summary>
     public string? FailsAt { get; set; }
-
-    /// <summary>Its port.</summary>
-    public int Port => ((IPEndPoint)_listener.LocalEndpoint).Port;
 
     /// <summary>How often it failed since it was asked last.</summary>
     public int Failures => Volatile.Read(ref _failures);
@@ -40,47 +27,11 @@ internal sealed class ScriptedMailServer : IDisposable
     }
 
     /// <inheritdoc/>
-    public void Dispose()
+    protected override async Task TalkAsync(StreamReader reader, StreamWriter writer)
     {
-        _end.Cancel();
-        _listener.Dispose();
-        _end.Dispose();
-    }
-
-    private async Task ListenAsync()
-    {
-        while (!_end.IsCancellationRequested)
-        {
-            try
-            {
-                _ = TalkAsync(await _listener.AcceptTcpClientAsync(_end.Token));
-            }
-            catch (Exception end) when (end is OperationCanceledException or ObjectDisposedException or SocketException)
-            {
-                return;
-            }
-        }
-    }
-
-    private async Task TalkAsync(TcpClient client)
-    {
-        using (client)
-        {
-            try
-            {
-                using var reader = new StreamReader(client.GetStream(), Encoding.Latin1);
-                await using var writer = new StreamWriter(client.GetStream(), Encoding.Latin1) { NewLine = "\r\n", AutoFlush = true };
-                if (Breaks("GREETING")) return;
-                await writer.WriteLineAsync("220 Ready");
-                while (await reader.ReadLineAsync(_end.Token) is { } line && await AnswerAsync(line, reader, writer))
-                {
-                }
-            }
-            catch (Exception end) when (end is IOException or OperationCanceledException or ObjectDisposedException)
-            {
-                // The other side hung up.
-            }
-        }
+        if (Breaks("GREETING")) return;
+        await writer.WriteLineAsync("220 Ready");
+        while (await reader.ReadLineAsync(End) is { } line && await AnswerAsync(line, reader, writer)) continue;
     }
 
     private async Task<bool> AnswerAsync(string line, StreamReader reader, StreamWriter writer)
@@ -106,9 +57,9 @@ internal sealed class ScriptedMailServer : IDisposable
     {
         await writer.WriteLineAsync("354 End with a dot");
         var source = new StringBuilder();
-        while (await reader.ReadLineAsync(_end.Token) is { } line && line != ".") source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
+        while (await reader.ReadLineAsync(End) is { } line && line != ".") source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
         if (Breaks("DOT")) return false;
-        _taken.Add(await MimeMessage.LoadAsync(new MemoryStream(Encoding.Latin1.GetBytes(source.ToString())), _end.Token));
+        _taken.Add(await MimeMessage.LoadAsync(new MemoryStream(Encoding.Latin1.GetBytes(source.ToString())), End));
         await writer.WriteLineAsync("250 2.0.0 Taken");
         return true;
     }

@@ -18,9 +18,8 @@ const { data } = useQuery({
     <ul v-else>
       <li v-for="act in data" :key="act.id">
         <b>{{ act.by }}</b>
-        <router-link v-if="act.postId" class="plain" :to="`/s/${props.siteId}/posts/${act.postId}`"> {{ act.what }}</router-link><template v-else>
-          {{ act.what }}</template
-        >
+        <router-link v-if="act.postId" class="plain" :to="`/s/${props.siteId}/posts/${act.postId}`">{{ act.what }}</router-link>
+        <span v-else>{{ act.what }}</span>
         <WhenText class="soft small" :at="act.at" :zone="props.zone" />
       </li>
     </ul>
@@ -36,6 +35,11 @@ ul {
   overflow: auto;
 }
 li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 6px;
+  overflow-wrap: anywhere;
   padding: 6px 0;
   border-bottom: 1px solid var(--hair);
 }

@@ -67,4 +67,24 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
 td {
   overflow-wrap: anywhere;
 }
+/* A name and an address need the whole width of a phone. */
+@media (max-width: 560px) {
+  tr {
+    display: grid;
+    grid-template-columns: 170px auto;
+    align-items: center;
+    border-bottom: 1px solid var(--hair);
+    padding: 10px 0;
+  }
+  .ruled td {
+    border: 0;
+    padding: 3px 0;
+  }
+  .ruled td:first-child {
+    grid-column: 1 / -1;
+  }
+  .remove {
+    padding-left: 14px;
+  }
+}
 </style>

@@ -139,6 +139,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
 }
 .pair {
   display: grid;
+  align-items: start;
   grid-template-columns: 1fr 1fr;
   gap: 10px;
 }
