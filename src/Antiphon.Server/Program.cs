@@ -72,7 +72,7 @@ builder.AddEmbed();
 builder.AddDemo();
 
 var app = builder.Build();
-await app.PrepareDatabaseAsync();
+if (!await app.PrepareDatabaseAsync()) return 1;
 app.UsePlatform();
 app.MapHealth();
 app.MapAccounts();
@@ -148,6 +148,7 @@ site.MapFinding();
 
 app.MapWorkplace();
 await app.RunAsync();
+return 0;
 
 /// <summary>Entry point, visible to the tests that start the server.</summary>
 public partial class Program;

@@ -1,4 +1,5 @@
 using Antiphon.Data;
+using Antiphon.Data.Upgrading;
 using Antiphon.Server.Accounts;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
@@ -21,23 +22,24 @@ internal static class DatabaseRegistration
         builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContext());
     }
 
-    /// <summary>Brings the database up to date and, in the demo, fills an empty one.</summary>
-    public static async Task PrepareDatabaseAsync(this WebApplication app)
+    /// <summary>Brings the database up to date and, in the demo, fills an empty one. False, with the reason in the log, for one that this version does not understand.</summary>
+    public static async Task<bool> PrepareDatabaseAsync(this WebApplication app)
     {
         await using var scope = app.Services.CreateAsyncScope();
         var context = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        await MigrateAsync(context);
+        try
+        {
+            await DatabaseUpgrade.RunAsync(context);
+        }
+        catch (DatabaseTooNewException refusal)
+        {
+            app.Logger.LogCritical("{Reason}", refusal.Message);
+            return false;
+        }
+
         await Search.PlainTexts.FillAsync(context);
         await Demo.DemoRegistration.SeedAsync(scope.ServiceProvider);
         await scope.ServiceProvider.GetRequiredService<SetupKey>().PrepareAsync(CancellationToken.None);
-    }
-
-    // Asked first: whoever is killed while migrating leaves a lock behind, for which every later start would wait for ever.
-    private static async Task MigrateAsync(AntiphonContext context)
-    {
-        if (!(await context.Database.GetPendingMigrationsAsync()).Any()) return;
-        var hasLock = await context.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").SingleAsync() > 0;
-        if (hasLock) await context.Database.ExecuteSqlAsync($"DELETE FROM __EFMigrationsLock WHERE julianday(Timestamp) < julianday('now', '-10 minutes')");
-        await context.Database.MigrateAsync();
+        return true;
     }
 }

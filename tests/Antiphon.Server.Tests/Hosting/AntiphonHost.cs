@@ -17,6 +17,7 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     private readonly TemporaryFolder _data = new();
     private readonly int _port = FreePorts.Take(1)[0];
     private readonly Dictionary<string, string> _settings = [];
+    private string? _database;
 
     /// <summary>Where it listens.</summary>
     public Uri Address => new($"http://127.0.0.1:{_port}/");
@@ -43,12 +44,26 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
         return this;
     }
 
+    /// <summary>Begins with a copy of this database of the demo instead of an empty one.</summary>
+    public AntiphonHost From(string database)
+    {
+        _database = database;
+        return this;
+    }
+
     /// <summary>Starts the server and makes owner, site and blog.</summary>
     public async Task InitializeAsync()
     {
-        await EmptyDatabase.PlaceAsync(_data.Path);
+        if (_database is null) await EmptyDatabase.PlaceAsync(_data.Path);
+        else File.Copy(_database, Path.Combine(_data.Path, "antiphon.db"));
         UseKestrel(_port);
         StartServer();
+        if (_database is null) await SetUpAsync();
+        else Owner = WithToken("demo-token");
+    }
+
+    private async Task SetUpAsync()
+    {
         using var first = new Visitor(Address);
         await first.PostAsync("api/setup", new { name = "Imogen Tarrant", mail = "imogen@quillmoor.example", password = Password, key = await File.ReadAllTextAsync(Path.Combine(_data.Path, "setup-key")) });
         var token = await first.PostAsync("api/tokens", new { name = "tests" });

@@ -1,4 +1,5 @@
 using Antiphon.Data;
+using Antiphon.Data.Upgrading;
 using Antiphon.Tests;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
@@ -21,7 +22,7 @@ internal static class EmptyDatabase
         options.UseAntiphonSqlite(file);
         await using (var context = new AntiphonContext(options.Options))
         {
-            await context.Database.MigrateAsync();
+            await DatabaseUpgrade.RunAsync(context);
             // What stands in the log beside the file belongs into it before it is copied.
             await context.Database.ExecuteSqlRawAsync("PRAGMA wal_checkpoint(TRUNCATE)");
             SqliteConnection.ClearPool((SqliteConnection)context.Database.GetDbConnection());
