@@ -1,4 +1,7 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Definition;
+using Antiphon.Core.Listings.Entries;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Benchmarks;

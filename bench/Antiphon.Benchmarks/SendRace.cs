@@ -1,6 +1,6 @@
 using System.Diagnostics;
 using System.Globalization;
-using Antiphon.Core.Syndication.Composing;
+using Antiphon.Core.Channels.Composing;
 using Antiphon.Tests;
 
 namespace Antiphon.Benchmarks;

@@ -1,19 +1,36 @@
+using Antiphon.Core.Channels;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Html;
+using Antiphon.Core.Mailing.Digests;
+using Antiphon.Core.Mailing.Returns;
+using Antiphon.Core.Mentions;
 using Antiphon.Core.Posts;
+using Antiphon.Core.Referrals;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Arrivals;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Digests;
-using Antiphon.Core.Syndication.Mentions;
-using Antiphon.Core.Syndication.Subscribers;
+using Antiphon.Core.Subscribers;
+using Antiphon.Core.Work;
+using Antiphon.Data.Accounts;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Data.Comments.Readers;
 using Antiphon.Data.Conversions;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Conversation;
-using Antiphon.Data.Entities.Moderation;
-using Antiphon.Data.Entities.Syndication;
-using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Data.Feeds;
+using Antiphon.Data.Feeds.Monitoring;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Mailing;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Notices;
+using Antiphon.Data.Outgoing;
+using Antiphon.Data.Pictures;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Referrals;
+using Antiphon.Data.Sites;
+using Antiphon.Data.Subscribers;
 using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore;
 
@@ -282,7 +299,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     {
         base.OnModelCreating(builder);
         builder.ApplyConfigurationsFromAssembly(typeof(AntiphonContext).Assembly);
-        builder.HasDbFunction(() => StoredJson.Number(default, string.Empty)).HasName("json_extract").IsBuiltIn();
+        builder.HasDbFunction(() => JsonValue.Number(default, string.Empty)).HasName("json_extract").IsBuiltIn();
         // Sign-in compares the end of a lock-out inside the store, which needs the same form as every other instant.
         builder.Entity<Person>().Property(person => person.LockoutEnd).HasConversion<InstantConverter>();
     }

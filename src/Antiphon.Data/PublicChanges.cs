@@ -1,7 +1,6 @@
+using Antiphon.Core.Channels;
 using Antiphon.Core.Posts;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.ChangeTracking;
 

@@ -1,4 +1,5 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Entries;
 
 namespace Antiphon.Core.Coverage;
 

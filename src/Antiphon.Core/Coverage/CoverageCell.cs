@@ -1,3 +1,5 @@
+using Antiphon.Core.Listings.Filters;
+
 namespace Antiphon.Core.Coverage;
 
 /// <summary>One mark with its reason.</summary>
@@ -12,4 +14,4 @@ namespace Antiphon.Core.Coverage;
 /// <param name="Filter">What keeps the post out, for <see cref="CoverageReason.FilteredOut"/>.</param>
 public sealed record CoverageCell(
     CoverageMark Mark, CoverageReason Reason, int? Position = null, int? Shown = null, int Count = 0, int Open = 0, int Failed = 0, string? Detail = null,
-    Listings.PlacementReason? Filter = null);
+    PlacementReason? Filter = null);

@@ -1,4 +1,6 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Entries;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Core.Coverage;

@@ -1,3 +1,4 @@
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Html;
 

@@ -1,5 +1,6 @@
 using AngleSharp;
 using AngleSharp.Dom;
+using Antiphon.Core.Html.Trees;
 using Ganss.Xss;
 
 namespace Antiphon.Core.Html;

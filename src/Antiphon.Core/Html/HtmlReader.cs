@@ -1,6 +1,7 @@
 using System.Net;
 using AngleSharp.Html.Dom;
 using AngleSharp.Html.Parser;
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Html;
 

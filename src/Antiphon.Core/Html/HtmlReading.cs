@@ -1,4 +1,5 @@
 using AngleSharp.Html.Dom;
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Html;
 

@@ -1,5 +1,6 @@
 using System.Text;
 using AngleSharp.Dom;
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Html;
 

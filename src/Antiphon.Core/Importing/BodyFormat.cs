@@ -1,6 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
-using Antiphon.Core.Text.Markdown;
+using Antiphon.Core.Html.Markdown;
 
 namespace Antiphon.Core.Importing;
 

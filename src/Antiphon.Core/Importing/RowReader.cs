@@ -2,6 +2,7 @@ using System.Security.Cryptography;
 using System.Text;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Trees;
 using Antiphon.Core.Importing.Tidying;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;

@@ -1,6 +1,6 @@
 using System.Globalization;
 using Antiphon.Core.Feeds.Reading.Dates;
-using Antiphon.Core.Sites;
+using Antiphon.Core.Time;
 
 namespace Antiphon.Core.Importing;
 

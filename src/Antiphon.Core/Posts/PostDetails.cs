@@ -1,6 +1,6 @@
 using System.Text.Json.Serialization;
+using Antiphon.Core.Channels;
 using Antiphon.Core.Comments.Settings;
-using Antiphon.Core.Syndication.Channels;
 
 namespace Antiphon.Core.Posts;
 

@@ -17,7 +17,7 @@ namespace Antiphon.Data.Migrations
 #pragma warning disable 612, 618
             modelBuilder.HasAnnotation("ProductVersion", "10.0.15");
 
-            modelBuilder.Entity("Antiphon.Data.Entities.ApiToken", b =>
+            modelBuilder.Entity("Antiphon.Data.Accounts.ApiToken", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -50,37 +50,134 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ApiTokens");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Author", b =>
+            modelBuilder.Entity("Antiphon.Data.Accounts.Person", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("About")
+                    b.Property<int>("AccessFailedCount")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ConcurrencyStamp")
+                        .IsConcurrencyToken()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Link")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
+                    b.Property<string>("DisplayName")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("PictureAddress")
+                    b.Property<string>("Email")
+                        .HasMaxLength(256)
                         .HasColumnType("TEXT");
 
-                    b.Property<long>("SiteId")
+                    b.Property<bool>("EmailConfirmed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("LockoutEnabled")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("LockoutEnd")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("NormalizedEmail")
+                        .HasMaxLength(256)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("NormalizedUserName")
+                        .HasMaxLength(256)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PasswordHash")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PhoneNumber")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("PhoneNumberConfirmed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("SecurityStamp")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("TwoFactorEnabled")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("UserName")
+                        .HasMaxLength(256)
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("NormalizedEmail")
+                        .HasDatabaseName("EmailIndex");
+
+                    b.HasIndex("NormalizedUserName")
+                        .IsUnique()
+                        .HasDatabaseName("UserNameIndex");
+
+                    b.ToTable("AspNetUsers", (string)null);
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Accounts.Session", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SeenAt")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("SiteId", "Name")
+                    b.HasIndex("Hash")
                         .IsUnique();
 
-                    b.ToTable("Authors");
+                    b.HasIndex("PersonId");
+
+                    b.ToTable("Sessions");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Blog", b =>
+            modelBuilder.Entity("Antiphon.Data.Accounts.SignInFailure", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Network")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Person")
+                        .IsRequired()
+                        .HasMaxLength(64)
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Network", "At");
+
+                    b.HasIndex("Person", "At");
+
+                    b.ToTable("SignInFailures");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Blog", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -139,7 +236,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Blogs");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.BlogField", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.BlogField", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -162,63 +259,440 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("BlogFields");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.BulkChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.FeedMove", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Before")
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("From")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<long>("MadeAt")
+                    b.Property<string>("To")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.ToTable("FeedMoves");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.FeedVisitRecord", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("PersonId")
+                    b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("SiteId")
+                    b.Property<long>("BlogId")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long?>("UndoneAt")
+                    b.Property<int>("Bytes")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("ChangedEntries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Milliseconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("NewEntries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProblemDetail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int?>("Status")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("SiteId", "MadeAt");
+                    b.HasIndex("BlogId", "Id");
 
-                    b.ToTable("BulkChanges");
+                    b.ToTable("FeedVisits");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Category", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.Following", b =>
+                {
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Asked")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ETag")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Entries")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Failures")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("FeedAddress")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Host")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("IdsChange")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("LastGoodAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("LastModified")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LastVisitAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("MaxAgeSeconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("NextVisitAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PauseReason")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValueSql("'Usual'");
+
+                    b.Property<int>("PauseSeconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProblemDetail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Standing")
+                        .IsRequired()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT")
+                        .HasDefaultValue("Active");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("BlogId");
+
+                    b.HasIndex("NextVisitAt");
+
+                    b.ToTable("Followings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.HubSubscription", b =>
+                {
+                    b.Property<long>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("AskedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hub")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LeaseUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PushedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("RenewAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Secret")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Topic")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("BlogId");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("RenewAt");
+
+                    b.ToTable("HubSubscriptions");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.Channel", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Above")
-                        .HasColumnType("TEXT");
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
 
-                    b.Property<string>("Description")
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FailuresInRow")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("PauseReason")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PausedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Secret")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("SecretBefore")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("SecretBeforeUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("SiteId", "Name")
-                        .IsUnique();
+                    b.HasIndex("SiteId");
 
-                    b.ToTable("Categories");
+                    b.ToTable("Channels");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Comment", b =>
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelAttempt", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Answer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DeliveryId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Milliseconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Outcome")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("DeliveryId");
+
+                    b.ToTable("ChannelAttempts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelDelivery", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Act")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Answer")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ChannelId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CountNextAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CountedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Counts")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeliveredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("EditAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Held")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("OwnText")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PlannedFor")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ReceivedAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Round")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Sent")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Target")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Turn")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CountNextAt")
+                        .HasFilter("\"CountNextAt\" IS NOT NULL");
+
+                    b.HasIndex("HeldUntil")
+                        .HasFilter("\"HeldUntil\" IS NOT NULL");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("NextAttemptAt")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("PostId");
+
+                    b.HasIndex("ChannelId", "PlannedFor")
+                        .HasDatabaseName("IX_ChannelDeliveries_Ahead")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("ChannelId", "NextAttemptAt", "Id")
+                        .HasDatabaseName("IX_ChannelDeliveries_Turn")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("SiteId", "PlannedFor", "Id");
+
+                    b.HasIndex("SiteId", "State", "PostId");
+
+                    b.HasIndex("ChannelId", "PostId", "Target", "Round")
+                        .IsUnique()
+                        .HasFilter("\"Act\" = 'Publish'");
+
+                    b.ToTable("ChannelDeliveries");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelStart", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ChannelId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ChannelId", "At");
+
+                    b.ToTable("ChannelStarts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Comment", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -407,7 +881,59 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Comments");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentReport", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentCount", b =>
+                {
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Standing")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Count")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("SiteId", "Standing");
+
+                    b.ToTable("CommentCounts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentReaction", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("GivenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PlaceKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ReaderKey")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Sign")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ThreadId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CommentId");
+
+                    b.HasIndex("ThreadId", "CommentId", "ReaderKey", "Sign")
+                        .IsUnique();
+
+                    b.ToTable("CommentReactions");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentReport", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -442,7 +968,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("CommentReports");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentThread", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentThread", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -499,7 +1025,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Threads");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentVote", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentVote", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -531,43 +1057,277 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("CommentVotes");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.CommentReaction", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentDeed", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<long?>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("GivenAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PlaceKey")
+                    b.Property<string>("After")
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("ReaderKey")
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Before")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Sign")
+                    b.Property<long?>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<long>("ThreadId")
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Way")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CommentId");
+
+                    b.HasIndex("PersonId");
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.ToTable("CommentDeeds");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentLook", b =>
+                {
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("SiteId", "PersonId");
+
+                    b.HasIndex("CommentId");
+
+                    b.ToTable("CommentLooks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentNote", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Text")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("CommentId");
+
+                    b.HasIndex("PersonId");
+
+                    b.ToTable("CommentNotes");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.DecisionLink", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CommentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ExpiresAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("UsedAt")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
                     b.HasIndex("CommentId");
 
-                    b.HasIndex("ThreadId", "CommentId", "ReaderKey", "Sign")
+                    b.HasIndex("Hash")
                         .IsUnique();
 
-                    b.ToTable("CommentReactions");
+                    b.HasIndex("PersonId");
+
+                    b.ToTable("DecisionLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ConfirmedReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticeWish", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("About")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("EveryHours")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("LastSentAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<TimeOnly?>("QuietFrom")
+                        .HasColumnType("TEXT");
+
+                    b.Property<TimeOnly?>("QuietUntil")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ReportsToldUpTo")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ToldUpTo")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PersonId");
+
+                    b.HasIndex("SiteId", "PersonId")
+                        .IsUnique();
+
+                    b.ToTable("NoticeWishes");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.SavedView", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Query")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PersonId");
+
+                    b.HasIndex("SiteId", "PersonId");
+
+                    b.ToTable("SavedViews");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.WriterMark", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("By")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("MadeById")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mark")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("OwnerKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Shown")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("Until")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Value")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("MadeById");
+
+                    b.HasIndex("SiteId", "By", "Value")
+                        .IsUnique();
+
+                    b.ToTable("WriterMarks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ConfirmedReader", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -583,7 +1343,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ConfirmedReaders");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ProvenDevice", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ProvenDevice", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -602,7 +1362,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ProvenDevices");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ReaderLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ReaderLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -638,38 +1398,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReaderLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ThreadAlias", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("FoldedAddress")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Identifier")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ThreadId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("ThreadId");
-
-                    b.HasIndex("SiteId", "FoldedAddress")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId", "Identifier")
-                        .IsUnique();
-
-                    b.ToTable("ThreadAliases");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ThreadFollow", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ThreadFollow", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -708,34 +1437,38 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ThreadFollows");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.FeedMove", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.ThreadAlias", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("BlogId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("From")
-                        .IsRequired()
+                    b.Property<string>("FoldedAddress")
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("To")
-                        .IsRequired()
+                    b.Property<string>("Identifier")
                         .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ThreadId")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("BlogId");
+                    b.HasIndex("ThreadId");
 
-                    b.ToTable("FeedMoves");
+                    b.HasIndex("SiteId", "FoldedAddress")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Identifier")
+                        .IsUnique();
+
+                    b.ToTable("ThreadAliases");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.FeedSettings", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.FeedSettings", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -795,167 +1528,48 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("FeedSettings");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.FeedVisitRecord", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.HubReader", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("At")
+                    b.Property<long?>("AskedSeconds")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("AskedSecret")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("AsksToEnd")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Attempts")
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("BlogId")
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("Bytes")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("ChangedEntries")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Milliseconds")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("NewEntries")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Outcome")
+                    b.Property<string>("Callback")
                         .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Problem")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("ProblemDetail")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int?>("Status")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("BlogId", "Id");
-
-                    b.ToTable("FeedVisits");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Following", b =>
-                {
-                    b.Property<long>("BlogId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Asked")
                         .HasColumnType("TEXT");
 
                     b.Property<long>("ClaimNumber")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("ETag")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Entries")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Failures")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("FeedAddress")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Host")
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("IdsChange")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("LastGoodAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("LastModified")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("LastVisitAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("MaxAgeSeconds")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("NextVisitAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PauseReason")
-                        .IsRequired()
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("TEXT")
-                        .HasDefaultValueSql("'Usual'");
-
-                    b.Property<int>("PauseSeconds")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Problem")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("ProblemDetail")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Standing")
-                        .IsRequired()
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("TEXT")
-                        .HasDefaultValue("Active");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("BlogId");
-
-                    b.HasIndex("NextVisitAt");
-
-                    b.ToTable("Followings");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.HubSubscription", b =>
-                {
-                    b.Property<long>("BlogId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("AskedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
+                    b.Property<long?>("DueAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<long?>("HeldUntil")
                         .HasColumnType("INTEGER");
-
-                    b.Property<string>("Hub")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
 
                     b.Property<long?>("LeaseUntil")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long?>("PushedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("RenewAt")
-                        .HasColumnType("INTEGER");
-
                     b.Property<string>("Secret")
-                        .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("State")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
+                    b.Property<long>("Told")
+                        .HasColumnType("INTEGER");
 
                     b.Property<string>("Topic")
                         .IsRequired()
@@ -964,17 +1578,199 @@ namespace Antiphon.Data.Migrations
                     b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
-                    b.HasKey("BlogId");
+                    b.Property<long>("Wanted")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.HasIndex("DueAt");
+
+                    b.HasIndex("Topic", "Callback")
+                        .IsUnique();
+
+                    b.ToTable("HubReaders");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchRecord", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Advice")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Checks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Errors")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Findings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("From")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Problem")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("ProblemDetail")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Until")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Verdict")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Warnings")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("WatchedFeedId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("WatchedFeedId", "Id");
+
+                    b.ToTable("WatchRecords");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchedFeed", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("BlogId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("CheckedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("ETag")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Failures")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("LastModified")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("NextCheckAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("RepairKey")
+                        .HasColumnType("TEXT");
+
+                    b.Property<byte[]>("Repaired")
+                        .HasColumnType("BLOB");
+
+                    b.Property<long?>("RepairedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("RepairedChanges")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("RepairedType")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool?>("WasGood")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BlogId");
+
+                    b.HasIndex("NextCheckAt");
+
+                    b.HasIndex("RepairKey")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "Address")
+                        .IsUnique();
+
+                    b.ToTable("WatchedFeeds");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.PartnerFeed", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Choice")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsFullText")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("LastReadAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Reads")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
 
                     b.HasIndex("Key")
                         .IsUnique();
 
-                    b.HasIndex("RenewAt");
+                    b.HasIndex("SiteId");
 
-                    b.ToTable("HubSubscriptions");
+                    b.ToTable("PartnerFeeds");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Import", b =>
+            modelBuilder.Entity("Antiphon.Data.Importing.Import", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1072,121 +1868,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Imports");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Invitation", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("ById")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ExpiresAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("HandHash")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Hash")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Mail")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Role")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("ById");
-
-                    b.HasIndex("HandHash")
-                        .IsUnique();
-
-                    b.HasIndex("Hash")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId", "Mail")
-                        .IsUnique();
-
-                    b.ToTable("Invitations");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Letter", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Address")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("AnswerTo")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Attempts")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("FailedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("NextAttemptAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("SentAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("StopAddress")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Subject")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Text")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("NextAttemptAt");
-
-                    b.HasIndex("SiteId");
-
-                    b.ToTable("Letters");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
+            modelBuilder.Entity("Antiphon.Data.Listings.Listing", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1237,7 +1919,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Listings");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Look", b =>
+            modelBuilder.Entity("Antiphon.Data.Listings.Look", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1264,49 +1946,309 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Looks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.MailStanding", b =>
+            modelBuilder.Entity("Antiphon.Data.Listings.Sighting", b =>
                 {
                     b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("Failures")
+                    b.Property<long>("ClaimNumber")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long?>("PausedUntil")
+                    b.Property<long?>("ConfirmedAt")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Reason")
+                    b.Property<long?>("ConfirmingAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsThere")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ListingId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("LookedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PageAddress")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<long>("Since")
+                    b.Property<long?>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.ToTable("MailStandings");
+                    b.HasIndex("ListingId", "PageAddress")
+                        .IsUnique();
+
+                    b.ToTable("Sightings");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Membership", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.Delivery", b =>
                 {
-                    b.Property<long>("SiteId")
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("PersonId")
+                    b.Property<int>("Attempts")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Role")
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeliveredAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsSecond")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.HasKey("SiteId", "PersonId");
+                    b.Property<string>("LastAnswer")
+                        .HasColumnType("TEXT");
 
-                    b.HasIndex("PersonId");
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
 
-                    b.ToTable("Memberships");
+                    b.Property<int?>("Returned")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SubscriberId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("NextAttemptAt")
+                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+
+                    b.HasIndex("EditionId", "SubscriberId")
+                        .IsUnique();
+
+                    b.HasIndex("SubscriberId", "State");
+
+                    b.HasIndex("EditionId", "State", "Id");
+
+                    b.ToTable("Deliveries");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Mention", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.Digest", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsUsual")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("NextAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PausedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("SegmentId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("NextAt");
+
+                    b.HasIndex("SegmentId");
+
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("Digests");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Mailing.Edition", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Cancelled")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Delivered")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DigestId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DueAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Failed")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FinishedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("GatheredTo")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Left")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Occasion")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Opens")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("PausedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Settings")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("State")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Total")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("State");
+
+                    b.HasIndex("DigestId", "Occasion")
+                        .IsUnique();
+
+                    b.HasIndex("SiteId", "DueAt", "Id");
+
+                    b.ToTable("Editions");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Mailing.EditionLink", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Clicks")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("SecondClicks")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Key")
+                        .IsUnique();
+
+                    b.HasIndex("EditionId", "Address")
+                        .IsUnique();
+
+                    b.ToTable("EditionLinks");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Mailing.EditionPost", b =>
+                {
+                    b.Property<long>("EditionId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("EditionId", "PostId");
+
+                    b.HasIndex("PostId");
+
+                    b.ToTable("EditionPosts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Mentions.Mention", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1398,293 +2340,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Mentions");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentCount", b =>
-                {
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Standing")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Count")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("SiteId", "Standing");
-
-                    b.ToTable("CommentCounts");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentDeed", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("After")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Before")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Kind")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Way")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("CommentId");
-
-                    b.HasIndex("PersonId");
-
-                    b.HasIndex("SiteId", "Id");
-
-                    b.ToTable("CommentDeeds");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentLook", b =>
-                {
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("SiteId", "PersonId");
-
-                    b.HasIndex("CommentId");
-
-                    b.ToTable("CommentLooks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentNote", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Text")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("CommentId");
-
-                    b.HasIndex("PersonId");
-
-                    b.ToTable("CommentNotes");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.DecisionLink", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CommentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ExpiresAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Hash")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("UsedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("CommentId");
-
-                    b.HasIndex("Hash")
-                        .IsUnique();
-
-                    b.HasIndex("PersonId");
-
-                    b.ToTable("DecisionLinks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.NoticeWish", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("About")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("EveryHours")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("LastSentAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<TimeOnly?>("QuietFrom")
-                        .HasColumnType("TEXT");
-
-                    b.Property<TimeOnly?>("QuietUntil")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("ReportsToldUpTo")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ToldUpTo")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("PersonId");
-
-                    b.HasIndex("SiteId", "PersonId")
-                        .IsUnique();
-
-                    b.ToTable("NoticeWishes");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.SavedView", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Query")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("PersonId");
-
-                    b.HasIndex("SiteId", "PersonId");
-
-                    b.ToTable("SavedViews");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.WriterMark", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("By")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("MadeAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("MadeById")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Mark")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("OwnerKey")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Shown")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("Until")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Value")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("MadeById");
-
-                    b.HasIndex("SiteId", "By", "Value")
-                        .IsUnique();
-
-                    b.ToTable("WriterMarks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
+            modelBuilder.Entity("Antiphon.Data.Notices.Notice", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1721,7 +2377,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Notices");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.NoticeMail", b =>
+            modelBuilder.Entity("Antiphon.Data.Notices.NoticeMail", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1775,112 +2431,95 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("NoticeMails");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Outgoing.Letter", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("BodyHtml")
+                    b.Property<string>("Address")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Category")
+                    b.Property<string>("AnswerTo")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Attempts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("FailedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Key")
+                        .IsRequired()
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<long>("NextAttemptAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("SentAt")
+                        .HasColumnType("INTEGER");
+
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
-                    b.PrimitiveCollection<string>("Tags")
+                    b.Property<string>("StopAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Subject")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Title")
+                    b.Property<string>("Text")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("SiteId", "Name")
-                        .IsUnique();
+                    b.HasIndex("NextAttemptAt");
 
-                    b.ToTable("Patterns");
+                    b.HasIndex("SiteId");
+
+                    b.ToTable("Letters");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Person", b =>
+            modelBuilder.Entity("Antiphon.Data.Outgoing.MailStanding", b =>
                 {
                     b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
-                    b.Property<int>("AccessFailedCount")
+                    b.Property<int>("Failures")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("ConcurrencyStamp")
-                        .IsConcurrencyToken()
-                        .HasColumnType("TEXT");
+                    b.Property<long?>("PausedUntil")
+                        .HasColumnType("INTEGER");
 
-                    b.Property<string>("DisplayName")
+                    b.Property<string>("Reason")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Email")
-                        .HasMaxLength(256)
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("EmailConfirmed")
+                    b.Property<long>("Since")
                         .HasColumnType("INTEGER");
-
-                    b.Property<bool>("LockoutEnabled")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("LockoutEnd")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("NormalizedEmail")
-                        .HasMaxLength(256)
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("NormalizedUserName")
-                        .HasMaxLength(256)
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("PasswordHash")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("PhoneNumber")
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("PhoneNumberConfirmed")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("SecurityStamp")
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("TwoFactorEnabled")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("UserName")
-                        .HasMaxLength(256)
-                        .HasColumnType("TEXT");
 
                     b.HasKey("Id");
 
-                    b.HasIndex("NormalizedEmail")
-                        .HasDatabaseName("EmailIndex");
-
-                    b.HasIndex("NormalizedUserName")
-                        .IsUnique()
-                        .HasDatabaseName("UserNameIndex");
-
-                    b.ToTable("AspNetUsers", (string)null);
+                    b.ToTable("MailStandings");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Picture", b =>
+            modelBuilder.Entity("Antiphon.Data.Pictures.Picture", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1965,7 +2604,64 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Pictures");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Post", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Author", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("About")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Link")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PictureAddress")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Authors");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Category", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Above")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Description")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Categories");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Post", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2129,7 +2825,39 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Posts");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.PostMatch", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.PostChange", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Act")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ClaimNumber")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("DueAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("HeldUntil")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Unfinished")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId", "Id");
+
+                    b.ToTable("PostChanges");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.PostMatch", b =>
                 {
                     b.Property<string>("Extract")
                         .IsRequired()
@@ -2147,27 +2875,7 @@ namespace Antiphon.Data.Migrations
                     b.ToView(null, (string)null);
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.PostPresence", b =>
-                {
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PersonId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SeenAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("PostId", "PersonId");
-
-                    b.ToTable("PostPresences");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.PostVersion", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.PostVersion", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2209,7 +2917,92 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PostVersions");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.PreviewLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.BulkChange", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Before")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("MadeAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("UndoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "MadeAt");
+
+                    b.ToTable("BulkChanges");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.Pattern", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("BodyHtml")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Category")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Tags")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Title")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("SiteId", "Name")
+                        .IsUnique();
+
+                    b.ToTable("Patterns");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.PostPresence", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("PersonId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SeenAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId", "PersonId");
+
+                    b.ToTable("PostPresences");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.PreviewLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2238,46 +3031,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PreviewLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Question", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("DoneAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Mail")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Message")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("PostId");
-
-                    b.HasIndex("SiteId", "Id");
-
-                    b.ToTable("Questions");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.ReviewRemark", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.ReviewRemark", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2313,110 +3067,132 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReviewRemarks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Session", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.WaitingChange", b =>
+                {
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Content")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("PersonName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("PostId");
+
+                    b.ToTable("WaitingChanges");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Referrals.ArrivalCount", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Count")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly>("Day")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Source")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId");
+
+                    b.HasIndex("SiteId", "Day", "PostId", "Kind", "Source")
+                        .IsUnique();
+
+                    b.ToTable("ArrivalCounts");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Sites.Invitation", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ById")
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("CreatedAt")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Hash")
-                        .IsRequired()
-                        .HasMaxLength(64)
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PersonId")
+                    b.Property<long>("ExpiresAt")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("SeenAt")
+                    b.Property<string>("HandHash")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Hash")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Role")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
                     b.HasKey("Id");
+
+                    b.HasIndex("ById");
+
+                    b.HasIndex("HandHash")
+                        .IsUnique();
 
                     b.HasIndex("Hash")
                         .IsUnique();
 
-                    b.HasIndex("PersonId");
-
-                    b.ToTable("Sessions");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("ConfirmedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("ConfirmingAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<bool>("IsThere")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ListingId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("LookedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("PageAddress")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("SeenAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("ListingId", "PageAddress")
+                    b.HasIndex("SiteId", "Mail")
                         .IsUnique();
 
-                    b.ToTable("Sightings");
+                    b.ToTable("Invitations");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.SignInFailure", b =>
+            modelBuilder.Entity("Antiphon.Data.Sites.Membership", b =>
                 {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
+                    b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
 
-                    b.Property<long>("At")
+                    b.Property<long>("PersonId")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Network")
+                    b.Property<string>("Role")
                         .IsRequired()
-                        .HasMaxLength(64)
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Person")
-                        .IsRequired()
-                        .HasMaxLength(64)
-                        .HasColumnType("TEXT");
+                    b.HasKey("SiteId", "PersonId");
 
-                    b.HasKey("Id");
+                    b.HasIndex("PersonId");
 
-                    b.HasIndex("Network", "At");
-
-                    b.HasIndex("Person", "At");
-
-                    b.ToTable("SignInFailures");
+                    b.ToTable("Memberships");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Site", b =>
+            modelBuilder.Entity("Antiphon.Data.Sites.Site", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2476,7 +3252,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Sites");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.SiteAct", b =>
+            modelBuilder.Entity("Antiphon.Data.Sites.SiteAct", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2509,592 +3285,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("SiteActs");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ArrivalCount", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Count")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<DateOnly>("Day")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Kind")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Source")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("PostId");
-
-                    b.HasIndex("SiteId", "Day", "PostId", "Kind", "Source")
-                        .IsUnique();
-
-                    b.ToTable("ArrivalCounts");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("ArchivedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("FailedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("FailuresInRow")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Kind")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("PauseReason")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("PausedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Secret")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("SecretBefore")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("SecretBeforeUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Settings")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("SiteId");
-
-                    b.ToTable("Channels");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelAttempt", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Answer")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("DeliveryId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Milliseconds")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Outcome")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("DeliveryId");
-
-                    b.ToTable("ChannelAttempts");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Act")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Answer")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Attempts")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ChannelId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("CountNextAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("CountedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Counts")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("DeliveredAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("EditAddress")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Held")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("NextAttemptAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("OwnText")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("PlannedFor")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("ReceivedAddress")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Round")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Sent")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("State")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Target")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Turn")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("CountNextAt")
-                        .HasFilter("\"CountNextAt\" IS NOT NULL");
-
-                    b.HasIndex("HeldUntil")
-                        .HasFilter("\"HeldUntil\" IS NOT NULL");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("NextAttemptAt")
-                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
-
-                    b.HasIndex("PostId");
-
-                    b.HasIndex("ChannelId", "PlannedFor")
-                        .HasDatabaseName("IX_ChannelDeliveries_Ahead")
-                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
-
-                    b.HasIndex("ChannelId", "NextAttemptAt", "Id")
-                        .HasDatabaseName("IX_ChannelDeliveries_Turn")
-                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
-
-                    b.HasIndex("SiteId", "PlannedFor", "Id");
-
-                    b.HasIndex("SiteId", "State", "PostId");
-
-                    b.HasIndex("ChannelId", "PostId", "Target", "Round")
-                        .IsUnique()
-                        .HasFilter("\"Act\" = 'Publish'");
-
-                    b.ToTable("ChannelDeliveries");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelStart", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ChannelId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("ChannelId", "At");
-
-                    b.ToTable("ChannelStarts");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.HubReader", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("AskedSeconds")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("AskedSecret")
-                        .HasColumnType("TEXT");
-
-                    b.Property<bool>("AsksToEnd")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Attempts")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("BlogId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Callback")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("DueAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("LeaseUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Secret")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("Told")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Topic")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("Wanted")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("BlogId");
-
-                    b.HasIndex("DueAt");
-
-                    b.HasIndex("Topic", "Callback")
-                        .IsUnique();
-
-                    b.ToTable("HubReaders");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Delivery", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Attempts")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("DeliveredAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("EditionId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<bool>("IsSecond")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("LastAnswer")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("NextAttemptAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int?>("Returned")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("State")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SubscriberId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("NextAttemptAt")
-                        .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
-
-                    b.HasIndex("EditionId", "SubscriberId")
-                        .IsUnique();
-
-                    b.HasIndex("SubscriberId", "State");
-
-                    b.HasIndex("EditionId", "State", "Id");
-
-                    b.ToTable("Deliveries");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Digest", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("ArchivedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<bool>("IsUsual")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("NextAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("PausedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("SegmentId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Settings")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("NextAt");
-
-                    b.HasIndex("SegmentId");
-
-                    b.HasIndex("SiteId");
-
-                    b.ToTable("Digests");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Edition", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Cancelled")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Delivered")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("DigestId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("DueAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Failed")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("FinishedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("GatheredTo")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Left")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Occasion")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Opens")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("PausedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Settings")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("State")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Total")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("State");
-
-                    b.HasIndex("DigestId", "Occasion")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId", "DueAt", "Id");
-
-                    b.ToTable("Editions");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionLink", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Address")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Clicks")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("EditionId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("SecondClicks")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("EditionId", "Address")
-                        .IsUnique();
-
-                    b.ToTable("EditionLinks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionPost", b =>
-                {
-                    b.Property<long>("EditionId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("EditionId", "PostId");
-
-                    b.HasIndex("PostId");
-
-                    b.ToTable("EditionPosts");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.GoneAddress", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.GoneAddress", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3118,7 +3309,46 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("GoneAddresses");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Segment", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.Question", b =>
+                {
+                    b.Property<long>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("CreatedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mail")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Message")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("PostId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("SiteId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PostId");
+
+                    b.HasIndex("SiteId", "Id");
+
+                    b.ToTable("Questions");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Subscribers.Segment", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3143,7 +3373,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Segments");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SignUpForm", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.SignUpForm", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3185,7 +3415,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("SignUpForms");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Subscriber", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.Subscriber", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3267,7 +3497,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Subscribers");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SubscriptionAsk", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.SubscriptionAsk", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3317,236 +3547,6 @@ namespace Antiphon.Data.Migrations
                     b.HasIndex("SiteId", "Mail");
 
                     b.ToTable("SubscriptionAsks");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PartnerFeed", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Choice")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("EndedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<bool>("IsFullText")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Key")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("LastReadAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Reads")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Source")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("Key")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId");
-
-                    b.ToTable("PartnerFeeds");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Act")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("DueAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("PostId", "Id");
-
-                    b.ToTable("PostChanges");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
-                {
-                    b.Property<long>("PostId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Content")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("PersonName")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SavedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("PostId");
-
-                    b.ToTable("WaitingChanges");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.WatchRecord", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Advice")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Checks")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Errors")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Findings")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("From")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Problem")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("ProblemDetail")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("Until")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Verdict")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Warnings")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("WatchedFeedId")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("WatchedFeedId", "Id");
-
-                    b.ToTable("WatchRecords");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>
-                {
-                    b.Property<long>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Address")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long?>("BlogId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("CheckedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("ClaimNumber")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("CreatedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("ETag")
-                        .HasColumnType("TEXT");
-
-                    b.Property<int>("Failures")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long?>("HeldUntil")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("LastModified")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Name")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("NextCheckAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("RepairKey")
-                        .HasColumnType("TEXT");
-
-                    b.Property<byte[]>("Repaired")
-                        .HasColumnType("BLOB");
-
-                    b.Property<long?>("RepairedAt")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("RepairedChanges")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("RepairedType")
-                        .HasColumnType("TEXT");
-
-                    b.Property<long>("SiteId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Unfinished")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<bool?>("WasGood")
-                        .HasColumnType("INTEGER");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("BlogId");
-
-                    b.HasIndex("NextCheckAt");
-
-                    b.HasIndex("RepairKey")
-                        .IsUnique();
-
-                    b.HasIndex("SiteId", "Address")
-                        .IsUnique();
-
-                    b.ToTable("WatchedFeeds");
                 });
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<long>", b =>
@@ -3611,9 +3611,9 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("AspNetUserTokens", (string)null);
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.ApiToken", b =>
+            modelBuilder.Entity("Antiphon.Data.Accounts.ApiToken", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Person", "Person")
+                    b.HasOne("Antiphon.Data.Accounts.Person", "Person")
                         .WithMany()
                         .HasForeignKey("PersonId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3622,9 +3622,20 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Person");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Blog", b =>
+            modelBuilder.Entity("Antiphon.Data.Accounts.Session", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Accounts.Person", "Person")
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Person");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Blog", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3633,9 +3644,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.BlogField", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.BlogField", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
+                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
                         .WithMany()
                         .HasForeignKey("BlogId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3644,19 +3655,112 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Blog");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Comment", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.FeedMove", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Mention", "Mention")
+                    b.HasOne("Antiphon.Data.Blogs.Followed.Following", "Following")
+                        .WithMany("Moves")
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Following");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.FeedVisitRecord", b =>
+                {
+                    b.HasOne("Antiphon.Data.Blogs.Followed.Following", "Following")
+                        .WithMany("Visits")
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Following");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.Following", b =>
+                {
+                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
+                        .WithOne("Following")
+                        .HasForeignKey("Antiphon.Data.Blogs.Followed.Following", "BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.HubSubscription", b =>
+                {
+                    b.HasOne("Antiphon.Data.Blogs.Followed.Following", "Following")
+                        .WithOne("Hub")
+                        .HasForeignKey("Antiphon.Data.Blogs.Followed.HubSubscription", "BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Following");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.Channel", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelAttempt", b =>
+                {
+                    b.HasOne("Antiphon.Data.Channels.ChannelDelivery", null)
+                        .WithMany("Tried")
+                        .HasForeignKey("DeliveryId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelDelivery", b =>
+                {
+                    b.HasOne("Antiphon.Data.Channels.Channel", "Channel")
+                        .WithMany()
+                        .HasForeignKey("ChannelId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
+                    b.Navigation("Channel");
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelStart", b =>
+                {
+                    b.HasOne("Antiphon.Data.Channels.Channel", "Channel")
+                        .WithMany()
+                        .HasForeignKey("ChannelId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Channel");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Comment", b =>
+                {
+                    b.HasOne("Antiphon.Data.Mentions.Mention", "Mention")
                         .WithMany()
                         .HasForeignKey("MentionId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Antiphon.Data.Entities.Picture", "Picture")
+                    b.HasOne("Antiphon.Data.Pictures.Picture", "Picture")
                         .WithMany()
                         .HasForeignKey("PictureId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Antiphon.Data.Entities.CommentThread", "Thread")
+                    b.HasOne("Antiphon.Data.Comments.CommentThread", "Thread")
                         .WithMany("Comments")
                         .HasForeignKey("ThreadId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3669,9 +3773,23 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Thread");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentReport", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentReaction", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
+                    b.HasOne("Antiphon.Data.Comments.Comment", null)
+                        .WithMany()
+                        .HasForeignKey("CommentId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
+                    b.HasOne("Antiphon.Data.Comments.CommentThread", null)
+                        .WithMany()
+                        .HasForeignKey("ThreadId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentReport", b =>
+                {
+                    b.HasOne("Antiphon.Data.Comments.Comment", "Comment")
                         .WithMany()
                         .HasForeignKey("CommentId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3680,14 +3798,14 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Comment");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentThread", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentThread", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
                         .HasForeignKey("PostId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3698,9 +3816,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentVote", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentVote", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
+                    b.HasOne("Antiphon.Data.Comments.Comment", "Comment")
                         .WithMany()
                         .HasForeignKey("CommentId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3709,50 +3827,152 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Comment");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.CommentReaction", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentDeed", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Comment", null)
+                    b.HasOne("Antiphon.Data.Comments.Comment", "Comment")
                         .WithMany()
                         .HasForeignKey("CommentId")
-                        .OnDelete(DeleteBehavior.Cascade);
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
 
-                    b.HasOne("Antiphon.Data.Entities.CommentThread", null)
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.Navigation("Comment");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentNote", b =>
+                {
+                    b.HasOne("Antiphon.Data.Comments.Comment", "Comment")
+                        .WithMany()
+                        .HasForeignKey("CommentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.Navigation("Comment");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.DecisionLink", b =>
+                {
+                    b.HasOne("Antiphon.Data.Comments.Comment", "Comment")
+                        .WithMany()
+                        .HasForeignKey("CommentId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Comment");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticeWish", b =>
+                {
+                    b.HasOne("Antiphon.Data.Accounts.Person", "Person")
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Person");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.SavedView", b =>
+                {
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.WriterMark", b =>
+                {
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
+                        .WithMany()
+                        .HasForeignKey("MadeById")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ConfirmedReader", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ProvenDevice", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ReaderLink", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ThreadFollow", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Restrict)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Comments.CommentThread", "Thread")
                         .WithMany()
                         .HasForeignKey("ThreadId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+
+                    b.Navigation("Site");
+
+                    b.Navigation("Thread");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ConfirmedReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.ThreadAlias", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ProvenDevice", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ReaderLink", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ThreadAlias", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.CommentThread", "Thread")
+                    b.HasOne("Antiphon.Data.Comments.CommentThread", "Thread")
                         .WithMany("Aliases")
                         .HasForeignKey("ThreadId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3761,39 +3981,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Thread");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Conversation.ThreadFollow", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.FeedSettings", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Restrict)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.CommentThread", "Thread")
-                        .WithMany()
-                        .HasForeignKey("ThreadId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-
-                    b.Navigation("Thread");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.FeedMove", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Following", "Following")
-                        .WithMany("Moves")
-                        .HasForeignKey("BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Following");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.FeedSettings", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3802,42 +3992,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.FeedVisitRecord", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.HubReader", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Following", "Following")
-                        .WithMany("Visits")
-                        .HasForeignKey("BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Following");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Following", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
-                        .WithOne("Following")
-                        .HasForeignKey("Antiphon.Data.Entities.Following", "BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Blog");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.HubSubscription", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Following", "Following")
-                        .WithOne("Hub")
-                        .HasForeignKey("Antiphon.Data.Entities.HubSubscription", "BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Following");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Import", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
+                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
                         .WithMany()
                         .HasForeignKey("BlogId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3846,27 +4003,36 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Blog");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Invitation", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchRecord", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Person", "By")
-                        .WithMany()
-                        .HasForeignKey("ById")
-                        .OnDelete(DeleteBehavior.SetNull);
+                    b.HasOne("Antiphon.Data.Feeds.Monitoring.WatchedFeed", "WatchedFeed")
+                        .WithMany("Records")
+                        .HasForeignKey("WatchedFeedId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
 
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.Navigation("WatchedFeed");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchedFeed", b =>
+                {
+                    b.HasOne("Antiphon.Data.Blogs.Blog", null)
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade);
+
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
-                    b.Navigation("By");
-
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Letter", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.PartnerFeed", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3875,14 +4041,25 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
+            modelBuilder.Entity("Antiphon.Data.Importing.Import", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Look", "Look")
+                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Listings.Listing", b =>
+                {
+                    b.HasOne("Antiphon.Data.Listings.Look", "Look")
                         .WithMany("Listings")
                         .HasForeignKey("LookId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -3893,257 +4070,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Membership", b =>
+            modelBuilder.Entity("Antiphon.Data.Listings.Sighting", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Person", "Person")
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Person");
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Mention", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentDeed", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
-                        .WithMany()
-                        .HasForeignKey("CommentId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.SetNull);
-
-                    b.Navigation("Comment");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.CommentNote", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
-                        .WithMany()
-                        .HasForeignKey("CommentId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.SetNull);
-
-                    b.Navigation("Comment");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.DecisionLink", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Comment", "Comment")
-                        .WithMany()
-                        .HasForeignKey("CommentId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Comment");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.NoticeWish", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Person", "Person")
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Person");
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.SavedView", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Moderation.WriterMark", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
-                        .WithMany()
-                        .HasForeignKey("MadeById")
-                        .OnDelete(DeleteBehavior.SetNull);
-
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.NoticeMail", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Notice", "Notice")
-                        .WithMany("Mails")
-                        .HasForeignKey("NoticeId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Notice");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Pattern", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Post", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
-                        .WithMany()
-                        .HasForeignKey("BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Blog");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.PostPresence", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.PostVersion", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.PreviewLink", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Question", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.SetNull);
-
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.ReviewRemark", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Session", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Person", "Person")
-                        .WithMany()
-                        .HasForeignKey("PersonId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Person");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Sighting", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Listing", "Listing")
+                    b.HasOne("Antiphon.Data.Listings.Listing", "Listing")
                         .WithMany("Sightings")
                         .HasForeignKey("ListingId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4152,86 +4081,15 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Listing");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ArrivalCount", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.Delivery", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Channel", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelAttempt", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.ChannelDelivery", null)
-                        .WithMany("Tried")
-                        .HasForeignKey("DeliveryId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Channel", "Channel")
-                        .WithMany()
-                        .HasForeignKey("ChannelId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade);
-
-                    b.Navigation("Channel");
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelStart", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Channel", "Channel")
-                        .WithMany()
-                        .HasForeignKey("ChannelId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Channel");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.HubReader", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Blog", "Blog")
-                        .WithMany()
-                        .HasForeignKey("BlogId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Blog");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Delivery", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", "Edition")
+                    b.HasOne("Antiphon.Data.Mailing.Edition", "Edition")
                         .WithMany()
                         .HasForeignKey("EditionId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Subscriber", "Subscriber")
+                    b.HasOne("Antiphon.Data.Subscribers.Subscriber", "Subscriber")
                         .WithMany()
                         .HasForeignKey("SubscriberId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4242,14 +4100,14 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Subscriber");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Digest", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.Digest", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Segment", "Segment")
+                    b.HasOne("Antiphon.Data.Subscribers.Segment", "Segment")
                         .WithMany()
                         .HasForeignKey("SegmentId")
                         .OnDelete(DeleteBehavior.NoAction);
 
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4260,9 +4118,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Edition", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.Edition", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Digest", "Digest")
+                    b.HasOne("Antiphon.Data.Mailing.Digest", "Digest")
                         .WithMany()
                         .HasForeignKey("DigestId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4271,9 +4129,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Digest");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.EditionLink", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", "Edition")
+                    b.HasOne("Antiphon.Data.Mailing.Edition", "Edition")
                         .WithMany()
                         .HasForeignKey("EditionId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4282,15 +4140,15 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Edition");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.EditionPost", b =>
+            modelBuilder.Entity("Antiphon.Data.Mailing.EditionPost", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.Edition", "Edition")
+                    b.HasOne("Antiphon.Data.Mailing.Edition", "Edition")
                         .WithMany("Posts")
                         .HasForeignKey("EditionId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
                         .HasForeignKey("PostId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4301,32 +4159,234 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.GoneAddress", b =>
+            modelBuilder.Entity("Antiphon.Data.Mentions.Mention", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Notices.Notice", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Notices.NoticeMail", b =>
+                {
+                    b.HasOne("Antiphon.Data.Notices.Notice", "Notice")
+                        .WithMany("Mails")
+                        .HasForeignKey("NoticeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Notice");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Outgoing.Letter", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Post", b =>
+                {
+                    b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
+                        .WithMany()
+                        .HasForeignKey("BlogId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Blog");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.PostChange", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.PostVersion", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.Pattern", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Segment", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.PostPresence", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", null)
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.PreviewLink", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.ReviewRemark", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Posts.Working.WaitingChange", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithOne()
+                        .HasForeignKey("Antiphon.Data.Posts.Working.WaitingChange", "PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Referrals.ArrivalCount", b =>
+                {
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Sites.Invitation", b =>
+                {
+                    b.HasOne("Antiphon.Data.Accounts.Person", "By")
+                        .WithMany()
+                        .HasForeignKey("ById")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("By");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Sites.Membership", b =>
+                {
+                    b.HasOne("Antiphon.Data.Accounts.Person", "Person")
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Person");
+
+                    b.Navigation("Site");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Subscribers.GoneAddress", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SignUpForm", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.Question", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Look", "Look")
+                    b.HasOne("Antiphon.Data.Posts.Post", "Post")
+                        .WithMany()
+                        .HasForeignKey("PostId")
+                        .OnDelete(DeleteBehavior.SetNull);
+
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.Navigation("Post");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Subscribers.Segment", b =>
+                {
+                    b.HasOne("Antiphon.Data.Sites.Site", null)
+                        .WithMany()
+                        .HasForeignKey("SiteId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Subscribers.SignUpForm", b =>
+                {
+                    b.HasOne("Antiphon.Data.Listings.Look", "Look")
                         .WithMany()
                         .HasForeignKey("LookId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4337,14 +4397,14 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Subscriber", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.Subscriber", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Syndication.Mailing.SignUpForm", "Form")
+                    b.HasOne("Antiphon.Data.Subscribers.SignUpForm", "Form")
                         .WithMany()
                         .HasForeignKey("FormId")
                         .OnDelete(DeleteBehavior.SetNull);
 
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4355,69 +4415,9 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.SubscriptionAsk", b =>
+            modelBuilder.Entity("Antiphon.Data.Subscribers.SubscriptionAsk", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PartnerFeed", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
-                        .WithMany()
-                        .HasForeignKey("SiteId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Site");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.PostChange", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithMany()
-                        .HasForeignKey("PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.WaitingChange", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Post", "Post")
-                        .WithOne()
-                        .HasForeignKey("Antiphon.Data.Entities.WaitingChange", "PostId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("Post");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.WatchRecord", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.WatchedFeed", "WatchedFeed")
-                        .WithMany("Records")
-                        .HasForeignKey("WatchedFeedId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-
-                    b.Navigation("WatchedFeed");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>
-                {
-                    b.HasOne("Antiphon.Data.Entities.Blog", null)
-                        .WithMany()
-                        .HasForeignKey("BlogId")
-                        .OnDelete(DeleteBehavior.Cascade);
-
-                    b.HasOne("Antiphon.Data.Entities.Site", "Site")
+                    b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
                         .HasForeignKey("SiteId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4428,7 +4428,7 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserClaim<long>", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
                         .WithMany()
                         .HasForeignKey("UserId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4437,7 +4437,7 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserLogin<long>", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
                         .WithMany()
                         .HasForeignKey("UserId")
                         .OnDelete(DeleteBehavior.Cascade)
@@ -4446,26 +4446,19 @@ namespace Antiphon.Data.Migrations
 
             modelBuilder.Entity("Microsoft.AspNetCore.Identity.IdentityUserToken<long>", b =>
                 {
-                    b.HasOne("Antiphon.Data.Entities.Person", null)
+                    b.HasOne("Antiphon.Data.Accounts.Person", null)
                         .WithMany()
                         .HasForeignKey("UserId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Blog", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.Blog", b =>
                 {
                     b.Navigation("Following");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.CommentThread", b =>
-                {
-                    b.Navigation("Aliases");
-
-                    b.Navigation("Comments");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Following", b =>
+            modelBuilder.Entity("Antiphon.Data.Blogs.Followed.Following", b =>
                 {
                     b.Navigation("Hub");
 
@@ -4474,34 +4467,41 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Visits");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Listing", b =>
-                {
-                    b.Navigation("Sightings");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Look", b =>
-                {
-                    b.Navigation("Listings");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Notice", b =>
-                {
-                    b.Navigation("Mails");
-                });
-
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.ChannelDelivery", b =>
+            modelBuilder.Entity("Antiphon.Data.Channels.ChannelDelivery", b =>
                 {
                     b.Navigation("Tried");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.Syndication.Mailing.Edition", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.CommentThread", b =>
+                {
+                    b.Navigation("Aliases");
+
+                    b.Navigation("Comments");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Feeds.Monitoring.WatchedFeed", b =>
+                {
+                    b.Navigation("Records");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Listings.Listing", b =>
+                {
+                    b.Navigation("Sightings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Listings.Look", b =>
+                {
+                    b.Navigation("Listings");
+                });
+
+            modelBuilder.Entity("Antiphon.Data.Mailing.Edition", b =>
                 {
                     b.Navigation("Posts");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Entities.WatchedFeed", b =>
+            modelBuilder.Entity("Antiphon.Data.Notices.Notice", b =>
                 {
-                    b.Navigation("Records");
+                    b.Navigation("Mails");
                 });
 #pragma warning restore 612, 618
         }

@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
-using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Blogs;

@@ -1,11 +1,13 @@
+using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.FollowedFeeds;
-using Antiphon.Server.Hosting;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Server.Blogs.Followed;
 using Antiphon.Server.Outgoing;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Antiphon.Server.Work;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -73,7 +75,7 @@ internal static class BlogEndpoints
         var fetched = await client.GetAsync(new Uri(request.FeedAddress), cancellation: cancellation);
         if (fetched.Problem is { } problem) return Refusal("feedAddress", FetchWords.For(problem, fetched.Detail), "unreachable");
         var now = clock.GetUtcNow();
-        var title = Core.Feeds.Reading.FeedReader.Read(fetched.Bytes, new(fetched.ContentType, fetched.Address)).Feed?.Title;
+        var title = FeedReader.Read(fetched.Bytes, new(fetched.ContentType, fetched.Address)).Feed?.Title;
         var name = string.IsNullOrWhiteSpace(request.Name) ? title ?? fetched.Address.Host : request.Name.Trim();
         var blog = new Blog { SiteId = site, Key = keys.NewKey(), Name = name, CreatedAt = now };
         blog.Following = new Following { FeedAddress = request.FeedAddress, Host = fetched.Address.Authority, NextVisitAt = now, HeldUntil = now + leases.Length };

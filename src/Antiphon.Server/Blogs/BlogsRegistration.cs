@@ -3,10 +3,9 @@ namespace Antiphon.Server.Blogs;
 /// <summary>Connecting and following blogs.</summary>
 internal static class BlogsRegistration
 {
-    /// <summary>Registers discovery and homes.</summary>
+    /// <summary>Registers discovery.</summary>
     public static void AddBlogs(this WebApplicationBuilder builder)
     {
-        builder.Services.AddScoped<BlogHomes>();
         builder.Services.AddTransient<BlogDiscovery>();
     }
 }

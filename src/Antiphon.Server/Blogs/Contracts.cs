@@ -1,7 +1,7 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Server.FollowedFeeds;
+using Antiphon.Server.Blogs.Followed;
 
 namespace Antiphon.Server.Blogs;
 

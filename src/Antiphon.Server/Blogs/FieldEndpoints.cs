@@ -2,9 +2,9 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

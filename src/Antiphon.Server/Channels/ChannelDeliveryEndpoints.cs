@@ -1,12 +1,17 @@
+using Antiphon.Core.Channels;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Time;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Channels.Counting;
+using Antiphon.Server.Channels.Delivering;
+using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Posts.Reading;
+using Antiphon.Server.Work;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

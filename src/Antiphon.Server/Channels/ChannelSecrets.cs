@@ -1,5 +1,5 @@
 using System.Security.Cryptography;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Microsoft.AspNetCore.DataProtection;
 
 namespace Antiphon.Server.Channels;

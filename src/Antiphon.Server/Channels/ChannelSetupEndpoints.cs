@@ -1,16 +1,20 @@
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Composing;
+using Antiphon.Core.Channels.Timing;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Composing;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Channels.Delivering;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Channels.Sending;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Antiphon.Server.Posts.Changes;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -81,7 +85,7 @@ internal static class ChannelSetupEndpoints
 
     private static async Task PlanOlderAsync(Channel channel, ChannelRequest request, AntiphonContext database, ChannelPlanner planner, DateTimeOffset now, CancellationToken cancellation)
     {
-        var posts = new List<Data.Entities.Post>();
+        var posts = new List<Post>();
         // Read from the newest until there are enough; the choice of a channel is no query.
         await foreach (var post in database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(now).Where(one => one.SiteId == channel.SiteId).OrderByDescending(one => one.ListedAt).AsAsyncEnumerable().WithCancellation(cancellation))
         {
@@ -180,7 +184,7 @@ internal static class ChannelSetupEndpoints
         if (template is null) return FieldProblem.For("template", problem!);
         var post = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Where(one => one.SiteId == site && one.Status == PostStatus.Published && one.Blog.Following == null).OrderByDescending(one => one.ListedAt).FirstOrDefaultAsync(cancellation);
         if (post is null) return FieldProblem.For("template", "There is no published post yet to show it with.");
-        var settings = new ChannelSettings(string.Empty, ChannelChoice.Everything, ChannelWhen.AtOnce, Core.Syndication.Timing.ChannelTiming.Always, request.Template) { CampaignSource = request.CampaignSource, Campaign = request.Campaign };
+        var settings = new ChannelSettings(string.Empty, ChannelChoice.Everything, ChannelWhen.AtOnce, ChannelTiming.Always, request.Template) { CampaignSource = request.CampaignSource, Campaign = request.Campaign };
         var composed = Composer.Compose(template, facts.Of(post, settings, ChannelKind.Social), request.Count);
         return TypedResults.Ok(new CountedView(composed.Text, composed.Count, request.Count.Limit, composed.Shortened, post.Title));
     }

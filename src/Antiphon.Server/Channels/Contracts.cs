@@ -1,13 +1,11 @@
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Composing;
-using Antiphon.Core.Syndication.Counting;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Composing;
+using Antiphon.Core.Channels.Counting;
+using Antiphon.Core.Channels.Protocols;
+using Antiphon.Core.Work;
+using Antiphon.Data.Channels;
 
 namespace Antiphon.Server.Channels;
-
-/// <summary>How many deliveries an act touched.</summary>
-internal sealed record TouchedView(int Count);
 
 /// <summary>A channel as the team sees it. Its token or secret never leaves the server.</summary>
 /// <param name="HasSecret">Whether a token or secret is set.</param>
@@ -68,9 +66,6 @@ internal sealed record DeliveryChange(string? At = null, string? Text = null, bo
 
 /// <summary>Failed deliveries of a channel by what the receiver said.</summary>
 internal sealed record FailureCause(long ChannelId, string Answer, int Count, DateTimeOffset LastAt);
-
-/// <summary>Failed deliveries that are tried again; null takes those of every answer.</summary>
-internal sealed record RetryRequest(string? Answer = null);
 
 /// <summary>What a channel would say about a post.</summary>
 /// <param name="Refusal">Why the channel does not choose the post; null when it does.</param>

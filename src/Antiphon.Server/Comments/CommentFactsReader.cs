@@ -1,7 +1,9 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Moderation;
 using Microsoft.EntityFrameworkCore;

@@ -1,7 +1,7 @@
 using Antiphon.Core.Pictures;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Pictures;
 using Antiphon.Server.Pictures;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,12 +1,16 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Comments.Filtering;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Filtering;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -102,10 +106,10 @@ internal static class CommentSettingsEndpoints
         var changed = tried.Where(one => Differs(one.Comment, one.Trace.Act)).ToList();
         return TypedResults.Ok(new RulesTrial(
             tried.Count, counts[CommentAct.Publish], counts[CommentAct.Wait], counts[CommentAct.Spam], counts[CommentAct.Refuse], changed.Count,
-            [.. changed.Take(50).Select(one => new TriedComment(one.Comment.Id, one.Comment.Author, Core.Text.Shortened.ToLength(one.Comment.Text.ReplaceLineEndings(" "), 140), one.Title, one.Comment.Standing, one.Trace))]));
+            [.. changed.Take(50).Select(one => new TriedComment(one.Comment.Id, one.Comment.Author, Shortened.ToLength(one.Comment.Text.ReplaceLineEndings(" "), 140), one.Title, one.Comment.Standing, one.Trace))]));
     }
 
-    private static CommentFacts FactsOf(Comment comment, int publishedBefore, Core.Comments.Filtering.SpamFilter filter) => new(
+    private static CommentFacts FactsOf(Comment comment, int publishedBefore, SpamFilter filter) => new(
         $"{comment.Author}\n{comment.Mail}\n{comment.Text}", CommentLinks.Count(comment.Text), publishedBefore, filter.IsSure ? filter.Score(DecidedComments.TraitsOf(comment)) : null,
         comment.Trace?.Facts.SameText ?? 1, comment.Trace?.Facts.SecondsToWrite, comment.Trace?.Facts.FromSamePlace ?? 1, comment.Trace?.Facts.IsTrapped ?? false);
 

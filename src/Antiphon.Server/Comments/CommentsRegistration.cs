@@ -1,9 +1,13 @@
 using Antiphon.Server.Comments.Filtering;
+using Antiphon.Server.Comments.Following;
+using Antiphon.Server.Comments.Markup;
 using Antiphon.Server.Comments.Moderation;
 using Antiphon.Server.Comments.Placing;
 using Antiphon.Server.Comments.Readers;
 using Antiphon.Server.Comments.Telling;
+using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Comments.Transfer;
+using Antiphon.Server.Sites;
 using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Comments;
@@ -17,6 +21,9 @@ internal static class CommentsRegistration
         builder.Services.AddSingleton<ReaderKeys>();
         builder.Services.AddSingleton<SiteFilters>();
         builder.Services.AddSingleton<SiteTrials>();
+        builder.Services.AddScoped<ThreadReader>();
+        builder.Services.AddScoped<ThreadPages>();
+        builder.Services.AddSingleton<ThreadRenders>();
         builder.Services.AddScoped<ThreadOpening>();
         builder.Services.AddScoped<CommentWriting>();
         builder.Services.AddScoped<CommentPictures>();
@@ -30,6 +37,7 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<DeedRecord>();
         builder.Services.AddScoped<WriterMarks>();
         builder.Services.AddScoped<ReaderTelling>();
+        builder.Services.AddSingleton<IJoinStep, WishOnJoining>();
         builder.Services.AddScoped<ReaderConfirming>();
         builder.Services.AddScoped<CommentImport>();
         builder.Services.AddScoped<ThreadMoves>();

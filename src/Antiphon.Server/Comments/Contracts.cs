@@ -1,7 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Filtering;
-using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Mentions;
 using Antiphon.Server.Comments.Moderation;
 
 namespace Antiphon.Server.Comments;

@@ -1,6 +1,5 @@
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

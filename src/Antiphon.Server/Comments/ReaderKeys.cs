@@ -1,7 +1,8 @@
 using System.Net;
 using System.Security.Cryptography;
 using System.Text;
-using Antiphon.Server.Hosting;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Hosting;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Comments;

@@ -1,9 +1,10 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Conversation;
-using Antiphon.Server.Embed.Threads;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Comments.Threads;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
@@ -40,7 +41,7 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         await database.SaveChangesAsync(cancellation);
         comment.Up = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && one.IsUp, cancellation);
         comment.Down = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && !one.IsUp, cancellation);
-        comment.Best = Core.Comments.Order.WilsonBound.Of(comment.Up, comment.Down);
+        comment.Best = WilsonBound.Of(comment.Up, comment.Down);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return new Votes(comment.Up, comment.Down);

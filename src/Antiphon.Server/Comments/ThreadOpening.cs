@@ -1,7 +1,8 @@
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;

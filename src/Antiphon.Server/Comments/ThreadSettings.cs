@@ -1,5 +1,8 @@
 using Antiphon.Core.Comments.Settings;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 
 namespace Antiphon.Server.Comments;
 
@@ -15,5 +18,5 @@ internal static class ThreadSettings
         EffectiveSettings.Of(site.CommentSettings, blog?.CommentSettings ?? CommentSettings.None, post?.Details.CommentLayer ?? thread?.Settings ?? CommentSettings.None);
 
     /// <summary>Whether comments are taken at a moment.</summary>
-    public static bool IsOpen(Site site, Blog? blog, Post? post, CommentThread? thread, DateTimeOffset now) => Of(site, blog, post, thread).IsOpen(post?.Details, post?.PublishedAt, site.TimeZone, now);
+    public static bool IsOpen(Site site, Blog? blog, Post? post, CommentThread? thread, DateTimeOffset now) => Of(site, blog, post, thread).IsOpen(post?.Details.CommentsCloseAt, post?.PublishedAt, site.TimeZone, now);
 }

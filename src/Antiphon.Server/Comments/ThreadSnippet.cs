@@ -1,6 +1,5 @@
-using Antiphon.Server.Embed;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Mentions;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform;
 
 namespace Antiphon.Server.Comments;
 

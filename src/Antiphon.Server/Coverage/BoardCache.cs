@@ -1,7 +1,8 @@
 using Antiphon.Data;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Listings;
+using Antiphon.Server.Listings.Reading;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Caching;
+using Antiphon.Server.Platform.Storage;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Coverage;

@@ -1,6 +1,8 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Coverage;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Posts;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Listings;
 
 namespace Antiphon.Server.Coverage;
 
@@ -23,7 +25,7 @@ internal sealed class BoardPosts
         _selections = listings.ToDictionary(listing => listing.Id, listing => ListingSelection.Choose(listing.Definition, candidates, now));
         // Drafts show nowhere by definition; listing them here would only be noise.
         Rows = [.. candidates.Where(post => post.Status != PostStatus.Draft && post.PublishedAt is not null).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id)];
-        Ahead = [.. Rows.Where(post => Core.Coverage.CoverageRules.IsAhead(post, now))];
+        Ahead = [.. Rows.Where(post => CoverageRules.IsAhead(post, now))];
         _byBlog = Rows.GroupBy(post => post.BlogId).ToDictionary(group => group.Key, group => group.ToList());
         var reached = new Dictionary<long, int>();
         foreach (var post in Rows.Where(post => ListingSelection.IsPublic(post, now)))

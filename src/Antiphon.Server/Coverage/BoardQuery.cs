@@ -1,4 +1,4 @@
-using Antiphon.Server.Hosting;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Mvc;
 
 namespace Antiphon.Server.Coverage;

@@ -1,8 +1,12 @@
 using Antiphon.Core.Coverage;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
-using Antiphon.Server.Posts;
+using Antiphon.Server.Listings.Reading;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Coverage;

@@ -1,5 +1,5 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Server.Coverage;

@@ -1,12 +1,12 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Listings;
-using Antiphon.Server.Posts;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Listings;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.Extensions.Options;
 

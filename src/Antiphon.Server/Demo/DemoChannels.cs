@@ -1,12 +1,13 @@
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Counting;
+using Antiphon.Core.Channels.Timing;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Counting;
-using Antiphon.Core.Syndication.Timing;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Channels;
 using Microsoft.EntityFrameworkCore;
 

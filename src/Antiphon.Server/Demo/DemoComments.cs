@@ -1,16 +1,20 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
-using Antiphon.Core.Comments.Notices;
-using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Conversation;
-using Antiphon.Data.Entities.Moderation;
+using Antiphon.Data.Accounts;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Demo.Scenario;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Demo;

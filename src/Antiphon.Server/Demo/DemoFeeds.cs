@@ -1,8 +1,12 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.FollowedFeeds;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Feeds.Monitoring;
+using Antiphon.Data.Notices;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Blogs.Followed;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Demo;

@@ -1,6 +1,9 @@
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Sites;
+using Antiphon.Data.Subscribers;
 
 namespace Antiphon.Server.Demo;
 

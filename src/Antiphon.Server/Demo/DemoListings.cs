@@ -1,8 +1,12 @@
-using Antiphon.Core.Listings;
-using Antiphon.Core.Listings.Looks;
+using Antiphon.Core.Listings.Definition;
+using Antiphon.Core.Listings.Filters;
+using Antiphon.Core.Listings.Styles;
+using Antiphon.Core.Listings.Styles.Colours;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Sites;
 
 namespace Antiphon.Server.Demo;
 

@@ -1,5 +1,7 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Demo.Scenario;
 using Antiphon.Server.Pictures;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,8 +1,10 @@
+using Antiphon.Core.Mailing.Returns;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication.Subscribers;
+using Antiphon.Core.Subscribers;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Data.Sites;
+using Antiphon.Data.Subscribers;
+using Antiphon.Server.Demo.Scenario;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Demo;

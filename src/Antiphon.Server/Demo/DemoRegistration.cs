@@ -1,4 +1,5 @@
 using Antiphon.Data;
+using Antiphon.Server.Demo.Scenario;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
@@ -18,9 +19,11 @@ internal static class DemoRegistration
         builder.Services.AddHostedService<DemoVoices>();
     }
 
-    /// <summary>Fills an empty database.</summary>
-    public static async Task SeedAsync(IServiceProvider services)
+    /// <summary>Fills an empty database, when the scenario is asked for.</summary>
+    public static async Task FillDemoAsync(this WebApplication app)
     {
+        await using var scope = app.Services.CreateAsyncScope();
+        var services = scope.ServiceProvider;
         if (!services.GetRequiredService<IOptions<DemoOptions>>().Value.Enabled) return;
         if (await services.GetRequiredService<AntiphonContext>().Users.AnyAsync()) return;
         await services.GetRequiredService<DemoScenario>().FillAsync();

@@ -1,6 +1,8 @@
 using Antiphon.Core.Posts.Fields;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 
 namespace Antiphon.Server.Demo;
 

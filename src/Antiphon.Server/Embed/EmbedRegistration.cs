@@ -1,5 +1,3 @@
-using Antiphon.Server.Embed.Threads;
-
 namespace Antiphon.Server.Embed;
 
 /// <summary>What runs in other people's pages.</summary>
@@ -8,13 +6,6 @@ internal static class EmbedRegistration
     /// <summary>Registers listings and threads for readers.</summary>
     public static void AddEmbed(this WebApplicationBuilder builder)
     {
-        builder.Services.AddScoped<Search.PostTextSearch>();
-        builder.Services.AddScoped<EntryReader>();
-        builder.Services.AddScoped<CurrentPostFinder>();
-        builder.Services.AddScoped<ListingReader>();
-        builder.Services.AddScoped<ThreadReader>();
-        builder.Services.AddScoped<ThreadPages>();
-        builder.Services.AddSingleton<ThreadRenders>();
         builder.Services.AddSingleton<ListingCache>();
         builder.Services.AddSingleton<SeenPages>();
     }

@@ -1,9 +1,14 @@
 using System.Text.Json;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Definition;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Embed.Markup;
-using Antiphon.Server.Hosting;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Listings.Markup;
+using Antiphon.Server.Listings.Reading;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Caching;
+using Antiphon.Server.Platform.Storage;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Embed;

@@ -1,5 +1,7 @@
 using System.Text;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Listings.Reading;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Access;
 
 namespace Antiphon.Server.Embed;
 

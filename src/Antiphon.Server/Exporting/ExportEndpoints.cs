@@ -1,13 +1,16 @@
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Writing;
+using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.OwnFeeds;
-using Antiphon.Server.Posts;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Feeds;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Feeds.Published;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Exporting;
@@ -25,7 +28,7 @@ internal static class ExportEndpoints
         if (found is null) return TypedResults.NotFound();
         if (!string.IsNullOrWhiteSpace(target) && !LinkResolver.IsWeb(target)) return FieldProblem.For("target", "Enter the whole address the pages will be at, starting with https://, or leave it empty.");
         target = string.IsNullOrWhiteSpace(target) ? null : target.TrimEnd('/') + "/";
-        var name = Core.Posts.Slug.FromTitle(found.Name);
+        var name = Slug.FromTitle(found.Name);
         return form switch
         {
             "markdown" => Archive(stream => export.WriteMarkdownAsync(found, stream, http.RequestAborted), $"{name}-markdown.zip"),
@@ -52,7 +55,7 @@ internal static class ExportEndpoints
 
     private static async Task<byte[]> AtomAsync(Blog blog, AntiphonContext database, PostItems items, PostAddresses addresses, CancellationToken cancellation)
     {
-        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Site).Where(post => post.BlogId == blog.Id && post.Status == Core.Posts.PostStatus.Published).OrderByDescending(post => post.PublishedAt).ToListAsync(cancellation);
+        var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Site).Where(post => post.BlogId == blog.Id && post.Status == PostStatus.Published).OrderByDescending(post => post.PublishedAt).ToListAsync(cancellation);
         var feed = new Feed { Id = $"urn:blog:{blog.Key}", Title = blog.Name, Description = blog.Description, Link = addresses.OfBlog(blog), Language = blog.Site.Language, Updated = PostItems.Updated(posts, blog.CreatedAt) };
         feed.Items.AddRange(await items.OfAsync(posts, new FeedSettings { IsFullText = true }, cancellation));
         return AtomWriter.Write(feed);

@@ -1,5 +1,5 @@
 using Antiphon.Core.Html;
-using Antiphon.Core.Posts.Pages;
+using Antiphon.Core.PublicPages;
 
 namespace Antiphon.Server.Exporting;
 

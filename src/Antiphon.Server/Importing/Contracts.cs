@@ -1,5 +1,6 @@
 using Antiphon.Core.Importing;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Importing;
 

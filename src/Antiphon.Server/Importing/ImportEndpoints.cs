@@ -2,11 +2,15 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Importing;
 using Antiphon.Core.Importing.Matching;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Tables;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Caching;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

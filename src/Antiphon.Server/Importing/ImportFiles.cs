@@ -1,6 +1,6 @@
 using System.Text.Json;
-using Antiphon.Core.Importing;
-using Antiphon.Server.Hosting;
+using Antiphon.Core.Tables;
+using Antiphon.Server.Platform;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Importing;

@@ -1,11 +1,17 @@
 using Antiphon.Core.Importing;
+using Antiphon.Core.Pictures;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Tables;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Pictures;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Pictures;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Importing;
@@ -91,11 +97,11 @@ internal sealed class ImportPosts(AntiphonContext database, PictureLibrary pictu
 
     private async Task FetchPicturesAsync(Import import, ImportedRow row, Post post, List<ImportNote> notes, CancellationToken cancellation)
     {
-        if (post.PictureAddress is not null && Core.Pictures.PictureAddress.Parse(post.PictureAddress) is null) post.PictureAddress = await FetchedAsync(import, row, post.PictureAddress, post.PictureAlt, notes, cancellation);
-        foreach (var address in Core.Pictures.PicturesInText.OutsideIn(post.BodyHtml).Take(PicturesOfText))
+        if (post.PictureAddress is not null && PictureAddress.Parse(post.PictureAddress) is null) post.PictureAddress = await FetchedAsync(import, row, post.PictureAddress, post.PictureAlt, notes, cancellation);
+        foreach (var address in PicturesInText.OutsideIn(post.BodyHtml).Take(PicturesOfText))
         {
             var fetched = await FetchedAsync(import, row, address, null, notes, cancellation);
-            if (fetched != address) post.BodyHtml = Core.Pictures.PicturesInText.Exchanged(post.BodyHtml, address, fetched);
+            if (fetched != address) post.BodyHtml = PicturesInText.Exchanged(post.BodyHtml, address, fetched);
         }
     }
 

@@ -1,9 +1,11 @@
 using System.IO.Compression;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Html.Markdown;
 using Antiphon.Core.Importing;
 using Antiphon.Core.Importing.Reading;
-using Antiphon.Core.Text.Markdown;
+using Antiphon.Core.Tables;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Platform.Limits;
 
 namespace Antiphon.Server.Importing;
 

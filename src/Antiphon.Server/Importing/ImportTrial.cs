@@ -3,8 +3,11 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Importing;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Embed;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Pages;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Importing;

@@ -1,6 +1,11 @@
 using Antiphon.Core.Importing;
+using Antiphon.Core.Tables;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,7 +1,9 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Installation;
-using Antiphon.Core.Listings.Looks;
+using Antiphon.Core.Listings.Styles;
+using Antiphon.Core.Listings.Styles.Colours;
+using Antiphon.Server.Listings.Installation;
 
 namespace Antiphon.Server.Listings;
 

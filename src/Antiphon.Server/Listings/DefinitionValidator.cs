@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Listings;
-using Antiphon.Server.Looks;
+using Antiphon.Core.Listings.Definition;
+using Antiphon.Core.Listings.Filters;
+using Antiphon.Server.Listings.Styles;
 using FluentValidation;
 
 namespace Antiphon.Server.Listings;

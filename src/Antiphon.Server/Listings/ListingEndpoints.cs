@@ -1,10 +1,13 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Blogs;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Listings.Installation;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -71,7 +74,7 @@ internal static class ListingEndpoints
         if (await FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
         var now = clock.GetUtcNow();
         // The copy goes to another page, so it takes neither the page nor the sightings along.
-        var copy = new Listing { SiteId = site, Key = keys.NewKey(), Name = Core.Text.Shortened.ToLength($"Copy of {found.Name}", LongestName), Definition = found.Definition, LookId = found.LookId, CreatedAt = now, UpdatedAt = now };
+        var copy = new Listing { SiteId = site, Key = keys.NewKey(), Name = Shortened.ToLength($"Copy of {found.Name}", LongestName), Definition = found.Definition, LookId = found.LookId, CreatedAt = now, UpdatedAt = now };
         database.Listings.Add(copy);
         await database.SaveChangesAsync();
         return TypedResults.Ok(View(copy));
@@ -106,7 +109,7 @@ internal static class ListingEndpoints
         long site, long listing, CheckPageRequest request, AntiphonContext database, InstallationVisit visit, CancellationToken cancellation)
     {
         if (await FindAsync(site, listing, database) is not { } found) return TypedResults.NotFound();
-        if (!Core.Feeds.Reading.LinkResolver.IsWeb(request.Address)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+        if (!LinkResolver.IsWeb(request.Address)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
         return TypedResults.Ok(await visit.CheckAsync(found, new Uri(request.Address.Trim()), cancellation));
     }
 

@@ -1,4 +1,4 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Definition;
 
 namespace Antiphon.Server.Listings;
 

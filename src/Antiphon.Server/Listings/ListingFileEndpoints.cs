@@ -1,9 +1,9 @@
-using Antiphon.Core.Listings;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Listings;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;

@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Server.Listings.Installation;
 using FluentValidation;
 
 namespace Antiphon.Server.Listings;

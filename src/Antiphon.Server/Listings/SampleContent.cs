@@ -1,8 +1,9 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Posts;
+using Antiphon.Server.Listings.Reading;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Listings;

@@ -1,5 +1,5 @@
 using Antiphon.Core.Comments;
-using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Mentions;
 
 namespace Antiphon.Server.Mentions;
 

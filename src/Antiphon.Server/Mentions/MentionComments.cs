@@ -1,16 +1,20 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Moderation;
+using Antiphon.Core.Mentions;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
+using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Moderation;
-using Antiphon.Server.Comments.Telling;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Embed.Threads;
+using Antiphon.Server.Comments.Threads;
+using Antiphon.Server.Pages;
 using Antiphon.Server.Posts;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;

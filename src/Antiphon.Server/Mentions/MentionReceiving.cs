@@ -1,14 +1,17 @@
 using System.Text;
+using Antiphon.Core.Mentions;
 using Antiphon.Core.Posts;
-using Antiphon.Core.Syndication.Mentions;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Embed.Threads;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Outgoing;
-using Antiphon.Server.Posts;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Comments.Threads;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Caching;
+using Antiphon.Server.Platform.Limits;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;

@@ -1,11 +1,15 @@
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Mentions;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
-using Antiphon.Server.Embed;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
@@ -21,7 +25,7 @@ internal sealed class MentionTaking(AntiphonContext database, CurrentPostFinder 
     {
         if (WebAddress(source) is not { } from) return TakenMention.Not(PingbackFault.NoSource, "source: give the whole address of the page that links, such as https://site.example/page.");
         if (WebAddress(target) is not { } to) return TakenMention.Not(PingbackFault.NoTarget, "target: give the whole address of the post.");
-        if (Core.Text.FoldedAddress.Of(source) == Core.Text.FoldedAddress.Of(target)) return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
+        if (FoldedAddress.Of(source) == FoldedAddress.Of(target)) return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
         if (await posts.FindPostAsync(site, to.AbsoluteUri, cancellation) is not { } post || !post.IsPublicAt(clock.GetUtcNow())) return TakenMention.Not(PingbackFault.NoTarget, "target: there is no post at this address.");
         if (post.Details.MentionsOff || !ThreadSettings.Of(site, post.Blog, post, null).TakesMentions) return TakenMention.Not(PingbackFault.NotTaken, "This post takes no mentions.");
         var known = await database.Mentions.FirstOrDefaultAsync(one => one.PostId == post.Id && one.Source == from.AbsoluteUri, cancellation);

@@ -1,8 +1,12 @@
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Mentions;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;

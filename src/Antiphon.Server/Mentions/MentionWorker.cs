@@ -1,6 +1,7 @@
-using Antiphon.Core.Syndication.Mentions;
+using Antiphon.Core.Mentions;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Mentions;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

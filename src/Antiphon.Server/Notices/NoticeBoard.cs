@@ -1,6 +1,8 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Accounts;
+using Antiphon.Data.Notices;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,7 +1,8 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Mail;
+using Antiphon.Data.Notices;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Outgoing.Mail;
+using Antiphon.Server.Platform;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

@@ -1,4 +1,4 @@
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels.Protocols;
 
 namespace Antiphon.Server.Outgoing;
 

@@ -1,6 +1,7 @@
 using AngleSharp.Html.Dom;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Server.Outgoing;
 

@@ -2,6 +2,9 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Net;
 using System.Security.Authentication;
+using Antiphon.Core.Text;
+using Antiphon.Server.Platform.Limits;
+using Antiphon.Server.Work;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Outgoing;
@@ -91,7 +94,7 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
             Credentials.KeepFrom(request, owner);
             using var response = await http.SendAsync(request, HttpCompletionOption.ResponseHeadersRead, cancellation);
             if (LocationOf(response, request.Method) is not { } location) return await TakeAsync(response, address, cancellation);
-            if (!Uri.TryCreate(address, location, out var next) || next.Scheme is not ("http" or "https")) return new Fetched(address, FetchProblem.BadRedirect, Core.Text.Shortened.ToLength(location, LongestDetail)) { Status = (int)response.StatusCode };
+            if (!Uri.TryCreate(address, location, out var next) || next.Scheme is not ("http" or "https")) return new Fetched(address, FetchProblem.BadRedirect, Shortened.ToLength(location, LongestDetail)) { Status = (int)response.StatusCode };
             if (request.Options.TryGetValue(Credentials.InBody, out var isSecret) && isSecret && !Credentials.SameOrigin(next, owner)) return new Fetched(address, FetchProblem.LeavesOrigin, next.Host);
             steps.Add(new Redirect(address, next, (int)response.StatusCode));
             if (steps.Count > options.Value.MaxRedirects) return new Fetched(next, FetchProblem.TooManyRedirects);
@@ -112,7 +115,7 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
         var answer = new Fetched(address, null) { Status = (int)response.StatusCode, Headers = AnswerHeaders.Of(response), ETag = response.Headers.ETag?.ToString() };
         if (response.StatusCode == HttpStatusCode.NotModified) return answer with { NotModified = true };
         if (!response.IsSuccessStatusCode) return answer with { Problem = FetchProblem.ErrorStatus, Detail = ((int)response.StatusCode).ToString(CultureInfo.InvariantCulture), Complaint = await ComplaintAsync(response, cancellation) };
-        if (await ReadBoundedAsync(response.Content, answer.Headers.ContentEncoding, cancellation) is not { } bytes) return answer with { Problem = FetchProblem.TooLarge, Detail = Core.Text.ByteCount.InWords(options.Value.MaxBytes) };
+        if (await ReadBoundedAsync(response.Content, answer.Headers.ContentEncoding, cancellation) is not { } bytes) return answer with { Problem = FetchProblem.TooLarge, Detail = ByteCount.InWords(options.Value.MaxBytes) };
         var headers = response.Content.Headers.NonValidated;
         return answer with
         {

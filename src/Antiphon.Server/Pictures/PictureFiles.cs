@@ -1,6 +1,7 @@
 using Antiphon.Core.Pictures;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
+using Antiphon.Data.Pictures;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Caching;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Pictures;

@@ -2,9 +2,10 @@ using Antiphon.Core.Pictures;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
+using Antiphon.Data.Pictures;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Platform;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 

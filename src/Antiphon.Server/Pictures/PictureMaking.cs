@@ -1,6 +1,7 @@
 using Antiphon.Core.Pictures;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
+using Antiphon.Data.Pictures;
+using Antiphon.Server.Platform.Caching;
+using Antiphon.Server.Platform.Limits;
 using Microsoft.Extensions.Options;
 using SkiaSharp;
 

@@ -1,7 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Pictures;
 using Antiphon.Data;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Net.Http.Headers;
 

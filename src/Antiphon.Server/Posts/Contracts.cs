@@ -45,13 +45,3 @@ internal sealed record PostRequest(
     PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false, int FocusX = 50, int FocusY = 50, string? AboutAddress = null, bool? IsPinned = null,
     PostDetails? Details = null, IReadOnlyList<FieldValue>? OwnValues = null, DateTimeOffset? PublishedAt = null, string? PublishLocal = null, long? ReviewerId = null, string? ReviewNote = null,
     IReadOnlyList<string>? MoreCategories = null);
-
-/// <summary>What publishing would do.</summary>
-/// <param name="Subscribers">How many would get a mail at once; 0 when the post was mailed before.</param>
-/// <param name="Digests">The digests that would bring it.</param>
-internal sealed record PublishForecast(int Subscribers, IReadOnlyList<DigestForecast> Digests);
-
-/// <summary>A digest that would bring a post.</summary>
-/// <param name="Receivers">How many it goes to now.</param>
-/// <param name="NextAt">When it goes out next; null for one that goes with each post.</param>
-internal sealed record DigestForecast(long Id, string Name, int Receivers, DateTimeOffset? NextAt);

@@ -1,11 +1,12 @@
-using Antiphon.Core.Checking;
+using Antiphon.Core.Findings;
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts.Checking;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Server.Outgoing;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,9 +1,11 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Accounts;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Posts.Versions;
 using Antiphon.Server.Posts.Working;
-using Antiphon.Server.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts;

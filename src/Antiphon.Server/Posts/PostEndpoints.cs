@@ -1,10 +1,14 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Time;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Digests;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -20,7 +24,6 @@ internal static class PostEndpoints
         posts.MapPost("", WritePost).Needs(SiteRight.Write).Validate<PostRequest>().WithName("writePost");
         posts.MapGet("/{post:long}", GetPost).Needs(SiteRight.See).WithName("getPost");
         posts.MapPut("/{post:long}", SavePost).Needs(SiteRight.Write).Validate<PostRequest>().WithName("savePost");
-        posts.MapGet("/{post:long}/forecast", Forecast).Needs(SiteRight.See).WithName("forecastPublishing");
     }
 
     private static async Task<Results<Ok<PostView>, NotFound>> GetPost(long site, long post, AntiphonContext database, PostAddresses addresses)
@@ -59,11 +62,6 @@ internal static class PostEndpoints
         }
 
         return TypedResults.Ok(View(found, addresses));
-    }
-
-    private static async Task<Results<Ok<PublishForecast>, NotFound>> Forecast(long site, long post, PostMailForecast forecast, CancellationToken cancellation)
-    {
-        return await forecast.OfAsync(site, post, cancellation) is { } found ? TypedResults.Ok(found) : TypedResults.NotFound();
     }
 
     /// <summary>The refusal when a contributor would change what readers see; null when the role is enough.</summary>

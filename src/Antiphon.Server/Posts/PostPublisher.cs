@@ -1,6 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Posts.Changes;
 
 namespace Antiphon.Server.Posts;

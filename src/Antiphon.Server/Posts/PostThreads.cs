@@ -1,5 +1,9 @@
+using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts;
@@ -25,7 +29,7 @@ internal sealed class PostThreads(AntiphonContext database, PostAddresses addres
         Post = post,
         Title = post.Title,
         Address = address,
-        FoldedAddress = Core.Text.FoldedAddress.Of(address),
+        FoldedAddress = FoldedAddress.Of(address),
         CreatedAt = now,
     };
 

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Trees;
 using Antiphon.Core.Posts;
 using FluentValidation;
 

@@ -1,8 +1,10 @@
 using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Posts.Lists;
-using Antiphon.Server.Posts.Pages;
+using Antiphon.Server.Posts.Reading;
 using Antiphon.Server.Posts.Terms;
+using Antiphon.Server.Posts.Versions;
 using Antiphon.Server.Posts.Working;
+using Antiphon.Server.Search;
 using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Posts;
@@ -20,11 +22,14 @@ internal static class PostsRegistration
         builder.Services.AddScoped<ReviewNews>();
         builder.Services.AddScoped<BulkChanges>();
         builder.Services.AddScoped<OwnFieldReader>();
-        builder.Services.AddScoped<PostPageReader>();
         builder.Services.AddScoped<TermRenaming>();
         builder.Services.AddHostedService<BinClearing>();
         builder.Services.AddSingleton<PostAddresses>();
         builder.Services.AddScoped<PostThreads>();
+        builder.Services.AddScoped<CurrentPostFinder>();
+        builder.Services.AddSingleton<PostFactsReader>();
+        builder.Services.AddSingleton<ChannelTargets>();
+        builder.Services.AddScoped<PostTextSearch>();
         builder.Services.AddSingleton<PostChangeSignal>();
         builder.Services.AddScoped<IChangePlanner, ThreadPlanner>();
         builder.Services.AddWorker<PostChangeWork>();

@@ -1,6 +1,8 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;

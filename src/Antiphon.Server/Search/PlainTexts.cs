@@ -1,5 +1,6 @@
 using Antiphon.Core.Html;
 using Antiphon.Data;
+using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Search;
@@ -10,8 +11,10 @@ internal static class PlainTexts
     private const int Batch = 200;
 
     /// <summary>Fills in what is missing, some posts at a time; done again it finds nothing to do.</summary>
-    public static async Task FillAsync(AntiphonContext database)
+    public static async Task FillPlainTextsAsync(this WebApplication app)
     {
+        await using var scope = app.Services.CreateAsyncScope();
+        var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         while (await database.Posts.IgnoreQueryFilters().AsNoTracking().Where(post => post.PlainText == null || post.Findings == null).OrderBy(post => post.Id).Take(Batch).ToListAsync() is { Count: > 0 } rows)
         {
             foreach (var row in rows)

@@ -1,5 +1,5 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Search;

@@ -1,5 +1,6 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
+using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -2,7 +2,8 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Server.Hosting;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

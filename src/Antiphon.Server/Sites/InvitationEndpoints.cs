@@ -1,10 +1,15 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Accounts;
-using Antiphon.Server.Comments.Telling;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Mail;
+using Antiphon.Data.Accounts;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Outgoing.Mail;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Accounts;
+using Antiphon.Server.Platform.Limits;
+using Antiphon.Server.Platform.Requests;
 using FluentValidation;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Identity;
@@ -70,7 +75,7 @@ internal static class InvitationEndpoints
     private static bool AsksForPassword(Person? person, Invitation invitation, string key) => person is not null && (person.EmailConfirmed || invitation.Hash != TokenHash.Of(key));
 
     private static async Task<Results<Ok<JoinedView>, NotFound, ValidationProblem>> Accept(
-        string key, AcceptRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, SignInPace pace, Sessions sessions, ActRecord acts, TimeProvider clock)
+        string key, AcceptRequest request, HttpContext http, AntiphonContext database, UserManager<Person> people, SignInPace pace, Sessions sessions, ActRecord acts, IEnumerable<IJoinStep> steps, TimeProvider clock)
     {
         if (await FindAsync(key, database, clock, http.RequestAborted) is not { } found) return TypedResults.NotFound();
         var person = await people.FindByEmailAsync(found.Mail);
@@ -88,8 +93,7 @@ internal static class InvitationEndpoints
         }
 
         if (!await database.Memberships.AnyAsync(member => member.SiteId == found.SiteId && member.PersonId == person!.Id, http.RequestAborted)) database.Memberships.Add(new Membership { SiteId = found.SiteId, PersonId = person!.Id, Role = found.Role });
-        // Who is asked to moderate is told what waits, until they wish otherwise.
-        if (found.Role == SiteRole.Moderator && !await database.NoticeWishes.AnyAsync(wish => wish.SiteId == found.SiteId && wish.PersonId == person!.Id, http.RequestAborted)) await database.WishOnJoiningAsync(found.SiteId, person!.Id, http.RequestAborted);
+        foreach (var step in steps) await step.JoinAsync(database, found.SiteId, person!.Id, found.Role, http.RequestAborted);
         database.Invitations.Remove(found);
         await acts.AddAsync(found.SiteId, person!.Id, $"joined as {RoleNames.Of(found.Role)}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);

@@ -1,7 +1,7 @@
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication.Sharing;
 using Antiphon.Data;
-using Antiphon.Server.Hosting;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,3 +1,5 @@
+using Antiphon.Server.Platform.Access;
+
 namespace Antiphon.Server.Sites;
 
 /// <summary>Sites and their people.</summary>

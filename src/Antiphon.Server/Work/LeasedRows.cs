@@ -1,5 +1,5 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Work;

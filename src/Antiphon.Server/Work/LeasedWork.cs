@@ -1,8 +1,10 @@
-using Antiphon.Core.Syndication;
 using Antiphon.Core.Text;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Outgoing;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Notices;
+using Antiphon.Data.Sites;
+using Antiphon.Data.Work;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 

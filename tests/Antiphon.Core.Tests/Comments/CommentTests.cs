@@ -1,5 +1,5 @@
 using Antiphon.Core.Comments;
-using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 using CsCheck;

@@ -1,7 +1,9 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Definition;
+using Antiphon.Core.Listings.Entries;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
-using Antiphon.Core.Syndication;
 using CsCheck;
 
 namespace Antiphon.Core.Tests.Coverage;

@@ -1,5 +1,5 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Core.Tests.Coverage;

@@ -1,7 +1,8 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Choosing;
+using Antiphon.Core.Listings.Entries;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
-using Antiphon.Core.Syndication;
 
 namespace Antiphon.Core.Tests.Coverage;
 

@@ -1,6 +1,7 @@
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Markdown;
+using Antiphon.Core.Html.Trees;
 using Antiphon.Core.Importing.Tidying;
-using Antiphon.Core.Text.Markdown;
 
 namespace Antiphon.Core.Tests.Html;
 

@@ -1,18 +1,18 @@
+using Antiphon.Core.Channels.Protocols;
 using Antiphon.Core.Comments;
-using Antiphon.Core.Comments.Placing;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Trying;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Markdown;
 using Antiphon.Core.Importing.Reading;
 using Antiphon.Core.Importing.Tidying;
 using Antiphon.Core.Listings.Installation;
-using Antiphon.Core.Listings.Looks.Matching;
+using Antiphon.Core.Listings.Styles.Matching;
+using Antiphon.Core.Mentions;
 using Antiphon.Core.Pictures;
 using Antiphon.Core.Posts.Blocks;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Mentions;
-using Antiphon.Core.Text.Markdown;
 
 namespace Antiphon.Core.Tests.Html;
 

@@ -1,7 +1,7 @@
 using Antiphon.Core.Importing;
 using Antiphon.Core.Importing.Matching;
-using Antiphon.Core.Importing.Reading;
 using Antiphon.Core.Posts.Fields;
+using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Tests.Importing;
 

@@ -1,5 +1,5 @@
-using Antiphon.Core.Importing;
 using Antiphon.Core.Importing.Reading;
+using Antiphon.Core.Tables;
 using Antiphon.Core.Tests.Html;
 
 namespace Antiphon.Core.Tests.Importing;

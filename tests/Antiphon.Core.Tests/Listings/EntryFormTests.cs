@@ -1,4 +1,4 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Definition;
 using CsCheck;
 
 namespace Antiphon.Core.Tests.Listings;

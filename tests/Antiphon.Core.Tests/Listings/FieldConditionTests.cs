@@ -1,4 +1,5 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Entries;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;
 

@@ -1,4 +1,5 @@
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Entries;
+using Antiphon.Core.Listings.Filters;
 using static Antiphon.Core.Tests.Listings.Candidates;
 
 namespace Antiphon.Core.Tests.Listings;

@@ -1,4 +1,4 @@
-using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Findings;
 using Antiphon.Core.Posts.Checking;
 
 namespace Antiphon.Core.Tests.Posts;

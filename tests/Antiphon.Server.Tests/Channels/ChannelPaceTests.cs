@@ -1,4 +1,4 @@
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 

@@ -1,7 +1,6 @@
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Comments.Moderation;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;

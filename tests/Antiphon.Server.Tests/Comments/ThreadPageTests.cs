@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,3 +1,4 @@
+using Antiphon.Core.Work;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;
@@ -55,7 +56,7 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     {
         await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
         await _host.WriteAsync("Undeliverable");
-        await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.SiteId == _host.Site).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+        await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.SiteId == _host.Site).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed)));
         var board = await Eventually.IsAsync("the mark", () => _host.Owner.GetJsonAsync(_host.Api + "coverage"), one => one.Text("posts.0.cells.1.mark") is "failed" or "due");
         Assert.Contains(Cell(board, 0, 1).Reason, new[] { "someFailed", "delivering" });
     }
@@ -114,7 +115,7 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         // Without a mail server the first attempt goes on beside the test and has its own word of it; ours is the last.
         var off = await Eventually.IsAsync("the mark", async () =>
         {
-            await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.Edition.Posts.Any(brought => brought.PostId == post)).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, Core.Syndication.DeliveryState.Failed)));
+            await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.Edition.Posts.Any(brought => brought.PostId == post)).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed)));
             return await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1");
         }, one => one.Number("found") == 1);
         Assert.Equal("Undeliverable", off.Text("posts.0.title"));

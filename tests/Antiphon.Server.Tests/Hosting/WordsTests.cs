@@ -1,11 +1,12 @@
 using Antiphon.Core.Coverage;
-using Antiphon.Core.Listings;
+using Antiphon.Core.Listings.Filters;
 using Antiphon.Core.Listings.Installation;
-using Antiphon.Server.Coverage;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Listings;
+using Antiphon.Core.Posts;
+using Antiphon.Server.Listings.Installation;
+using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Outgoing;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Requests;
 
 namespace Antiphon.Server.Tests.Hosting;
 
@@ -67,5 +68,5 @@ public sealed class WordsTests
     [InlineData("", false)]
     [InlineData(null, false)]
     [InlineData("draft,published", false)]
-    public void Only_words_spell_a_value(string? text, bool isKnown) => Assert.Equal(isKnown, Spelled<Core.Posts.PostStatus>.TryParse(text, out _));
+    public void Only_words_spell_a_value(string? text, bool isKnown) => Assert.Equal(isKnown, Spelled<PostStatus>.TryParse(text, out _));
 }

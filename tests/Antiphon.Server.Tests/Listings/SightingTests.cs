@@ -1,4 +1,5 @@
-using Antiphon.Data.Entities;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Server.Tests.Work;
 using Antiphon.Tests;

@@ -1,7 +1,8 @@
 using System.Net;
 using Antiphon.Core.Html;
-using Antiphon.Core.Syndication.Mentions;
-using Antiphon.Data.Entities;
+using Antiphon.Core.Mentions;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.AspNetCore.Http;

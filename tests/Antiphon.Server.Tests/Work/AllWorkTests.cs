@@ -1,5 +1,5 @@
-using Antiphon.Server.Arrivals;
-using Antiphon.Server.Demo;
+using Antiphon.Server.Demo.Scenario;
+using Antiphon.Server.Referrals;
 using Antiphon.Server.Work;
 using Microsoft.Extensions.Hosting;
 

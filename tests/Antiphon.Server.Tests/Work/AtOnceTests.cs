@@ -2,7 +2,7 @@ using System.Net;
 using System.Net.Http.Json;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Comments;
-using Antiphon.Data.Entities;
+using Antiphon.Core.Comments.Moderation;
 using Antiphon.Server.Tests.Comments;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
@@ -61,7 +61,7 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
         var taken = Assert.Single(answers, answer => answer.IsSuccessStatusCode);
         Assert.All(answers.Where(answer => answer != taken), answer => Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode));
         var standing = await host.InDatabaseAsync(database => database.Comments.Where(one => one.Id == id).Select(one => one.Standing).SingleAsync());
-        var deeds = await host.InDatabaseAsync(database => database.CommentDeeds.Where(one => one.CommentId == id && one.Kind == Core.Comments.Moderation.DeedKind.Decided).ToListAsync());
+        var deeds = await host.InDatabaseAsync(database => database.CommentDeeds.Where(one => one.CommentId == id && one.Kind == DeedKind.Decided).ToListAsync());
         Assert.Equal((standing.ToString(), nameof(CommentStanding.Waiting)), (Assert.Single(deeds).After, deeds[0].Before));
     }
 

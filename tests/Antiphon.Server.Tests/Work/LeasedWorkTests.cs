@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Outgoing;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Server.Work;

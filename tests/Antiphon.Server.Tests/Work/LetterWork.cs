@@ -1,5 +1,5 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Outgoing;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,8 +1,14 @@
 using System.Collections.Concurrent;
 using System.Globalization;
 using System.Net.Http.Headers;
+using Antiphon.Core.Mentions;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Importing;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Subscribers;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.AspNetCore.Http;
@@ -96,7 +102,7 @@ public sealed class TwoServersTests : IAsyncLifetime
         await Eventually.TrueAsync("everything planned", async () => await OpenAsync() == (Posts - 1) * Services.Length, TimeSpan.FromMinutes(3));
         await InDatabaseAsync(async database =>
         {
-            for (var reader = 0; reader < Readers; reader++) database.Subscribers.Add(new Data.Entities.Syndication.Mailing.Subscriber { SiteId = 1, Key = $"reader{reader}", Mail = $"reader{reader}@fellside.example", CreatedAt = DateTimeOffset.UtcNow });
+            for (var reader = 0; reader < Readers; reader++) database.Subscribers.Add(new Subscriber { SiteId = 1, Key = $"reader{reader}", Mail = $"reader{reader}@fellside.example", CreatedAt = DateTimeOffset.UtcNow });
             return await database.SaveChangesAsync();
         });
         await WriteAsync(Posts - 1, 1);
@@ -106,7 +112,7 @@ public sealed class TwoServersTests : IAsyncLifetime
     private Task<int> WriteAsync(int from, int count) => InDatabaseAsync(database =>
     {
         var now = DateTimeOffset.UtcNow;
-        database.Posts.AddRange(Enumerable.Range(from, count).Select(post => new Post { Key = $"night{post}", SiteId = 1, BlogId = 1, Title = $"Night {post}", Slug = $"night-{post}", BodyHtml = "<p>Clear.</p>", Status = Core.Posts.PostStatus.Published, PublishedAt = now, CreatedAt = now, UpdatedAt = now, Revision = 1 }));
+        database.Posts.AddRange(Enumerable.Range(from, count).Select(post => new Post { Key = $"night{post}", SiteId = 1, BlogId = 1, Title = $"Night {post}", Slug = $"night-{post}", BodyHtml = "<p>Clear.</p>", Status = PostStatus.Published, PublishedAt = now, CreatedAt = now, UpdatedAt = now, Revision = 1 }));
         return database.SaveChangesAsync();
     });
 
@@ -171,7 +177,7 @@ public sealed class TwoServersTests : IAsyncLifetime
         await InDatabaseAsync(async database =>
         {
             Assert.Equal((Readers, 0), (await database.Editions.SumAsync(one => one.Delivered), await database.Editions.SumAsync(one => one.Failed)));
-            Assert.Equal(Mentions, await database.Mentions.CountAsync(one => one.State == Core.Syndication.Mentions.MentionState.Found));
+            Assert.Equal(Mentions, await database.Mentions.CountAsync(one => one.State == MentionState.Found));
             Assert.Equal(Mentions, await database.Comments.CountAsync(one => one.MentionId != null));
             Assert.Equal((Imports, Imports * RowsOfImport), (await database.Imports.CountAsync(one => one.State == ImportState.Done), await database.Posts.CountAsync(one => one.ImportId != null)));
             Assert.Equal(Imports * RowsOfImport, await database.Imports.SumAsync(one => one.Made));
@@ -180,8 +186,8 @@ public sealed class TwoServersTests : IAsyncLifetime
     }
 
     private Task<int> OpenAsync() => InDatabaseAsync(async database =>
-        await database.PostChanges.CountAsync() + await database.ChannelDeliveries.CountAsync(one => one.State == Core.Syndication.DeliveryState.Queued || one.State == Core.Syndication.DeliveryState.Sending || one.State == Core.Syndication.DeliveryState.Retrying)
-        + await database.Deliveries.CountAsync(one => one.State == Core.Syndication.DeliveryState.Queued || one.State == Core.Syndication.DeliveryState.Sending || one.State == Core.Syndication.DeliveryState.Retrying)
+        await database.PostChanges.CountAsync() + await database.ChannelDeliveries.CountAsync(one => one.State == DeliveryState.Queued || one.State == DeliveryState.Sending || one.State == DeliveryState.Retrying)
+        + await database.Deliveries.CountAsync(one => one.State == DeliveryState.Queued || one.State == DeliveryState.Sending || one.State == DeliveryState.Retrying)
         + await database.Mentions.CountAsync(one => one.NextReadAt != null) + await database.Imports.CountAsync(one => one.State == ImportState.Running));
 
     // Looked at beside the servers, which may be dead.

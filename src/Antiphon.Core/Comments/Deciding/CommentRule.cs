@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Settings;
+
 namespace Antiphon.Core.Comments.Deciding;
 
 /// <summary>A rule of a site: what it looks at and what then happens.</summary>

@@ -1,3 +1,5 @@
+using Antiphon.Core.Comments.Settings;
+
 namespace Antiphon.Core.Comments.Deciding;
 
 /// <summary>Why a comment was sent where it was sent.</summary>

@@ -1,6 +1,5 @@
-using Antiphon.Core.Comments.Deciding;
-using Antiphon.Core.Comments.Order;
-using Antiphon.Core.Sites;
+using Antiphon.Core.Comments.Threads;
+using Antiphon.Core.Time;
 
 namespace Antiphon.Core.Comments.Settings;
 
@@ -82,7 +81,7 @@ public sealed record CommentSettings(
     public static CommentSettings None { get; } = new();
 
     /// <summary>What holds where no layer says anything.</summary>
-    public static CommentSettings Usual { get; } = new(true, Deciding.Approval.All, 10, 98, false, VoteMode.Up, CommentOrder.Oldest, ThreadTree.MaxDepth, 3, 0, string.Empty)
+    public static CommentSettings Usual { get; } = new(true, Settings.Approval.All, 10, 98, false, VoteMode.Up, CommentOrder.Oldest, ThreadTree.MaxDepth, 3, 0, string.Empty)
     {
         CloseAt = string.Empty,
         ClosedReason = string.Empty,

@@ -1,8 +1,6 @@
 using System.Globalization;
-using Antiphon.Core.Comments.Deciding;
-using Antiphon.Core.Comments.Order;
-using Antiphon.Core.Posts;
-using Antiphon.Core.Sites;
+using Antiphon.Core.Comments.Threads;
+using Antiphon.Core.Time;
 
 namespace Antiphon.Core.Comments.Settings;
 
@@ -87,12 +85,12 @@ public sealed record EffectiveSettings(
     }
 
     /// <summary>Whether comments are taken at a moment.</summary>
-    /// <param name="post">Post the thread is about, or null for another page.</param>
+    /// <param name="until">Until when comments are taken on the post the thread is about, where that is said; null for no end.</param>
     /// <param name="published">When the post was published.</param>
     /// <param name="timeZone">IANA zone of the site.</param>
     /// <param name="now">The moment.</param>
-    public bool IsOpen(PostDetails? post, DateTimeOffset? published, string timeZone, DateTimeOffset now) =>
-        IsOn && Writers != CommentWriters.Team && !(post?.CommentsCloseAt <= now) && !(WallTime.Read(CloseAt, timeZone)?.Instant <= now) && !(published is { } then && ClosesAt(then, timeZone) <= now);
+    public bool IsOpen(DateTimeOffset? until, DateTimeOffset? published, string timeZone, DateTimeOffset now) =>
+        IsOn && Writers != CommentWriters.Team && !(until <= now) && !(WallTime.Read(CloseAt, timeZone)?.Instant <= now) && !(published is { } then && ClosesAt(then, timeZone) <= now);
 
     /// <summary>When a post that was published then takes no more comments, or null for never. Days are days of the site's clocks: on the last of them it is open until the hour it was published.</summary>
     public DateTimeOffset? ClosesAt(DateTimeOffset published, string timeZone)

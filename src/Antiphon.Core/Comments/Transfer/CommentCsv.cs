@@ -1,7 +1,6 @@
 using System.Globalization;
 using System.Text;
-using Antiphon.Core.Importing.Reading;
-using Antiphon.Core.Text;
+using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Comments.Transfer;
 

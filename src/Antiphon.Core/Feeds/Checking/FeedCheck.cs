@@ -1,9 +1,10 @@
 using Antiphon.Core.Feeds.Checking.Examining;
 using Antiphon.Core.Feeds.Checking.Examining.Formats;
-using Antiphon.Core.Feeds.Checking.Rules;
-using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking;
 

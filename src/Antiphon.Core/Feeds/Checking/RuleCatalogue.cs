@@ -1,4 +1,4 @@
-using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Checking;
 

@@ -1,4 +1,6 @@
 using System.Text;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking;
 

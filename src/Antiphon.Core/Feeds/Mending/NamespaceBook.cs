@@ -1,4 +1,4 @@
-using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Mending;
 

@@ -1,5 +1,5 @@
-using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Reading;
 

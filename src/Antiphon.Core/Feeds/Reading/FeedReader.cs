@@ -1,11 +1,11 @@
 using System.Xml;
-using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Atom;
 using Antiphon.Core.Feeds.Reading.Json;
 using Antiphon.Core.Feeds.Reading.Rss;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading;
 

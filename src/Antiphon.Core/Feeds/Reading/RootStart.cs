@@ -1,5 +1,6 @@
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading;
 

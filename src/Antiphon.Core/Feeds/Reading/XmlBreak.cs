@@ -1,7 +1,6 @@
 using System.Text.RegularExpressions;
 using System.Xml;
-using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Feeds.Checking.Rules;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Reading;
 

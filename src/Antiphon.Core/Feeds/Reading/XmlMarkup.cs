@@ -1,6 +1,6 @@
 using System.Text;
 using System.Xml;
-using Antiphon.Core.Feeds.Checking.Source;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading;
 

@@ -1,9 +1,10 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Xml.Linq;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Feeds.Writing;
 
 namespace Antiphon.Core.Feeds.Repair;

@@ -1,6 +1,6 @@
 using System.Xml.Linq;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Writing;
 
 namespace Antiphon.Core.Feeds.Repair;

@@ -1,11 +1,10 @@
 using System.Xml;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Feeds.Checking.Rules;
-using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Mending;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;
 

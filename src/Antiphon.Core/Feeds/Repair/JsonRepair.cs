@@ -3,8 +3,8 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Repair;
 

@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using System.Xml;
 using System.Xml.Linq;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;
 
@@ -34,7 +35,7 @@ public static class RehousedFeed
 
     private static string Json(string text, string address)
     {
-        if (JsonNode.Parse(text) is not JsonObject feed) return text;
+        if (System.Text.Json.Nodes.JsonNode.Parse(text) is not JsonObject feed) return text;
         feed["feed_url"] = address;
         return feed.ToJsonString(new JsonSerializerOptions { WriteIndented = true, NewLine = "\n", Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
     }

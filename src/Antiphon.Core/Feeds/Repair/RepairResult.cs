@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Repair;
 

@@ -1,4 +1,4 @@
-using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Repair;
 

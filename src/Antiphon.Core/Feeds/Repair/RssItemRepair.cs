@@ -1,8 +1,9 @@
 using System.Security.Cryptography;
 using System.Text;
 using System.Xml.Linq;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;
 

@@ -1,9 +1,8 @@
 using System.Net;
 using System.Xml.Linq;
-using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Checking.Examining;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Repair;
 

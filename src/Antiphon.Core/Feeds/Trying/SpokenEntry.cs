@@ -3,6 +3,7 @@ using System.Text;
 using AngleSharp.Dom;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Feeds.Trying;
 

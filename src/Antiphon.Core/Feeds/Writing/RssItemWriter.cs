@@ -1,6 +1,6 @@
 using System.Globalization;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Writing;
 

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Posts.Fields;
+using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Importing.Matching;
 

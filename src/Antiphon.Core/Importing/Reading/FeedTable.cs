@@ -1,6 +1,7 @@
 using System.Globalization;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Posts.Fields;
+using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Importing.Reading;
 

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Importing.Reading;
 

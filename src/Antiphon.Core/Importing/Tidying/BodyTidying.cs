@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using AngleSharp.Dom;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Importing.Tidying;
 

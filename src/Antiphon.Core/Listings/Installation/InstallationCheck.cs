@@ -1,7 +1,7 @@
 using System.Globalization;
 using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
-using Antiphon.Core.Html;
+using Antiphon.Core.Listings.Definition;
 
 namespace Antiphon.Core.Listings.Installation;
 

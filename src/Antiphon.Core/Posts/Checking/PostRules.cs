@@ -1,5 +1,4 @@
-using Antiphon.Core.Checking;
-using Antiphon.Core.Feeds.Checking;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Posts.Checking;
 

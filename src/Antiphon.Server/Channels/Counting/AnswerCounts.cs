@@ -1,8 +1,8 @@
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Counting;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Counting;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Channels.Sending;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;

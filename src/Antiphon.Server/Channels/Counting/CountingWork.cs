@@ -1,5 +1,5 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,9 +1,12 @@
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Posts.Changes;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;

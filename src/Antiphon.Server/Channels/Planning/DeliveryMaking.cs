@@ -1,14 +1,16 @@
+using Antiphon.Core.Channels;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication.Channels;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Channels.Sending;
+using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;
 
 /// <summary>Writes deliveries to the outbox; the caller saves, so that what happened and its telling are one transaction.</summary>
-internal sealed class DeliveryMaking(AntiphonContext database, IKeySource keys, TimeProvider clock)
+internal sealed class DeliveryMaking(AntiphonContext database, ChannelSignal signal, IKeySource keys, TimeProvider clock) : ISiteEvents
 {
     /// <summary>A post going to a channel.</summary>
     public void Add(Channel channel, Post post, DeliveryAct act, string target, DateTimeOffset at, string? text = null, int round = 0, int turn = 0)
@@ -19,17 +21,20 @@ internal sealed class DeliveryMaking(AntiphonContext database, IKeySource keys, 
         database.ChannelDeliveries.Add(delivery);
     }
 
-    /// <summary>Tells webhooks of a site what happened, those that want to hear of it.</summary>
-    public async Task TellAsync(long site, ChannelEvent what, Func<string> payload, CancellationToken cancellation)
+    /// <inheritdoc/>
+    public async Task NoteAsync(long site, ChannelEvent what, Func<object> data, CancellationToken cancellation)
     {
         foreach (var channel in await database.Channels.Where(one => one.SiteId == site && one.Kind == ChannelKind.Webhook && one.ArchivedAt == null).ToListAsync(cancellation))
         {
             if (!Hears(channel, what)) continue;
             var delivery = New(channel, clock.GetUtcNow());
-            (delivery.Act, delivery.Sent) = (DeliveryAct.Tell, payload());
+            (delivery.Act, delivery.Sent) = (DeliveryAct.Tell, WebhookPayload.Write(what, delivery.CreatedAt, data()));
             database.ChannelDeliveries.Add(delivery);
         }
     }
+
+    /// <inheritdoc/>
+    public void Saved() => signal.Wake();
 
     /// <summary>Whether a channel wants to hear of something; only webhooks choose.</summary>
     public bool Hears(Channel channel, ChannelEvent what) => channel.Kind != ChannelKind.Webhook || channel.Settings.Events.Count == 0 || channel.Settings.Events.Contains(what);

@@ -1,9 +1,11 @@
-using Antiphon.Core.Sites;
-using Antiphon.Core.Syndication;
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Time;
+using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;

@@ -1,6 +1,6 @@
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;

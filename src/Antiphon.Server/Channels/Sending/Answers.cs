@@ -1,7 +1,8 @@
 using System.Globalization;
 using System.Net.Http.Headers;
 using System.Text;
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Text;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;
@@ -18,7 +19,7 @@ internal static class Answers
     public static SendOutcome Of(Fetched answer, DateTimeOffset now, Func<Fetched, SendOutcome> taken)
     {
         if (answer.Problem is null) return taken(answer);
-        var said = answer.Complaint is { } complaint ? Core.Text.Shortened.ToLength(Core.Text.OneLine.Of(complaint), LongestAnswer) : FetchWords.For(answer.Problem.Value, answer.Detail);
+        var said = answer.Complaint is { } complaint ? Shortened.ToLength(OneLine.Of(complaint), LongestAnswer) : FetchWords.For(answer.Problem.Value, answer.Detail);
         var words = answer.Status is { } status ? $"{status}: {said}" : said;
         return answer.Problem switch
         {
@@ -29,7 +30,7 @@ internal static class Answers
     }
 
     /// <summary>The text of an answer, for people.</summary>
-    public static string TextOf(Fetched answer) => Core.Text.Shortened.ToLength(Encoding.UTF8.GetString(answer.Bytes).Trim(), LongestAnswer);
+    public static string TextOf(Fetched answer) => Shortened.ToLength(Encoding.UTF8.GetString(answer.Bytes).Trim(), LongestAnswer);
 
     /// <summary>Where what was made stands, absolute; null where the receiver did not say.</summary>
     public static string? MadeAt(Fetched answer) => answer.Headers.Location is { } location && Uri.TryCreate(answer.Address, location, out var address) ? address.AbsoluteUri : null;

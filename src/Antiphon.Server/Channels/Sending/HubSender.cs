@@ -1,5 +1,5 @@
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Core.Channels;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;

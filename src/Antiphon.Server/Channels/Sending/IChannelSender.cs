@@ -1,4 +1,5 @@
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
+using Antiphon.Data.Channels;
 
 namespace Antiphon.Server.Channels.Sending;
 
@@ -15,5 +16,5 @@ internal interface IChannelSender
     Task<SendOutcome> SendAsync(SendOrder order, CancellationToken cancellation);
 
     /// <summary>Asks the receiver whether it would take something, without sending a post; what it said.</summary>
-    Task<SendOutcome> TestAsync(Data.Entities.Syndication.Channel channel, CancellationToken cancellation);
+    Task<SendOutcome> TestAsync(Channel channel, CancellationToken cancellation);
 }

@@ -1,5 +1,5 @@
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Counting;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Counting;
 
 namespace Antiphon.Server.Channels.Sending;
 

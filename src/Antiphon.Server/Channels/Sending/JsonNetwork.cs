@@ -1,8 +1,8 @@
 using System.Net.Http.Headers;
 using System.Net.Http.Json;
 using System.Text.Json;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Counting;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Counting;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;

@@ -1,8 +1,7 @@
 using System.Text;
-using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Mentions;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Mentions;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;

@@ -1,7 +1,7 @@
-using Antiphon.Core.Syndication.Composing;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
-using Antiphon.Data.Entities.Syndication.Mailing;
+using Antiphon.Core.Channels.Composing;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Mailing;
+using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Channels.Sending;
 

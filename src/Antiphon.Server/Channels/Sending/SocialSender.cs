@@ -1,6 +1,6 @@
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Core.Syndication.Composing;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Composing;
+using Antiphon.Data.Channels;
 
 namespace Antiphon.Server.Channels.Sending;
 

@@ -1,11 +1,14 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Syndication;
-using Antiphon.Data.Entities.Syndication.Mailing;
-using Antiphon.Server.Posts;
+using Antiphon.Core.Channels;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Channels;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Mailing;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Subscribers;
+using Antiphon.Server.Posts.Reading;
 
 namespace Antiphon.Server.Channels.Sending;
 
@@ -47,15 +50,9 @@ internal sealed class WebhookPayload(TimeProvider clock)
         });
     }
 
-    /// <summary>A comment that became public; nothing of its writer but the name.</summary>
-    public static string OfComment(Comment comment, string thread, string? address, DateTimeOffset at) =>
-        Write(ChannelEvent.CommentPublished, at, new { id = comment.Key, author = comment.Author, text = comment.Text, html = comment.Html, thread, address, isTeam = comment.IsTeam, writtenAt = comment.CreatedAt });
-
-    /// <summary>Somebody joined or left.</summary>
-    public static string OfSubscriber(Subscriber subscriber, ChannelEvent what, DateTimeOffset at) => Write(what, at, new { mail = subscriber.Mail, name = subscriber.Name, since = subscriber.CreatedAt });
-
     /// <summary>A message that says nothing happened.</summary>
     public string OfTest(Channel channel) => JsonSerializer.Serialize(new { @event = "test", at = clock.GetUtcNow(), data = new { channel = channel.Name } }, Form);
 
-    private static string Write(ChannelEvent what, DateTimeOffset at, object data) => JsonSerializer.Serialize(new { @event = NameOf(what), at, data }, Form);
+    /// <summary>A message about an event.</summary>
+    public static string Write(ChannelEvent what, DateTimeOffset at, object data) => JsonSerializer.Serialize(new { @event = NameOf(what), at, data }, Form);
 }

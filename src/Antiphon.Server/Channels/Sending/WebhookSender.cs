@@ -1,7 +1,8 @@
 using System.Net.Http.Headers;
 using System.Text;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Protocols;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;

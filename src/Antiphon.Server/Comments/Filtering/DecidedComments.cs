@@ -1,7 +1,9 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Filtering;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Filtering;

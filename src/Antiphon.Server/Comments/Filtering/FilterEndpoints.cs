@@ -2,8 +2,8 @@ using Antiphon.Core.Comments.Filtering;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,6 +1,6 @@
 using Antiphon.Core.Comments.Filtering;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Comments.Filtering;

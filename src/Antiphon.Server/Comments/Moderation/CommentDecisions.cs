@@ -1,9 +1,9 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
 using Antiphon.Server.Comments.Filtering;
-using Antiphon.Server.Comments.Telling;
+using Antiphon.Server.Comments.Following;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;

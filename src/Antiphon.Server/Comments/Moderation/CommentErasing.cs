@@ -1,7 +1,8 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;

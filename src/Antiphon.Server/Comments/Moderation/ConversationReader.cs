@@ -1,7 +1,12 @@
 using Antiphon.Core.Comments;
-using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Pictures;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Filtering;
 using Microsoft.EntityFrameworkCore;
 
@@ -28,7 +33,7 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
         var settings = ThreadSettings.Of(thread.Site, thread.Post?.Blog, thread.Post, thread);
         return new ConversationView(
             thread.Id, thread.Title, thread.Identifier, thread.Address, thread.Post?.Blog.Name, thread.Post?.PublishedAt, placed, await CaseAsync(comment, cancellation),
-            thread.Post?.PublishedAt is { } at ? settings.ClosesAt(at, thread.Site.TimeZone) : null, settings.IsOpen(thread.Post?.Details, thread.Post?.PublishedAt, thread.Site.TimeZone, clock.GetUtcNow()));
+            thread.Post?.PublishedAt is { } at ? settings.ClosesAt(at, thread.Site.TimeZone) : null, settings.IsOpen(thread.Post?.Details.CommentsCloseAt, thread.Post?.PublishedAt, thread.Site.TimeZone, clock.GetUtcNow()));
     }
 
     /// <summary>A comment as moderators see it.</summary>

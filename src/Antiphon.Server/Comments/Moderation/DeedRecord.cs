@@ -1,9 +1,8 @@
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Moderation;
-using Antiphon.Server.Accounts;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Server.Platform.Access;
 
 namespace Antiphon.Server.Comments.Moderation;
 

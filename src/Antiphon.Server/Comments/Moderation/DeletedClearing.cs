@@ -1,7 +1,6 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,9 +1,11 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

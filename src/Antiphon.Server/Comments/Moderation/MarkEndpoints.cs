@@ -2,10 +2,12 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Moderation;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,9 +1,8 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Server.Accounts;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;

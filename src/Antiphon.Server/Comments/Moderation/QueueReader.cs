@@ -1,8 +1,11 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Embed;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Conversions;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Pages;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
@@ -48,9 +51,9 @@ internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
         return (query.Choice?.Value ?? QueueChoice.All) switch
         {
             QueueChoice.Reported => Reported(found),
-            QueueChoice.NewWriters => found.Where(comment => StoredJson.Number((string?)(object?)comment.Trace, "$.facts.publishedBefore") == 0),
-            QueueChoice.WithLinks => found.Where(comment => StoredJson.Number((string?)(object?)comment.Trace, "$.facts.links") > 0),
-            QueueChoice.LikelySpam => found.Where(comment => StoredJson.Number((string?)(object?)comment.Trace, "$.facts.score") >= 0.5),
+            QueueChoice.NewWriters => found.Where(comment => JsonValue.Number((string?)(object?)comment.Trace, "$.facts.publishedBefore") == 0),
+            QueueChoice.WithLinks => found.Where(comment => JsonValue.Number((string?)(object?)comment.Trace, "$.facts.links") > 0),
+            QueueChoice.LikelySpam => found.Where(comment => JsonValue.Number((string?)(object?)comment.Trace, "$.facts.score") >= 0.5),
             QueueChoice.Mine => found.Where(comment => comment.AssignedToId == person),
             _ => found,
         };

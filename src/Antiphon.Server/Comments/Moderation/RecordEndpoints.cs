@@ -2,7 +2,7 @@ using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

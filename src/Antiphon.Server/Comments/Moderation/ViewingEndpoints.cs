@@ -1,9 +1,8 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Moderation;
-using Antiphon.Server.Accounts;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

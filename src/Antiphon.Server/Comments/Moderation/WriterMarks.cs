@@ -1,8 +1,10 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Moderation;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Data.Mentions;
+using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;

@@ -1,10 +1,9 @@
-using Antiphon.Core.Comments.Placing;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Core.Importing.Reading;
+using Antiphon.Core.Tables;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Data.Entities.Conversation;
+using Antiphon.Data.Comments;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Placing;

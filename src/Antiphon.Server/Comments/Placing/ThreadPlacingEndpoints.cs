@@ -1,11 +1,12 @@
-using Antiphon.Core.Comments.Placing;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

@@ -2,9 +2,10 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Moderation;
-using Antiphon.Server.Embed.Threads;
+using Antiphon.Server.Comments.Threads;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Readers;

@@ -2,12 +2,13 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Moderation;
-using Antiphon.Server.Accounts;
+using Antiphon.Data.Comments.Moderation;
 using Antiphon.Server.Comments.Moderation;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Accounts;
+using Antiphon.Server.Platform.Limits;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 

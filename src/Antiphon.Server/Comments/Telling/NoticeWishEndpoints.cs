@@ -1,9 +1,9 @@
-using Antiphon.Core.Comments.Notices;
+using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Moderation;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Comments.Moderation;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -18,10 +18,6 @@ internal static class NoticeWishEndpoints
         comments.MapGet("/notices", Get).Needs(SiteRight.Moderate).WithName("getNoticeWish");
         comments.MapPut("/notices", Put).Needs(SiteRight.Moderate).WithName("saveNoticeWish");
     }
-
-    /// <summary>What somebody is told who has just become a moderator: what waits, at once, from now on.</summary>
-    public static async Task WishOnJoiningAsync(this AntiphonContext database, long site, long person, CancellationToken cancellation) =>
-        database.NoticeWishes.Add(new NoticeWish { SiteId = site, PersonId = person, About = NoticeAbout.Waiting, ToldUpTo = await LatestAsync(database, site, cancellation), ReportsToldUpTo = await LatestReportAsync(database, site, cancellation) });
 
     private static async Task<Ok<NoticeWishView>> Get(long site, HttpContext http, AntiphonContext database, CancellationToken cancellation)
     {
@@ -39,15 +35,16 @@ internal static class NoticeWishEndpoints
         var wish = await database.NoticeWishes.FirstOrDefaultAsync(one => one.SiteId == site && one.PersonId == person, cancellation);
         if (wish is null) database.NoticeWishes.Add(wish = new NoticeWish { SiteId = site, PersonId = person });
         // Who begins to be told is told of what comes from now on.
-        if (wish.About == NoticeAbout.Nothing) (wish.ToldUpTo, wish.ReportsToldUpTo) = (await LatestAsync(database, site, cancellation), await LatestReportAsync(database, site, cancellation));
+        if (wish.About == NoticeAbout.Nothing) (wish.ToldUpTo, wish.ReportsToldUpTo) = await LatestAsync(database, site, cancellation);
         (wish.About, wish.EveryHours, wish.QuietFrom, wish.QuietUntil) = (request.About, request.EveryHours, request.QuietFrom, request.QuietUntil);
         await database.SaveChangesAsync(cancellation);
         return await Get(site, http, database, cancellation);
     }
 
-    private static async Task<long> LatestAsync(AntiphonContext database, long site, CancellationToken cancellation) => await database.Comments.Where(one => one.SiteId == site).MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
-
-    private static async Task<long> LatestReportAsync(AntiphonContext database, long site, CancellationToken cancellation) => await database.CommentReports.Where(one => one.Comment.SiteId == site).MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+    /// <summary>The latest comment of a site and the latest report of one: who begins to be told is told of what comes after them.</summary>
+    public static async Task<(long Comment, long Report)> LatestAsync(AntiphonContext database, long site, CancellationToken cancellation) =>
+        (await database.Comments.Where(comment => comment.SiteId == site).MaxAsync(comment => (long?)comment.Id, cancellation) ?? 0,
+            await database.CommentReports.Where(report => report.Comment.SiteId == site).MaxAsync(report => (long?)report.Id, cancellation) ?? 0);
 }
 
 /// <summary>What a person is told about comments.</summary>

@@ -1,12 +1,13 @@
 using Antiphon.Core.Comments;
-using Antiphon.Core.Comments.Order;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Comments.Transfer;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Accounts;
+using Antiphon.Data.Comments;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Comments.Filtering;
+using Antiphon.Server.Platform.Accounts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Transfer;

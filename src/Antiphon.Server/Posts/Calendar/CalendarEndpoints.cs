@@ -1,10 +1,12 @@
 using System.Globalization;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Time;
 using Antiphon.Data;
-using Antiphon.Server.Embed;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -44,7 +46,7 @@ internal static class CalendarEndpoints
         var posts = database.Posts.AsNoTracking().Include(post => post.Blog.Following).Where(post => post.SiteId == site);
         var dated = await posts.Where(post => post.PublishedAt >= from && post.PublishedAt < to && (post.Status == PostStatus.Published || post.Status == PostStatus.Scheduled)).OrderBy(post => post.PublishedAt).ToListAsync(cancellation);
         var undated = await posts.Where(post => post.Status == PostStatus.Draft || post.Status == PostStatus.InReview).OrderByDescending(post => post.UpdatedAt).Take(MostUndated).ToListAsync(cancellation);
-        CalendarEntry Entry(Data.Entities.Post post) => new(
+        CalendarEntry Entry(Post post) => new(
             post.Id, post.Title, post.Status, SiteCulture.Local(post.PublishedAt ?? post.UpdatedAt, zone).ToString(WallTime.Format, CultureInfo.InvariantCulture), post.Blog.Name, post.Blog.Following is null, post.Revision);
         return TypedResults.Ok(new CalendarMonth([.. dated.Select(Entry)], [.. undated.Select(Entry)]));
     }

@@ -1,5 +1,5 @@
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities;
+using Antiphon.Core.Channels;
+using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Posts.Changes;
 

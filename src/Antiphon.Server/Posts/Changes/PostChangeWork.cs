@@ -1,6 +1,6 @@
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
 using Antiphon.Data;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

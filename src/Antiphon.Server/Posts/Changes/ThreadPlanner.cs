@@ -1,5 +1,7 @@
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities;
+using Antiphon.Core.Channels;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Posts.Changes;
 

@@ -1,5 +1,4 @@
 using Antiphon.Data;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,7 +1,10 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Posts.Working;
+using Antiphon.Server.Platform.Access;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Lists;

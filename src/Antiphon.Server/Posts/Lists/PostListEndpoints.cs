@@ -1,9 +1,13 @@
+using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Accounts;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Posts.Reading;
+using Antiphon.Server.Posts.Versions;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
@@ -59,7 +63,7 @@ internal static class PostListEndpoints
         if (saving.DateProblem(found.Status, request.PublishedAt) is { } problem) return FieldProblem.For("publishedAt", problem);
         await saving.ApplyRowAsync(request, found, cancellation);
         var person = http.Member().PersonId;
-        await versions.KeepAsync(found, person, await database.NameOfAsync(person, cancellation), found.Status == Core.Posts.PostStatus.Published, cancellation);
+        await versions.KeepAsync(found, person, await database.NameOfAsync(person, cancellation), found.Status == PostStatus.Published, cancellation);
         return await saving.TryStoreAsync(cancellation) ? TypedResults.Ok(Summary(found, addresses)) : PostSaving.Conflict();
     }
 

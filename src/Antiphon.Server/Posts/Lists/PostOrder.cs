@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
-using Antiphon.Data.Entities;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Posts.Reading;
 using Microsoft.AspNetCore.WebUtilities;
 using Microsoft.EntityFrameworkCore;
 

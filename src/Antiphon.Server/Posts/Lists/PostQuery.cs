@@ -1,8 +1,9 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Hosting;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 

@@ -1,6 +1,8 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
+using Antiphon.Server.Platform.Access;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Terms;

@@ -1,12 +1,13 @@
 using System.Text;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
+using Antiphon.Core.Html.Markdown;
+using Antiphon.Core.Html.Trees;
 using Antiphon.Core.Sites;
-using Antiphon.Core.Text.Markdown;
-using Antiphon.Server.Hosting;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Pictures;
-using Antiphon.Server.Sites;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Posts.Working;

@@ -1,10 +1,14 @@
 using System.Text.Json;
+using Antiphon.Core.Html.Trees;
 using Antiphon.Core.Sites;
+using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Accounts;
-using Antiphon.Server.Hosting;
-using Antiphon.Server.Sites;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Posts.Working;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Posts.Versions;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.AspNetCore.Http.Json;
 using Microsoft.EntityFrameworkCore;
@@ -69,7 +73,7 @@ internal static class PostWorkEndpoints
         long site, long post, PostRequest request, HttpContext http, AntiphonContext database, IOptions<JsonOptions> json, TimeProvider clock, CancellationToken cancellation)
     {
         if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
-        if (request.BodyHtml is null || request.BodyHtml.Length > Core.Html.HtmlLimits.Text.Length) return FieldProblem.For("bodyHtml", "The text is longer than two million characters; split it into several posts.");
+        if (request.BodyHtml is null || request.BodyHtml.Length > HtmlLimits.Text.Length) return FieldProblem.For("bodyHtml", "The text is longer than two million characters; split it into several posts.");
         var waiting = await database.WaitingChanges.FindAsync([post], cancellation);
         if (waiting is null) database.WaitingChanges.Add(waiting = new WaitingChange { PostId = post });
         waiting.Content = JsonSerializer.Serialize(request, json.Value.SerializerOptions);
@@ -94,7 +98,7 @@ internal static class PostWorkEndpoints
         if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
         if (string.IsNullOrWhiteSpace(request.Text) || request.Text.Length > 2000) return FieldProblem.For("text", "Write the remark, in up to 2,000 characters.");
         var person = http.Member().PersonId;
-        var passage = string.IsNullOrWhiteSpace(request.Passage) ? null : Core.Text.Shortened.ToLength(request.Passage.Trim(), 500);
+        var passage = string.IsNullOrWhiteSpace(request.Passage) ? null : Shortened.ToLength(request.Passage.Trim(), 500);
         var remark = new ReviewRemark { PostId = post, PersonId = person, PersonName = await database.NameOfAsync(person, cancellation), Passage = passage, Text = request.Text.Trim(), MadeAt = clock.GetUtcNow() };
         database.ReviewRemarks.Add(remark);
         await database.SaveChangesAsync(cancellation);

@@ -1,7 +1,9 @@
 using Antiphon.Data;
-using Antiphon.Data.Entities;
-using Antiphon.Server.Accounts;
+using Antiphon.Data.Notices;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Notices;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Posts.Versions;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Working;

@@ -1,6 +1,5 @@
-using Antiphon.Core.Comments.Deciding;
-using Antiphon.Core.Comments.Order;
 using Antiphon.Core.Comments.Settings;
+using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Posts;
 
 namespace Antiphon.Core.Tests.Comments.Settings;

@@ -1,6 +1,7 @@
 using System.Text;
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Repair;
+using Antiphon.Core.Findings;
 using CsCheck;
 
 namespace Antiphon.Core.Tests.Feeds.Repair;

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using Antiphon.Data.Comments.Readers;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
 
@@ -123,7 +124,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var mail = $"follows-{Guid.NewGuid():N}@reader.example";
         await host.InDatabaseAsync(async database =>
         {
-            database.ConfirmedReaders.Add(new Data.Entities.Conversation.ConfirmedReader { SiteId = host.Site, Mail = mail, ConfirmedAt = DateTimeOffset.UtcNow });
+            database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = host.Site, Mail = mail, ConfirmedAt = DateTimeOffset.UtcNow });
             return await database.SaveChangesAsync();
         });
         await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Ida"), ("text", "Question?"), ("mail", mail), ("follow", "answers")));

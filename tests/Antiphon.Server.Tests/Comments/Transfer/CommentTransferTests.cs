@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text;
+using Antiphon.Core.Comments;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
 
@@ -30,7 +31,7 @@ public sealed class CommentTransferTests(AntiphonHost host) : IClassFixture<Anti
         var asked = rows.Single(row => row.Author == "Wilf Ormerod");
         var answer = rows.Single(row => row.Text == "=North-east");
         Assert.Equal((asked.Id, asked.Id, "Which way\n\nwere **you** facing?", "wilf@fellside.example"), (answer.ParentId, answer.RootId, asked.Text.ReplaceLineEndings("\n"), asked.Mail));
-        Assert.Equal(1, rows.Count(row => row.Standing == Core.Comments.CommentStanding.Waiting));
+        Assert.Equal(1, rows.Count(row => row.Standing == CommentStanding.Waiting));
         Assert.Contains("<strong>you</strong>", asked.Html, StringComparison.Ordinal);
 
         var again = await SendAsync(other, file);
@@ -54,7 +55,7 @@ public sealed class CommentTransferTests(AntiphonHost host) : IClassFixture<Anti
         var done = await SendAsync(host.Site, Encoding.UTF8.GetBytes(File), "?standing=waiting");
         Assert.Equal((1, 1, 1, "text"), (done.Number("taken"), done.Number("orphans"), done.Number("refused"), done.Text("problems.0.field")));
         var row = await host.InDatabaseAsync(database => database.Comments.SingleAsync(one => one.Thread.Identifier == "t-9"));
-        Assert.Equal((null, Core.Comments.CommentStanding.Waiting), (row.ParentId, row.Standing));
+        Assert.Equal((null, CommentStanding.Waiting), (row.ParentId, row.Standing));
     }
 
     [Fact]

@@ -1,8 +1,8 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
-using Antiphon.Core.Feeds.Checking.Rules;
-using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;

@@ -1,5 +1,5 @@
-using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 

@@ -1,4 +1,4 @@
-using Antiphon.Core.Feeds.Checking.Source;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 

@@ -1,6 +1,6 @@
 using System.Globalization;
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;

@@ -1,6 +1,6 @@
-using Antiphon.Core.Feeds.Checking.Rules;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Feeds.Rules;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 

@@ -2,6 +2,7 @@ using System.Xml;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Reading.Modules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text;
 using System.Xml;
+using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;

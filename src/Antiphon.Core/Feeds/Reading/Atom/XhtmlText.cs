@@ -1,5 +1,6 @@
 using System.Text;
 using System.Xml;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
@@ -95,7 +96,7 @@ internal static class XhtmlText
     // Going down is by recursion, so the depth is bounded where no author goes.
     private static void GuardDepth(XmlReader reader)
     {
-        if (reader.Depth > Checking.Source.XmlSource.MaxDepth) throw new XmlException($"Elements are nested more than {Checking.Source.XmlSource.MaxDepth} deep", null, ((IXmlLineInfo)reader).LineNumber, ((IXmlLineInfo)reader).LinePosition);
+        if (reader.Depth > XmlSource.MaxDepth) throw new XmlException($"Elements are nested more than {XmlSource.MaxDepth} deep", null, ((IXmlLineInfo)reader).LineNumber, ((IXmlLineInfo)reader).LinePosition);
     }
 
     private static string AddressOf(string value, Uri? baseAddress) =>

@@ -1,11 +1,10 @@
 using System.Globalization;
 using System.Net;
 using System.Text.Json;
-using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Feeds.Checking.Rules;
-using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Json;
 

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Xml;
 using Antiphon.Core.Feeds.Model;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Modules;
 

@@ -3,6 +3,7 @@ using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Atom;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Reading.Modules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Rss;
 

@@ -1,13 +1,13 @@
 using System.Net.Http.Headers;
 using System.Text;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Protocols;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Repair;
 using Antiphon.Core.Feeds.Writing;
-using Antiphon.Core.Syndication.AtomPub;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Outgoing;
-using Antiphon.Server.Posts;
+using Antiphon.Server.Posts.Reading;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 

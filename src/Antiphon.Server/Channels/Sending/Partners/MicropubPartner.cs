@@ -1,8 +1,9 @@
 using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Data.Entities.Syndication;
+using Antiphon.Core.Channels;
+using Antiphon.Core.Channels.Protocols;
+using Antiphon.Data.Channels;
 using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending.Partners;

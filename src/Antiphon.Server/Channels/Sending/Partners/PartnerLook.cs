@@ -1,4 +1,4 @@
-using Antiphon.Core.Syndication.Channels;
+using Antiphon.Core.Channels;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 

@@ -1,7 +1,7 @@
+using Antiphon.Core.Channels;
 using Antiphon.Core.Html;
 using Antiphon.Core.Posts.Blocks;
-using Antiphon.Core.Syndication.Channels;
-using Antiphon.Server.Embed;
+using Antiphon.Server.Pages;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 

@@ -1,9 +1,9 @@
 using System.Text.Json;
-using Antiphon.Core.Feeds.Checking.Rules;
-using Antiphon.Core.Feeds.Checking.Source;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Reading.Json;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 

@@ -1,7 +1,6 @@
-using Antiphon.Core.Feeds.Checking.Rules;
-using Antiphon.Core.Feeds.Checking.Source;
-using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Reading.Dates;
+using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 

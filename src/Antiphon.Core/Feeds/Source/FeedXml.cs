@@ -1,0 +1,44 @@
+using System.Xml;
+
+namespace Antiphon.Core.Feeds.Source;
+
+/// <summary>How XML from outside is opened.</summary>
+internal static class FeedXml
+{
+    /// <summary>No DTD is fetched or applied, no entity is expanded.</summary>
+    public static XmlReaderSettings Settings { get; } = new()
+    {
+        DtdProcessing = DtdProcessing.Ignore,
+        XmlResolver = null,
+        IgnoreComments = true,
+        IgnoreProcessingInstructions = true,
+        CheckCharacters = true,
+        CloseInput = true,
+    };
+
+    /// <summary>
+    /// A declaration must be the very first thing (XML 1.0 §2.8). When blank lines stand before it, it is blanked too, so that the parser accepts the
+    /// text and still counts lines as the author does; the check reports it.
+    /// </summary>
+    public static string BlankLateDeclaration(string text)
+    {
+        if (!HasLateDeclaration(text, out var start)) return text;
+        var end = text.IndexOf("?>", start, StringComparison.Ordinal);
+        return end < 0 ? text : text[..start] + new string(' ', end + 2 - start) + text[(end + 2)..];
+    }
+
+    /// <summary>True when white space stands before the XML declaration.</summary>
+    public static bool HasLateDeclaration(string text, out int start)
+    {
+        start = text.Length - text.AsSpan().TrimStart().Length;
+        return start > 0 && text.AsSpan(start).StartsWith("<?xml");
+    }
+
+    /// <summary>The settings with a table of the names that feeds use, for one reader.</summary>
+    public static XmlReaderSettings SettingsWithNames()
+    {
+        var settings = Settings.Clone();
+        settings.NameTable = FeedNamespaces.Table();
+        return settings;
+    }
+}

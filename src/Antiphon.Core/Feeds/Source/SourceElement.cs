@@ -1,0 +1,126 @@
+using System.Globalization;
+using System.Text;
+
+namespace Antiphon.Core.Feeds.Source;
+
+/// <summary>An element of an XML document with its place, as the rules see it.</summary>
+public sealed class SourceElement : ISourcePlace
+{
+    private readonly List<SourceElement> _children = [];
+    private readonly List<SourceAttribute> _attributes = [];
+    private string _text = string.Empty;
+    private StringBuilder? _pieces;
+
+    // Place among the children of that name from 1; -1 for an only one; 0 while nobody has asked.
+    private int _ordinal;
+
+    internal SourceElement(SourceElement? parent, string name, string localName, string ns, int line, int column)
+    {
+        Parent = parent;
+        Name = name;
+        LocalName = localName;
+        Namespace = ns;
+        Line = line;
+        Column = column;
+        parent?._children.Add(this);
+    }
+
+    /// <summary>The element around this one.</summary>
+    public SourceElement? Parent { get; }
+
+    /// <summary>Name with prefix.</summary>
+    public string Name { get; }
+
+    /// <summary>Name without prefix.</summary>
+    public string LocalName { get; }
+
+    /// <summary>Namespace name, empty for none.</summary>
+    public string Namespace { get; }
+
+    /// <inheritdoc/>
+    public int Line { get; }
+
+    /// <inheritdoc/>
+    public int Column { get; }
+
+    /// <summary>Text standing directly in the element, joined.</summary>
+    public string Text => _pieces is null ? _text : _text = Joined();
+
+    /// <summary>True once there is any.</summary>
+    public bool HasText => _text.Length > 0 || _pieces is not null;
+
+    /// <summary>Where that text starts; the element's own place when it has none.</summary>
+    public (int Line, int Column) TextStart { get; internal set; }
+
+    /// <summary>True when some of the text was a CDATA section, so what looks like an entity there was meant to be seen.</summary>
+    public bool HasCData { get; internal set; }
+
+    /// <summary>Child elements in order.</summary>
+    public IReadOnlyList<SourceElement> Children => _children;
+
+    /// <summary>Attributes without namespace declarations.</summary>
+    public IReadOnlyList<SourceAttribute> Attributes => _attributes;
+
+    /// <inheritdoc/>
+    public string Path => Parent is null ? "/" + Name : $"{Parent.Path}/{Name}{Ordinal()}";
+
+    /// <summary>The place of the text.</summary>
+    public ISourcePlace TextPlace => new SourcePoint(TextStart.Line, TextStart.Column, this);
+
+    /// <summary>
+    /// The place of a character of the text. Exact only for text without entities before it, which is how CDATA is written; escaped text gets its element's line where it has one line.
+    /// </summary>
+    public ISourcePlace PlaceIn(int index)
+    {
+        var before = Text.AsSpan(0, index);
+        var lines = before.Count('\n');
+        var column = lines == 0 ? TextStart.Column + (HasCData ? index : 0) : index - before.LastIndexOf('\n');
+        return new SourcePoint(TextStart.Line + lines, column, this);
+    }
+
+    /// <summary>Children of that name in RSS's own vocabulary (no namespace, or that of RSS 0.90 or 1.0).</summary>
+    public IEnumerable<SourceElement> Own(string localName) => _children.Where(child => child.LocalName == localName && child.IsRss);
+
+    /// <summary>Children of that name and namespace.</summary>
+    public IEnumerable<SourceElement> Of(string ns, string localName) =>
+        _children.Where(child => child.LocalName == localName && child.Namespace == ns);
+
+    /// <summary>True for elements of RSS's own vocabulary.</summary>
+    public bool IsRss => Namespace is "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090;
+
+    /// <summary>Value of an attribute without namespace, or null.</summary>
+    public string? Attribute(string name) => _attributes.FirstOrDefault(one => one.LocalName == name && one.Namespace.Length == 0)?.Value;
+
+    /// <summary>Adds a piece of text; an author may part it by comments and CDATA sections as often as he likes.</summary>
+    internal void AddText(string piece)
+    {
+        if (_text.Length == 0 && _pieces is null) _text = piece;
+        else (_pieces ??= new StringBuilder(_text)).Append(piece);
+    }
+
+    internal void Add(SourceAttribute attribute) => _attributes.Add(attribute);
+
+    private string Joined()
+    {
+        var text = _pieces!.ToString();
+        _pieces = null;
+        return text;
+    }
+
+    private string Ordinal()
+    {
+        if (_ordinal == 0) Parent!.NumberChildren();
+        return _ordinal < 0 ? string.Empty : "[" + _ordinal.ToString(CultureInfo.InvariantCulture) + "]";
+    }
+
+    // All at once, as a feed with one finding in every entry asks for every number.
+    private void NumberChildren()
+    {
+        foreach (var same in _children.GroupBy(child => child.Name, StringComparer.Ordinal))
+        {
+            var number = 0;
+            foreach (var child in same) child._ordinal = ++number;
+            if (number == 1) same.First()._ordinal = -1;
+        }
+    }
+}

@@ -1,0 +1,10 @@
+using Microsoft.AspNetCore.Identity;
+
+namespace Antiphon.Data.Accounts;
+
+/// <summary>Somebody who can sign in. The user name is the mail address.</summary>
+public sealed class Person : IdentityUser<long>
+{
+    /// <summary>Name shown to colleagues and beside answers.</summary>
+    public string DisplayName { get; set; } = string.Empty;
+}

@@ -1,0 +1,14 @@
+namespace Antiphon.Data.Comments.Readers;
+
+/// <summary>A reader whose mail address was confirmed by a link.</summary>
+public sealed class ConfirmedReader
+{
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>The address in lower case.</summary>
+    public string Mail { get; set; } = string.Empty;
+
+    /// <summary>When.</summary>
+    public DateTimeOffset ConfirmedAt { get; set; }
+}

@@ -1,0 +1,17 @@
+namespace Antiphon.Data.Comments.Readers;
+
+/// <summary>A device whose owner followed a link in a mail, and so showed that an address is theirs. An address that is only typed shows nothing.</summary>
+public sealed class ProvenDevice
+{
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>Address, in small letters.</summary>
+    public string Mail { get; set; } = string.Empty;
+
+    /// <summary>Key of the device, as comments carry it.</summary>
+    public string OwnerKey { get; set; } = string.Empty;
+
+    /// <summary>When.</summary>
+    public DateTimeOffset ProvenAt { get; set; }
+}

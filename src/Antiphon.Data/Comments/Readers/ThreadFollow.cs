@@ -1,0 +1,34 @@
+using Antiphon.Data.Sites;
+
+namespace Antiphon.Data.Comments.Readers;
+
+/// <summary>A reader who wants to be told by mail of a thread, or of answers to what they wrote.</summary>
+public sealed class ThreadFollow
+{
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>The site.</summary>
+    public Site Site { get; set; } = null!;
+
+    /// <summary>The thread.</summary>
+    public long ThreadId { get; set; }
+
+    /// <summary>The thread.</summary>
+    public CommentThread Thread { get; set; } = null!;
+
+    /// <summary>Where to, in lower case.</summary>
+    public string Mail { get; set; } = string.Empty;
+
+    /// <summary>Whether only of answers to their own comments.</summary>
+    public bool OnlyAnswers { get; set; }
+
+    /// <summary>Random key in the link that stops it.</summary>
+    public string Key { get; set; } = string.Empty;
+
+    /// <summary>When.</summary>
+    public DateTimeOffset MadeAt { get; set; }
+}

@@ -1,0 +1,23 @@
+namespace Antiphon.Data.Posts.Working;
+
+/// <summary>A change made to many posts at once, with what they were before.</summary>
+public sealed class BulkChange
+{
+    /// <summary>Key.</summary>
+    public long Id { get; set; }
+
+    /// <summary>The site.</summary>
+    public long SiteId { get; set; }
+
+    /// <summary>Who made it.</summary>
+    public long PersonId { get; set; }
+
+    /// <summary>When.</summary>
+    public DateTimeOffset MadeAt { get; set; }
+
+    /// <summary>When it was taken back; null while it stands.</summary>
+    public DateTimeOffset? UndoneAt { get; set; }
+
+    /// <summary>What the posts were.</summary>
+    public List<PostBefore> Before { get; set; } = [];
+}

@@ -1,0 +1,20 @@
+namespace Antiphon.Data.Posts.Working;
+
+/// <summary>Somebody who has a post open in the editor.</summary>
+public sealed class PostPresence
+{
+    /// <summary>The post.</summary>
+    public long PostId { get; set; }
+
+    /// <summary>The post.</summary>
+    public Post Post { get; set; } = null!;
+
+    /// <summary>The person.</summary>
+    public long PersonId { get; set; }
+
+    /// <summary>Name of the person.</summary>
+    public string PersonName { get; set; } = string.Empty;
+
+    /// <summary>When the editor last said so.</summary>
+    public DateTimeOffset SeenAt { get; set; }
+}

@@ -1,0 +1,87 @@
+using Antiphon.Core.Feeds.Following;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Importing;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Blogs.Followed;
+
+/// <summary>/api/sites/{site}/followed: the board of followed feeds.</summary>
+internal static class FollowedFeedEndpoints
+{
+    /// <summary>Maps the area.</summary>
+    public static void MapFollowedFeeds(this RouteGroupBuilder site)
+    {
+        var followed = site.MapGroup("/followed").WithTags("Followed feeds");
+        followed.MapGet("", List).Needs(SiteRight.See).WithName("listFollowedFeeds");
+        followed.MapPost("/{blog:long}/visit", Visit).Needs(SiteRight.Edit).WithName("visitFollowedFeed");
+        followed.MapPost("/{blog:long}/pause", Pause).Needs(SiteRight.Edit).WithName("pauseFollowedFeed");
+        followed.MapPost("/{blog:long}/resume", Resume).Needs(SiteRight.Edit).WithName("resumeFollowedFeed");
+        followed.MapGet("/list.opml", Export).Needs(SiteRight.See).WithName("exportFollowedFeeds").WithSummary("The followed feeds as a list of subscriptions (OPML 2.0).");
+        followed.MapPost("/list", Import).Needs(SiteRight.Edit).WithName("importFollowedFeeds").WithSummary("Follows every feed of a list of subscriptions.");
+    }
+
+    private static async Task<Ok<List<FollowedFeedView>>> List(long site, FollowedFeedReader reader, CancellationToken cancellation) =>
+        TypedResults.Ok(await reader.ReadAsync(one => one.Blog.SiteId == site, cancellation));
+
+    // A feed that somebody is visiting at this moment is not visited twice; the view says so.
+    private static async Task<Results<Ok<FollowedFeedView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingWorker worker, FollowedFeedReader reader, CancellationToken cancellation)
+    {
+        if (!await Exists(database, site, blog, cancellation)) return TypedResults.NotFound();
+        await worker.DoNowAsync(blog, cancellation);
+        return await ViewAsync(reader, blog, cancellation);
+    }
+
+    private static async Task<Results<Ok<FollowedFeedView>, NotFound>> Pause(long site, long blog, AntiphonContext database, HubSubscriber hubs, FollowedFeedReader reader, CancellationToken cancellation)
+    {
+        if (!await Exists(database, site, blog, cancellation)) return TypedResults.NotFound();
+        await SetAsync(database, blog, FollowingStanding.Paused, cancellation);
+        if (await database.HubSubscriptions.FirstOrDefaultAsync(one => one.BlogId == blog, cancellation) is { } hub)
+        {
+            database.HubSubscriptions.Remove(hub);
+            await database.SaveChangesAsync(cancellation);
+            await hubs.LeaveAsync(hub, cancellation);
+        }
+
+        return await ViewAsync(reader, blog, cancellation);
+    }
+
+    private static async Task<Results<Ok<FollowedFeedView>, NotFound>> Resume(long site, long blog, AntiphonContext database, TimeProvider clock, FollowedFeedReader reader, CancellationToken cancellation)
+    {
+        if (!await Exists(database, site, blog, cancellation)) return TypedResults.NotFound();
+        await SetAsync(database, blog, FollowingStanding.Active, cancellation);
+        // What was missed is fetched at the next look, with everything the feed offers, its hub as well.
+        var now = clock.GetUtcNow();
+        await database.Followings.Where(one => one.BlogId == blog).ExecuteUpdateAsync(
+            set => set.SetProperty(one => one.NextVisitAt, now).SetProperty(one => one.ETag, (string?)null).SetProperty(one => one.LastModified, (string?)null), cancellation);
+        return await ViewAsync(reader, blog, cancellation);
+    }
+
+    private static async Task<FileContentHttpResult> Export(long site, AntiphonContext database, FollowedFeedReader reader, CancellationToken cancellation)
+    {
+        var name = await database.Sites.Where(one => one.Id == site).Select(one => one.Name).SingleAsync(cancellation);
+        var feeds = await reader.ReadAsync(one => one.Blog.SiteId == site, cancellation);
+        return TypedResults.File(OpmlWriter.Write($"Followed by {name}", [.. feeds.Select(feed => new OpmlOutline(feed.Name, feed.State.FeedAddress, feed.HomeAddress))]), "text/x-opml; charset=utf-8", "followed-feeds.opml");
+    }
+
+    private static async Task<Results<Ok<OpmlResult>, ValidationProblem>> Import(long site, OpmlRequest request, SubscriptionListImport import, CancellationToken cancellation)
+    {
+        if (string.IsNullOrWhiteSpace(request.Text)) return FieldProblem.For("text", "Open a list of subscriptions first; feed readers save one as an OPML file.");
+        var result = await import.RunAsync(site, request.Text, cancellation);
+        var isEmpty = result.Added.Count + result.Known.Count + result.Refused.Count == 0;
+        return isEmpty && result.Problem is { } problem ? FieldProblem.For("text", problem) : TypedResults.Ok(result);
+    }
+
+    private static Task<bool> Exists(AntiphonContext database, long site, long blog, CancellationToken cancellation) => database.Followings.AnyAsync(one => one.BlogId == blog && one.Blog.SiteId == site, cancellation);
+
+    private static Task SetAsync(AntiphonContext database, long blog, FollowingStanding standing, CancellationToken cancellation) =>
+        database.Followings.Where(one => one.BlogId == blog).ExecuteUpdateAsync(set => set.SetProperty(one => one.Standing, standing), cancellation);
+
+    private static async Task<Results<Ok<FollowedFeedView>, NotFound>> ViewAsync(FollowedFeedReader reader, long blog, CancellationToken cancellation) =>
+        TypedResults.Ok((await reader.ReadAsync(one => one.BlogId == blog, cancellation)).Single());
+}

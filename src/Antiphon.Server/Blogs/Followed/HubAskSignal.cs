@@ -1,0 +1,6 @@
+using Antiphon.Server.Work;
+
+namespace Antiphon.Server.Blogs.Followed;
+
+/// <summary>Wakes the asking of hubs.</summary>
+internal sealed class HubAskSignal : WakeUp;

@@ -1,6 +1,0 @@
-using Antiphon.Server.Work;
-
-namespace Antiphon.Server.Digests;
-
-/// <summary>Wakes the worker that makes editions.</summary>
-internal sealed class GatheringSignal : WakeUp;

@@ -1,0 +1,34 @@
+using Antiphon.Data.Posts;
+
+namespace Antiphon.Server.Feeds.Published;
+
+/// <summary>Which posts of a blog a feed holds.</summary>
+/// <param name="Category">Of this category only, or null.</param>
+/// <param name="Tag">With this tag only, or null.</param>
+/// <param name="Author">By this author only, or null.</param>
+internal sealed record FeedNarrowing(string? Category, string? Tag, string? Author)
+{
+    /// <summary>What the feed is narrowed to, for its title; null for the whole blog.</summary>
+    public string? Name => string.Join(", ", Given.Select(one => one.Value)) is { Length: > 0 } name ? name : null;
+
+    /// <summary>What stands behind the address of the whole feed, with its question mark; empty for the whole blog. Always in this order, so that one feed has one address.</summary>
+    public string Query => string.Join('&', Given.Select(one => $"{one.Name}={Uri.EscapeDataString(one.Value)}")) is { Length: > 0 } query ? "?" + query : string.Empty;
+
+    private IEnumerable<(string Name, string Value)> Given => new[] { ("category", Category), ("tag", Tag), ("author", Author) }.Where(one => !string.IsNullOrWhiteSpace(one.Item2)).Select(one => (one.Item1, one.Item2!.Trim()));
+
+    /// <summary>The posts that fit.</summary>
+    public IQueryable<Post> Of(IQueryable<Post> posts)
+    {
+        foreach (var (name, value) in Given)
+        {
+            posts = name switch
+            {
+                "category" => posts.Where(post => post.Category == value || post.MoreCategories.Contains(value)),
+                "tag" => posts.Where(post => post.Tags.Contains(value)),
+                _ => posts.Where(post => post.Author == value),
+            };
+        }
+
+        return posts;
+    }
+}

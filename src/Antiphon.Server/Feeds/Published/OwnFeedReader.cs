@@ -1,0 +1,53 @@
+using Antiphon.Core.Channels;
+using Antiphon.Core.Feeds.Model;
+using Antiphon.Data;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Feeds;
+using Antiphon.Data.Listings;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Platform;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.Feeds.Published;
+
+/// <summary>Finds a feed of ours by its address.</summary>
+internal sealed class OwnFeedReader(AntiphonContext database, BlogFeed blogs, ListingFeed listings, CommentFeed comments, IOptions<AntiphonOptions> options)
+{
+    /// <summary>The feed, or null when there is none at the address.</summary>
+    public async Task<FoundFeed?> ReadAsync(FeedAsked asked, CancellationToken cancellation)
+    {
+        if (await SubjectAsync(asked, cancellation) is not { } subject) return null;
+        var settings = await database.FeedSettings.AsNoTracking().FirstOrDefaultAsync(one => one.SiteId == subject.Site && one.Subject == asked.Subject && one.SubjectId == subject.Id, cancellation)
+            ?? new FeedSettings { SiteId = subject.Site, Subject = asked.Subject, SubjectId = subject.Id };
+        if (settings.RedirectTo is not null || !asked.Form.IsOn(settings)) return new FoundFeed(new Feed(), settings);
+        var feed = asked.Subject switch
+        {
+            FeedSubject.Listing => await listings.ReadAsync(subject.Id, settings, cancellation),
+            FeedSubject.Comments => await comments.ReadAsync(subject.Site, asked.Post, settings, cancellation),
+            _ => await blogs.ReadAsync(subject.Id, asked, settings, cancellation),
+        };
+        if (feed is null) return null;
+        feed.FeedLink = options.Value.AddressOf(asked.Path);
+        feed.Hubs.AddRange(await HubsAsync(asked, subject, cancellation));
+        return new FoundFeed(feed, settings);
+    }
+
+    // Only what a hub is told of may be asked for there: the whole feed of a blog, not a part of it (WebSub, 4).
+    private async Task<IEnumerable<string>> HubsAsync(FeedAsked asked, FeedOwner subject, CancellationToken cancellation)
+    {
+        if (asked.Subject != FeedSubject.Blog || asked.Archive is not null || asked.Path.Contains('?', StringComparison.Ordinal)) return [];
+        var hubs = await database.Channels.AsNoTracking().Where(one => one.SiteId == subject.Site && one.Kind == ChannelKind.Hub && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
+        return hubs.Where(one => one.Settings.Choice.Blogs.Count == 0 || one.Settings.Choice.Blogs.Contains(subject.Id)).Select(one => one.Settings.Address).Append(options.Value.AddressOf(OwnHubAddress.Path)).Distinct();
+    }
+
+    private async Task<FeedOwner?> SubjectAsync(FeedAsked asked, CancellationToken cancellation) => asked.Subject switch
+    {
+        FeedSubject.Listing => await database.Listings.Where(one => one.Key == asked.Key && one.ArchivedAt == null).Select(one => new FeedOwner(one.SiteId, one.Id)).FirstOrDefaultAsync(cancellation),
+        FeedSubject.Comments => await database.Sites.Where(one => one.PublicKey == asked.Key).Select(one => new FeedOwner(one.Id, 0)).FirstOrDefaultAsync(cancellation),
+        _ => await database.Blogs.Where(one => one.Key == asked.Key).Select(one => new FeedOwner(one.SiteId, one.Id)).FirstOrDefaultAsync(cancellation),
+    };
+
+    private sealed record FeedOwner(long Site, long Id);
+}

@@ -1,6 +1,0 @@
-using Antiphon.Server.Work;
-
-namespace Antiphon.Server.FollowedFeeds;
-
-/// <summary>Wakes the asking of hubs.</summary>
-internal sealed class HubAskSignal : WakeUp;

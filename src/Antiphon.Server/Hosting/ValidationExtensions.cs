@@ -1,9 +1,0 @@
-namespace Antiphon.Server.Hosting;
-
-/// <summary>Shorthand for endpoints with a validated body.</summary>
-internal static class ValidationExtensions
-{
-    /// <summary>Runs the validator of <typeparamref name="T"/> before the handler.</summary>
-    public static RouteHandlerBuilder Validate<T>(this RouteHandlerBuilder route)
-        where T : class => route.AddEndpointFilter<Validated<T>>().ProducesValidationProblem();
-}

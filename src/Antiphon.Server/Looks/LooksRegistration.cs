@@ -1,8 +1,0 @@
-namespace Antiphon.Server.Looks;
-
-/// <summary>Looks of listings.</summary>
-internal static class LooksRegistration
-{
-    /// <summary>Registers the area.</summary>
-    public static void AddLooks(this WebApplicationBuilder builder) => builder.Services.AddScoped<PageLooks>();
-}

@@ -1,4 +1,0 @@
-namespace Antiphon.Server.Mail;
-
-/// <summary>The mail server could not be reached, or did not let us in, before any mail was spoken of.</summary>
-internal sealed class MailServerException(string message, Exception inner) : Exception(message, inner);

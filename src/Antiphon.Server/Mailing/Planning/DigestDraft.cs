@@ -1,0 +1,28 @@
+using Antiphon.Data;
+using Antiphon.Data.Mailing;
+using Antiphon.Data.Subscribers;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Mailing.Planning;
+
+/// <summary>A digest as it is being set up, to be looked at and counted before it is stored.</summary>
+internal static class DigestDraft
+{
+    /// <summary>The digest a request describes, with its site and segment; as new where no stored one is named.</summary>
+    public static async Task<Digest> OfAsync(AntiphonContext database, long site, long? id, DigestRequest request, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var known = id is null ? null : await database.Digests.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation);
+        var segment = await database.Segments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == request.SegmentId && one.SiteId == site, cancellation);
+        return new Digest
+        {
+            Id = known?.Id ?? 0,
+            SiteId = site,
+            Site = await database.Sites.AsNoTracking().FirstAsync(one => one.Id == site, cancellation),
+            Settings = request.Settings,
+            Segment = segment,
+            SegmentId = segment?.Id,
+            IsUsual = request.IsUsual,
+            CreatedAt = known?.CreatedAt ?? now,
+        };
+    }
+}

@@ -1,0 +1,23 @@
+using Antiphon.Data;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Mailing;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Mailing.Planning;
+
+/// <summary>What a digest has not brought yet.</summary>
+internal static class NewPosts
+{
+    /// <summary>The public posts a digest would bring now: those since it was made that it chooses and has not brought, with their blogs, newest first.</summary>
+    public static async Task<IReadOnlyList<Post>> OfAsync(Digest digest, AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    {
+        var posts = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following)
+            .PublicAt(now).Where(one => one.SiteId == digest.SiteId && one.PublishedAt > digest.CreatedAt)
+            .Where(one => !database.EditionPosts.Any(brought => brought.PostId == one.Id && brought.Edition.DigestId == digest.Id))
+            .OrderByDescending(one => one.PublishedAt).ToListAsync(cancellation);
+        return posts.FindAll(post => !post.Details.StaysOutOfMail && DigestPosts.Brings(digest.Settings, post));
+    }
+}

@@ -1,9 +1,0 @@
-using Antiphon.Core.Feeds.Model;
-using Antiphon.Data.Entities;
-
-namespace Antiphon.Server.OwnFeeds;
-
-/// <summary>A feed of ours that there is, with how it is published.</summary>
-/// <param name="Feed">The feed; empty when its settings lead elsewhere.</param>
-/// <param name="Settings">How it is published.</param>
-internal sealed record FoundFeed(Feed Feed, FeedSettings Settings);

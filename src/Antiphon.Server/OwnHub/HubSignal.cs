@@ -1,6 +1,0 @@
-using Antiphon.Server.Work;
-
-namespace Antiphon.Server.OwnHub;
-
-/// <summary>Wakes the worker of the hub.</summary>
-internal sealed class HubSignal : WakeUp;

@@ -1,0 +1,52 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace Antiphon.Server.Pages;
+
+/// <summary>Plain pages of ours that readers meet: messages, frames, posts.</summary>
+internal static class PublicPage
+{
+    private const string Style = """
+        :root{color-scheme:light dark;--paper:#faf7f0;--ink:#1c2321;--soft:#5b625e;--rule:#d9d2c3;--link:#1f6f6b}
+        @media (prefers-color-scheme:dark){:root{--paper:#171a19;--ink:#ece7db;--soft:#a9afa9;--rule:#39403e;--link:#6fc2bb}}
+        *{box-sizing:border-box}body{margin:0;background:var(--paper);color:var(--ink);font:18px/1.6 Georgia,"Times New Roman",serif}
+        main{max-width:42rem;margin:0 auto;padding:2.5rem 1.25rem 4rem}h1,h2,h3,h4{color:var(--heading,inherit)}h1{font-size:2.1rem;line-height:1.15;font-weight:500;margin:.2em 0 .5em}a{color:var(--link)}
+        img{max-width:100%;height:auto;border-radius:4px}.kicker,.byline{font:15px/1.4 system-ui,sans-serif;color:var(--soft);margin:0}.lead{display:block;width:100%;aspect-ratio:16/9;object-fit:cover;margin:1.2rem 0}
+        blockquote{margin:1em 0;padding-left:1em;border-left:3px solid var(--rule)}pre{overflow:auto}button{font:600 16px system-ui,sans-serif;padding:.55em 1.1em;border:0;border-radius:6px;background:var(--link);color:var(--paper);cursor:pointer}
+        .index{list-style:none;padding:0}.index li{padding:.9em 0;border-bottom:1px solid var(--rule)}.index a{font-size:1.2rem;text-decoration:none}hr{border:0;border-top:1px solid var(--rule);margin:2.5rem 0}
+        """;
+
+    /// <summary>A page with a heading and ready HTML below it.</summary>
+    /// <param name="heading">Heading, as text.</param>
+    /// <param name="body">Safe HTML.</param>
+    /// <param name="status">HTTP status.</param>
+    /// <param name="head">Further safe HTML for the head.</param>
+    /// <param name="language">Language tag.</param>
+    /// <param name="above">Safe HTML above the heading.</param>
+    /// <param name="title">Title, where it is another than the heading.</param>
+    public static ContentHttpResult Html(string heading, string body, int status = StatusCodes.Status200OK, string head = "", string language = "en", string above = "", string? title = null) =>
+        TypedResults.Content(Document(heading, body, head, language, above, title), "text/html; charset=utf-8", null, status);
+
+    /// <summary>The same as text, for pages that are not answered but written.</summary>
+    public static string Document(string heading, string body, string head = "", string language = "en", string above = "", string? title = null) =>
+        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><link rel=\"icon\" href=\"data:,\"><title>{Encoded.Html(title ?? heading)}</title><style>{Style}</style>{head}</head>"
+        + $"<body><main>{above}<h1>{Encoded.Html(heading)}</h1>{body}</main></body></html>";
+
+    /// <summary>The page that says there is none.</summary>
+    public static ContentHttpResult Missing() => Message("Nothing here", "There is no page at this address. It may have been mistyped, or the post is not published yet.", StatusCodes.Status404NotFound);
+
+    /// <summary>A page with a heading and one paragraph of text.</summary>
+    public static ContentHttpResult Message(string title, string text, int status = StatusCodes.Status200OK) => Html(title, $"<p>{Encoded.Html(text)}</p>", status);
+
+    // Tells the page around the frame how high it is; links lead out of it by the base target.
+    private const string FrameHeight = "<script>new ResizeObserver(()=>parent.postMessage({antiphonHeight:document.documentElement.scrollHeight},'*')).observe(document.body)</script>";
+
+    /// <summary>A bare page around a fragment, for frames.</summary>
+    /// <param name="title">Title of the page.</param>
+    /// <param name="fragment">Safe HTML.</param>
+    /// <param name="language">Language tag.</param>
+    /// <param name="canonical">Where what it shows lives, when that is elsewhere.</param>
+    public static ContentHttpResult Frame(string title, string fragment, string language, string? canonical = null) => TypedResults.Content(
+        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title)}</title>"
+        + (canonical is null ? string.Empty : $"<link rel=\"canonical\" href=\"{Encoded.Html(canonical)}\">")
+        + $"<style>:root{{color-scheme:light dark}}body{{margin:0;padding:4px;font:16px/1.5 Georgia,serif}}</style><base target=\"_top\"></head><body>{fragment}{FrameHeight}</body></html>", "text/html; charset=utf-8");
+}

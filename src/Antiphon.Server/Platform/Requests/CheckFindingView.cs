@@ -1,0 +1,15 @@
+using Antiphon.Core.Findings;
+
+namespace Antiphon.Server.Platform.Requests;
+
+/// <summary>A finding about a post or a mail, in words.</summary>
+/// <param name="Rule">Id of the rule.</param>
+/// <param name="Severity">How much it matters; only an error keeps from publishing.</param>
+/// <param name="Field">The field it is about.</param>
+/// <param name="Message">What is wrong.</param>
+/// <param name="Fix">What to do.</param>
+internal sealed record CheckFindingView(string Rule, Severity Severity, string Field, string Message, string Fix)
+{
+    /// <summary>The finding in words.</summary>
+    public static CheckFindingView Of(CheckFinding finding) => new(finding.Rule.Id, finding.Rule.Severity, finding.Field, finding.Message, finding.Rule.Fix);
+}

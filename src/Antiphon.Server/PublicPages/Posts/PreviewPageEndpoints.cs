@@ -1,0 +1,82 @@
+using System.Text.Json;
+using Antiphon.Core.Feeds.Reading;
+using Antiphon.Core.Html;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Blogs;
+using Antiphon.Data.Blogs.Followed;
+using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Posts;
+using Antiphon.Server.Posts.Reading;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.AspNetCore.Http.Json;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.Options;
+
+namespace Antiphon.Server.PublicPages.Posts;
+
+/// <summary>/previews/{key}: a post before it is public, for whoever has the address.</summary>
+internal static class PreviewPageEndpoints
+{
+    /// <summary>Maps the page.</summary>
+    public static void MapPreviews(this WebApplication app) => app.MapGet("/previews/{key}", Show).ExcludeFromDescription().ForAnybody();
+
+    /// <summary>Maps the page of a post as it is being written.</summary>
+    public static void MapPostPages(this RouteGroupBuilder site) =>
+        site.MapPost("/posts/page", Written).Needs(SiteRight.Write).WithTags("Posts").WithName("showPostPage").WithSummary("The page a post would have, saved or not.");
+
+    private static async Task<Results<Ok<WrittenPage>, NotFound>> Written(
+        long site, PostRequest request, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
+    {
+        var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).Include(one => one.Following).FirstOrDefaultAsync(one => one.Id == request.BlogId && one.SiteId == site, cancellation);
+        if (blog is null) return TypedResults.NotFound();
+        var post = new Post
+        {
+            SiteId = site,
+            BlogId = blog.Id,
+            Blog = blog,
+            Key = string.Empty,
+            Title = request.Title ?? string.Empty,
+            Slug = Slug.FromTitle(request.Title ?? string.Empty),
+            BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml),
+            Excerpt = request.Excerpt,
+            PictureAddress = LinkResolver.IsWeb(request.PictureAddress) ? request.PictureAddress : null,
+            PictureAlt = request.PictureAlt,
+            FocusX = request.FocusX,
+            FocusY = request.FocusY,
+            Author = request.Author,
+            Category = request.Category,
+            MoreCategories = [.. request.MoreCategories ?? []],
+            Tags = [.. request.Tags ?? []],
+            AboutAddress = LinkResolver.IsWeb(request.AboutAddress) ? request.AboutAddress : null,
+            OwnValues = [.. request.OwnValues ?? []],
+            PublishedAt = clock.GetUtcNow(),
+        };
+        post.PlainText = HtmlText.Of(post.BodyHtml);
+        return TypedResults.Ok(new WrittenPage(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, cancellation) with { HasNote = false }, addresses, options.Value)));
+    }
+
+    private static async Task<IResult> Show(
+        string key, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, IOptions<JsonOptions> json, TimeProvider clock)
+    {
+        var now = clock.GetUtcNow();
+        var link = await database.PreviewLinks.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key && one.ExpiresAt > now, http.RequestAborted);
+        var post = link is null ? null : await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == link.PostId, http.RequestAborted);
+        if (post is null) return PublicPage.Message("This preview is over", "Ask whoever sent the address for a new one.", StatusCodes.Status410Gone);
+        if (await database.WaitingChanges.AsNoTracking().FirstOrDefaultAsync(one => one.PostId == post.Id, http.RequestAborted) is { } waiting && JsonSerializer.Deserialize<PostRequest>(waiting.Content, json.Value.SerializerOptions) is { } change)
+        {
+            (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt) = (change.Title, HtmlCleaner.ForPosts.Clean(change.BodyHtml), change.Excerpt, change.PictureAddress, change.PictureAlt);
+        }
+
+        http.Response.Headers.CacheControl = "private, no-store";
+        return TypedResults.Content(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, http.RequestAborted), addresses, options.Value), "text/html; charset=utf-8");
+    }
+}
+
+/// <summary>The page of a post as HTML, to be shown in a frame.</summary>
+internal sealed record WrittenPage(string Html);

@@ -1,0 +1,103 @@
+using Antiphon.Core.Channels;
+using Antiphon.Core.Referrals;
+using Antiphon.Core.Sites;
+using Antiphon.Data;
+using Antiphon.Data.Referrals;
+using Antiphon.Server.Pages;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Caching;
+using Antiphon.Server.Platform.Limits;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Referrals;
+
+/// <summary>/api/sites/{site}/channels/arrivals: what brought readers; and /embed/came/{siteKey}, by which pages of the site tell of them.</summary>
+internal static class ArrivalEndpoints
+{
+    private const int MostDays = 365;
+    private const int ShownSources = 30;
+    private const int ShownPosts = 30;
+    private const int SourcesOfPost = 4;
+
+    /// <summary>Registers the counting.</summary>
+    public static void AddArrivals(this WebApplicationBuilder builder)
+    {
+        builder.Services.AddScoped<ChannelYields>();
+        builder.Services.AddSingleton<ArrivalCounting>();
+        builder.Services.AddHostedService(services => services.GetRequiredService<ArrivalCounting>());
+    }
+
+    /// <summary>Maps what the team reads.</summary>
+    public static void MapArrivals(this RouteGroupBuilder site) => site.MapGet("/channels/arrivals", Get).WithTags("Channels").Needs(SiteRight.See).WithName("getArrivals").WithSummary("What brought readers, by day, source and post.");
+
+    /// <summary>Maps what pages tell.</summary>
+    public static void MapArrivalTelling(this WebApplication app) => app.MapPost("/embed/came/{siteKey}", Tell).DisableAntiforgery().RequireRateLimiting(RateLimits.Voices).ExcludeFromDescription().ForAnybody();
+
+    private static async Task<NoContent> Tell(string siteKey, string? id, string? from, string? by, HttpContext http, AntiphonContext database, ArrivalCounting counting, CancellationToken cancellation)
+    {
+        http.Response.Headers.AccessControlAllowOrigin = "*";
+        var thread = await database.Threads.AsNoTracking().Include(one => one.Site).Where(one => one.Site.PublicKey == siteKey && one.Identifier == id && one.PostId != null).FirstOrDefaultAsync(cancellation);
+        if (thread is not null) counting.Note(thread.PostId!.Value, thread.Site, http.Request, from, by);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Ok<ArrivalsView>> Get(long site, int? days, AntiphonContext database, ChannelYields yields, TimeProvider clock, CancellationToken cancellation)
+    {
+        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
+        var last = DateOnly.FromDateTime(SiteCulture.Local(clock.GetUtcNow(), zone).DateTime);
+        var first = last.AddDays(1 - Math.Clamp(days ?? 30, 7, MostDays));
+        var since = clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1);
+        var counts = database.ArrivalCounts.AsNoTracking().Where(one => one.SiteId == site && one.Day >= first);
+        var names = await NamesAsync(site, database, cancellation);
+        var totals = await counts.GroupBy(one => new { one.Kind, one.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).OrderByDescending(one => one.Count).Take(ShownSources).ToListAsync(cancellation);
+        var byDay = await counts.GroupBy(one => new { one.Day, one.Kind, one.Source }).Select(group => new { group.Key.Day, group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).ToListAsync(cancellation);
+        var lookup = byDay.ToLookup(one => one.Day);
+        var rows = Enumerable.Range(0, last.DayNumber - first.DayNumber + 1).Select(first.AddDays)
+            .Select(day => new ArrivalDay(day, [.. totals.Select(total => lookup[day].Where(one => one.Kind == total.Kind && one.Source == total.Source).Sum(one => one.Count))]));
+        return TypedResults.Ok(new ArrivalsView(
+            [.. rows], [.. totals.Select(one => new ArrivalSourceView(one.Kind, names(one.Kind, one.Source), one.Count))], await PostsAsync(counts, names, cancellation), await yields.OfMailAsync(site, since, cancellation), await yields.OfChannelsAsync(site, since, counts, cancellation)));
+    }
+
+    private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(IQueryable<ArrivalCount> counts, Func<ArrivalKind, string, string> names, CancellationToken cancellation)
+    {
+        var posts = await counts.GroupBy(one => new { one.PostId, one.Post.Title }).Select(group => new { group.Key.PostId, group.Key.Title, Count = group.Sum(one => one.Count) }).OrderByDescending(one => one.Count).Take(ShownPosts).ToListAsync(cancellation);
+        var ids = posts.ConvertAll(one => one.PostId);
+        var parts = await counts.Where(one => ids.Contains(one.PostId)).GroupBy(one => new { one.PostId, one.Kind, one.Source }).Select(group => new { group.Key.PostId, group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).ToListAsync(cancellation);
+        return posts.ConvertAll(post => new ArrivalPost(
+            post.PostId, post.Title, post.Count,
+            [.. parts.Where(part => part.PostId == post.PostId).OrderByDescending(part => part.Count).Take(SourcesOfPost).Select(part => new ArrivalSourceView(part.Kind, names(part.Kind, part.Source), part.Count))]));
+    }
+
+    // A link of a channel names what the channel was told to name; its own name says more.
+    private static async Task<Func<ArrivalKind, string, string>> NamesAsync(long site, AntiphonContext database, CancellationToken cancellation)
+    {
+        var channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null && one.Kind == ChannelKind.Social).ToListAsync(cancellation);
+        var known = channels.Where(one => one.Settings.CampaignSource.Length > 0).GroupBy(one => one.Settings.CampaignSource.ToLowerInvariant()).ToDictionary(group => group.Key, group => group.First().Name);
+        return (kind, source) => kind switch
+        {
+            ArrivalKind.Direct => "No sender told",
+            ArrivalKind.Link when source == "mail" => "Mail",
+            ArrivalKind.Link => known.GetValueOrDefault(source, source),
+            _ => source,
+        };
+    }
+}
+
+/// <summary>What brought readers.</summary>
+/// <param name="Days">Day by day, the first first.</param>
+/// <param name="Sources">Sources, those that brought most first.</param>
+/// <param name="Posts">Posts, those read most first.</param>
+/// <param name="Digests">What each digest brought.</param>
+/// <param name="Channels">What each network and partner brought.</param>
+internal sealed record ArrivalsView(IReadOnlyList<ArrivalDay> Days, IReadOnlyList<ArrivalSourceView> Sources, IReadOnlyList<ArrivalPost> Posts, IReadOnlyList<DigestYield> Digests, IReadOnlyList<ChannelYield> Channels);
+
+/// <summary>One day.</summary>
+/// <param name="Counts">Readers by each source, in the order of the sources.</param>
+internal sealed record ArrivalDay(DateOnly Day, IReadOnlyList<int> Counts);
+
+/// <summary>A source.</summary>
+internal sealed record ArrivalSourceView(ArrivalKind Kind, string Name, int Count);
+
+/// <summary>A post and what brought its readers.</summary>
+internal sealed record ArrivalPost(long PostId, string Title, int Count, IReadOnlyList<ArrivalSourceView> Sources);

@@ -1,0 +1,83 @@
+using Antiphon.Core.Sites;
+using Antiphon.Core.Subscribers;
+using Antiphon.Core.Text;
+using Antiphon.Core.Work;
+using Antiphon.Data;
+using Antiphon.Data.Subscribers;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Platform.Requests;
+using Antiphon.Server.Subscribers.Preferences;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Subscribers;
+
+/// <summary>/api/sites/{site}/subscribers.</summary>
+internal static class ReaderEndpoints
+{
+    private const int PageSize = 100;
+
+    /// <summary>Maps the area.</summary>
+    public static void MapReaders(this RouteGroupBuilder site)
+    {
+        var subscribers = site.MapGroup("/subscribers").WithTags("Readers");
+        subscribers.MapGet("", ListSubscribers).Needs(SiteRight.SeeReaders).WithName("listSubscribers");
+        subscribers.MapPost("", AddSubscriber).Needs(SiteRight.Edit).Validate<SubscriberRequest>().WithName("addSubscriber");
+        subscribers.MapSubscriberLists();
+        subscribers.MapGrowth();
+        subscribers.MapSubscriber();
+        subscribers.MapPost("/{subscriber:long}/leave", EndMails).Needs(SiteRight.Edit).WithName("endSubscription");
+        subscribers.MapPost("/{subscriber:long}/return", ResumeMails).Needs(SiteRight.Edit).WithName("resumeSubscription");
+    }
+
+    private static async Task<Ok<SubscriberPage>> ListSubscribers(long site, AntiphonContext database, string? search, long? segment, long? before, TimeProvider clock, CancellationToken cancellation)
+    {
+        var all = database.Subscribers.AsNoTracking().Where(one => one.SiteId == site);
+        var active = await all.CountAsync(one => one.LeftAt == null && one.Suppressed == null, cancellation);
+        var left = await all.CountAsync(one => one.LeftAt != null, cancellation);
+        if (!string.IsNullOrWhiteSpace(search)) all = all.Where(one => EF.Functions.Like(one.Mail, $"%{search.Trim()}%") || EF.Functions.Like(one.Name!, $"%{search.Trim()}%"));
+        if (segment is { } id && await database.Segments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation) is { } found)
+        {
+            var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
+            all = all.In(found.Rule, database, zone, clock.GetUtcNow());
+        }
+
+        if (before is not null) all = all.Where(one => one.Id < before);
+        var rows = await all.OrderByDescending(one => one.Id).Take(PageSize + 1)
+            .Select(one => new SubscriberView(
+                one.Id, one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason, database.Deliveries.Count(delivery => delivery.SubscriberId == one.Id && delivery.State == DeliveryState.Delivered),
+                one.Suppressed == null ? null : new SuppressedView(one.Suppressed.Value, one.SuppressedAt), one.PausedUntil, one.Form!.Name))
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(new SubscriberPage(active, left, [.. rows.Take(PageSize)], rows.Count > PageSize ? rows[PageSize - 1].Id : null));
+    }
+
+    private static async Task<Results<NoContent, ValidationProblem>> AddSubscriber(long site, SubscriberRequest request, AntiphonContext database, SubscriberLeaving leaving, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
+    {
+        var mail = request.Mail.Trim().ToLowerInvariant();
+        var known = await database.Subscribers.SingleOrDefaultAsync(one => one.SiteId == site && one.Mail == mail, cancellation);
+        if (known is not null)
+        {
+            return FieldProblem.For("mail", known.LeftAt is null ? "This address gets mails already." : "This reader ended the mails; bring them back in the list only when they asked for it.");
+        }
+
+        var name = string.IsNullOrWhiteSpace(request.Name) ? null : request.Name.Trim();
+        await leaving.JoinAsync(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow(), Origin = SubscriberOrigin.Hand, Reason = Said.OrNull(request.Reason) }, cancellation);
+        await database.SaveChangesAsync(cancellation);
+        leaving.Wake();
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> EndMails(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    {
+        if (await database.Subscribers.FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        await leaving.LeaveAsync(found, null, cancellation);
+        return TypedResults.NoContent();
+    }
+
+    private static async Task<Results<NoContent, NotFound>> ResumeMails(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    {
+        if (await database.Subscribers.FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        await leaving.ReturnAsync(found, cancellation);
+        return TypedResults.NoContent();
+    }
+}

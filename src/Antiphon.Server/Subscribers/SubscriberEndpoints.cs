@@ -1,0 +1,64 @@
+using Antiphon.Core.Sites;
+using Antiphon.Core.Work;
+using Antiphon.Data;
+using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Subscribers.Preferences;
+using Microsoft.AspNetCore.Http.HttpResults;
+using Microsoft.EntityFrameworkCore;
+
+namespace Antiphon.Server.Subscribers;
+
+/// <summary>/api/sites/{site}/subscribers/{subscriber}: everything about one of them.</summary>
+internal static class SubscriberEndpoints
+{
+    private const int MostReceived = 50;
+
+    /// <summary>Maps the area.</summary>
+    public static void MapSubscriber(this RouteGroupBuilder subscribers)
+    {
+        subscribers.MapGet("/{subscriber:long}", Get).Needs(SiteRight.SeeReaders).WithName("getSubscriber");
+        subscribers.MapDelete("/{subscriber:long}", Erase).Needs(SiteRight.Edit).WithName("eraseSubscriber").WithSummary("Deletes everything about a subscriber, as they can themselves; no list brings the address back.");
+    }
+
+    private static async Task<Results<Ok<SubscriberDetail>, NotFound>> Get(long site, long subscriber, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    {
+        var found = await database.Subscribers.AsNoTracking().Include(one => one.Site).Include(one => one.Form).FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation);
+        if (found is null) return TypedResults.NotFound();
+        var now = clock.GetUtcNow();
+        var segments = new List<string>();
+        foreach (var segment in await database.Segments.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Name).ToListAsync(cancellation))
+            if (await database.Subscribers.Where(one => one.Id == subscriber).In(segment.Rule, database, found.Site.TimeZone, now).AnyAsync(cancellation)) segments.Add(segment.Name);
+        var digests = await database.Digests.AsNoTracking().Include(one => one.Segment).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var gets = new List<string>();
+        foreach (var digest in digests)
+            if (await database.Subscribers.Where(one => one.Id == subscriber).Of(digest, database, found.Site.TimeZone, now).AnyAsync(cancellation)) gets.Add(digest.Name);
+        var received = await database.Deliveries.Where(one => one.SubscriberId == subscriber).OrderByDescending(one => one.Id).Take(MostReceived)
+            .Select(one => new ReceivedView(one.EditionId, one.Edition.Digest.Name, one.Edition.Posts.OrderByDescending(post => post.Post.PublishedAt).Select(post => post.Post.Title).FirstOrDefault() ?? string.Empty, one.State, one.DeliveredAt ?? one.CreatedAt, one.LastAnswer))
+            .ToListAsync(cancellation);
+        return TypedResults.Ok(new SubscriberDetail(
+            found.Id, found.Mail, found.Name, found.Form?.Name, found.Consent, found.ConsentVersion, found.SeenAt, found.LastReturn, found.SoftBounces, found.Categories, gets, segments, received));
+    }
+
+    private static async Task<Results<NoContent, NotFound>> Erase(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    {
+        if (await database.Subscribers.Include(one => one.Site).FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        await leaving.EraseAsync(found, cancellation);
+        return TypedResults.NoContent();
+    }
+}
+
+/// <summary>A subscriber with everything known of them.</summary>
+/// <param name="Form">The form they came by, or null.</param>
+/// <param name="Consent">What they agreed to, in the words they saw.</param>
+/// <param name="SeenAt">When they last confirmed or chose something.</param>
+/// <param name="LastReturn">What was said when a mail came back.</param>
+/// <param name="Categories">Categories they chose; empty for all.</param>
+/// <param name="Digests">Digests they get.</param>
+/// <param name="Segments">Segments they belong to.</param>
+/// <param name="Received">The latest mails to them.</param>
+internal sealed record SubscriberDetail(
+    long Id, string Mail, string? Name, string? Form, string? Consent, int? ConsentVersion, DateTimeOffset? SeenAt, string? LastReturn, int SoftBounces, IReadOnlyList<string> Categories, IReadOnlyList<string> Digests,
+    IReadOnlyList<string> Segments, IReadOnlyList<ReceivedView> Received);
+
+/// <summary>A mail to a subscriber.</summary>
+internal sealed record ReceivedView(long EditionId, string Digest, string Title, DeliveryState State, DateTimeOffset At, string? Answer);

@@ -1,0 +1,33 @@
+using Antiphon.Core.Channels.Composing;
+
+namespace Antiphon.Core.Tests.Channels.Composing;
+
+public sealed class TextTemplateTests
+{
+    private static readonly Dictionary<string, string> Values = new() { ["title"] = "First frost", ["author"] = "", ["link"] = "https://quillmoor.example/f", ["tags"] = "#Frost" };
+
+    [Theory]
+    [InlineData("{title}: {link}", "First frost: https://quillmoor.example/f")]
+    [InlineData("{ title }", "First frost")]
+    [InlineData("{title}{if author} by {author}{end}!", "First frost!")]
+    [InlineData("{if tags}{tags} {end}{title}", "#Frost First frost")]
+    [InlineData("{{title}} {title}", "{title} First frost")]
+    [InlineData("{title}\n\n{author}\n\n{link}", "First frost\n\nhttps://quillmoor.example/f")]
+    [InlineData("{title}   {author}  {link}", "First frost https://quillmoor.example/f")]
+    [InlineData("no field", "no field")]
+    public void Fields_are_filled_in(string template, string text) => Assert.Equal(text, TextTemplate.Read(template).Template!.Fill(Values));
+
+    [Theory]
+    [InlineData("{titel}", "no field “titel” (at 1)")]
+    [InlineData("a {title", "brace at 3 is not closed")]
+    [InlineData("a } b", "brace at 3 closes nothing")]
+    [InlineData("{if author}x", "has no “{end}”")]
+    [InlineData("x{end}", "at 2 ends nothing")]
+    [InlineData("{if author}{if tags}x{end}{end}", "stands within")]
+    [InlineData("{if price}x{end}", "no field “price”")]
+    [InlineData("{}", "no field “”")]
+    public void What_cannot_be_read_is_named_with_its_place(string template, string words) => Assert.Contains(words, TextTemplate.Read(template).Problem, StringComparison.Ordinal);
+
+    [Fact]
+    public void A_template_has_a_bound() => Assert.NotNull(TextTemplate.Read(new string('x', TextTemplate.MaxLength + 1)).Problem);
+}
