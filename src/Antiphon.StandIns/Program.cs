@@ -1,6 +1,7 @@
 using Antiphon.StandIns;
 using Antiphon.StandIns.Control;
 using Antiphon.StandIns.Mailbox;
+using Antiphon.StandIns.Misbehaving;
 using Antiphon.StandIns.Services;
 using Antiphon.StandIns.Website;
 using Antiphon.StandIns.World;
@@ -27,5 +28,7 @@ var app = builder.Build();
 app.MapGet("/healthz", () => "ok");
 // One process plays two hosts; the port a request comes in by tells which one is meant.
 app.MapWebsite().RequireHost($"*:{ports.Website}");
-app.MapWorld().RequireHost($"*:{ports.World}");
+var world = app.MapWorld();
+world.MapControl();
+world.RequireHost($"*:{ports.World}");
 app.Run();

@@ -1,3 +1,4 @@
+using Antiphon.StandIns.Misbehaving;
 using Antiphon.StandIns.Services;
 using Antiphon.StandIns.World;
 

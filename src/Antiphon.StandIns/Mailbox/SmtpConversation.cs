@@ -1,5 +1,5 @@
 using System.Text;
-using Antiphon.StandIns.Control;
+using Antiphon.StandIns.Misbehaving;
 
 namespace Antiphon.StandIns.Mailbox;
 

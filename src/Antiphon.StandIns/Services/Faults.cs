@@ -1,4 +1,4 @@
-using Antiphon.StandIns.Control;
+using Antiphon.StandIns.Misbehaving;
 
 namespace Antiphon.StandIns.Services;
 

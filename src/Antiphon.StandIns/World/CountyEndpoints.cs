@@ -3,7 +3,7 @@ using System.Reflection;
 using System.Security.Cryptography;
 using System.Text;
 using System.Text.RegularExpressions;
-using Antiphon.StandIns.Control;
+using Antiphon.StandIns.Misbehaving;
 using Microsoft.Net.Http.Headers;
 
 namespace Antiphon.StandIns.World;

@@ -1,7 +1,7 @@
 using System.Security.Cryptography;
 using System.Text;
-using Antiphon.StandIns.Control;
 using Antiphon.StandIns.Mailbox;
+using Antiphon.StandIns.Misbehaving;
 using Antiphon.StandIns.Pictures;
 using Antiphon.StandIns.Services;
 using Microsoft.Net.Http.Headers;
@@ -17,7 +17,6 @@ internal static class WorldEndpoints
         var world = app.MapGroup("");
         world.MapGet("/", Index);
         world.MapGet("/pictures/{kind}-{seed:int}.svg", (string kind, int seed) => Results.Content(SkyPicture.Draw(kind, seed), "image/svg+xml"));
-        world.MapControl();
         world.MapMailbox();
         world.MapLantern();
         world.MapParish();

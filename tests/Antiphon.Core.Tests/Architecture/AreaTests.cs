@@ -5,6 +5,8 @@ public sealed class AreaTests
 {
     public static TheoryData<string> Projects => ["Antiphon.Core", "Antiphon.Data", "Antiphon.Server"];
 
+    public static TheoryData<string> AllProjects => ["Antiphon.Core", "Antiphon.Data", "Antiphon.Server", "Antiphon.StandIns"];
+
     [Theory]
     [MemberData(nameof(Projects))]
     public void An_area_takes_only_from_those_the_map_allows(string project)
@@ -36,7 +38,7 @@ public sealed class AreaTests
     }
 
     [Theory]
-    [MemberData(nameof(Projects))]
+    [MemberData(nameof(AllProjects))]
     public void Folders_beside_each_other_form_no_circle(string project)
     {
         var pairs = Arrow.Of(SourceFile.Of(project)).ToLookup(arrow => (arrow.From.Folder, arrow.To.Folder));
@@ -48,8 +50,21 @@ public sealed class AreaTests
     public void Nobody_takes_from_what_is_drawn_into_other_pages() => None(Crossing("Antiphon.Server").Where(arrow => arrow.To.Area == "Embed").Select(arrow => arrow.ToString()));
 
     [Theory]
-    [MemberData(nameof(Projects))]
+    [MemberData(nameof(AllProjects))]
     public void A_folder_holds_no_more_than_one_sees_at_a_glance(string project) => None(SourceFile.Of(project).GroupBy(file => file.Folder).Where(folder => folder.Count() > 15).Select(folder => $"{folder.Key}: {folder.Count()}"));
+
+    [Theory]
+    [InlineData("Antiphon.Core")]
+    [InlineData("Antiphon.Server")]
+    public void Every_area_says_what_it_is_and_from_whom_it_takes(string project)
+    {
+        foreach (var (area, mayTake) in AreaMap.Of(project))
+        {
+            var readme = File.ReadAllText(Path.Combine(Antiphon.Tests.Repository.Root, "src", project, area, "README.md"));
+            var says = readme.Split('\n').Single(line => line.StartsWith("**Takes from**", StringComparison.Ordinal)).Split("**Taken by**")[0];
+            Assert.Equal((area, string.Join(", ", mayTake.Order())), (area, string.Join(", ", says.Split('`').Where((_, index) => index % 2 == 1).Order())));
+        }
+    }
 
     // All of them are said, as each is to be mended.
     private static void None(IEnumerable<string> faults)

@@ -2,7 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, take, type Schemas } from '../api/client'
-import QuestionPart from '../listings/QuestionPart.vue'
+import QuestionPart from '../listings/builder/QuestionPart.vue'
 import CopyButton from '../shared/CopyButton.vue'
 import { useAct } from '../shared/useAct'
 import WhenText from '../shared/WhenText.vue'

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
-import ChipChoice from '../listings/ChipChoice.vue'
-import NumberLine from '../listings/NumberLine.vue'
-import QuestionPart from '../listings/QuestionPart.vue'
+import ChipChoice from '../listings/builder/ChipChoice.vue'
+import NumberLine from '../listings/builder/NumberLine.vue'
+import QuestionPart from '../listings/builder/QuestionPart.vue'
 import type { WholePageLook } from './usePages'
 
 /** How a page is set: width, title, byline, tags, room. */

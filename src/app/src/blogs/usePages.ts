@@ -3,7 +3,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
 import { api, take, type Schemas } from '../api/client'
-import { wholeLook } from '../looks/wholeLook'
+import { wholeLook } from '../listings/styles/wholeLook'
 import { useAct } from '../shared/useAct'
 
 /** A look of pages with every part there. */

@@ -1,6 +1,6 @@
 import type { ComputedRef } from 'vue'
 import { api, take, type Schemas } from '../api/client'
-import type { useDecisions } from './useDecisions'
+import type { useDecisions } from './queue/useDecisions'
 
 type Decisions = ReturnType<typeof useDecisions>
 type MarkRequest = Schemas['MarkRequest']

@@ -2,15 +2,15 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, take } from '../api/client'
-import FollowedPart from '../followed/FollowedPart.vue'
+import FollowedPart from '../blogs/followed/FollowedPart.vue'
 import NoticeList from '../notices/NoticeList.vue'
-import OurFeeds from '../ours/OurFeeds.vue'
-import PartnerFeeds from '../ours/PartnerFeeds.vue'
+import OurFeeds from './published/OurFeeds.vue'
+import PartnerFeeds from './published/PartnerFeeds.vue'
 import PageTitle from '../shared/PageTitle.vue'
 import { counted } from '../shared/counted'
 import { useQueryValue } from '../shared/useQueryValue'
 import { useSite } from '../sites/useSite'
-import WatchedPart from '../watched/WatchedPart.vue'
+import WatchedPart from './monitoring/WatchedPart.vue'
 
 const { id, site, mayEdit } = useSite()
 const tab = useQueryValue('tab')

@@ -1,4 +1,4 @@
-import { wholeLook, type WholeLook } from '../looks/wholeLook'
+import { wholeLook, type WholeLook } from './styles/wholeLook'
 import type { Schemas } from '../api/client'
 
 /** A definition with every part there; the API lets older ones leave out what came later. */

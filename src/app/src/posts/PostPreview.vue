@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../api/client'
 import { shortDate } from '../shared/dates'
-import { searchWidths, textWidth } from './editor/textWidth'
+import { searchWidths, textWidth } from './editor/sending/textWidth'
 
 const props = defineProps<{ post: Schemas['PostRequest']; site: Schemas['SiteView'] | undefined }>()
 const plain = computed(() => new DOMParser().parseFromString(props.post.bodyHtml, 'text/html').body.textContent?.replace(/\s+/g, ' ').trim() ?? '')

@@ -7,7 +7,7 @@ import AskDialog from './AskDialog.vue'
 import BanDialog from './BanDialog.vue'
 import MoveDialog from './MoveDialog.vue'
 import TextDialog from './TextDialog.vue'
-import type { useModeration } from '../useModeration'
+import type { useModeration } from '../queue/useModeration'
 
 /** What can be done with a comment beside deciding and answering: a list to choose from, and what each asks first. */
 const props = defineProps<{ comment: Schemas['QueuedComment']; desk: ReturnType<typeof useModeration> }>()

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { mdiClose, mdiPlus } from '@mdi/js'
+import type { Schemas } from '../../api/client'
+import { whens } from '../words'
+
+/** When a channel sends. */
+const settings = defineModel<Schemas['ChannelSettings']>({ required: true })
+const props = defineProps<{ problems: Record<string, string[]> }>()
+const days = [
+  { value: 'monday', title: 'Monday' },
+  { value: 'tuesday', title: 'Tuesday' },
+  { value: 'wednesday', title: 'Wednesday' },
+  { value: 'thursday', title: 'Thursday' },
+  { value: 'friday', title: 'Friday' },
+  { value: 'saturday', title: 'Saturday' },
+  { value: 'sunday', title: 'Sunday' },
+] as const
+const short = (time: string | null | undefined) => time?.slice(0, 5) ?? ''
+const long = (time: string) => (time ? `${time}:00` : null)
+
+function addSlot(): void {
+  const slots = settings.value.timing.slots ?? []
+  const last = slots.at(-1)
+  settings.value.timing.slots = [...slots, { day: last?.day ?? 'monday', time: last?.time ?? '09:00:00' }]
+}
+</script>
+
+<template>
+  <div class="timing">
+    <v-select v-model="settings.when" :items="whens" label="A post goes" />
+    <v-text-field
+      v-if="settings.when === 'afterDelay'"
+      v-model.number="settings.timing.delayMinutes"
+      type="number"
+      min="0"
+      label="Minutes after it is published"
+      :error-messages="props.problems.delayMinutes"
+    />
+    <template v-if="settings.when === 'nextSlot'">
+      <div v-for="(slot, at) in settings.timing.slots ?? []" :key="at" class="slot">
+        <v-select v-model="slot.day" :items="[...days]" label="Day" density="compact" hide-details />
+        <v-text-field
+          :model-value="short(slot.time)"
+          type="time"
+          label="Time"
+          density="compact"
+          hide-details
+          @update:model-value="slot.time = long($event) ?? slot.time"
+        />
+        <button
+          type="button"
+          class="icon"
+          :aria-label="`Remove ${slot.day} ${short(slot.time)}`"
+          @click="settings.timing.slots = settings.timing.slots!.filter((_, index) => index !== at)"
+        >
+          <v-icon :icon="mdiClose" size="18" />
+        </button>
+      </div>
+      <p v-if="props.problems.slots" class="trouble" role="alert">{{ props.problems.slots.join(' ') }}</p>
+      <div><v-btn variant="outlined" size="small" :prepend-icon="mdiPlus" @click="addSlot">Add a slot</v-btn></div>
+    </template>
+    <div v-else class="slot quiet">
+      <v-text-field
+        :model-value="short(settings.timing.quietFrom)"
+        type="time"
+        label="Nothing from"
+        clearable
+        @update:model-value="settings.timing.quietFrom = long($event)"
+      />
+      <v-text-field
+        :model-value="short(settings.timing.quietUntil)"
+        type="time"
+        label="until"
+        clearable
+        :error-messages="props.problems.quietUntil"
+        @update:model-value="settings.timing.quietUntil = long($event)"
+      />
+      <v-text-field
+        v-model.number="settings.timing.spacingMinutes"
+        type="number"
+        min="0"
+        label="At least between two posts"
+        suffix="min"
+        :error-messages="props.problems.spacingMinutes"
+      />
+    </div>
+    <p class="small soft">On the site’s clocks. Clock changes skip and double nothing.</p>
+  </div>
+</template>
+
+<style scoped>
+.timing {
+  display: grid;
+  gap: 10px;
+}
+.slot {
+  display: grid;
+  grid-template-columns: 1fr 140px 32px;
+  gap: 8px;
+  align-items: center;
+}
+.quiet {
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  align-items: start;
+}
+.icon {
+  background: none;
+  border: 0;
+  color: var(--soft);
+  cursor: pointer;
+}
+</style>

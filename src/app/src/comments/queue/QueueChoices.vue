@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, take, type Schemas } from '../../api/client'
+import { useAct } from '../../shared/useAct'
+import { useSites } from '../../sites/useSite'
+
+/** Which comments the queue shows, and the choices a person keeps under a name. */
+const choice = defineModel<string>('choice', { required: true })
+const search = defineModel<string>('search', { required: true })
+const everywhere = defineModel<string>('everywhere', { required: true })
+const props = defineProps<{ siteId: number }>()
+const choices: { value: string; title: string }[] = [
+  { value: '', title: 'All of them' },
+  { value: 'reported', title: 'Reported' },
+  { value: 'newWriters', title: 'Of new writers' },
+  { value: 'withLinks', title: 'With links' },
+  { value: 'likelySpam', title: 'Likely spam' },
+  { value: 'mine', title: 'For me' },
+]
+const { data: sites } = useSites()
+const route = useRoute()
+const router = useRouter()
+const queries = useQueryClient()
+const act = useAct()
+const name = ref('')
+const isNaming = ref(false)
+const path = () => ({ path: { site: props.siteId } })
+const { data: views } = useQuery({
+  queryKey: ['comment-views', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/comments/views', { params: path() })),
+})
+const isChosen = computed(() => !!(choice.value || search.value || everywhere.value || route.query.standing))
+const currentQuery = () =>
+  new URLSearchParams(Object.entries(route.query).flatMap(([key, value]) => (key === 'comment' || !value ? [] : [[key, String(value)]]))).toString()
+const reload = () => queries.invalidateQueries({ queryKey: ['comment-views'] })
+
+async function keep(): Promise<void> {
+  const body = { name: name.value, query: currentQuery() }
+  if (!(await act.run(() => take(api.POST('/api/sites/{site}/comments/views', { params: path(), body }))))) return
+  isNaming.value = false
+  name.value = ''
+  await reload()
+}
+
+async function drop(view: Schemas['SavedViewView']): Promise<void> {
+  await act.run(async () => (await take(api.DELETE('/api/sites/{site}/comments/views/{view}', { params: { path: { ...path().path, view: view.id } } })), true))
+  await reload()
+}
+
+const open = (view: Schemas['SavedViewView']) => router.replace({ query: Object.fromEntries(new URLSearchParams(view.query)) })
+</script>
+
+<template>
+  <div class="choices">
+    <v-select v-model="choice" :items="choices" density="compact" hide-details aria-label="Which comments" />
+    <v-text-field v-model="search" density="compact" hide-details label="Words or writer" clearable @click:clear="search = ''" />
+    <div class="row">
+      <button
+        v-if="(sites?.length ?? 0) > 1"
+        class="chip"
+        :class="{ on: everywhere }"
+        :aria-pressed="!!everywhere"
+        @click="everywhere = everywhere ? '' : 'yes'"
+      >
+        All {{ sites?.length }} sites
+      </button>
+      <span v-for="view in views" :key="view.id" class="kept">
+        <button class="chip" :class="{ on: currentQuery() === view.query }" @click="open(view)">{{ view.name }}</button><button
+          class="link back"
+          :aria-label="`Remove ${view.name}`"
+          @click="drop(view)"
+        >
+          ×
+        </button>
+      </span>
+      <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">Keep this choice</button>
+    </div>
+    <form v-if="isNaming" class="row" novalidate @submit.prevent="keep" @keydown.esc="isNaming = false">
+      <v-text-field v-model="name" density="compact" label="Its name" autofocus :error-messages="act.fields.value.name" />
+      <v-btn type="submit" size="small" :loading="act.running.value">Keep</v-btn>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.choices {
+  padding: 0 18px 10px 24px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 8px;
+}
+.row {
+  grid-column: 1/3;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.choices :deep(.v-field) {
+  font-size: 14px;
+  --v-input-control-height: 36px;
+  --v-field-padding-top: 5px;
+  --v-field-padding-bottom: 5px;
+}
+.choices :deep(.v-label) {
+  font-size: 14px;
+}
+.chip {
+  font-size: 13px;
+}
+.row:empty {
+  display: none;
+}
+.kept {
+  display: inline-flex;
+  gap: 4px;
+  align-items: center;
+}
+@media (max-width: 860px) {
+  .choices {
+    padding: 0 16px 10px;
+  }
+}
+</style>

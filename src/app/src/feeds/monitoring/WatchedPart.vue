@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import CopyButton from '../../shared/CopyButton.vue'
+import WhenText from '../../shared/WhenText.vue'
+import { useAct } from '../../shared/useAct'
+import HistoryStrip from './HistoryStrip.vue'
+import { stretchTone, stretchWords } from './stretches'
+
+const props = defineProps<{ siteId: number; zone?: string; mayEdit: boolean }>()
+const { data, error, isPending } = useQuery({
+  queryKey: ['watched', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/watched', { params: { path: { site: props.siteId } } })),
+  refetchInterval: 10_000,
+})
+const address = ref('')
+const repaired = ref(false)
+const act = useAct()
+const checking = ref(0)
+const queries = useQueryClient()
+
+async function reload(): Promise<void> {
+  for (const key of ['watched', 'notices']) await queries.invalidateQueries({ queryKey: [key] })
+}
+
+async function watchIt(): Promise<void> {
+  const made = await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/watched', {
+        params: { path: { site: props.siteId } },
+        body: { address: address.value, name: null, publishRepaired: repaired.value },
+      }),
+    ),
+  )
+  if (made) [address.value, repaired.value] = ['', false]
+  await reload()
+}
+
+async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
+  checking.value = feed.id
+  await act.run(() => take(api.POST('/api/sites/{site}/watched/{feed}/check', { params: { path: { site: props.siteId, feed: feed.id } } })))
+  checking.value = 0
+  await reload()
+}
+</script>
+
+<template>
+  <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+  <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
+  <template v-else>
+    <p class="soft small lead">Checked on a schedule. When one turns bad, and when it is good again, owners and editors are told here and by mail.</p>
+    <article v-for="feed in data" :key="feed.id" :data-watched="feed.id">
+      <div>
+        <h3>
+          <router-link :to="`/s/${props.siteId}/feeds/watched/${feed.id}`">{{ feed.name }}</router-link>
+        </h3>
+        <p class="address">{{ feed.address }}</p>
+      </div>
+      <div>
+        <HistoryStrip :history="feed.history" />
+        <p class="small">
+          <span v-if="feed.history[0]" :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}</span>
+          <span class="soft"> · checked <WhenText :at="feed.checkedAt" :zone="props.zone" /></span>
+        </p>
+      </div>
+      <div class="repaired small">
+        <template v-if="feed.repair"
+          ><b>Published repaired</b> <CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" /></template
+        ><span v-else-if="feed.isOurs" class="soft">Ours</span>
+      </div>
+      <div class="acts">
+        <button v-if="props.mayEdit" type="button" class="link small" :disabled="checking === feed.id" @click="check(feed)">
+          {{ checking === feed.id ? 'Checking …' : 'Check now' }}
+        </button>
+        <router-link class="link small" :to="`/s/${props.siteId}/feeds/watched/${feed.id}`">History</router-link>
+      </div>
+    </article>
+    <form v-if="props.mayEdit" novalidate @submit.prevent="watchIt">
+      <v-text-field v-model="address" label="Address of a feed to watch" name="watch" :error-messages="act.fields.value.address" />
+      <v-checkbox v-model="repaired" label="Publish it repaired" />
+      <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()">Watch it</v-btn>
+    </form>
+    <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+  </template>
+</template>
+
+<style scoped>
+.lead {
+  padding-top: 10px;
+}
+article {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 340px 200px 150px;
+  gap: 4px 24px;
+  padding: 12px 0;
+  border-bottom: 1px solid var(--hair);
+  align-items: center;
+}
+h3 {
+  font-size: 18px;
+}
+h3 a:hover {
+  text-decoration: underline;
+}
+.acts {
+  display: flex;
+  gap: 14px;
+  justify-content: flex-end;
+}
+form {
+  display: flex;
+  gap: 14px;
+  align-items: flex-start;
+  padding: 18px 0;
+  max-width: 54rem;
+}
+form > :first-child {
+  flex: 1;
+}
+form .v-checkbox {
+  flex: none;
+  padding-top: 4px;
+}
+@media (max-width: 1000px) {
+  article {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .acts {
+    justify-content: flex-start;
+  }
+  form {
+    flex-direction: column;
+    align-items: stretch;
+  }
+}
+</style>

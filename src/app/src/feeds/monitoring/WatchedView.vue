@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, take } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import SeverityMark from '../SeverityMark.vue'
+import CopyButton from '../../shared/CopyButton.vue'
+import PageTitle from '../../shared/PageTitle.vue'
+import WhenText from '../../shared/WhenText.vue'
+import { counted } from '../../shared/counted'
+import { exactDate } from '../../shared/dates'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+import { useSite } from '../../sites/useSite'
+import HistoryStrip from './HistoryStrip.vue'
+import { stretchTone, stretchWords } from './stretches'
+
+const { id, site, mayEdit } = useSite()
+const route = useRoute()
+const router = useRouter()
+const feedId = computed(() => Number(route.params.feed))
+const { data, error, isPending } = useQuery({
+  queryKey: ['watched', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/watched', { params: { path: { site: id.value } } })),
+  refetchInterval: 10_000,
+})
+const feed = computed(() => data.value?.find((one) => one.id === feedId.value))
+const act = useAct()
+const { say } = useNotice()
+const queries = useQueryClient()
+const path = () => ({ site: id.value, feed: feedId.value })
+
+async function reload(): Promise<void> {
+  for (const key of ['watched', 'notices']) await queries.invalidateQueries({ queryKey: [key] })
+}
+
+async function check(): Promise<void> {
+  await act.run(() => take(api.POST('/api/sites/{site}/watched/{feed}/check', { params: { path: path() } })))
+  await reload()
+}
+
+async function publish(isPublished: boolean): Promise<void> {
+  await act.run(() => take(api.PUT('/api/sites/{site}/watched/{feed}/repaired', { params: { path: path() }, body: { isPublished } })))
+  await reload()
+}
+
+async function leave(): Promise<void> {
+  const left = feed.value!
+  await act.run(() => take(api.DELETE('/api/sites/{site}/watched/{feed}', { params: { path: path() } })))
+  if (act.trouble.value) return
+  const body = { address: left.address, name: left.name, publishRepaired: false }
+  say(`“${left.name}” is not watched any more.`, async () => {
+    await take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body }))
+    await reload()
+  })
+  await reload()
+  await router.push(`/s/${id.value}/feeds?tab=watched`)
+}
+</script>
+
+<template>
+  <PageTitle :title="feed?.name ?? 'Watched feed'">
+    <template #state
+      ><template v-if="feed?.history[0]"
+        ><b :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}.</b> Checked <WhenText :at="feed.checkedAt" :zone="site?.timeZone" />,
+        again <WhenText :at="feed.nextCheckAt" :zone="site?.timeZone" />.</template
+      ></template
+    >
+    <template v-if="feed" #act
+      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`">Open the check</v-btn
+      ><v-btn v-if="mayEdit" :loading="act.running.value" @click="check">Check now</v-btn></template
+    >
+  </PageTitle>
+  <div class="work">
+    <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+    <p v-else-if="isPending" class="waiting">Reading its history …</p>
+    <div v-else-if="!feed" class="empty">
+      <h2>This feed is not watched</h2>
+      <p>Somebody may have stopped watching it.</p>
+      <v-btn :to="`/s/${id}/feeds?tab=watched`">To the watched feeds</v-btn>
+    </div>
+    <template v-else>
+      <p class="address where">{{ feed.address }}</p>
+      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <h2 class="group">Published repaired</h2>
+      <div v-if="feed.repair" class="repair">
+        <div class="row">
+          <a class="address" :href="feed.repair.address" target="_blank" rel="noopener">{{ feed.repair.address }}</a><CopyButton
+            :text="feed.repair.address"
+            label="Copy the address of the repaired feed"
+          />
+        </div>
+        <p class="small soft">
+          <template v-if="feed.repair.changes === null">The original could not be read yet; the address answers once it can.</template
+          ><template v-else
+            >{{ counted(feed.repair.changes, 'change') }} made in it, last changed <WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" />. It follows
+            the original and is mended at each check; while the original is away, the last one stays.</template
+          >
+        </p>
+        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">Take the address back</button>
+      </div>
+      <div v-else class="repair">
+        <p class="soft">Give readers a corrected copy at an address of yours that follows the original and mends it at every check.</p>
+        <v-btn v-if="mayEdit" variant="outlined" :loading="act.running.value" @click="publish(true)">Publish it repaired</v-btn>
+      </div>
+      <h2 class="group">History</h2>
+      <HistoryStrip class="strip" :history="feed.history" />
+      <article v-for="stretch in feed.history" :key="stretch.from">
+        <p class="small soft when">
+          <time :datetime="stretch.from" :title="exactDate(stretch.from, site?.timeZone)"><WhenText :at="stretch.from" :zone="site?.timeZone" /></time><br />{{
+            counted(stretch.checks, 'check')
+          }}
+        </p>
+        <div>
+          <b :class="stretchTone(stretch)">{{ stretchWords(stretch) }}</b>
+          <ul>
+            <li v-for="finding in stretch.findings" :key="finding.rule">
+              <SeverityMark :severity="finding.severity" /> {{ finding.message }} <span v-if="finding.line" class="address">line {{ finding.line }}</span>
+            </li>
+          </ul>
+        </div>
+      </article>
+      <p v-if="mayEdit && !feed.isOurs" class="leave"><button type="button" class="link back small" @click="leave">Stop watching it</button></p>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.where {
+  padding-top: 12px;
+}
+.repair {
+  padding: 12px 0;
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+}
+.strip {
+  margin: 14px 0 4px;
+  max-width: 60rem;
+}
+article {
+  display: grid;
+  grid-template-columns: 150px minmax(0, 1fr);
+  gap: 18px;
+  padding: 11px 0;
+  border-bottom: 1px solid var(--hair);
+}
+ul {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+  font-size: 14px;
+}
+li {
+  padding: 2px 0;
+  overflow-wrap: anywhere;
+}
+li svg {
+  vertical-align: -2px;
+  margin: 0 6px 0 0;
+}
+.leave {
+  padding: 18px 0;
+}
+@media (max-width: 600px) {
+  article {
+    grid-template-columns: 1fr;
+    gap: 2px;
+  }
+}
+</style>

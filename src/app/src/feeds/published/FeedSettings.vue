@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+
+const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number }>()
+const emit = defineEmits<{ close: [] }>()
+const form = ref({ ...props.feed.settings })
+const changed = computed(() => JSON.stringify(form.value) !== JSON.stringify(props.feed.settings))
+const act = useAct()
+const { say } = useNotice()
+const queries = useQueryClient()
+
+async function put(settings: Schemas['FeedSettingsView']): Promise<boolean> {
+  const done = await act.run(() =>
+    take(
+      api.PUT('/api/sites/{site}/feeds/{subject}/{id}', {
+        params: { path: { site: props.siteId, subject: props.feed.subject, id: props.feed.subjectId } },
+        body: settings,
+      }),
+    ),
+  )
+  for (const key of ['feeds', 'coverage']) await queries.invalidateQueries({ queryKey: [key] })
+  return done !== undefined
+}
+
+async function save(): Promise<void> {
+  const before = props.feed.settings
+  if (!(await put({ ...form.value, entries: Number(form.value.entries) || 0 }))) return
+  say('Saved. Readers get the feed like this from their next visit on.', async () => void (await put(before)))
+  emit('close')
+}
+</script>
+
+<template>
+  <v-dialog :model-value="true" max-width="640" :persistent="changed" @update:model-value="emit('close')">
+    <v-card class="settings">
+      <h2>How “{{ props.feed.blogName }}” is published</h2>
+      <form novalidate @submit.prevent="save">
+        <div class="pair">
+          <v-text-field
+            v-model.number="form.entries"
+            type="number"
+            min="1"
+            max="200"
+            label="Entries"
+            name="entries"
+            :error-messages="act.fields.value.entries"
+          />
+          <div class="chips" role="group" aria-label="Text of the entries">
+            <button type="button" class="chip" :class="{ on: form.isFullText }" :aria-pressed="form.isFullText" @click="form.isFullText = true">
+              Full text</button
+            ><button type="button" class="chip" :class="{ on: !form.isFullText }" :aria-pressed="!form.isFullText" @click="form.isFullText = false">
+              Short text
+            </button>
+          </div>
+        </div>
+        <v-checkbox
+          v-if="props.feed.subject === 'blog'"
+          v-model="form.hasHistory"
+          label="Older entries in archives, so that a reader can fetch the complete history"
+        />
+        <div class="formats">
+          <v-checkbox v-model="form.asRss" label="RSS" /><v-checkbox v-model="form.asAtom" label="Atom" /><v-checkbox v-model="form.asJson" label="JSON Feed" />
+        </div>
+        <p v-if="act.fields.value.asRss" class="small m" role="alert">{{ act.fields.value.asRss[0] }}</p>
+        <v-text-field v-model="form.title" label="Title" :placeholder="props.feed.blogName" name="title" :error-messages="act.fields.value.title" />
+        <v-textarea v-model="form.description" label="What it is about" rows="2" :error-messages="act.fields.value.description" />
+        <v-text-field v-model="form.pictureAddress" label="Address of a picture" name="picture" :error-messages="act.fields.value.pictureAddress" />
+        <div class="pair">
+          <v-text-field v-model="form.language" label="Language" placeholder="the site’s" name="language" :error-messages="act.fields.value.language" />
+          <v-text-field v-model="form.copyright" label="Rights" name="rights" :error-messages="act.fields.value.copyright" />
+        </div>
+        <v-text-field
+          v-model="form.redirectTo"
+          label="Moved to"
+          name="redirect"
+          hint="Leave it empty while the feed is here. With an address, readers are led there for good and remember it."
+          persistent-hint
+          :error-messages="act.fields.value.redirectTo"
+        />
+        <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+        <div class="row">
+          <v-btn type="submit" :loading="act.running.value" :disabled="!changed">Save</v-btn
+          ><v-btn variant="outlined" @click="emit('close')">{{ changed ? 'Discard' : 'Close' }}</v-btn>
+        </div>
+      </form>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.settings {
+  padding: 22px 26px;
+}
+h2 {
+  font-size: 22px;
+  margin-bottom: 14px;
+}
+form {
+  display: grid;
+  gap: 12px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 14px;
+  align-items: center;
+}
+.formats {
+  display: flex;
+  gap: 22px;
+  flex-wrap: wrap;
+}
+@media (max-width: 560px) {
+  .pair {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../../api/client'
+import CopyButton from '../../shared/CopyButton.vue'
+import { counted } from '../../shared/counted'
+
+const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number; mayEdit: boolean }>()
+const emit = defineEmits<{ set: [] }>()
+const forms = computed(() =>
+  (
+    [
+      ['RSS', props.feed.rss, props.feed.settings.asRss],
+      ['Atom', props.feed.atom, props.feed.settings.asAtom],
+      ['JSON', props.feed.json, props.feed.settings.asJson],
+    ] as const
+  ).filter(([, , isOn]) => isOn),
+)
+const about = computed(() => {
+  const settings = props.feed.settings
+  const count = props.feed.subject === 'listing' ? `the newest ${settings.entries}` : counted(props.feed.entries, 'entry', 'entries')
+  const history = settings.hasHistory && props.feed.subject === 'blog' ? ', older ones in archives' : ''
+  return `${count}, ${settings.isFullText ? 'full text' : 'short text'}${history}${props.feed.isFollowed ? ', carried on from the followed feed' : ''}`
+})
+</script>
+
+<template>
+  <article class="feed" :data-feed="`${props.feed.subject}-${props.feed.subjectId}`">
+    <div>
+      <h3>{{ props.feed.settings.title ?? props.feed.blogName }}</h3>
+      <p class="soft small">{{ about }}</p>
+    </div>
+    <p v-if="props.feed.settings.redirectTo" class="small moved">
+      <span class="tag o">Moved</span> Its addresses lead to <span class="address">{{ props.feed.settings.redirectTo }}</span>
+    </p>
+    <ul v-else>
+      <li v-for="[name, address] in forms" :key="name">
+        <span class="name">{{ name }}</span><a class="address" :href="address" target="_blank" rel="noopener">{{ address }}</a
+        ><CopyButton :text="address" :label="`Copy the ${name} address`" />
+      </li>
+    </ul>
+    <div class="acts">
+      <button v-if="props.mayEdit" type="button" class="link small" @click="emit('set')">Settings</button>
+      <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`">Check it</router-link>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.feed {
+  display: grid;
+  grid-template-columns: 300px minmax(0, 1fr) auto;
+  gap: 6px 24px;
+  padding: 11px 0;
+  border-bottom: 1px solid var(--hair);
+  align-items: start;
+}
+h3 {
+  font-size: 18px;
+}
+/* One grid for the three, so that addresses and buttons stand under each other. */
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: 40px minmax(0, max-content) 1fr;
+  gap: 4px 12px;
+  align-items: center;
+  justify-items: start;
+}
+li {
+  display: contents;
+}
+li .address {
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.name {
+  color: var(--soft);
+  font-size: 13px;
+}
+.acts {
+  display: flex;
+  gap: 14px;
+  white-space: nowrap;
+}
+.moved {
+  padding-top: 3px;
+}
+@media (max-width: 860px) {
+  .feed {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

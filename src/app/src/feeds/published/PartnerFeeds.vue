@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { reactive, ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import ChoiceFields from '../../channels/setup/ChoiceFields.vue'
+import CopyButton from '../../shared/CopyButton.vue'
+import WhenText from '../../shared/WhenText.vue'
+import { counted } from '../../shared/counted'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+
+/** Feeds for one partner each: their addresses, what they brought, and how they end. */
+const props = defineProps<{ siteId: number; zone: string | undefined; mayEdit: boolean }>()
+const path = () => ({ site: props.siteId })
+const { data: feeds, error } = useQuery({
+  queryKey: ['partner-feeds', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/partner-feeds', { params: { path: path() } })),
+})
+const act = useAct()
+const { say } = useNotice()
+const queries = useQueryClient()
+const opened = ref<number | null>(null)
+const blank = (): Schemas['PartnerFeedRequest'] => ({
+  name: '',
+  source: '',
+  isFullText: false,
+  choice: { blogs: [], categories: [], tags: [], authors: [], featuredOnly: false },
+})
+const draft = reactive({ feed: blank() })
+const refresh = () => queries.invalidateQueries({ queryKey: ['partner-feeds'] })
+
+function open(feed: Schemas['PartnerFeedView'] | null): void {
+  opened.value = feed?.id ?? 0
+  draft.feed = feed
+    ? { name: feed.name, source: feed.source, isFullText: feed.isFullText, choice: JSON.parse(JSON.stringify(feed.choice)) as Schemas['ChannelChoice'] }
+    : blank()
+  act.fields.value = {}
+}
+
+async function save(): Promise<void> {
+  const saved = await act.run(() =>
+    opened.value
+      ? take(api.PUT('/api/sites/{site}/partner-feeds/{feed}', { params: { path: { ...path(), feed: opened.value } }, body: draft.feed }))
+      : take(api.POST('/api/sites/{site}/partner-feeds', { params: { path: path() }, body: draft.feed })),
+  )
+  if (!saved) return
+  say(`The feed for ${saved.name} is kept.`)
+  opened.value = null
+  await refresh()
+}
+
+async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
+  const on = { params: { path: { ...path(), feed: feed.id } } }
+  await act.run(() =>
+    take(feed.endedAt ? api.POST('/api/sites/{site}/partner-feeds/{feed}/resume', on) : api.POST('/api/sites/{site}/partner-feeds/{feed}/end', on)),
+  )
+  if (!act.trouble.value) say(feed.endedAt ? `${feed.name} can read again.` : `The address of ${feed.name} says from now on that it is gone.`)
+  await refresh()
+}
+</script>
+
+<template>
+  <div class="partners">
+    <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ act.trouble.value || lineOf(error) }}</p>
+    <div v-if="feeds?.length === 0 && opened === null" class="empty">
+      <h2>No partner has a feed of their own yet</h2>
+      <p>
+        A partner who shows your posts gets an address of their own: with the posts you choose, counted, and ended when you wish, without touching anybody
+        else’s.
+      </p>
+    </div>
+    <article v-for="feed in feeds" :key="feed.id" class="one" :class="{ over: feed.endedAt }">
+      <h3>{{ feed.name }} <span v-if="feed.endedAt" class="tag plain">Ended</span></h3>
+      <p class="small soft">
+        Fetched {{ counted(feed.reads, 'time') }}<template v-if="feed.lastReadAt">, last <WhenText :at="feed.lastReadAt" :zone="props.zone" /></template
+        ><template v-if="feed.source">; {{ counted(feed.brought, 'reader') }} came as “{{ feed.source }}”</template>.
+      </p>
+      <p v-for="address in feed.addresses" :key="address.form" class="address">
+        <span class="small soft">{{ address.form }}</span> <code>{{ address.address }}</code>
+        <CopyButton :text="address.address" :label="`Copy the ${address.form} address`" />
+      </p>
+      <p v-if="props.mayEdit" class="acts">
+        <button class="link small" @click="open(feed)">Change</button>
+        <button class="link back small" @click="toggle(feed)">{{ feed.endedAt ? 'Let them read again' : 'End it' }}</button>
+      </p>
+    </article>
+    <form v-if="opened !== null" class="form" novalidate @submit.prevent="save">
+      <h2 class="group">{{ opened ? 'Change the feed' : 'A feed for a partner' }}</h2>
+      <v-text-field v-model="draft.feed.name" label="Who it is for" name="partner" :error-messages="act.fields.value.name" />
+      <ChoiceFields v-model="draft.feed.choice" :site-id="props.siteId" :readonly="false" />
+      <v-checkbox v-model="draft.feed.isFullText" label="Whole texts" density="compact" hide-details />
+      <v-text-field
+        v-model="draft.feed.source"
+        label="Count readers as coming from"
+        placeholder="parish-paper; empty adds nothing to links"
+        persistent-placeholder
+        :error-messages="act.fields.value.source"
+      />
+      <div class="row">
+        <v-btn type="submit" :loading="act.running.value">{{ opened ? 'Save' : 'Make the feed' }}</v-btn><v-btn variant="text" @click="opened = null"
+          >Cancel</v-btn
+        >
+      </div>
+    </form>
+    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)">Make a feed for a partner</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.partners {
+  padding: 10px 0 60px;
+  max-width: 820px;
+}
+.one {
+  padding: 12px 0;
+  border-bottom: 1px solid var(--hair);
+}
+.one h3 {
+  font-size: 18px;
+  margin: 0;
+}
+.one p {
+  margin: 3px 0;
+}
+.over code {
+  text-decoration: line-through;
+}
+.address {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+  font-size: 13px;
+}
+.address code {
+  overflow-wrap: anywhere;
+}
+.address .small {
+  width: 74px;
+}
+.acts {
+  display: flex;
+  gap: 16px;
+}
+.form {
+  display: grid;
+  gap: 10px;
+  margin-top: 18px;
+  max-width: 640px;
+}
+</style>

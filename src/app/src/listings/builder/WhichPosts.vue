@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Schemas } from '../../api/client'
+import { useTerms } from '../../posts/useTerms'
+import FieldConditions from './FieldConditions.vue'
+import NumberLine from './NumberLine.vue'
+import QuestionPart from './QuestionPart.vue'
+import { useOwnFields } from '../useOwnFields'
+import type { WholeDefinition } from '../wholeDefinition'
+
+const definition = defineModel<WholeDefinition>({ required: true })
+const props = defineProps<{ siteId: number; blogs: Schemas['BlogView'][]; fields: Record<string, string[]> }>()
+const { data: terms } = useTerms(() => props.siteId)
+const own = useOwnFields(
+  () => props.siteId,
+  () => definition.value.blogs,
+)
+const filter = computed(() => definition.value.filter)
+const asked = computed(() => {
+  const { categories, tags, authors, featuredOnly, withPictureOnly, maxAgeDays, titleWords } = filter.value
+  const parts = [...categories.any, ...tags.any, ...tags.all, ...authors, ...[...categories.none, ...tags.none].map((one) => `no ${one}`)]
+  if (featuredOnly) parts.push('featured')
+  if (withPictureOnly) parts.push('with picture')
+  if (maxAgeDays) parts.push(`${maxAgeDays} days`)
+  if (titleWords) parts.push(`“${titleWords}”`)
+  for (const one of filter.value.fields) parts.push(`${own.value.find((field) => field.key === one.key)?.label ?? one.key} ${one.value ?? 'filled in'}`)
+  return parts
+})
+const open = ref(asked.value.length > 0)
+const answer = computed(() => {
+  const names = props.blogs.filter((blog) => definition.value.blogs.includes(blog.id)).map((blog) => blog.name)
+  return names.length ? [names.join(', '), ...asked.value].join(' · ') : 'none yet'
+})
+const terms3 = computed(
+  () =>
+    [
+      ['Categories, any of', filter.value.categories, 'any', terms.value?.categories],
+      ['Categories, none of', filter.value.categories, 'none', terms.value?.categories],
+      ['Tags, any of', filter.value.tags, 'any', terms.value?.tags],
+      ['Tags, all of', filter.value.tags, 'all', terms.value?.tags],
+      ['Tags, none of', filter.value.tags, 'none', terms.value?.tags],
+    ] as const,
+)
+
+function toggle(blog: number): void {
+  const blogs = definition.value.blogs
+  definition.value.blogs = blogs.includes(blog) ? blogs.filter((one) => one !== blog) : [...blogs, blog]
+}
+</script>
+
+<template>
+  <QuestionPart title="Which posts?" :answer="answer">
+    <div class="chips">
+      <button
+        v-for="blog in props.blogs"
+        :key="blog.id"
+        type="button"
+        class="chip"
+        :class="{ on: definition.blogs.includes(blog.id) }"
+        :aria-pressed="definition.blogs.includes(blog.id)"
+        @click="toggle(blog.id)"
+      >
+        {{ blog.name }}
+      </button>
+    </div>
+    <p v-if="definition.blogs.length === 0 || props.fields['definition.blogs']" class="m small" role="alert">Choose at least one blog.</p>
+    <button type="button" class="link small mt-2" :aria-expanded="open" @click="open = !open">{{ open ? 'Fewer conditions' : 'Only some of them' }}</button>
+    <div v-if="open" class="conditions">
+      <v-autocomplete
+        v-for="[label, group, kind, items] in terms3"
+        :key="label"
+        v-model="group[kind]"
+        :label="label"
+        :items="items ?? []"
+        multiple
+        chips
+        closable-chips
+        density="compact"
+      />
+      <v-autocomplete v-model="filter.authors" label="Authors" :items="terms?.authors ?? []" multiple chips closable-chips density="compact" />
+      <v-text-field v-model="filter.titleWords" label="Words in the title" density="compact" clearable />
+      <NumberLine
+        v-model="filter.maxAgeDays"
+        label="At most days old"
+        name="max-age"
+        :min="1"
+        :max="36500"
+        empty="any"
+        :problem="props.fields['definition.filter.maxAgeDays']?.[0]"
+      />
+      <NumberLine v-model="definition.mostPerBlog" label="Most of one blog" name="most-per-blog" :min="1" :max="50" empty="any" />
+      <FieldConditions v-if="own.length || filter.fields.length" v-model="filter.fields" :own="own" :fields="props.fields" />
+      <v-checkbox v-model="filter.featuredOnly" label="Featured posts only" />
+      <v-checkbox v-model="filter.withPictureOnly" label="Posts with a picture only" />
+      <v-checkbox v-model="definition.leaveOutCurrent" label="Leave out the post of the page it stands on" />
+    </div>
+  </QuestionPart>
+</template>
+
+<style scoped>
+.conditions {
+  display: grid;
+  gap: 10px;
+  padding-top: 10px;
+}
+</style>

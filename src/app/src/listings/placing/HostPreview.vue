@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { mdiCrosshairs } from '@mdi/js'
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, take } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import WidthChips from '../../shared/WidthChips.vue'
+import { useQueryValue } from '../../shared/useQueryValue'
+import { placeFragment } from './placeFragment'
+import { pointAt } from './pointAt'
+
+const spot = defineModel<string | null>('spot', { required: true })
+const props = defineProps<{ siteId: number; listingId: number; listingKey: string; address: string; html: string | null; mayEdit: boolean }>()
+const width = useQueryValue('width')
+const sample = useQueryValue('sample')
+const light = useQueryValue('light')
+const pointing = ref(false)
+const samples = [
+  ['', 'Your posts'],
+  ['longTitles', 'Long titles'],
+  ['noPictures', 'No pictures'],
+  ['empty', 'No posts'],
+] as const
+const frame = ref<HTMLIFrameElement | null>(null)
+const {
+  data: page,
+  error,
+  isPending,
+} = useQuery({
+  queryKey: ['host', () => props.siteId, () => props.listingId, () => props.address],
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/listings/{listing}/page', {
+        params: { path: { site: props.siteId, listing: props.listingId }, query: { address: props.address } },
+      }),
+    ),
+  staleTime: 60_000,
+})
+const shown = computed(() => props.address.replace(/^https?:\/\//, ''))
+
+// The frame may not run scripts, but shares our origin, so that a change can be put into it without loading the page again.
+function place(): void {
+  const inside = frame.value?.contentDocument
+  // Before the page's own style sheets are there, its type and colours cannot be told.
+  if (inside?.readyState !== 'complete' || !inside.body || props.html === null) return
+  placeFragment(inside, props.html, { key: props.listingKey, spot: spot.value, isRightToLeft: light.value.includes('rtl') })
+}
+watch([() => props.html, spot, light], place)
+
+async function point(): Promise<void> {
+  const inside = frame.value?.contentDocument
+  if (!inside || pointing.value) return
+  pointing.value = true
+  const selector = await pointAt(inside)
+  pointing.value = false
+  if (selector) spot.value = selector
+}
+
+/** Dark and right to left are kept in one value of the address. */
+function toggle(name: 'dark' | 'rtl'): void {
+  const now = light.value.split('-').filter(Boolean)
+  light.value = (now.includes(name) ? now.filter((one) => one !== name) : [...now, name]).join('-')
+}
+</script>
+
+<template>
+  <div class="frame-bar">
+    <b>{{ shown }}</b><span>{{
+      page?.hasListing ? 'your page, with the listing in it' : page ? 'your page; the listing is not on it yet and stands where it could be' : ''
+    }}</span>
+    <div class="widths">
+      <WidthChips v-model="width" />
+    </div>
+  </div>
+  <div class="frame-bar tries">
+    <span class="chips" role="group" aria-label="Try it with">
+      <button
+        v-for="[value, name] in samples"
+        :key="name"
+        class="chip"
+        :class="{ on: sample === value }"
+        :aria-pressed="sample === value"
+        @click="sample = value"
+      >
+        {{ name }}
+      </button>
+    </span>
+    <span class="chips" role="group" aria-label="Try it in">
+      <button class="chip" :class="{ on: light.includes('dark') }" :aria-pressed="light.includes('dark')" @click="toggle('dark')">Dark</button>
+      <button class="chip" :class="{ on: light.includes('rtl') }" :aria-pressed="light.includes('rtl')" @click="toggle('rtl')">Right to left</button>
+    </span>
+    <button v-if="props.mayEdit && page" class="chip point" :class="{ on: pointing }" :aria-pressed="pointing" @click="point">
+      <v-icon :icon="mdiCrosshairs" size="15" /> {{ pointing ? 'Click what it should stand behind' : 'Point at its place' }}
+    </button>
+  </div>
+  <div class="frame-desk">
+    <p v-if="isPending" class="waiting">Fetching your page …</p>
+    <div v-else-if="error" class="trouble" role="alert">{{ lineOf(error) }} <span v-if="props.html">The listing itself is ready all the same.</span></div>
+    <iframe
+      v-else
+      ref="frame"
+      title="Your page with the listing in it"
+      sandbox="allow-same-origin"
+      :srcdoc="page?.html"
+      :style="{ width: width ? `${width}px` : '100%', colorScheme: light.includes('dark') ? 'dark' : 'light' }"
+      @load="place"
+    />
+  </div>
+</template>
+
+<style scoped>
+.frame-bar b {
+  color: var(--ink);
+  overflow-wrap: anywhere;
+}
+.tries {
+  padding-block: 6px;
+}
+.tries .chip {
+  font-size: 12.5px;
+}
+.point {
+  margin-left: auto;
+}
+.widths {
+  margin-left: auto;
+  display: flex;
+  gap: 6px;
+}
+.trouble {
+  align-self: start;
+  background: var(--sheet);
+}
+</style>

@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take } from '../api/client'
+import ChoiceFields from '../channels/setup/ChoiceFields.vue'
+import OriginFields from './OriginFields.vue'
+import { days, everies, forms, orders } from './rhythm'
+import type { useDigest } from './useDigest'
+
+/** How a digest works, in the order people ask. */
+const props = defineProps<{ digest: ReturnType<typeof useDigest>; siteId: number; mayEdit: boolean }>()
+const draft = computed(() => props.digest.form)
+const settings = computed(() => props.digest.form.settings)
+const problem = (name: string) => props.digest.fields.value[name]
+const path = () => ({ params: { path: { site: props.siteId } } })
+const { data: segments } = useQuery({ queryKey: ['segments', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/segments', path())) })
+const audience = computed(() => [
+  { value: null, title: 'Every subscriber who gets it' },
+  ...(segments.value ?? []).map((one) => ({ value: one.id, title: `${one.name} (${one.size})` })),
+])
+const isTimed = computed(() => settings.value.rhythm.every !== 'post')
+const hasTrial = computed({
+  get: () => settings.value.secondSubject !== null,
+  set: (on) => (settings.value.secondSubject = on ? settings.value.subject : null),
+})
+const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author', 'category']
+</script>
+
+<template>
+  <form class="digest" novalidate @submit.prevent>
+    <v-text-field v-model="draft.name" label="Name" hint="Readers who choose see it" :error-messages="problem('name')" :readonly="!props.mayEdit" />
+    <h2 class="group">When does it go out?</h2>
+    <v-select v-model="settings.rhythm.every" :items="everies" label="It goes out" />
+    <div v-if="isTimed" class="pair">
+      <v-select v-if="settings.rhythm.every === 'week'" v-model="settings.rhythm.day" :items="days" label="On" />
+      <v-text-field
+        v-if="settings.rhythm.every === 'month'"
+        v-model.number="settings.rhythm.dayOfMonth"
+        type="number"
+        min="1"
+        max="31"
+        label="On day"
+        :error-messages="problem('dayOfMonth')"
+      />
+      <v-text-field
+        :model-value="settings.rhythm.at.slice(0, 5)"
+        type="time"
+        label="At, on the site’s clocks"
+        @update:model-value="settings.rhythm.at = $event ? `${$event}:00` : settings.rhythm.at"
+      />
+    </div>
+    <v-text-field
+      v-if="isTimed"
+      v-model.number="settings.least"
+      type="number"
+      min="1"
+      max="50"
+      label="Wait until there are at least"
+      suffix="new posts"
+      :error-messages="problem('least')"
+    />
+    <h2 class="group">Which posts?</h2>
+    <ChoiceFields v-model="settings.choice" :site-id="props.siteId" :readonly="!props.mayEdit" />
+    <OriginFields :site-id="props.siteId" :draft="draft" :may-edit="props.mayEdit" />
+    <div v-if="isTimed" class="pair">
+      <v-text-field
+        v-model.number="settings.most"
+        type="number"
+        min="1"
+        max="50"
+        label="Show"
+        suffix="posts"
+        hint="The rest stand below as titles"
+        persistent-hint
+        :error-messages="problem('most')"
+      />
+      <v-select v-model="settings.order" :items="orders" label="Order" />
+    </div>
+    <h2 class="group">Who gets it?</h2>
+    <v-select v-model="draft.segmentId" :items="audience" label="Goes to" :error-messages="problem('segmentId')" />
+    <v-checkbox v-model="draft.isUsual" label="Also those who have not chosen their mails themselves" density="compact" hide-details />
+    <h2 class="group">What does the subject say?</h2>
+    <v-text-field v-model="settings.subject" label="Subject" name="subject" :error-messages="problem('subject')" />
+    <p class="small soft fields">
+      <button v-for="field in subjectFields" :key="field" type="button" class="chip" @click="settings.subject += `{${field}}`">{{ field }}</button>
+    </p>
+    <v-checkbox v-model="hasTrial" label="Try a second subject" density="compact" hide-details />
+    <div v-if="hasTrial" class="pair">
+      <v-text-field v-model="settings.secondSubject" label="Second subject" :error-messages="problem('secondSubject')" />
+      <v-text-field v-model.number="settings.trialShare" type="number" min="1" max="99" label="Goes to" suffix="%" :error-messages="problem('trialShare')" />
+    </div>
+    <h2 class="group">How does it look?</h2>
+    <v-select v-model="settings.form" :items="forms" label="Posts are shown as" />
+    <v-textarea v-model="settings.opening" label="Words before the posts" rows="2" auto-grow :error-messages="problem('opening')" />
+    <v-textarea
+      v-model="settings.closing"
+      label="Words after the posts"
+      placeholder="Your postal address, opening hours …"
+      rows="2"
+      auto-grow
+      :error-messages="problem('closing')"
+    />
+    <div v-if="settings.form !== 'text'" class="triple">
+      <v-text-field
+        v-model="settings.colours.paper"
+        label="Paper"
+        placeholder="As the site"
+        persistent-placeholder
+        clearable
+        :error-messages="problem('paper')"
+      />
+      <v-text-field v-model="settings.colours.ink" label="Ink" placeholder="As the site" persistent-placeholder clearable :error-messages="problem('ink')" />
+      <v-text-field
+        v-model="settings.colours.accent"
+        label="Links"
+        placeholder="As the site"
+        persistent-placeholder
+        clearable
+        :error-messages="problem('accent')"
+      />
+    </div>
+    <h2 class="group">What is counted?</h2>
+    <v-checkbox v-model="settings.countsClicks" label="How often each link is followed, never by whom" density="compact" hide-details />
+    <v-checkbox v-model="settings.countsOpens" label="How often it is opened" density="compact" hide-details />
+    <p v-if="settings.countsOpens" class="small soft note">
+      A dot that nobody sees is fetched with each opening. Many readers call that spying, some mail programs fetch it unasked, and in some countries you need
+      their consent. It is counted without saying who; the figure is a rough one all the same.
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.digest {
+  display: grid;
+  gap: 10px;
+}
+.group {
+  margin: 16px 0 0;
+}
+.pair {
+  display: grid;
+  align-items: start;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px;
+}
+.triple {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 10px;
+}
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+  margin: 0;
+}
+.note {
+  border-left: 3px solid var(--ochre);
+  padding-left: 10px;
+  margin: 0;
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import PostFindings from '../posts/PostFindings.vue'
+import { counted } from '../shared/counted'
+import type { useDigest } from './useDigest'
+
+/** The mail as it will be: on a wide screen, on a phone, as plain text. */
+const props = defineProps<{ digest: ReturnType<typeof useDigest>; mayEdit: boolean }>()
+const shown = computed(() => props.digest.preview.shown.value)
+const ways = [
+  ['desktop', 'Desktop'],
+  ['phone', 'Phone'],
+  ['plain', 'Plain text'],
+] as const
+const way = ref<(typeof ways)[number][0]>('desktop')
+const seen = computed(() => (shown.value?.html === '' ? 'plain' : way.value))
+const state = computed(() => {
+  if (!shown.value) return ''
+  const posts = shown.value.isExample ? `Nothing is new yet; ${counted(shown.value.posts, 'older post')} shown` : counted(shown.value.posts, 'new post')
+  return `${posts}, ${shown.value.kilobytes} kB, to ${counted(shown.value.receivers, 'subscriber')}`
+})
+</script>
+
+<template>
+  <section class="preview" aria-label="Preview">
+    <div class="row bar">
+      <button
+        v-for="[value, name] in ways"
+        :key="value"
+        type="button"
+        class="chip"
+        :class="{ on: seen === value }"
+        :aria-pressed="seen === value"
+        :disabled="shown?.html === '' && value !== 'plain'"
+        @click="way = value"
+      >
+        {{ name }}
+      </button>
+      <span class="small soft">{{ state }}</span>
+      <v-btn v-if="props.mayEdit" class="test" size="small" variant="outlined" :loading="props.digest.act.running.value" @click="props.digest.tryOut"
+        >Send me a test</v-btn
+      >
+    </div>
+    <p v-if="props.digest.preview.missing.value" class="soft none">{{ props.digest.preview.missing.value }}</p>
+    <template v-else-if="shown">
+      <div class="letter" :class="seen">
+        <p class="subject"><small class="soft">Subject</small> {{ shown.subject }}</p>
+        <p v-if="shown.secondSubject" class="subject"><small class="soft">Second</small> {{ shown.secondSubject }}</p>
+        <pre v-if="seen === 'plain'" tabindex="0">{{ shown.plain }}</pre>
+        <iframe v-else sandbox="" :srcdoc="shown.html" title="The mail" />
+      </div>
+      <PostFindings
+        class="found"
+        title="Before it goes out"
+        :findings="[...shown.findings, ...(props.digest.preview.links.value ?? [])]"
+        :links="props.digest.preview.links.value"
+        :is-checking="props.digest.preview.checking.running.value"
+        :trouble="props.digest.preview.checking.trouble.value"
+        @links="props.digest.preview.openLinks"
+      />
+    </template>
+    <p v-else class="waiting">Making up the mail …</p>
+  </section>
+</template>
+
+<style scoped>
+.preview {
+  flex: 1;
+  min-width: 0;
+  padding: 14px 30px 60px;
+}
+.bar {
+  gap: 8px;
+  flex-wrap: wrap;
+  margin-bottom: 12px;
+}
+.test {
+  margin-left: auto;
+}
+.letter {
+  border: 1px solid var(--rule);
+  border-radius: 6px;
+  overflow: hidden;
+  background: var(--sheet);
+}
+.letter.phone {
+  max-width: 390px;
+}
+.subject {
+  margin: 0;
+  padding: 9px 16px;
+  border-bottom: 1px solid var(--hair);
+  overflow-wrap: anywhere;
+}
+.subject small {
+  display: inline-block;
+  width: 60px;
+}
+iframe {
+  display: block;
+  width: 100%;
+  height: 620px;
+  border: 0;
+  background: #fff;
+}
+pre {
+  margin: 0;
+  padding: 16px;
+  max-height: 620px;
+  overflow: auto;
+  font-size: 13px;
+  line-height: 1.5;
+  white-space: pre-wrap;
+}
+.found {
+  margin-top: 22px;
+}
+.none {
+  padding: 30px 0;
+}
+@media (max-width: 860px) {
+  .preview {
+    padding: 10px 16px 90px;
+  }
+  iframe {
+    height: 480px;
+  }
+}
+</style>

@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
+import PageTitle from '../shared/PageTitle.vue'
+import WhenText from '../shared/WhenText.vue'
+import { counted } from '../shared/counted'
+import { useSite } from '../sites/useSite'
+import ChannelTabs from '../channels/ChannelTabs.vue'
+import DigestForm from './DigestForm.vue'
+import DigestPreview from './DigestPreview.vue'
+import { useDigest } from './useDigest'
+
+const { id, site, mayEdit } = useSite()
+const route = useRoute()
+const router = useRouter()
+const number = computed(() => (route.params.digest === 'new' ? null : Number(route.params.digest)))
+const digest = useDigest(
+  () => id.value,
+  () => number.value,
+)
+const { current, act, isChanged } = digest
+const isSure = ref(false)
+
+async function save(): Promise<void> {
+  const saved = await digest.save()
+  if (saved && !number.value) await router.replace(`/s/${id.value}/channels/mail/${saved}`)
+}
+
+async function remove(): Promise<void> {
+  if (await digest.remove()) await router.push(`/s/${id.value}/channels/mail`)
+}
+
+async function sendNow(): Promise<void> {
+  if (await digest.sendNow()) await router.push(`/s/${id.value}/channels/mail`)
+}
+
+onBeforeRouteLeave((to) => to.name === 'digest' || !number.value || !isChanged.value || window.confirm('Leave without saving what you changed?'))
+</script>
+
+<template>
+  <PageTitle :title="current?.name ?? 'A new digest'">
+    <template #state v-if="current"
+      >{{ counted(current.receivers, 'subscriber') }};
+      <template v-if="current.pausedAt">paused <WhenText :at="current.pausedAt" />.</template>
+      <template v-else-if="current.nextAt"
+        >next <WhenText :at="current.nextAt" :zone="site?.timeZone" />, with {{ counted(current.waiting, 'new post') }} so far.</template
+      ><template v-else>goes with each post.</template></template
+    >
+    <template v-if="mayEdit" #act>
+      <template v-if="current">
+        <v-btn variant="text" :loading="act.running.value" @click="digest.setPaused(!current.pausedAt)">{{
+          current.pausedAt ? 'Let it go on' : 'Pause'
+        }}</v-btn>
+        <v-btn v-if="current.waiting" variant="outlined" :loading="act.running.value" :disabled="isChanged" @click="sendNow"
+          >Send {{ counted(current.waiting, 'post') }} now</v-btn
+        >
+      </template>
+      <v-btn :loading="act.running.value" :disabled="!!current && !isChanged" @click="save">{{ current ? 'Save' : 'Set it up' }}</v-btn>
+    </template>
+  </PageTitle>
+  <ChannelTabs />
+  <p v-if="act.trouble.value || act.fields.value.test || act.fields.value.posts" class="work trouble" role="alert">
+    {{ act.trouble.value || act.fields.value.test?.[0] || act.fields.value.posts?.[0] }}
+  </p>
+  <div class="work split">
+    <div class="questions">
+      <DigestForm :digest="digest" :site-id="id" :may-edit="mayEdit" />
+      <p v-if="current && mayEdit" class="off">
+        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">Take this digest off</button>
+        <v-btn v-else color="secondary" size="small" @click="remove">Take it off; what went out is kept</v-btn>
+      </p>
+    </div>
+    <DigestPreview :digest="digest" :may-edit="mayEdit" />
+  </div>
+</template>
+
+<style scoped>
+.questions {
+  width: 420px;
+  flex: none;
+  padding: 14px 24px 60px;
+  border-right: 1px solid var(--rule);
+}
+.off {
+  margin-top: 30px;
+}
+@media (max-width: 860px) {
+  .questions {
+    width: auto;
+    border: 0;
+    padding: 10px 16px 20px;
+  }
+}
+</style>

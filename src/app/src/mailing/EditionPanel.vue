@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take } from '../api/client'
+import { lineOf } from '../api/problem'
+import WhenText from '../shared/WhenText.vue'
+import { counted } from '../shared/counted'
+import { useAct } from '../shared/useAct'
+import { useNotice } from '../shared/useNotice'
+import { states } from '../channels/words'
+import EditionResults from './EditionResults.vue'
+
+const props = defineProps<{ siteId: number; editionId: number; mayAct: boolean; zone: string | undefined }>()
+const emit = defineEmits<{ close: [] }>()
+const path = () => ({ site: props.siteId, edition: props.editionId })
+const { data: detail, error } = useQuery({
+  queryKey: ['edition', path],
+  queryFn: () => take(api.GET('/api/sites/{site}/channels/editions/{edition}', { params: { path: path() } })),
+  refetchInterval: 2_000,
+})
+const mails = useInfiniteQuery({
+  queryKey: ['edition-deliveries', path],
+  queryFn: ({ pageParam }) =>
+    take(api.GET('/api/sites/{site}/channels/editions/{edition}/deliveries', { params: { path: path(), query: { after: pageParam || undefined } } })),
+  initialPageParam: 0,
+  getNextPageParam: (page) => page.next ?? undefined,
+  refetchInterval: 4_000,
+})
+const edition = computed(() => detail.value?.edition)
+const rows = computed(() => mails.data.value?.pages.flatMap((page) => page.deliveries) ?? [])
+const isOpen = computed(() => edition.value?.state === 'gathering' || edition.value?.state === 'sending')
+const act = useAct()
+const { say } = useNotice()
+const queries = useQueryClient()
+const refresh = () => Promise.all(['editions', 'edition', 'edition-deliveries', 'coverage'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+
+async function setPaused(isPaused: boolean): Promise<void> {
+  await act.run(() =>
+    take(
+      isPaused
+        ? api.POST('/api/sites/{site}/channels/editions/{edition}/pause', { params: { path: path() } })
+        : api.POST('/api/sites/{site}/channels/editions/{edition}/resume', { params: { path: path() } }),
+    ),
+  )
+  await refresh()
+}
+
+async function cancel(): Promise<void> {
+  const done = await act.run(() => take(api.POST('/api/sites/{site}/channels/editions/{edition}/cancel', { params: { path: path() } })))
+  if (done) say(`${counted(done.count, 'mail')} taken back.`)
+  await refresh()
+}
+
+async function retry(answer: string | null): Promise<void> {
+  const done = await act.run(() => take(api.POST('/api/sites/{site}/channels/editions/{edition}/retry', { params: { path: path() }, body: { answer } })))
+  if (done) say(`${counted(done.count, 'mail')} on the way again.`)
+  await refresh()
+}
+</script>
+
+<template>
+  <section class="panel" aria-label="Edition">
+    <button class="link close" @click="emit('close')">Close</button>
+    <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+    <template v-if="detail && edition">
+      <h2>{{ edition.title }}</h2>
+      <p class="soft small">
+        {{ edition.digest }}, <WhenText :at="edition.dueAt" :zone="props.zone" />. {{ edition.delivered }} of {{ edition.total }} delivered<template
+          v-if="edition.open"
+          >, {{ edition.open }} on their way</template
+        >.
+      </p>
+      <div v-if="props.mayAct && isOpen" class="row acts">
+        <v-btn size="small" :loading="act.running.value" @click="setPaused(!edition.pausedAt)">{{
+          edition.pausedAt ? 'Go on sending' : 'Pause the sending'
+        }}</v-btn>
+        <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel">Take back what is still here</v-btn>
+      </div>
+      <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+      <ul v-if="detail.causes.length" class="causes">
+        <li v-for="cause in detail.causes" :key="cause.state + cause.answer">
+          <span class="tag" :class="states[cause.state].tone">{{ cause.count }} {{ states[cause.state].name.toLowerCase() }}</span>
+          {{ cause.answer || 'No answer' }}
+          <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">Try again</button>
+        </li>
+      </ul>
+      <EditionResults :detail="detail" :site-id="props.siteId" />
+      <h3 class="group">To whom</h3>
+      <table class="ruled">
+        <thead>
+          <tr>
+            <th>To</th>
+            <th>State</th>
+            <th>The receiver said</th>
+            <th>When</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in rows" :key="one.id">
+            <td class="mail">{{ one.mail }}</td>
+            <td>
+              <span class="tag" :class="states[one.state].tone" :title="counted(one.attempts, 'attempt')">{{ states[one.state].name }}</span>
+            </td>
+            <td class="soft mail">{{ one.lastAnswer }}</td>
+            <td class="soft">
+              <template v-if="one.nextAttemptAt">next <WhenText :at="one.nextAttemptAt" /></template><WhenText v-else :at="one.deliveredAt ?? one.createdAt" />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <v-btn v-if="mails.hasNextPage.value" class="mt-4" variant="outlined" size="small" @click="mails.fetchNextPage()">More</v-btn>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  width: 600px;
+  flex: none;
+  background: var(--sheet);
+  border-left: 1px solid var(--rule);
+  padding: 16px 28px 60px;
+  overflow-x: auto;
+}
+.close {
+  float: right;
+}
+h2 {
+  font-size: 22px;
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+.acts {
+  gap: 8px;
+  flex-wrap: wrap;
+}
+.causes {
+  list-style: none;
+  padding: 0;
+  margin: 12px 0;
+}
+.causes li {
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hair);
+  font-size: 14px;
+  overflow-wrap: anywhere;
+}
+.ruled {
+  font-size: 13.5px;
+}
+.mail {
+  overflow-wrap: anywhere;
+}
+@media (max-width: 860px) {
+  .panel {
+    width: auto;
+    border-left: 0;
+    padding: 14px 16px 90px;
+  }
+}
+</style>

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, take } from '../api/client'
+import { lineOf } from '../api/problem'
+import PageTitle from '../shared/PageTitle.vue'
+import { counted } from '../shared/counted'
+import { useQueryValue } from '../shared/useQueryValue'
+import { useSite } from '../sites/useSite'
+import ChannelTabs from '../channels/ChannelTabs.vue'
+import DigestLines from './DigestLines.vue'
+import EditionLine from './EditionLine.vue'
+import EditionPanel from './EditionPanel.vue'
+
+const { id, site, mayEdit } = useSite()
+const picked = useQueryValue('edition')
+const path = () => ({ site: id.value })
+const digests = useQuery({ queryKey: ['digests', id], queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', { params: { path: path() } })) })
+const { data, error, isPending, hasNextPage, fetchNextPage } = useInfiniteQuery({
+  queryKey: ['editions', id],
+  queryFn: ({ pageParam }) => take(api.GET('/api/sites/{site}/channels/editions', { params: { path: path(), query: { before: pageParam || undefined } } })),
+  initialPageParam: 0,
+  getNextPageParam: (page) => page.next ?? undefined,
+  refetchInterval: 2_000,
+})
+const editions = computed(() => data.value?.pages.flatMap((page) => page.editions) ?? [])
+const open = computed(() => editions.value.reduce((sum, one) => sum + one.open, 0))
+const failed = computed(() => editions.value.reduce((sum, one) => sum + one.failed, 0))
+</script>
+
+<template>
+  <PageTitle title="Mail">
+    <template #state v-if="data"
+      >{{ counted(digests.data.value?.length ?? 0, 'digest') }}. {{ open ? `${counted(open, 'mail')} on their way.` : 'Nothing is on its way.' }}
+      <b v-if="failed" class="m">{{ counted(failed, 'mail') }} failed.</b></template
+    >
+    <template #act
+      ><v-btn variant="text" :to="`/s/${id}/readers`">Subscribers</v-btn
+      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/mail/new`">Set up a digest</v-btn></template
+    >
+  </PageTitle>
+  <ChannelTabs />
+  <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
+  <p v-else-if="isPending" class="work waiting">Reading the mails …</p>
+  <div v-else class="work split">
+    <div class="list" :class="{ away: picked }">
+      <DigestLines v-if="digests.data.value" :digests="digests.data.value" :site-id="id" :zone="site?.timeZone" />
+      <h2 class="group">What went out</h2>
+      <div v-if="editions.length === 0" class="empty">
+        <h3>Nothing yet</h3>
+        <p>When a post is published, or the time of a digest comes, every subscriber it is for gets one mail. You see here what became of each.</p>
+      </div>
+      <EditionLine
+        v-for="one in editions"
+        :key="one.id"
+        :edition="one"
+        :is-on="picked === String(one.id)"
+        :zone="site?.timeZone"
+        @pick="picked = String(one.id)"
+      />
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Earlier ones</v-btn>
+    </div>
+    <EditionPanel v-if="picked" :key="picked" :site-id="id" :edition-id="Number(picked)" :may-act="mayEdit" :zone="site?.timeZone" @close="picked = ''" />
+  </div>
+</template>
+
+<style scoped>
+.list {
+  flex: 1;
+  min-width: 0;
+  padding: 4px 24px 40px;
+}
+.list .group {
+  margin-top: 28px;
+}
+@media (max-width: 860px) {
+  .list {
+    padding: 4px 16px 90px;
+  }
+  .list.away {
+    display: none;
+  }
+}
+</style>

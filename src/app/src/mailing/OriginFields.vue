@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { refDebounced } from '@vueuse/core'
+import { computed } from 'vue'
+import { api, take, type Schemas } from '../api/client'
+import { counted } from '../shared/counted'
+
+/** Whether posts that were not written here go out too, with what that would have been of late. */
+const props = defineProps<{ siteId: number; draft: Schemas['DigestRequest']; mayEdit: boolean }>()
+const settings = computed(() => props.draft.settings)
+const isEach = computed(() => settings.value.rhythm.every === 'post')
+const asked = refDebounced(
+  computed(() => JSON.stringify([props.siteId, settings.value.choice, props.draft.segmentId, props.draft.isUsual])),
+  300,
+)
+const { data } = useQuery({
+  queryKey: ['digest-reach', asked],
+  queryFn: () => take(api.POST('/api/sites/{site}/channels/digests/reach', { params: { path: { site: props.siteId } }, body: props.draft })),
+})
+const followed = computed({ get: () => settings.value.withFollowed ?? !isEach.value, set: (on) => (settings.value.withFollowed = on) })
+const broughtIn = computed({ get: () => settings.value.withBroughtIn ?? !isEach.value, set: (on) => (settings.value.withBroughtIn = on) })
+
+/** "Last 30 days: 12 posts, 2,880 emails". */
+function told(posts: number): string {
+  if (!data.value) return ' '
+  if (posts === 0) return `None in the last ${data.value.days} days`
+  const emails = isEach.value ? `, ${counted(posts * data.value.receivers, 'email')}` : ''
+  return `Last ${data.value.days} days: ${counted(posts, 'post')}${emails}`
+}
+</script>
+
+<template>
+  <div class="origins">
+    <v-checkbox v-model="followed" density="compact" hide-details :readonly="!props.mayEdit">
+      <template #label
+        ><span class="lines"
+          >Also posts of followed feeds you chose above<small>{{ told(data?.followed ?? 0) }}</small></span
+        ></template
+      >
+    </v-checkbox>
+    <v-checkbox v-model="broughtIn" density="compact" hide-details :readonly="!props.mayEdit">
+      <template #label
+        ><span class="lines"
+          >Also imported posts<small>{{ told(data?.broughtIn ?? 0) }}</small></span
+        ></template
+      >
+    </v-checkbox>
+  </div>
+</template>
+
+<style scoped>
+.lines {
+  display: grid;
+  padding: 4px 0;
+}
+.lines small {
+  min-height: 1.4em;
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,259 @@
+<script setup lang="ts">
+import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import PostTabs from '../PostTabs.vue'
+import { statuses } from '../status'
+import PageTitle from '../../shared/PageTitle.vue'
+import { counted } from '../../shared/counted'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+import { useQueryValue } from '../../shared/useQueryValue'
+import { useSite } from '../../sites/useSite'
+import { monthName, shifted, todayIn, weeksOf } from './month'
+
+type Entry = Schemas['CalendarEntry']
+
+const { id, site, mayEdit } = useSite()
+const asked = useQueryValue('month')
+const today = computed(() => todayIn(site.value?.timeZone))
+const month = computed(() => (/^\d{4}-\d{2}$/.test(asked.value) ? asked.value : today.value.slice(0, 7)))
+const { data, error, isPending } = useQuery({
+  queryKey: ['calendar', id, month],
+  queryFn: () => take(api.GET('/api/sites/{site}/calendar', { params: { path: { site: id.value }, query: { month: month.value } } })),
+  placeholderData: (before) => before,
+})
+const weeks = computed(() => weeksOf(month.value))
+const days = computed(() => {
+  const found = new Map<string, Entry[]>()
+  for (const entry of data.value?.entries ?? []) found.set(entry.local.slice(0, 10), [...(found.get(entry.local.slice(0, 10)) ?? []), entry])
+  return found
+})
+const coming = computed(() => data.value?.entries.filter((entry) => entry.status === 'scheduled').length ?? 0)
+const act = useAct()
+const queries = useQueryClient()
+const { say } = useNotice()
+const over = ref('')
+let dragged: Entry | null = null
+const movable = (entry: Entry) => mayEdit.value && entry.writtenHere && entry.status !== 'published'
+const dayName = (day: string) =>
+  new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`))
+
+async function move(entry: Entry, day: string): Promise<void> {
+  const time = entry.status === 'scheduled' ? entry.local.slice(11) : '09:00'
+  const before = entry.local
+  const was = entry.status
+  const moved = await act.run(() =>
+    take(
+      api.PUT('/api/sites/{site}/calendar/{post}', {
+        params: { path: { site: id.value, post: entry.id } },
+        body: { revision: entry.revision, local: `${day}T${time}` },
+      }),
+    ),
+  )
+  act.trouble.value ||= act.fields.value.local?.[0] ?? ''
+  reload()
+  if (moved)
+    say(
+      `“${entry.title}” goes out on ${dayName(day)} at ${time}.`,
+      was === 'scheduled' ? () => move({ ...moved, local: before }, before.slice(0, 10)) : undefined,
+    )
+}
+
+function drop(day: string): void {
+  over.value = ''
+  if (dragged && dragged.local.slice(0, 10) !== day) void move(dragged, day)
+  dragged = null
+}
+
+function key(event: KeyboardEvent, entry: Entry): void {
+  const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 }[event.key]
+  if (!step || !event.altKey || !movable(entry)) return
+  event.preventDefault()
+  const day = new Date(`${entry.local.slice(0, 10)}T00:00:00Z`)
+  day.setUTCDate(day.getUTCDate() + step)
+  void move(entry, day.toISOString().slice(0, 10))
+}
+
+function reload(): void {
+  for (const name of ['calendar', 'posts', 'coverage']) void queries.invalidateQueries({ queryKey: [name] })
+}
+</script>
+
+<template>
+  <PageTitle title="Calendar">
+    <template #state>{{ monthName(month) }}{{ coming ? `, ${counted(coming, 'post')} to come` : '' }}.</template>
+    <template #act><v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
+  </PageTitle>
+  <PostTabs />
+  <div class="work">
+    <div class="row ways">
+      <button type="button" class="chip" aria-label="The month before" @click="asked = shifted(month, -1)"><v-icon :icon="mdiChevronLeft" size="18" /></button>
+      <h2>{{ monthName(month) }}</h2>
+      <button type="button" class="chip" aria-label="The month after" @click="asked = shifted(month, 1)"><v-icon :icon="mdiChevronRight" size="18" /></button>
+      <button v-if="month !== today.slice(0, 7)" type="button" class="link" @click="asked = ''">This month</button>
+      <span v-if="mayEdit" class="soft small hintline">Drag a post that is still to come to another day, or move it with Alt and the arrow keys.</span>
+    </div>
+    <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ error ? lineOf(error) : act.trouble.value }}</p>
+    <p v-if="isPending" class="waiting">Reading the month …</p>
+    <div v-else class="sides">
+      <table class="month">
+        <thead>
+          <tr>
+            <th v-for="name in ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']" :key="name" scope="col">{{ name }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="week in weeks" :key="week[0]">
+            <td
+              v-for="day in week"
+              :key="day"
+              :class="{ other: !day.startsWith(month), today: day === today, over: over === day, empty: !days.get(day)?.length }"
+              @dragover.prevent="over = day"
+              @dragleave="over = ''"
+              @drop.prevent="drop(day)"
+            >
+              <span class="day" :aria-label="dayName(day)">{{ Number(day.slice(8)) }}</span>
+              <router-link
+                v-for="entry in days.get(day)"
+                :key="entry.id"
+                class="entry"
+                :class="entry.status"
+                :to="`/s/${id}/posts/${entry.id}`"
+                :draggable="movable(entry)"
+                :title="`${statuses[entry.status].name}, ${entry.local.slice(11)}, ${entry.blogName}`"
+                @dragstart="dragged = entry"
+                @keydown="key($event, entry)"
+                ><small>{{ entry.local.slice(11) }}</small> {{ entry.title }}</router-link
+              >
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <section class="undated">
+        <h2 class="group">No day yet</h2>
+        <p v-if="!data?.undated.length" class="soft small">No drafts wait for a day.</p>
+        <router-link
+          v-for="entry in data?.undated"
+          :key="entry.id"
+          class="entry"
+          :class="entry.status"
+          :to="`/s/${id}/posts/${entry.id}`"
+          :draggable="movable(entry)"
+          @dragstart="dragged = entry"
+          >{{ entry.title }} <small>{{ statuses[entry.status].name }}</small></router-link
+        >
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.ways {
+  margin-bottom: 12px;
+}
+.ways h2 {
+  min-width: 11ch;
+  text-align: center;
+}
+.hintline {
+  margin-left: auto;
+}
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 220px;
+  gap: 24px;
+}
+.month {
+  border-collapse: collapse;
+  table-layout: fixed;
+  width: 100%;
+}
+th {
+  text-align: left;
+  font-size: 12.5px;
+  font-weight: 500;
+  color: var(--soft);
+  padding: 4px 8px;
+  border-bottom: 1px solid var(--rule);
+}
+td {
+  border: 1px solid var(--rule);
+  vertical-align: top;
+  height: 92px;
+  padding: 5px 6px;
+}
+td.other {
+  background: color-mix(in srgb, var(--hair) 45%, transparent);
+}
+td.over {
+  background: var(--wash-v);
+}
+.day {
+  font-size: 12.5px;
+  color: var(--soft);
+  font-variant-numeric: tabular-nums;
+}
+.today .day {
+  color: var(--paper);
+  background: var(--ink);
+  border-radius: 9px;
+  padding: 1px 6px;
+  font-weight: 600;
+}
+.entry {
+  display: block;
+  margin-top: 4px;
+  padding: 3px 7px 4px;
+  border-left: 3px solid var(--verdigris);
+  font: 500 14px/1.25 var(--title);
+  text-decoration: none;
+  color: inherit;
+  background: var(--sheet);
+  overflow-wrap: anywhere;
+}
+.entry small {
+  font: 500 12px var(--sans);
+  color: var(--soft);
+}
+.entry.scheduled,
+.entry.inReview {
+  border-left-color: var(--ochre);
+  border-left-style: dashed;
+}
+.entry.draft {
+  border-left-color: var(--soft);
+  border-left-style: dotted;
+}
+.entry[draggable='true'] {
+  cursor: grab;
+}
+.entry:hover {
+  background: var(--wash-v);
+}
+@media (max-width: 860px) {
+  .sides {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  thead,
+  .hintline {
+    display: none;
+  }
+  .month,
+  tbody,
+  tr,
+  td {
+    display: block;
+  }
+  td {
+    height: auto;
+    border: 0;
+    border-bottom: 1px solid var(--hair);
+  }
+  td.empty {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,118 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Schemas } from '../../../api/client'
+import PostLayer from '../../../comments/settings/PostLayer.vue'
+import WidthMeter from '../sending/WidthMeter.vue'
+
+/** What search engines and networks are told, and the conversation below the post. */
+const details = defineModel<Schemas['PostDetails']>({ required: true })
+const props = defineProps<{ title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined; blogId: number }>()
+const set = (part: Partial<Schemas['PostDetails']>) => (details.value = { ...details.value, ...part })
+const isSetting = ref(false)
+const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
+</script>
+
+<template>
+  <details class="fold">
+    <summary class="group">Search and networks</summary>
+    <div class="fields">
+      <v-text-field
+        :model-value="details.searchTitle"
+        label="Title in search results"
+        :placeholder="props.title"
+        :readonly="props.readonly"
+        :error-messages="props.fields['details.searchTitle']"
+        @update:model-value="(searchTitle: string) => set({ searchTitle })"
+      />
+      <WidthMeter :text="details.searchTitle || props.title" kind="title" />
+      <v-textarea
+        :model-value="details.searchDescription"
+        label="Description in search results"
+        :placeholder="props.excerpt"
+        rows="2"
+        :readonly="props.readonly"
+        :error-messages="props.fields['details.searchDescription']"
+        @update:model-value="(searchDescription: string) => set({ searchDescription })"
+      />
+      <WidthMeter :text="details.searchDescription || props.excerpt" kind="description" />
+      <v-text-field
+        :model-value="details.socialTitle"
+        label="Title on cards of networks"
+        :placeholder="props.title"
+        :readonly="props.readonly"
+        @update:model-value="(socialTitle: string) => set({ socialTitle })"
+      />
+      <v-textarea
+        :model-value="details.socialText"
+        label="Text on those cards"
+        rows="2"
+        :readonly="props.readonly"
+        @update:model-value="(socialText: string) => set({ socialText })"
+      />
+      <v-text-field
+        :model-value="details.canonicalAddress"
+        label="Lives elsewhere: its address there"
+        :readonly="props.readonly"
+        :error-messages="props.fields['details.canonicalAddress']"
+        @update:model-value="(canonicalAddress: string) => set({ canonicalAddress })"
+      />
+      <v-text-field
+        :model-value="details.language"
+        label="Language, if not the site's"
+        placeholder="de, fr-CA …"
+        :readonly="props.readonly"
+        :error-messages="props.fields['details.language']"
+        @update:model-value="(language: string) => set({ language })"
+      />
+      <v-checkbox
+        :model-value="details.hiddenFromSearch"
+        label="Hide from search engines"
+        :readonly="props.readonly"
+        @update:model-value="(on: boolean | null) => set({ hiddenFromSearch: on === true })"
+      />
+    </div>
+  </details>
+  <details class="fold">
+    <summary class="group">Comments and mentions</summary>
+    <div class="fields">
+      <v-checkbox
+        :model-value="!details.commentsOff"
+        label="Readers can comment"
+        :readonly="props.readonly"
+        @update:model-value="(on: boolean | null) => set({ commentsOff: on !== true })"
+      />
+      <v-text-field
+        v-if="!details.commentsOff"
+        type="date"
+        :model-value="closes"
+        label="Until; empty for always"
+        :readonly="props.readonly"
+        @update:model-value="(day: string) => set({ commentsCloseAt: day ? `${day}T00:00:00Z` : null })"
+      />
+      <p v-if="!details.commentsOff && !props.readonly">
+        <button type="button" class="link" @click="isSetting = true">More about comments here …</button>
+      </p>
+      <PostLayer
+        v-if="isSetting"
+        :layer="details.comments ?? null"
+        :blog-id="props.blogId"
+        @done="(comments) => (set({ comments }), (isSetting = false))"
+        @close="isSetting = false"
+      />
+      <v-checkbox
+        :model-value="!details.mentionsOff"
+        label="Pages that link to it are listed below"
+        :readonly="props.readonly"
+        @update:model-value="(on: boolean | null) => set({ mentionsOff: on !== true })"
+      />
+    </div>
+  </details>
+</template>
+
+<style scoped>
+.fields {
+  display: grid;
+  gap: 12px;
+  padding: 14px 0 10px;
+}
+</style>

@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take } from '../../../api/client'
+import { useForecast } from './useForecast'
+
+/** How the post looks in the mails that will bring it. */
+const props = defineProps<{ siteId: number; postId: number; revision: number }>()
+const path = () => ({ site: props.siteId, post: props.postId })
+const { data: forecast } = useForecast(() => props)
+const wanted = ref(0)
+const digest = computed(() => forecast.value?.digests.find((one) => one.id === wanted.value)?.id ?? forecast.value?.digests[0]?.id)
+const { data: mail } = useQuery({
+  queryKey: ['post-mail', () => props.postId, () => props.revision, digest],
+  queryFn: () => take(api.GET('/api/sites/{site}/channels/digests/{digest}/posts/{post}', { params: { path: { ...path(), digest: digest.value! } } })),
+  enabled: () => digest.value !== undefined,
+  placeholderData: (before) => before,
+})
+</script>
+
+<template>
+  <h3>Mail</h3>
+  <p v-if="forecast && !forecast.digests.length" class="small soft">No mail will bring it: every mail it is for has brought it, or it stays out of them.</p>
+  <template v-else-if="mail">
+    <div class="row names" role="group" aria-label="Digest">
+      <button
+        v-for="one in forecast?.digests"
+        :key="one.id"
+        type="button"
+        class="chip"
+        :class="{ on: one.id === digest }"
+        :aria-pressed="one.id === digest"
+        @click="wanted = one.id"
+      >
+        {{ one.name }}
+      </button>
+    </div>
+    <p class="small"><span class="soft">Subject</span> {{ mail.subject }}</p>
+    <pre v-if="!mail.html" tabindex="0">{{ mail.plain }}</pre>
+    <iframe v-else sandbox="" :srcdoc="mail.html" title="The mail" />
+  </template>
+</template>
+
+<style scoped>
+h3 {
+  font-size: 18px;
+  margin: 0;
+}
+p {
+  margin: 0;
+}
+.names {
+  gap: 6px;
+  flex-wrap: wrap;
+}
+iframe {
+  width: 100%;
+  height: 420px;
+  border: 1px solid var(--hair);
+  border-radius: 6px;
+  background: #fff;
+}
+pre {
+  font-size: 12px;
+  white-space: pre-wrap;
+  overflow: auto;
+  max-height: 420px;
+}
+</style>

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js'
+import type { Schemas } from '../../../api/client'
+import { usePatterns } from './usePatterns'
+
+/** What an empty post can start from. */
+const props = defineProps<{ siteId: number; mayEdit: boolean }>()
+const emit = defineEmits<{ start: [pattern: Schemas['PatternView']] }>()
+const { all, remove } = usePatterns(() => props.siteId)
+</script>
+
+<template>
+  <div v-if="all.data.value?.length" class="patterns" role="group" aria-label="Start from a pattern">
+    <span class="soft">Start from</span>
+    <span v-for="pattern in all.data.value" :key="pattern.id" class="one">
+      <button type="button" class="chip" @click="emit('start', pattern)">{{ pattern.name }}</button><button
+        v-if="props.mayEdit"
+        type="button"
+        class="away"
+        :aria-label="`Remove the pattern ${pattern.name}`"
+        @click="remove(pattern)"
+      >
+        <v-icon :icon="mdiClose" size="15" />
+      </button>
+    </span>
+    <span class="soft">or write.</span>
+  </div>
+</template>
+
+<style scoped>
+.patterns {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  align-items: center;
+  padding: 8px 0;
+  font-size: 14px;
+}
+.one {
+  display: inline-flex;
+  align-items: center;
+}
+.away {
+  border: 0;
+  background: none;
+  color: var(--soft);
+  cursor: pointer;
+  min-width: 24px;
+  min-height: 24px;
+}
+</style>

@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import type { Editor } from '@tiptap/core'
+import { computed, ref } from 'vue'
+import CutForUse from '../../../pictures/CutForUse.vue'
+import { isOfLibrary } from '../../../pictures/shapes'
+
+/** What can be said about the picture the cursor is in, and about tables. */
+const props = defineProps<{ siteId: number; editor: Editor }>()
+const cutting = ref(false)
+const picture = computed(() => (props.editor.isActive('pictureBlock') ? props.editor.getAttributes('pictureBlock') : null))
+const table = computed(() => props.editor.isActive('table'))
+const code = computed(() => (props.editor.isActive('codeBlock') ? props.editor.getAttributes('codeBlock') : null))
+const sizes = [
+  { value: null, name: 'Measure' },
+  { value: 'wide', name: 'Wide' },
+  { value: 'small', name: 'Small' },
+  { value: 'left', name: 'Left' },
+  { value: 'right', name: 'Right' },
+]
+const set = (attributes: object) => props.editor.chain().updateAttributes('pictureBlock', attributes).run()
+const act = (name: 'addRowAfter' | 'addColumnAfter' | 'deleteRow' | 'deleteColumn' | 'toggleHeaderRow' | 'deleteTable') =>
+  props.editor.chain().focus()[name]().run()
+</script>
+
+<template>
+  <div v-if="picture || table || code" class="about">
+    <template v-if="picture">
+      <label class="alt"
+        >What does it show? <input :value="picture.alt" maxlength="500" @input="set({ alt: ($event.target as HTMLInputElement).value })"
+      /></label>
+      <button v-for="size in sizes" :key="size.name" type="button" class="chip" :class="{ on: picture.size === size.value }" @click="set({ size: size.value })">
+        {{ size.name }}
+      </button>
+      <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">Cut …</button>
+      <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">Take it out</button>
+      <CutForUse
+        v-if="cutting"
+        :site-id="props.siteId"
+        :address="picture.src"
+        use="In this text"
+        @cut="(made) => set({ src: made.address, width: made.width, height: made.height })"
+        @close="cutting = false"
+      />
+    </template>
+    <template v-else-if="table">
+      <button type="button" class="chip" @click="act('addRowAfter')">Row below</button
+      ><button type="button" class="chip" @click="act('addColumnAfter')">Column after</button>
+      <button type="button" class="chip" @click="act('deleteRow')">Remove row</button
+      ><button type="button" class="chip" @click="act('deleteColumn')">Remove column</button>
+      <button type="button" class="chip" @click="act('toggleHeaderRow')">Heading row</button
+      ><button type="button" class="link back" @click="act('deleteTable')">Remove the table</button>
+    </template>
+    <label v-else-if="code" class="alt"
+      >Language of the code
+      <input
+        :value="code.language ?? ''"
+        maxlength="20"
+        placeholder="none"
+        @input="props.editor.commands.updateAttributes('codeBlock', { language: ($event.target as HTMLInputElement).value || null })"
+    /></label>
+  </div>
+</template>
+
+<style scoped>
+.about {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
+  align-items: center;
+  padding: 6px 0;
+  font-size: 13.5px;
+}
+.alt {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex: 1;
+  min-width: 260px;
+  color: var(--soft);
+}
+input {
+  flex: 1;
+  min-width: 0;
+  border: 1px solid color-mix(in srgb, var(--ink) 48%, var(--paper));
+  border-radius: 4px;
+  background: var(--sheet);
+  color: var(--ink);
+  padding: 4px 8px;
+}
+</style>

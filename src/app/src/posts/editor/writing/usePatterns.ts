@@ -1,0 +1,33 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { api, take, type Schemas } from '../../../api/client'
+import { useAct } from '../../../shared/useAct'
+import { useNotice } from '../../../shared/useNotice'
+
+/** The skeletons of the team. */
+export function usePatterns(site: () => number) {
+  const queries = useQueryClient()
+  const act = useAct()
+  const { say } = useNotice()
+  const all = useQuery({
+    queryKey: ['patterns', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/patterns', { params: { path: { site: site() } } })),
+    staleTime: 60_000,
+  })
+  const refresh = () => queries.invalidateQueries({ queryKey: ['patterns'] })
+
+  async function keep(pattern: Schemas['PatternRequest']): Promise<boolean> {
+    const kept = await act.run(() => take(api.POST('/api/sites/{site}/patterns', { params: { path: { site: site() } }, body: pattern })))
+    if (!kept) return false
+    say(`New posts can start from “${kept.name}”.`)
+    await refresh()
+    return true
+  }
+
+  async function remove(pattern: Schemas['PatternView']): Promise<void> {
+    await act.run(() => take(api.DELETE('/api/sites/{site}/patterns/{pattern}', { params: { path: { site: site(), pattern: pattern.id } } })))
+    say(`“${pattern.name}” is gone; posts made from it stay.`, async () => void (await keep(pattern)))
+    await refresh()
+  }
+
+  return { all, act, keep, remove }
+}

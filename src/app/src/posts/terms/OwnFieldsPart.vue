@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { useAct } from '../../shared/useAct'
+import { useNotice } from '../../shared/useNotice'
+
+/** The fields of a blog's own: added, ordered, taken away. */
+const props = defineProps<{ siteId: number; mayEdit: boolean }>()
+const queries = useQueryClient()
+const act = useAct()
+const { say } = useNotice()
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: props.siteId } } })),
+})
+const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
+const blog = ref(0)
+watch(written, (all) => (blog.value ||= all[0]?.id ?? 0), { immediate: true })
+const { data } = useQuery({
+  queryKey: ['fields', () => props.siteId, blog],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: props.siteId, blog: blog.value } } })),
+  enabled: () => blog.value > 0,
+})
+const fields = ref<Schemas['OwnField'][]>([])
+watch(data, (now) => (fields.value = JSON.parse(JSON.stringify(now ?? []))), { immediate: true })
+const dirty = computed(() => JSON.stringify(fields.value) !== JSON.stringify(data.value ?? []))
+const kinds: { value: Schemas['OwnFieldKind']; title: string }[] = [
+  { value: 'text', title: 'A line of text' },
+  { value: 'longText', title: 'Several lines' },
+  { value: 'number', title: 'A number' },
+  { value: 'date', title: 'A day' },
+  { value: 'choice', title: 'One of several words' },
+  { value: 'yesNo', title: 'Yes or no' },
+  { value: 'picture', title: 'A picture' },
+  { value: 'link', title: 'A link' },
+]
+const add = () => fields.value.push({ key: '', label: '', kind: 'text', choices: [], unit: null, isRequired: false, isPublic: true })
+
+function move(index: number, by: number): void {
+  const [field] = fields.value.splice(index, 1)
+  fields.value.splice(index + by, 0, field!)
+}
+
+async function save(): Promise<void> {
+  const path = { site: props.siteId, blog: blog.value }
+  if (!(await act.run(() => take(api.PUT('/api/sites/{site}/blogs/{blog}/fields', { params: { path }, body: fields.value }))))) return
+  say('The fields are kept; every post of the blog has them now.')
+  await queries.invalidateQueries({ queryKey: ['fields'] })
+}
+</script>
+
+<template>
+  <div class="fields">
+    <p class="soft">
+      What posts of this blog carry beside title and text, such as the instrument of an observation. Readers see them on the post's page; imports fill them.
+    </p>
+    <v-select v-if="written.length > 1" v-model="blog" :items="written" item-title="name" item-value="id" label="Blog" class="which" />
+    <div v-for="(field, index) in fields" :key="index" class="field">
+      <v-text-field v-model="field.label" label="Name" density="compact" :readonly="!props.mayEdit" :error-messages="act.fields.value[`${index}.label`]" />
+      <v-select v-model="field.kind" :items="kinds" label="Holds" density="compact" :readonly="!props.mayEdit" />
+      <v-combobox
+        v-if="field.kind === 'choice'"
+        v-model="field.choices"
+        multiple
+        chips
+        closable-chips
+        label="Words to choose from"
+        density="compact"
+        :error-messages="act.fields.value[`${index}.choices`]"
+      />
+      <v-text-field
+        v-else-if="field.kind === 'number'"
+        v-model="field.unit"
+        label="Unit"
+        density="compact"
+        :error-messages="act.fields.value[`${index}.unit`]"
+      />
+      <span v-else />
+      <v-checkbox v-model="field.isRequired" label="Required" />
+      <v-checkbox v-model="field.isPublic" label="Readers see it" />
+      <span v-if="props.mayEdit" class="row">
+        <button type="button" class="chip" :disabled="index === 0" aria-label="Move up" @click="move(index, -1)">
+          <v-icon :icon="mdiArrowUp" size="16" />
+        </button>
+        <button type="button" class="chip" :disabled="index === fields.length - 1" aria-label="Move down" @click="move(index, 1)">
+          <v-icon :icon="mdiArrowDown" size="16" />
+        </button>
+        <button type="button" class="link back" @click="fields.splice(index, 1)">Take away</button>
+      </span>
+    </div>
+    <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
+    <div v-if="props.mayEdit" class="row">
+      <v-btn variant="outlined" @click="add">Add a field</v-btn><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save the fields</v-btn>
+      <span v-if="dirty" class="soft small">Values of fields taken away are kept, and come back with them.</span>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.fields {
+  padding-top: 14px;
+  display: grid;
+  gap: 14px;
+}
+.which {
+  max-width: 320px;
+}
+.field {
+  display: grid;
+  grid-template-columns: 1.2fr 1fr 1.4fr auto auto auto;
+  gap: 10px;
+  align-items: center;
+  border-bottom: 1px solid var(--hair);
+  padding-bottom: 12px;
+}
+@media (max-width: 1000px) {
+  .field {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

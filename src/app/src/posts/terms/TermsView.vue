@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, take, type Schemas } from '../../api/client'
+import { lineOf } from '../../api/problem'
+import PostTabs from '../PostTabs.vue'
+import PageTitle from '../../shared/PageTitle.vue'
+import { counted } from '../../shared/counted'
+import { useQueryValue } from '../../shared/useQueryValue'
+import { useSite } from '../../sites/useSite'
+import AuthorDialog from './AuthorDialog.vue'
+import CategoryDialog from './CategoryDialog.vue'
+import OwnFieldsPart from './OwnFieldsPart.vue'
+import RenameDialog from './RenameDialog.vue'
+
+const { id, mayEdit } = useSite()
+const tab = useQueryValue('tab')
+const queries = useQueryClient()
+const { data, error, isPending } = useQuery({
+  queryKey: ['all-terms', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/terms', { params: { path: { site: id.value } } })),
+})
+const renaming = ref<{ kind: Schemas['TermKind']; name: string } | null>(null)
+const category = ref<Schemas['CategoryView'] | null>(null)
+const author = ref<Schemas['AuthorView'] | null>(null)
+const newCategory = (): Schemas['CategoryView'] => ({ name: '', above: null, description: null, path: [], posts: 0 })
+const newAuthor = (): Schemas['AuthorView'] => ({ name: '', about: null, link: null, pictureAddress: null, posts: 0 })
+const tabs = computed(() => [
+  { value: '', name: 'Categories', count: data.value?.categories.length },
+  { value: 'tags', name: 'Tags', count: data.value?.tags.length },
+  { value: 'authors', name: 'Authors', count: data.value?.authors.length },
+  { value: 'fields', name: 'Own fields', count: undefined },
+])
+
+function reload(): void {
+  for (const name of ['all-terms', 'terms', 'posts']) void queries.invalidateQueries({ queryKey: [name] })
+}
+</script>
+
+<template>
+  <PageTitle title="Categories, tags, authors">
+    <template #state>By what posts are sorted, and by whom they are.</template>
+    <template #act>
+      <v-btn v-if="mayEdit && !tab" @click="category = newCategory()">Add a category</v-btn>
+      <v-btn v-else-if="mayEdit && tab === 'authors'" @click="author = newAuthor()">Add a guest</v-btn>
+    </template>
+  </PageTitle>
+  <PostTabs />
+  <div class="work">
+    <div class="tabs" role="tablist" aria-label="Kinds of terms">
+      <button v-for="one in tabs" :key="one.value" role="tab" :aria-selected="tab === one.value" :class="{ on: tab === one.value }" @click="tab = one.value">
+        {{ one.name }} <span class="soft">{{ one.count }}</span>
+      </button>
+    </div>
+    <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+    <p v-else-if="isPending" class="waiting">Reading the terms …</p>
+    <OwnFieldsPart v-else-if="tab === 'fields'" :site-id="id" :may-edit="mayEdit" />
+    <table v-else-if="tab === 'tags'" class="ruled narrow">
+      <tbody>
+        <tr v-for="one in data!.tags" :key="one.name">
+          <td class="t">{{ one.name }}</td>
+          <td class="soft">
+            <router-link class="link" :to="`/s/${id}/posts?tag=${encodeURIComponent(one.name)}`">{{ counted(one.posts, 'post') }}</router-link>
+          </td>
+          <td class="num">
+            <button v-if="mayEdit" type="button" class="link" @click="renaming = { kind: 'tag', name: one.name }">Rename or bring together</button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <table v-else-if="tab === 'authors'" class="ruled">
+      <tbody>
+        <tr v-for="one in data!.authors" :key="one.name">
+          <td class="face"><img v-if="one.pictureAddress" :src="one.pictureAddress" alt="" /></td>
+          <td>
+            <span class="t">{{ one.name }}</span>
+            <p class="soft">{{ one.about ?? 'Nothing is said about this author yet.' }}</p>
+          </td>
+          <td class="soft">
+            <router-link class="link" :to="`/s/${id}/posts?author=${encodeURIComponent(one.name)}`">{{ counted(one.posts, 'post') }}</router-link>
+          </td>
+          <td class="num acts">
+            <template v-if="mayEdit"
+              ><button type="button" class="link" @click="author = one">Describe</button>
+              <button type="button" class="link" @click="renaming = { kind: 'author', name: one.name }">Rename</button></template
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <table v-else class="ruled narrow">
+      <tbody>
+        <tr v-for="one in data!.categories" :key="one.name">
+          <td :style="{ paddingLeft: `${(one.path.length - 1) * 26}px` }">
+            <span class="t">{{ one.name }}</span>
+            <p v-if="one.description" class="soft small">{{ one.description }}</p>
+          </td>
+          <td class="soft">
+            <router-link class="link" :to="`/s/${id}/posts?category=${encodeURIComponent(one.name)}`">{{ counted(one.posts, 'post') }}</router-link>
+          </td>
+          <td class="num acts">
+            <template v-if="mayEdit"
+              ><button type="button" class="link" @click="category = one">Place and describe</button>
+              <button type="button" class="link" @click="renaming = { kind: 'category', name: one.name }">Rename</button></template
+            >
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+  <RenameDialog v-if="renaming && data" :site-id="id" :kind="renaming.kind" :name="renaming.name" :terms="data" @done="reload" @close="renaming = null" />
+  <CategoryDialog v-if="category && data" :site-id="id" :category="category" :all="data.categories" @done="reload" @close="category = null" />
+  <AuthorDialog v-if="author" :site-id="id" :author="author" @done="reload" @close="author = null" />
+</template>
+
+<style scoped>
+.narrow {
+  max-width: 52rem;
+}
+.face {
+  width: 60px;
+}
+.face img {
+  width: 46px;
+  height: 46px;
+  object-fit: cover;
+  border-radius: 50%;
+}
+td:nth-last-child(2) {
+  white-space: nowrap;
+}
+@media (max-width: 860px) {
+  .acts .link {
+    display: block;
+    margin-left: auto;
+    min-height: 24px;
+  }
+}
+.acts .link + .link {
+  margin-left: 14px;
+}
+p {
+  margin: 2px 0 0;
+}
+</style>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, defineAsyncComponent } from 'vue'
+import { api, take } from '../api/client'
+import { lineOf } from '../api/problem'
+import PageTitle from '../shared/PageTitle.vue'
+import SpanChips from '../shared/SpanChips.vue'
+import { counted } from '../shared/counted'
+import { useQueryValue } from '../shared/useQueryValue'
+import { useSite } from '../sites/useSite'
+import ChannelTabs from '../channels/ChannelTabs.vue'
+import YieldTable from './YieldTable.vue'
+
+const PlotFigure = defineAsyncComponent(() => import('../shared/PlotFigure.vue'))
+const { id } = useSite()
+const span = useQueryValue('days')
+const spans = [
+  ['7', 'A week'],
+  ['', 'A month'],
+  ['90', 'Three months'],
+] as const
+const { data, error, isPending } = useQuery({
+  queryKey: ['arrivals', id, span],
+  queryFn: () =>
+    take(api.GET('/api/sites/{site}/channels/arrivals', { params: { path: { site: id.value }, query: { days: Number(span.value) || undefined } } })),
+})
+const tokens = ['verdigris', 'ochre', 'madder', 'soft']
+const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
+const total = computed(() => data.value?.sources.reduce((sum, one) => sum + one.count, 0) ?? 0)
+const days = computed(() => data.value?.days.map((one) => short.format(new Date(`${one.day}T12:00`))) ?? [])
+/** The sources that brought most, and the rest as one. */
+const series = computed(() => {
+  const all = data.value
+  if (!all) return []
+  const named = all.sources.slice(0, tokens.length).map((one, at) => ({ name: one.name, token: tokens[at]!, values: all.days.map((day) => day.counts[at]!) }))
+  const rest = all.days.map((day) => day.counts.slice(tokens.length).reduce((sum, count) => sum + count, 0))
+  return all.sources.length > tokens.length ? [...named, { name: 'Others', token: 'rule', values: rest }] : named
+})
+const share = (count: number) => `${(100 * count) / Math.max(1, data.value?.sources[0]?.count ?? 1)}%`
+const told = { link: 'named by the link', page: 'told by the browser', direct: '' }
+</script>
+
+<template>
+  <PageTitle title="What brought readers"
+    ><template #state v-if="data">{{ counted(total, 'reader') }} came to posts; nobody was followed, no cookie was set.</template></PageTitle
+  >
+  <ChannelTabs />
+  <div class="work arrivals">
+    <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
+    <p v-else-if="isPending" class="waiting">Counting …</p>
+    <template v-else-if="data">
+      <SpanChips v-model="span" :spans="spans" />
+      <div v-if="total === 0" class="empty">
+        <h2>Nobody came in this time</h2>
+        <p>Readers are counted on the pages of your posts, here and on your site. Links that channels and mails carry say where they stood.</p>
+      </div>
+      <template v-else>
+        <PlotFigure :days="days" :series="series" :words="`${total} readers by what brought them`" />
+      </template>
+      <YieldTable :site-id="id" :digests="data.digests" :channels="data.channels" />
+      <template v-if="total > 0">
+        <div class="tables">
+          <table class="ruled">
+            <thead>
+              <tr>
+                <th>Source</th>
+                <th class="num">Readers</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="one in data.sources" :key="one.kind + one.name">
+                <td>
+                  {{ one.name }} <small class="soft">{{ told[one.kind] }}</small><i aria-hidden="true" :style="{ width: share(one.count) }" />
+                </td>
+                <td class="num">{{ one.count }}</td>
+              </tr>
+            </tbody>
+          </table>
+          <table class="ruled">
+            <thead>
+              <tr>
+                <th>Post</th>
+                <th class="num">Readers</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="post in data.posts" :key="post.postId">
+                <td>
+                  <router-link class="t" :to="`/s/${id}/posts/${post.postId}/where`">{{ post.title }}</router-link><br /><small class="soft">{{
+                    post.sources.map((one) => `${one.name} ${one.count}`).join(', ')
+                  }}</small>
+                </td>
+                <td class="num">{{ post.count }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </template>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.arrivals {
+  padding: 14px 24px 60px;
+}
+.tables {
+  display: grid;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 3fr);
+  gap: 36px;
+  margin-top: 26px;
+  align-items: start;
+}
+td i {
+  display: block;
+  height: 4px;
+  border-radius: 2px;
+  background: var(--verdigris);
+  margin-top: 4px;
+}
+@media (max-width: 860px) {
+  .arrivals {
+    padding: 14px 16px 90px;
+  }
+  .tables {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

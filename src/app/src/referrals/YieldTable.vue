@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../api/client'
+import { broughtWords, kinds } from '../channels/words'
+
+/** What each channel brought: what went out, how often it was seen, who came, what was answered. */
+const props = defineProps<{ siteId: number; digests: Schemas['DigestYield'][]; channels: Schemas['ChannelYield'][] }>()
+const rows = computed(() => [
+  ...props.digests.map((one) => ({
+    path: `mail/${one.id}`,
+    name: one.name,
+    kind: 'Mail',
+    delivered: one.delivered,
+    opened: one.opened ?? '–',
+    came: one.came ?? '–',
+    why: one.came === null ? 'Clicks of this mail are not counted' : '',
+    answered: '',
+  })),
+  ...props.channels.map((one) => ({
+    path: `set-up?channel=${one.id}`,
+    name: one.name,
+    kind: kinds[one.kind].name,
+    delivered: one.delivered,
+    opened: '–',
+    came: one.came ?? '–',
+    why: one.came === null ? 'Its links name no source; “Count readers as coming from” lets them' : '',
+    answered: one.answered ? broughtWords(one.answered) : '',
+  })),
+])
+</script>
+
+<template>
+  <div v-if="rows.length" class="scroll">
+    <table class="ruled">
+      <thead>
+        <tr>
+          <th>Channel</th>
+          <th class="num">Delivered</th>
+          <th class="num">Opened</th>
+          <th class="num">Came</th>
+          <th>Answered there</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="one in rows" :key="one.path">
+          <td>
+            <router-link class="t" :to="`/s/${props.siteId}/channels/${one.path}`">{{ one.name }}</router-link><br /><small class="soft">{{ one.kind }}</small>
+          </td>
+          <td class="num">{{ one.delivered }}</td>
+          <td class="num" :title="one.opened === '–' ? 'Not counted' : ''">{{ one.opened }}</td>
+          <td class="num" :title="one.why">{{ one.came }}</td>
+          <td class="m">{{ one.answered }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+  margin-top: 26px;
+}
+.scroll th:first-child {
+  width: 38%;
+}
+.scroll th:last-child,
+.scroll td:last-child {
+  padding-left: 28px;
+}
+@media (max-width: 860px) {
+  .scroll th:last-child,
+  .scroll td:last-child {
+    padding-left: 14px;
+    min-width: 130px;
+  }
+}
+</style>
