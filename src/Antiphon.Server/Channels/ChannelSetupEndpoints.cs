@@ -66,15 +66,15 @@ internal static class ChannelSetupEndpoints
 
     private static ChannelView View(Channel row) => new(row.Id, row.Kind, row.Name, row.Settings, row.Secret is not null, row.PausedAt, row.PauseReason, row.CreatedAt, 0, 0, null, null);
 
-    private static async Task<Results<Ok<ChannelView>, ValidationProblem>> Add(long site, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, ChannelPlanner planner, PostChangeWork changes, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<Ok<ChannelView>, ValidationProblem>> Add(long site, ChannelRequest request, AntiphonContext database, ChannelSecrets secrets, ChannelPlanner planner, PostChangeWork changes, IServiceProvider services, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
         if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
-        // What happened before the channel was there is not for it, even if it was not planned yet.
-        while (await changes.DoNextAsync(cancellation)) continue;
         var channel = new Channel { SiteId = site, Kind = request.Kind, Name = request.Name.Trim(), Settings = request.Settings, CreatedAt = clock.GetUtcNow() };
         if (request.Secret is not null) secrets.Set(channel, request.Secret.Trim(), keepsBefore: false);
-        database.Channels.Add(channel);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
+        // What happened before the channel was there is not for it, even if it was not planned yet.
+        await changes.PlanAllAsync(site, services, cancellation);
+        database.Channels.Add(channel);
         await database.SaveChangesAsync(cancellation);
         if (request.Older > 0) await PlanOlderAsync(channel, request, database, planner, clock.GetUtcNow(), cancellation);
         await database.SaveChangesAsync(cancellation);

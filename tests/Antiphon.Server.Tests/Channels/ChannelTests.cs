@@ -1,8 +1,11 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
+using Antiphon.Core.Channels;
+using Antiphon.Data.Posts;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
+using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Channels;
 
@@ -192,6 +195,27 @@ public sealed class ChannelTests(ChannelHost both)
         Assert.Equal(titles[2], next.Text("title"));
         Assert.InRange(DateTimeOffset.Parse(next.Text("at"), System.Globalization.CultureInfo.InvariantCulture), DateTimeOffset.UtcNow.AddHours(22), DateTimeOffset.UtcNow.AddHours(26));
         Assert.DoesNotContain(line, one => one.Number("channelId") == quiet);
+    }
+
+    [Fact]
+    public async Task What_is_being_planned_while_a_channel_is_added_is_not_for_it()
+    {
+        var channels = await both.FreshAsync();
+        var title = ChannelTalk.Unique("Planned by somebody else");
+        await _host.WriteAsync(title);
+        // A worker that was killed holds the note of it.
+        await _host.InDatabaseAsync(async database =>
+        {
+            var post = await database.Posts.SingleAsync(post => post.Title == title);
+            database.PostChanges.Add(new PostChange { PostId = post.Id, Act = DeliveryAct.Publish, DueAt = DateTimeOffset.UnixEpoch, HeldUntil = DateTimeOffset.UtcNow.AddHours(1), ClaimNumber = 1 });
+            return await database.SaveChangesAsync();
+        });
+        var channel = await channels.LanternAsync();
+        Assert.False(await _host.InDatabaseAsync(database => database.PostChanges.AnyAsync(change => change.Post.Title == title)));
+        var later = ChannelTalk.Unique("Written later");
+        await _host.WriteAsync(later);
+        await channels.DeliveryAsync(channel, later, "delivered");
+        Assert.DoesNotContain(await channels.TimeLineAsync(), one => one.Number("channelId") == channel && one.Text("title") == title);
     }
 
     [Fact]

@@ -50,11 +50,8 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
     {
         var wish = post.Details.Channels?.FirstOrDefault(one => one.Channel == channel.Id);
         if (wish?.Goes == false || !making.Hears(channel, ChannelEvent.PostPublished)) return;
-        var isAsked = wish?.Goes == true;
-        if (!isAsked && (!isNews || channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null)) return;
+        if (wish?.Goes != true && (!isNews || channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null)) return;
         var before = await database.ChannelDeliveries.AsNoTracking().Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.State != DeliveryState.Cancelled).OrderBy(one => one.Id).ToListAsync(cancellation);
-        // The note of a post that was public before the channel came may be read after it.
-        if (!isAsked && before.Count == 0 && post.PublishedAt <= channel.CreatedAt) return;
         var there = before.Where(one => one.Act == DeliveryAct.Publish).Select(one => one.Target).Distinct().Where(target => before.FindLast(one => one.Target == target && one.Act is DeliveryAct.Publish or DeliveryAct.Withdraw)!.Act == DeliveryAct.Publish).ToList();
         if (there.Count > 0 && channel.Kind is not ChannelKind.Pings) await FollowAsync(channel, post, DeliveryAct.Update, cancellation);
         // What was withdrawn, or cancelled with the post, goes out anew.

@@ -32,6 +32,17 @@ internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools,
         return new GivenUp(post.SiteId, $"What “{post.Title}” brings by channels and email could not be planned", $"posts/{post.Id}/where");
     }
 
+    /// <summary>Plans everything that is due for a site in the caller's transaction, also what a worker holds, whose claim is lost with it.</summary>
+    public async Task PlanAllAsync(long site, IServiceProvider services, CancellationToken cancellation)
+    {
+        var (database, now) = (services.GetRequiredService<AntiphonContext>(), Tools.Clock.GetUtcNow());
+        foreach (var change in await database.PostChanges.AsNoTracking().IgnoreQueryFilters().Where(change => change.Post.SiteId == site && change.DueAt <= now).OrderBy(change => change.Id).ToListAsync(cancellation))
+        {
+            await PlanAsync(change, services, database, cancellation);
+            await database.SaveChangesAsync(cancellation);
+        }
+    }
+
     private async Task PlanAsync(PostChange change, IServiceProvider services, AntiphonContext database, CancellationToken cancellation)
     {
         await database.PostChanges.Where(one => one.Id == change.Id).ExecuteDeleteAsync(cancellation);
