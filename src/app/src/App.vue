@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
-import FrameView from './frame/FrameView.vue'
-import NoticeBar from './shared/NoticeBar.vue'
+import { FrameView } from './frame'
+import { NoticeBar } from './shared'
 import { useTheme } from './styles/useTheme'
 
 useTheme()

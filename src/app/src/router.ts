@@ -1,5 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { readSession } from './accounts/readSession'
+import { readSession } from './accounts'
 
 const framed = { framed: true }
 
@@ -38,7 +38,7 @@ export const router = createRouter({
     },
     { path: '/s/:site(\\d+)/channels/arrivals', name: 'arrivals', component: () => import('./referrals/ArrivalsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/channels/set-up', name: 'channel-set-up', component: () => import('./channels/setup/SetUpView.vue'), meta: framed },
-    { path: '/s/:site(\\d+)/channels', name: 'channels', component: () => import('./channels/ChannelsView.vue'), meta: framed },
+    { path: '/s/:site(\\d+)/channels', name: 'channels', component: () => import('./timeline/ChannelsView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments', name: 'comments', component: () => import('./comments/ModerationView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments/rules', name: 'comment-rules', component: () => import('./comments/deciding/RulesView.vue'), meta: framed },
     { path: '/s/:site(\\d+)/comments/marks', name: 'comment-marks', component: () => import('./comments/MarksView.vue'), meta: framed },

@@ -9,6 +9,7 @@ internal static class AreaMap
         "Antiphon.Core" => Core,
         "Antiphon.Data" => Data,
         "Antiphon.Server" => Server,
+        "app" => App,
         _ => throw new ArgumentOutOfRangeException(nameof(project)),
     };
 
@@ -85,5 +86,30 @@ internal static class AreaMap
         ("PublicPages", ["Comments", "Listings", "Outgoing", "Pages", "Platform", "Posts", "Referrals", "Search"]),
         ("Coverage", ["Comments", "Listings", "Mailing", "Pages", "Platform", "Posts"]),
         ("Exporting", ["Feeds", "Pages", "Pictures", "Platform", "Posts", "PublicPages"]),
+    ];
+
+    private static IReadOnlyList<(string Area, string[] MayTake)> App { get; } =
+    [
+        ("api", []),
+        ("styles", []),
+        ("shared", ["api"]),
+        ("channels", ["api", "shared"]),
+        ("importing", ["api", "shared"]),
+        ("listings", ["api", "shared"]),
+        ("mentions", ["api", "shared"]),
+        ("notices", ["api", "shared"]),
+        ("pictures", ["api", "shared"]),
+        ("sites", ["api", "shared"]),
+        ("accounts", ["api", "shared", "sites"]),
+        ("comments", ["api", "mentions", "shared"]),
+        ("coverage", ["api", "notices", "shared"]),
+        ("feeds", ["api", "notices", "shared"]),
+        ("referrals", ["api", "channels", "shared"]),
+        ("subscribers", ["api", "channels", "shared"]),
+        ("blogs", ["api", "feeds", "listings", "shared"]),
+        ("frame", ["accounts", "api", "comments", "notices", "shared", "styles"]),
+        ("posts", ["api", "channels", "comments", "pictures", "shared"]),
+        ("mailing", ["api", "channels", "posts", "shared"]),
+        ("timeline", ["api", "channels", "mailing", "shared"]),
     ];
 }

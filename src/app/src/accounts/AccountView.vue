@@ -1,12 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
-import PageTitle from '../shared/PageTitle.vue'
-import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { CopyButton, PageTitle, useAct, useNotice, WhenText } from '../shared'
 
 const queries = useQueryClient()
 const { data: tokens } = useQuery({ queryKey: ['tokens'], queryFn: () => take(api.GET('/api/tokens')) })

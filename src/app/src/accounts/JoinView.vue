@@ -2,10 +2,9 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, take } from '../api/client'
-import AloneView from '../frame/AloneView.vue'
-import { useAct } from '../shared/useAct'
-import { roleName } from '../sites/roles'
+import { api, take } from '../api'
+import { AloneView, useAct } from '../shared'
+import { roleName } from '../sites'
 import { readSession } from './readSession'
 
 /** Where the link of an invitation leads. */

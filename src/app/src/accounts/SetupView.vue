@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, take } from '../api/client'
-import AloneView from '../frame/AloneView.vue'
-import { useAct } from '../shared/useAct'
+import { api, take } from '../api'
+import { AloneView, useAct } from '../shared'
 import { readSession } from './readSession'
 
 const route = useRoute()

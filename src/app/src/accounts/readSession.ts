@@ -1,4 +1,4 @@
-import { api, take, useAntiforgery, type Schemas } from '../api/client'
+import { api, type Schemas, take, useAntiforgery } from '../api'
 
 let known: Schemas['SessionView'] | null = null
 

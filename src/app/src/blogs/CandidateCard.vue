@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
-import { feedFormats, verdicts } from '../feeds/words'
-import WhenText from '../shared/WhenText.vue'
-import { counted } from '../shared/counted'
+import type { Schemas } from '../api'
+import { feedFormats, verdicts } from '../feeds'
+import { counted, WhenText } from '../shared'
 
 const props = defineProps<{ candidate: Schemas['CandidateView']; busy: boolean }>()
 const emit = defineEmits<{ choose: [] }>()

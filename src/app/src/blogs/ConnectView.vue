@@ -2,13 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import PageTitle from '../shared/PageTitle.vue'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
-import { useQueryValue } from '../shared/useQueryValue'
-import { useSite } from '../sites/useSite'
+import { api, type Schemas, take } from '../api'
+import { counted, PageTitle, useAct, useNotice, useQueryValue, useSite } from '../shared'
 import CandidateCard from './CandidateCard.vue'
 
 const { id } = useSite()

@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import QuestionPart from '../listings/builder/QuestionPart.vue'
-import CopyButton from '../shared/CopyButton.vue'
-import { useAct } from '../shared/useAct'
-import WhenText from '../shared/WhenText.vue'
+import { api, type Schemas, take } from '../api'
+import { QuestionPart } from '../listings'
+import { CopyButton, useAct, WhenText } from '../shared'
 
 /** Where the pages answer, and what search engines are told. */
 const draft = defineModel<{ hostName: string | null; searchDescription: string | null }>({ required: true })

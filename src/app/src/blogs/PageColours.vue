@@ -1,13 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../api/client'
-import ChipChoice from '../listings/builder/ChipChoice.vue'
-import NumberLine from '../listings/builder/NumberLine.vue'
-import QuestionPart from '../listings/builder/QuestionPart.vue'
-import ColourLines from '../listings/styles/ColourLines.vue'
-import MatchDialog from '../listings/styles/MatchDialog.vue'
-import { usePageLook } from '../listings/styles/usePageLook'
-import { wholeLook } from '../listings/styles/wholeLook'
+import type { Schemas } from '../api'
+import { ChipChoice, ColourLines, MatchDialog, NumberLine, QuestionPart, usePageLook, wholeLook } from '../listings'
 import type { WholePageLook } from './usePages'
 
 /** Colours and type of the pages, or those of the site. */

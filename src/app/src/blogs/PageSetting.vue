@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import ChipChoice from '../listings/builder/ChipChoice.vue'
-import NumberLine from '../listings/builder/NumberLine.vue'
-import QuestionPart from '../listings/builder/QuestionPart.vue'
+import type { Schemas } from '../api'
+import { ChipChoice, NumberLine, QuestionPart } from '../listings'
 import type { WholePageLook } from './usePages'
 
 /** How a page is set: width, title, byline, tags, room. */

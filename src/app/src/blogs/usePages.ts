@@ -2,9 +2,9 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import { wholeLook } from '../listings/styles/wholeLook'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { wholeLook } from '../listings'
+import { useAct } from '../shared'
 
 /** A look of pages with every part there. */
 export type WholePageLook = Required<Schemas['PageLook']>

@@ -1,5 +1,5 @@
-import type { Schemas } from '../api/client'
-import { counted } from '../shared/counted'
+import type { Schemas } from '../api'
+import { counted } from '../shared'
 
 export const states: Record<Schemas['DeliveryState'], { name: string; tone: string }> = {
   queued: { name: 'Queued', tone: 'o' },

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import TabBar from '../shared/TabBar.vue'
-import { useSite } from '../sites/useSite'
+import { TabBar, useSite } from '../shared'
 
 const { id, mayEdit } = useSite()
 const tabs = computed(() =>

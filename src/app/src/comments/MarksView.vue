@@ -1,13 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import PageTitle from '../shared/PageTitle.vue'
-import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
-import { useSite } from '../sites/useSite'
+import { api, lineOf, type Schemas, take } from '../api'
+import { PageTitle, useAct, useNotice, useSite, WhenText } from '../shared'
 import CommentTabs from './CommentTabs.vue'
 
 const { id, site } = useSite()

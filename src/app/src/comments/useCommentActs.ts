@@ -1,5 +1,5 @@
 import type { ComputedRef } from 'vue'
-import { api, take, type Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api'
 import type { useDecisions } from './queue/useDecisions'
 
 type Decisions = ReturnType<typeof useDecisions>

@@ -1,6 +1,5 @@
 import { watch } from 'vue'
-import { useSite } from '../sites/useSite'
-import { counted } from '../shared/counted'
+import { counted, useSite } from '../shared'
 
 /** Tells by the browser, where the person allowed it, when something new waits and this window is not the one looked at. */
 export function useWaitingNotice(): void {

@@ -1,5 +1,5 @@
-import type { Schemas } from '../api/client'
-import { counted } from '../shared/counted'
+import type { Schemas } from '../api'
+import { counted } from '../shared'
 
 /** Where a comment stands. */
 export const standings: Record<Schemas['CommentStanding'], string> = {

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
-import NoteMark from './NoteMark.vue'
-import { marks } from './marks'
+import type { Schemas } from '../api'
+import { marks, NoteMark } from '../shared'
 
 const props = defineProps<{ cell: Schemas['CellView']; place: Schemas['PlaceView']; title: string; first: boolean; picked: boolean }>()
 const emit = defineEmits<{ pick: [] }>()

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useElementBounding, useWindowScroll, useWindowSize } from '@vueuse/core'
 import { computed, nextTick } from 'vue'
-import type { Schemas } from '../api/client'
-import { relativeDate } from '../shared/dates'
+import type { Schemas } from '../api'
+import { kinds, relativeDate } from '../shared'
 import BoardCell from './BoardCell.vue'
-import { kinds } from './marks'
 import { rowHeight, type BoardLine } from './useBoardWindow'
 
 /** The rows in sight of a board that may be ten thousand rows long; room above and below stands for the rest. */

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take } from '../api/client'
-import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, take } from '../api'
+import { useAct, useNotice, WhenText } from '../shared'
 
 /** What a channel says of a post, and what became of it there. */
 const props = defineProps<{ siteId: number; postId: number; channelId: number; isPublic: boolean; mayEdit: boolean }>()

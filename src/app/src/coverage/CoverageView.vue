@@ -1,17 +1,11 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take } from '../api/client'
-import { lineOf } from '../api/problem'
-import NoticeList from '../notices/NoticeList.vue'
-import PageTitle from '../shared/PageTitle.vue'
-import { counted } from '../shared/counted'
-import { useQueryValue } from '../shared/useQueryValue'
-import { useSite } from '../sites/useSite'
+import { api, lineOf, take } from '../api'
+import { NoticeList } from '../notices'
+import { counted, marks, NoteMark, PageTitle, useQueryValue, useSite } from '../shared'
 import BoardTable from './BoardTable.vue'
-import NoteMark from './NoteMark.vue'
 import ReasonPanel from './ReasonPanel.vue'
-import { marks } from './marks'
 import { useBoardWindow } from './useBoardWindow'
 
 const { id, mayEdit } = useSite()

@@ -3,11 +3,9 @@ import { onKeyStroke } from '@vueuse/core'
 import { useQuery } from '@tanstack/vue-query'
 import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import WhenText from '../shared/WhenText.vue'
+import { api, type Schemas, take } from '../api'
+import { marks, NoteMark, WhenText } from '../shared'
 import ChannelFoot from './ChannelFoot.vue'
-import NoteMark from './NoteMark.vue'
-import { marks } from './marks'
 import { useRemedy } from './useRemedy'
 
 const props = defineProps<{ siteId: number; mayEdit: boolean; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }>()

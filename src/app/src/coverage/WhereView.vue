@@ -2,14 +2,9 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, take } from '../api/client'
-import { lineOf } from '../api/problem'
-import PageTitle from '../shared/PageTitle.vue'
-import { counted } from '../shared/counted'
-import { useSite } from '../sites/useSite'
-import NoteMark from './NoteMark.vue'
+import { api, lineOf, take } from '../api'
+import { counted, kinds, marks, NoteMark, PageTitle, useSite } from '../shared'
 import ReasonPanel from './ReasonPanel.vue'
-import { kinds, marks } from './marks'
 
 /** Every place of the site, and whether this post shows there, with the reason and the remedy. */
 const { id, mayEdit } = useSite()

@@ -1,7 +1,7 @@
 import { useQueries } from '@tanstack/vue-query'
 import { useElementSize, useScroll } from '@vueuse/core'
 import { computed, ref, type Ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api'
 
 /** Height of a row in pixels; the style of the board holds to it. */
 export const rowHeight = 48

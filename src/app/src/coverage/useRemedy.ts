@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { useChangeOfPosts } from '../posts/list/useChangeOfPosts'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { useChangeOfPosts, useNotice } from '../shared'
 
 type Mark = { siteId: number; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }
 type Remedy = { name: string; act: () => Promise<unknown> }

@@ -1,10 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import PageTitle from '../shared/PageTitle.vue'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { useQueryValue } from '../shared/useQueryValue'
+import { api, type Schemas, take } from '../api'
+import { counted, PageTitle, useAct, useQueryValue } from '../shared'
 import AskFeed from './AskFeed.vue'
 import FindingList from './FindingList.vue'
 import FormatView from './FormatView.vue'

@@ -1,15 +1,12 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take } from '../api/client'
-import FollowedPart from '../blogs/followed/FollowedPart.vue'
-import NoticeList from '../notices/NoticeList.vue'
+import { api, take } from '../api'
+import FollowedPart from './followed/FollowedPart.vue'
+import { NoticeList } from '../notices'
 import OurFeeds from './published/OurFeeds.vue'
 import PartnerFeeds from './published/PartnerFeeds.vue'
-import PageTitle from '../shared/PageTitle.vue'
-import { counted } from '../shared/counted'
-import { useQueryValue } from '../shared/useQueryValue'
-import { useSite } from '../sites/useSite'
+import { counted, PageTitle, useQueryValue, useSite } from '../shared'
 import WatchedPart from './monitoring/WatchedPart.vue'
 
 const { id, site, mayEdit } = useSite()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import SeverityMark from './SeverityMark.vue'
+import type { Schemas } from '../api'
+import { SeverityMark } from '../shared'
 
 const at = defineModel<number>({ required: true })
 const props = defineProps<{ findings: Schemas['FindingView'][] }>()

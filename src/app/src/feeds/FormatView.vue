@@ -1,10 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { download } from './download'
+import { api, type Schemas, take } from '../api'
+import { CopyButton, counted, download, useAct } from '../shared'
 
 const props = defineProps<{ url: string; source: string; from: Schemas['FeedFormat'] | null }>()
 const formats = [

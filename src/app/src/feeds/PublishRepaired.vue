@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
-import { useAct } from '../shared/useAct'
-import { useSite } from '../sites/useSite'
+import { api, type Schemas, take } from '../api'
+import { CopyButton, useAct, useSite } from '../shared'
 
 const props = defineProps<{ url: string }>()
 const { id, mayEdit } = useSite()

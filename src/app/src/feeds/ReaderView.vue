@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { shortDate } from '../shared/dates'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { shortDate, useAct } from '../shared'
 import EntryForms from './EntryForms.vue'
 
 const props = defineProps<{ url: string; source: string }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 const props = defineProps<{ source: string; findings: Schemas['FindingView'][]; picked: Schemas['FindingView'] | null }>()
 const emit = defineEmits<{ pick: [finding: Schemas['FindingView']] }>()

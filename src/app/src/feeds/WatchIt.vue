@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take } from '../api/client'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
-import { useSite } from '../sites/useSite'
+import { api, take } from '../api'
+import { useAct, useNotice, useSite } from '../shared'
 
 const props = defineProps<{ url: string }>()
 const { id, mayEdit } = useSite()

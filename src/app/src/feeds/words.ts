@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** Names of the formats. */
 export const feedFormats: Record<NonNullable<Schemas['FeedFormat']>, string> = { rss: 'RSS', atom: 'Atom', jsonFeed: 'JSON Feed', rdf: 'RSS (RDF)' }

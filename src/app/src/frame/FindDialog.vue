@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take } from '../api/client'
+import { api, take } from '../api'
 import { places } from './places'
 
 const props = defineProps<{ siteId: number }>()

@@ -2,9 +2,9 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import { currentPerson, readSession } from '../accounts/readSession'
-import { api, take } from '../api/client'
-import { useTheme, type ThemeChoice } from '../styles/useTheme'
+import { currentPerson, readSession } from '../accounts'
+import { api, take } from '../api'
+import { useTheme, type ThemeChoice } from '../styles'
 
 const props = defineProps<{ siteId: number }>()
 const emit = defineEmits<{ keys: [] }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
-import { useSites } from '../sites/useSite'
+import type { Schemas } from '../api'
+import { useSites } from '../shared'
 
 const props = defineProps<{ site: Schemas['SiteView'] | undefined }>()
 const { data: sites } = useSites()

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import { upload } from '../api/upload'
-import { counted } from '../shared/counted'
+import { api, lineOf, type Schemas, take, upload } from '../api'
+import { counted } from '../shared'
 import { dateForms, targets } from './words'
 
 /** Where each column goes, with samples, and how the values are written. */

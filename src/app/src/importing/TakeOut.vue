@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** Hands a blog to the person as files. */
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogView'][] }>()

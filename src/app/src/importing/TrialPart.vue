@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
-import { counted } from '../shared/counted'
+import type { Schemas } from '../api'
+import { counted } from '../shared'
 
 /** What would come of it, row by row. */
 const props = defineProps<{ trial: Schemas['TrialView'] }>()

@@ -1,10 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { counted, useAct, useNotice } from '../shared'
 
 /** An import from matching its columns to taking it back. */
 export function useImport(site: () => number, id: () => number) {

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 export const states: Record<Schemas['ImportState'], { name: string; tone: string }> = {
   matching: { name: 'To be matched', tone: 'o' },

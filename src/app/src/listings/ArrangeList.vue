@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiPin, mdiPinOutline } from '@mdi/js'
 import { ref } from 'vue'
-import type { Schemas } from '../api/client'
-import { useMoving } from '../shared/useMoving'
+import type { Schemas } from '../api'
+import { useMoving } from '../shared'
 
 const pinned = defineModel<number[]>('pinned', { required: true })
 const arranged = defineModel<number[]>('arranged', { required: true })

@@ -2,13 +2,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import CopyButton from '../shared/CopyButton.vue'
-import PageTitle from '../shared/PageTitle.vue'
-import { useNotice } from '../shared/useNotice'
-import { useQueryValue } from '../shared/useQueryValue'
-import { useSite } from '../sites/useSite'
+import { api, lineOf, type Schemas, take } from '../api'
+import { CopyButton, PageTitle, relativeDate, useNotice, useQueryValue, useSite } from '../shared'
 import { useListingLook } from './styles/useListingLook'
 import { usePageLook } from './styles/usePageLook'
 import BuilderQuestions from './builder/BuilderQuestions.vue'
@@ -18,7 +13,6 @@ import HostPreview from './placing/HostPreview.vue'
 import SnippetFoot from './placing/SnippetFoot.vue'
 import { saveAsFile } from './listingFile'
 import { useListing } from './useListing'
-import { relativeDate } from '../shared/dates'
 
 const { id: siteId, site, mayEdit } = useSite()
 const pageColours = shallowRef<Schemas['LookColours'] | null>(null)

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** A form of a listing, with its shape on a field of 40 by 24. Wide bars are pictures, thin ones text. */
 interface Layout {

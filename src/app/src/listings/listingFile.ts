@@ -1,4 +1,4 @@
-import { api, take, type Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api'
 
 /** Hands a listing to the browser as a file. */
 export async function saveAsFile(site: number, listing: number, name: string): Promise<void> {

@@ -2,9 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, toRaw, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
-import { useQueryValue } from '../shared/useQueryValue'
+import { api, type Schemas, take } from '../api'
+import { useAct, useQueryValue } from '../shared'
 import { wholeDefinition, type WholeDefinition } from './wholeDefinition'
 
 type SnippetWay = Schemas['SnippetWay']

@@ -1,6 +1,6 @@
 import { useQueries } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api'
 
 /** The public own fields of the blogs a listing takes, each key once. */
 export function useOwnFields(site: () => number, blogs: () => number[]) {

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** A way to embed with what to do and what can go wrong. */
 export interface Way {

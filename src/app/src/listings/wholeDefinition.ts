@@ -1,5 +1,5 @@
 import { wholeLook, type WholeLook } from './styles/wholeLook'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** A definition with every part there; the API lets older ones leave out what came later. */
 export type WholeDefinition = Required<Omit<Schemas['ListingDefinition'], 'look' | 'form' | 'filter'>> & {

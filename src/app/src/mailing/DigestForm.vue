@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take } from '../api/client'
-import ChoiceFields from '../channels/setup/ChoiceFields.vue'
+import { api, take } from '../api'
+import { ChoiceFields } from '../shared'
 import OriginFields from './OriginFields.vue'
 import { days, everies, forms, orders } from './rhythm'
 import type { useDigest } from './useDigest'

@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
-import WhenText from '../shared/WhenText.vue'
-import { counted } from '../shared/counted'
+import type { Schemas } from '../api'
+import { counted, WhenText } from '../shared'
 import { rhythmWords } from './rhythm'
 
 const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zone: string | undefined }>()

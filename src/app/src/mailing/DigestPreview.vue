@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import PostFindings from '../posts/PostFindings.vue'
-import { counted } from '../shared/counted'
+import { PostFindings } from '../posts'
+import { counted } from '../shared'
 import type { useDigest } from './useDigest'
 
 /** The mail as it will be: on a wide screen, on a phone, as plain text. */

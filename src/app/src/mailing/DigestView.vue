@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import PageTitle from '../shared/PageTitle.vue'
-import WhenText from '../shared/WhenText.vue'
-import { counted } from '../shared/counted'
-import { useSite } from '../sites/useSite'
-import ChannelTabs from '../channels/ChannelTabs.vue'
+import { ChannelTabs, counted, PageTitle, useSite, WhenText } from '../shared'
 import DigestForm from './DigestForm.vue'
 import DigestPreview from './DigestPreview.vue'
 import { useDigest } from './useDigest'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import WhenText from '../shared/WhenText.vue'
+import type { Schemas } from '../api'
+import { WhenText } from '../shared'
 
 const props = defineProps<{ edition: Schemas['EditionView']; isOn: boolean; zone: string | undefined }>()
 const emit = defineEmits<{ pick: [] }>()

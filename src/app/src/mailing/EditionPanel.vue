@@ -1,13 +1,9 @@
 <script setup lang="ts">
 import { useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take } from '../api/client'
-import { lineOf } from '../api/problem'
-import WhenText from '../shared/WhenText.vue'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
-import { states } from '../channels/words'
+import { api, lineOf, take } from '../api'
+import { counted, useAct, useNotice, WhenText } from '../shared'
+import { states } from '../channels'
 import EditionResults from './EditionResults.vue'
 
 const props = defineProps<{ siteId: number; editionId: number; mayAct: boolean; zone: string | undefined }>()

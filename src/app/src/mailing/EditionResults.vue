@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import { counted } from '../shared/counted'
+import type { Schemas } from '../api'
+import { counted } from '../shared'
 
 /** What came back of an edition: links followed, the two subjects side by side, who left. */
 const props = defineProps<{ detail: Schemas['EditionDetail']; siteId: number }>()

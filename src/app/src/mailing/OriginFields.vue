@@ -2,8 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { counted } from '../shared/counted'
+import { api, type Schemas, take } from '../api'
+import { counted } from '../shared'
 
 /** Whether posts that were not written here go out too, with what that would have been of late. */
 const props = defineProps<{ siteId: number; draft: Schemas['DigestRequest']; mayEdit: boolean }>()

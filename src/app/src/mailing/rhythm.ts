@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 export const everies: { value: Schemas['DigestEvery']; title: string }[] = [
   { value: 'post', title: 'With each post, when it is published' },

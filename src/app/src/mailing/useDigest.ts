@@ -1,8 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { useAct, useNotice } from '../shared'
 import { useDigestPreview } from './useDigestPreview'
 
 type Settings = Required<Schemas['DigestSettings']> & { rhythm: Required<Schemas['DigestRhythm']>; colours: Required<Schemas['DigestColours']> }

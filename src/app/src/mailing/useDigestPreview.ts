@@ -1,8 +1,7 @@
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf, Problem } from '../api/problem'
-import { useAct } from '../shared/useAct'
+import { api, lineOf, Problem, type Schemas, take } from '../api'
+import { useAct } from '../shared'
 
 /**
  * How a digest would look, made anew when it changes.

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { api, take } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
+import { api, take } from '../api'
+import { CopyButton } from '../shared'
 
 /** Where other sites tell us, for pages that are not ours. */
 const isOpen = defineModel<boolean>({ required: true })

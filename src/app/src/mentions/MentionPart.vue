@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
-import WhenText from '../shared/WhenText.vue'
+import type { Schemas } from '../api'
+import { CopyButton, WhenText } from '../shared'
 import { mentionWords, ways } from './words'
 
 /** One mention: what the page says about the post, where, and what is done with it. */

@@ -1,8 +1,7 @@
 import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { useAct, useNotice } from '../shared'
 
 const past: Record<Schemas['CommentStanding'], string> = {
   public: 'Published',

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** What a page of another site does with a post, before its name. */
 export const mentionWords: Record<Schemas['MentionKind'], string> = {

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { api, take, type Schemas } from '../api/client'
-import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { useAct, useNotice, WhenText } from '../shared'
 import { useNotices } from './useNotices'
 
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { toValue, type MaybeRefOrGetter } from 'vue'
-import { api, take } from '../api/client'
+import { api, take } from '../api'
 
 /** What the team of a site was told and nobody has put away yet. */
 export function useNotices(site: MaybeRefOrGetter<number>) {

@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { Cropper } from 'vue-advanced-cropper'
 import 'vue-advanced-cropper/dist/style.css'
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 import { shapes, type Shape } from './shapes'
 
 const open = defineModel<boolean>({ required: true })

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { onMounted, shallowRef } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import { useNotice } from '../shared/useNotice'
+import { api, lineOf, type Schemas, take } from '../api'
+import { useNotice } from '../shared'
 import CropDialog from './CropDialog.vue'
 import type { Shape } from './shapes'
 

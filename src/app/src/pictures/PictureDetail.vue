@@ -2,13 +2,9 @@
 import { mdiCropRotate, mdiRotateRight } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, reactive, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import { upload } from '../api/upload'
-import FocusPoint from '../posts/FocusPoint.vue'
-import CopyButton from '../shared/CopyButton.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, lineOf, type Schemas, take, upload } from '../api'
+import FocusPoint from './FocusPoint.vue'
+import { CopyButton, useAct, useNotice } from '../shared'
 import CropDialog from './CropDialog.vue'
 
 const props = defineProps<{ siteId: number; picture: Schemas['PictureView']; mayEdit: boolean }>()

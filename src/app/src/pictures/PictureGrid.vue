@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 const props = defineProps<{ pictures: Schemas['PictureView'][]; chosen: number | null }>()
 const emit = defineEmits<{ choose: [picture: Schemas['PictureView']] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 import { ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { useAct } from '../shared'
 import DropPlace from './DropPlace.vue'
 import PictureGrid from './PictureGrid.vue'
 import { usePictures } from './usePictures'

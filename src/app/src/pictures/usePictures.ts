@@ -1,6 +1,6 @@
 import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
-import { api, take } from '../api/client'
+import { api, take } from '../api'
 
 /** The library of a site, narrowed to what is looked for. */
 export function usePictures(site: () => number, search: Ref<string>, only: Ref<string>) {

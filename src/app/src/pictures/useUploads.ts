@@ -1,7 +1,5 @@
 import { reactive } from 'vue'
-import type { Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import { upload } from '../api/upload'
+import { lineOf, type Schemas, upload } from '../api'
 
 interface Upload {
   name: string

@@ -1,12 +1,8 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import PageTitle from '../shared/PageTitle.vue'
-import { counted } from '../shared/counted'
-import { useNotice } from '../shared/useNotice'
-import { useSite } from '../sites/useSite'
+import { api, lineOf, type Schemas, take } from '../api'
+import { counted, PageTitle, useNotice, useSite, useTerms } from '../shared'
 import PostFindings from './PostFindings.vue'
 import PostPreview from './PostPreview.vue'
 import VersionsDialog from './VersionsDialog.vue'
@@ -30,7 +26,6 @@ import { plainLines } from './plainLines'
 import { statuses } from './status'
 import { usePost } from './usePost'
 import { usePostCheck } from './usePostCheck'
-import { useTerms } from './useTerms'
 
 const { id: siteId, site, mayEdit, mayWrite } = useSite()
 const writing = usePost(() => siteId.value)

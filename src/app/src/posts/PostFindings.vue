@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
-import SeverityMark from '../feeds/SeverityMark.vue'
+import type { Schemas } from '../api'
+import { SeverityMark } from '../shared'
 
 const props = defineProps<{
   title?: string

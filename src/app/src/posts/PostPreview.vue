@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import { shortDate } from '../shared/dates'
+import type { Schemas } from '../api'
+import { shortDate } from '../shared'
 import { searchWidths, textWidth } from './editor/sending/textWidth'
 
 const props = defineProps<{ post: Schemas['PostRequest']; site: Schemas['SiteView'] | undefined }>()

@@ -2,9 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { diffWords } from 'diff'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import WhenText from '../shared/WhenText.vue'
+import { api, lineOf, type Schemas, take } from '../api'
+import { WhenText } from '../shared'
 import { plainLines } from './plainLines'
 
 const open = defineModel<boolean>({ required: true })

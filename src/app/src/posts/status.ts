@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** The words for where a post stands. */
 export const statuses: Record<Schemas['PostStatus'], { name: string; tone: string }> = {

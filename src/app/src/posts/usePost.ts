@@ -2,8 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { useEventListener } from '@vueuse/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute, useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { useAct } from '../shared'
 
 type Status = Schemas['PostStatus']
 type Draft = Required<Schemas['PostRequest']> & {

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { useAct } from '../shared'
 
 /** What is worth another look before a post is published; asked again a moment after the writer pauses. */
 export function usePostCheck(site: () => number, id: () => number | null, post: Schemas['PostRequest']) {

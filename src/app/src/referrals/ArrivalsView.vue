@@ -1,17 +1,10 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, defineAsyncComponent } from 'vue'
-import { api, take } from '../api/client'
-import { lineOf } from '../api/problem'
-import PageTitle from '../shared/PageTitle.vue'
-import SpanChips from '../shared/SpanChips.vue'
-import { counted } from '../shared/counted'
-import { useQueryValue } from '../shared/useQueryValue'
-import { useSite } from '../sites/useSite'
-import ChannelTabs from '../channels/ChannelTabs.vue'
+import { computed } from 'vue'
+import { api, lineOf, take } from '../api'
+import { ChannelTabs, counted, PageTitle, PlotFigure, SpanChips, useQueryValue, useSite } from '../shared'
 import YieldTable from './YieldTable.vue'
 
-const PlotFigure = defineAsyncComponent(() => import('../shared/PlotFigure.vue'))
 const { id } = useSite()
 const span = useQueryValue('days')
 const spans = [

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../api/client'
-import { broughtWords, kinds } from '../channels/words'
+import type { Schemas } from '../api'
+import { broughtWords, kinds } from '../channels'
 
 /** What each channel brought: what went out, how often it was seen, who came, what was answered. */
 const props = defineProps<{ siteId: number; digests: Schemas['DigestYield'][]; channels: Schemas['ChannelYield'][] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { api, take } from '../api/client'
-import WhenText from '../shared/WhenText.vue'
+import { api, take } from '../api'
+import { WhenText } from '../shared'
 
 /** Who did what on the site. */
 const props = defineProps<{ siteId: number; zone: string | undefined }>()

@@ -2,8 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { mdiClose } from '@mdi/js'
 import { ref, watch } from 'vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { useAct, useNotice } from '../shared'
 
 interface Line {
   name: string

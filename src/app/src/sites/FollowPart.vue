@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, take, type Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api'
 import AddressLines from './AddressLines.vue'
 
 /** Where readers can follow the site elsewhere; posts show it where the block is put in. */

@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
-import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { CopyButton, useAct, useNotice, WhenText } from '../shared'
 import { roleName, roles } from './roles'
 
 /** Asking people by mail to join the team, and who has not answered yet. */

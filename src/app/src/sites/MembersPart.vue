@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { api, take, type Schemas } from '../api/client'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { useAct } from '../shared'
 import InvitePart from './InvitePart.vue'
 import { roles } from './roles'
 

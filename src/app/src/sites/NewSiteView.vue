@@ -2,9 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../api/client'
-import AloneView from '../frame/AloneView.vue'
-import { useAct } from '../shared/useAct'
+import { api, type Schemas, take } from '../api'
+import { AloneView, useAct } from '../shared'
 import SiteForm from './SiteForm.vue'
 
 const site = ref<Schemas['SiteRequest']>({

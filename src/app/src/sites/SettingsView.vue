@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import CopyButton from '../shared/CopyButton.vue'
-import PageTitle from '../shared/PageTitle.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, type Schemas, take } from '../api'
+import { CopyButton, PageTitle, useAct, useNotice, useSite } from '../shared'
 import ActsPart from './ActsPart.vue'
 import FollowPart from './FollowPart.vue'
 import SharePart from './SharePart.vue'
 import MembersPart from './MembersPart.vue'
 import SiteForm from './SiteForm.vue'
-import { useSite } from './useSite'
 
 const { id, site, mayEdit, isOwner } = useSite()
 const form = ref<Schemas['SiteRequest'] | null>(null)

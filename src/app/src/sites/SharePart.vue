@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { api, take, type Schemas } from '../api/client'
+import { api, type Schemas, take } from '../api'
 import AddressLines from './AddressLines.vue'
 
 /** Where readers can pass posts on, beside mail; posts, and the listings that show it, have a plain link for each. */

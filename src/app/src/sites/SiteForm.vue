@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 const site = defineModel<Schemas['SiteRequest']>({ required: true })
 const props = defineProps<{ fields: Record<string, string[]>; detailed?: boolean }>()

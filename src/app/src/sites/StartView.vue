@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { lineOf } from '../api/problem'
-import { useSites } from './useSite'
+import { lineOf } from '../api'
+import { useSites } from '../shared'
 
 const router = useRouter()
 const { data, error } = useSites()

@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 /** The roles of a site by their names on the screen. */
 export const roles: { value: Schemas['SiteRole']; title: string }[] = [

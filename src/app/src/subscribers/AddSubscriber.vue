@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { reactive } from 'vue'
-import { api, take } from '../api/client'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, take } from '../api'
+import { useAct, useNotice } from '../shared'
 
 const props = defineProps<{ siteId: number }>()
 const person = reactive({ mail: '', name: '', reason: '' })

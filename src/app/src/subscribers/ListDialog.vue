@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import type { Schemas } from '../api/client'
-import { upload } from '../api/upload'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { type Schemas, upload } from '../api'
+import { counted, useAct, useNotice } from '../shared'
 
 /** Brings a list of subscribers in: what it would bring is shown first. */
 const isOpen = defineModel<boolean>({ required: true })

@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import WhenText from '../shared/WhenText.vue'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, lineOf, type Schemas, take } from '../api'
+import { useAct, useNotice, WhenText } from '../shared'
 
 /** What readers asked through the forms in posts. */
 const props = defineProps<{ siteId: number; mayEdit: boolean; zone: string | undefined }>()

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import PageTitle from '../shared/PageTitle.vue'
-import { useSite } from '../sites/useSite'
+import { PageTitle, useSite } from '../shared'
 import QuestionsPart from './QuestionsPart.vue'
 import ReaderTabs from './ReaderTabs.vue'
 

@@ -2,10 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { Problem } from '../api/problem'
-import { useTerms } from '../posts/useTerms'
-import { counted } from '../shared/counted'
+import { api, Problem, type Schemas, take } from '../api'
+import { counted, useTerms } from '../shared'
 import { origins } from './origins'
 
 /** Who belongs to a segment, with its size as it is asked. */

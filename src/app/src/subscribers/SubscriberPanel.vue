@@ -1,13 +1,9 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../api/client'
-import { lineOf } from '../api/problem'
-import { states } from '../channels/words'
-import WhenText from '../shared/WhenText.vue'
-import { counted } from '../shared/counted'
-import { useAct } from '../shared/useAct'
-import { useNotice } from '../shared/useNotice'
+import { api, lineOf, type Schemas, take } from '../api'
+import { states } from '../channels'
+import { counted, useAct, useNotice, WhenText } from '../shared'
 import { origins } from './origins'
 
 /** Everything about one subscriber. */

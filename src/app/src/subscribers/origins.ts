@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 
 export const origins: Record<Schemas['SubscriberOrigin'], string> = { unknown: 'not noted', form: 'by a form', hand: 'by hand', list: 'by a list' }
 

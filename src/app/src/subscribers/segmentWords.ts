@@ -1,4 +1,4 @@
-import type { Schemas } from '../api/client'
+import type { Schemas } from '../api'
 import { origins } from './origins'
 
 /** A segment's rule in words. */

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import CopyButton from '../../shared/CopyButton.vue'
-import WhenText from '../../shared/WhenText.vue'
-import ChoiceFields from './ChoiceFields.vue'
+import type { Schemas } from '../../api'
+import { ChoiceFields, CopyButton, WhenText } from '../../shared'
 import PaceFields from './PaceFields.vue'
 import TemplateField from './TemplateField.vue'
 import TimingFields from './TimingFields.vue'

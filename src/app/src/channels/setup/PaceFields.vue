@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 
 /** How much the receiver takes in a time. */
 const pace = defineModel<Required<Schemas['ChannelPace']>>({ required: true })

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { Problem } from '../../api/problem'
+import { api, Problem, type Schemas, take } from '../../api'
 import CountMeter from '../CountMeter.vue'
 
 /** What a social channel says, shown with the latest post and counted as the network counts. */

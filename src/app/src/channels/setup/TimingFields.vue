@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose, mdiPlus } from '@mdi/js'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import { whens } from '../words'
 
 /** When a channel sends. */

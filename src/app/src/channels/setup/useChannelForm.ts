@@ -1,8 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, reactive, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { useAct, useNotice } from '../../shared'
 
 type Settings = Required<Schemas['ChannelSettings']> & {
   timing: Required<Schemas['ChannelTiming']> & { slots: Schemas['Slot'][] }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
+import type { Schemas } from '../../api'
+import { counted } from '../../shared'
 
 /** What a writer is banned by, until when, and what becomes of what they wrote before. */
 const props = defineProps<{ known: Schemas['CaseView']; author: string; mail: string | null | undefined; running: boolean; trouble: string }>()

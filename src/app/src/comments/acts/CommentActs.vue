@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { mdiDotsHorizontal } from '@mdi/js'
 import { ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
+import { api, type Schemas, take } from '../../api'
 import AskDialog from './AskDialog.vue'
 import BanDialog from './BanDialog.vue'
 import MoveDialog from './MoveDialog.vue'

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { api, take } from '../../api/client'
+import { api, take } from '../../api'
 
 /** The conversation a comment is moved to, with everything below it. */
 const props = defineProps<{ siteId: number; threadId: number; running: boolean; trouble: string }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiClose } from '@mdi/js'
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import { acts, conditions } from '../words'
 
 const rule = defineModel<Schemas['CommentRule']>({ required: true })

@@ -1,9 +1,6 @@
 <script setup lang="ts">
-import { lineOf } from '../../api/problem'
-import PageTitle from '../../shared/PageTitle.vue'
-import { counted } from '../../shared/counted'
-import { useNotice } from '../../shared/useNotice'
-import { useSite } from '../../sites/useSite'
+import { lineOf } from '../../api'
+import { counted, PageTitle, useNotice, useSite } from '../../shared'
 import CommentTabs from '../CommentTabs.vue'
 import { standings } from '../words'
 import RuleRow from './RuleRow.vue'

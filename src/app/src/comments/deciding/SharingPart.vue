@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { counted, useAct } from '../../shared'
 
 /** Whether the filter begins with what the other sites of the installation decided, and they with what this one did. */
 const props = defineProps<{ siteId: number; filter: Schemas['FilterView']; mayEdit: boolean }>()

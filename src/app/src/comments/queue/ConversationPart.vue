@@ -1,12 +1,9 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import WhenText from '../../shared/WhenText.vue'
-import { counted } from '../../shared/counted'
-import { shortDate } from '../../shared/dates'
-import { mentionWords } from '../../mentions/words'
+import { api, lineOf, type Schemas, take } from '../../api'
+import { counted, shortDate, WhenText } from '../../shared'
+import { mentionWords } from '../../mentions'
 import CasePart from './CasePart.vue'
 
 const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean; lookers: string[] }>()

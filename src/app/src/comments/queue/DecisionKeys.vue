@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import { standings } from '../words'
 
 type Standing = Schemas['CommentStanding']

@@ -2,9 +2,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
-import { useSites } from '../../sites/useSite'
+import { api, type Schemas, take } from '../../api'
+import { useAct, useSites } from '../../shared'
 
 /** Which comments the queue shows, and the choices a person keeps under a name. */
 const choice = defineModel<string>('choice', { required: true })

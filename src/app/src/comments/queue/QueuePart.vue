@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { nextTick, watch } from 'vue'
-import type { Schemas } from '../../api/client'
-import WhenText from '../../shared/WhenText.vue'
-import { counted } from '../../shared/counted'
+import type { Schemas } from '../../api'
+import { counted, WhenText } from '../../shared'
 import { standings, whyInShort } from '../words'
 
 const standing = defineModel<string>('standing', { required: true })

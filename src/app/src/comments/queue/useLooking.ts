@@ -1,6 +1,6 @@
 import { ref, watch, type ComputedRef } from 'vue'
 import { useIntervalFn } from '@vueuse/core'
-import { api, take, type Schemas } from '../../api/client'
+import { api, type Schemas, take } from '../../api'
 
 const betweenLooks = 10_000
 

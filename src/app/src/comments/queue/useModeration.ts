@@ -1,6 +1,6 @@
 import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
+import { api, type Schemas, take } from '../../api'
 import { useCommentActs } from '../useCommentActs'
 import { useDecisions } from './useDecisions'
 

@@ -1,10 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { lineOf } from '../../api/problem'
-import PageTitle from '../../shared/PageTitle.vue'
-import { useNotice } from '../../shared/useNotice'
-import { useQueryValue } from '../../shared/useQueryValue'
-import { useSite } from '../../sites/useSite'
+import { lineOf } from '../../api'
+import { PageTitle, useNotice, useQueryValue, useSite } from '../../shared'
 import CommentTabs from '../CommentTabs.vue'
 import LayerLines from './LayerLines.vue'
 import PostsThatDiffer from './PostsThatDiffer.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import LayerLines from './LayerLines.vue'
 
 /** How comments are taken in the innermost layer: one post, or one page. */

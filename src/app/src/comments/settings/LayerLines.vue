@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import SettingLine from './SettingLine.vue'
 import SettingText from './SettingText.vue'
 import { approvals, depths, orders, votes, writers, yesNo } from './choices'

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useSite } from '../../sites/useSite'
+import { api, type Schemas, take } from '../../api'
+import { useSite } from '../../shared'
 import LayerDialog from './LayerDialog.vue'
 import { laidOver } from './useCommentSettings'
 

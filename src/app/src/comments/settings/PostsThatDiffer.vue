@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useChangeOfPosts } from '../../posts/list/useChangeOfPosts'
-import { useTerms } from '../../posts/useTerms'
-import { counted } from '../../shared/counted'
+import { api, type Schemas, take } from '../../api'
+import { counted, useChangeOfPosts, useTerms } from '../../shared'
 
 /** A default reaches only posts that say nothing themselves; those that say otherwise are counted here and can be brought in line. */
 const props = defineProps<{ siteId: number; blogs: Schemas['BlogLayer'][]; isOn: boolean }>()

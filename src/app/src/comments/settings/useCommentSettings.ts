@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { useAct } from '../../shared'
 
 type Settings = Schemas['CommentSettings']
 

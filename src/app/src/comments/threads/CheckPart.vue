@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { counted, useAct } from '../../shared'
 
 /** Fetches pages and says what is wrong with the threads on them. */
 const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { counted, useAct, useNotice } from '../../shared'
 
 /** Moves and merges threads, by a list or by how addresses begin; a trial first. */
 const props = defineProps<{ siteId: number }>()

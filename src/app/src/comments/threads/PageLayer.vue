@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { useAct, useNotice } from '../../shared'
 import LayerDialog from '../settings/LayerDialog.vue'
 import { laidOver } from '../settings/useCommentSettings'
 

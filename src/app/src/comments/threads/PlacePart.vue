@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import CopyButton from '../../shared/CopyButton.vue'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { CopyButton, useAct } from '../../shared'
 
 /** The snippet of a thread, for one page or for a template that makes many. */
 const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()

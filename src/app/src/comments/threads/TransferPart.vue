@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { counted, useAct, useNotice } from '../../shared'
 
 /** All comments as a file, and a file of comments brought in after a trial. */
 const props = defineProps<{ siteId: number }>()

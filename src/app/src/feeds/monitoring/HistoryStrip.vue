@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
-import { relativeDate } from '../../shared/dates'
+import type { Schemas } from '../../api'
+import { relativeDate } from '../../shared'
 import { stretchTone, stretchWords } from './stretches'
 
 const props = defineProps<{ history: Schemas['WatchRecordView'][] }>()

@@ -1,11 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import CopyButton from '../../shared/CopyButton.vue'
-import WhenText from '../../shared/WhenText.vue'
-import { useAct } from '../../shared/useAct'
+import { api, lineOf, type Schemas, take } from '../../api'
+import { CopyButton, useAct, WhenText } from '../../shared'
 import HistoryStrip from './HistoryStrip.vue'
 import { stretchTone, stretchWords } from './stretches'
 

@@ -1,6 +1,6 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import { verdicts } from '../words'
-import { counted } from '../../shared/counted'
+import { counted } from '../../shared'
 
 /** Tone of a stretch of the history. */
 export function stretchTone(stretch: Schemas['WatchRecordView']): string {

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { useAct, useNotice } from '../../shared'
 
 const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number }>()
 const emit = defineEmits<{ close: [] }>()

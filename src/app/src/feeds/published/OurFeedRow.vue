@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
-import CopyButton from '../../shared/CopyButton.vue'
-import { counted } from '../../shared/counted'
+import type { Schemas } from '../../api'
+import { CopyButton, counted } from '../../shared'
 
 const props = defineProps<{ feed: Schemas['OwnFeedView']; siteId: number; mayEdit: boolean }>()
 const emit = defineEmits<{ set: [] }>()

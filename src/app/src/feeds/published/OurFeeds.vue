@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import CopyButton from '../../shared/CopyButton.vue'
+import { api, lineOf, type Schemas, take } from '../../api'
+import { CopyButton } from '../../shared'
 import FeedSettings from './FeedSettings.vue'
 import OurFeedRow from './OurFeedRow.vue'
 

@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import ChoiceFields from '../../channels/setup/ChoiceFields.vue'
-import CopyButton from '../../shared/CopyButton.vue'
-import WhenText from '../../shared/WhenText.vue'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, lineOf, type Schemas, take } from '../../api'
+import { ChoiceFields, CopyButton, counted, useAct, useNotice, WhenText } from '../../shared'
 
 /** Feeds for one partner each: their addresses, what they brought, and how they end. */
 const props = defineProps<{ siteId: number; zone: string | undefined; mayEdit: boolean }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import type { ListingLooks } from '../styles/useListingLook'
 import type { usePageLook } from '../styles/usePageLook'
 import EntryParts from './EntryParts.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 
 /** What own fields must hold; every condition must be met. */
 const conditions = defineModel<Schemas['FieldCondition'][]>({ required: true })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import ArrangeList from '../ArrangeList.vue'
 import ChipChoice from './ChipChoice.vue'
 import NumberLine from './NumberLine.vue'

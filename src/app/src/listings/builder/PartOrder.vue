@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { useMoving } from '../../shared/useMoving'
+import type { Schemas } from '../../api'
+import { useMoving } from '../../shared'
 
 /** The parts of an entry in the order they stand in. */
 const parts = defineModel<Schemas['EntryPart'][]>({ required: true })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { useTerms } from '../../posts/useTerms'
+import type { Schemas } from '../../api'
+import { useTerms } from '../../shared'
 import FieldConditions from './FieldConditions.vue'
 import NumberLine from './NumberLine.vue'
 import QuestionPart from './QuestionPart.vue'

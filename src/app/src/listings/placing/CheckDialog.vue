@@ -2,8 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { mdiAlertOutline, mdiCheck, mdiClose, mdiMinus } from '@mdi/js'
 import { ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { useAct } from '../../shared'
 
 const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ siteId: number; listingId: number; address: string }>()

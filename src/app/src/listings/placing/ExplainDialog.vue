@@ -2,10 +2,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { ref } from 'vue'
-import { api, take } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import NoteMark from '../../coverage/NoteMark.vue'
-import { shortDate } from '../../shared/dates'
+import { api, lineOf, take } from '../../api'
+import { NoteMark, shortDate } from '../../shared'
 import type { WholeDefinition } from '../wholeDefinition'
 
 const open = defineModel<boolean>({ required: true })

@@ -2,10 +2,8 @@
 import { mdiCrosshairs } from '@mdi/js'
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, take } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import WidthChips from '../../shared/WidthChips.vue'
-import { useQueryValue } from '../../shared/useQueryValue'
+import { api, lineOf, take } from '../../api'
+import { useQueryValue, WidthChips } from '../../shared'
 import { placeFragment } from './placeFragment'
 import { pointAt } from './pointAt'
 

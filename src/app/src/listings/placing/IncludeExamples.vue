@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import CopyButton from '../../shared/CopyButton.vue'
+import { CopyButton } from '../../shared'
 
 const props = defineProps<{ address: string }>()
 const chosen = ref('PHP')

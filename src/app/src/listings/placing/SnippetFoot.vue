@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import CopyButton from '../../shared/CopyButton.vue'
-import { counted } from '../../shared/counted'
-import { useQueryValue } from '../../shared/useQueryValue'
+import type { Schemas } from '../../api'
+import { CopyButton, counted, useQueryValue } from '../../shared'
 import IncludeExamples from './IncludeExamples.vue'
 import { ways } from '../ways'
 

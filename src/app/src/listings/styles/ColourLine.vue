@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 
 /** One colour of a look: the page's own until another is given. */
 const colour = defineModel<string | null>({ required: true })

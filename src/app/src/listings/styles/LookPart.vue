@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import ChipChoice from '../builder/ChipChoice.vue'
-import { useNotice } from '../../shared/useNotice'
+import { useNotice } from '../../shared'
 import BoxLines from './BoxLines.vue'
 import ColourLines from './ColourLines.vue'
 import MatchDialog from './MatchDialog.vue'

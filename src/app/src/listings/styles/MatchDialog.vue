@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import { counted } from '../../shared/counted'
+import { lineOf, type Schemas } from '../../api'
+import { counted } from '../../shared'
 import type { usePageLook } from './usePageLook'
 import { takeFound } from './takeFound'
 import type { WholeLook } from './wholeLook'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 
 const css = defineModel<string | null>({ required: true })
 const props = defineProps<{ problems: Schemas['CssProblemView'][] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
+import type { Schemas } from '../../api'
+import { counted } from '../../shared'
 
 /** Which look a listing has: its own, or one that listings share. */
 const chosen = defineModel<number | null>({ required: true })

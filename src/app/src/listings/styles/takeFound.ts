@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 import type { WholeLook } from './wholeLook'
 
 /** A look with values of a page taken over. */

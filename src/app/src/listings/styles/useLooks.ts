@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { api, take } from '../../api/client'
-import { useAct } from '../../shared/useAct'
+import { api, take } from '../../api'
+import { useAct } from '../../shared'
 import type { WholeLook } from './wholeLook'
 
 /** The looks that listings of a site share, and what can be done with them. */

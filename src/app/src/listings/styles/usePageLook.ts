@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
+import { api, type Schemas, take } from '../../api'
 
 /** The look of the host page: what can be taken over, and against what contrast is told. */
 export function usePageLook(site: () => number, address: () => string) {

@@ -1,4 +1,4 @@
-import type { Schemas } from '../../api/client'
+import type { Schemas } from '../../api'
 
 /** A look with every part there; the API lets those out that say nothing. */
 export type WholeLook = Required<Schemas['ListingLook']>

@@ -2,16 +2,9 @@
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import PostTabs from '../PostTabs.vue'
+import { api, lineOf, type Schemas, take } from '../../api'
+import { counted, PageTitle, PostTabs, useAct, useNotice, useQueryValue, useSite } from '../../shared'
 import { statuses } from '../status'
-import PageTitle from '../../shared/PageTitle.vue'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
-import { useQueryValue } from '../../shared/useQueryValue'
-import { useSite } from '../../sites/useSite'
 import { monthName, shifted, todayIn, weeksOf } from './month'
 
 type Entry = Schemas['CalendarEntry']

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../api/client'
-import WhenText from '../../shared/WhenText.vue'
-import { exactDate } from '../../shared/dates'
+import type { Schemas } from '../../api'
+import { exactDate, WhenText } from '../../shared'
 
 /** What to know before writing on: who else is here, what waits, when it goes out. */
 const props = defineProps<{

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { mdiClose } from '@mdi/js'
-import { api, take, type Schemas } from '../../api/client'
-import { lineOf } from '../../api/problem'
-import PageFrame from '../../shared/PageFrame.vue'
+import { api, lineOf, type Schemas, take } from '../../api'
+import { PageFrame } from '../../shared'
 
 /** The page of the post as it would be, at the widths readers have. */
 const open = defineModel<boolean>({ required: true })

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
+import { api, type Schemas, take } from '../../api'
+import { counted } from '../../shared'
 
 /** Now, later, or to a colleague first. */
 const open = defineModel<boolean>({ required: true })

@@ -1,6 +1,6 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
+import { api, type Schemas, take } from '../../api'
 
 const every = 12_000
 

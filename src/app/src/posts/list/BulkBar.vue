@@ -2,8 +2,8 @@
 import { mdiCommentOutline, mdiDeleteOutline, mdiDeleteRestore, mdiFolderOutline, mdiStarOutline, mdiTagMinusOutline, mdiTagPlusOutline } from '@mdi/js'
 import { mdiAccountOutline, mdiEyeOffOutline, mdiPencilOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
+import type { Schemas } from '../../api'
+import { counted } from '../../shared'
 import type { useBulk } from './useBulk'
 
 type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkRequest']>

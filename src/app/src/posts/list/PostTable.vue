@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiArrowDown, mdiArrowUp, mdiContentCopy, mdiPencilOutline, mdiPinOutline, mdiStarOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../api/client'
-import WhenText from '../../shared/WhenText.vue'
+import type { Schemas } from '../../api'
+import { WhenText } from '../../shared'
 import { statuses } from '../status'
 import QuickEdit from './QuickEdit.vue'
 import type { Column } from './columns'

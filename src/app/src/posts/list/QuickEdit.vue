@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { useAct } from '../../shared'
 
 const props = defineProps<{ siteId: number; post: Schemas['PostSummary']; terms: Schemas['TermsView'] | undefined }>()
 const emit = defineEmits<{ done: [changed: boolean] }>()

@@ -1,6 +1,6 @@
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useChangeOfPosts } from './useChangeOfPosts'
+import { api, type Schemas, take } from '../../api'
+import { useChangeOfPosts } from '../../shared'
 
 type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkRequest']>
 

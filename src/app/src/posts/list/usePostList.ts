@@ -1,8 +1,8 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useQueryValue } from '../../shared/useQueryValue'
+import { api, type Schemas, take } from '../../api'
+import { useQueryValue } from '../../shared'
 
 type Status = Schemas['PostStatus']
 type Order = 'newest' | 'oldest' | 'changed' | 'title'

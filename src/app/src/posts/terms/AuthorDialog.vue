@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import PicturePicker from '../../pictures/PicturePicker.vue'
-import { useAct } from '../../shared/useAct'
+import { api, type Schemas, take } from '../../api'
+import { PicturePicker } from '../../pictures'
+import { useAct } from '../../shared'
 
 const props = defineProps<{ siteId: number; author: Schemas['AuthorView'] }>()
 const emit = defineEmits<{ done: []; close: [] }>()

@@ -2,9 +2,8 @@
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { useAct, useNotice } from '../../shared'
 
 /** The fields of a blog's own: added, ordered, taken away. */
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()

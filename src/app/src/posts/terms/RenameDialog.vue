@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../api/client'
-import { counted } from '../../shared/counted'
-import { useAct } from '../../shared/useAct'
-import { useNotice } from '../../shared/useNotice'
+import { api, type Schemas, take } from '../../api'
+import { counted, useAct, useNotice } from '../../shared'
 
 const props = defineProps<{ siteId: number; kind: Schemas['TermKind']; name: string; terms: Schemas['TermsPage'] }>()
 const emit = defineEmits<{ done: []; close: [] }>()

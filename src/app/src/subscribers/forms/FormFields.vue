@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { api, take, type Schemas } from '../../api/client'
-import { useTerms } from '../../posts/useTerms'
+import { api, type Schemas, take } from '../../api'
+import { useTerms } from '../../shared'
 import type { FormDraft } from './useSignUpForm'
 
 /** What a form asks and says, in the order people ask. */

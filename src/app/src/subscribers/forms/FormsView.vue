@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
-import { lineOf } from '../../api/problem'
-import CopyButton from '../../shared/CopyButton.vue'
-import PageTitle from '../../shared/PageTitle.vue'
-import { counted } from '../../shared/counted'
-import { useQueryValue } from '../../shared/useQueryValue'
-import { useSite } from '../../sites/useSite'
+import { lineOf } from '../../api'
+import { CopyButton, counted, PageTitle, useQueryValue, useSite } from '../../shared'
 import ReaderTabs from '../ReaderTabs.vue'
 import FormFields from './FormFields.vue'
 import { useSignUpForm } from './useSignUpForm'

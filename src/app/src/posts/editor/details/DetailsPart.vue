@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../../api/client'
-import PicturePicker from '../../../pictures/PicturePicker.vue'
-import { isOfLibrary } from '../../../pictures/shapes'
-import FocusPoint from '../../FocusPoint.vue'
+import type { Schemas } from '../../../api'
+import { FocusPoint, isOfLibrary, PicturePicker } from '../../../pictures'
 import PictureUses from './PictureUses.vue'
 
 /** What is said about the post itself. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { api, take, type Schemas } from '../../../api/client'
+import { api, type Schemas, take } from '../../../api'
 
 /** The fields of the blog's own. */
 const values = defineModel<Schemas['FieldValue'][]>({ required: true })

@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../../api/client'
-import CutForUse from '../../../pictures/CutForUse.vue'
-import PicturePicker from '../../../pictures/PicturePicker.vue'
-import { isOfLibrary, networkCard, type Shape } from '../../../pictures/shapes'
+import type { Schemas } from '../../../api'
+import { CutForUse, isOfLibrary, networkCard, PicturePicker, type Shape } from '../../../pictures'
 
 /** The post's picture where it is used: cut for each place, or another one there. */
 const post = defineModel<Schemas['PostRequest']>({ required: true })

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take, type Schemas } from '../../../api/client'
-import WhenText from '../../../shared/WhenText.vue'
-import { useAct } from '../../../shared/useAct'
+import { api, type Schemas, take } from '../../../api'
+import { useAct, WhenText } from '../../../shared'
 
 /** Remarks of reviewers, at passages or about the whole post. */
 const props = defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../../api/client'
-import PostLayer from '../../../comments/settings/PostLayer.vue'
+import type { Schemas } from '../../../api'
+import { PostLayer } from '../../../comments'
 import WidthMeter from '../sending/WidthMeter.vue'
 
 /** What search engines and networks are told, and the conversation below the post. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../../api/client'
-import CountMeter from '../../../channels/CountMeter.vue'
+import type { Schemas } from '../../../api'
+import { CountMeter } from '../../../channels'
 
 /** What a post is about to be on one channel, as those see it who get it. */
 const props = defineProps<{ one: Schemas['ChannelPreview'] }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import type { Schemas } from '../../../api/client'
-import WhenText from '../../../shared/WhenText.vue'
-import { kinds } from '../../../channels/words'
+import type { Schemas } from '../../../api'
+import { WhenText } from '../../../shared'
+import { kinds } from '../../../channels'
 import ChannelLook from './ChannelLook.vue'
 import MailLook from './MailLook.vue'
 import WishFields from './WishFields.vue'

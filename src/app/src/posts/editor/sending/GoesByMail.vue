@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Schemas } from '../../../api/client'
-import WhenText from '../../../shared/WhenText.vue'
-import { counted } from '../../../shared/counted'
+import type { Schemas } from '../../../api'
+import { counted, WhenText } from '../../../shared'
 import { useForecast } from './useForecast'
 
 /** Which mails bring the post, and whether any does. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Schemas } from '../../../api/client'
-import { refusals, states } from '../../../channels/words'
-import WhenText from '../../../shared/WhenText.vue'
+import type { Schemas } from '../../../api'
+import { refusals, states } from '../../../channels'
+import { WhenText } from '../../../shared'
 import ChannelLook from './ChannelLook.vue'
 import ChannelSheet from './ChannelSheet.vue'
 import WishFields from './WishFields.vue'

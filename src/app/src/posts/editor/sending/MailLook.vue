@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { api, take } from '../../../api/client'
+import { api, take } from '../../../api'
 import { useForecast } from './useForecast'
 
 /** How the post looks in the mails that will bring it. */

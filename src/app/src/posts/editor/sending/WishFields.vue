@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '../../../api'
 import type { ChannelPreviews } from './useChannelPreviews'
 
 /** What is decided for this post and one channel: whether it goes, when, and what is said. */

@@ -1,8 +1,8 @@
 import { useQuery } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
 import { computed, ref, type Ref } from 'vue'
-import { api, take, type Schemas } from '../../../api/client'
-import { useAct } from '../../../shared/useAct'
+import { api, type Schemas, take } from '../../../api'
+import { useAct } from '../../../shared'
 
 type Wish = Schemas['ChannelWish']
 type Preview = Schemas['ChannelPreview']

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/vue-query'
-import { api, take } from '../../../api/client'
+import { api, take } from '../../../api'
 
 /** Which mails will bring a post. */
 export function useForecast(post: () => { siteId: number; postId: number; revision: number }) {

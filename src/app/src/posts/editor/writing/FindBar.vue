@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/core'
 import { ref, toRef } from 'vue'
-import { counted } from '../../../shared/counted'
-import { useNotice } from '../../../shared/useNotice'
+import { counted, useNotice } from '../../../shared'
 import { useFind } from './useFind'
 
 const props = defineProps<{ editor: Editor }>()

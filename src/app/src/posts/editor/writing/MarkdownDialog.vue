@@ -1,9 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { api, take } from '../../../api/client'
-import { download } from '../../../feeds/download'
-import CopyButton from '../../../shared/CopyButton.vue'
-import { useAct } from '../../../shared/useAct'
+import { api, take } from '../../../api'
+import { CopyButton, download, useAct } from '../../../shared'
 
 /** The text as Markdown: read, changed, copied, saved, or put in the place of what is there. */
 const open = defineModel<boolean>({ required: true })

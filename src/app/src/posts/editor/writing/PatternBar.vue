@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '../../../api'
 import { usePatterns } from './usePatterns'
 
 /** What an empty post can start from. */

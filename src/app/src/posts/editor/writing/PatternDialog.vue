@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Schemas } from '../../../api/client'
+import type { Schemas } from '../../../api'
 import { usePatterns } from './usePatterns'
 
 /** Keeps a text as a skeleton for others. */

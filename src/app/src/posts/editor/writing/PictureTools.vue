@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import type { Editor } from '@tiptap/core'
 import { computed, ref } from 'vue'
-import CutForUse from '../../../pictures/CutForUse.vue'
-import { isOfLibrary } from '../../../pictures/shapes'
+import { CutForUse, isOfLibrary } from '../../../pictures'
 
 /** What can be said about the picture the cursor is in, and about tables. */
 const props = defineProps<{ siteId: number; editor: Editor }>()

@@ -1,7 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { api, take, type Schemas } from '../../../api/client'
-import { useAct } from '../../../shared/useAct'
-import { useNotice } from '../../../shared/useNotice'
+import { api, type Schemas, take } from '../../../api'
+import { useAct, useNotice } from '../../../shared'
 
 /** The skeletons of the team. */
 export function usePatterns(site: () => number) {

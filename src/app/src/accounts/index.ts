@@ -1,0 +1,1 @@
+export { currentPerson, readSession } from './readSession'

@@ -1,0 +1,3 @@
+export { api, take, useAntiforgery, type Schemas } from './client'
+export { Problem, lineOf } from './problem'
+export { upload } from './upload'

@@ -1,0 +1,2 @@
+export { default as PostLayer } from './settings/PostLayer.vue'
+export { useWaitingNotice } from './useWaitingNotice'

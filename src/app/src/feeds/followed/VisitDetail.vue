@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '../../api'
+import { WhenText } from '../../shared'
+import { outcomes } from './visits'
+
+const props = defineProps<{ feed: Schemas['FollowedFeedView']; zone?: string }>()
+const latest = computed(() => [...props.feed.visits].reverse().slice(0, 12))
+const hubWords: Record<Schemas['HubState'], string> = {
+  none: 'is about to be asked',
+  asked: 'was asked and has not confirmed yet',
+  subscribed: 'tells of changes at once',
+  refused: 'refused; the feed is visited instead',
+}
+</script>
+
+<template>
+  <div class="detail">
+    <div>
+      <h4>When</h4>
+      <p class="small">Visits come {{ props.feed.pauseReason.startsWith('usual') ? 'as' : 'as they do because' }} {{ props.feed.pauseReason }}.</p>
+      <template v-if="props.feed.hub"
+        ><h4>Hub</h4>
+        <p class="small">
+          <span class="address">{{ props.feed.hub.hub }}</span> {{ hubWords[props.feed.hub.state]
+          }}<template v-if="props.feed.hub.state === 'subscribed'"
+            >, asked again before <WhenText :at="props.feed.hub.leaseUntil" :zone="props.zone" /></template
+          >.
+        </p></template
+      >
+      <template v-if="props.feed.moves.length"
+        ><h4>Addresses it had</h4>
+        <ul class="small">
+          <li v-for="move in props.feed.moves" :key="move.at">
+            <span class="address">{{ move.from }}</span> until <WhenText :at="move.at" :zone="props.zone" />
+          </li></ul
+      ></template>
+    </div>
+    <table class="ruled">
+      <caption class="small soft">
+        Latest visits
+      </caption>
+      <tbody>
+        <tr v-for="visit in latest" :key="visit.at">
+          <td class="soft"><WhenText :at="visit.at" :zone="props.zone" /></td>
+          <td :class="outcomes[visit.outcome].tone">
+            {{ outcomes[visit.outcome].name
+            }}<span v-if="visit.newEntries || visit.changedEntries">: {{ visit.newEntries }} new, {{ visit.changedEntries }} changed</span>
+            <p v-if="visit.problem" class="soft">{{ visit.problem }}</p>
+          </td>
+          <td class="num soft">{{ visit.status ?? '–' }}</td>
+          <td class="num soft">{{ visit.milliseconds }} ms</td>
+          <td class="num soft">{{ visit.bytes ? `${Math.round(visit.bytes / 100) / 10} kB` : '–' }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.detail {
+  grid-column: 1/-1;
+  display: grid;
+  grid-template-columns: 300px minmax(0, 1fr);
+  gap: 12px 32px;
+  padding: 12px 18px;
+  margin-top: 8px;
+  background: var(--sheet);
+  border-left: 3px solid var(--verdigris);
+}
+h4 {
+  font: italic 15px var(--title);
+  margin-top: 6px;
+}
+caption {
+  text-align: left;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.ruled td {
+  padding: 5px 12px 5px 0;
+  font-size: 13px;
+}
+@media (max-width: 860px) {
+  .detail {
+    grid-template-columns: 1fr;
+    padding: 10px 12px;
+  }
+}
+</style>

@@ -1,0 +1,1 @@
+export { feedFormats, verdicts } from './words'

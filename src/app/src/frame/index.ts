@@ -1,0 +1,1 @@
+export { default as FrameView } from './FrameView.vue'

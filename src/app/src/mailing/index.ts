@@ -1,0 +1,1 @@
+export { rhythmWords } from './rhythm'

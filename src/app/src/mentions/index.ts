@@ -1,0 +1,1 @@
+export { mentionWords } from './words'

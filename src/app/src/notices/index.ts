@@ -1,0 +1,2 @@
+export { default as NoticeList } from './NoticeList.vue'
+export { useNotices } from './useNotices'

@@ -1,0 +1,27 @@
+import { ref } from 'vue'
+import { lineOf, Problem } from '../../api'
+
+/** Runs an act of the person: shows that it runs, and keeps what to correct. */
+export function useAct() {
+  const running = ref(false)
+  const trouble = ref('')
+  const fields = ref<Record<string, string[]>>({})
+
+  /** Gives the result, or undefined when it was refused; the refusal then stands in `trouble` and `fields`. */
+  async function run<T>(act: () => Promise<T>): Promise<T | undefined> {
+    running.value = true
+    trouble.value = ''
+    fields.value = {}
+    try {
+      return await act()
+    } catch (reason) {
+      if (reason instanceof Problem && Object.keys(reason.fields).length > 0) fields.value = reason.fields
+      else trouble.value = lineOf(reason)
+      return undefined
+    } finally {
+      running.value = false
+    }
+  }
+
+  return { running, trouble, fields, run }
+}

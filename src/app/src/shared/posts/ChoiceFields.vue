@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { api, type Schemas, take } from '../../api'
+import { useTerms } from './useTerms'
+
+/** Which posts are meant: by blog, category, tag, author, and whether they are featured. */
+const choice = defineModel<Schemas['ChannelChoice']>({ required: true })
+const props = defineProps<{ siteId: number; readonly: boolean }>()
+const { data: terms } = useTerms(() => props.siteId)
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: props.siteId } } })),
+})
+const parts = [
+  ['categories', 'Categories'],
+  ['tags', 'Tags'],
+  ['authors', 'Authors'],
+] as const
+</script>
+
+<template>
+  <v-select
+    v-model="choice.blogs"
+    :items="(blogs ?? []).map((one) => ({ value: one.id, title: one.name }))"
+    label="Blogs"
+    multiple
+    chips
+    clearable
+    placeholder="Every blog written here"
+    persistent-placeholder
+    :readonly="props.readonly"
+  />
+  <div class="terms">
+    <v-select
+      v-for="[name, label] in parts"
+      :key="name"
+      v-model="choice[name]"
+      :items="terms?.[name] ?? []"
+      :label="label"
+      multiple
+      clearable
+      placeholder="All"
+      persistent-placeholder
+      :readonly="props.readonly"
+    />
+  </div>
+  <v-checkbox v-model="choice.featuredOnly" label="Featured posts only" density="compact" hide-details :readonly="props.readonly" />
+</template>
+
+<style scoped>
+.terms {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(170px, 1fr));
+  gap: 10px;
+}
+</style>

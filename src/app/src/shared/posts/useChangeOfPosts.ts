@@ -1,0 +1,36 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { api, type Schemas, take } from '../../api'
+import { counted } from '../words/counted'
+import { useAct } from '../acts/useAct'
+import { useNotice } from '../acts/useNotice'
+
+/** A change to one or many posts that can be taken back for a while. */
+export function useChangeOfPosts(site: () => number) {
+  const act = useAct()
+  const queries = useQueryClient()
+  const { say } = useNotice()
+
+  /** Makes the change, says what was done, and offers the way back. */
+  async function make(body: Schemas['BulkRequest'], done: (count: number) => string): Promise<boolean> {
+    const result = await act.run(() => take(api.POST('/api/sites/{site}/posts/bulk', { params: { path: { site: site() } }, body })))
+    if (!result) return false
+    refresh()
+    say(done(result.posts), () => undo(result.change))
+    return true
+  }
+
+  async function undo(change: number): Promise<void> {
+    const result = await act.run(() => take(api.POST('/api/sites/{site}/posts/bulk/{change}/undo', { params: { path: { site: site(), change } } })))
+    if (!result) return
+    refresh()
+    say(
+      `${counted(result.posts, 'post is', 'posts are')} as before.` + (result.kept ? ` ${counted(result.kept, 'was', 'were')} changed since and stayed.` : ''),
+    )
+  }
+
+  function refresh(): void {
+    for (const key of ['posts', 'terms', 'coverage', 'blogs', 'comment-settings']) void queries.invalidateQueries({ queryKey: [key] })
+  }
+
+  return { act, make, refresh }
+}

@@ -1,0 +1,1 @@
+export { roleName } from './roles'

@@ -1,0 +1,1 @@
+export { useTheme, type ThemeChoice } from './useTheme'
