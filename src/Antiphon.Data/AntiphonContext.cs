@@ -310,7 +310,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
         foreach (var entry in ChangeTracker.Entries<Post>().Where(entry => entry.State is EntityState.Added or EntityState.Modified).ToList())
         {
             var post = entry.Entity;
-            if (entry.State == EntityState.Added || entry.Property(one => one.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
+            if (entry.State == EntityState.Added || entry.Property(row => row.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
             post.Findings = PostFindings.Count(post);
             if (PublicChanges.Of(entry) is { } note) PostChanges.Add(note);
         }

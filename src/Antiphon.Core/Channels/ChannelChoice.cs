@@ -21,7 +21,7 @@ public sealed record ChannelChoice(IReadOnlyList<long> Blogs, IReadOnlyList<stri
         return FeaturedOnly && !post.IsFeatured ? ChannelRefusal.NotFeatured : null;
     }
 
-    private static bool Names(IReadOnlyList<string> wanted, IReadOnlyList<string> of) => of.Any(one => wanted.Contains(one, StringComparer.OrdinalIgnoreCase));
+    private static bool Names(IReadOnlyList<string> wanted, IReadOnlyList<string> of) => of.Any(text => wanted.Contains(text, StringComparer.OrdinalIgnoreCase));
 }
 
 /// <summary>What of a post decides where it goes.</summary>

@@ -66,7 +66,7 @@ public sealed record ChannelSettings(string Address, ChannelChoice Choice, Chann
         : Address.Length > 1000 ? ("address", "Keep the address under 1,000 characters.")
         : kind == ChannelKind.Social && TextTemplate.Read(Template).Problem is { } template ? ("template", template)
         : Variants.Count >= MostTexts ? ("variants", $"Give at most {MostTexts} texts.")
-        : kind == ChannelKind.Social && Variants.Select(one => TextTemplate.Read(one).Problem ?? (string.IsNullOrWhiteSpace(one) ? "One of the texts is empty; write it or remove it." : null)).FirstOrDefault(one => one is not null) is { } variant ? ("variants", variant)
+        : kind == ChannelKind.Social && Variants.Select(text => TextTemplate.Read(text).Problem ?? (string.IsNullOrWhiteSpace(text) ? "One of the texts is empty; write it or remove it." : null)).FirstOrDefault(text => text is not null) is { } variant ? ("variants", variant)
         : Pace.Most is < 0 or > ChannelPace.Highest ? ("pace", $"Give 1 to {ChannelPace.Highest}, or nothing for no limit.")
         : Pace.Minutes is < 1 or > 10_080 ? ("paceMinutes", "Give 1 minute to a week.")
         : Account.Length > 200 || Account.Contains(':', StringComparison.Ordinal) ? ("account", "Give a name of at most 200 characters without a colon.")

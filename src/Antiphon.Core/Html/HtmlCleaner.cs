@@ -72,7 +72,7 @@ public sealed class HtmlCleaner
     {
         if (!_sanitizer.AllowedAttributes.Contains(name)) return null;
         if (name != "class") return value;
-        var classes = value.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Where(one => _sanitizer.AllowedClasses.Contains(one) || IsLanguage(one)).Distinct().ToList();
+        var classes = value.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Where(text => _sanitizer.AllowedClasses.Contains(text) || IsLanguage(text)).Distinct().ToList();
         return classes.Count == 0 ? null : string.Join(' ', classes);
     }
 

@@ -36,7 +36,7 @@ public static class MentionReader
     public static string HostOf(Uri address) => address.Host.StartsWith("www.", StringComparison.OrdinalIgnoreCase) ? address.Host[4..] : address.Host;
 
     private static IElement? LinkIn(IDocument document, Func<string?, bool> isTarget) =>
-        document.QuerySelectorAll("[href],[src],[cite],[data]").FirstOrDefault(one => one.LocalName is not ("base" or "script") && new[] { "href", "src", "cite", "data" }.Any(name => isTarget(one.GetAttribute(name))));
+        document.QuerySelectorAll("[href],[src],[cite],[data]").FirstOrDefault(element => element.LocalName is not ("base" or "script") && new[] { "href", "src", "cite", "data" }.Any(name => isTarget(element.GetAttribute(name))));
 
     // Of several entries the one the link stands in; a page that shows a whole blog has many.
     private static MicroformatItem? EntryOf(IReadOnlyList<MicroformatItem> items, IElement link)

@@ -43,7 +43,7 @@ public static class PageSheet
     private static string Variables(LookColours colours) => string.Concat(new[]
     {
         ("--paper", colours.Background), ("--ink", colours.Text), ("--heading", colours.Heading), ("--link", colours.Link), ("--soft", colours.Byline), ("--green", colours.Accent), ("--rule", colours.Line),
-    }.Where(one => Colour.Parse(one.Item2) is not null).Select(one => $"{one.Item1}:{one.Item2!.Trim()};"));
+    }.Where(pair => Colour.Parse(pair.Item2) is not null).Select(pair => $"{pair.Item1}:{pair.Item2!.Trim()};"));
 
     private static void AppendSpacing(StringBuilder css, PageSpacing spacing)
     {

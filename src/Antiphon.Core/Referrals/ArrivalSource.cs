@@ -24,7 +24,7 @@ public sealed record ArrivalSource(ArrivalKind Kind, string Name)
     }
 
     /// <summary>Whether a browser's name is that of a program which nobody looks at.</summary>
-    public static bool IsProgram(string? userAgent) => string.IsNullOrWhiteSpace(userAgent) || Programs.Any(one => userAgent.Contains(one, StringComparison.OrdinalIgnoreCase));
+    public static bool IsProgram(string? userAgent) => string.IsNullOrWhiteSpace(userAgent) || Programs.Any(text => userAgent.Contains(text, StringComparison.OrdinalIgnoreCase));
 
     private static string? HostOf(string? referrer)
     {

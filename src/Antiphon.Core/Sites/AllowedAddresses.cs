@@ -15,6 +15,6 @@ public static class AllowedAddresses
     public static bool Allows(IEnumerable<string> allowed, string? address)
     {
         var origin = OriginOf(address);
-        return origin is not null && allowed.Any(one => OriginOf(one) == origin);
+        return origin is not null && allowed.Any(text => OriginOf(text) == origin);
     }
 }

@@ -45,5 +45,5 @@ internal sealed class ListedStanding(IReadOnlyList<string> columns)
 
     private static string Word(IReadOnlyList<string> row, int at) => CsvCell.Read(row[at]).Trim().ToLowerInvariant();
 
-    private static int[] Of(IReadOnlyList<string> columns, string[] names) => [.. columns.Select((column, at) => (column, at)).Where(one => names.Contains(ColumnName.Plain(one.column))).Select(one => one.at)];
+    private static int[] Of(IReadOnlyList<string> columns, string[] names) => [.. columns.Select((column, at) => (column, at)).Where(pair => names.Contains(ColumnName.Plain(pair.column))).Select(pair => pair.at)];
 }

@@ -30,7 +30,7 @@ public static class SubscriberList
     public static string? MailColumn(ImportTable table)
     {
         if (table.Columns.FirstOrDefault(column => MailNames.Contains(ColumnName.Plain(column))) is { } named) return named;
-        var best = table.Columns.Select((column, at) => (column, Count: table.Rows.Count(row => row[at].Contains('@', StringComparison.Ordinal)))).MaxBy(one => one.Count);
+        var best = table.Columns.Select((column, at) => (column, Count: table.Rows.Count(row => row[at].Contains('@', StringComparison.Ordinal)))).MaxBy(pair => pair.Count);
         return best.Count > 0 ? best.column : null;
     }
 
@@ -59,7 +59,7 @@ public static class SubscriberList
         })];
     }
 
-    private static int Index(ImportTable table, string column) => table.Columns.ToList().FindIndex(one => string.Equals(one, column, StringComparison.OrdinalIgnoreCase));
+    private static int Index(ImportTable table, string column) => table.Columns.ToList().FindIndex(text => string.Equals(text, column, StringComparison.OrdinalIgnoreCase));
 
     private static string OneLine(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Select(word => new string([.. word.Where(c => !char.IsControl(c))])));
 

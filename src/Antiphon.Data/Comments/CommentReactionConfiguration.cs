@@ -9,8 +9,8 @@ internal sealed class CommentReactionConfiguration : IEntityTypeConfiguration<Co
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<CommentReaction> builder)
     {
-        builder.HasIndex(one => new { one.ThreadId, one.CommentId, one.ReaderKey, one.Sign }).IsUnique();
-        builder.HasOne<CommentThread>().WithMany().HasForeignKey(one => one.ThreadId);
-        builder.HasOne<Comment>().WithMany().HasForeignKey(one => one.CommentId).OnDelete(DeleteBehavior.Cascade);
+        builder.HasIndex(reaction => new { reaction.ThreadId, reaction.CommentId, reaction.ReaderKey, reaction.Sign }).IsUnique();
+        builder.HasOne<CommentThread>().WithMany().HasForeignKey(reaction => reaction.ThreadId);
+        builder.HasOne<Comment>().WithMany().HasForeignKey(reaction => reaction.CommentId).OnDelete(DeleteBehavior.Cascade);
     }
 }

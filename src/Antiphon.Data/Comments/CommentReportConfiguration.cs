@@ -9,7 +9,7 @@ internal sealed class CommentReportConfiguration : IEntityTypeConfiguration<Comm
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<CommentReport> builder)
     {
-        builder.HasIndex(one => new { one.CommentId, one.ReaderKey }).IsUnique();
-        builder.HasIndex(one => new { one.CommentId, one.PlaceKey });
+        builder.HasIndex(report => new { report.CommentId, report.ReaderKey }).IsUnique();
+        builder.HasIndex(report => new { report.CommentId, report.PlaceKey });
     }
 }

@@ -9,7 +9,7 @@ internal sealed class CommentVoteConfiguration : IEntityTypeConfiguration<Commen
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<CommentVote> builder)
     {
-        builder.HasIndex(one => new { one.CommentId, one.ReaderKey }).IsUnique();
-        builder.HasIndex(one => new { one.CommentId, one.PlaceKey });
+        builder.HasIndex(vote => new { vote.CommentId, vote.ReaderKey }).IsUnique();
+        builder.HasIndex(vote => new { vote.CommentId, vote.PlaceKey });
     }
 }

@@ -102,7 +102,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
     private async Task<List<CandidateView>> ReadAllAsync(IReadOnlyList<FeedLink> links, Uri page, CancellationToken cancellation)
     {
         var read = await Task.WhenAll(links.Select(link => ReadAsync(link, page, cancellation)));
-        return [.. read.OfType<Ranked>().OrderBy(one => one.Order).Select(one => one.View).DistinctBy(candidate => candidate.Address)];
+        return [.. read.OfType<Ranked>().OrderBy(ranked => ranked.Order).Select(ranked => ranked.View).DistinctBy(candidate => candidate.Address)];
     }
 
     private async Task<Ranked?> ReadAsync(FeedLink link, Uri page, CancellationToken cancellation)

@@ -43,7 +43,7 @@ internal static class BlogEndpoints
 
     private static async Task<Results<Ok<BlogView>, NotFound>> ChangeBlog(long site, long blog, BlogRequest request, AntiphonContext database)
     {
-        if (await database.Blogs.SingleOrDefaultAsync(one => one.Id == blog && one.SiteId == site) is not { } found) return TypedResults.NotFound();
+        if (await database.Blogs.SingleOrDefaultAsync(row => row.Id == blog && row.SiteId == site) is not { } found) return TypedResults.NotFound();
         found.Name = request.Name.Trim();
         found.Description = request.Description?.Trim();
         await database.SaveChangesAsync();
@@ -52,8 +52,8 @@ internal static class BlogEndpoints
 
     private static async Task<Results<NoContent, NotFound>> DisconnectBlog(long site, long blog, AntiphonContext database, HubSubscriber hubs, CancellationToken cancellation)
     {
-        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(one => one.BlogId == blog && one.Following.Blog.SiteId == site, cancellation);
-        var removed = await database.Blogs.Where(one => one.Id == blog && one.SiteId == site).ExecuteDeleteAsync(cancellation);
+        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(subscription => subscription.BlogId == blog && subscription.Following.Blog.SiteId == site, cancellation);
+        var removed = await database.Blogs.Where(row => row.Id == blog && row.SiteId == site).ExecuteDeleteAsync(cancellation);
         if (hub is not null && removed > 0) await hubs.LeaveAsync(hub, cancellation);
         return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
@@ -67,7 +67,7 @@ internal static class BlogEndpoints
     private static async Task<Results<Ok<BlogView>, ProblemHttpResult>> Follow(
         long site, FollowRequest request, AntiphonContext database, GuardedClient client, FeedVisit visit, Leases<Following> leases, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
     {
-        if (await database.Followings.AnyAsync(one => one.Blog.SiteId == site && one.FeedAddress == request.FeedAddress, cancellation))
+        if (await database.Followings.AnyAsync(following => following.Blog.SiteId == site && following.FeedAddress == request.FeedAddress, cancellation))
         {
             return Refusal("feedAddress", "This feed is followed here already.", "already-followed");
         }
@@ -87,7 +87,7 @@ internal static class BlogEndpoints
 
     private static async Task<Results<Ok<BlogView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingWorker worker, CancellationToken cancellation)
     {
-        if (!await database.Followings.AnyAsync(one => one.BlogId == blog && one.Blog.SiteId == site, cancellation)) return TypedResults.NotFound();
+        if (!await database.Followings.AnyAsync(following => following.BlogId == blog && following.Blog.SiteId == site, cancellation)) return TypedResults.NotFound();
         await worker.DoNowAsync(blog, cancellation);
         return TypedResults.Ok(await ViewAsync(database, blog));
     }
@@ -96,7 +96,7 @@ internal static class BlogEndpoints
         title: words, statusCode: StatusCodes.Status422UnprocessableEntity, type: code,
         extensions: new Dictionary<string, object?> { ["errors"] = new Dictionary<string, string[]> { [field] = [words] } });
 
-    private static async Task<BlogView> ViewAsync(AntiphonContext database, long blog) => (await ViewsAsync(database, one => one.Id == blog)).Single();
+    private static async Task<BlogView> ViewAsync(AntiphonContext database, long blog) => (await ViewsAsync(database, row => row.Id == blog)).Single();
 
     private static async Task<List<BlogView>> ViewsAsync(AntiphonContext database, System.Linq.Expressions.Expression<Func<Blog, bool>> which)
     {

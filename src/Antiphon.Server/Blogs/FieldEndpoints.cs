@@ -28,7 +28,7 @@ internal static class FieldEndpoints
 
     private static async Task<Results<Ok<List<OwnField>>, NotFound, ValidationProblem>> Keep(long site, long blog, List<OwnField> request, AntiphonContext database, CancellationToken cancellation)
     {
-        if (!await database.Blogs.AnyAsync(one => one.Id == blog && one.SiteId == site, cancellation)) return TypedResults.NotFound();
+        if (!await database.Blogs.AnyAsync(row => row.Id == blog && row.SiteId == site, cancellation)) return TypedResults.NotFound();
         if (request.Count > Most) return FieldProblem.For("fields", $"A blog has at most {Most} fields of its own.");
         var named = new List<OwnField>();
         for (var index = 0; index < request.Count; index++)
@@ -36,7 +36,7 @@ internal static class FieldEndpoints
             var field = request[index];
             if (Problem(field) is var (part, problem)) return FieldProblem.For($"{index}.{part}", problem);
             var key = Slug.FromTitle(string.IsNullOrWhiteSpace(field.Key) ? field.Label : field.Key);
-            if (named.Exists(one => one.Key == key)) return FieldProblem.For($"{index}.label", $"Another field is called “{field.Label}” too; give one of them another name.");
+            if (named.Exists(ownField => ownField.Key == key)) return FieldProblem.For($"{index}.label", $"Another field is called “{field.Label}” too; give one of them another name.");
             named.Add(field with { Key = key, Label = field.Label.Trim(), Choices = [.. (field.Choices ?? []).Select(choice => choice.Trim()).Where(choice => choice.Length > 0).Distinct(StringComparer.OrdinalIgnoreCase)] });
         }
 

@@ -38,9 +38,9 @@ internal static class ChannelDeliveryEndpoints
 
     private static async Task<Ok<TimeLineView>> TimeLine(long site, DateTimeOffset from, DateTimeOffset until, AntiphonContext database, CancellationToken cancellation)
     {
-        var rows = await database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().Where(one => one.SiteId == site && one.PlannedFor >= from && one.PlannedFor < until && one.Channel.ArchivedAt == null)
-            .OrderByDescending(one => one.PlannedFor).ThenByDescending(one => one.Id).Take(MostShown + 1)
-            .Select(one => new { one.Id, one.ChannelId, one.PostId, Title = one.Post!.Title, one.Act, one.State, one.Held, one.PlannedFor, one.NextAttemptAt, one.DeliveredAt, one.Target, one.Answer, one.Sent, one.Counts }).ToListAsync(cancellation);
+        var rows = await database.ChannelDeliveries.AsNoTracking().IgnoreQueryFilters().Where(delivery => delivery.SiteId == site && delivery.PlannedFor >= from && delivery.PlannedFor < until && delivery.Channel.ArchivedAt == null)
+            .OrderByDescending(delivery => delivery.PlannedFor).ThenByDescending(delivery => delivery.Id).Take(MostShown + 1)
+            .Select(delivery => new { delivery.Id, delivery.ChannelId, delivery.PostId, Title = delivery.Post!.Title, delivery.Act, delivery.State, delivery.Held, delivery.PlannedFor, delivery.NextAttemptAt, delivery.DeliveredAt, delivery.Target, delivery.Answer, delivery.Sent, delivery.Counts }).ToListAsync(cancellation);
         var items = rows.Take(MostShown).Select(row => new TimeLineItem(row.Id, row.ChannelId, row.PostId, row.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.DeliveredAt ?? (row.State == DeliveryState.Queued ? row.NextAttemptAt : row.PlannedFor), row.Target, row.Answer, row.Counts));
         return TypedResults.Ok(new TimeLineView([.. items], rows.Count > MostShown));
     }
@@ -49,7 +49,7 @@ internal static class ChannelDeliveryEndpoints
 
     private static async Task<Results<Ok<ChannelDeliveryView>, NotFound>> Get(long site, long delivery, AntiphonContext database, PostFactsReader facts, IEnumerable<IChannelSender> senders, TimeProvider clock, CancellationToken cancellation)
     {
-        var row = await Whole(database).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
+        var row = await Whole(database).FirstOrDefaultAsync(channelDelivery => channelDelivery.Id == delivery && channelDelivery.SiteId == site, cancellation);
         if (row is null) return TypedResults.NotFound();
         var isSent = row.Attempts > 0 && row.Sent is not null;
         var text = isSent || row.Post is null ? row.Sent ?? string.Empty : await ToBeSentAsync(row, database, facts, senders, cancellation);
@@ -57,11 +57,11 @@ internal static class ChannelDeliveryEndpoints
         return TypedResults.Ok(new ChannelDeliveryView(
             row.Id, row.ChannelId, row.Channel.Kind, row.Channel.Name, row.PostId, row.Post?.Title ?? EventOf(row.Sent), row.Act, row.State, row.Held, row.PlannedFor, row.State is DeliveryState.Queued or DeliveryState.Retrying ? row.NextAttemptAt : null, row.DeliveredAt,
             row.Attempts, row.Target, row.Answer, row.ReceivedAddress, text, isSent, counts ? row.Channel.Settings.Count.Of(text) : null, counts ? row.Channel.Settings.Count.Limit : null,
-            [.. row.Tried.OrderByDescending(one => one.Id).Select(one => new ChannelAttemptView(one.At, one.Milliseconds, one.Outcome, one.Answer))], row.Turn, row.Channel.Settings.Variants.Count + 1, row.Counts, row.CountedAt,
+            [.. row.Tried.OrderByDescending(attempt => attempt.Id).Select(attempt => new ChannelAttemptView(attempt.At, attempt.Milliseconds, attempt.Outcome, attempt.Answer))], row.Turn, row.Channel.Settings.Variants.Count + 1, row.Counts, row.CountedAt,
             row.State == DeliveryState.Queued ? await ChannelPacing.FullUntilAsync(database, row.Channel, clock.GetUtcNow(), cancellation) : null));
     }
 
-    private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) => PublishedDeliveries.Whole(database).AsNoTracking().AsSplitQuery().Include(one => one.Tried);
+    private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) => PublishedDeliveries.Whole(database).AsNoTracking().AsSplitQuery().Include(delivery => delivery.Tried);
 
     private static async Task<string> ToBeSentAsync(ChannelDelivery row, AntiphonContext database, PostFactsReader facts, IEnumerable<IChannelSender> senders, CancellationToken cancellation)
     {
@@ -74,7 +74,7 @@ internal static class ChannelDeliveryEndpoints
     {
         // Read and written while nobody else writes, so that a worker takes it up either before, and it is refused here, or after, and brings the change.
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        var row = await database.ChannelDeliveries.Include(one => one.Channel.Site).FirstOrDefaultAsync(one => one.Id == delivery && one.SiteId == site, cancellation);
+        var row = await database.ChannelDeliveries.Include(channelDelivery => channelDelivery.Channel.Site).FirstOrDefaultAsync(channelDelivery => channelDelivery.Id == delivery && channelDelivery.SiteId == site, cancellation);
         if (row is null) return TypedResults.NotFound();
         if (row.State == DeliveryState.Sending) return FieldProblem.For("state", "It is being sent at this moment; look again in a minute.");
         if (row.State is not (DeliveryState.Queued or DeliveryState.Retrying)) return FieldProblem.For("state", "Only what waits can be changed.");
@@ -106,25 +106,25 @@ internal static class ChannelDeliveryEndpoints
 
     private static async Task<Results<NoContent, NotFound>> Cancel(long site, long delivery, AntiphonContext database, CancellationToken cancellation)
     {
-        var changed = await database.ChannelDeliveries.Where(one => one.Id == delivery && one.SiteId == site && (one.State == DeliveryState.Queued || one.State == DeliveryState.Retrying))
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Cancelled).SetProperty(one => one.Answer, "Cancelled by the team."), cancellation);
+        var changed = await database.ChannelDeliveries.Where(channelDelivery => channelDelivery.Id == delivery && channelDelivery.SiteId == site && (channelDelivery.State == DeliveryState.Queued || channelDelivery.State == DeliveryState.Retrying))
+            .ExecuteUpdateAsync(set => set.SetProperty(channelDelivery => channelDelivery.State, DeliveryState.Cancelled).SetProperty(channelDelivery => channelDelivery.Answer, "Cancelled by the team."), cancellation);
         return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
     }
 
     private static async Task<Results<NoContent, NotFound>> Retry(long site, long delivery, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
-        var changed = await AgainAsync(database.ChannelDeliveries.Where(one => one.Id == delivery && one.SiteId == site && (one.State == DeliveryState.Failed || one.State == DeliveryState.Cancelled || one.State == DeliveryState.Retrying)), clock, cancellation);
+        var changed = await AgainAsync(database.ChannelDeliveries.Where(channelDelivery => channelDelivery.Id == delivery && channelDelivery.SiteId == site && (channelDelivery.State == DeliveryState.Failed || channelDelivery.State == DeliveryState.Cancelled || channelDelivery.State == DeliveryState.Retrying)), clock, cancellation);
         signal.Wake();
         return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
     }
 
     private static async Task<Ok<List<FailureCause>>> Failures(long site, AntiphonContext database, CancellationToken cancellation) =>
-        TypedResults.Ok(await database.ChannelDeliveries.Where(one => one.SiteId == site && one.State == DeliveryState.Failed && one.Channel.ArchivedAt == null).GroupBy(one => new { one.ChannelId, one.Answer })
-            .Select(group => new FailureCause(group.Key.ChannelId, group.Key.Answer ?? string.Empty, group.Count(), group.Max(one => one.PlannedFor))).ToListAsync(cancellation));
+        TypedResults.Ok(await database.ChannelDeliveries.Where(delivery => delivery.SiteId == site && delivery.State == DeliveryState.Failed && delivery.Channel.ArchivedAt == null).GroupBy(delivery => new { delivery.ChannelId, delivery.Answer })
+            .Select(group => new FailureCause(group.Key.ChannelId, group.Key.Answer ?? string.Empty, group.Count(), group.Max(delivery => delivery.PlannedFor))).ToListAsync(cancellation));
 
     private static async Task<Ok<TouchedView>> RetryCause(long site, long channel, RetryRequest request, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
-        var changed = await AgainAsync(database.ChannelDeliveries.Where(one => one.SiteId == site && one.ChannelId == channel && one.State == DeliveryState.Failed && (request.Answer == null || one.Answer == request.Answer)), clock, cancellation);
+        var changed = await AgainAsync(database.ChannelDeliveries.Where(delivery => delivery.SiteId == site && delivery.ChannelId == channel && delivery.State == DeliveryState.Failed && (request.Answer == null || delivery.Answer == request.Answer)), clock, cancellation);
         signal.Wake();
         return TypedResults.Ok(new TouchedView(changed));
     }
@@ -133,8 +133,8 @@ internal static class ChannelDeliveryEndpoints
     private static Task<int> AgainAsync(IQueryable<ChannelDelivery> rows, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        return rows.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => one.Attempts > 1 ? 1 : one.Attempts)
-            .SetProperty(one => one.HeldUntil, (DateTimeOffset?)null).SetProperty(one => one.Unfinished, 0), cancellation);
+        return rows.ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.State, DeliveryState.Queued).SetProperty(delivery => delivery.NextAttemptAt, now).SetProperty(delivery => delivery.Attempts, delivery => delivery.Attempts > 1 ? 1 : delivery.Attempts)
+            .SetProperty(delivery => delivery.HeldUntil, (DateTimeOffset?)null).SetProperty(delivery => delivery.Unfinished, 0), cancellation);
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> CountNow(long site, long delivery, AnswerCounts counts, CancellationToken cancellation) => await counts.CountNowAsync(site, delivery, cancellation) switch

@@ -48,14 +48,14 @@ internal static class ChannelSetupEndpoints
     {
         var since = clock.GetUtcNow() - Lately;
         DeliveryState[] open = [DeliveryState.Queued, DeliveryState.Sending, DeliveryState.Retrying];
-        var rows = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var counts = await database.ChannelDeliveries.Where(one => one.SiteId == site && (open.Contains(one.State) || one.PlannedFor > since)).GroupBy(one => one.ChannelId).Select(group => new
+        var rows = await database.Channels.AsNoTracking().Where(channel => channel.SiteId == site && channel.ArchivedAt == null).OrderBy(channel => channel.Id).ToListAsync(cancellation);
+        var counts = await database.ChannelDeliveries.Where(delivery => delivery.SiteId == site && (open.Contains(delivery.State) || delivery.PlannedFor > since)).GroupBy(delivery => delivery.ChannelId).Select(group => new
         {
             group.Key,
-            Open = group.Count(one => open.Contains(one.State)),
-            Failed = group.Count(one => one.State == DeliveryState.Failed),
-            Next = group.Where(one => open.Contains(one.State) && one.Held == null).Min(one => (DateTimeOffset?)one.NextAttemptAt),
-            Last = group.Max(one => one.DeliveredAt),
+            Open = group.Count(delivery => open.Contains(delivery.State)),
+            Failed = group.Count(delivery => delivery.State == DeliveryState.Failed),
+            Next = group.Where(delivery => open.Contains(delivery.State) && delivery.Held == null).Min(delivery => (DateTimeOffset?)delivery.NextAttemptAt),
+            Last = group.Max(delivery => delivery.DeliveredAt),
         }).ToDictionaryAsync(group => group.Key, cancellation);
         var full = new Dictionary<long, DateTimeOffset?>();
         foreach (var row in rows.Where(row => counts.ContainsKey(row.Id))) full[row.Id] = await ChannelPacing.FullUntilAsync(database, row, clock.GetUtcNow(), cancellation);
@@ -87,7 +87,7 @@ internal static class ChannelSetupEndpoints
     {
         var posts = new List<Post>();
         // Read from the newest until there are enough; the choice of a channel is no query.
-        await foreach (var post in database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(now).Where(one => one.SiteId == channel.SiteId).OrderByDescending(one => one.ListedAt).AsAsyncEnumerable().WithCancellation(cancellation))
+        await foreach (var post in database.Posts.Include(row => row.Blog.Site).Include(row => row.Blog.Following).PublicAt(now).Where(row => row.SiteId == channel.SiteId).OrderByDescending(row => row.ListedAt).AsAsyncEnumerable().WithCancellation(cancellation))
         {
             if (channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null) posts.Add(post);
             if (posts.Count == request.Older) break;
@@ -125,8 +125,8 @@ internal static class ChannelSetupEndpoints
         (found.ArchivedAt, found.Secret, found.SecretBefore) = (clock.GetUtcNow(), null, null);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         await database.SaveChangesAsync(cancellation);
-        await database.ChannelDeliveries.Where(one => one.ChannelId == channel && (one.State == DeliveryState.Queued || one.State == DeliveryState.Retrying))
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Cancelled).SetProperty(one => one.Answer, "The channel was taken off."), cancellation);
+        await database.ChannelDeliveries.Where(delivery => delivery.ChannelId == channel && (delivery.State == DeliveryState.Queued || delivery.State == DeliveryState.Retrying))
+            .ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.State, DeliveryState.Cancelled).SetProperty(delivery => delivery.Answer, "The channel was taken off."), cancellation);
         await transaction.CommitAsync(cancellation);
         return TypedResults.NoContent();
     }
@@ -147,34 +147,34 @@ internal static class ChannelSetupEndpoints
         return TypedResults.Ok(new ChannelSecretView(secret, found.SecretBeforeUntil));
     }
 
-    private static Task<Results<NoContent, NotFound>> Pause(long site, long channel, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) => SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.Id == channel), clock.GetUtcNow(), cancellation);
+    private static Task<Results<NoContent, NotFound>> Pause(long site, long channel, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) => SetPausedAsync(database.Channels.Where(row => row.SiteId == site && row.Id == channel), clock.GetUtcNow(), cancellation);
 
     private static async Task<Results<NoContent, NotFound>> Resume(long site, long channel, AntiphonContext database, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
         // What failed in a way that may pass is tried at once, not when its pause would have ended.
-        await database.ChannelDeliveries.Where(one => one.SiteId == site && one.ChannelId == channel && one.State == DeliveryState.Retrying).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, one => Math.Min(one.Attempts, 3)), cancellation);
-        var done = await SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.Id == channel), null, cancellation);
+        await database.ChannelDeliveries.Where(delivery => delivery.SiteId == site && delivery.ChannelId == channel && delivery.State == DeliveryState.Retrying).ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.NextAttemptAt, now).SetProperty(delivery => delivery.Attempts, delivery => Math.Min(delivery.Attempts, 3)), cancellation);
+        var done = await SetPausedAsync(database.Channels.Where(row => row.SiteId == site && row.Id == channel), null, cancellation);
         signal.Wake();
         return done;
     }
 
     private static async Task<NoContent> PauseAll(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        await SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.PausedAt == null), clock.GetUtcNow(), cancellation);
+        await SetPausedAsync(database.Channels.Where(channel => channel.SiteId == site && channel.PausedAt == null), clock.GetUtcNow(), cancellation);
         return TypedResults.NoContent();
     }
 
     private static async Task<NoContent> ResumeAll(long site, AntiphonContext database, ChannelSignal signal, CancellationToken cancellation)
     {
-        await SetPausedAsync(database.Channels.Where(one => one.SiteId == site && one.PausedAt != null && one.PauseReason == null), null, cancellation);
+        await SetPausedAsync(database.Channels.Where(channel => channel.SiteId == site && channel.PausedAt != null && channel.PauseReason == null), null, cancellation);
         signal.Wake();
         return TypedResults.NoContent();
     }
 
     private static async Task<Results<NoContent, NotFound>> SetPausedAsync(IQueryable<Channel> channels, DateTimeOffset? at, CancellationToken cancellation)
     {
-        var changed = await channels.Where(one => one.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.PausedAt, at).SetProperty(one => one.PauseReason, (string?)null).SetProperty(one => one.FailuresInRow, 0).SetProperty(one => one.FailedAt, (DateTimeOffset?)null), cancellation);
+        var changed = await channels.Where(channel => channel.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(channel => channel.PausedAt, at).SetProperty(channel => channel.PauseReason, (string?)null).SetProperty(channel => channel.FailuresInRow, 0).SetProperty(channel => channel.FailedAt, (DateTimeOffset?)null), cancellation);
         return changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
     }
 
@@ -182,12 +182,12 @@ internal static class ChannelSetupEndpoints
     {
         var (template, problem) = TextTemplate.Read(request.Template);
         if (template is null) return FieldProblem.For("template", problem!);
-        var post = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Where(one => one.SiteId == site && one.Status == PostStatus.Published && one.Blog.Following == null).OrderByDescending(one => one.ListedAt).FirstOrDefaultAsync(cancellation);
+        var post = await database.Posts.AsNoTracking().Include(row => row.Blog.Site).Where(row => row.SiteId == site && row.Status == PostStatus.Published && row.Blog.Following == null).OrderByDescending(row => row.ListedAt).FirstOrDefaultAsync(cancellation);
         if (post is null) return FieldProblem.For("template", "There is no published post yet to show it with.");
         var settings = new ChannelSettings(string.Empty, ChannelChoice.Everything, ChannelWhen.AtOnce, ChannelTiming.Always, request.Template) { CampaignSource = request.CampaignSource, Campaign = request.Campaign };
         var composed = Composer.Compose(template, facts.Of(post, settings, ChannelKind.Social), request.Count);
         return TypedResults.Ok(new CountedView(composed.Text, composed.Count, request.Count.Limit, composed.Shortened, post.Title));
     }
 
-    private static Task<Channel?> FindAsync(long site, long channel, AntiphonContext database, CancellationToken cancellation) => database.Channels.FirstOrDefaultAsync(one => one.SiteId == site && one.Id == channel && one.ArchivedAt == null, cancellation);
+    private static Task<Channel?> FindAsync(long site, long channel, AntiphonContext database, CancellationToken cancellation) => database.Channels.FirstOrDefaultAsync(row => row.SiteId == site && row.Id == channel && row.ArchivedAt == null, cancellation);
 }

@@ -39,7 +39,7 @@ internal static class PostChannelEndpoints
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long post, long channel, SendRequest request, AntiphonContext database, ChannelPlanner planner, ChannelSignal signal, TimeProvider clock, CancellationToken cancellation)
     {
         var found = await FindAsync(site, post, database.Posts, cancellation);
-        var to = await database.Channels.FirstOrDefaultAsync(one => one.Id == channel && one.SiteId == site && one.ArchivedAt == null, cancellation);
+        var to = await database.Channels.FirstOrDefaultAsync(row => row.Id == channel && row.SiteId == site && row.ArchivedAt == null, cancellation);
         if (found is null || to is null) return TypedResults.NotFound();
         if (!found.IsPublicAt(clock.GetUtcNow())) return FieldProblem.For("post", "Publish the post first; then it can be sent.");
         await planner.SendAgainAsync(found, to, request.Text, cancellation);
@@ -49,5 +49,5 @@ internal static class PostChannelEndpoints
     }
 
     private static Task<Post?> FindAsync(long site, long post, IQueryable<Post> posts, CancellationToken cancellation) =>
-        posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        posts.Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Id == post && row.SiteId == site, cancellation);
 }

@@ -52,17 +52,17 @@ internal static class CommentEndpoints
     private static async Task<Results<Ok<DecisionView>, NotFound, ProblemHttpResult>> Decide(long site, long comment, DecisionRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds)
     {
         if (await decisions.DecideAsync(site, comment, request.Standing, request.Seen, await deeds.DoerAsync(http), http.RequestAborted) is { } decided) return TypedResults.Ok(decided);
-        var standing = await database.Comments.Where(one => one.Id == comment && one.SiteId == site).Select(one => (CommentStanding?)one.Standing).FirstOrDefaultAsync(http.RequestAborted);
+        var standing = await database.Comments.Where(row => row.Id == comment && row.SiteId == site).Select(row => (CommentStanding?)row.Standing).FirstOrDefaultAsync(http.RequestAborted);
         if (standing is null) return TypedResults.NotFound();
         return TypedResults.Problem("Look at it again before deciding.", title: $"Somebody decided in the meantime: the comment is {standing.ToString()!.ToLowerInvariant()} now.", statusCode: StatusCodes.Status409Conflict, type: "decided-meanwhile");
     }
 
     private static async Task<Results<Ok<ThreadComment>, NotFound>> Answer(long site, long comment, AnswerRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds, ReaderTelling telling, IKeySource keys, TimeProvider clock)
     {
-        var parent = await database.Comments.SingleOrDefaultAsync(one => one.Id == comment && one.SiteId == site);
+        var parent = await database.Comments.SingleOrDefaultAsync(row => row.Id == comment && row.SiteId == site);
         if (parent is null) return TypedResults.NotFound();
         var person = http.Member().PersonId;
-        var writer = await database.Users.SingleAsync(one => one.Id == person);
+        var writer = await database.Users.SingleAsync(row => row.Id == person);
         var now = clock.GetUtcNow();
         var answer = new Comment
         {
@@ -90,7 +90,7 @@ internal static class CommentEndpoints
 
     private static async Task<IResult> ShowPicture(long site, long comment, HttpContext http, AntiphonContext database, PictureMaking making)
     {
-        var picture = await database.Comments.AsNoTracking().Where(one => one.Id == comment && one.SiteId == site).Select(one => one.Picture).FirstOrDefaultAsync(http.RequestAborted);
+        var picture = await database.Comments.AsNoTracking().Where(row => row.Id == comment && row.SiteId == site).Select(row => row.Picture).FirstOrDefaultAsync(http.RequestAborted);
         if (picture is null) return TypedResults.NotFound();
         http.Response.Headers.CacheControl = "private, max-age=300";
         return TypedResults.PhysicalFile(await making.FileAsync(picture, new PictureVariant(PictureVariant.UsualWidth), http.RequestAborted), "image/webp");
@@ -108,7 +108,7 @@ internal static class CommentEndpoints
 
     private static async Task<Ok<ThreadSnippetView>> MakeSnippet(long site, ThreadSnippetRequest request, AntiphonContext database, IOptions<AntiphonOptions> options)
     {
-        var key = await database.Sites.Where(one => one.Id == site).Select(one => one.PublicKey).SingleAsync();
+        var key = await database.Sites.Where(row => row.Id == site).Select(row => row.PublicKey).SingleAsync();
         return TypedResults.Ok(ThreadSnippet.Make(options.Value, key, request));
     }
 }

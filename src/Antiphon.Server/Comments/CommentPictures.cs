@@ -29,7 +29,7 @@ internal sealed class CommentPictures(AntiphonContext database, PictureReceiving
     /// <summary>Removes pictures with their files.</summary>
     public async Task RemoveAsync(IReadOnlyCollection<long> ids, CancellationToken cancellation)
     {
-        foreach (var picture in await database.Pictures.Where(one => ids.Contains(one.Id)).ToListAsync(cancellation)) await library.RemoveAsync(picture, cancellation);
+        foreach (var picture in await database.Pictures.Where(row => ids.Contains(row.Id)).ToListAsync(cancellation)) await library.RemoveAsync(picture, cancellation);
     }
 
     /// <summary>The file of a form; null unless the thread takes pictures and one was chosen.</summary>

@@ -41,12 +41,12 @@ internal static class CommentSettingsEndpoints
         if (request.Settings.Problem() is { } problem) return FieldProblem.For($"settings.{problem.Setting}", problem.Remedy);
         if (request.BlogId is { } blog)
         {
-            if (await database.Blogs.FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+            if (await database.Blogs.FirstOrDefaultAsync(row => row.Id == blog && row.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
             found.CommentSettings = request.Settings;
         }
-        else (await database.Sites.SingleAsync(one => one.Id == site, cancellation)).CommentSettings = request.Settings;
+        else (await database.Sites.SingleAsync(row => row.Id == site, cancellation)).CommentSettings = request.Settings;
 
-        var isSharingChanged = database.ChangeTracker.Entries<Site>().Any(entry => entry.Property(one => one.CommentSettings).OriginalValue.SharesLearning != entry.Entity.CommentSettings.SharesLearning);
+        var isSharingChanged = database.ChangeTracker.Entries<Site>().Any(entry => entry.Property(row => row.CommentSettings).OriginalValue.SharesLearning != entry.Entity.CommentSettings.SharesLearning);
         await database.SaveChangesAsync(cancellation);
         if (isSharingChanged) filters.Forget(site);
         return TypedResults.Ok(await ViewAsync(site, database, cancellation));
@@ -54,27 +54,27 @@ internal static class CommentSettingsEndpoints
 
     private static async Task<CommentSettingsView> ViewAsync(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
-        var blogs = await database.Blogs.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
+        var blogs = await database.Blogs.AsNoTracking().Where(blog => blog.SiteId == site).OrderBy(blog => blog.Id).ToListAsync(cancellation);
         // Told by how details are stored, so that the database counts them however many there are.
-        var layers = await database.Posts.Where(one => one.SiteId == site).GroupBy(one => one.BlogId).Select(group => new
+        var layers = await database.Posts.Where(post => post.SiteId == site).GroupBy(post => post.BlogId).Select(group => new
         {
             group.Key,
             All = group.Count(),
-            Off = group.Count(one => EF.Functions.Like((string)(object)one.Details, StoredOff)),
-            On = group.Count(one => !EF.Functions.Like((string)(object)one.Details, StoredOff) && EF.Functions.Like((string)(object)one.Details, StoredOn)),
+            Off = group.Count(post => EF.Functions.Like((string)(object)post.Details, StoredOff)),
+            On = group.Count(post => !EF.Functions.Like((string)(object)post.Details, StoredOff) && EF.Functions.Like((string)(object)post.Details, StoredOn)),
         }).ToDictionaryAsync(group => group.Key, group => (group.All, group.Off, group.On), cancellation);
         return new CommentSettingsView(
             CommentSettings.Usual, owner.CommentSettings, [.. blogs.Select(blog => new BlogLayer(blog.Id, blog.Name, blog.CommentSettings, EffectiveSettings.Of(owner.CommentSettings, blog.CommentSettings), layers.GetValueOrDefault(blog.Id).All, layers.GetValueOrDefault(blog.Id).Off, layers.GetValueOrDefault(blog.Id).On))]);
     }
 
     private static async Task<Ok<IReadOnlyList<CommentRule>>> GetRules(long site, AntiphonContext database, CancellationToken cancellation) =>
-        TypedResults.Ok<IReadOnlyList<CommentRule>>(await database.Sites.Where(one => one.Id == site).Select(one => one.CommentRules).SingleAsync(cancellation));
+        TypedResults.Ok<IReadOnlyList<CommentRule>>(await database.Sites.Where(row => row.Id == site).Select(row => row.CommentRules).SingleAsync(cancellation));
 
     private static async Task<Results<Ok<IReadOnlyList<CommentRule>>, ValidationProblem>> PutRules(long site, RulesRequest request, AntiphonContext database, CancellationToken cancellation)
     {
         if (Problem(request.Rules) is { } problem) return problem;
-        var owner = await database.Sites.SingleAsync(one => one.Id == site, cancellation);
+        var owner = await database.Sites.SingleAsync(row => row.Id == site, cancellation);
         owner.CommentRules = [.. request.Rules];
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Ok<IReadOnlyList<CommentRule>>(owner.CommentRules);
@@ -95,18 +95,18 @@ internal static class CommentSettingsEndpoints
     private static async Task<Results<Ok<RulesTrial>, ValidationProblem>> TryRules(long site, RulesRequest request, AntiphonContext database, SiteFilters filters, CancellationToken cancellation)
     {
         if (Problem(request.Rules) is { } problem) return problem;
-        var settings = EffectiveSettings.Of(await database.Sites.Where(one => one.Id == site).Select(one => one.CommentSettings).SingleAsync(cancellation));
+        var settings = EffectiveSettings.Of(await database.Sites.Where(row => row.Id == site).Select(row => row.CommentSettings).SingleAsync(cancellation));
         var deciding = new CommentDeciding(request.Rules, settings);
-        var rows = await database.Comments.AsNoTracking().Where(one => one.SiteId == site && !one.IsTeam && one.Standing != CommentStanding.Deleted).OrderByDescending(one => one.Id).Take(TriedComments)
-            .Select(one => new { Comment = one, one.Thread.Title }).ToListAsync(cancellation);
+        var rows = await database.Comments.AsNoTracking().Where(comment => comment.SiteId == site && !comment.IsTeam && comment.Standing != CommentStanding.Deleted).OrderByDescending(comment => comment.Id).Take(TriedComments)
+            .Select(comment => new { Comment = comment, comment.Thread.Title }).ToListAsync(cancellation);
         var filter = await filters.OfAsync(site, cancellation);
         var known = PublishedBefore([.. rows.Select(row => row.Comment)]);
         var tried = rows.Select(row => (row.Comment, row.Title, Trace: deciding.Decide(FactsOf(row.Comment, known[row.Comment.Id], filter)))).ToList();
-        var counts = Enum.GetValues<CommentAct>().ToDictionary(act => act, act => tried.Count(one => one.Trace.Act == act));
-        var changed = tried.Where(one => Differs(one.Comment, one.Trace.Act)).ToList();
+        var counts = Enum.GetValues<CommentAct>().ToDictionary(act => act, act => tried.Count(pair => pair.Trace.Act == act));
+        var changed = tried.Where(pair => Differs(pair.Comment, pair.Trace.Act)).ToList();
         return TypedResults.Ok(new RulesTrial(
             tried.Count, counts[CommentAct.Publish], counts[CommentAct.Wait], counts[CommentAct.Spam], counts[CommentAct.Refuse], changed.Count,
-            [.. changed.Take(50).Select(one => new TriedComment(one.Comment.Id, one.Comment.Author, Shortened.ToLength(one.Comment.Text.ReplaceLineEndings(" "), 140), one.Title, one.Comment.Standing, one.Trace))]));
+            [.. changed.Take(50).Select(pair => new TriedComment(pair.Comment.Id, pair.Comment.Author, Shortened.ToLength(pair.Comment.Text.ReplaceLineEndings(" "), 140), pair.Title, pair.Comment.Standing, pair.Trace))]));
     }
 
     private static CommentFacts FactsOf(Comment comment, int publishedBefore, SpamFilter filter) => new(
@@ -118,7 +118,7 @@ internal static class CommentSettingsEndpoints
     {
         var seen = new Dictionary<string, int>();
         var before = new Dictionary<long, int>();
-        foreach (var comment in comments.OrderBy(one => one.Id))
+        foreach (var comment in comments.OrderBy(row => row.Id))
         {
             before[comment.Id] = comment.Mail is null ? 0 : seen.GetValueOrDefault(comment.Mail);
             if (comment.Mail is not null && comment.Standing == CommentStanding.Public) seen[comment.Mail] = seen.GetValueOrDefault(comment.Mail) + 1;

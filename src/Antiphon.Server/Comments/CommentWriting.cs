@@ -75,8 +75,8 @@ internal sealed class CommentWriting(
         var mail = submission.Mail.Trim().ToLowerInvariant();
         return settings.Writers switch
         {
-            CommentWriters.Named when !settings.NamedReaders.Any(one => string.Equals(one.Trim(), mail, StringComparison.OrdinalIgnoreCase)) => ReaderTexts.For(language).ForNamed,
-            CommentWriters.Subscribers when !await database.Subscribers.AnyAsync(one => one.SiteId == site.Id && one.Mail.ToLower() == mail && one.LeftAt == null, cancellation) => ReaderTexts.For(language).ForSubscribers,
+            CommentWriters.Named when !settings.NamedReaders.Any(text => string.Equals(text.Trim(), mail, StringComparison.OrdinalIgnoreCase)) => ReaderTexts.For(language).ForNamed,
+            CommentWriters.Subscribers when !await database.Subscribers.AnyAsync(subscriber => subscriber.SiteId == site.Id && subscriber.Mail.ToLower() == mail && subscriber.LeftAt == null, cancellation) => ReaderTexts.For(language).ForSubscribers,
             _ => null,
         };
     }
@@ -90,7 +90,7 @@ internal sealed class CommentWriting(
         var mail = Said.OrNull(submission.Mail)?.ToLowerInvariant();
         var answered = string.IsNullOrEmpty(submission.Answers)
             ? null
-            : await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.Key == submission.Answers && one.Standing == CommentStanding.Public, cancellation);
+            : await database.Comments.AsNoTracking().FirstOrDefaultAsync(row => row.ThreadId == thread.Id && row.Key == submission.Answers && row.Standing == CommentStanding.Public, cancellation);
         var comment = new Comment
         {
             Key = keys.NewKey(),
@@ -100,7 +100,7 @@ internal sealed class CommentWriting(
             RootId = answered?.RootId ?? answered?.Id,
             Author = Said.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
             Mail = mail,
-            IsConfirmed = mail is not null && submission.OwnerKey is { } device && await database.ProvenDevices.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail && one.OwnerKey == device, cancellation),
+            IsConfirmed = mail is not null && submission.OwnerKey is { } device && await database.ProvenDevices.AnyAsync(provenDevice => provenDevice.SiteId == site.Id && provenDevice.Mail == mail && provenDevice.OwnerKey == device, cancellation),
             Text = submission.Text.Trim(),
             Html = CommentBody.ToHtml(submission.Text),
             TextKey = readers.OfText(submission.Text),
@@ -125,7 +125,7 @@ internal sealed class CommentWriting(
     }
 
     private async Task<Comment?> SentBeforeAsync(CommentThread thread, string? key, CancellationToken cancellation) =>
-        key is null ? null : await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.SubmissionKey == key, cancellation);
+        key is null ? null : await database.Comments.AsNoTracking().FirstOrDefaultAsync(comment => comment.ThreadId == thread.Id && comment.SubmissionKey == key, cancellation);
 
     /// <summary>Stores it; the one that was faster where the same form was sent twice at once, otherwise null.</summary>
     private async Task<Comment?> StoreAsync(Site site, CommentThread thread, Comment comment, CommentSubmission submission, ReceivedPicture? picture, CancellationToken cancellation)
@@ -138,7 +138,7 @@ internal sealed class CommentWriting(
         if (submission.Follow.Length > 0 && comment.Standing != CommentStanding.Spam) await telling.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);
         if (comment.Standing == CommentStanding.Public) await telling.TellAsync(comment, cancellation);
         // A mail goes only to those who asked for something that needs it, so that the form sends nobody what they did not ask for.
-        var mustShow = comment.Trace!.Step == DecidingStep.Unconfirmed || (submission.Follow.Length > 0 && !await database.ConfirmedReaders.AnyAsync(one => one.SiteId == site.Id && one.Mail == comment.Mail, cancellation));
+        var mustShow = comment.Trace!.Step == DecidingStep.Unconfirmed || (submission.Follow.Length > 0 && !await database.ConfirmedReaders.AnyAsync(reader => reader.SiteId == site.Id && reader.Mail == comment.Mail, cancellation));
         if (comment.Mail is not null && !comment.IsConfirmed && comment.Standing != CommentStanding.Spam && mustShow) await confirming.AskAsync(site, comment, cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);

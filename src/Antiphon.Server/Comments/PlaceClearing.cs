@@ -16,11 +16,11 @@ internal sealed class PlaceClearing(IServiceScopeFactory scopes, TimeProvider cl
     {
         var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
-        await database.Comments.Where(one => (one.PlaceKey != null || one.NetworkKey != null) && one.CreatedAt <= until)
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null).SetProperty(one => one.NetworkKey, (string?)null), cancellation);
-        await database.CommentVotes.Where(one => one.PlaceKey != null && one.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
-        await database.CommentReactions.Where(one => one.PlaceKey != null && one.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
-        await database.WriterMarks.Where(one => one.Until <= now && (one.By == MarkedBy.Place || one.By == MarkedBy.Network)).ExecuteDeleteAsync(cancellation);
-        await database.CommentReports.Where(one => one.PlaceKey != null && one.MadeAt <= until).ExecuteUpdateAsync(set => set.SetProperty(one => one.PlaceKey, (string?)null), cancellation);
+        await database.Comments.Where(comment => (comment.PlaceKey != null || comment.NetworkKey != null) && comment.CreatedAt <= until)
+            .ExecuteUpdateAsync(set => set.SetProperty(comment => comment.PlaceKey, (string?)null).SetProperty(comment => comment.NetworkKey, (string?)null), cancellation);
+        await database.CommentVotes.Where(vote => vote.PlaceKey != null && vote.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(vote => vote.PlaceKey, (string?)null), cancellation);
+        await database.CommentReactions.Where(reaction => reaction.PlaceKey != null && reaction.GivenAt <= until).ExecuteUpdateAsync(set => set.SetProperty(reaction => reaction.PlaceKey, (string?)null), cancellation);
+        await database.WriterMarks.Where(mark => mark.Until <= now && (mark.By == MarkedBy.Place || mark.By == MarkedBy.Network)).ExecuteDeleteAsync(cancellation);
+        await database.CommentReports.Where(report => report.PlaceKey != null && report.MadeAt <= until).ExecuteUpdateAsync(set => set.SetProperty(report => report.PlaceKey, (string?)null), cancellation);
     }
 }

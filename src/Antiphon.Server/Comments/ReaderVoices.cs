@@ -27,20 +27,20 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         var mode = (await threads.RulesAsync(site, comment.Thread, cancellation)).Settings.Votes;
         if (mode == VoteMode.None || (mode == VoteMode.Up && isUp == false)) return null;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        var vote = await database.CommentVotes.FirstOrDefaultAsync(one => one.CommentId == comment.Id && one.ReaderKey == from.ReaderKey, cancellation);
+        var vote = await database.CommentVotes.FirstOrDefaultAsync(commentVote => commentVote.CommentId == comment.Id && commentVote.ReaderKey == from.ReaderKey, cancellation);
         if (isUp is not { } up)
         {
             if (vote is not null) database.CommentVotes.Remove(vote);
         }
         else if (vote is not null) vote.IsUp = up;
-        else if (await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && one.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
+        else if (await database.CommentVotes.CountAsync(commentVote => commentVote.CommentId == comment.Id && commentVote.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
         {
             database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, IsUp = up, GivenAt = clock.GetUtcNow() });
         }
 
         await database.SaveChangesAsync(cancellation);
-        comment.Up = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && one.IsUp, cancellation);
-        comment.Down = await database.CommentVotes.CountAsync(one => one.CommentId == comment.Id && !one.IsUp, cancellation);
+        comment.Up = await database.CommentVotes.CountAsync(commentVote => commentVote.CommentId == comment.Id && commentVote.IsUp, cancellation);
+        comment.Down = await database.CommentVotes.CountAsync(commentVote => commentVote.CommentId == comment.Id && !commentVote.IsUp, cancellation);
         comment.Best = WilsonBound.Of(comment.Up, comment.Down);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -61,9 +61,9 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         if (key.Length > 0 && comment?.ThreadId != thread.Id) return null;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var id = comment?.Id;
-        var given = database.CommentReactions.Where(one => one.ThreadId == thread.Id && one.CommentId == id && one.Sign == sign);
-        if (await given.FirstOrDefaultAsync(one => one.ReaderKey == from.ReaderKey, cancellation) is { } mine) database.CommentReactions.Remove(mine);
-        else if (await given.CountAsync(one => one.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
+        var given = database.CommentReactions.Where(reaction => reaction.ThreadId == thread.Id && reaction.CommentId == id && reaction.Sign == sign);
+        if (await given.FirstOrDefaultAsync(reaction => reaction.ReaderKey == from.ReaderKey, cancellation) is { } mine) database.CommentReactions.Remove(mine);
+        else if (await given.CountAsync(reaction => reaction.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
         {
             database.CommentReactions.Add(new CommentReaction { ThreadId = thread.Id, CommentId = id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, Sign = sign, GivenAt = clock.GetUtcNow() });
         }
@@ -71,7 +71,7 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         await database.SaveChangesAsync(cancellation);
         var count = await given.CountAsync(cancellation);
         if (comment is not null) comment.Reactions = new Dictionary<string, int>(comment.Reactions) { [sign] = count };
-        else (await database.Threads.SingleAsync(one => one.Id == thread.Id, cancellation)).Reactions = new Dictionary<string, int>(thread.Reactions) { [sign] = count };
+        else (await database.Threads.SingleAsync(commentThread => commentThread.Id == thread.Id, cancellation)).Reactions = new Dictionary<string, int>(thread.Reactions) { [sign] = count };
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return count;
@@ -82,8 +82,8 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
     {
         if (await FindAsync(site, key, cancellation) is not { } comment) return false;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        var reports = database.CommentReports.Where(one => one.CommentId == comment.Id);
-        if (await reports.AnyAsync(one => one.ReaderKey == from.ReaderKey, cancellation) || await reports.CountAsync(one => one.PlaceKey == from.PlaceKey, cancellation) >= MostFromOnePlace) return true;
+        var reports = database.CommentReports.Where(report => report.CommentId == comment.Id);
+        if (await reports.AnyAsync(report => report.ReaderKey == from.ReaderKey, cancellation) || await reports.CountAsync(report => report.PlaceKey == from.PlaceKey, cancellation) >= MostFromOnePlace) return true;
         database.CommentReports.Add(new CommentReport { CommentId = comment.Id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, Reason = reason, Words = words, MadeAt = clock.GetUtcNow() });
         comment.Reports++;
         var threshold = (await threads.RulesAsync(site, comment.Thread, cancellation)).Settings.ReportsToWait;
@@ -94,7 +94,7 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
     }
 
     private Task<Comment?> FindAsync(Site site, string key, CancellationToken cancellation) =>
-        database.Comments.Include(one => one.Thread).FirstOrDefaultAsync(one => one.SiteId == site.Id && one.Key == key && one.Standing == CommentStanding.Public, cancellation);
+        database.Comments.Include(comment => comment.Thread).FirstOrDefaultAsync(comment => comment.SiteId == site.Id && comment.Key == key && comment.Standing == CommentStanding.Public, cancellation);
 }
 
 /// <summary>Who votes or reports.</summary>

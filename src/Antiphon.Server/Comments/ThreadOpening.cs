@@ -38,7 +38,7 @@ internal sealed class ThreadOpening(AntiphonContext database, IKeySource keys, T
         {
             // Two first comments at once: the other one opened the thread.
             database.Entry(thread).State = EntityState.Detached;
-            return await database.Threads.SingleAsync(one => one.SiteId == site.Id && one.Identifier == thread.Identifier, cancellation);
+            return await database.Threads.SingleAsync(commentThread => commentThread.SiteId == site.Id && commentThread.Identifier == thread.Identifier, cancellation);
         }
     }
 }

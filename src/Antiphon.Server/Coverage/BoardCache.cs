@@ -23,14 +23,14 @@ internal sealed class BoardCache(IServiceScopeFactory scopes, TimeProvider clock
     public void Dispose() => _cache.Dispose();
 
     private Task<Source<BoardPosts>?> LookAsync(long site, CancellationToken cancellation) => Source<BoardPosts>.LookAsync(
-        scopes, async services => (await services.GetRequiredService<AntiphonContext>().Sites.Where(one => one.Id == site).Select(one => one.ContentVersion).SingleAsync(cancellation), (inner, token) => MakeAsync(inner, site, token)));
+        scopes, async services => (await services.GetRequiredService<AntiphonContext>().Sites.Where(row => row.Id == site).Select(row => row.ContentVersion).SingleAsync(cancellation), (inner, token) => MakeAsync(inner, site, token)));
 
     private async Task<Made<BoardPosts>?> MakeAsync(IServiceProvider services, long site, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        var listings = await database.Listings.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).ToListAsync(cancellation);
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).SingleAsync(cancellation);
-        var candidates = await services.GetRequiredService<CandidateReader>().ReadAsync(site, database.Posts.Where(post => post.SiteId == site), CandidateNeeds.Of(listings.Select(one => one.Definition)), cancellation);
+        var listings = await database.Listings.AsNoTracking().Where(listing => listing.SiteId == site && listing.ArchivedAt == null).ToListAsync(cancellation);
+        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).SingleAsync(cancellation);
+        var candidates = await services.GetRequiredService<CandidateReader>().ReadAsync(site, database.Posts.Where(post => post.SiteId == site), CandidateNeeds.Of(listings.Select(listing => listing.Definition)), cancellation);
         var posts = new BoardPosts(listings, candidates, SiteCulture.Local(clock.GetUtcNow(), zone), SiteCulture.ZoneOf(zone));
         return new Made<BoardPosts>(posts, candidates.Count + 1, posts.Until);
     }

@@ -53,22 +53,22 @@ internal sealed class BoardReader
     /// <summary>Reads the places of a site, and what they choose unless it is known still.</summary>
     public static async Task<BoardReader> ReadAsync(AntiphonContext database, BoardCache cache, long site, DateTimeOffset now, CancellationToken cancellation)
     {
-        var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var blogs = await database.Blogs.AsNoTracking().Include(one => one.Site).Include(one => one.Following).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var lengths = await database.FeedSettings.Where(one => one.SiteId == site && one.Subject == FeedSubject.Blog).ToDictionaryAsync(one => one.SubjectId, one => one.Entries, cancellation);
+        var listings = await database.Listings.AsNoTracking().Include(listing => listing.Sightings).Where(listing => listing.SiteId == site && listing.ArchivedAt == null).OrderBy(listing => listing.Id).ToListAsync(cancellation);
+        var blogs = await database.Blogs.AsNoTracking().Include(blog => blog.Site).Include(blog => blog.Following).Where(blog => blog.SiteId == site).OrderBy(blog => blog.Id).ToListAsync(cancellation);
+        var lengths = await database.FeedSettings.Where(settings => settings.SiteId == site && settings.Subject == FeedSubject.Blog).ToDictionaryAsync(settings => settings.SubjectId, settings => settings.Entries, cancellation);
         var posts = await cache.GetAsync(site, cancellation);
         // A listing made while this was read is on the board the next time.
-        return new BoardReader(database, now, [.. listings.Where(one => posts.Knows(one.Id))], blogs, posts, lengths)
+        return new BoardReader(database, now, [.. listings.Where(listing => posts.Knows(listing.Id))], blogs, posts, lengths)
         {
             Coming = await ComingAsync(database, site, now, cancellation),
-            Channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation),
+            Channels = await database.Channels.AsNoTracking().Where(channel => channel.SiteId == site && channel.ArchivedAt == null).OrderBy(channel => channel.Id).ToListAsync(cancellation),
         };
     }
 
     private static async Task<IReadOnlySet<long>> ComingAsync(AntiphonContext database, long site, DateTimeOffset now, CancellationToken cancellation)
     {
         var coming = new HashSet<long>();
-        foreach (var digest in await database.Digests.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null && one.NextAt != null).ToListAsync(cancellation))
+        foreach (var digest in await database.Digests.AsNoTracking().Where(row => row.SiteId == site && row.ArchivedAt == null && row.NextAt != null).ToListAsync(cancellation))
             coming.UnionWith((await NewPosts.OfAsync(digest, database, now, cancellation)).Select(post => post.Id));
         return coming;
     }
@@ -76,8 +76,8 @@ internal sealed class BoardReader
     /// <summary>Reads mails and threads of the rows whose marks are asked for next.</summary>
     public async Task ReadRowsAsync(IReadOnlyCollection<long> shown, CancellationToken cancellation)
     {
-        _mail = await MailAsync(_database.EditionPosts.Where(one => shown.Contains(one.PostId)), cancellation);
-        _channels = await ChannelsAsync(_database.ChannelDeliveries.Where(one => one.PostId != null && shown.Contains(one.PostId.Value)), cancellation);
+        _mail = await MailAsync(_database.EditionPosts.Where(post => shown.Contains(post.PostId)), cancellation);
+        _channels = await ChannelsAsync(_database.ChannelDeliveries.Where(delivery => delivery.PostId != null && shown.Contains(delivery.PostId.Value)), cancellation);
         _threads = await ThreadsAsync(_database, shown, cancellation);
     }
 
@@ -85,20 +85,20 @@ internal sealed class BoardReader
     public async Task<BoardSurvey> SurveyAsync(long site, CancellationToken cancellation)
     {
         DeliveryState[] unfinished = [DeliveryState.Queued, DeliveryState.Sending, DeliveryState.Retrying, DeliveryState.Failed];
-        var mails = await MailAsync(_database.EditionPosts.Where(one => one.Edition.SiteId == site && (one.Edition.State == EditionState.Sending || one.Edition.Failed > 0)), cancellation);
-        foreach (var (key, tally) in await ChannelsAsync(_database.ChannelDeliveries.Where(one => one.SiteId == site && one.PostId != null && unfinished.Contains(one.State)), cancellation))
+        var mails = await MailAsync(_database.EditionPosts.Where(post => post.Edition.SiteId == site && (post.Edition.State == EditionState.Sending || post.Edition.Failed > 0)), cancellation);
+        foreach (var (key, tally) in await ChannelsAsync(_database.ChannelDeliveries.Where(delivery => delivery.SiteId == site && delivery.PostId != null && unfinished.Contains(delivery.State)), cancellation))
         {
             var known = mails.GetValueOrDefault(key.Post) ?? DeliveryTally.None;
             mails[key.Post] = new DeliveryTally(known.Total + tally.Total, known.Open + tally.Open, known.Failed + tally.Failed);
         }
 
         return BoardSurvey.Of(
-            Posts.Ahead, [.. Listings.Select(one => (Posts.Chosen(one.Id), SightingSummary.StateOf(one.Sightings)))], WrittenHere.Select(blog => blog.Id).ToHashSet(), mails, await UnsentAsync(cancellation), _now);
+            Posts.Ahead, [.. Listings.Select(listing => (Posts.Chosen(listing.Id), SightingSummary.StateOf(listing.Sightings)))], WrittenHere.Select(blog => blog.Id).ToHashSet(), mails, await UnsentAsync(cancellation), _now);
     }
 
     private async Task<IReadOnlySet<long>> UnsentAsync(CancellationToken cancellation)
     {
-        var sent = await _database.EditionPosts.Where(one => Coming.Contains(one.PostId) && one.Edition.Total > one.Edition.Cancelled).Select(one => one.PostId).ToListAsync(cancellation);
+        var sent = await _database.EditionPosts.Where(post => Coming.Contains(post.PostId) && post.Edition.Total > post.Edition.Cancelled).Select(post => post.PostId).ToListAsync(cancellation);
         return Coming.Except(sent).ToHashSet();
     }
 
@@ -125,7 +125,7 @@ internal sealed class BoardReader
     {
         var fitting = Posts.Chosen(listing).Fitting;
         var shown = Posts.Chosen(listing).Entries.Count();
-        var at = fitting.ToList().FindIndex(one => one.Id == post);
+        var at = fitting.ToList().FindIndex(candidate => candidate.Id == post);
         if (at < 0) return [];
         var from = Math.Max(0, at - each);
         return [.. fitting.Skip(from).Take((2 * each) + 1).Select((one, index) => new NeighbourView(from + index + 1, one.Id, one.Title, from + index < shown))];
@@ -133,8 +133,8 @@ internal sealed class BoardReader
 
     private static async Task<Dictionary<long, DeliveryTally>> MailAsync(IQueryable<EditionPost> posts, CancellationToken cancellation)
     {
-        var rows = await posts.GroupBy(one => one.PostId)
-            .Select(group => new { group.Key, Total = group.Sum(one => one.Edition.Total - one.Edition.Cancelled), Delivered = group.Sum(one => one.Edition.Delivered), Failed = group.Sum(one => one.Edition.Failed) })
+        var rows = await posts.GroupBy(post => post.PostId)
+            .Select(group => new { group.Key, Total = group.Sum(post => post.Edition.Total - post.Edition.Cancelled), Delivered = group.Sum(post => post.Edition.Delivered), Failed = group.Sum(post => post.Edition.Failed) })
             .ToListAsync(cancellation);
         return rows.ToDictionary(row => row.Key, row => new DeliveryTally(row.Total, row.Total - row.Delivered - row.Failed, row.Failed));
     }
@@ -142,9 +142,9 @@ internal sealed class BoardReader
     // What was taken down or never needed to go is not counted; of one that was sent again the last time counts with the others.
     private static async Task<Dictionary<(long Channel, long Post), DeliveryTally>> ChannelsAsync(IQueryable<ChannelDelivery> deliveries, CancellationToken cancellation)
     {
-        var rows = await deliveries.Where(one => one.Act == DeliveryAct.Publish && one.State != DeliveryState.Cancelled && one.Channel.ArchivedAt == null)
-            .GroupBy(one => new { one.ChannelId, PostId = one.PostId!.Value })
-            .Select(group => new { group.Key.ChannelId, group.Key.PostId, Total = group.Count(), Delivered = group.Count(one => one.State == DeliveryState.Delivered), Failed = group.Count(one => one.State == DeliveryState.Failed) })
+        var rows = await deliveries.Where(delivery => delivery.Act == DeliveryAct.Publish && delivery.State != DeliveryState.Cancelled && delivery.Channel.ArchivedAt == null)
+            .GroupBy(delivery => new { delivery.ChannelId, PostId = delivery.PostId!.Value })
+            .Select(group => new { group.Key.ChannelId, group.Key.PostId, Total = group.Count(), Delivered = group.Count(delivery => delivery.State == DeliveryState.Delivered), Failed = group.Count(delivery => delivery.State == DeliveryState.Failed) })
             .ToListAsync(cancellation);
         return rows.ToDictionary(row => (row.ChannelId, row.PostId), row => new DeliveryTally(row.Total, row.Total - row.Delivered - row.Failed, row.Failed));
     }

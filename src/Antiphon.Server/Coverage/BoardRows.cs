@@ -38,11 +38,11 @@ internal sealed class BoardRows(AntiphonContext database, PostAddresses addresse
     private CoverageRow RowOf(Post post, BoardReader board)
     {
         var candidate = board.Posts.Find(post.Id)!;
-        var blog = post.Blog = board.Blogs.Single(one => one.Id == post.BlogId);
+        var blog = post.Blog = board.Blogs.Single(row => row.Id == post.BlogId);
         CellView[] cells =
         [
             .. board.Listings.Select(listing => ViewOf(board.InListing(candidate, listing))),
-            .. board.WrittenHere.Select(one => ViewOf(board.InFeed(candidate, one))),
+            .. board.WrittenHere.Select(row => ViewOf(board.InFeed(candidate, row))),
             ViewOf(board.InMail(candidate, blog.Following is null)),
             .. board.Channels.Select(channel => ViewOf(board.InChannel(candidate, channel.Id))),
             ViewOf(board.InComments(candidate, ThreadSettings.IsOpen(blog.Site, blog, post, null, clock.GetUtcNow()))),

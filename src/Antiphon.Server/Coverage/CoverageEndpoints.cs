@@ -59,7 +59,7 @@ internal static class CoverageEndpoints
         long site, long listing, long post, AntiphonContext database, BoardCache cache, TimeProvider clock, CancellationToken cancellation)
     {
         var board = await BoardReader.ReadAsync(database, cache, site, clock.GetUtcNow(), cancellation);
-        return TypedResults.Ok(board.Listings.Any(one => one.Id == listing) ? board.Neighbours(listing, post, 2) : []);
+        return TypedResults.Ok(board.Listings.Any(row => row.Id == listing) ? board.Neighbours(listing, post, 2) : []);
     }
 
     // A window must not cost a walk over all posts: what is off or due is little, and the rest is at hand in its order.
@@ -88,7 +88,7 @@ internal static class CoverageEndpoints
 
     private static PlaceView PlaceOf(Listing listing)
     {
-        var sighting = listing.Sightings.Where(one => one.SeenAt is not null).OrderByDescending(one => one.IsThere).ThenByDescending(one => one.SeenAt).FirstOrDefault();
+        var sighting = listing.Sightings.Where(row => row.SeenAt is not null).OrderByDescending(row => row.IsThere).ThenByDescending(row => row.SeenAt).FirstOrDefault();
         var address = sighting?.PageAddress ?? listing.PageAddress;
         var path = Uri.TryCreate(address, UriKind.Absolute, out var uri) ? uri.AbsolutePath : null;
         return new PlaceView($"listing-{listing.Id}", PlaceKind.Listing, listing.Name, path, listing.Id, null, address, sighting?.SeenAt);

@@ -29,7 +29,7 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
     /// <summary>A thread for every published post, one for a page that is no post, and a few hundred comments.</summary>
     public async Task AddAsync(Site site, string website)
     {
-        _deciders = await database.Memberships.Where(one => one.SiteId == site.Id && one.Role != SiteRole.Contributor).Select(one => one.PersonId).ToListAsync();
+        _deciders = await database.Memberships.Where(membership => membership.SiteId == site.Id && membership.Role != SiteRole.Contributor).Select(membership => membership.PersonId).ToListAsync();
         (site.CommentRules, site.CommentSettings) = (Rules, new CommentSettings(Votes: VoteMode.UpAndDown, Message: "We read everything before dawn. Be kind to each other, and to the owl.")
         {
             Reactions = ["★", "☾", "♥"],
@@ -71,15 +71,15 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
     // Votes on what is public, and a quarrel that readers have had enough of: one remark waits again, one was kept in spite of a report.
     private async Task AddVoicesAsync(Site site)
     {
-        var quarrel = await database.Comments.Where(one => one.SiteId == site.Id && one.Thread.Title.Contains("beer glass") && one.ParentId != null && !one.IsTeam).OrderBy(one => one.Id).Take(3).ToListAsync();
-        foreach (var comment in await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Public).ToListAsync())
+        var quarrel = await database.Comments.Where(row => row.SiteId == site.Id && row.Thread.Title.Contains("beer glass") && row.ParentId != null && !row.IsTeam).OrderBy(row => row.Id).Take(3).ToListAsync();
+        foreach (var comment in await database.Comments.Where(row => row.SiteId == site.Id && row.Standing == CommentStanding.Public).ToListAsync())
         {
             (comment.Up, comment.Down) = (_random.Next(8) * _random.Next(6), _random.Next(4) == 0 ? _random.Next(9) : 0);
             comment.Best = WilsonBound.Of(comment.Up, comment.Down);
             for (var vote = 0; vote < comment.Up + comment.Down; vote++) database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = $"demo-{vote}", IsUp = vote < comment.Up, GivenAt = comment.CreatedAt.AddHours(1) });
         }
 
-        foreach (var comment in await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Public && one.Id % 3 == 0).ToListAsync()) React(comment, "★", 1 + _random.Next(4));
+        foreach (var comment in await database.Comments.Where(row => row.SiteId == site.Id && row.Standing == CommentStanding.Public && row.Id % 3 == 0).ToListAsync()) React(comment, "★", 1 + _random.Next(4));
         if (quarrel.Count < 2) return;
         Report(quarrel[0], ReportReason.Hurtful, "This is about a person, not about the glass.");
         Report(quarrel[0], ReportReason.Hurtful, null);
@@ -104,15 +104,15 @@ internal sealed class DemoComments(AntiphonContext database, IKeySource keys, Po
     // What a team at work leaves behind: somebody banned, somebody trusted, a note, a question passed on, a choice kept, and what everybody wants to be told.
     private async Task AddWorkAsync(Site site)
     {
-        var people = await database.Memberships.Where(one => one.SiteId == site.Id).Select(one => new { one.PersonId, one.Person.DisplayName }).ToListAsync();
-        var (priya, dov) = (people.Find(one => one.DisplayName.StartsWith("Priya", StringComparison.Ordinal)), people.Find(one => one.DisplayName.StartsWith("Dov", StringComparison.Ordinal)));
+        var people = await database.Memberships.Where(membership => membership.SiteId == site.Id).Select(membership => new { membership.PersonId, membership.Person.DisplayName }).ToListAsync();
+        var (priya, dov) = (people.Find(row => row.DisplayName.StartsWith("Priya", StringComparison.Ordinal)), people.Find(row => row.DisplayName.StartsWith("Dov", StringComparison.Ordinal)));
         if (priya is null || dov is null) return;
         database.WriterMarks.Add(new WriterMark { SiteId = site.Id, By = MarkedBy.Host, Value = "lens-bargains.example", Shown = "lens-bargains.example", Mark = WriterMarkKind.Banned, MadeAt = now.AddDays(-9), MadeById = priya.PersonId });
         database.WriterMarks.Add(new WriterMark { SiteId = site.Id, By = MarkedBy.Mail, Value = "wilf-ormerod@fellside.example", Shown = "wilf-ormerod@fellside.example", Mark = WriterMarkKind.Trusted, MadeAt = now.AddDays(-30), MadeById = priya.PersonId });
         database.SavedViews.Add(new SavedView { SiteId = site.Id, PersonId = priya.PersonId, Name = "New, with links", Query = "choice=withLinks" });
-        var latest = await database.Comments.Where(one => one.SiteId == site.Id).MaxAsync(one => one.Id);
-        database.NoticeWishes.Add(new NoticeWish { SiteId = site.Id, PersonId = priya.PersonId, About = NoticeAbout.Waiting, QuietFrom = new TimeOnly(23, 0), QuietUntil = new TimeOnly(7, 0), ToldUpTo = latest, ReportsToldUpTo = await database.CommentReports.MaxAsync(one => one.Id) });
-        if (await database.Comments.Where(one => one.SiteId == site.Id && one.Standing == CommentStanding.Waiting).OrderBy(one => one.Id).Skip(1).FirstOrDefaultAsync() is not { } asked) return;
+        var latest = await database.Comments.Where(comment => comment.SiteId == site.Id).MaxAsync(comment => comment.Id);
+        database.NoticeWishes.Add(new NoticeWish { SiteId = site.Id, PersonId = priya.PersonId, About = NoticeAbout.Waiting, QuietFrom = new TimeOnly(23, 0), QuietUntil = new TimeOnly(7, 0), ToldUpTo = latest, ReportsToldUpTo = await database.CommentReports.MaxAsync(report => report.Id) });
+        if (await database.Comments.Where(comment => comment.SiteId == site.Id && comment.Standing == CommentStanding.Waiting).OrderBy(comment => comment.Id).Skip(1).FirstOrDefaultAsync() is not { } asked) return;
         asked.AssignedToId = dov.PersonId;
         database.CommentNotes.Add(new CommentNote { CommentId = asked.Id, PersonId = priya.PersonId, PersonName = priya.DisplayName, Text = "Dov, is this yours to answer?", At = now.AddHours(-5) });
     }

@@ -31,7 +31,7 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
     /// <summary>Adds everything; posts and subscribers are there.</summary>
     public async Task AddAsync(Site site)
     {
-        var each = await database.Digests.FirstAsync(one => one.SiteId == site.Id);
+        var each = await database.Digests.FirstAsync(digest => digest.SiteId == site.Id);
         // Some days ahead, so that it does not go out while somebody looks around.
         var day = now.AddDays(3).DayOfWeek;
         var weekly = new Digest
@@ -97,15 +97,15 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         };
         database.SignUpForms.Add(form);
         await database.SaveChangesAsync();
-        foreach (var one in await database.Subscribers.Where(one => one.SiteId == site.Id && one.Origin == SubscriberOrigin.Form).ToListAsync()) one.FormId = form.Id;
-        foreach (var one in await database.Subscribers.Where(one => one.SiteId == site.Id && one.Origin == SubscriberOrigin.List).ToListAsync()) one.Digests = [weekly.Id];
+        foreach (var one in await database.Subscribers.Where(subscriber => subscriber.SiteId == site.Id && subscriber.Origin == SubscriberOrigin.Form).ToListAsync()) one.FormId = form.Id;
+        foreach (var one in await database.Subscribers.Where(subscriber => subscriber.SiteId == site.Id && subscriber.Origin == SubscriberOrigin.List).ToListAsync()) one.Digests = [weekly.Id];
         await database.SaveChangesAsync();
     }
 
     private async Task AddEditionsAsync(Site site, Digest each, Digest weekly)
     {
         var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).ToListAsync();
-        var subscribers = await database.Subscribers.Where(one => one.SiteId == site.Id).ToListAsync();
+        var subscribers = await database.Subscribers.Where(subscriber => subscriber.SiteId == site.Id).ToListAsync();
         var sendings = posts.Take(PostsMailed).Select(post => (Digest: each, Occasion: $"post {post.Id}", At: post.PublishedAt!.Value, Posts: new List<Post> { post })).ToList();
         var zone = TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone);
         // From one to the next, as the clocks may have changed between two of them.
@@ -115,7 +115,7 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
             if (brought.Count > 0) sendings.Add((weekly, due.ToString("O", CultureInfo.InvariantCulture), due, brought));
         }
 
-        foreach (var sending in sendings.OrderBy(one => one.At)) Sent(sending.Digest, sending.Occasion, sending.At, sending.Posts, subscribers.Where(one => one.Digests is null == (sending.Digest == each)));
+        foreach (var sending in sendings.OrderBy(pair => pair.At)) Sent(sending.Digest, sending.Occasion, sending.At, sending.Posts, subscribers.Where(subscriber => subscriber.Digests is null == (sending.Digest == each)));
         await database.SaveChangesAsync();
     }
 
@@ -141,7 +141,7 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
             database.EditionLinks.Add(new EditionLink { Edition = edition, Key = keys.NewKey(12), Address = addresses.Of(post), Clicks = clicks, SecondClicks = digest.Settings.SecondSubject is null ? 0 : clicks * 2 / 3 });
         }
 
-        foreach (var one in receivers.Where(one => one.CreatedAt < at && (one.LeftAt is null || one.LeftAt > at))) database.Deliveries.Add(Sent(edition, one, at.AddSeconds(4)));
+        foreach (var one in receivers.Where(subscriber => subscriber.CreatedAt < at && (subscriber.LeftAt is null || subscriber.LeftAt > at))) database.Deliveries.Add(Sent(edition, one, at.AddSeconds(4)));
     }
 
     private Delivery Sent(Edition edition, Subscriber subscriber, DateTimeOffset at)

@@ -28,7 +28,7 @@ internal sealed class DemoForms(AntiphonContext database, DateTimeOffset now)
     /// <summary>Adds them to the context.</summary>
     public void Add(Site site, IReadOnlyCollection<Post> posts)
     {
-        database.Patterns.AddRange(Patterns.Select(one => new Pattern { SiteId = site.Id, Name = one.Name, BodyHtml = one.Body, Category = one.Category, Tags = [.. one.Tags] }));
+        database.Patterns.AddRange(Patterns.Select(pair => new Pattern { SiteId = site.Id, Name = pair.Name, BodyHtml = pair.Body, Category = pair.Category, Tags = [.. pair.Tags] }));
         site.FollowLinks = [new FollowLink("Quillmoor on Lantern", "https://lantern.example/@quillmoor"), new FollowLink("Sky pictures at Glasshouse", "https://glasshouse.example/quillmoor")];
         var asked = posts.First(post => post.Title.StartsWith("Volunteers", StringComparison.Ordinal));
         asked.BodyHtml += """<div class="block-question"></div><div class="block-subscribe"></div><div class="block-follow"></div>""";

@@ -31,7 +31,7 @@ internal sealed class DemoPictures(AntiphonContext database, PictureLibrary libr
         {
             var (picture, _) = await library.AddAsync(site.Id, name, NightPicture.Draw(kind, number++), alt, null, CancellationToken.None);
             if (title is null) continue;
-            var post = await database.Posts.FirstAsync(one => one.SiteId == site.Id && one.Title.StartsWith(title));
+            var post = await database.Posts.FirstAsync(row => row.SiteId == site.Id && row.Title.StartsWith(title));
             (post.PictureAddress, post.PictureAlt) = (library.AddressOf(picture!), alt);
         }
 

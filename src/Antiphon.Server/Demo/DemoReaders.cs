@@ -29,11 +29,11 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
         Add(site, "lapsed@bounce.example", "Lapsed Address", now.AddDays(-350), 0);
         foreach (var (name, days) in new[] { ("ada.furness", 41), ("brin.caley", 33), ("cato.wray", 20), ("della.moss", 12), ("enid.sharrow", 12), ("fenn.arkle", 5), ("greta.holm", 2) }) Add(site, $"{name}@fellside.example", null, now.AddDays(-days), 1);
         await database.SaveChangesAsync();
-        var left = await database.Subscribers.FirstAsync(one => one.Mail == "member8@quillmoor.example");
+        var left = await database.Subscribers.FirstAsync(subscriber => subscriber.Mail == "member8@quillmoor.example");
         left.LeftAt = now.AddDays(-60);
-        var lapsed = await database.Subscribers.FirstAsync(one => one.Mail == "lapsed@bounce.example");
+        var lapsed = await database.Subscribers.FirstAsync(subscriber => subscriber.Mail == "lapsed@bounce.example");
         (lapsed.Suppressed, lapsed.SuppressedAt, lapsed.LastReturn) = (Suppression.Bounce, now.AddDays(-2), "550 5.1.1 Nobody of that name");
-        var paused = await database.Subscribers.FirstAsync(one => one.Mail == "cato.wray@fellside.example");
+        var paused = await database.Subscribers.FirstAsync(subscriber => subscriber.Mail == "cato.wray@fellside.example");
         paused.PausedUntil = now.AddDays(16);
         await database.SaveChangesAsync();
     }

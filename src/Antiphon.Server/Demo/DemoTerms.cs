@@ -37,13 +37,13 @@ internal sealed class DemoTerms(AntiphonContext database)
     /// <summary>Adds them to the context.</summary>
     public void Add(Site site, Blog log, IReadOnlyCollection<Post> posts)
     {
-        database.Categories.AddRange(Categories.Select(one => new Category { SiteId = site.Id, Name = one.Name, Above = one.Above, Description = one.Description }));
-        database.Authors.AddRange(Authors.Select(one => new Author { SiteId = site.Id, Name = one.Name, About = one.About }));
+        database.Categories.AddRange(Categories.Select(pair => new Category { SiteId = site.Id, Name = pair.Name, Above = pair.Above, Description = pair.Description }));
+        database.Authors.AddRange(Authors.Select(pair => new Author { SiteId = site.Id, Name = pair.Name, About = pair.About }));
         database.Authors.Add(new Author { SiteId = site.Id, Name = "Ida Marsh", About = "A guest from the county group, who counts meteors and draws them.", Link = "https://ida-marsh.example/" });
         database.BlogFields.AddRange(Fields.Select((field, position) => new BlogField { Blog = log, Position = position, Definition = field }));
         foreach (var (title, instrument, seeing, seen) in Values)
         {
-            var post = posts.First(one => one.Title.StartsWith(title, StringComparison.Ordinal));
+            var post = posts.First(row => row.Title.StartsWith(title, StringComparison.Ordinal));
             post.OwnValues = [new("instrument", instrument), new("seeing", seeing), new("object", seen)];
         }
     }

@@ -34,7 +34,7 @@ internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clo
 
     private Task<Source<RenderedListing>?> LookAsync(ListingRequestView view, CancellationToken cancellation) => Source<RenderedListing>.LookAsync(scopes, async services =>
     {
-        var listing = await services.GetRequiredService<AntiphonContext>().Listings.AsNoTracking().Include(one => one.Site).Include(one => one.Look).FirstOrDefaultAsync(one => one.Key == view.Key, cancellation);
+        var listing = await services.GetRequiredService<AntiphonContext>().Listings.AsNoTracking().Include(row => row.Site).Include(row => row.Look).FirstOrDefaultAsync(row => row.Key == view.Key, cancellation);
         return listing is null ? null : (listing.Site.ContentVersion, (inner, token) => MakeAsync(inner, listing, view, token));
     });
 

@@ -1,3 +1,4 @@
+using System.Data.Common;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
@@ -16,7 +17,7 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
     private readonly MemoryCache _noted = new(new MemoryCacheOptions { SizeLimit = 10_000 });
     private static readonly TimeSpan NotedFor = TimeSpan.FromMinutes(10);
 
-    /// <summary>Notes the page a request comes from, when it is one of the site's. Never fails the request.</summary>
+    /// <summary>Notes the page a request comes from, when it is one of the site's. What keeps it from being stored is said in the log, not to the reader.</summary>
     public async Task NoteAsync(string key, HttpRequest request, IReadOnlyList<string> allowed)
     {
         if (PageOf(request, allowed) is not { } page || _noted.TryGetValue((key, page), out _)) return;
@@ -26,7 +27,7 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
             await using var scope = scopes.CreateAsyncScope();
             await StoreAsync(scope.ServiceProvider, key, page);
         }
-        catch (DbUpdateException failure)
+        catch (Exception failure) when (failure is DbUpdateException or DbException)
         {
             log.LogInformation("A sighting was not noted: {Reason}", failure.Message);
         }
@@ -45,11 +46,12 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
     private async Task StoreAsync(IServiceProvider services, string key, string page)
     {
         var (database, now) = (services.GetRequiredService<AntiphonContext>(), clock.GetUtcNow());
-        var listing = await database.Listings.Where(one => one.Key == key).Select(one => one.Id).SingleAsync();
-        var known = await database.Sightings.FirstOrDefaultAsync(one => one.ListingId == listing && one.PageAddress == page);
+        // The listing may be gone since it was answered.
+        if (await database.Listings.Where(listing => listing.Key == key).Select(listing => (long?)listing.Id).SingleOrDefaultAsync() is not { } listing) return;
+        var known = await database.Sightings.FirstOrDefaultAsync(sighting => sighting.ListingId == listing && sighting.PageAddress == page);
         if (known is null)
         {
-            if (await database.Sightings.CountAsync(one => one.ListingId == listing) >= MostPages) return;
+            if (await database.Sightings.CountAsync(sighting => sighting.ListingId == listing) >= MostPages) return;
             database.Sightings.Add(known = new Sighting { ListingId = listing, PageAddress = page });
         }
 

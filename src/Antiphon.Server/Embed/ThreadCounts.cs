@@ -22,7 +22,7 @@ internal static class ThreadCounts
         var wanted = id.Distinct().Take(Most).ToList();
         var found = await CountAsync(site, wanted, database, http.RequestAborted);
         var texts = ThreadTexts.For(site.Language);
-        var counts = wanted.ToDictionary(one => one, one => new { count = found.GetValueOrDefault(one), words = texts.Counted(found.GetValueOrDefault(one)) });
+        var counts = wanted.ToDictionary(text => text, text => new { count = found.GetValueOrDefault(text), words = texts.Counted(found.GetValueOrDefault(text)) });
         return EmbedAnswer.For(http, CachedFragment.Of(System.Text.Json.JsonSerializer.Serialize(counts, System.Text.Json.JsonSerializerOptions.Web)), "application/json; charset=utf-8", site.AllowedAddresses);
     }
 

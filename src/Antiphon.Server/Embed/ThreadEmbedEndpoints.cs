@@ -86,7 +86,7 @@ internal static class ThreadEmbedEndpoints
     };
 
     private static IResult Problems(IReadOnlyDictionary<string, string> problems) =>
-        TypedResults.ValidationProblem(problems.ToDictionary(one => one.Key, one => new[] { one.Value }), title: problems.Values.First());
+        TypedResults.ValidationProblem(problems.ToDictionary(pair => pair.Key, pair => new[] { pair.Value }), title: problems.Values.First());
 
     private static async Task<IResult> FormAgainAsync(Site site, CommentSubmission submission, IReadOnlyDictionary<string, string> problems, ThreadRenders renders, CancellationToken cancellation)
     {

@@ -24,7 +24,7 @@ internal static class ExportEndpoints
 
     private static async Task<IResult> Export(long site, long blog, string form, string? target, AntiphonContext database, BlogExport export, StaticPages pages, PostItems items, PostAddresses addresses, HttpContext http)
     {
-        var found = await database.Blogs.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site, http.RequestAborted);
+        var found = await database.Blogs.AsNoTracking().Include(row => row.Site).FirstOrDefaultAsync(row => row.Id == blog && row.SiteId == site, http.RequestAborted);
         if (found is null) return TypedResults.NotFound();
         if (!string.IsNullOrWhiteSpace(target) && !LinkResolver.IsWeb(target)) return FieldProblem.For("target", "Enter the whole address the pages will be at, starting with https://, or leave it empty.");
         target = string.IsNullOrWhiteSpace(target) ? null : target.TrimEnd('/') + "/";

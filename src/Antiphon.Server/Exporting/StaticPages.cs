@@ -126,7 +126,7 @@ internal sealed class StaticPages(
     private static async Task AddMapAsync(ZipArchive archive, Dictionary<string, string> files, StaticLinks links, string? target, CancellationToken cancellation)
     {
         if (target is null) return;
-        var places = files.Where(one => one.Value.EndsWith(".html", StringComparison.Ordinal)).Select(one => links.AddressOf(one.Key)).Distinct().Order(StringComparer.Ordinal);
+        var places = files.Where(pair => pair.Value.EndsWith(".html", StringComparison.Ordinal)).Select(pair => links.AddressOf(pair.Key)).Distinct().Order(StringComparer.Ordinal);
         await AddAsync(archive, "sitemap.xml", $"<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<urlset xmlns=\"http://www.sitemaps.org/schemas/sitemap/0.9\">{string.Concat(places.Select(place => $"<url><loc>{Encoded.Html(place)}</loc></url>"))}</urlset>", cancellation);
         await AddAsync(archive, "robots.txt", $"User-agent: *\nAllow: /\n\nSitemap: {target}sitemap.xml\n", cancellation);
     }

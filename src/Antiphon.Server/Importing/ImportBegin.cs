@@ -18,7 +18,7 @@ internal sealed class ImportBegin(AntiphonContext database, ImportFiles files, T
     /// <summary>Stores an import that waits for its plan; null when the blog is not one written here.</summary>
     public async Task<Import?> Async(long site, long blog, long person, string name, ImportKind kind, string? address, ImportTable table, CancellationToken cancellation)
     {
-        var found = await database.Blogs.Include(one => one.Site).Include(one => one.Following).FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site && one.Following == null, cancellation);
+        var found = await database.Blogs.Include(row => row.Site).Include(row => row.Following).FirstOrDefaultAsync(row => row.Id == blog && row.SiteId == site && row.Following == null, cancellation);
         if (found is null) return null;
         var import = new Import { SiteId = site, Blog = found, PersonId = person, Name = Shortened.ToLength(name, 200), Kind = kind, Address = address, State = ImportState.Matching, BegunAt = clock.GetUtcNow(), Rows = table.Rows.Count };
         database.Imports.Add(import);

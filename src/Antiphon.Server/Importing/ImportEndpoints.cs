@@ -67,14 +67,14 @@ internal static class ImportEndpoints
         if (table is null) return FieldProblem.For("file", problem!);
         if (table.Columns.Count < 2) return FieldProblem.For("file", "A table of names has two columns: the identifier, and the name it stands for.");
         var matched = ColumnMatching.Suggest(table, []).Columns;
-        int Place(ImportTarget target, int otherwise) => matched.ToList().FindIndex(one => one.Target == target) is var found and >= 0 ? found : otherwise;
+        int Place(ImportTarget target, int otherwise) => matched.ToList().FindIndex(mapping => mapping.Target == target) is var found and >= 0 ? found : otherwise;
         var (id, title) = (Place(ImportTarget.Identifier, 0), Place(ImportTarget.Title, 1));
         return TypedResults.Ok(table.Rows.Where(row => row[id].Length > 0 && row[title].Length > 0).GroupBy(row => row[id].Trim()).ToDictionary(group => group.Key, group => group.First()[title].Trim()));
     }
 
     private static async Task<Results<Ok<ImportView>, NotFound>> Get(long site, long import, AntiphonContext database, ImportFiles files, ImportBegin begin, CancellationToken cancellation)
     {
-        var found = await database.Imports.AsNoTracking().Include(one => one.Blog.Site).FirstOrDefaultAsync(one => one.Id == import && one.SiteId == site, cancellation);
+        var found = await database.Imports.AsNoTracking().Include(row => row.Blog.Site).FirstOrDefaultAsync(row => row.Id == import && row.SiteId == site, cancellation);
         if (found is null) return TypedResults.NotFound();
         // Only matching needs the table; everything after it is told without.
         var table = found.State == ImportState.Matching ? await files.ReadAsync(import, cancellation) : null;
@@ -83,14 +83,14 @@ internal static class ImportEndpoints
 
     private static async Task<Results<Ok<TrialView>, NotFound>> Try(long site, long import, ImportPlan plan, AntiphonContext database, ImportTrial trial, CancellationToken cancellation)
     {
-        var found = await database.Imports.AsNoTracking().Include(one => one.Blog.Site).FirstOrDefaultAsync(one => one.Id == import && one.SiteId == site, cancellation);
+        var found = await database.Imports.AsNoTracking().Include(row => row.Blog.Site).FirstOrDefaultAsync(row => row.Id == import && row.SiteId == site, cancellation);
         return found is not null && await trial.RunAsync(found, plan, cancellation) is { } result ? TypedResults.Ok(result) : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<ImportSummary>, NotFound, ValidationProblem>> Start(
         long site, long import, ImportStartRequest request, HttpContext http, AntiphonContext database, ImportSignal signal, ActRecord acts, CancellationToken cancellation)
     {
-        var found = await database.Imports.Include(one => one.Blog).FirstOrDefaultAsync(one => one.Id == import && one.SiteId == site && one.State == ImportState.Matching, cancellation);
+        var found = await database.Imports.Include(row => row.Blog).FirstOrDefaultAsync(row => row.Id == import && row.SiteId == site && row.State == ImportState.Matching, cancellation);
         if (found is null) return TypedResults.NotFound();
         if (request.Plan.Columns.All(column => column.Target != ImportTarget.Title)) return FieldProblem.For("columns", "Say which column holds the titles; without one there are no posts.");
         if (request.EveryMinutes is < 15 or > 10_080) return FieldProblem.For("everyMinutes", "Read the table every 15 minutes at most, and once a week at least.");
@@ -104,7 +104,7 @@ internal static class ImportEndpoints
 
     private static async Task<Results<NoContent, NotFound>> Stop(long site, long import, AntiphonContext database, CancellationToken cancellation)
     {
-        var found = await database.Imports.FirstOrDefaultAsync(one => one.Id == import && one.SiteId == site, cancellation);
+        var found = await database.Imports.FirstOrDefaultAsync(row => row.Id == import && row.SiteId == site, cancellation);
         if (found is null) return TypedResults.NotFound();
         found.StopAsked = found.State == ImportState.Running;
         (found.EveryMinutes, found.NextAt) = (null, null);
@@ -114,7 +114,7 @@ internal static class ImportEndpoints
 
     private static async Task<Results<Ok<ImportUndone>, NotFound, ValidationProblem>> Undo(long site, long import, HttpContext http, AntiphonContext database, ActRecord acts, TimeProvider clock, CancellationToken cancellation)
     {
-        var found = await database.Imports.FirstOrDefaultAsync(one => one.Id == import && one.SiteId == site, cancellation);
+        var found = await database.Imports.FirstOrDefaultAsync(row => row.Id == import && row.SiteId == site, cancellation);
         if (found is null) return TypedResults.NotFound();
         if (found.State is ImportState.Running or ImportState.Matching) return FieldProblem.For("import", "Stop it first; it is still making posts.");
         var now = clock.GetUtcNow();
@@ -134,7 +134,7 @@ internal static class ImportEndpoints
 
     private static async Task<Results<NoContent, NotFound>> Forget(long site, long import, AntiphonContext database, ImportFiles files, CancellationToken cancellation)
     {
-        var gone = await database.Imports.Where(one => one.Id == import && one.SiteId == site && one.State == ImportState.Matching).ExecuteDeleteAsync(cancellation);
+        var gone = await database.Imports.Where(row => row.Id == import && row.SiteId == site && row.State == ImportState.Matching).ExecuteDeleteAsync(cancellation);
         if (gone == 0) return TypedResults.NotFound();
         files.Remove(import);
         return TypedResults.NoContent();

@@ -30,8 +30,8 @@ internal sealed class ImportPosts(AntiphonContext database, PictureLibrary pictu
     {
         var rows = table.Rows.Skip(import.Done).Take(BatchSize).Select((row, index) => (Number: import.Done + index + 1, Values: row)).ToList();
         var read = rows.ConvertAll(row => (row.Number, row.Values, Result: reader.Read(row.Number, row.Values)));
-        var present = await PresentAsync(import, read.Select(one => one.Result.Row).OfType<ImportedRow>(), cancellation);
-        var slugs = await SlugsAsync(import, [.. read.Select(one => one.Result.Row).OfType<ImportedRow>().Select(SlugOf).Distinct()], cancellation);
+        var present = await PresentAsync(import, read.Select(pair => pair.Result.Row).OfType<ImportedRow>(), cancellation);
+        var slugs = await SlugsAsync(import, [.. read.Select(pair => pair.Result.Row).OfType<ImportedRow>().Select(SlugOf).Distinct()], cancellation);
         var notes = new List<ImportNote>(import.Notes);
         foreach (var (number, values, (row, refusal)) in read)
         {

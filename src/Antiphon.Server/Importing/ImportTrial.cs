@@ -25,7 +25,7 @@ internal sealed class ImportTrial(AntiphonContext database, ImportFiles files, I
         var fields = await database.BlogFields.Where(field => field.BlogId == import.BlogId).Select(field => field.Definition).ToListAsync(cancellation);
         var reader = new RowReader(table.Columns, plan, fields, import.Blog.Site.TimeZone, clock.GetUtcNow());
         var read = table.Rows.Select((row, index) => (Number: index + 1, Values: row, Result: reader.Read(index + 1, row))).ToList();
-        var present = (await posts.PresentAsync(import, read.Select(one => one.Result.Row).OfType<ImportedRow>(), cancellation)).Keys.ToHashSet();
+        var present = (await posts.PresentAsync(import, read.Select(pair => pair.Result.Row).OfType<ImportedRow>(), cancellation)).Keys.ToHashSet();
         var seen = new HashSet<string>();
         var (make, skip, refuse, tidied, rows) = (0, 0, 0, 0, new List<TrialRow>());
         foreach (var (number, values, (row, refusal)) in read)

@@ -51,7 +51,7 @@ internal sealed class ImportWorker(Leases<Import> leases, WorkTools tools, Impor
     private async Task<bool> GoOnAsync(Claim<Import> claim, ImportTable table, IServiceProvider services, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        var import = await database.Imports.Include(one => one.Blog.Site).Include(one => one.Blog.Following).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var import = await database.Imports.Include(row => row.Blog.Site).Include(row => row.Blog.Following).SingleAsync(row => row.Id == claim.Key, cancellation);
         if (import.StopAsked || import.Done >= table.Rows.Count)
         {
             End(import, import.StopAsked ? ImportState.Stopped : ImportState.Done);
@@ -70,7 +70,7 @@ internal sealed class ImportWorker(Leases<Import> leases, WorkTools tools, Impor
     private async Task<ImportTable?> ReadAgainAsync(Claim<Import> claim, IServiceProvider services, CancellationToken cancellation)
     {
         var (database, files) = (services.GetRequiredService<AntiphonContext>(), services.GetRequiredService<ImportFiles>());
-        var import = await database.Imports.SingleAsync(one => one.Id == claim.Key, cancellation);
+        var import = await database.Imports.SingleAsync(row => row.Id == claim.Key, cancellation);
         if (import.State == ImportState.Running)
         {
             if (await files.ReadAsync(import.Id, cancellation) is { } kept) return kept;

@@ -13,12 +13,12 @@ internal sealed class BlogHomes(AntiphonContext database)
     /// </summary>
     public async Task SettleAsync(long site, CancellationToken cancellation = default)
     {
-        var listings = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var whole = listings.Where(one => one.Definition.Layout == ListingLayout.WholeBlog).ToList();
-        foreach (var blog in await database.Blogs.Include(one => one.Following).Where(one => one.SiteId == site && one.Following == null).ToListAsync(cancellation))
+        var listings = await database.Listings.AsNoTracking().Include(listing => listing.Sightings).Where(listing => listing.SiteId == site && listing.ArchivedAt == null).OrderBy(listing => listing.Id).ToListAsync(cancellation);
+        var whole = listings.Where(listing => listing.Definition.Layout == ListingLayout.WholeBlog).ToList();
+        foreach (var blog in await database.Blogs.Include(row => row.Following).Where(row => row.SiteId == site && row.Following == null).ToListAsync(cancellation))
         {
-            var home = whole.Where(one => one.Definition.Blogs.Contains(blog.Id))
-                .Select(one => one.PageAddress ?? one.Sightings.Where(seen => seen is { IsThere: true, ConfirmedAt: not null }).OrderByDescending(seen => seen.ConfirmedAt).FirstOrDefault()?.PageAddress).FirstOrDefault(address => address is not null);
+            var home = whole.Where(listing => listing.Definition.Blogs.Contains(blog.Id))
+                .Select(listing => listing.PageAddress ?? listing.Sightings.Where(seen => seen is { IsThere: true, ConfirmedAt: not null }).OrderByDescending(seen => seen.ConfirmedAt).FirstOrDefault()?.PageAddress).FirstOrDefault(address => address is not null);
             if (home is not null) (blog.HomeAddress, blog.ShowsPostsAtHome) = (home, true);
             else if (blog.ShowsPostsAtHome) (blog.HomeAddress, blog.ShowsPostsAtHome) = (null, false);
         }

@@ -38,7 +38,7 @@ internal static class ListingEndpoints
 
     private static async Task<Ok<List<ListingSummary>>> ListListings(long site, AntiphonContext database)
     {
-        var rows = await database.Listings.AsNoTracking().Include(one => one.Sightings).Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync();
+        var rows = await database.Listings.AsNoTracking().Include(listing => listing.Sightings).Where(listing => listing.SiteId == site).OrderBy(listing => listing.Id).ToListAsync();
         return TypedResults.Ok(rows.Select(row => new ListingSummary(
             row.Id, row.Key, row.Name, row.Definition.Layout, row.Definition.Count, row.PageAddress, SightingSummary.StateOf(row.Sightings), row.Sightings.Max(sighting => sighting.SeenAt),
             [.. row.Sightings.Where(sighting => sighting.IsThere).Select(sighting => sighting.PageAddress)], row.ArchivedAt)).ToList());
@@ -97,7 +97,7 @@ internal static class ListingEndpoints
 
     private static async Task<Results<NoContent, NotFound>> RemoveListing(long site, long listing, AntiphonContext database, BlogHomes homes)
     {
-        var removed = await database.Listings.Where(one => one.Id == listing && one.SiteId == site).ExecuteDeleteAsync();
+        var removed = await database.Listings.Where(row => row.Id == listing && row.SiteId == site).ExecuteDeleteAsync();
         await homes.SettleAsync(site);
         return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
@@ -115,13 +115,13 @@ internal static class ListingEndpoints
 
     /// <summary>A listing of the site with everything the builder shows.</summary>
     internal static Task<Listing?> FindAsync(long site, long listing, AntiphonContext database) =>
-        database.Listings.Include(one => one.Site).Include(one => one.Sightings).Include(one => one.Look).SingleOrDefaultAsync(one => one.Id == listing && one.SiteId == site);
+        database.Listings.Include(row => row.Site).Include(row => row.Sightings).Include(row => row.Look).SingleOrDefaultAsync(row => row.Id == listing && row.SiteId == site);
 
     private static async Task<ValidationProblem?> ProblemOfAsync(long site, ListingRequest request, AntiphonContext database)
     {
         var blogs = await database.Blogs.CountAsync(blog => blog.SiteId == site && request.Definition.Blogs.Contains(blog.Id));
         if (blogs != request.Definition.Blogs.Distinct().Count()) return FieldProblem.For("definition.blogs", "One of the blogs does not belong to this site; choose again.");
-        var isForeign = request.LookId is { } look && !await database.Looks.AnyAsync(one => one.Id == look && one.SiteId == site);
+        var isForeign = request.LookId is { } look && !await database.Looks.AnyAsync(row => row.Id == look && row.SiteId == site);
         return isForeign ? FieldProblem.For("lookId", "This look does not belong to the site, or was removed; choose again.") : null;
     }
 
@@ -138,5 +138,5 @@ internal static class ListingEndpoints
     /// <summary>A listing as the builder shows it.</summary>
     internal static ListingView View(Listing listing) => new(
         listing.Id, listing.Key, listing.Name, listing.Definition, listing.PageAddress, listing.Spot, listing.LookId, listing.ArchivedAt, SightingSummary.StateOf(listing.Sightings),
-        [.. listing.Sightings.OrderByDescending(one => one.SeenAt).Select(one => new SightingView(one.PageAddress, one.LookedAt, one.SeenAt, one.IsThere))]);
+        [.. listing.Sightings.OrderByDescending(sighting => sighting.SeenAt).Select(sighting => new SightingView(sighting.PageAddress, sighting.LookedAt, sighting.SeenAt, sighting.IsThere))]);
 }

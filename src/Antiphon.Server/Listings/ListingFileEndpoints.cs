@@ -51,7 +51,7 @@ internal static class ListingFileEndpoints
         var found = new Dictionary<long, long>();
         foreach (var blog in file.Blogs)
         {
-            var same = here.Find(one => one.Key == blog.Key) ?? here.Find(one => string.Equals(one.Name, blog.Name, StringComparison.OrdinalIgnoreCase));
+            var same = here.Find(listingFileBlog => listingFileBlog.Key == blog.Key) ?? here.Find(listingFileBlog => string.Equals(listingFileBlog.Name, blog.Name, StringComparison.OrdinalIgnoreCase));
             if (same is null) left.Add($"The blog “{blog.Name}”");
             else found[blog.Id] = same.Id;
         }

@@ -36,7 +36,7 @@ internal static class PreviewEndpoints
 
     private static async Task<Ok<ListingPreview>> Preview(long site, PreviewRequest request, AntiphonContext database, ListingReader reader, SampleContent samples, CancellationToken cancellation)
     {
-        var found = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
+        var found = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
         var definition = await InUseAsync(site, request, database);
         var content = await reader.ReadAsync(found, definition, ListingRequestView.First(string.Empty) with { At = await samples.PageAsync(site, definition, request.PageAddress, cancellation) }, cancellation);
         var first = content.Selection.Fitting.Take(ListingDefinition.MaxCount).Select(post => new FittingPost(post.Id, post.Title, post.PublishedAt));
@@ -48,7 +48,7 @@ internal static class PreviewEndpoints
 
     private static async Task<Ok<List<PostPlacementView>>> Explain(long site, PreviewRequest request, string? search, AntiphonContext database, CandidateReader candidates, TimeProvider clock, CancellationToken cancellation)
     {
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).SingleAsync(cancellation);
+        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).SingleAsync(cancellation);
         var now = SiteCulture.Local(clock.GetUtcNow(), zone);
         var posts = await candidates.ReadAsync(site, database.Posts.Where(post => post.SiteId == site), CandidateNeeds.Of(request.Definition), cancellation);
         var selection = ListingSelection.Choose(request.Definition, posts, now);
@@ -70,7 +70,7 @@ internal static class PreviewEndpoints
 
     private static async Task<ListingDefinition> InUseAsync(long site, PreviewRequest request, AntiphonContext database)
     {
-        var look = request.LookId is { } id ? await database.Looks.AsNoTracking().SingleOrDefaultAsync(one => one.Id == id && one.SiteId == site) : null;
+        var look = request.LookId is { } id ? await database.Looks.AsNoTracking().SingleOrDefaultAsync(row => row.Id == id && row.SiteId == site) : null;
         return look is null ? request.Definition : request.Definition with { Look = look.Definition };
     }
 }

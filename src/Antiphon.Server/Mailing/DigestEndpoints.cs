@@ -46,7 +46,7 @@ internal static class DigestEndpoints
     private static async Task<Ok<List<DigestView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var views = new List<DigestView>();
-        foreach (var digest in await Whole(site, database).OrderBy(one => one.Id).ToListAsync(cancellation)) views.Add(await ViewAsync(digest, database, clock, cancellation));
+        foreach (var digest in await Whole(site, database).OrderBy(row => row.Id).ToListAsync(cancellation)) views.Add(await ViewAsync(digest, database, clock, cancellation));
         return TypedResults.Ok(views);
     }
 
@@ -65,18 +65,18 @@ internal static class DigestEndpoints
 
     private static async Task<Results<Ok<DigestView>, NotFound, ValidationProblem>> Change(long site, long digest, DigestRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        if (await Whole(site, database).FirstOrDefaultAsync(one => one.Id == digest, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await Whole(site, database).FirstOrDefaultAsync(row => row.Id == digest, cancellation) is not { } found) return TypedResults.NotFound();
         if (await ProblemAsync(site, digest, request, database, cancellation) is { } problem) return FieldProblem.For(problem.Field, problem.Remedy);
         return TypedResults.Ok(await KeepAsync(found, request, database, clock, cancellation));
     }
 
     private static async Task<DigestView> KeepAsync(Digest digest, DigestRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        digest.Site ??= await database.Sites.FirstAsync(one => one.Id == digest.SiteId, cancellation);
+        digest.Site ??= await database.Sites.FirstAsync(row => row.Id == digest.SiteId, cancellation);
         (digest.Name, digest.Settings, digest.SegmentId, digest.IsUsual) = (request.Name.Trim(), request.Settings, request.SegmentId, request.IsUsual);
         digest.NextAt = DigestPlanner.NextOf(digest, clock.GetUtcNow());
         await database.SaveChangesAsync(cancellation);
-        digest.Segment = await database.Segments.FirstOrDefaultAsync(one => one.Id == digest.SegmentId, cancellation);
+        digest.Segment = await database.Segments.FirstOrDefaultAsync(segment => segment.Id == digest.SegmentId, cancellation);
         return await ViewAsync(digest, database, clock, cancellation);
     }
 
@@ -84,28 +84,28 @@ internal static class DigestEndpoints
     {
         var name = request.Name?.Trim() ?? string.Empty;
         if (name.Length is 0 or > LongestName) return ("name", $"Give the digest a name of at most {LongestName} characters; readers who may choose see it.");
-        if (await database.Digests.AnyAsync(one => one.SiteId == site && one.Id != digest && one.ArchivedAt == null && one.Name == name, cancellation)) return ("name", "Another digest is called that.");
-        if (request.SegmentId is { } segment && !await database.Segments.AnyAsync(one => one.SiteId == site && one.Id == segment, cancellation)) return ("segmentId", "There is no such segment any more. Choose another.");
+        if (await database.Digests.AnyAsync(row => row.SiteId == site && row.Id != digest && row.ArchivedAt == null && row.Name == name, cancellation)) return ("name", "Another digest is called that.");
+        if (request.SegmentId is { } segment && !await database.Segments.AnyAsync(row => row.SiteId == site && row.Id == segment, cancellation)) return ("segmentId", "There is no such segment any more. Choose another.");
         return request.Settings.Problem();
     }
 
     private static async Task<Results<NoContent, NotFound>> Remove(long site, long digest, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        return Done(await database.Digests.Where(one => one.SiteId == site && one.Id == digest && one.ArchivedAt == null)
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.ArchivedAt, now).SetProperty(one => one.NextAt, (DateTimeOffset?)null).SetProperty(one => one.SegmentId, (long?)null), cancellation));
+        return Done(await database.Digests.Where(row => row.SiteId == site && row.Id == digest && row.ArchivedAt == null)
+            .ExecuteUpdateAsync(set => set.SetProperty(row => row.ArchivedAt, now).SetProperty(row => row.NextAt, (DateTimeOffset?)null).SetProperty(row => row.SegmentId, (long?)null), cancellation));
     }
 
     private static async Task<Results<NoContent, NotFound>> Pause(long site, long digest, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        return Done(await database.Digests.Where(one => one.SiteId == site && one.Id == digest && one.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.PausedAt, now).SetProperty(one => one.NextAt, (DateTimeOffset?)null), cancellation));
+        return Done(await database.Digests.Where(row => row.SiteId == site && row.Id == digest && row.ArchivedAt == null).ExecuteUpdateAsync(set => set.SetProperty(row => row.PausedAt, now).SetProperty(row => row.NextAt, (DateTimeOffset?)null), cancellation));
     }
 
     // What a pause let pass is not made up for; its posts come with the next edition.
     private static async Task<Results<NoContent, NotFound>> Resume(long site, long digest, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        if (await Whole(site, database).FirstOrDefaultAsync(one => one.Id == digest, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await Whole(site, database).FirstOrDefaultAsync(row => row.Id == digest, cancellation) is not { } found) return TypedResults.NotFound();
         found.PausedAt = null;
         found.NextAt = DigestPlanner.NextOf(found, clock.GetUtcNow());
         await database.SaveChangesAsync(cancellation);
@@ -114,7 +114,7 @@ internal static class DigestEndpoints
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Send(long site, long digest, AntiphonContext database, DigestPlanner planner, GatheringSignal signal, CancellationToken cancellation)
     {
-        if (await Whole(site, database).FirstOrDefaultAsync(one => one.Id == digest, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await Whole(site, database).FirstOrDefaultAsync(row => row.Id == digest, cancellation) is not { } found) return TypedResults.NotFound();
         if (await planner.PlanNowAsync(found, cancellation) is null) return FieldProblem.For("posts", "There is no post this digest has not brought. Publish one first.");
         signal.Wake();
         return TypedResults.NoContent();
@@ -145,5 +145,5 @@ internal static class DigestEndpoints
 
     private static Results<NoContent, NotFound> Done(int changed) => changed == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
 
-    private static IQueryable<Digest> Whole(long site, AntiphonContext database) => database.Digests.Include(one => one.Site).Include(one => one.Segment).Where(one => one.SiteId == site && one.ArchivedAt == null);
+    private static IQueryable<Digest> Whole(long site, AntiphonContext database) => database.Digests.Include(digest => digest.Site).Include(digest => digest.Segment).Where(digest => digest.SiteId == site && digest.ArchivedAt == null);
 }

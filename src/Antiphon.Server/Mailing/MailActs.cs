@@ -15,10 +15,10 @@ internal sealed class MailActs(AntiphonContext database, DeliverySignal signal, 
     {
         var now = clock.GetUtcNow();
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        var failed = mails.Where(one => one.State == DeliveryState.Failed || one.State == DeliveryState.Retrying);
-        await database.Editions.Where(edition => edition.State == EditionState.Sent && failed.Any(one => one.EditionId == edition.Id)).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, EditionState.Sending), cancellation);
-        var count = await failed.ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Queued).SetProperty(one => one.NextAttemptAt, now).SetProperty(one => one.Attempts, 0)
-            .SetProperty(one => one.HeldUntil, (DateTimeOffset?)null).SetProperty(one => one.Unfinished, 0), cancellation);
+        var failed = mails.Where(delivery => delivery.State == DeliveryState.Failed || delivery.State == DeliveryState.Retrying);
+        await database.Editions.Where(edition => edition.State == EditionState.Sent && failed.Any(delivery => delivery.EditionId == edition.Id)).ExecuteUpdateAsync(set => set.SetProperty(edition => edition.State, EditionState.Sending), cancellation);
+        var count = await failed.ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.State, DeliveryState.Queued).SetProperty(delivery => delivery.NextAttemptAt, now).SetProperty(delivery => delivery.Attempts, 0)
+            .SetProperty(delivery => delivery.HeldUntil, (DateTimeOffset?)null).SetProperty(delivery => delivery.Unfinished, 0), cancellation);
         await transaction.CommitAsync(cancellation);
         signal.Wake();
         return count;
@@ -27,8 +27,8 @@ internal sealed class MailActs(AntiphonContext database, DeliverySignal signal, 
     /// <summary>Takes back what waits; how many mails that are.</summary>
     public async Task<int> CancelAsync(IQueryable<Delivery> mails, CancellationToken cancellation)
     {
-        var count = await mails.Where(one => one.State == DeliveryState.Queued || one.State == DeliveryState.Retrying)
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Cancelled).SetProperty(one => one.LastAnswer, "Cancelled by the team."), cancellation);
+        var count = await mails.Where(delivery => delivery.State == DeliveryState.Queued || delivery.State == DeliveryState.Retrying)
+            .ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.State, DeliveryState.Cancelled).SetProperty(delivery => delivery.LastAnswer, "Cancelled by the team."), cancellation);
         signal.Wake();
         return count;
     }

@@ -28,7 +28,7 @@ internal sealed class MentionComments(
     /// <summary>Makes the comment, or follows a change of the page; the caller saves.</summary>
     public async Task KeepAsync(Mention mention, MentionPage page, CancellationToken cancellation)
     {
-        var comment = await database.Comments.FirstOrDefaultAsync(one => one.MentionId == mention.Id, cancellation);
+        var comment = await database.Comments.FirstOrDefaultAsync(row => row.MentionId == mention.Id, cancellation);
         var text = page.Text.Length > 0 ? page.Text : page.Title ?? WordsFor(mention.Kind);
         if (comment is null) await AddAsync(mention, page.Author, text, cancellation);
         else if (comment.Text != text || comment.Standing == CommentStanding.Deleted) await ChangeAsync(comment, mention, page.Author, text, cancellation);
@@ -37,7 +37,7 @@ internal sealed class MentionComments(
     /// <summary>Takes the comment away with the link; one a person has decided to be spam stays what it is. The caller saves.</summary>
     public async Task RemoveAsync(Mention mention, CancellationToken cancellation)
     {
-        var comment = await database.Comments.FirstOrDefaultAsync(one => one.MentionId == mention.Id && one.Standing != CommentStanding.Deleted && one.Standing != CommentStanding.Spam, cancellation);
+        var comment = await database.Comments.FirstOrDefaultAsync(row => row.MentionId == mention.Id && row.Standing != CommentStanding.Deleted && row.Standing != CommentStanding.Spam, cancellation);
         if (comment is null) return;
         deeds.Add(comment, DeedKind.Withdrawn, comment.Standing.ToString(), null, Sender);
         (comment.Standing, comment.DecidedAt, comment.DecidedById) = (CommentStanding.Deleted, clock.GetUtcNow(), null);

@@ -38,7 +38,7 @@ internal static class MentionReceiving
 
     private static async Task<IResult> ShowState(string siteKey, string key, AntiphonContext database, HttpContext http)
     {
-        var found = await database.Mentions.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key && one.Site.PublicKey == siteKey, http.RequestAborted);
+        var found = await database.Mentions.AsNoTracking().FirstOrDefaultAsync(mention => mention.Key == key && mention.Site.PublicKey == siteKey, http.RequestAborted);
         if (found is null) return PublicPage.Missing();
         return found.State switch
         {
@@ -79,7 +79,7 @@ internal static class MentionReceiving
     // A trackback names its own page only; the post is named by where it is sent.
     private static async Task<IResult> TakeTrackback(string siteKey, string postKey, HttpContext http, ThreadReader threads, AntiphonContext database, PostAddresses addresses, MentionTaking taking)
     {
-        var post = await database.Posts.AsNoTracking().Include(one => one.Blog).PublicAt(http.RequestServices.GetRequiredService<TimeProvider>().GetUtcNow()).FirstOrDefaultAsync(one => one.Key == postKey, http.RequestAborted);
+        var post = await database.Posts.AsNoTracking().Include(row => row.Blog).PublicAt(http.RequestServices.GetRequiredService<TimeProvider>().GetUtcNow()).FirstOrDefaultAsync(row => row.Key == postKey, http.RequestAborted);
         if (post is null || await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site || post.SiteId != site.Id) return TypedResults.NotFound();
         if (!http.Request.HasFormContentType) return Xml(TrackbackAnswer("Send the field url as a form."));
         var form = await http.FormAsync();

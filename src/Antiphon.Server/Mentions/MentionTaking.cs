@@ -28,7 +28,7 @@ internal sealed class MentionTaking(AntiphonContext database, CurrentPostFinder 
         if (FoldedAddress.Of(source) == FoldedAddress.Of(target)) return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
         if (await posts.FindPostAsync(site, to.AbsoluteUri, cancellation) is not { } post || !post.IsPublicAt(clock.GetUtcNow())) return TakenMention.Not(PingbackFault.NoTarget, "target: there is no post at this address.");
         if (post.Details.MentionsOff || !ThreadSettings.Of(site, post.Blog, post, null).TakesMentions) return TakenMention.Not(PingbackFault.NotTaken, "This post takes no mentions.");
-        var known = await database.Mentions.FirstOrDefaultAsync(one => one.PostId == post.Id && one.Source == from.AbsoluteUri, cancellation);
+        var known = await database.Mentions.FirstOrDefaultAsync(row => row.PostId == post.Id && row.Source == from.AbsoluteUri, cancellation);
         if (known is null && await IsFullAsync(site, MentionReader.HostOf(from), cancellation)) return TakenMention.Busy;
         var now = clock.GetUtcNow();
         var mention = known ?? database.Mentions.Add(new Mention
@@ -60,14 +60,14 @@ internal sealed class MentionTaking(AntiphonContext database, CurrentPostFinder 
         {
             // The same was told twice at once; the other one is read.
             database.Entry(mention).State = EntityState.Detached;
-            mention.Key = await database.Mentions.Where(one => one.PostId == mention.PostId && one.Source == mention.Source).Select(one => one.Key).SingleAsync(cancellation);
+            mention.Key = await database.Mentions.Where(row => row.PostId == mention.PostId && row.Source == mention.Source).Select(row => row.Key).SingleAsync(cancellation);
         }
     }
 
     private async Task<bool> IsFullAsync(Site site, string host, CancellationToken cancellation)
     {
-        var unread = database.Mentions.Where(one => one.SiteId == site.Id && one.State == MentionState.Unread && one.NextReadAt != null);
-        return await unread.CountAsync(cancellation) >= options.Value.MostUnread || await unread.CountAsync(one => one.Host == host, cancellation) >= options.Value.MostUnreadOfHost;
+        var unread = database.Mentions.Where(mention => mention.SiteId == site.Id && mention.State == MentionState.Unread && mention.NextReadAt != null);
+        return await unread.CountAsync(cancellation) >= options.Value.MostUnread || await unread.CountAsync(mention => mention.Host == host, cancellation) >= options.Value.MostUnreadOfHost;
     }
 
     private static Uri? WebAddress(string text) =>

@@ -23,17 +23,17 @@ internal sealed class MentionVisit(AntiphonContext database, GuardedClient clien
     public async Task ReadAsync(Claim<Mention> claim, CancellationToken cancellation)
     {
         // Posts in the bin are there as well: what mentions them has to end somehow.
-        var mention = await database.Mentions.IgnoreQueryFilters().Include(one => one.Site).Include(one => one.Post.Blog.Following).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var mention = await database.Mentions.IgnoreQueryFilters().Include(row => row.Site).Include(row => row.Post.Blog.Following).SingleAsync(row => row.Id == claim.Key, cancellation);
         var fetched = mention.Post.DeletedAt is null ? await FetchAsync(mention, cancellation) : null;
         var page = fetched is { Problem: null } ? Found(fetched, mention) : null;
         await claim.EndAsync(
             database,
             async () =>
             {
-                var due = await database.Mentions.IgnoreQueryFilters().Where(one => one.Id == claim.Key).Select(one => one.NextReadAt).SingleAsync(cancellation);
+                var due = await database.Mentions.IgnoreQueryFilters().Where(row => row.Id == claim.Key).Select(row => row.NextReadAt).SingleAsync(cancellation);
                 await RecordAsync(mention, fetched, page, cancellation);
                 // Told anew while it was being read: it is read again.
-                if (due != claim.Row.NextReadAt) database.Entry(mention).Property(one => one.NextReadAt).IsModified = false;
+                if (due != claim.Row.NextReadAt) database.Entry(mention).Property(row => row.NextReadAt).IsModified = false;
             },
             cancellation);
     }

@@ -19,12 +19,12 @@ internal sealed class MentionWorker(Leases<Mention> leases, WorkTools tools, Men
 
     /// <summary>The mention that has been due for longest; one at a time from a host, as everybody on it would have to wait for the same slow page.</summary>
     protected override Task<Mention?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.Mentions.IgnoreQueryFilters().Free(now)
-        .Where(one => one.NextReadAt <= now && !database.Mentions.IgnoreQueryFilters().Any(other => other.HeldUntil > now && other.NextReadAt != null && other.Host == one.Host))
-        .OrderBy(one => one.NextReadAt).FirstOrDefaultAsync(cancellation);
+        .Where(mention => mention.NextReadAt <= now && !database.Mentions.IgnoreQueryFilters().Any(other => other.HeldUntil > now && other.NextReadAt != null && other.Host == mention.Host))
+        .OrderBy(mention => mention.NextReadAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task BeginAsync(AntiphonContext database, Mention row, CancellationToken cancellation) =>
-        database.Mentions.IgnoreQueryFilters().Where(one => one.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.Attempts, one => one.Attempts + 1), cancellation);
+        database.Mentions.IgnoreQueryFilters().Where(mention => mention.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(mention => mention.Attempts, mention => mention.Attempts + 1), cancellation);
 
     /// <inheritdoc/>
     protected override Task DoAsync(Claim<Mention> claim, IServiceProvider services, CancellationToken cancellation) => services.GetRequiredService<MentionVisit>().ReadAsync(claim, cancellation);

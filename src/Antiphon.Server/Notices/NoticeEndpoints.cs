@@ -29,7 +29,7 @@ internal static class NoticeEndpoints
     private static async Task<Results<NoContent, NotFound>> BringBack(long site, long notice, AntiphonContext database, CancellationToken cancellation) => await SetAsync(database, site, notice, null, cancellation);
 
     private static async Task<Results<NoContent, NotFound>> SetAsync(AntiphonContext database, long site, long notice, DateTimeOffset? done, CancellationToken cancellation) =>
-        await database.Notices.Where(one => one.SiteId == site && one.Id == notice).ExecuteUpdateAsync(set => set.SetProperty(one => one.DoneAt, done), cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.Notices.Where(row => row.SiteId == site && row.Id == notice).ExecuteUpdateAsync(set => set.SetProperty(row => row.DoneAt, done), cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 }
 
 /// <summary>Something the team was told.</summary>

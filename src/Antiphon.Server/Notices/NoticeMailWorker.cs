@@ -13,7 +13,7 @@ namespace Antiphon.Server.Notices;
 internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tools, IOptions<AntiphonOptions> antiphon) : MailWorker<NoticeMail>(leases, tools)
 {
     /// <inheritdoc/>
-    protected override IQueryable<NoticeMail> All(AntiphonContext database) => database.NoticeMails.Include(one => one.Notice.Site);
+    protected override IQueryable<NoticeMail> All(AntiphonContext database) => database.NoticeMails.Include(mail => mail.Notice.Site);
 
     /// <inheritdoc/>
     protected override Site SiteOf(NoticeMail due) => due.Notice.Site;

@@ -13,6 +13,6 @@ internal sealed class BrokenLinks(GuardedClient client)
         var links = addresses.Where(LinkResolver.IsWeb).Distinct().Take(MostLinks);
         var answers = await Task.WhenAll(links.Select(async address => (Address: address!, Answer: await client.GetAsync(new Uri(address!), cancellation: cancellation))));
         // A page larger than what is read here is there all the same.
-        return [.. answers.Where(one => one.Answer.Problem is not null and not FetchProblem.TooLarge).Select(one => (one.Address, FetchWords.For(one.Answer.Problem!.Value, one.Answer.Detail)))];
+        return [.. answers.Where(pair => pair.Answer.Problem is not null and not FetchProblem.TooLarge).Select(pair => (pair.Address, FetchWords.For(pair.Answer.Problem!.Value, pair.Answer.Detail)))];
     }
 }

@@ -98,7 +98,7 @@ internal static class PictureEndpoints
 
     private static async Task<Results<Ok<PictureView>, NotFound>> Whole(long site, string address, AntiphonContext database, PictureLibrary library, CancellationToken cancellation)
     {
-        if (PictureAddress.Parse(address) is not { } own || await database.Pictures.FirstOrDefaultAsync(one => one.Key == own.Key && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (PictureAddress.Parse(address) is not { } own || await database.Pictures.FirstOrDefaultAsync(picture => picture.Key == own.Key && picture.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         return TypedResults.Ok(View(await library.WholeAsync(found, cancellation), library, 0));
     }
 
@@ -119,7 +119,7 @@ internal static class PictureEndpoints
         return TypedResults.NoContent();
     }
 
-    private static Task<Picture?> FindAsync(long site, long picture, AntiphonContext database, CancellationToken cancellation) => database.Pictures.FirstOrDefaultAsync(one => one.Id == picture && one.SiteId == site, cancellation);
+    private static Task<Picture?> FindAsync(long site, long picture, AntiphonContext database, CancellationToken cancellation) => database.Pictures.FirstOrDefaultAsync(row => row.Id == picture && row.SiteId == site, cancellation);
 
     private static ProblemHttpResult Live() => TypedResults.Problem(
         "Ask an editor, or add another picture and use that.", title: "Readers see this picture in a published post.", statusCode: StatusCodes.Status403Forbidden);

@@ -88,7 +88,7 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
 
     /// <summary>The picture a cut was made of; of any other, itself.</summary>
     public async Task<Picture> WholeAsync(Picture picture, CancellationToken cancellation) =>
-        picture.OfKey is { } whole ? await database.Pictures.FirstAsync(one => one.Key == whole, cancellation) : picture;
+        picture.OfKey is { } whole ? await database.Pictures.FirstAsync(row => row.Key == whole, cancellation) : picture;
 
     /// <summary>A picture cut for one use, with an address of its own; the same cut is made once, and what is seen of the whole already is the whole.</summary>
     /// <param name="whole">What was received, not itself a cut.</param>

@@ -16,10 +16,10 @@ internal static class PublicPictureEndpoints
     private static async Task<IResult> Show(string key, string form, HttpContext http, AntiphonContext database, PictureFiles files, PictureMaking making)
     {
         if (PictureVariant.Parse(form) is not { } variant) return TypedResults.NotFound();
-        var picture = await database.Pictures.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var picture = await database.Pictures.AsNoTracking().FirstOrDefaultAsync(row => row.Key == key, http.RequestAborted);
         if (picture is null) return TypedResults.NotFound();
         // What comes with a comment is seen as long as the comment is.
-        if (picture.IsFromReader && !await database.Comments.AnyAsync(one => one.PictureId == picture.Id && one.Standing == CommentStanding.Public, http.RequestAborted)) return TypedResults.NotFound();
+        if (picture.IsFromReader && !await database.Comments.AnyAsync(comment => comment.PictureId == picture.Id && comment.Standing == CommentStanding.Public, http.RequestAborted)) return TypedResults.NotFound();
         // Short, as a picture can be replaced in place; after it, a look at the tag costs nothing but the question.
         http.Response.Headers.CacheControl = picture.IsFromReader ? "public, max-age=60" : "public, max-age=300, stale-while-revalidate=86400";
         http.Response.Headers.AccessControlAllowOrigin = "*";

@@ -28,7 +28,7 @@ internal static class PostCheckEndpoints
 
     private static async Task<Ok<List<CheckFindingView>>> Check(long site, long? post, PostRequest request, AntiphonContext database, CancellationToken cancellation)
     {
-        var titles = await database.Posts.Where(one => one.SiteId == site && one.BlogId == request.BlogId && one.Id != post).OrderByDescending(one => one.Id).Select(one => one.Title).Take(MostTitles).ToListAsync(cancellation);
+        var titles = await database.Posts.Where(row => row.SiteId == site && row.BlogId == request.BlogId && row.Id != post).OrderByDescending(row => row.Id).Select(row => row.Title).Take(MostTitles).ToListAsync(cancellation);
         var draft = new PostDraft(
             request.Title ?? string.Empty, request.Slug ?? string.Empty, HtmlCleaner.ForPosts.Clean(request.BodyHtml), Said.OrNull(request.Excerpt), Said.OrNull(request.PictureAddress), Said.OrNull(request.PictureAlt), Said.OrNull(request.Category),
             request.Tags ?? [], titles);
@@ -40,6 +40,6 @@ internal static class PostCheckEndpoints
         var body = HtmlReader.BodyOf(HtmlCleaner.ForPosts.Clean(request.BodyHtml));
         var addresses = body.QuerySelectorAll("a[href], img[src]").Select(element => element.GetAttribute("href") ?? element.GetAttribute("src")).Append(request.PictureAddress).Append(request.AboutAddress);
         var broken = await links.AmongAsync(addresses, cancellation);
-        return TypedResults.Ok(broken.Select(one => CheckFindingView.Of(new CheckFinding(PostRules.LinkBroken, "bodyHtml", [Shortened.ToLength(one.Address, LongestAddress), one.Problem]))).ToList());
+        return TypedResults.Ok(broken.Select(pair => CheckFindingView.Of(new CheckFinding(PostRules.LinkBroken, "bodyHtml", [Shortened.ToLength(pair.Address, LongestAddress), pair.Problem]))).ToList());
     }
 }

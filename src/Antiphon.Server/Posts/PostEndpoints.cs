@@ -28,7 +28,7 @@ internal static class PostEndpoints
 
     private static async Task<Results<Ok<PostView>, NotFound>> GetPost(long site, long post, AntiphonContext database, PostAddresses addresses)
     {
-        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Following).Include(one => one.Blog.Site).SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site);
+        var found = await database.Posts.AsNoTracking().Include(row => row.Blog.Following).Include(row => row.Blog.Site).SingleOrDefaultAsync(row => row.Id == post && row.SiteId == site);
         return found is null ? TypedResults.NotFound() : TypedResults.Ok(View(found, addresses));
     }
 
@@ -36,7 +36,7 @@ internal static class PostEndpoints
         long site, PostRequest request, HttpContext http, AntiphonContext database, PostCommit commit, PostAddresses addresses, IKeySource keys, TimeProvider clock)
     {
         if (Overreach(http.Member(), null, request.Status) is { } refusal) return refusal;
-        var blog = await database.Blogs.Include(one => one.Following).Include(one => one.Site).SingleOrDefaultAsync(one => one.Id == request.BlogId && one.SiteId == site);
+        var blog = await database.Blogs.Include(row => row.Following).Include(row => row.Site).SingleOrDefaultAsync(row => row.Id == request.BlogId && row.SiteId == site);
         if (blog is null || blog.Following is not null) return FieldProblem.For("blogId", "Choose a blog that is written here.");
         var post = new Post { Key = keys.NewKey(12), SiteId = site, Blog = blog, CreatedAt = clock.GetUtcNow() };
         database.Posts.Add(post);
@@ -47,7 +47,7 @@ internal static class PostEndpoints
     private static async Task<Results<Ok<PostView>, NotFound, ValidationProblem, ProblemHttpResult>> SavePost(
         long site, long post, PostRequest request, HttpContext http, AntiphonContext database, PostCommit commit, PostAddresses addresses)
     {
-        var found = await database.Posts.Include(one => one.Blog.Following).Include(one => one.Blog.Site).SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site);
+        var found = await database.Posts.Include(row => row.Blog.Following).Include(row => row.Blog.Site).SingleOrDefaultAsync(row => row.Id == post && row.SiteId == site);
         if (found is null) return TypedResults.NotFound();
         if (Overreach(http.Member(), found, request.Status) is { } refusal) return refusal;
         if (found.Blog.Following is not null) return FieldProblem.For("blogId", "This post belongs to a followed blog; change it where it was written.");

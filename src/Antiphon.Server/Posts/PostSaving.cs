@@ -139,7 +139,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         post.Revision++;
         var wanted = Slug.FromTitle(Said.OrNull(slug) ?? post.Title);
         var blog = post.Blog.Id;
-        var taken = await database.Posts.IgnoreQueryFilters().Where(one => one.BlogId == blog && one.Id != post.Id && one.Slug.StartsWith(wanted)).Select(one => one.Slug).ToListAsync(cancellation);
+        var taken = await database.Posts.IgnoreQueryFilters().Where(row => row.BlogId == blog && row.Id != post.Id && row.Slug.StartsWith(wanted)).Select(row => row.Slug).ToListAsync(cancellation);
         post.Slug = Slug.MakeUnique(wanted, taken.Contains);
     }
 

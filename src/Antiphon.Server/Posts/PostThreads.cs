@@ -17,7 +17,7 @@ internal sealed class PostThreads(AntiphonContext database, PostAddresses addres
         var identifier = IdentifierOf(post);
         if (await database.Threads.AnyAsync(thread => thread.SiteId == post.SiteId && thread.Identifier == identifier, cancellation)) return;
         // Not everybody who publishes needs the blog; its home is where the thread is.
-        if (post.Blog is null) await database.Entry(post).Reference(one => one.Blog).LoadAsync(cancellation);
+        if (post.Blog is null) await database.Entry(post).Reference(row => row.Blog).LoadAsync(cancellation);
         database.Threads.Add(Of(post, addresses.Of(post), clock.GetUtcNow()));
     }
 

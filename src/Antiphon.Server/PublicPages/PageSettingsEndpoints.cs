@@ -44,7 +44,7 @@ internal static class PageSettingsEndpoints
         if (await FindAsync(database, site, blog, cancellation) is not { } found) return TypedResults.NotFound();
         var host = Said.OrNull(request.HostName) is { } entered ? HostName.Parse(entered) : null;
         if (host is not null && host == new Uri(options.Value.PublicAddress).Host) return FieldProblem.For("hostName", "This is the name of Antiphon itself; give the blog another one, such as blog.quillmoor.example.");
-        if (host is not null && await database.Blogs.AnyAsync(one => one.HostName == host && one.Id != blog, cancellation)) return FieldProblem.For("hostName", "Another blog answers under this name already.");
+        if (host is not null && await database.Blogs.AnyAsync(row => row.HostName == host && row.Id != blog, cancellation)) return FieldProblem.For("hostName", "Another blog answers under this name already.");
         if (host != found.HostName) (found.HostName, found.HostSeenAt) = (host, null);
         (found.PageLook, found.SearchDescription) = (request.Look, Said.OrNull(request.SearchDescription));
         // Its pages carry conversations, which ask us from there.
@@ -75,7 +75,7 @@ internal static class PageSettingsEndpoints
     }
 
     private static Task<Blog?> FindAsync(AntiphonContext database, long site, long blog, CancellationToken cancellation) =>
-        database.Blogs.Include(one => one.Site).FirstOrDefaultAsync(one => one.Id == blog && one.SiteId == site && one.Following == null, cancellation);
+        database.Blogs.Include(row => row.Site).FirstOrDefaultAsync(row => row.Id == blog && row.SiteId == site && row.Following == null, cancellation);
 
     private static PagesView ViewOf(Blog blog, PostAddresses addresses) => new(
         addresses.OfPage(blog, string.Empty), addresses.OfPage(blog, "sitemap.xml"), blog.HostName, blog.HostName is { } host ? addresses.AtHost(host) : null, blog.HostSeenAt, blog.SearchDescription, blog.PageLook,

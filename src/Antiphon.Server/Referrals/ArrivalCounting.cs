@@ -54,7 +54,7 @@ internal sealed class ArrivalCounting(IDbContextFactory<AntiphonContext> databas
             if (_gathered.TryRemove(arrival, out var count)) taken.Add((arrival, count));
         try
         {
-            foreach (var day in taken.GroupBy(one => (one.Arrival.Site, one.Arrival.Day))) await WriteDayAsync(day.Key.Site, day.Key.Day, day, database, cancellation);
+            foreach (var day in taken.GroupBy(pair => (pair.Arrival.Site, pair.Arrival.Day))) await WriteDayAsync(day.Key.Site, day.Key.Day, day, database, cancellation);
             await transaction.CommitAsync(cancellation);
         }
         catch
@@ -67,7 +67,7 @@ internal sealed class ArrivalCounting(IDbContextFactory<AntiphonContext> databas
 
     private static async Task WriteDayAsync(long site, DateOnly on, IEnumerable<(Arrival Arrival, int Count)> arrivals, AntiphonContext database, CancellationToken cancellation)
     {
-        var known = (await database.ArrivalCounts.Where(one => one.SiteId == site && one.Day == on).Select(one => new { one.PostId, one.Kind, one.Source }).ToListAsync(cancellation)).Select(one => (one.PostId, new ArrivalSource(one.Kind, one.Source))).ToHashSet();
+        var known = (await database.ArrivalCounts.Where(arrivalCount => arrivalCount.SiteId == site && arrivalCount.Day == on).Select(arrivalCount => new { arrivalCount.PostId, arrivalCount.Kind, arrivalCount.Source }).ToListAsync(cancellation)).Select(row => (row.PostId, new ArrivalSource(row.Kind, row.Source))).ToHashSet();
         var day = on.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture);
         foreach (var ((_, _, post, told), count) in arrivals)
         {

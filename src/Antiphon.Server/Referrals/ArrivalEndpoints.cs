@@ -37,33 +37,33 @@ internal static class ArrivalEndpoints
     private static async Task<NoContent> Tell(string siteKey, string? id, string? from, string? by, HttpContext http, AntiphonContext database, ArrivalCounting counting, CancellationToken cancellation)
     {
         http.Response.Headers.AccessControlAllowOrigin = "*";
-        var thread = await database.Threads.AsNoTracking().Include(one => one.Site).Where(one => one.Site.PublicKey == siteKey && one.Identifier == id && one.PostId != null).FirstOrDefaultAsync(cancellation);
+        var thread = await database.Threads.AsNoTracking().Include(commentThread => commentThread.Site).Where(commentThread => commentThread.Site.PublicKey == siteKey && commentThread.Identifier == id && commentThread.PostId != null).FirstOrDefaultAsync(cancellation);
         if (thread is not null) counting.Note(thread.PostId!.Value, thread.Site, http.Request, from, by);
         return TypedResults.NoContent();
     }
 
     private static async Task<Ok<ArrivalsView>> Get(long site, int? days, AntiphonContext database, ChannelYields yields, TimeProvider clock, CancellationToken cancellation)
     {
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
+        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).FirstAsync(cancellation);
         var last = DateOnly.FromDateTime(SiteCulture.Local(clock.GetUtcNow(), zone).DateTime);
         var first = last.AddDays(1 - Math.Clamp(days ?? 30, 7, MostDays));
         var since = clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1);
-        var counts = database.ArrivalCounts.AsNoTracking().Where(one => one.SiteId == site && one.Day >= first);
+        var counts = database.ArrivalCounts.AsNoTracking().Where(count => count.SiteId == site && count.Day >= first);
         var names = await NamesAsync(site, database, cancellation);
-        var totals = await counts.GroupBy(one => new { one.Kind, one.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).OrderByDescending(one => one.Count).Take(ShownSources).ToListAsync(cancellation);
-        var byDay = await counts.GroupBy(one => new { one.Day, one.Kind, one.Source }).Select(group => new { group.Key.Day, group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).ToListAsync(cancellation);
-        var lookup = byDay.ToLookup(one => one.Day);
+        var totals = await counts.GroupBy(count => new { count.Kind, count.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).OrderByDescending(row => row.Count).Take(ShownSources).ToListAsync(cancellation);
+        var byDay = await counts.GroupBy(count => new { count.Day, count.Kind, count.Source }).Select(group => new { group.Key.Day, group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).ToListAsync(cancellation);
+        var lookup = byDay.ToLookup(row => row.Day);
         var rows = Enumerable.Range(0, last.DayNumber - first.DayNumber + 1).Select(first.AddDays)
-            .Select(day => new ArrivalDay(day, [.. totals.Select(total => lookup[day].Where(one => one.Kind == total.Kind && one.Source == total.Source).Sum(one => one.Count))]));
+            .Select(day => new ArrivalDay(day, [.. totals.Select(total => lookup[day].Where(row => row.Kind == total.Kind && row.Source == total.Source).Sum(row => row.Count))]));
         return TypedResults.Ok(new ArrivalsView(
-            [.. rows], [.. totals.Select(one => new ArrivalSourceView(one.Kind, names(one.Kind, one.Source), one.Count))], await PostsAsync(counts, names, cancellation), await yields.OfMailAsync(site, since, cancellation), await yields.OfChannelsAsync(site, since, counts, cancellation)));
+            [.. rows], [.. totals.Select(row => new ArrivalSourceView(row.Kind, names(row.Kind, row.Source), row.Count))], await PostsAsync(counts, names, cancellation), await yields.OfMailAsync(site, since, cancellation), await yields.OfChannelsAsync(site, since, counts, cancellation)));
     }
 
     private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(IQueryable<ArrivalCount> counts, Func<ArrivalKind, string, string> names, CancellationToken cancellation)
     {
-        var posts = await counts.GroupBy(one => new { one.PostId, one.Post.Title }).Select(group => new { group.Key.PostId, group.Key.Title, Count = group.Sum(one => one.Count) }).OrderByDescending(one => one.Count).Take(ShownPosts).ToListAsync(cancellation);
-        var ids = posts.ConvertAll(one => one.PostId);
-        var parts = await counts.Where(one => ids.Contains(one.PostId)).GroupBy(one => new { one.PostId, one.Kind, one.Source }).Select(group => new { group.Key.PostId, group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).ToListAsync(cancellation);
+        var posts = await counts.GroupBy(count => new { count.PostId, count.Post.Title }).Select(group => new { group.Key.PostId, group.Key.Title, Count = group.Sum(count => count.Count) }).OrderByDescending(row => row.Count).Take(ShownPosts).ToListAsync(cancellation);
+        var ids = posts.ConvertAll(row => row.PostId);
+        var parts = await counts.Where(count => ids.Contains(count.PostId)).GroupBy(count => new { count.PostId, count.Kind, count.Source }).Select(group => new { group.Key.PostId, group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).ToListAsync(cancellation);
         return posts.ConvertAll(post => new ArrivalPost(
             post.PostId, post.Title, post.Count,
             [.. parts.Where(part => part.PostId == post.PostId).OrderByDescending(part => part.Count).Take(SourcesOfPost).Select(part => new ArrivalSourceView(part.Kind, names(part.Kind, part.Source), part.Count))]));
@@ -72,8 +72,8 @@ internal static class ArrivalEndpoints
     // A link of a channel names what the channel was told to name; its own name says more.
     private static async Task<Func<ArrivalKind, string, string>> NamesAsync(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null && one.Kind == ChannelKind.Social).ToListAsync(cancellation);
-        var known = channels.Where(one => one.Settings.CampaignSource.Length > 0).GroupBy(one => one.Settings.CampaignSource.ToLowerInvariant()).ToDictionary(group => group.Key, group => group.First().Name);
+        var channels = await database.Channels.AsNoTracking().Where(channel => channel.SiteId == site && channel.ArchivedAt == null && channel.Kind == ChannelKind.Social).ToListAsync(cancellation);
+        var known = channels.Where(channel => channel.Settings.CampaignSource.Length > 0).GroupBy(channel => channel.Settings.CampaignSource.ToLowerInvariant()).ToDictionary(group => group.Key, group => group.First().Name);
         return (kind, source) => kind switch
         {
             ArrivalKind.Direct => "No sender told",

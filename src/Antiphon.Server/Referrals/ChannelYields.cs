@@ -15,12 +15,12 @@ internal sealed class ChannelYields(AntiphonContext database)
     /// <summary>What the digests of a site brought since a moment.</summary>
     public async Task<IReadOnlyList<DigestYield>> OfMailAsync(long site, DateTimeOffset since, CancellationToken cancellation)
     {
-        var digests = await database.Digests.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).Select(one => new { one.Id, one.Name, one.Settings }).ToListAsync(cancellation);
-        var sent = await database.Editions.Where(one => one.SiteId == site && one.DueAt >= since).GroupBy(one => one.DigestId)
-            .Select(group => new { group.Key, Delivered = group.Sum(one => one.Delivered), Opens = group.Sum(one => one.Opens) }).ToDictionaryAsync(one => one.Key, cancellation);
-        var clicks = await database.EditionLinks.Where(one => one.Edition.SiteId == site && one.Edition.DueAt >= since).GroupBy(one => one.Edition.DigestId).Select(group => new { group.Key, Clicks = group.Sum(one => one.Clicks) }).ToDictionaryAsync(one => one.Key, one => one.Clicks, cancellation);
-        return digests.ConvertAll(one => new DigestYield(
-            one.Id, one.Name, sent.GetValueOrDefault(one.Id)?.Delivered ?? 0, one.Settings.CountsOpens ? sent.GetValueOrDefault(one.Id)?.Opens ?? 0 : null, one.Settings.CountsClicks ? clicks.GetValueOrDefault(one.Id) : null));
+        var digests = await database.Digests.AsNoTracking().Where(digest => digest.SiteId == site && digest.ArchivedAt == null).OrderBy(digest => digest.Id).Select(digest => new { digest.Id, digest.Name, digest.Settings }).ToListAsync(cancellation);
+        var sent = await database.Editions.Where(edition => edition.SiteId == site && edition.DueAt >= since).GroupBy(edition => edition.DigestId)
+            .Select(group => new { group.Key, Delivered = group.Sum(edition => edition.Delivered), Opens = group.Sum(edition => edition.Opens) }).ToDictionaryAsync(row => row.Key, cancellation);
+        var clicks = await database.EditionLinks.Where(link => link.Edition.SiteId == site && link.Edition.DueAt >= since).GroupBy(link => link.Edition.DigestId).Select(group => new { group.Key, Clicks = group.Sum(link => link.Clicks) }).ToDictionaryAsync(row => row.Key, row => row.Clicks, cancellation);
+        return digests.ConvertAll(row => new DigestYield(
+            row.Id, row.Name, sent.GetValueOrDefault(row.Id)?.Delivered ?? 0, row.Settings.CountsOpens ? sent.GetValueOrDefault(row.Id)?.Opens ?? 0 : null, row.Settings.CountsClicks ? clicks.GetValueOrDefault(row.Id) : null));
     }
 
     /// <summary>What the networks and partners of a site brought since a moment.</summary>
@@ -30,11 +30,11 @@ internal sealed class ChannelYields(AntiphonContext database)
     /// <param name="cancellation">Ends it.</param>
     public async Task<IReadOnlyList<ChannelYield>> OfChannelsAsync(long site, DateTimeOffset since, IQueryable<ArrivalCount> counts, CancellationToken cancellation)
     {
-        var readers = (await counts.GroupBy(one => new { one.Kind, one.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(one => one.Count) }).ToListAsync(cancellation)).ToDictionary(one => new ArrivalSource(one.Kind, one.Source), one => one.Count);
-        var channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == site && one.ArchivedAt == null && (one.Kind == ChannelKind.Social || one.Kind == ChannelKind.Partner)).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var delivered = (await database.ChannelDeliveries.Where(one => one.SiteId == site && one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered && one.PlannedFor >= since)
-            .Select(one => new { one.ChannelId, one.Counts }).ToListAsync(cancellation)).ToLookup(one => one.ChannelId, one => one.Counts);
-        return channels.ConvertAll(one => new ChannelYield(one.Id, one.Kind, one.Name, delivered[one.Id].Count(), Came(one, readers), one.Kind == ChannelKind.Social ? Sum(delivered[one.Id]) : null));
+        var readers = (await counts.GroupBy(count => new { count.Kind, count.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).ToListAsync(cancellation)).ToDictionary(row => new ArrivalSource(row.Kind, row.Source), row => row.Count);
+        var channels = await database.Channels.AsNoTracking().Where(channel => channel.SiteId == site && channel.ArchivedAt == null && (channel.Kind == ChannelKind.Social || channel.Kind == ChannelKind.Partner)).OrderBy(channel => channel.Id).ToListAsync(cancellation);
+        var delivered = (await database.ChannelDeliveries.Where(delivery => delivery.SiteId == site && delivery.Act == DeliveryAct.Publish && delivery.State == DeliveryState.Delivered && delivery.PlannedFor >= since)
+            .Select(delivery => new { delivery.ChannelId, delivery.Counts }).ToListAsync(cancellation)).ToLookup(row => row.ChannelId, row => row.Counts);
+        return channels.ConvertAll(channel => new ChannelYield(channel.Id, channel.Kind, channel.Name, delivered[channel.Id].Count(), Came(channel, readers), channel.Kind == ChannelKind.Social ? Sum(delivered[channel.Id]) : null));
     }
 
     // Readers of a network are told by its links where they name a source, those of a partner by its pages.

@@ -24,7 +24,7 @@ internal static class FollowLinkEndpoints
     }
 
     private static async Task<Ok<List<FollowLink>>> List(long site, AntiphonContext database, CancellationToken cancellation) =>
-        TypedResults.Ok(await database.Sites.Where(one => one.Id == site).Select(one => one.FollowLinks).SingleAsync(cancellation));
+        TypedResults.Ok(await database.Sites.Where(row => row.Id == site).Select(row => row.FollowLinks).SingleAsync(cancellation));
 
     private static async Task<Results<Ok<List<FollowLink>>, ValidationProblem>> Keep(long site, List<FollowLink> request, AntiphonContext database, CancellationToken cancellation)
     {
@@ -35,7 +35,7 @@ internal static class FollowLinkEndpoints
             if (!LinkResolver.IsWeb(request[index].Address)) return FieldProblem.For($"{index}.address", "Enter the whole address, starting with https://.");
         }
 
-        var found = await database.Sites.SingleAsync(one => one.Id == site, cancellation);
+        var found = await database.Sites.SingleAsync(row => row.Id == site, cancellation);
         found.FollowLinks = [.. request.Select(link => new FollowLink(link.Name.Trim(), link.Address.Trim()))];
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Ok(found.FollowLinks);

@@ -39,7 +39,7 @@ internal static class InvitationEndpoints
     }
 
     private static async Task<Ok<List<InvitationView>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(
-        await database.Invitations.Where(one => one.SiteId == site).OrderBy(one => one.Mail).Select(one => new InvitationView(one.Id, one.Mail, one.Role, one.CreatedAt, one.ExpiresAt)).ToListAsync(cancellation));
+        await database.Invitations.Where(invitation => invitation.SiteId == site).OrderBy(invitation => invitation.Mail).Select(invitation => new InvitationView(invitation.Id, invitation.Mail, invitation.Role, invitation.CreatedAt, invitation.ExpiresAt)).ToListAsync(cancellation));
 
     private static async Task<Results<Ok<InvitedLinkView>, ValidationProblem>> Invite(
         long site, InvitationRequest request, HttpContext http, AntiphonContext database, LetterBox letters, ActRecord acts, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
@@ -48,11 +48,11 @@ internal static class InvitationEndpoints
         if (await database.Memberships.AnyAsync(member => member.SiteId == site && member.Person.Email!.ToLower() == mail, http.RequestAborted)) return FieldProblem.For("mail", "This person has a role here already; change it in the list.");
         // Two links: only what came by mail proves that whoever opens it owns the address.
         var (mailed, byHand, now, by) = (keys.NewKey(40), keys.NewKey(40), clock.GetUtcNow(), http.Member().PersonId);
-        var invitation = await database.Invitations.FirstOrDefaultAsync(one => one.SiteId == site && one.Mail == mail, http.RequestAborted);
+        var invitation = await database.Invitations.FirstOrDefaultAsync(row => row.SiteId == site && row.Mail == mail, http.RequestAborted);
         if (invitation is null) database.Invitations.Add(invitation = new Invitation { SiteId = site, Mail = mail });
         (invitation.Role, invitation.Hash, invitation.HandHash, invitation.ById, invitation.CreatedAt, invitation.ExpiresAt) =
             (request.Role, TokenHash.Of(mailed), TokenHash.Of(byHand), by, now, now.AddDays(request.Days ?? Invitation.Days));
-        var (inviter, name) = (await database.NameOfAsync(by, http.RequestAborted), await database.Sites.Where(one => one.Id == site).Select(one => one.Name).SingleAsync(http.RequestAborted));
+        var (inviter, name) = (await database.NameOfAsync(by, http.RequestAborted), await database.Sites.Where(row => row.Id == site).Select(row => row.Name).SingleAsync(http.RequestAborted));
         letters.Post(
             database, site, mail, $"{inviter} invites you to the team of {name}",
             $"{inviter} invites you to the team of {name} as {RoleNames.Of(request.Role)}.\n\nFollow this link to join; it is valid for {request.Days ?? Invitation.Days} days:\n{options.Value.AddressOf($"join/{mailed}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n");
@@ -62,7 +62,7 @@ internal static class InvitationEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound>> TakeBack(long site, long invitation, AntiphonContext database, CancellationToken cancellation) =>
-        await database.Invitations.Where(one => one.Id == invitation && one.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.Invitations.Where(row => row.Id == invitation && row.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 
     private static async Task<Results<Ok<InvitedView>, NotFound>> Look(string key, AntiphonContext database, UserManager<Person> people, TimeProvider clock, CancellationToken cancellation)
     {
@@ -124,7 +124,7 @@ internal static class InvitationEndpoints
     private static Task<Invitation?> FindAsync(string key, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var (hash, now) = (TokenHash.Of(key), clock.GetUtcNow());
-        return database.Invitations.Include(one => one.Site).Include(one => one.By).FirstOrDefaultAsync(one => (one.Hash == hash || one.HandHash == hash) && one.ExpiresAt > now, cancellation);
+        return database.Invitations.Include(invitation => invitation.Site).Include(invitation => invitation.By).FirstOrDefaultAsync(invitation => (invitation.Hash == hash || invitation.HandHash == hash) && invitation.ExpiresAt > now, cancellation);
     }
 }
 

@@ -19,14 +19,14 @@ internal static class ShareWayEndpoints
     }
 
     private static async Task<Ok<List<ShareWay>>> List(long site, AntiphonContext database, CancellationToken cancellation) =>
-        TypedResults.Ok(await database.Sites.Where(one => one.Id == site).Select(one => one.ShareWays).SingleAsync(cancellation));
+        TypedResults.Ok(await database.Sites.Where(row => row.Id == site).Select(row => row.ShareWays).SingleAsync(cancellation));
 
     private static async Task<Results<Ok<List<ShareWay>>, ValidationProblem>> Keep(long site, List<ShareWay> request, AntiphonContext database, CancellationToken cancellation)
     {
         if (request.Count > ShareWay.Most) return FieldProblem.For("ways", $"Name at most {ShareWay.Most} places.");
         for (var index = 0; index < request.Count; index++)
             if (request[index].Problem() is { } problem) return FieldProblem.For($"{index}.{problem.Field}", problem.Remedy);
-        var found = await database.Sites.SingleAsync(one => one.Id == site, cancellation);
+        var found = await database.Sites.SingleAsync(row => row.Id == site, cancellation);
         found.ShareWays = [.. request.Select(way => new ShareWay(way.Name.Trim(), way.Address.Trim()))];
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Ok(found.ShareWays);

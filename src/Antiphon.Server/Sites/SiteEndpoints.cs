@@ -52,7 +52,7 @@ internal static class SiteEndpoints
         SiteRegistrants.Everybody => true,
         SiteRegistrants.SiteOwners => await database.Memberships.AnyAsync(member => member.PersonId == person && member.Role == SiteRole.Owner),
         // Whoever made the first account.
-        _ => await database.Users.MinAsync(one => one.Id) == person,
+        _ => await database.Users.MinAsync(row => row.Id) == person,
     };
 
     private static async Task<Ok<SiteView>> GetSite(long site, ClaimsPrincipal user, AntiphonContext database) =>
@@ -60,7 +60,7 @@ internal static class SiteEndpoints
 
     private static async Task<Ok<SiteView>> ChangeSite(long site, SiteRequest request, ClaimsPrincipal user, AntiphonContext database)
     {
-        var found = await database.Sites.SingleAsync(one => one.Id == site);
+        var found = await database.Sites.SingleAsync(row => row.Id == site);
         var zone = found.TimeZone;
         Apply(request, found);
         if (found.TimeZone != zone) await RescheduleAsync(found, database);

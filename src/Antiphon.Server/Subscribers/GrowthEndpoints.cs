@@ -19,21 +19,21 @@ internal static class GrowthEndpoints
 
     private static async Task<Ok<GrowthView>> Get(long site, int? days, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
+        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).FirstAsync(cancellation);
         DateOnly DayOf(DateTimeOffset at) => DateOnly.FromDateTime(SiteCulture.Local(at, zone).DateTime);
         var last = DayOf(clock.GetUtcNow());
         var first = last.AddDays(1 - Math.Clamp(days ?? 90, 7, MostDays));
         var from = WallTime.InstantOf(first.ToDateTime(TimeOnly.MinValue), TimeZoneInfo.FindSystemTimeZoneById(zone));
-        var joined = await database.Subscribers.Where(one => one.SiteId == site && one.CreatedAt >= from).Select(one => new { one.CreatedAt, one.Origin }).ToListAsync(cancellation);
-        var left = await database.Subscribers.Where(one => one.SiteId == site && (one.LeftAt >= from || one.SuppressedAt >= from)).Select(one => one.LeftAt ?? one.SuppressedAt!.Value).ToListAsync(cancellation);
-        var before = await database.Subscribers.CountAsync(one => one.SiteId == site && one.CreatedAt < from && (one.LeftAt == null || one.LeftAt >= from) && (one.SuppressedAt == null || one.SuppressedAt >= from), cancellation);
-        var (came, went) = (joined.ToLookup(one => DayOf(one.CreatedAt), one => one.Origin), left.ToLookup(DayOf));
+        var joined = await database.Subscribers.Where(subscriber => subscriber.SiteId == site && subscriber.CreatedAt >= from).Select(subscriber => new { subscriber.CreatedAt, subscriber.Origin }).ToListAsync(cancellation);
+        var left = await database.Subscribers.Where(subscriber => subscriber.SiteId == site && (subscriber.LeftAt >= from || subscriber.SuppressedAt >= from)).Select(subscriber => subscriber.LeftAt ?? subscriber.SuppressedAt!.Value).ToListAsync(cancellation);
+        var before = await database.Subscribers.CountAsync(subscriber => subscriber.SiteId == site && subscriber.CreatedAt < from && (subscriber.LeftAt == null || subscriber.LeftAt >= from) && (subscriber.SuppressedAt == null || subscriber.SuppressedAt >= from), cancellation);
+        var (came, went) = (joined.ToLookup(row => DayOf(row.CreatedAt), row => row.Origin), left.ToLookup(DayOf));
         var (rows, total) = (new List<GrowthDay>(), before);
         for (var day = first; day <= last; day = day.AddDays(1))
         {
             var origins = came[day].ToList();
             total += origins.Count - went[day].Count();
-            rows.Add(new GrowthDay(day, origins.Count(one => one == SubscriberOrigin.Form), origins.Count(one => one == SubscriberOrigin.Hand), origins.Count(one => one == SubscriberOrigin.List), origins.Count(one => one == SubscriberOrigin.Unknown), went[day].Count(), total));
+            rows.Add(new GrowthDay(day, origins.Count(origin => origin == SubscriberOrigin.Form), origins.Count(origin => origin == SubscriberOrigin.Hand), origins.Count(origin => origin == SubscriberOrigin.List), origins.Count(origin => origin == SubscriberOrigin.Unknown), went[day].Count(), total));
         }
 
         return TypedResults.Ok(new GrowthView(rows));

@@ -33,12 +33,12 @@ internal static class QuestionEndpoints
     private static async Task<Results<NoContent, NotFound>> SetDone(long site, long question, DoneRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var done = request.IsDone ? clock.GetUtcNow() : (DateTimeOffset?)null;
-        var changed = await database.Questions.Where(one => one.Id == question && one.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(one => one.DoneAt, done), cancellation);
+        var changed = await database.Questions.Where(row => row.Id == question && row.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(row => row.DoneAt, done), cancellation);
         return changed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 
     private static async Task<Results<NoContent, NotFound>> Delete(long site, long question, AntiphonContext database, CancellationToken cancellation) =>
-        await database.Questions.Where(one => one.Id == question && one.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.Questions.Where(row => row.Id == question && row.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 }
 
 /// <summary>A question.</summary>

@@ -12,28 +12,28 @@ internal static class Receivers
 {
     /// <summary>Those who get mail at a moment: they did not leave, made no pause, and their address takes it.</summary>
     public static IQueryable<Subscriber> GettingMail(this IQueryable<Subscriber> all, DateTimeOffset now) =>
-        all.Where(one => one.LeftAt == null && one.Suppressed == null && (one.PausedUntil == null || one.PausedUntil <= now));
+        all.Where(subscriber => subscriber.LeftAt == null && subscriber.Suppressed == null && (subscriber.PausedUntil == null || subscriber.PausedUntil <= now));
 
     /// <summary>Those a digest goes to, whose segment is loaded.</summary>
     public static IQueryable<Subscriber> Of(this IQueryable<Subscriber> all, Digest digest, AntiphonContext database, string zone, DateTimeOffset now)
     {
         var (site, id, isUsual) = (digest.SiteId, digest.Id, digest.IsUsual);
-        var chosen = all.Where(one => one.SiteId == site).GettingMail(now).Where(one => one.Digests == null ? isUsual : one.Digests.Contains(id));
+        var chosen = all.Where(subscriber => subscriber.SiteId == site).GettingMail(now).Where(subscriber => subscriber.Digests == null ? isUsual : subscriber.Digests.Contains(id));
         return digest.Segment is { } segment ? chosen.In(segment.Rule, database, zone, now) : chosen;
     }
 
     /// <summary>Those who belong to a segment.</summary>
     public static IQueryable<Subscriber> In(this IQueryable<Subscriber> all, SegmentRule rule, AntiphonContext database, string zone, DateTimeOffset now)
     {
-        if (rule.Categories.Count > 0) all = all.Where(one => one.Categories.Count == 0 || one.Categories.Any(category => rule.Categories.Contains(category)));
-        if (rule.Origins.Count > 0) all = all.Where(one => rule.Origins.Contains(one.Origin));
-        if (rule.Forms.Count > 0) all = all.Where(one => one.FormId != null && rule.Forms.Contains(one.FormId.Value));
-        if (rule.Since is { } since && BeginOf(since, zone) is var from) all = all.Where(one => one.CreatedAt >= from);
-        if (rule.Until is { } until && BeginOf(until.AddDays(1), zone) is var before) all = all.Where(one => one.CreatedAt < before);
-        if (rule.SeenWithin is { } within && now.AddDays(-within) is var first) all = all.Where(one => one.SeenAt >= first || database.Comments.Any(comment => comment.SiteId == one.SiteId && comment.Mail == one.Mail && comment.CreatedAt >= first));
+        if (rule.Categories.Count > 0) all = all.Where(subscriber => subscriber.Categories.Count == 0 || subscriber.Categories.Any(category => rule.Categories.Contains(category)));
+        if (rule.Origins.Count > 0) all = all.Where(subscriber => rule.Origins.Contains(subscriber.Origin));
+        if (rule.Forms.Count > 0) all = all.Where(subscriber => subscriber.FormId != null && rule.Forms.Contains(subscriber.FormId.Value));
+        if (rule.Since is { } since && BeginOf(since, zone) is var from) all = all.Where(subscriber => subscriber.CreatedAt >= from);
+        if (rule.Until is { } until && BeginOf(until.AddDays(1), zone) is var before) all = all.Where(subscriber => subscriber.CreatedAt < before);
+        if (rule.SeenWithin is { } within && now.AddDays(-within) is var first) all = all.Where(subscriber => subscriber.SeenAt >= first || database.Comments.Any(comment => comment.SiteId == subscriber.SiteId && comment.Mail == subscriber.Mail && comment.CreatedAt >= first));
         if (rule.SilentFor is { } silent && now.AddDays(-silent) is var last)
         {
-            all = all.Where(one => one.CreatedAt < last && (one.SeenAt == null || one.SeenAt < last) && !database.Comments.Any(comment => comment.SiteId == one.SiteId && comment.Mail == one.Mail && comment.CreatedAt >= last));
+            all = all.Where(subscriber => subscriber.CreatedAt < last && (subscriber.SeenAt == null || subscriber.SeenAt < last) && !database.Comments.Any(comment => comment.SiteId == subscriber.SiteId && comment.Mail == subscriber.Mail && comment.CreatedAt >= last));
         }
 
         return all;

@@ -28,19 +28,19 @@ internal static class SegmentEndpoints
     private static async Task<Ok<List<SegmentView>>> List(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var views = new List<SegmentView>();
-        foreach (var segment in await database.Segments.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Name).ToListAsync(cancellation)) views.Add(await ViewAsync(segment, database, clock, cancellation));
+        foreach (var segment in await database.Segments.AsNoTracking().Where(row => row.SiteId == site).OrderBy(row => row.Name).ToListAsync(cancellation)) views.Add(await ViewAsync(segment, database, clock, cancellation));
         return TypedResults.Ok(views);
     }
 
     private static async Task<SegmentView> ViewAsync(Segment segment, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) => new(
         segment.Id, segment.Name, segment.Rule, await CountAsync(segment.SiteId, segment.Rule, database, clock, cancellation),
-        await database.Digests.Where(one => one.SegmentId == segment.Id && one.ArchivedAt == null).Select(one => one.Name).ToListAsync(cancellation));
+        await database.Digests.Where(digest => digest.SegmentId == segment.Id && digest.ArchivedAt == null).Select(digest => digest.Name).ToListAsync(cancellation));
 
     private static async Task<int> CountAsync(long site, SegmentRule rule, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).FirstAsync(cancellation);
-        return await database.Subscribers.Where(one => one.SiteId == site).GettingMail(now).In(rule, database, zone, now).CountAsync(cancellation);
+        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).FirstAsync(cancellation);
+        return await database.Subscribers.Where(subscriber => subscriber.SiteId == site).GettingMail(now).In(rule, database, zone, now).CountAsync(cancellation);
     }
 
     private static async Task<Results<Ok<SegmentView>, ValidationProblem>> Add(long site, SegmentRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
@@ -54,7 +54,7 @@ internal static class SegmentEndpoints
 
     private static async Task<Results<Ok<SegmentView>, NotFound, ValidationProblem>> Change(long site, long segment, SegmentRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        if (await database.Segments.FirstOrDefaultAsync(one => one.Id == segment && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await database.Segments.FirstOrDefaultAsync(row => row.Id == segment && row.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         if (await ProblemAsync(site, segment, request, database, cancellation) is { } problem) return FieldProblem.For(problem.Field, problem.Remedy);
         (found.Name, found.Rule) = (request.Name.Trim(), request.Rule);
         await database.SaveChangesAsync(cancellation);
@@ -65,16 +65,16 @@ internal static class SegmentEndpoints
     {
         var name = request.Name?.Trim() ?? string.Empty;
         if (name.Length is 0 or > LongestName) return ("name", $"Give the segment a name of at most {LongestName} characters.");
-        if (await database.Segments.AnyAsync(one => one.SiteId == site && one.Id != segment && one.Name == name, cancellation)) return ("name", "Another segment is called that.");
+        if (await database.Segments.AnyAsync(row => row.SiteId == site && row.Id != segment && row.Name == name, cancellation)) return ("name", "Another segment is called that.");
         return request.Rule.Problem();
     }
 
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Remove(long site, long segment, AntiphonContext database, CancellationToken cancellation)
     {
         // Without its segment a digest would go to everybody.
-        if (await database.Digests.FirstOrDefaultAsync(one => one.SegmentId == segment && one.SiteId == site && one.ArchivedAt == null, cancellation) is { } user)
+        if (await database.Digests.FirstOrDefaultAsync(digest => digest.SegmentId == segment && digest.SiteId == site && digest.ArchivedAt == null, cancellation) is { } user)
             return FieldProblem.For("segment", $"“{user.Name}” goes to this segment. Send it to another one first.");
-        return await database.Segments.Where(one => one.Id == segment && one.SiteId == site).ExecuteDeleteAsync(cancellation) == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
+        return await database.Segments.Where(row => row.Id == segment && row.SiteId == site).ExecuteDeleteAsync(cancellation) == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
     }
 
     private static async Task<Results<Ok<SegmentSize>, ValidationProblem>> Size(long site, SegmentSizeRequest request, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) => request.Rule.Problem() is { } problem

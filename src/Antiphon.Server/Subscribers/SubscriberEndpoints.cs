@@ -22,18 +22,18 @@ internal static class SubscriberEndpoints
 
     private static async Task<Results<Ok<SubscriberDetail>, NotFound>> Get(long site, long subscriber, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        var found = await database.Subscribers.AsNoTracking().Include(one => one.Site).Include(one => one.Form).FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation);
+        var found = await database.Subscribers.AsNoTracking().Include(row => row.Site).Include(row => row.Form).FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation);
         if (found is null) return TypedResults.NotFound();
         var now = clock.GetUtcNow();
         var segments = new List<string>();
-        foreach (var segment in await database.Segments.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Name).ToListAsync(cancellation))
-            if (await database.Subscribers.Where(one => one.Id == subscriber).In(segment.Rule, database, found.Site.TimeZone, now).AnyAsync(cancellation)) segments.Add(segment.Name);
-        var digests = await database.Digests.AsNoTracking().Include(one => one.Segment).Where(one => one.SiteId == site && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
+        foreach (var segment in await database.Segments.AsNoTracking().Where(row => row.SiteId == site).OrderBy(row => row.Name).ToListAsync(cancellation))
+            if (await database.Subscribers.Where(row => row.Id == subscriber).In(segment.Rule, database, found.Site.TimeZone, now).AnyAsync(cancellation)) segments.Add(segment.Name);
+        var digests = await database.Digests.AsNoTracking().Include(row => row.Segment).Where(row => row.SiteId == site && row.ArchivedAt == null).OrderBy(row => row.Id).ToListAsync(cancellation);
         var gets = new List<string>();
         foreach (var digest in digests)
-            if (await database.Subscribers.Where(one => one.Id == subscriber).Of(digest, database, found.Site.TimeZone, now).AnyAsync(cancellation)) gets.Add(digest.Name);
-        var received = await database.Deliveries.Where(one => one.SubscriberId == subscriber).OrderByDescending(one => one.Id).Take(MostReceived)
-            .Select(one => new ReceivedView(one.EditionId, one.Edition.Digest.Name, one.Edition.Posts.OrderByDescending(post => post.Post.PublishedAt).Select(post => post.Post.Title).FirstOrDefault() ?? string.Empty, one.State, one.DeliveredAt ?? one.CreatedAt, one.LastAnswer))
+            if (await database.Subscribers.Where(row => row.Id == subscriber).Of(digest, database, found.Site.TimeZone, now).AnyAsync(cancellation)) gets.Add(digest.Name);
+        var received = await database.Deliveries.Where(delivery => delivery.SubscriberId == subscriber).OrderByDescending(delivery => delivery.Id).Take(MostReceived)
+            .Select(delivery => new ReceivedView(delivery.EditionId, delivery.Edition.Digest.Name, delivery.Edition.Posts.OrderByDescending(post => post.Post.PublishedAt).Select(post => post.Post.Title).FirstOrDefault() ?? string.Empty, delivery.State, delivery.DeliveredAt ?? delivery.CreatedAt, delivery.LastAnswer))
             .ToListAsync(cancellation);
         return TypedResults.Ok(new SubscriberDetail(
             found.Id, found.Mail, found.Name, found.Form?.Name, found.Consent, found.ConsentVersion, found.SeenAt, found.LastReturn, found.SoftBounces, found.Categories, gets, segments, received));
@@ -41,7 +41,7 @@ internal static class SubscriberEndpoints
 
     private static async Task<Results<NoContent, NotFound>> Erase(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
     {
-        if (await database.Subscribers.Include(one => one.Site).FirstOrDefaultAsync(one => one.Id == subscriber && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await database.Subscribers.Include(row => row.Site).FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         await leaving.EraseAsync(found, cancellation);
         return TypedResults.NoContent();
     }

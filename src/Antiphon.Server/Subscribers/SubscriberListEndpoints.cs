@@ -33,7 +33,7 @@ internal static class SubscriberListEndpoints
 
     private static async Task<FileContentHttpResult> Export(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var rows = await database.Subscribers.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).Select(one => new ListedSubscriber(one.Mail, one.Name, one.CreatedAt, one.LeftAt, one.Origin, one.Reason) { PausedUntil = one.PausedUntil, Suppressed = one.Suppressed }).ToListAsync(cancellation);
+        var rows = await database.Subscribers.AsNoTracking().Where(subscriber => subscriber.SiteId == site).OrderBy(subscriber => subscriber.Id).Select(subscriber => new ListedSubscriber(subscriber.Mail, subscriber.Name, subscriber.CreatedAt, subscriber.LeftAt, subscriber.Origin, subscriber.Reason) { PausedUntil = subscriber.PausedUntil, Suppressed = subscriber.Suppressed }).ToListAsync(cancellation);
         // Spreadsheets tell UTF-8 by its mark alone.
         return TypedResults.File([.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(SubscriberList.Write(rows))], "text/csv; charset=utf-8", "subscribers.csv");
     }
@@ -56,10 +56,10 @@ internal static class SubscriberListEndpoints
 
     private static async Task<Func<string, ListedKind?>> KnownAsync(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var key = await database.Sites.Where(one => one.Id == site).Select(one => one.PublicKey).FirstAsync(cancellation);
-        var known = await database.Subscribers.Where(one => one.SiteId == site).Select(one => new { one.Mail, Kind = one.LeftAt != null ? ListedKind.Left : one.Suppressed != null ? ListedKind.Bounced : ListedKind.Known })
-            .ToDictionaryAsync(one => one.Mail, one => one.Kind, cancellation);
-        var gone = (await database.GoneAddresses.Where(one => one.SiteId == site).Select(one => one.Hash).ToListAsync(cancellation)).ToHashSet();
+        var key = await database.Sites.Where(row => row.Id == site).Select(row => row.PublicKey).FirstAsync(cancellation);
+        var known = await database.Subscribers.Where(subscriber => subscriber.SiteId == site).Select(subscriber => new { subscriber.Mail, Kind = subscriber.LeftAt != null ? ListedKind.Left : subscriber.Suppressed != null ? ListedKind.Bounced : ListedKind.Known })
+            .ToDictionaryAsync(row => row.Mail, row => row.Kind, cancellation);
+        var gone = (await database.GoneAddresses.Where(address => address.SiteId == site).Select(address => address.Hash).ToListAsync(cancellation)).ToHashSet();
         return mail => known.TryGetValue(mail, out var kind) ? kind : gone.Count > 0 && gone.Contains(AddressHash.Of(mail, key)) ? ListedKind.Left : null;
     }
 

@@ -9,14 +9,14 @@ internal static class LeasedRows
 {
     /// <summary>Those nobody holds.</summary>
     public static IQueryable<TRow> Free<TRow>(this IQueryable<TRow> rows, DateTimeOffset now)
-        where TRow : LeasedRow => rows.Where(one => one.HeldUntil == null || one.HeldUntil <= now);
+        where TRow : LeasedRow => rows.Where(row => row.HeldUntil == null || row.HeldUntil <= now);
 
     /// <summary>The row with a key.</summary>
     public static IQueryable<TRow> At<TRow>(AntiphonContext database, long key)
         where TRow : LeasedRow
     {
         var name = KeyName<TRow>(database);
-        return database.Set<TRow>().IgnoreQueryFilters().Where(one => EF.Property<long>(one, name) == key);
+        return database.Set<TRow>().IgnoreQueryFilters().Where(row => EF.Property<long>(row, name) == key);
     }
 
     /// <summary>The key of a row.</summary>

@@ -32,7 +32,7 @@ internal sealed class Leases<TRow>(IDbContextFactory<AntiphonContext> databases,
         var now = clock.GetUtcNow();
         if (await next(database, now, cancellation) is not { } row) return null;
         var (key, number, until) = (LeasedRows.KeyOf(database, row), row.ClaimNumber + 1, now + Length);
-        await LeasedRows.At<TRow>(database, key).ExecuteUpdateAsync(set => set.SetProperty(one => one.HeldUntil, until).SetProperty(one => one.ClaimNumber, number).SetProperty(one => one.Unfinished, row.Unfinished + 1), cancellation);
+        await LeasedRows.At<TRow>(database, key).ExecuteUpdateAsync(set => set.SetProperty(tRow => tRow.HeldUntil, until).SetProperty(tRow => tRow.ClaimNumber, number).SetProperty(tRow => tRow.Unfinished, row.Unfinished + 1), cancellation);
         if (begin is not null) await begin(database, row, cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -47,24 +47,24 @@ internal sealed class Leases<TRow>(IDbContextFactory<AntiphonContext> databases,
         if (now - since < Young) return since;
         await using var database = await databases.CreateDbContextAsync(cancellation);
         var until = now + Length;
-        return await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(one => one.HeldUntil, until), cancellation) == 1 ? now : throw new ClaimLostException();
+        return await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(row => row.HeldUntil, until), cancellation) == 1 ? now : throw new ClaimLostException();
     }
 
     /// <summary>Holds a claim on after a part of the work is done, in the caller's transaction; false when it is lost. What comes on is not given up, however often it is interrupted.</summary>
     public async Task<bool> StepAsync(AntiphonContext database, long key, long number, CancellationToken cancellation)
     {
         var until = clock.GetUtcNow() + Length;
-        return await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(one => one.HeldUntil, until).SetProperty(one => one.Unfinished, 1), cancellation) == 1;
+        return await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(row => row.HeldUntil, until).SetProperty(row => row.Unfinished, 1), cancellation) == 1;
     }
 
     /// <summary>Lets a claim go, in the caller's transaction: the work came to an end, whatever it was. False when it is lost.</summary>
     public async Task<bool> LetGoAsync(AntiphonContext database, long key, long number, CancellationToken cancellation) =>
-        await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(one => one.HeldUntil, (DateTimeOffset?)null).SetProperty(one => one.Unfinished, 0), cancellation) == 1;
+        await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(row => row.HeldUntil, (DateTimeOffset?)null).SetProperty(row => row.Unfinished, 0), cancellation) == 1;
 
     /// <summary>Leaves a row alone until a moment, as it could not be done; false when the claim is lost.</summary>
     /// <param name="counts">Whether it is one more time that it did not come to an end.</param>
     public async Task<bool> PutOffAsync(AntiphonContext database, long key, long number, DateTimeOffset until, bool counts) =>
-        await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(one => one.HeldUntil, until).SetProperty(one => one.Unfinished, one => counts ? one.Unfinished : one.Unfinished - 1)) == 1;
+        await Held(database, key, number).ExecuteUpdateAsync(set => set.SetProperty(row => row.HeldUntil, until).SetProperty(row => row.Unfinished, row => counts ? row.Unfinished : row.Unfinished - 1)) == 1;
 
-    private static IQueryable<TRow> Held(AntiphonContext database, long key, long number) => LeasedRows.At<TRow>(database, key).Where(one => one.ClaimNumber == number && one.HeldUntil != null);
+    private static IQueryable<TRow> Held(AntiphonContext database, long key, long number) => LeasedRows.At<TRow>(database, key).Where(row => row.ClaimNumber == number && row.HeldUntil != null);
 }

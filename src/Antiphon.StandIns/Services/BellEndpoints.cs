@@ -13,7 +13,7 @@ internal static class BellEndpoints
     /// <summary>Maps it.</summary>
     public static void MapBell(this RouteGroupBuilder world)
     {
-        world.MapGet("/bell/", (Inbox inbox) => PlainPage.Html("The bell", "<p>Rings once for each message.</p>" + string.Concat(inbox.Of(Name).Select(one => $"<article><b>{PlainPage.Encode(one.Text)}</b> <small>{one.At:HH:mm:ss}{(one.Repeats > 0 ? $", came {one.Repeats + 1} times" : string.Empty)}</small><pre style=\"white-space:pre-wrap\">{PlainPage.Encode(one.Body)}</pre></article>"))));
+        world.MapGet("/bell/", (Inbox inbox) => PlainPage.Html("The bell", "<p>Rings once for each message.</p>" + string.Concat(inbox.Of(Name).Select(received => $"<article><b>{PlainPage.Encode(received.Text)}</b> <small>{received.At:HH:mm:ss}{(received.Repeats > 0 ? $", came {received.Repeats + 1} times" : string.Empty)}</small><pre style=\"white-space:pre-wrap\">{PlainPage.Encode(received.Body)}</pre></article>"))));
         world.MapPost("/bell/", TakeAsync).DisableAntiforgery();
         world.MapGet("/bell/received", (Inbox inbox) => Results.Json(inbox.Of(Name)));
     }

@@ -20,7 +20,7 @@ internal static class LanternEndpoints
         world.MapGet("/lantern/received", (Inbox inbox) => Results.Json(inbox.Of(Name)));
     }
 
-    private static IResult Home(Inbox inbox) => PlainPage.Html("Lantern", "<p>Short words in the dark</p>" + string.Concat(inbox.Of(Name).Where(one => !one.IsGone).Select(Article)));
+    private static IResult Home(Inbox inbox) => PlainPage.Html("Lantern", "<p>Short words in the dark</p>" + string.Concat(inbox.Of(Name).Where(received => !received.IsGone).Select(Article)));
 
     private static IResult Show(int number, HttpRequest request, Inbox inbox)
     {

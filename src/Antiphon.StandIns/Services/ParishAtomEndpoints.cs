@@ -27,8 +27,8 @@ internal static class ParishAtomEndpoints
     private static IResult List(int? before, HttpRequest request, Inbox inbox)
     {
         if (!IsKnown(request)) return Results.Unauthorized();
-        var found = inbox.Of(ParishEndpoints.Name).Where(one => !one.IsGone && (before is null || one.Number < before)).Take(PageSize + 1).ToList();
-        var feed = new XElement(Atom + "feed", new XElement(Atom + "title", "Fellside Parish Paper"), new XElement(Atom + "id", $"{Root(request)}/parish/atom/posts"), new XElement(Atom + "updated", DateTimeOffset.UtcNow), found.Take(PageSize).Select(one => Written(request, one)));
+        var found = inbox.Of(ParishEndpoints.Name).Where(received => !received.IsGone && (before is null || received.Number < before)).Take(PageSize + 1).ToList();
+        var feed = new XElement(Atom + "feed", new XElement(Atom + "title", "Fellside Parish Paper"), new XElement(Atom + "id", $"{Root(request)}/parish/atom/posts"), new XElement(Atom + "updated", DateTimeOffset.UtcNow), found.Take(PageSize).Select(received => Written(request, received)));
         if (found.Count > PageSize) feed.AddFirst(Link("next", $"{Root(request)}/parish/atom/posts?before={found[PageSize - 1].Number}"));
         return Xml(feed, "application/atom+xml;type=feed");
     }

@@ -18,7 +18,7 @@ internal static class ParishEndpoints
     /// <summary>Maps it.</summary>
     public static void MapParish(this RouteGroupBuilder world)
     {
-        world.MapGet("/parish/", (Inbox inbox) => PlainPage.Html("Fellside Parish Paper", "<p>News from between the two bridges</p>" + string.Concat(inbox.Of(Name).Where(one => !one.IsGone).Select(one => $"<article><h2><a href=\"/parish/posts/{one.Number}\">{PlainPage.Encode(one.Text)}</a></h2></article>")), Offers));
+        world.MapGet("/parish/", (Inbox inbox) => PlainPage.Html("Fellside Parish Paper", "<p>News from between the two bridges</p>" + string.Concat(inbox.Of(Name).Where(received => !received.IsGone).Select(received => $"<article><h2><a href=\"/parish/posts/{received.Number}\">{PlainPage.Encode(received.Text)}</a></h2></article>")), Offers));
         world.MapGet("/parish/posts/{number:int}", Show);
         world.MapGet("/parish/micropub", Ask);
         world.MapPost("/parish/micropub", TakeAsync).DisableAntiforgery();
@@ -40,13 +40,13 @@ internal static class ParishEndpoints
         if (!IsKnown(request)) return Results.Unauthorized();
         if (q == "config") return Results.Json(new { });
         if (q != "source") return Results.BadRequest(new { error = "invalid_request" });
-        var found = inbox.Of(Name).Where(one => !one.IsGone && (after is null || one.Number < after)).Take(Math.Clamp(limit ?? UsualPage, 1, MostInPage) + 1).ToList();
+        var found = inbox.Of(Name).Where(received => !received.IsGone && (after is null || received.Number < after)).Take(Math.Clamp(limit ?? UsualPage, 1, MostInPage) + 1).ToList();
         var isMore = found.Count > Math.Clamp(limit ?? UsualPage, 1, MostInPage);
         if (isMore) found.RemoveAt(found.Count - 1);
-        var items = found.Select(one =>
+        var items = found.Select(received =>
         {
-            var properties = JsonNode.Parse(one.Body)!.AsObject();
-            properties["url"] = new JsonArray(AddressOf(request, one));
+            var properties = JsonNode.Parse(received.Body)!.AsObject();
+            properties["url"] = new JsonArray(AddressOf(request, received));
             return new JsonObject { ["type"] = new JsonArray("h-entry"), ["properties"] = properties };
         });
         var page = new JsonObject { ["items"] = new JsonArray([.. items]) };

@@ -51,7 +51,7 @@ internal static class WorldEndpoints
 
     private static IResult Post(OutsideBlog blog, int number, StandInPorts ports)
     {
-        if (blog.Posts.FirstOrDefault(one => one.Number == number) is not { } post) return Results.NotFound();
+        if (blog.Posts.FirstOrDefault(outsidePost => outsidePost.Number == number) is not { } post) return Results.NotFound();
         var picture = OutsideFeeds.PictureOf(post, ports) is { } url ? $"<img src=\"{url}\" alt=\"\">" : string.Empty;
         return PlainPage.Html(post.Title, $"<p><a href=\"./\">{blog.Title}</a> · <small>{post.Author}</small></p>{picture}{post.Body}", Head(blog));
     }

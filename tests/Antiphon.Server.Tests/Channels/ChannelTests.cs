@@ -321,6 +321,8 @@ public sealed class ChannelTests(ChannelHost both)
         await _host.WriteAsync(title, body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>");
         foreach (var channel in new[] { hub, pings }) await Eventually.TrueAsync("a first attempt", async () => (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer")));
         foreach (var service in new[] { "hub", "tarn" }) await both.World.FailAsync(service, "well");
+        // On a busy machine every attempt may have been made by now; the team tries those again.
+        foreach (var channel in new[] { hub, pings }) await _host.Owner.PostJsonAsync($"{_host.Api}channels/set-up/{channel}/retry", new { answer = (string?)null });
         foreach (var channel in new[] { hub, pings }) Assert.Contains((await channels.OpenAsync(await channels.DeliveryAsync(channel, title, "delivered"))).Items("tried"), attempt => attempt.Text("outcome") == "taken");
     }
 

@@ -16,5 +16,5 @@ public sealed record CollectionPage(IReadOnlyList<MemberEntry> Members, Uri? Nex
     }
 
     /// <summary>The entry that is known by an id, or names an address as its own; null where none does.</summary>
-    public MemberEntry? Find(string id, string canonical) => Members.FirstOrDefault(one => one.Canonical == canonical || one.Id == id);
+    public MemberEntry? Find(string id, string canonical) => Members.FirstOrDefault(entry => entry.Canonical == canonical || entry.Id == id);
 }

@@ -30,7 +30,7 @@ public static class WebhookSignature
     {
         if (!long.TryParse(time, NumberStyles.None, CultureInfo.InvariantCulture, out var seconds) || (now.ToUnixTimeSeconds() - seconds) is var apart && Math.Abs(apart) > Tolerance.TotalSeconds) return false;
         var wanted = Encoding.ASCII.GetBytes("v1," + One(id, seconds, body, secret));
-        return signature.Split(' ').Any(one => CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(one), wanted));
+        return signature.Split(' ').Any(text => CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(text), wanted));
     }
 
     private static string One(string id, long seconds, string body, string secret) =>

@@ -25,7 +25,7 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
         InnateLeanings.CountIn(_counts);
         _counts.Finish();
         var kinds = new KindWeights();
-        if (_counts.Spam > 0 && _counts.Good > 0) kinds.Fit(SumsByKind(), [.. decisions.Select(one => one.IsSpam)]);
+        if (_counts.Spam > 0 && _counts.Good > 0) kinds.Fit(SumsByKind(), [.. decisions.Select(decision => decision.IsSpam)]);
         var said = new float[2 * SignalHash.Slots];
         if (_counts.Spam > 0 && _counts.Good > 0) Correct(said, kinds);
         for (var slot = 0; slot < SignalHash.Slots; slot++) said[2 * slot] = _counts.Ratio(slot);

@@ -24,7 +24,7 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
     /// <param name="spam">Comments scored at or above are put aside as spam; what lies between waits.</param>
     public FilterOutcome At(double publish, double spam)
     {
-        int Count(bool isSpam, Func<double, bool> fits) => Scored.Count(one => one.IsSpam == isSpam && fits(one.Score));
+        int Count(bool isSpam, Func<double, bool> fits) => Scored.Count(decision => decision.IsSpam == isSpam && fits(decision.Score));
         return new FilterOutcome(
             Count(false, score => score < publish), Count(false, score => score >= publish && score < spam), Count(false, score => score >= spam),
             Count(true, score => score < publish), Count(true, score => score >= publish && score < spam), Count(true, score => score >= spam));
@@ -33,15 +33,15 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
     /// <summary>Area under the ROC curve: how often a spam comment is scored above a genuine one (Mann and Whitney); null without both.</summary>
     public double? Area()
     {
-        var (spam, good) = (Scored.Count(one => one.IsSpam), Scored.Count(one => !one.IsSpam));
+        var (spam, good) = (Scored.Count(decision => decision.IsSpam), Scored.Count(decision => !decision.IsSpam));
         if (spam == 0 || good == 0) return null;
-        var sorted = Scored.OrderBy(one => one.Score).ToList();
+        var sorted = Scored.OrderBy(decision => decision.Score).ToList();
         var ranks = 0.0;
         for (var start = 0; start < sorted.Count;)
         {
             var end = start;
             while (end < sorted.Count && sorted[end].Score.Equals(sorted[start].Score)) end++;
-            ranks += sorted[start..end].Count(one => one.IsSpam) * (start + end + 1) / 2.0;
+            ranks += sorted[start..end].Count(decision => decision.IsSpam) * (start + end + 1) / 2.0;
             start = end;
         }
 
@@ -51,11 +51,11 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
     /// <summary>Share of the spam that would be caught when so small a share of the genuine comments were held with it.</summary>
     public double CaughtAt(double held)
     {
-        var good = Scored.Where(one => !one.IsSpam).Select(one => one.Score).OrderDescending().ToList();
+        var good = Scored.Where(decision => !decision.IsSpam).Select(decision => decision.Score).OrderDescending().ToList();
         if (good.Count == 0) return 1;
         var threshold = good[Math.Min(good.Count - 1, (int)(good.Count * held))];
-        var spam = Scored.Where(one => one.IsSpam).ToList();
-        return spam.Count == 0 ? 0 : (double)spam.Count(one => one.Score > threshold) / spam.Count;
+        var spam = Scored.Where(decision => decision.IsSpam).ToList();
+        return spam.Count == 0 ? 0 : (double)spam.Count(decision => decision.Score > threshold) / spam.Count;
     }
 }
 

@@ -42,9 +42,9 @@ internal sealed class FilterWeights(int spam, int good, float[] said, double[] k
     /// <summary>What each named signal of a comment says.</summary>
     public IEnumerable<TellingPart> Told(Dictionary<int, (SignalKind Kind, string Name, int Degree)> named)
     {
-        var counts = named.Values.CountBy(one => one.Kind).ToDictionary(one => one.Key, one => Math.Sqrt(one.Value));
-        var told = named.Select(one => new TellingPart(
-            one.Value.Kind, one.Value.Name, one.Value.Degree, ((kinds[(int)one.Value.Kind] * _said[2 * one.Key]) + _said[(2 * one.Key) + 1]) / counts[one.Value.Kind]));
+        var counts = named.Values.CountBy(pair => pair.Kind).ToDictionary(pair => pair.Key, pair => Math.Sqrt(pair.Value));
+        var told = named.Select(pair => new TellingPart(
+            pair.Value.Kind, pair.Value.Name, pair.Value.Degree, ((kinds[(int)pair.Value.Kind] * _said[2 * pair.Key]) + _said[(2 * pair.Key) + 1]) / counts[pair.Value.Kind]));
         // A whole word and a piece of it may be the same letters; people are told once.
         return told.GroupBy(part => (part.Kind, part.Name, part.Degree)).Select(same => same.First() with { Leaning = same.Sum(part => part.Leaning) });
     }

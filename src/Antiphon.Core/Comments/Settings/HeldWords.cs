@@ -16,7 +16,7 @@ public static class HeldWords
         if (patterns.Count == 0) return null;
         var folded = Folded(text);
         // All at once first, as most comments hold none of them.
-        return Stands(string.Join('|', patterns.Select(one => one.Pattern)), folded) ? patterns.Find(one => Stands(one.Pattern, folded)).Word : null;
+        return Stands(string.Join('|', patterns.Select(pair => pair.Pattern)), folded) ? patterns.Find(pair => Stands(pair.Pattern, folded)).Word : null;
     }
 
     private static string PatternOf(string word)

@@ -17,9 +17,9 @@ public static class ThreadPlacement
     public static IReadOnlyList<ThreadFinding> Examine(IReadOnlyList<PlacedPage> pages, string siteKey, string script)
     {
         var seen = pages.Select(page => Look(page)).ToList();
-        var shared = seen.Where(one => one.Identifier is { Length: > 0 }).GroupBy(one => one.Identifier!)
-            .Where(group => group.Select(one => FoldedAddress.Of(one.Page.Address.AbsoluteUri)).Distinct().Count() > 1).Select(group => group.Key).ToHashSet(StringComparer.Ordinal);
-        return [.. seen.SelectMany(one => Faults(one, siteKey, script, shared))];
+        var shared = seen.Where(other => other.Identifier is { Length: > 0 }).GroupBy(other => other.Identifier!)
+            .Where(group => group.Select(other => FoldedAddress.Of(other.Page.Address.AbsoluteUri)).Distinct().Count() > 1).Select(group => group.Key).ToHashSet(StringComparer.Ordinal);
+        return [.. seen.SelectMany(other => Faults(other, siteKey, script, shared))];
     }
 
     private static Seen Look(PlacedPage page)
@@ -39,14 +39,14 @@ public static class ThreadPlacement
 
         var container = seen.Containers[0];
         var address = container.GetAttribute("data-antiphon-url");
-        if (seen.Containers.Count > 1) yield return new ThreadFinding(page, ThreadFault.Several, string.Join(", ", seen.Containers.Select(one => one.GetAttribute(Marker))));
+        if (seen.Containers.Count > 1) yield return new ThreadFinding(page, ThreadFault.Several, string.Join(", ", seen.Containers.Select(element => element.GetAttribute(Marker))));
         if (container.GetAttribute("data-antiphon-site") != siteKey) yield return new ThreadFinding(page, ThreadFault.OtherSite, container.GetAttribute("data-antiphon-site"));
         if (string.IsNullOrEmpty(seen.Identifier)) yield return new ThreadFinding(page, ThreadFault.NoIdentifier, null);
         else if (Unfilled(seen.Identifier) is { } identifier) yield return new ThreadFinding(page, ThreadFault.Unfilled, identifier);
         else if (shared.Contains(seen.Identifier)) yield return new ThreadFinding(page, ThreadFault.SameIdentifier, seen.Identifier);
         if (address is not null && Unfilled(address) is { } unfilled) yield return new ThreadFinding(page, ThreadFault.Unfilled, unfilled);
         else if (address is not null && FoldedAddress.Of(address) != FoldedAddress.Of(Canonical(seen.Document, seen.Page.Address))) yield return new ThreadFinding(page, ThreadFault.AddressDiffers, address);
-        var hasScript = seen.Document.Scripts.Any(one => one.GetAttribute("src") is { } source && Uri.TryCreate(seen.Page.Address, source, out var absolute) && absolute.AbsoluteUri == script);
+        var hasScript = seen.Document.Scripts.Any(element => element.GetAttribute("src") is { } source && Uri.TryCreate(seen.Page.Address, source, out var absolute) && absolute.AbsoluteUri == script);
         if (!hasScript) yield return new ThreadFinding(page, ThreadFault.NoScript, script);
     }
 

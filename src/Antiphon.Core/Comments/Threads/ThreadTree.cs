@@ -42,7 +42,7 @@ public static class ThreadTree
     private static Dictionary<long, int> AnswersBelow(Dictionary<long, Voted> comments)
     {
         var below = new Dictionary<long, int>();
-        foreach (var comment in comments.Values.OrderByDescending(one => one.Id))
+        foreach (var comment in comments.Values.OrderByDescending(voted => voted.Id))
         {
             if (comment.ParentId is { } parent && parent < comment.Id) below[parent] = below.GetValueOrDefault(parent) + 1 + below.GetValueOrDefault(comment.Id);
         }

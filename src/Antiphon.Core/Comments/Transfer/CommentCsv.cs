@@ -30,7 +30,7 @@ public static class CommentCsv
     public static TransferRead Read(string text)
     {
         var table = CsvTable.Read(text);
-        var at = table.Columns.Select((name, index) => (name, index)).ToDictionary(one => one.name, one => one.index, StringComparer.OrdinalIgnoreCase);
+        var at = table.Columns.Select((name, index) => (name, index)).ToDictionary(pair => pair.name, pair => pair.index, StringComparer.OrdinalIgnoreCase);
         var missing = new[] { "id", "text", "published" }.Where(name => !at.ContainsKey(name)).ToList();
         if (missing.Count > 0) return new TransferRead([], [new TransferProblem(0, missing[0], $"The first line names no column “{missing[0]}”. The columns are: {string.Join(", ", Columns)}.")]);
         var (comments, problems) = (new List<PortableComment>(), new List<TransferProblem>());

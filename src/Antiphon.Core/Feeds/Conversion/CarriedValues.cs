@@ -48,10 +48,10 @@ public static class CarriedValues
         .. People("entries", feed => feed.Items.SelectMany(item => item.Authors), "dc:creator", "author"),
         Each("Helpers", item => item.Contributors.Select(person => person.Name), "atom:contributor", "contributor", null),
         Each("Categories", item => item.Categories, "category", "category", "tags"),
-        Each("Attached files, and pictures, sounds and films with a media type", item => item.Enclosures.Select(file => file.Url).Concat(item.Media.Where(one => one.Type is not null).Select(one => one.Url)), "enclosure, media:content", "link rel=enclosure, media:content", "attachments"),
-        Each("Pictures, sounds and films without a media type", item => item.Media.Where(one => one.Type is null && one.Url != item.Image).Select(one => one.Url), "media:content", "media:content", null),
+        Each("Attached files, and pictures, sounds and films with a media type", item => item.Enclosures.Select(file => file.Url).Concat(item.Media.Where(media => media.Type is not null).Select(media => media.Url)), "enclosure, media:content", "link rel=enclosure, media:content", "attachments"),
+        Each("Pictures, sounds and films without a media type", item => item.Media.Where(media => media.Type is null && media.Url != item.Image).Select(media => media.Url), "media:content", "media:content", null),
         Each("Pictures of entries", item => [item.Image], "media:content, media:thumbnail", "media:content, media:thumbnail", "image"),
-        Each("Sizes, captions and credits of media", item => item.Media.SelectMany(one => new[] { Number(one.Width), Number(one.Height), one.Description, one.Thumbnail, one.Credit }), "media:content", "media:content", null),
+        Each("Sizes, captions and credits of media", item => item.Media.SelectMany(media => new[] { Number(media.Width), Number(media.Height), media.Description, media.Thumbnail, media.Credit }), "media:content", "media:content", null),
         Each("Pages with comments", item => [item.CommentsUrl], "comments", "link rel=replies", null),
         Each("Feeds of comments", item => [item.CommentsFeed], "wfw:commentRss", "link rel=replies", null),
         Each("Numbers of comments", item => [Number(item.CommentCount)], "thr:total", "thr:total", null),
@@ -78,9 +78,9 @@ public static class CarriedValues
 
     private static IEnumerable<CarriedValue> Extensions(string whose, Func<Feed, IEnumerable<FeedExtension>> of) =>
     [
-        new($"Elements of other namespaces {whose}", feed => of(feed).Where(one => one.Namespace is { Length: > 0 }).Select(one => one.Namespace + one.Name), "as they are", "as they are", null),
-        new($"Unknown elements of RSS {whose}", feed => of(feed).Where(one => one.Namespace is { Length: 0 }).Select(one => one.Name), "as they are", null, null),
-        new($"Members with an underscore {whose}", feed => of(feed).Where(one => one.IsJson).Select(one => one.Name + one.Raw), null, null, "as they are"),
+        new($"Elements of other namespaces {whose}", feed => of(feed).Where(feedExtension => feedExtension.Namespace is { Length: > 0 }).Select(feedExtension => feedExtension.Namespace + feedExtension.Name), "as they are", "as they are", null),
+        new($"Unknown elements of RSS {whose}", feed => of(feed).Where(feedExtension => feedExtension.Namespace is { Length: 0 }).Select(feedExtension => feedExtension.Name), "as they are", null, null),
+        new($"Members with an underscore {whose}", feed => of(feed).Where(feedExtension => feedExtension.IsJson).Select(feedExtension => feedExtension.Name + feedExtension.Raw), null, null, "as they are"),
     ];
 
     private static string? Date(DateTimeOffset? date) => date?.ToUnixTimeSeconds().ToString(CultureInfo.InvariantCulture);

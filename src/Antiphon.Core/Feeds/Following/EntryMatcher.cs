@@ -64,7 +64,7 @@ public sealed class EntryMatcher
         var title = HtmlText.Of(item.Title);
         if (FoldedTitle(title) is not { } folded || !_byTitle.TryGetValue(folded, out var entries)) return null;
         var text = HtmlText.Of(item.ContentHtml ?? item.Summary);
-        var best = entries.Where(entry => !_taken.Contains(entry.Key)).Select(entry => (Entry: entry, Share: Common(entry.Text, text))).OrderByDescending(one => one.Share).FirstOrDefault();
+        var best = entries.Where(entry => !_taken.Contains(entry.Key)).Select(entry => (Entry: entry, Share: Common(entry.Text, text))).OrderByDescending(pair => pair.Share).FirstOrDefault();
         if (best.Entry is null || best.Share < Alike) return null;
         _taken.Add(best.Entry.Key);
         return new RecognisedEntry(item, best.Entry, RecognisedBy.Likeness);

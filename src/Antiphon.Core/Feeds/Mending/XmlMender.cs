@@ -200,7 +200,7 @@ public sealed partial class XmlMender
     {
         if (_open.Count == 0) return;
         // An entry document is an entry itself, and keeps what stands in it.
-        if (_open.SkipLast(1).FirstOrDefault(one => Entries.Contains(LocalName(one.Name))) is { } entry)
+        if (_open.SkipLast(1).FirstOrDefault(element => Entries.Contains(LocalName(element.Name))) is { } entry)
         {
             _text.Note(MendKind.BrokenOff, entry.Place, $"<{entry.Name}>");
             _text.Written.Length = entry.Written;

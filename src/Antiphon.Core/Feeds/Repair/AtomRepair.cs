@@ -21,7 +21,7 @@ internal sealed class AtomRepair(RepairWork work)
         var entries = work.Root.Name.LocalName == "entry" ? [work.Root] : work.Root.Elements(Atom + "entry").ToList();
         foreach (var container in entries.Append(work.Root).Distinct())
         {
-            foreach (var date in container.Elements().Where(one => one.Name == Atom + "updated" || one.Name == Atom + "published").ToList()) DateRepair.Atom(work, date);
+            foreach (var date in container.Elements().Where(element => element.Name == Atom + "updated" || element.Name == Atom + "published").ToList()) DateRepair.Atom(work, date);
             foreach (var link in container.Elements(Atom + "link")) Complete(link);
         }
 
@@ -50,7 +50,7 @@ internal sealed class AtomRepair(RepairWork work)
 
     private void RepairEntry(XElement entry)
     {
-        var link = (string?)entry.Elements(Atom + "link").FirstOrDefault(one => (string?)one.Attribute("rel") is null or "alternate")?.Attribute("href");
+        var link = (string?)entry.Elements(Atom + "link").FirstOrDefault(element => (string?)element.Attribute("rel") is null or "alternate")?.Attribute("href");
         Require(entry, "updated", entry.Element(Atom + "published")?.Value.Trim() ?? AtomWriter.Date(work.Now), "the date of publication");
         Require(entry, "title", string.Empty, "an empty one");
         Require(entry, "id", LinkResolver.IsAbsolute(link) ? link! : Made("entry", entry), "its address");
@@ -67,7 +67,7 @@ internal sealed class AtomRepair(RepairWork work)
 
     private void Complete(XElement link)
     {
-        if (link.AncestorsAndSelf().Any(one => one.Attribute(XNamespace.Xml + "base") is not null)) return;
+        if (link.AncestorsAndSelf().Any(element => element.Attribute(XNamespace.Xml + "base") is not null)) return;
         if (RepairWork.Absolute((string?)link.Attribute("href"), work.Address) is not { } whole) return;
         work.Note(link, SharedRules.LinkNotAbsolute.Id, $"Completed the address {(string?)link.Attribute("href")}");
         link.SetAttributeValue("href", whole);

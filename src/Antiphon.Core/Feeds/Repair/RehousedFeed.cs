@@ -55,7 +55,7 @@ public static class RehousedFeed
         }
 
         if (root.Name == Atom + "feed") NameItself(root, address, "application/atom+xml");
-        else if (root.Elements().FirstOrDefault(one => one.Name.LocalName == "channel") is { } channel) NameItself(channel, address, "application/rss+xml");
+        else if (root.Elements().FirstOrDefault(element => element.Name.LocalName == "channel") is { } channel) NameItself(channel, address, "application/rss+xml");
         return RepairedXml.Written(document);
     }
 

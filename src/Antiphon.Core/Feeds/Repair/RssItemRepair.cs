@@ -38,7 +38,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isRdf, Uri? home)
     private void RepairGuid(XElement item, XNamespace name)
     {
         var guids = item.Elements(name + "guid").ToList();
-        var guid = guids.Find(one => one.Value.Trim().Length > 0) ?? guids.FirstOrDefault();
+        var guid = guids.Find(element => element.Value.Trim().Length > 0) ?? guids.FirstOrDefault();
         var text = guid?.Value.Trim() ?? string.Empty;
         if (text.Length == 0)
         {

@@ -13,7 +13,7 @@ internal sealed class RssRepair(RepairWork work, bool isRdf)
     /// <summary>Repairs the document.</summary>
     public void Run()
     {
-        var name = isRdf ? work.Root.Elements().FirstOrDefault(one => one.Name.LocalName == "channel")?.Name.Namespace ?? XNamespace.None : XNamespace.None;
+        var name = isRdf ? work.Root.Elements().FirstOrDefault(element => element.Name.LocalName == "channel")?.Name.Namespace ?? XNamespace.None : XNamespace.None;
         if (!isRdf && string.IsNullOrWhiteSpace((string?)work.Root.Attribute("version")))
         {
             work.Root.SetAttributeValue("version", "2.0");
@@ -25,7 +25,7 @@ internal sealed class RssRepair(RepairWork work, bool isRdf)
         RepairRequired(channel, name, home);
         foreach (var link in channel.Elements(name + "link")) RepairLink(link, home);
         foreach (var language in channel.Elements(name + "language")) RepairLanguage(language);
-        foreach (var date in channel.Elements().Where(one => one.Name == name + "pubDate" || one.Name == name + "lastBuildDate").ToList()) DateRepair.Rss(work, date);
+        foreach (var date in channel.Elements().Where(element => element.Name == name + "pubDate" || element.Name == name + "lastBuildDate").ToList()) DateRepair.Rss(work, date);
         if (!isRdf) AddSelfLink(channel);
         var items = new RssItemRepair(work, isRdf, home);
         foreach (var item in channel.Elements(name + "item").Concat(work.Root.Elements(name + "item")).ToList()) items.Repair(item, name);
@@ -33,7 +33,7 @@ internal sealed class RssRepair(RepairWork work, bool isRdf)
 
     private Uri? HomeOf(XElement channel, XNamespace name)
     {
-        var link = channel.Elements(name + "link").Select(one => one.Value.Trim()).FirstOrDefault(LinkResolver.IsWeb);
+        var link = channel.Elements(name + "link").Select(element => element.Value.Trim()).FirstOrDefault(LinkResolver.IsWeb);
         return link is not null ? new Uri(link) : work.Address;
     }
 

@@ -29,7 +29,7 @@ internal static class TextRepair
             RepairWork.SetText(text, TextExaminer.EscapedTwice().Replace(text.Value, match => "&" + match.Value[5..]));
         }
 
-        var hasBase = text.AncestorsAndSelf().Any(one => one.Attribute(XNamespace.Xml + "base") is not null);
+        var hasBase = text.AncestorsAndSelf().Any(element => element.Attribute(XNamespace.Xml + "base") is not null);
         var whole = hasBase ? text.Value : HtmlAddresses.Resolve(text.Value, baseAddress);
         if (whole is null || whole == text.Value) return;
         work.Note(text, SharedRules.RelativeAddress.Id, "Completed the addresses in the text");

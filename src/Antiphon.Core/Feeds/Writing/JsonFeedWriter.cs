@@ -83,8 +83,8 @@ public static class JsonFeedWriter
     // Pictures, sounds and films that are not attached already go along as attachments; the format has no other place for them.
     private static void WriteAttachments(Utf8JsonWriter json, FeedItem item)
     {
-        var media = item.Media.Where(one => one.Type is not null && item.Enclosures.All(file => file.Url != one.Url)).Select(one => (File: new FeedEnclosure(one.Url, one.Type, one.Length), one.Title));
-        var files = item.Enclosures.Select(file => (File: file, Title: (string?)null)).Concat(media).Where(one => one.File.Url is not null).ToList();
+        var media = item.Media.Where(feedMedia => feedMedia.Type is not null && item.Enclosures.All(file => file.Url != feedMedia.Url)).Select(feedMedia => (File: new FeedEnclosure(feedMedia.Url, feedMedia.Type, feedMedia.Length), feedMedia.Title));
+        var files = item.Enclosures.Select(file => (File: file, Title: (string?)null)).Concat(media).Where(pair => pair.File.Url is not null).ToList();
         if (files.Count == 0) return;
         json.WriteStartArray("attachments");
         foreach (var (file, title) in files)
@@ -117,7 +117,7 @@ public static class JsonFeedWriter
 
     private static void WriteExtensions(Utf8JsonWriter json, IEnumerable<FeedExtension> extensions)
     {
-        foreach (var extension in extensions.Where(one => one.IsJson))
+        foreach (var extension in extensions.Where(feedExtension => feedExtension.IsJson))
         {
             json.WritePropertyName(extension.Name);
             json.WriteRawValue(extension.Raw);

@@ -46,7 +46,7 @@ internal static class ModuleWriter
     /// <summary>Elements of other namespaces as they were; those without a namespace only where <paramref name="withOwn"/>, as they mean nothing in another format.</summary>
     public static void WriteExtensions(FeedXmlWriter writer, IEnumerable<FeedExtension> extensions, bool withOwn)
     {
-        foreach (var extension in extensions.Where(one => !one.IsJson && (withOwn || one.Namespace!.Length > 0)))
+        foreach (var extension in extensions.Where(feedExtension => !feedExtension.IsJson && (withOwn || feedExtension.Namespace!.Length > 0)))
         {
             using var reader = XmlReader.Create(new StringReader(extension.Raw), FeedXml.Settings);
             writer.Xml.WriteNode(reader, defattr: false);
@@ -55,7 +55,7 @@ internal static class ModuleWriter
 
     // The picture a reader takes for the entry's without being told: of the media, else of the files.
     private static string? FoundAgain(FeedItem item) =>
-        item.Media.Select(one => one.Thumbnail).FirstOrDefault(one => one is not null) ?? item.Media.FirstOrDefault(one => one.IsPicture)?.Url
+        item.Media.Select(media => media.Thumbnail).FirstOrDefault(text => text is not null) ?? item.Media.FirstOrDefault(media => media.IsPicture)?.Url
         ?? item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
 
     private static void WritePicture(FeedXmlWriter writer, string address, string element)

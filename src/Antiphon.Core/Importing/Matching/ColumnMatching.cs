@@ -21,7 +21,7 @@ public static class ColumnMatching
         var taken = new HashSet<ImportTarget>();
         MatchNames(table, fields, found, taken);
         MatchValues(table, found, taken);
-        var dates = Array.FindIndex(found, one => one?.Target == ImportTarget.Date);
+        var dates = Array.FindIndex(found, mapping => mapping?.Target == ImportTarget.Date);
         return new ImportPlan(
             [.. table.Columns.Select((name, index) => found[index] ?? new ColumnMapping(name, null))], dates < 0 ? DateForm.Standard : DateFormOf(Sample(table, dates)), SeparatorOf(table, found), false, null, null, true, true);
     }
@@ -39,7 +39,7 @@ public static class ColumnMatching
         for (var index = 0; index < found.Length; index++)
         {
             var name = ColumnNames.Folded(table.Columns[index]);
-            var field = fields.FirstOrDefault(one => ColumnNames.Folded(one.Key) == name || ColumnNames.Folded(one.Label) == name);
+            var field = fields.FirstOrDefault(ownField => ColumnNames.Folded(ownField.Key) == name || ColumnNames.Folded(ownField.Label) == name);
             if (field is not null) found[index] = new ColumnMapping(table.Columns[index], ImportTarget.OwnField, field.Key);
         }
 
@@ -62,7 +62,7 @@ public static class ColumnMatching
 
         // Without a title nothing can be made: the first short text is the likeliest.
         if (taken.Contains(ImportTarget.Title)) return;
-        var likely = Array.FindIndex(found, one => one is null);
+        var likely = Array.FindIndex(found, mapping => mapping is null);
         for (var index = 0; index < found.Length; index++)
         {
             if (found[index] is null && Sample(table, index) is { Count: > 0 } values && values.Average(value => value.Length) is > 5 and < 120)
@@ -89,8 +89,8 @@ public static class ColumnMatching
 
     private static string SeparatorOf(ImportTable table, ColumnMapping?[] found)
     {
-        var index = Array.FindIndex(found, one => one?.Target is ImportTarget.Tags);
-        if (index < 0) index = Array.FindIndex(found, one => one?.Target is ImportTarget.Category);
+        var index = Array.FindIndex(found, mapping => mapping?.Target is ImportTarget.Tags);
+        if (index < 0) index = Array.FindIndex(found, mapping => mapping?.Target is ImportTarget.Category);
         if (index < 0) return ",";
         var values = Sample(table, index);
         return ((string[])["|", ";", ","]).MaxBy(separator => values.Count(value => value.Contains(separator, StringComparison.Ordinal))) is { } best && values.Any(value => value.Contains(best, StringComparison.Ordinal)) ? best : ",";

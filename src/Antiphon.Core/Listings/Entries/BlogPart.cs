@@ -70,7 +70,7 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     public string In(string page, string? slug = null)
     {
         var uri = new UriBuilder(page) { Fragment = string.Empty };
-        var kept = uri.Query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries).Where(one => !one.StartsWith(Parameter, StringComparison.Ordinal));
+        var kept = uri.Query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries).Where(text => !text.StartsWith(Parameter, StringComparison.Ordinal));
         var view = Kind == BlogPartKind.Index ? [] : new[] { $"{Parameter}={ToString()}{(string.IsNullOrEmpty(slug) ? string.Empty : "/" + Uri.EscapeDataString(slug))}" };
         uri.Query = string.Join('&', kept.Concat(view));
         return uri.Uri.AbsoluteUri;
@@ -80,7 +80,7 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     public static BlogPart? OfAddress(string? page)
     {
         if (!Uri.TryCreate(page, UriKind.Absolute, out var uri)) return null;
-        var given = uri.Query.TrimStart('?').Split('&').FirstOrDefault(one => one.StartsWith(Parameter + "=", StringComparison.Ordinal));
+        var given = uri.Query.TrimStart('?').Split('&').FirstOrDefault(text => text.StartsWith(Parameter + "=", StringComparison.Ordinal));
         return given is null ? null : Parse(given[(Parameter.Length + 1)..].Replace('+', ' '));
     }
 
@@ -88,7 +88,7 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     public static int PageOfAddress(string? page)
     {
         if (!Uri.TryCreate(page, UriKind.Absolute, out var uri)) return 1;
-        var given = uri.Query.TrimStart('?').Split('&').FirstOrDefault(one => one.StartsWith(PageParameter + "=", StringComparison.Ordinal));
+        var given = uri.Query.TrimStart('?').Split('&').FirstOrDefault(text => text.StartsWith(PageParameter + "=", StringComparison.Ordinal));
         return given is not null && int.TryParse(given[(PageParameter.Length + 1)..], CultureInfo.InvariantCulture, out var number) && number > 0 ? number : 1;
     }
 

@@ -22,7 +22,7 @@ public static class ContentPolicy
     private static Dictionary<string, string[]> Parse(string policy)
     {
         var directives = new Dictionary<string, string[]>(StringComparer.OrdinalIgnoreCase);
-        foreach (var parts in policy.Split(';').Select(one => one.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)).Where(parts => parts.Length > 0))
+        foreach (var parts in policy.Split(';').Select(text => text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)).Where(parts => parts.Length > 0))
         {
             // The first of a repeated directive counts (§6.1).
             directives.TryAdd(parts[0], parts[1..]);

@@ -22,7 +22,7 @@ public static class InstallationCheck
     public static IReadOnlyList<PointResult> Examine(IHtmlDocument document, string html, Uri address, ExpectedSnippet expected)
     {
         var containers = document.QuerySelectorAll($"[{Marker}]").ToList();
-        var own = containers.Where(one => one.GetAttribute(Marker) == expected.Key).Concat(Frames(document, expected.Key)).ToList();
+        var own = containers.Where(element => element.GetAttribute(Marker) == expected.Key).Concat(Frames(document, expected.Key)).ToList();
         List<PointResult> points =
         [
             new(InstallationPoint.PageReachable, PointState.Right),

@@ -36,10 +36,10 @@ public static class Likeness
     {
         var shared = theirs.Where(mine.Contains).OrderByDescending(term => rarity[term]).ThenBy(term => term, StringComparer.Ordinal).ToList();
         var products = myWords.Where(word => theirWords.ContainsKey(word.Key)).Select(word => (Word: word.Key, Product: word.Value * theirWords[word.Key])).ToList();
-        var alike = products.Sum(one => one.Product) is var sum and > 0 ? sum / (Length(myWords) * Length(theirWords)) : 0;
+        var alike = products.Sum(pair => pair.Product) is var sum and > 0 ? sum / (Length(myWords) * Length(theirWords)) : 0;
         if (shared.Count == 0 && alike < LeastWords) return null;
         var score = (shared.Sum(term => rarity[term]) * TermWeight) + (alike * WordWeight);
-        return new Relation(score, shared, [.. products.OrderByDescending(one => one.Product).ThenBy(one => one.Word, StringComparer.Ordinal).Take(WordsTold).Select(one => one.Word)]);
+        return new Relation(score, shared, [.. products.OrderByDescending(pair => pair.Product).ThenBy(pair => pair.Word, StringComparer.Ordinal).Take(WordsTold).Select(pair => pair.Word)]);
     }
 
     private static HashSet<string> TermsOf(RelatedText post) => post.Categories.Concat(post.Tags).ToHashSet(StringComparer.OrdinalIgnoreCase);

@@ -32,7 +32,7 @@ public static class MailCheck
 
     /// <summary>Addresses its links and pictures lead to, those of the subscriber left out.</summary>
     public static IReadOnlyList<string> Addresses(ComposedDigest mail) =>
-        [.. HtmlReader.ReadOrWords(mail.Html).QuerySelectorAll("a[href], img[src]").Select(one => one.GetAttribute("href") ?? one.GetAttribute("src")!).Where(one => !IsMark(one)).Distinct()];
+        [.. HtmlReader.ReadOrWords(mail.Html).QuerySelectorAll("a[href], img[src]").Select(element => element.GetAttribute("href") ?? element.GetAttribute("src")!).Where(text => !IsMark(text)).Distinct()];
 
     private static void ExamineSubject(string subject, string field, Action<CheckRule, string, string[]> report)
     {
@@ -48,12 +48,12 @@ public static class MailCheck
         if (!html.Contains(ComposedDigest.LeaveMark, StringComparison.Ordinal)) report(MailRules.LeaveMissing, "closing", ["HTML"]);
         var kilobytes = Encoding.UTF8.GetByteCount(html) / 1000;
         if (kilobytes >= MostKilobytes) report(MailRules.TooLarge, "posts", [Number(kilobytes)]);
-        var pictures = body.QuerySelectorAll("img").Where(one => one.GetAttribute("width") != "1").ToList();
-        var wordless = pictures.Count(one => string.IsNullOrWhiteSpace(one.GetAttribute("alt")));
+        var pictures = body.QuerySelectorAll("img").Where(element => element.GetAttribute("width") != "1").ToList();
+        var wordless = pictures.Count(element => string.IsNullOrWhiteSpace(element.GetAttribute("alt")));
         if (wordless > 0) report(MailRules.PictureWithoutWords, "posts", [wordless == 1 ? "A picture stands" : $"{Number(wordless)} pictures stand"]);
         var words = HtmlText.Of(body.InnerHtml).Split(' ').Length;
         if (pictures.Count > 0 && words < FewestWords * pictures.Count) report(MailRules.FewWords, "posts", [Number(words)]);
-        var dropped = body.QuerySelectorAll("video, audio, iframe, form, object, embed").Select(one => one.LocalName).Distinct().ToList();
+        var dropped = body.QuerySelectorAll("video, audio, iframe, form, object, embed").Select(element => element.LocalName).Distinct().ToList();
         if (dropped.Count > 0) report(MailRules.NotInMail, "posts", [string.Join(", ", dropped)]);
         ExamineLinks(body, report);
     }

@@ -9,7 +9,7 @@ public static class DigestSelection
     /// <param name="wanted">Categories the subscriber chose; empty for all. A post without a category goes to everybody.</param>
     public static DigestPick Pick(IEnumerable<DigestPost> posts, DigestSettings settings, IReadOnlyCollection<string> wanted)
     {
-        var fitting = posts.Where(post => wanted.Count == 0 || post.Categories.Count == 0 || post.Categories.Any(one => wanted.Contains(one, StringComparer.OrdinalIgnoreCase)));
+        var fitting = posts.Where(post => wanted.Count == 0 || post.Categories.Count == 0 || post.Categories.Any(text => wanted.Contains(text, StringComparer.OrdinalIgnoreCase)));
         var ordered = Ordered(fitting, settings.Order).ToList();
         return new DigestPick([.. ordered.Take(settings.Most)], [.. ordered.Skip(settings.Most)]);
     }

@@ -27,7 +27,7 @@ public static class FieldsInFeeds
             yield return new FeedExtension(Namespace, "field", element.ToString(SaveOptions.DisableFormatting));
         }
 
-        yield return new FeedExtension(null, Member, JsonSerializer.Serialize(fields.ToDictionary(one => one.Field.Key, one => one.Value)));
+        yield return new FeedExtension(null, Member, JsonSerializer.Serialize(fields.ToDictionary(pair => pair.Field.Key, pair => pair.Value)));
     }
 
     /// <summary>The values an entry carries; empty when it carries none. A member that is no object of texts is passed over.</summary>
@@ -53,7 +53,7 @@ public static class FieldsInFeeds
     {
         using var json = JsonDocument.Parse(raw);
         if (json.RootElement.ValueKind != JsonValueKind.Object) return [];
-        return [.. json.RootElement.EnumerateObject().Where(one => one.Value.ValueKind is JsonValueKind.String or JsonValueKind.Number).Select(one => new FieldValue(one.Name, one.Value.ToString()))];
+        return [.. json.RootElement.EnumerateObject().Where(jsonProperty => jsonProperty.Value.ValueKind is JsonValueKind.String or JsonValueKind.Number).Select(jsonProperty => new FieldValue(jsonProperty.Name, jsonProperty.Value.ToString()))];
     }
 
     private static string Clean(string text) => Feeds.Writing.XmlSafe.Clean(text);

@@ -79,7 +79,7 @@ internal sealed class FeedVisit(GuardedClient client, IDbContextFactory<Antiphon
     }
 
     private static Task<Blog?> FollowedBlogAsync(AntiphonContext database, long blog, CancellationToken cancellation) =>
-        database.Blogs.Include(one => one.Following!.Hub).SingleOrDefaultAsync(one => one.Id == blog && one.Following != null, cancellation);
+        database.Blogs.Include(row => row.Following!.Hub).SingleOrDefaultAsync(row => row.Id == blog && row.Following != null, cancellation);
 
     private async Task TakeOverAsync(AntiphonContext database, Blog blog, FeedVisitRecord record, Fetched fetched, CancellationToken cancellation)
     {

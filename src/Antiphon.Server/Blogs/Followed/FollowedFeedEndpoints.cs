@@ -27,7 +27,7 @@ internal static class FollowedFeedEndpoints
     }
 
     private static async Task<Ok<List<FollowedFeedView>>> List(long site, FollowedFeedReader reader, CancellationToken cancellation) =>
-        TypedResults.Ok(await reader.ReadAsync(one => one.Blog.SiteId == site, cancellation));
+        TypedResults.Ok(await reader.ReadAsync(following => following.Blog.SiteId == site, cancellation));
 
     // A feed that somebody is visiting at this moment is not visited twice; the view says so.
     private static async Task<Results<Ok<FollowedFeedView>, NotFound>> Visit(long site, long blog, AntiphonContext database, FollowingWorker worker, FollowedFeedReader reader, CancellationToken cancellation)
@@ -41,7 +41,7 @@ internal static class FollowedFeedEndpoints
     {
         if (!await Exists(database, site, blog, cancellation)) return TypedResults.NotFound();
         await SetAsync(database, blog, FollowingStanding.Paused, cancellation);
-        if (await database.HubSubscriptions.FirstOrDefaultAsync(one => one.BlogId == blog, cancellation) is { } hub)
+        if (await database.HubSubscriptions.FirstOrDefaultAsync(subscription => subscription.BlogId == blog, cancellation) is { } hub)
         {
             database.HubSubscriptions.Remove(hub);
             await database.SaveChangesAsync(cancellation);
@@ -57,15 +57,15 @@ internal static class FollowedFeedEndpoints
         await SetAsync(database, blog, FollowingStanding.Active, cancellation);
         // What was missed is fetched at the next look, with everything the feed offers, its hub as well.
         var now = clock.GetUtcNow();
-        await database.Followings.Where(one => one.BlogId == blog).ExecuteUpdateAsync(
-            set => set.SetProperty(one => one.NextVisitAt, now).SetProperty(one => one.ETag, (string?)null).SetProperty(one => one.LastModified, (string?)null), cancellation);
+        await database.Followings.Where(following => following.BlogId == blog).ExecuteUpdateAsync(
+            set => set.SetProperty(following => following.NextVisitAt, now).SetProperty(following => following.ETag, (string?)null).SetProperty(following => following.LastModified, (string?)null), cancellation);
         return await ViewAsync(reader, blog, cancellation);
     }
 
     private static async Task<FileContentHttpResult> Export(long site, AntiphonContext database, FollowedFeedReader reader, CancellationToken cancellation)
     {
-        var name = await database.Sites.Where(one => one.Id == site).Select(one => one.Name).SingleAsync(cancellation);
-        var feeds = await reader.ReadAsync(one => one.Blog.SiteId == site, cancellation);
+        var name = await database.Sites.Where(row => row.Id == site).Select(row => row.Name).SingleAsync(cancellation);
+        var feeds = await reader.ReadAsync(following => following.Blog.SiteId == site, cancellation);
         return TypedResults.File(OpmlWriter.Write($"Followed by {name}", [.. feeds.Select(feed => new OpmlOutline(feed.Name, feed.State.FeedAddress, feed.HomeAddress))]), "text/x-opml; charset=utf-8", "followed-feeds.opml");
     }
 
@@ -77,11 +77,11 @@ internal static class FollowedFeedEndpoints
         return isEmpty && result.Problem is { } problem ? FieldProblem.For("text", problem) : TypedResults.Ok(result);
     }
 
-    private static Task<bool> Exists(AntiphonContext database, long site, long blog, CancellationToken cancellation) => database.Followings.AnyAsync(one => one.BlogId == blog && one.Blog.SiteId == site, cancellation);
+    private static Task<bool> Exists(AntiphonContext database, long site, long blog, CancellationToken cancellation) => database.Followings.AnyAsync(following => following.BlogId == blog && following.Blog.SiteId == site, cancellation);
 
     private static Task SetAsync(AntiphonContext database, long blog, FollowingStanding standing, CancellationToken cancellation) =>
-        database.Followings.Where(one => one.BlogId == blog).ExecuteUpdateAsync(set => set.SetProperty(one => one.Standing, standing), cancellation);
+        database.Followings.Where(following => following.BlogId == blog).ExecuteUpdateAsync(set => set.SetProperty(following => following.Standing, standing), cancellation);
 
     private static async Task<Results<Ok<FollowedFeedView>, NotFound>> ViewAsync(FollowedFeedReader reader, long blog, CancellationToken cancellation) =>
-        TypedResults.Ok((await reader.ReadAsync(one => one.BlogId == blog, cancellation)).Single());
+        TypedResults.Ok((await reader.ReadAsync(following => following.BlogId == blog, cancellation)).Single());
 }

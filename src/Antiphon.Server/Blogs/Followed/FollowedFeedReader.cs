@@ -16,11 +16,11 @@ internal sealed class FollowedFeedReader(AntiphonContext database, TimeProvider 
     public async Task<List<FollowedFeedView>> ReadAsync(Expression<Func<Following, bool>> which, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var rows = await database.Followings.AsNoTracking().AsSplitQuery().Where(which).OrderBy(one => one.Blog.Name).ThenBy(one => one.BlogId)
-            .Include(one => one.Blog).Include(one => one.Hub).Include(one => one.Moves.OrderByDescending(move => move.Id)).Include(one => one.Visits.OrderByDescending(visit => visit.Id).Take(VisitsShown)).ToListAsync(cancellation);
+        var rows = await database.Followings.AsNoTracking().AsSplitQuery().Where(which).OrderBy(following => following.Blog.Name).ThenBy(following => following.BlogId)
+            .Include(following => following.Blog).Include(following => following.Hub).Include(following => following.Moves.OrderByDescending(move => move.Id)).Include(following => following.Visits.OrderByDescending(visit => visit.Id).Take(VisitsShown)).ToListAsync(cancellation);
         var ids = rows.Select(row => row.BlogId).ToList();
         var posts = await database.Posts.Where(post => ids.Contains(post.BlogId) && post.Status == PostStatus.Published).GroupBy(post => post.BlogId)
-            .Select(group => new { group.Key, Count = group.Count(), Newest = group.Max(post => post.PublishedAt) }).ToDictionaryAsync(one => one.Key, cancellation);
+            .Select(group => new { group.Key, Count = group.Count(), Newest = group.Max(post => post.PublishedAt) }).ToDictionaryAsync(row => row.Key, cancellation);
         return [.. rows.Select(row => ViewOf(row, posts.GetValueOrDefault(row.BlogId)?.Count ?? 0, posts.GetValueOrDefault(row.BlogId)?.Newest, now))];
     }
 

@@ -22,10 +22,10 @@ internal sealed class FollowingWorker(Leases<Following> leases, WorkTools tools,
 
     /// <inheritdoc/>
     protected override Task<Following?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        AtRest(database, now).Where(one => one.Standing == FollowingStanding.Active && one.NextVisitAt <= now).OrderBy(one => one.NextVisitAt).FirstOrDefaultAsync(cancellation);
+        AtRest(database, now).Where(following => following.Standing == FollowingStanding.Active && following.NextVisitAt <= now).OrderBy(following => following.NextVisitAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
-    protected override IQueryable<Following> Now(AntiphonContext database, long key, DateTimeOffset now) => AtRest(database, now).Where(one => one.BlogId == key);
+    protected override IQueryable<Following> Now(AntiphonContext database, long key, DateTimeOffset now) => AtRest(database, now).Where(following => following.BlogId == key);
 
     /// <inheritdoc/>
     protected override Task DoAsync(Claim<Following> claim, IServiceProvider services, CancellationToken cancellation) => services.GetRequiredService<FeedVisit>().VisitAsync(claim, cancellation);
@@ -33,7 +33,7 @@ internal sealed class FollowingWorker(Leases<Following> leases, WorkTools tools,
     /// <inheritdoc/>
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, Following row, string why, CancellationToken cancellation)
     {
-        var blog = await database.Blogs.Include(one => one.Following!.Hub).SingleAsync(one => one.Id == row.BlogId, cancellation);
+        var blog = await database.Blogs.Include(other => other.Following!.Hub).SingleAsync(other => other.Id == row.BlogId, cancellation);
         var isNews = row.Problem != nameof(FetchProblem.Unusable);
         FeedVisit.Failed(blog, new Fetched(new Uri(row.FeedAddress), FetchProblem.Unusable, why), Tools.Clock.GetUtcNow(), Tools.Random);
         return isNews ? new GivenUp(blog.SiteId, $"The feed of {blog.Name} could not be taken over", "feeds") : null;
@@ -41,5 +41,5 @@ internal sealed class FollowingWorker(Leases<Following> leases, WorkTools tools,
 
     // Feeds that nobody visits, at hosts nobody visits.
     private static IQueryable<Following> AtRest(AntiphonContext database, DateTimeOffset now) =>
-        database.Followings.Free(now).Where(one => one.Host == null || !database.Followings.Any(other => other.Host == one.Host && other.BlogId != one.BlogId && other.HeldUntil > now));
+        database.Followings.Free(now).Where(following => following.Host == null || !database.Followings.Any(other => other.Host == following.Host && other.BlogId != following.BlogId && other.HeldUntil > now));
 }

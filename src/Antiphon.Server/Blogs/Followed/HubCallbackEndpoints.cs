@@ -22,7 +22,7 @@ internal static class HubCallbackEndpoints
 
     private static async Task<IResult> VerifyAsync(string key, [AsParameters] HubQuestion question, AntiphonContext database, TimeProvider clock, HttpContext http)
     {
-        var hub = await database.HubSubscriptions.FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var hub = await database.HubSubscriptions.FirstOrDefaultAsync(subscription => subscription.Key == key, http.RequestAborted);
         // Nobody here wants a topic that is not followed, so leaving it is always right.
         if (question.Mode == "unsubscribe") return hub is null || hub.State != HubState.Subscribed ? TypedResults.Text(question.Challenge ?? string.Empty) : TypedResults.NotFound();
         if (hub is null || hub.Topic != question.Topic) return TypedResults.NotFound();
@@ -45,7 +45,7 @@ internal static class HubCallbackEndpoints
 
     private static async Task<IResult> ReceiveAsync(string key, HttpContext http, AntiphonContext database, FeedVisit visit, IOptions<OutgoingOptions> limits)
     {
-        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(subscription => subscription.Key == key, http.RequestAborted);
         if (hub is null) return TypedResults.StatusCode(StatusCodes.Status410Gone);
         if (await BoundedBody.ReadAsync(http.Request.Body, limits.Value.MaxBytes, http.RequestAborted) is not { } body) return TypedResults.StatusCode(StatusCodes.Status413PayloadTooLarge);
         // What is not signed with our secret is taken for rubbish, without telling whoever sent it (§7.1).

@@ -46,7 +46,7 @@ internal sealed class HubSubscriber(
     public async Task AskAsync(Claim<HubSubscription> claim, CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
-        var hub = await database.HubSubscriptions.SingleAsync(one => one.BlogId == claim.Key, cancellation);
+        var hub = await database.HubSubscriptions.SingleAsync(subscription => subscription.BlogId == claim.Key, cancellation);
         var now = clock.GetUtcNow();
         if (hub.State == HubState.Asked)
         {
@@ -64,8 +64,8 @@ internal sealed class HubSubscriber(
         var next = now + (answer.Status is >= 400 and < 500 ? AfterRefusal : AfterFailure);
         await claim.EndAsync(
             database,
-            () => answer.Problem is null ? Task.CompletedTask : database.HubSubscriptions.Where(one => one.BlogId == claim.Key && one.State != HubState.Subscribed)
-                .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, HubState.Refused).SetProperty(one => one.RenewAt, next), cancellation),
+            () => answer.Problem is null ? Task.CompletedTask : database.HubSubscriptions.Where(subscription => subscription.BlogId == claim.Key && subscription.State != HubState.Subscribed)
+                .ExecuteUpdateAsync(set => set.SetProperty(subscription => subscription.State, HubState.Refused).SetProperty(subscription => subscription.RenewAt, next), cancellation),
             cancellation);
     }
 

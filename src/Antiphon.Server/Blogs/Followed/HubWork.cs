@@ -18,7 +18,7 @@ internal sealed class HubWork(Leases<HubSubscription> leases, WorkTools tools, H
 
     /// <inheritdoc/>
     protected override Task<HubSubscription?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.HubSubscriptions.Free(now)
-        .Where(one => one.RenewAt <= now && one.Following.Standing == FollowingStanding.Active).OrderBy(one => one.RenewAt).FirstOrDefaultAsync(cancellation);
+        .Where(subscription => subscription.RenewAt <= now && subscription.Following.Standing == FollowingStanding.Active).OrderBy(subscription => subscription.RenewAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task DoAsync(Claim<HubSubscription> claim, IServiceProvider services, CancellationToken cancellation) => hubs.AskAsync(claim, cancellation);

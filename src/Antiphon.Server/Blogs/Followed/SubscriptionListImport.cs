@@ -22,7 +22,7 @@ internal sealed class SubscriptionListImport(AntiphonContext database, IKeySourc
     public async Task<OpmlResult> RunAsync(long site, string text, CancellationToken cancellation)
     {
         var list = OpmlReader.Read(text);
-        var followed = (await database.Followings.Where(one => one.Blog.SiteId == site).Select(one => one.FeedAddress).ToListAsync(cancellation)).Select(Folded).ToHashSet(StringComparer.Ordinal);
+        var followed = (await database.Followings.Where(following => following.Blog.SiteId == site).Select(following => following.FeedAddress).ToListAsync(cancellation)).Select(Folded).ToHashSet(StringComparer.Ordinal);
         var (added, known, refused) = (new List<string>(), new List<string>(), new List<string>());
         foreach (var feed in list.Feeds)
         {

@@ -13,7 +13,7 @@ internal sealed class CountingWork(Leases<ChannelDelivery> leases, WorkTools too
 
     /// <inheritdoc/>
     protected override Task<ChannelDelivery?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        AnswerCounts.Countable(database.ChannelDeliveries).Free(now).Where(one => one.CountNextAt <= now).OrderBy(one => one.CountNextAt).FirstOrDefaultAsync(cancellation);
+        AnswerCounts.Countable(database.ChannelDeliveries).Free(now).Where(delivery => delivery.CountNextAt <= now).OrderBy(delivery => delivery.CountNextAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task DoAsync(Claim<ChannelDelivery> claim, IServiceProvider services, CancellationToken cancellation) => services.GetRequiredService<AnswerCounts>().CountAsync(claim, cancellation);

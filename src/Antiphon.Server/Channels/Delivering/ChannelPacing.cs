@@ -15,16 +15,16 @@ internal static class ChannelPacing
     public static Task<List<DateTimeOffset>> BegunAsync(AntiphonContext database, Channel channel, DateTimeOffset now, CancellationToken cancellation)
     {
         var since = channel.Settings.Pace.Since(now);
-        return database.ChannelStarts.Where(one => one.ChannelId == channel.Id && one.At > since).Select(one => one.At).ToListAsync(cancellation);
+        return database.ChannelStarts.Where(start => start.ChannelId == channel.Id && start.At > since).Select(start => start.At).ToListAsync(cancellation);
     }
 
     /// <summary>Writes down that an attempt begins, where the channel keeps to a pace; what counts no more goes. The caller saves.</summary>
     public static async Task BeginAsync(AntiphonContext database, long id, DateTimeOffset now, CancellationToken cancellation)
     {
-        var channel = await database.Channels.SingleAsync(one => one.Id == id, cancellation);
+        var channel = await database.Channels.SingleAsync(row => row.Id == id, cancellation);
         if (channel.Settings.Pace.Most == 0) return;
         var since = channel.Settings.Pace.Since(now);
-        await database.ChannelStarts.Where(one => one.ChannelId == id && one.At <= since).ExecuteDeleteAsync(cancellation);
+        await database.ChannelStarts.Where(start => start.ChannelId == id && start.At <= since).ExecuteDeleteAsync(cancellation);
         database.ChannelStarts.Add(new ChannelStart { ChannelId = id, At = now });
     }
 

@@ -24,7 +24,7 @@ internal sealed class ChannelWorker(Leases<ChannelDelivery> leases, WorkTools to
     /// <inheritdoc/>
     protected override async Task BeginAsync(AntiphonContext database, ChannelDelivery row, CancellationToken cancellation)
     {
-        await database.ChannelDeliveries.Where(one => one.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Sending).SetProperty(one => one.Attempts, one => one.Attempts + 1), cancellation);
+        await database.ChannelDeliveries.Where(delivery => delivery.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.State, DeliveryState.Sending).SetProperty(delivery => delivery.Attempts, delivery => delivery.Attempts + 1), cancellation);
         await ChannelPacing.BeginAsync(database, row.ChannelId, Tools.Clock.GetUtcNow(), cancellation);
     }
 
@@ -32,7 +32,7 @@ internal sealed class ChannelWorker(Leases<ChannelDelivery> leases, WorkTools to
     protected override async Task DoAsync(Claim<ChannelDelivery> claim, IServiceProvider services, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        var delivery = await PublishedDeliveries.Whole(database).AsNoTracking().SingleAsync(one => one.Id == claim.Key, cancellation);
+        var delivery = await PublishedDeliveries.Whole(database).AsNoTracking().SingleAsync(channelDelivery => channelDelivery.Id == claim.Key, cancellation);
         var start = Stopwatch.GetTimestamp();
         var (outcome, sent) = await SendAsync(delivery, services, database, cancellation);
         await claim.EndAsync(database, () => services.GetRequiredService<DeliveryRecording>().RecordAsync(delivery, outcome, sent, Stopwatch.GetElapsedTime(start)), CancellationToken.None);
@@ -45,7 +45,7 @@ internal sealed class ChannelWorker(Leases<ChannelDelivery> leases, WorkTools to
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, ChannelDelivery row, string why, CancellationToken cancellation)
     {
         (row.State, row.NextAttemptAt, row.Answer) = (DeliveryState.Failed, Tools.Clock.GetUtcNow(), $"It could not be made: {why}");
-        var channel = await database.Channels.Where(one => one.Id == row.ChannelId).Select(one => one.Name).SingleAsync(cancellation);
+        var channel = await database.Channels.Where(other => other.Id == row.ChannelId).Select(other => other.Name).SingleAsync(cancellation);
         return new GivenUp(row.SiteId, $"A delivery to {channel} could not be made", $"channels?delivery={row.Id}");
     }
 
@@ -63,7 +63,7 @@ internal sealed class ChannelWorker(Leases<ChannelDelivery> leases, WorkTools to
 
         var facts = services.GetRequiredService<PostFactsReader>();
         var order = new SendOrder(delivery, delivery.Post, isAboutPost ? facts.Of(delivery.Post!, delivery.Channel.Settings, delivery.Channel.Kind) : null, before);
-        var sender = services.GetServices<IChannelSender>().Single(one => one.Kind == delivery.Channel.Kind);
+        var sender = services.GetServices<IChannelSender>().Single(iChannelSender => iChannelSender.Kind == delivery.Channel.Kind);
         return (await sender.SendAsync(order, cancellation), sender.Preview(order));
     }
 }

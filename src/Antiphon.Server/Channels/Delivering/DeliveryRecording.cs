@@ -16,7 +16,7 @@ internal sealed class DeliveryRecording(AntiphonContext database, INoticeBoard b
     /// <summary>Records it in the caller's transaction, who holds the delivery; the caller saves.</summary>
     public async Task RecordAsync(ChannelDelivery delivery, SendOutcome outcome, string? sent, TimeSpan took)
     {
-        var (row, now) = (await database.ChannelDeliveries.SingleAsync(one => one.Id == delivery.Id), clock.GetUtcNow());
+        var (row, now) = (await database.ChannelDeliveries.SingleAsync(channelDelivery => channelDelivery.Id == delivery.Id), clock.GetUtcNow());
         (row.State, row.NextAttemptAt) = After(row, outcome, now);
         row.DeliveredAt = row.State == DeliveryState.Delivered ? now : null;
         (row.Answer, row.Sent, row.ReceivedAddress, row.EditAddress) = (outcome.Answer, sent ?? row.Sent, outcome.Address ?? row.ReceivedAddress, outcome.EditAddress ?? row.EditAddress);
@@ -37,7 +37,7 @@ internal sealed class DeliveryRecording(AntiphonContext database, INoticeBoard b
     private async Task JudgeAsync(Channel sentTo, SendOutcome outcome, DateTimeOffset begun, DateTimeOffset now)
     {
         if (outcome.Kind == SendOutcomeKind.NotNeeded || outcome.RetryAfter is not null || sentTo.Kind == ChannelKind.Pings) return;
-        var channel = await database.Channels.SingleAsync(one => one.Id == sentTo.Id);
+        var channel = await database.Channels.SingleAsync(row => row.Id == sentTo.Id);
         if (outcome.Kind == SendOutcomeKind.Taken) (channel.FailuresInRow, channel.FailedAt) = (0, null);
         else if (channel.FailedAt is null || begun >= channel.FailedAt) (channel.FailuresInRow, channel.FailedAt) = (channel.FailuresInRow + 1, now);
         if (channel.FailuresInRow < options.Value.FailuresToPause || channel.PausedAt is not null) return;

@@ -17,7 +17,7 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
     /// <inheritdoc/>
     public async Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation)
     {
-        foreach (var channel in await database.Channels.Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null).ToListAsync(cancellation))
+        foreach (var channel in await database.Channels.Where(row => row.SiteId == post.SiteId && row.ArchivedAt == null).ToListAsync(cancellation))
         {
             if (act == DeliveryAct.Publish) await PublishAsync(channel, post, isNews, cancellation);
             else await FollowAsync(channel, post, act, cancellation);
@@ -48,11 +48,11 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
 
     private async Task PublishAsync(Channel channel, Post post, bool isNews, CancellationToken cancellation)
     {
-        var wish = post.Details.Channels?.FirstOrDefault(one => one.Channel == channel.Id);
+        var wish = post.Details.Channels?.FirstOrDefault(channelWish => channelWish.Channel == channel.Id);
         if (wish?.Goes == false || !making.Hears(channel, ChannelEvent.PostPublished)) return;
         if (wish?.Goes != true && (!isNews || channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null)) return;
-        var before = await database.ChannelDeliveries.AsNoTracking().Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.State != DeliveryState.Cancelled).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var there = before.Where(one => one.Act == DeliveryAct.Publish).Select(one => one.Target).Distinct().Where(target => before.FindLast(one => one.Target == target && one.Act is DeliveryAct.Publish or DeliveryAct.Withdraw)!.Act == DeliveryAct.Publish).ToList();
+        var before = await database.ChannelDeliveries.AsNoTracking().Where(delivery => delivery.ChannelId == channel.Id && delivery.PostId == post.Id && delivery.State != DeliveryState.Cancelled).OrderBy(delivery => delivery.Id).ToListAsync(cancellation);
+        var there = before.Where(delivery => delivery.Act == DeliveryAct.Publish).Select(delivery => delivery.Target).Distinct().Where(target => before.FindLast(delivery => delivery.Target == target && delivery.Act is DeliveryAct.Publish or DeliveryAct.Withdraw)!.Act == DeliveryAct.Publish).ToList();
         if (there.Count > 0 && channel.Kind is not ChannelKind.Pings) await FollowAsync(channel, post, DeliveryAct.Update, cancellation);
         // What was withdrawn, or cancelled with the post, goes out anew.
         var (round, turn) = (await NextRoundAsync(channel, post, cancellation), wish?.Turn ?? await turns.NextAsync(channel, cancellation));
@@ -60,29 +60,29 @@ internal sealed class ChannelPlanner(AntiphonContext database, ChannelTargets ta
     }
 
     private async Task<int> NextRoundAsync(Channel channel, Post post, CancellationToken cancellation) =>
-        await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.Act == DeliveryAct.Publish).MaxAsync(one => (int?)one.Round, cancellation) is { } last ? last + 1 : 0;
+        await database.ChannelDeliveries.Where(delivery => delivery.ChannelId == channel.Id && delivery.PostId == post.Id && delivery.Act == DeliveryAct.Publish).MaxAsync(delivery => (int?)delivery.Round, cancellation) is { } last ? last + 1 : 0;
 
     private async Task FollowAsync(Channel channel, Post post, DeliveryAct act, CancellationToken cancellation)
     {
-        var all = await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.PostId == post.Id && one.Act != DeliveryAct.Tell).ToListAsync(cancellation);
+        var all = await database.ChannelDeliveries.Where(delivery => delivery.ChannelId == channel.Id && delivery.PostId == post.Id && delivery.Act != DeliveryAct.Tell).ToListAsync(cancellation);
         if (act == DeliveryAct.Withdraw) Cancel(all, "The post was withdrawn before it was sent.");
         if (channel.Kind == ChannelKind.Pings && act == DeliveryAct.Update) await TellNewPagesAsync(channel, post, all, cancellation);
         if (!channel.Settings.FollowsChanges || (channel.Kind == ChannelKind.Social && act == DeliveryAct.Update)) return;
         if (!making.Hears(channel, act == DeliveryAct.Update ? ChannelEvent.PostUpdated : ChannelEvent.PostWithdrawn)) return;
         // What is being sent at this moment is followed as well: it goes to the receiver after it, and is not needed where that fails.
         // A change that waits already will bring what the post says by then.
-        var waiting = all.Where(one => one.Act == act && one.State == DeliveryState.Queued && one.Attempts == 0).Select(one => one.Target).ToHashSet();
-        foreach (var target in all.Where(one => one.Act == DeliveryAct.Publish && one.State is DeliveryState.Delivered or DeliveryState.Sending).Select(one => one.Target).Distinct().Where(target => !waiting.Contains(target))) making.Add(channel, post, act, target, clock.GetUtcNow());
+        var waiting = all.Where(delivery => delivery.Act == act && delivery.State == DeliveryState.Queued && delivery.Attempts == 0).Select(delivery => delivery.Target).ToHashSet();
+        foreach (var target in all.Where(delivery => delivery.Act == DeliveryAct.Publish && delivery.State is DeliveryState.Delivered or DeliveryState.Sending).Select(delivery => delivery.Target).Distinct().Where(target => !waiting.Contains(target))) making.Add(channel, post, act, target, clock.GetUtcNow());
     }
 
     private async Task TellNewPagesAsync(Channel channel, Post post, List<ChannelDelivery> all, CancellationToken cancellation)
     {
         if (channel.Settings.Choice.Refusal(ChannelTargets.Of(post)) is not null) return;
-        foreach (var target in targets.Of(post, channel).Except(all.Select(one => one.Target))) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, null, cancellation));
+        foreach (var target in targets.Of(post, channel).Except(all.Select(delivery => delivery.Target))) making.Add(channel, post, DeliveryAct.Publish, target, await times.OfAsync(channel, post, null, cancellation));
     }
 
     private static void Cancel(List<ChannelDelivery> all, string why)
     {
-        foreach (var open in all.Where(one => one.State is DeliveryState.Queued or DeliveryState.Retrying)) (open.State, open.Answer) = (DeliveryState.Cancelled, why);
+        foreach (var open in all.Where(delivery => delivery.State is DeliveryState.Queued or DeliveryState.Retrying)) (open.State, open.Answer) = (DeliveryState.Cancelled, why);
     }
 }

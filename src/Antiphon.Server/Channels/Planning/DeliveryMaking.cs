@@ -24,7 +24,7 @@ internal sealed class DeliveryMaking(AntiphonContext database, ChannelSignal sig
     /// <inheritdoc/>
     public async Task NoteAsync(long site, ChannelEvent what, Func<object> data, CancellationToken cancellation)
     {
-        foreach (var channel in await database.Channels.Where(one => one.SiteId == site && one.Kind == ChannelKind.Webhook && one.ArchivedAt == null).ToListAsync(cancellation))
+        foreach (var channel in await database.Channels.Where(row => row.SiteId == site && row.Kind == ChannelKind.Webhook && row.ArchivedAt == null).ToListAsync(cancellation))
         {
             if (!Hears(channel, what)) continue;
             var delivery = New(channel, clock.GetUtcNow());

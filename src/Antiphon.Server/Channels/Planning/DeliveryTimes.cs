@@ -27,8 +27,8 @@ internal sealed class DeliveryTimes(AntiphonContext database, TimeProvider clock
     {
         var zone = TimeZoneInfo.TryFindSystemTimeZoneById(site.TimeZone, out var found) ? found : TimeZoneInfo.Utc;
         var since = from.AddMinutes(-channel.Settings.Timing.SpacingMinutes);
-        var taken = await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.Act == DeliveryAct.Publish && one.PlannedFor > since && one.State != DeliveryState.Cancelled && one.State != DeliveryState.Failed).Select(one => one.PlannedFor).ToListAsync(cancellation);
-        taken.AddRange(database.ChannelDeliveries.Local.Where(one => one.ChannelId == channel.Id && one.Id == 0).Select(one => one.PlannedFor));
+        var taken = await database.ChannelDeliveries.Where(delivery => delivery.ChannelId == channel.Id && delivery.Act == DeliveryAct.Publish && delivery.PlannedFor > since && delivery.State != DeliveryState.Cancelled && delivery.State != DeliveryState.Failed).Select(delivery => delivery.PlannedFor).ToListAsync(cancellation);
+        taken.AddRange(database.ChannelDeliveries.Local.Where(delivery => delivery.ChannelId == channel.Id && delivery.Id == 0).Select(delivery => delivery.PlannedFor));
         return channel.Settings.Timing.Next(channel.Settings.When, from, taken, zone);
     }
 }

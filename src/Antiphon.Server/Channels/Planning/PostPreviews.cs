@@ -23,12 +23,12 @@ internal sealed class PostPreviews(AntiphonContext database, PostFactsReader fac
     /// <param name="cancellation">Ends it.</param>
     public async Task<IReadOnlyList<ChannelPreview>> OfAsync(Post post, bool opensLinks, CancellationToken cancellation)
     {
-        var channels = await database.Channels.AsNoTracking().Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var known = await database.ChannelDeliveries.AsNoTracking().Where(one => one.PostId == post.Id && one.Act == DeliveryAct.Publish).ToListAsync(cancellation);
+        var channels = await database.Channels.AsNoTracking().Where(row => row.SiteId == post.SiteId && row.ArchivedAt == null).OrderBy(row => row.Id).ToListAsync(cancellation);
+        var known = await database.ChannelDeliveries.AsNoTracking().Where(delivery => delivery.PostId == post.Id && delivery.Act == DeliveryAct.Publish).ToListAsync(cancellation);
         var said = new List<Said>();
-        foreach (var channel in channels) said.Add(await SayAsync(post, channel, known.Where(one => one.ChannelId == channel.Id).MaxBy(one => one.Id), cancellation));
+        foreach (var channel in channels) said.Add(await SayAsync(post, channel, known.Where(delivery => delivery.ChannelId == channel.Id).MaxBy(delivery => delivery.Id), cancellation));
         // Before it is public the post itself cannot be opened, and that is no fault.
-        var addresses = opensLinks ? said.SelectMany(one => CountRule.Links(one.Composed?.Text ?? string.Empty)).Where(link => post.Status == PostStatus.Published || !said.Exists(one => one.Facts.Link == link)) : [];
+        var addresses = opensLinks ? said.SelectMany(other => CountRule.Links(other.Composed?.Text ?? string.Empty)).Where(link => post.Status == PostStatus.Published || !said.Exists(other => other.Facts.Link == link)) : [];
         var broken = await links.AmongAsync(addresses, cancellation);
         var picture = await PictureAsync(post, cancellation);
         var previews = new List<ChannelPreview>();
@@ -38,7 +38,7 @@ internal sealed class PostPreviews(AntiphonContext database, PostFactsReader fac
 
     private async Task<Said> SayAsync(Post post, Channel channel, ChannelDelivery? known, CancellationToken cancellation)
     {
-        var wish = post.Details.Channels?.FirstOrDefault(one => one.Channel == channel.Id);
+        var wish = post.Details.Channels?.FirstOrDefault(channelWish => channelWish.Channel == channel.Id);
         var turn = known?.Turn ?? wish?.Turn ?? await turns.NextAsync(channel, cancellation);
         var (own, of) = (known?.OwnText ?? wish?.Text, facts.Of(post, channel.Settings, channel.Kind));
         return new Said(channel, known, wish, turn, own, of, channel.Kind == ChannelKind.Social ? SocialSender.Compose(channel.Settings, turn, own, of) : null);
@@ -68,7 +68,7 @@ internal sealed class PostPreviews(AntiphonContext database, PostFactsReader fac
     private async Task<ChannelPicture?> PictureAsync(Post post, CancellationToken cancellation)
     {
         if (post.PictureAddress is not { } address) return null;
-        var size = PictureAddress.Parse(address) is { } ours ? await database.Pictures.Where(one => one.SiteId == post.SiteId && one.Key == ours.Key).Select(one => new { one.Width, one.Height }).FirstOrDefaultAsync(cancellation) : null;
+        var size = PictureAddress.Parse(address) is { } ours ? await database.Pictures.Where(picture => picture.SiteId == post.SiteId && picture.Key == ours.Key).Select(picture => new { picture.Width, picture.Height }).FirstOrDefaultAsync(cancellation) : null;
         return new ChannelPicture(post.PictureAlt, size?.Width, size?.Height);
     }
 

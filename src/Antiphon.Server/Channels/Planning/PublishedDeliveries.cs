@@ -11,10 +11,10 @@ internal static class PublishedDeliveries
 {
     /// <summary>Deliveries with their channel and post, also of posts in the bin.</summary>
     public static IQueryable<ChannelDelivery> Whole(AntiphonContext database) =>
-        database.ChannelDeliveries.IgnoreQueryFilters().Include(one => one.Channel).Include(one => one.Post!.Blog.Site).Include(one => one.Post!.Blog.Following);
+        database.ChannelDeliveries.IgnoreQueryFilters().Include(delivery => delivery.Channel).Include(delivery => delivery.Post!.Blog.Site).Include(delivery => delivery.Post!.Blog.Following);
 
     /// <summary>The delivery by which the post of another one stands at the same receiver; null where it does not.</summary>
     public static Task<ChannelDelivery?> LatestAsync(AntiphonContext database, ChannelDelivery delivery, CancellationToken cancellation) => database.ChannelDeliveries.AsNoTracking()
-        .Where(one => one.ChannelId == delivery.ChannelId && one.PostId == delivery.PostId && one.Target == delivery.Target && one.Act == DeliveryAct.Publish && one.State == DeliveryState.Delivered)
-        .OrderByDescending(one => one.Round).FirstOrDefaultAsync(cancellation);
+        .Where(channelDelivery => channelDelivery.ChannelId == delivery.ChannelId && channelDelivery.PostId == delivery.PostId && channelDelivery.Target == delivery.Target && channelDelivery.Act == DeliveryAct.Publish && channelDelivery.State == DeliveryState.Delivered)
+        .OrderByDescending(channelDelivery => channelDelivery.Round).FirstOrDefaultAsync(cancellation);
 }

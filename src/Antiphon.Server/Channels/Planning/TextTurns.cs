@@ -12,8 +12,8 @@ internal sealed class TextTurns(AntiphonContext database)
     public async Task<int> NextAsync(Channel channel, CancellationToken cancellation)
     {
         if (channel.Kind != ChannelKind.Social || channel.Settings.Variants.Count == 0) return 0;
-        var unsaved = database.ChannelDeliveries.Local.Where(one => one.ChannelId == channel.Id && one.Id == 0).Select(one => (int?)one.Turn).LastOrDefault();
-        var last = unsaved ?? await database.ChannelDeliveries.Where(one => one.ChannelId == channel.Id && one.Act == DeliveryAct.Publish).OrderByDescending(one => one.Id).Select(one => (int?)one.Turn).FirstOrDefaultAsync(cancellation);
+        var unsaved = database.ChannelDeliveries.Local.Where(delivery => delivery.ChannelId == channel.Id && delivery.Id == 0).Select(delivery => (int?)delivery.Turn).LastOrDefault();
+        var last = unsaved ?? await database.ChannelDeliveries.Where(delivery => delivery.ChannelId == channel.Id && delivery.Act == DeliveryAct.Publish).OrderByDescending(delivery => delivery.Id).Select(delivery => (int?)delivery.Turn).FirstOrDefaultAsync(cancellation);
         return last is { } turn ? (turn + 1) % (channel.Settings.Variants.Count + 1) : 0;
     }
 }

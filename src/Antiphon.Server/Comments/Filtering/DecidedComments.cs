@@ -25,8 +25,8 @@ internal static class DecidedComments
     /// <summary>The decisions with when they were made, the earliest first.</summary>
     public static async Task<List<(FilterDecision Decision, DateTimeOffset At)>> ReadAsync(AntiphonContext database, long site, CancellationToken cancellation)
     {
-        var rows = await Decided(database, site).OrderByDescending(one => one.Id).Take(Most)
-            .Select(one => new { one.Author, one.Mail, one.Mention!.Source, one.Text, one.Standing, At = one.DecidedAt!.Value }).ToListAsync(cancellation);
+        var rows = await Decided(database, site).OrderByDescending(comment => comment.Id).Take(Most)
+            .Select(comment => new { comment.Author, comment.Mail, comment.Mention!.Source, comment.Text, comment.Standing, At = comment.DecidedAt!.Value }).ToListAsync(cancellation);
         rows.Reverse();
         return [.. rows.Select(row => (new FilterDecision(new CommentTraits(row.Author, row.Mail ?? string.Empty, row.Source ?? string.Empty, row.Text), row.Standing == CommentStanding.Spam), row.At))];
     }
@@ -37,8 +37,8 @@ internal static class DecidedComments
         var shared = new List<FilterDecision>();
         foreach (var other in await SharingAsync(database, site, cancellation))
         {
-            shared.AddRange(await Decided(database, other).OrderByDescending(one => one.Id).Take(MostShared)
-                .Select(one => new FilterDecision(new CommentTraits(one.Author, one.Mail ?? string.Empty, one.Mention!.Source ?? string.Empty, one.Text), one.Standing == CommentStanding.Spam)).ToListAsync(cancellation));
+            shared.AddRange(await Decided(database, other).OrderByDescending(comment => comment.Id).Take(MostShared)
+                .Select(comment => new FilterDecision(new CommentTraits(comment.Author, comment.Mail ?? string.Empty, comment.Mention!.Source ?? string.Empty, comment.Text), comment.Standing == CommentStanding.Spam)).ToListAsync(cancellation));
         }
 
         return shared;
@@ -54,11 +54,11 @@ internal static class DecidedComments
 
     private static async Task<List<long>> SharingAsync(AntiphonContext database, long site, CancellationToken cancellation)
     {
-        var sharing = await database.Sites.Where(one => EF.Functions.Like((string)(object)one.CommentSettings, "%\"sharesLearning\":true%")).Select(one => one.Id).ToListAsync(cancellation);
+        var sharing = await database.Sites.Where(row => EF.Functions.Like((string)(object)row.CommentSettings, "%\"sharesLearning\":true%")).Select(row => row.Id).ToListAsync(cancellation);
         return sharing.Remove(site) ? sharing : [];
     }
 
     // What a rule or the filter itself decided is no lesson; it would learn its own mistakes.
     private static IQueryable<Comment> Decided(AntiphonContext database, long site) => database.Comments.AsNoTracking()
-        .Where(one => one.SiteId == site && !one.IsTeam && one.DecidedAt != null && one.DecidedById != null && (one.Standing == CommentStanding.Spam || one.Standing == CommentStanding.Public || one.Standing == CommentStanding.Hidden));
+        .Where(comment => comment.SiteId == site && !comment.IsTeam && comment.DecidedAt != null && comment.DecidedById != null && (comment.Standing == CommentStanding.Spam || comment.Standing == CommentStanding.Public || comment.Standing == CommentStanding.Hidden));
 }

@@ -20,14 +20,14 @@ internal static class FilterEndpoints
 
     private static async Task<Ok<FilterView>> Show(long site, AntiphonContext database, SiteTrials trials, CancellationToken cancellation)
     {
-        var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
+        var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
         var decisions = await DecidedComments.ReadAsync(database, site, cancellation);
         var settings = EffectiveSettings.Of(owner.CommentSettings);
-        var (spam, good) = (decisions.Count(one => one.Decision.IsSpam), decisions.Count(one => !one.Decision.IsSpam));
+        var (spam, good) = (decisions.Count(pair => pair.Decision.IsSpam), decisions.Count(pair => !pair.Decision.IsSpam));
         var isSure = spam >= SpamFilter.FewestOfEach && good >= SpamFilter.FewestOfEach;
         var trial = isSure ? await trials.OfAsync(site, decisions).WaitAsync(cancellation) : new FilterTrial([]);
         var months = trial.Scored.Zip(decisions, (scored, decided) => (Scored: scored, Month: SiteCulture.Local(decided.At, owner.TimeZone).ToString("yyyy-MM", System.Globalization.CultureInfo.InvariantCulture)))
-            .GroupBy(one => one.Month).OrderByDescending(month => month.Key).Take(MostMonths).Select(month => Month(month.Key, [.. month.Select(one => one.Scored)], settings)).ToList();
+            .GroupBy(pair => pair.Month).OrderByDescending(month => month.Key).Take(MostMonths).Select(month => Month(month.Key, [.. month.Select(pair => pair.Scored)], settings)).ToList();
         return TypedResults.Ok(new FilterView(spam, good, SpamFilter.FewestOfEach, isSure, trial.Area(), isSure ? trial.CaughtAt(0.01) : null, settings.PublishBelow, settings.SpamFrom, Counts(trial, isSpam: false), Counts(trial, isSpam: true), months)
         {
             SharesLearning = owner.CommentSettings.SharesLearning == true,
@@ -38,7 +38,7 @@ internal static class FilterEndpoints
     private static int[] Counts(FilterTrial trial, bool isSpam)
     {
         var counts = new int[Steps];
-        foreach (var one in trial.Scored.Where(one => one.IsSpam == isSpam)) counts[Math.Min(Steps - 1, (int)(one.Score * Steps))]++;
+        foreach (var one in trial.Scored.Where(decision => decision.IsSpam == isSpam)) counts[Math.Min(Steps - 1, (int)(one.Score * Steps))]++;
         return counts;
     }
 

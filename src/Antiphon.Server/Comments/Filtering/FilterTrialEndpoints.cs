@@ -14,7 +14,7 @@ internal static class FilterTrialEndpoints
 
     private static Ok<TrialScores> Try(FilterTrialRequest request, CancellationToken cancellation)
     {
-        var filter = SpamFilter.Learn([.. (request.Train ?? []).Select(one => new FilterDecision(one.Traits(), one.Spam))]);
+        var filter = SpamFilter.Learn([.. (request.Train ?? []).Select(comment => new FilterDecision(comment.Traits(), comment.Spam))]);
         var tested = request.Test ?? [];
         var scores = new double[tested.Count];
         Parallel.For(0, scores.Length, new ParallelOptions { CancellationToken = cancellation }, number => scores[number] = filter.Score(tested[number].Traits()));

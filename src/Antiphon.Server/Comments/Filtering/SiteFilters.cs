@@ -50,7 +50,7 @@ internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilte
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         var decisions = await DecidedComments.ReadAsync(database, site, cancellation);
         var shared = await DecidedComments.ReadSharedAsync(database, site, cancellation);
-        return kept.Filter = await Task.Run(() => SpamFilter.Learn([.. shared, .. decisions.Select(one => one.Decision)]), cancellation);
+        return kept.Filter = await Task.Run(() => SpamFilter.Learn([.. shared, .. decisions.Select(pair => pair.Decision)]), cancellation);
     }
 
     private async Task LearnLaterAsync(long site, Kept kept)

@@ -25,12 +25,12 @@ internal sealed class ReaderTelling(AntiphonContext database, LetterBox letters,
     {
         if (comment.ToldAt is not null) return;
         comment.ToldAt = clock.GetUtcNow();
-        var thread = comment.Thread ?? await database.Threads.FirstAsync(one => one.Id == comment.ThreadId, cancellation);
+        var thread = comment.Thread ?? await database.Threads.FirstAsync(commentThread => commentThread.Id == comment.ThreadId, cancellation);
         await events.NoteAsync(comment.SiteId, ChannelEvent.CommentPublished, () => CommentEvent.Of(comment, thread), cancellation);
-        var follows = await database.ThreadFollows.AsNoTracking().Include(one => one.Site).Include(one => one.Thread)
-            .Where(one => one.ThreadId == comment.ThreadId && database.ConfirmedReaders.Any(reader => reader.SiteId == one.SiteId && reader.Mail == one.Mail)).ToListAsync(cancellation);
+        var follows = await database.ThreadFollows.AsNoTracking().Include(threadFollow => threadFollow.Site).Include(threadFollow => threadFollow.Thread)
+            .Where(threadFollow => threadFollow.ThreadId == comment.ThreadId && database.ConfirmedReaders.Any(reader => reader.SiteId == threadFollow.SiteId && reader.Mail == threadFollow.Mail)).ToListAsync(cancellation);
         if (follows.Count == 0) return;
-        var answered = comment.ParentId is { } parent ? await database.Comments.Where(one => one.Id == parent).Select(one => one.Mail).FirstOrDefaultAsync(cancellation) : null;
+        var answered = comment.ParentId is { } parent ? await database.Comments.Where(row => row.Id == parent).Select(row => row.Mail).FirstOrDefaultAsync(cancellation) : null;
         foreach (var follow in follows)
         {
             var isOwn = follow.Mail == comment.Mail;
@@ -41,7 +41,7 @@ internal sealed class ReaderTelling(AntiphonContext database, LetterBox letters,
     /// <summary>Has a reader follow a thread by mail; saved by the caller. Nothing is sent before the address is confirmed.</summary>
     public async Task FollowAsync(CommentThread thread, string mail, bool onlyAnswers, CancellationToken cancellation)
     {
-        var follow = await database.ThreadFollows.FirstOrDefaultAsync(one => one.ThreadId == thread.Id && one.Mail == mail, cancellation);
+        var follow = await database.ThreadFollows.FirstOrDefaultAsync(threadFollow => threadFollow.ThreadId == thread.Id && threadFollow.Mail == mail, cancellation);
         if (follow is null) database.ThreadFollows.Add(follow = new ThreadFollow { SiteId = thread.SiteId, ThreadId = thread.Id, Mail = mail, Key = keys.NewKey(40), MadeAt = clock.GetUtcNow() });
         follow.OnlyAnswers = onlyAnswers;
     }

@@ -29,7 +29,7 @@ internal sealed class CommentMarkup
         var language = form.Language(site);
         (_site, _form, _texts, _more, _team) = (site, form, ThreadTexts.For(language), ReaderTexts.For(language), EmbedTexts.For(language).Team);
         _hidden = form.HiddenFields;
-        _reasons = string.Concat(_texts.Reasons.Select(one => $"<label><input type=\"radio\" name=\"report\" value=\"{one.Key}\" required> {one.Value}</label>"));
+        _reasons = string.Concat(_texts.Reasons.Select(pair => $"<label><input type=\"radio\" name=\"report\" value=\"{pair.Key}\" required> {pair.Value}</label>"));
     }
 
     /// <summary>Writes one.</summary>

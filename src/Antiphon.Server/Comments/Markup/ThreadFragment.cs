@@ -28,7 +28,7 @@ internal static class ThreadFragment
         AppendReactions(html, page, form, more);
         if (page.Comments.Count == 0 && form.IsOpen) html.Append("<p class=\"antiphon-none\" part=\"none\">").Append(texts.NoComments).Append("</p>\n");
         else if (page.Comments.Count > 0) AppendComments(html, site, page, form, more);
-        if (form.IsOpen) ThreadFormMarkup.Append(html, form, site, page.Comments.FirstOrDefault(one => one.Id == form.Answers)?.Author);
+        if (form.IsOpen) ThreadFormMarkup.Append(html, form, site, page.Comments.FirstOrDefault(comment => comment.Id == form.Answers)?.Author);
         else html.Append("<p class=\"antiphon-none\" part=\"closed\">").Append(form.Settings.ClosedReason.Length > 0 ? Encoded.Html(form.Settings.ClosedReason) : texts.Closed).Append("</p>\n");
         if (page.Count > 0 || form.IsOpen) html.Append("<p class=\"antiphon-mine\"><a href=\"").Append(Encoded.Html(form.Action.Replace("embed/threads/", "embed/mine/", StringComparison.Ordinal))).Append("\">").Append(more.Mine).Append("</a></p>\n");
         return html.Append("</section>").ToString();

@@ -32,7 +32,7 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
         if (await threads.SiteAsync(asked.SiteKey, cancellation) is not { } site) return null;
         var thread = await threads.FindAsync(site, asked.Id, asked.Url, cancellation);
         var rules = await threads.RulesAsync(site, thread, cancellation);
-        var stamp = new Stamp(thread?.Id, thread?.Version, rules.IsOpen, System.Text.Json.JsonSerializer.Serialize(rules.Settings), string.Join(' ', thread?.Reactions.Select(one => $"{one.Key}{one.Value}") ?? []), site.Language, site.TimeZone, string.Join(' ', site.AllowedAddresses));
+        var stamp = new Stamp(thread?.Id, thread?.Version, rules.IsOpen, System.Text.Json.JsonSerializer.Serialize(rules.Settings), string.Join(' ', thread?.Reactions.Select(pair => $"{pair.Key}{pair.Value}") ?? []), site.Language, site.TimeZone, string.Join(' ', site.AllowedAddresses));
         return (stamp, async (inner, token) =>
         {
             var html = CachedFragment.Of(await RenderAsync(inner, site, thread, rules, FormOf(site, asked), token));
@@ -67,7 +67,7 @@ internal sealed class ThreadRenders(IServiceScopeFactory scopes, TimeProvider cl
 
     private static async Task<IReadOnlyList<int>> RatingsAsync(AntiphonContext database, long thread, CancellationToken cancellation)
     {
-        var found = await database.Comments.Where(one => one.ThreadId == thread && one.Standing == CommentStanding.Public && one.Rating != null).GroupBy(one => one.Rating!.Value).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(one => one.Key, one => one.Count, cancellation);
+        var found = await database.Comments.Where(comment => comment.ThreadId == thread && comment.Standing == CommentStanding.Public && comment.Rating != null).GroupBy(comment => comment.Rating!.Value).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(row => row.Key, row => row.Count, cancellation);
         return found.Count == 0 ? [] : [.. Enumerable.Range(1, 5).Select(rating => found.GetValueOrDefault(rating))];
     }
 

@@ -43,8 +43,8 @@ internal static class CommentActEndpoints
     private static async Task<Results<Ok<CommentPlace>, NotFound, ValidationProblem>> Move(long site, long comment, CommentPlaceRequest request, HttpContext http, AntiphonContext database, CommentPlaces places, DeedRecord deeds)
     {
         if (await FindAsync(database, site, comment) is not { } row) return TypedResults.NotFound();
-        if (!await database.Threads.AnyAsync(one => one.Id == request.ThreadId && one.SiteId == site)) return FieldProblem.For("threadId", "Choose a conversation of this site.");
-        var parent = request.ParentId is { } id ? await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id && one.ThreadId == request.ThreadId) : null;
+        if (!await database.Threads.AnyAsync(thread => thread.Id == request.ThreadId && thread.SiteId == site)) return FieldProblem.For("threadId", "Choose a conversation of this site.");
+        var parent = request.ParentId is { } id ? await database.Comments.AsNoTracking().FirstOrDefaultAsync(other => other.Id == id && other.ThreadId == request.ThreadId) : null;
         if (request.ParentId is not null && parent is null) return FieldProblem.For("parentId", "Choose a comment of that conversation.");
         var before = new CommentPlace(row.ThreadId, row.ParentId);
         if (!await places.MoveAsync(row, request.ThreadId, parent)) return FieldProblem.For("parentId", "A comment cannot stand below itself.");
@@ -56,7 +56,7 @@ internal static class CommentActEndpoints
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> Assign(long site, long comment, AssigneeRequest request, HttpContext http, AntiphonContext database, DeedRecord deeds)
     {
         if (await FindAsync(database, site, comment) is not { } row) return TypedResults.NotFound();
-        if (request.PersonId is { } person && !await database.Memberships.AnyAsync(one => one.SiteId == site && one.PersonId == person)) return FieldProblem.For("personId", "Choose somebody of the team.");
+        if (request.PersonId is { } person && !await database.Memberships.AnyAsync(membership => membership.SiteId == site && membership.PersonId == person)) return FieldProblem.For("personId", "Choose somebody of the team.");
         deeds.Add(row, DeedKind.Assigned, await NameAsync(database, row.AssignedToId), await NameAsync(database, request.PersonId), await deeds.DoerAsync(http));
         row.AssignedToId = request.PersonId;
         await database.SaveChangesAsync();
@@ -77,7 +77,7 @@ internal static class CommentActEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound>> RemoveNote(long site, long comment, long note, AntiphonContext database) =>
-        await database.CommentNotes.Where(one => one.Id == note && one.CommentId == comment && one.Comment.SiteId == site).ExecuteDeleteAsync() > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.CommentNotes.Where(commentNote => commentNote.Id == note && commentNote.CommentId == comment && commentNote.Comment.SiteId == site).ExecuteDeleteAsync() > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 
     private static async Task<Results<NoContent, NotFound>> Erase(long site, long comment, HttpContext http, AntiphonContext database, CommentErasing erasing, DeedRecord deeds)
     {
@@ -86,7 +86,7 @@ internal static class CommentActEndpoints
         return TypedResults.NoContent();
     }
 
-    private static Task<Comment?> FindAsync(AntiphonContext database, long site, long comment) => database.Comments.FirstOrDefaultAsync(one => one.Id == comment && one.SiteId == site);
+    private static Task<Comment?> FindAsync(AntiphonContext database, long site, long comment) => database.Comments.FirstOrDefaultAsync(row => row.Id == comment && row.SiteId == site);
 }
 
 /// <summary>A text.</summary>

@@ -16,9 +16,9 @@ internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deed
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         // The condition stands in the statement itself: it takes the lock, and what is read after it does not change.
-        var taken = await database.Comments.Where(one => one.Id == comment && one.SiteId == site && one.Standing == seen).ExecuteUpdateAsync(set => set.SetProperty(one => one.Standing, to), cancellation);
+        var taken = await database.Comments.Where(other => other.Id == comment && other.SiteId == site && other.Standing == seen).ExecuteUpdateAsync(set => set.SetProperty(other => other.Standing, to), cancellation);
         if (taken == 0) return null;
-        var row = await database.Comments.SingleAsync(one => one.Id == comment, cancellation);
+        var row = await database.Comments.SingleAsync(other => other.Id == comment, cancellation);
         await NoteAsync(row, seen, by, cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -32,7 +32,7 @@ internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deed
         var decided = new List<DecisionView>(rows.Count);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var ids = rows.Select(row => row.Id).ToList();
-        var standing = await database.Comments.Where(one => ids.Contains(one.Id)).Select(one => new { one.Id, one.Standing }).ToDictionaryAsync(one => one.Id, one => one.Standing, cancellation);
+        var standing = await database.Comments.Where(comment => ids.Contains(comment.Id)).Select(comment => new { comment.Id, comment.Standing }).ToDictionaryAsync(other => other.Id, other => other.Standing, cancellation);
         foreach (var row in rows.Where(row => standing.TryGetValue(row.Id, out var stands) && stands == row.Standing))
         {
             var before = row.Standing;

@@ -14,7 +14,7 @@ internal sealed class CommentPlaces(AntiphonContext database)
     public async Task<bool> MoveAsync(Comment comment, long thread, Comment? parent)
     {
         var below = await BelowAsync(comment);
-        if (parent is not null && (parent.Id == comment.Id || below.Exists(one => one.Id == parent.Id))) return false;
+        if (parent is not null && (parent.Id == comment.Id || below.Exists(row => row.Id == parent.Id))) return false;
         long? root = parent is null ? null : parent.RootId ?? parent.Id;
         (comment.ThreadId, comment.ParentId, comment.RootId) = (thread, parent?.Id, root);
         foreach (var one in below) (one.ThreadId, one.RootId) = (thread, root ?? comment.Id);
@@ -25,8 +25,8 @@ internal sealed class CommentPlaces(AntiphonContext database)
     public async Task<List<Comment>> BelowAsync(Comment comment)
     {
         var group = comment.RootId ?? comment.Id;
-        var rows = await database.Comments.Where(one => one.RootId == group).ToListAsync();
-        var children = rows.ToLookup(one => one.ParentId);
+        var rows = await database.Comments.Where(row => row.RootId == group).ToListAsync();
+        var children = rows.ToLookup(row => row.ParentId);
         var below = new List<Comment>();
         var open = new Queue<long>([comment.Id]);
         while (open.TryDequeue(out var id))

@@ -22,13 +22,13 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
     /// <summary>The conversation around a comment, or null when the site has no such comment.</summary>
     public async Task<ConversationView?> ReadAsync(long site, long id, CancellationToken cancellation)
     {
-        if (await database.Comments.AsNoTracking().Include(one => one.Picture).Include(one => one.Thread.Site).Include(one => one.Thread.Post!.Blog).FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation) is not { } comment) return null;
+        if (await database.Comments.AsNoTracking().Include(row => row.Picture).Include(row => row.Thread.Site).Include(row => row.Thread.Post!.Blog).FirstOrDefaultAsync(row => row.Id == id && row.SiteId == site, cancellation) is not { } comment) return null;
         var rows = await AroundAsync(comment, cancellation);
         var mails = rows.Select(row => row.Mail).OfType<string>().Distinct().ToList();
-        var published = await database.Comments.Where(one => one.SiteId == site && one.Standing == CommentStanding.Public && mails.Contains(one.Mail!))
-            .GroupBy(one => one.Mail!).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation);
+        var published = await database.Comments.Where(row => row.SiteId == site && row.Standing == CommentStanding.Public && mails.Contains(row.Mail!))
+            .GroupBy(row => row.Mail!).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation);
         var placed = ThreadTree.Arrange(rows, row => new Voted(row.Id, row.ParentId, row.CreatedAt, row.Up, row.Down))
-            .Select(one => View(one.Comment, one.Depth, one.Comment.Mail is { } mail ? published.GetValueOrDefault(mail) : 0)).ToList();
+            .Select(pair => View(pair.Comment, pair.Depth, pair.Comment.Mail is { } mail ? published.GetValueOrDefault(mail) : 0)).ToList();
         var thread = comment.Thread;
         var settings = ThreadSettings.Of(thread.Site, thread.Post?.Blog, thread.Post, thread);
         return new ConversationView(
@@ -50,19 +50,19 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
 
     private async Task<List<Comment>> AroundAsync(Comment comment, CancellationToken cancellation)
     {
-        var seen = database.Comments.AsNoTracking().Include(one => one.Picture).Where(one => one.ThreadId == comment.ThreadId && (one.Standing == CommentStanding.Public || one.Standing == CommentStanding.Waiting));
-        var before = await seen.Where(one => one.Id < comment.Id).OrderByDescending(one => one.Id).Take(MostAround).ToListAsync(cancellation);
-        var after = await seen.Where(one => one.Id > comment.Id).OrderBy(one => one.Id).Take(MostAround).ToListAsync(cancellation);
+        var seen = database.Comments.AsNoTracking().Include(row => row.Picture).Where(row => row.ThreadId == comment.ThreadId && (row.Standing == CommentStanding.Public || row.Standing == CommentStanding.Waiting));
+        var before = await seen.Where(row => row.Id < comment.Id).OrderByDescending(row => row.Id).Take(MostAround).ToListAsync(cancellation);
+        var after = await seen.Where(row => row.Id > comment.Id).OrderBy(row => row.Id).Take(MostAround).ToListAsync(cancellation);
         var root = comment.RootId ?? comment.Id;
-        var group = await seen.Where(one => one.Id == root || one.RootId == root).OrderBy(one => one.Id).Take(MostInGroup).ToListAsync(cancellation);
-        return [.. new[] { comment }.Concat(before).Concat(after).Concat(group).DistinctBy(one => one.Id)];
+        var group = await seen.Where(row => row.Id == root || row.RootId == root).OrderBy(row => row.Id).Take(MostInGroup).ToListAsync(cancellation);
+        return [.. new[] { comment }.Concat(before).Concat(after).Concat(group).DistinctBy(row => row.Id)];
     }
 
     private async Task<CaseView> CaseAsync(Comment comment, CancellationToken cancellation)
     {
         var filter = await filters.OfAsync(comment.SiteId, cancellation);
         var told = filter.Explain(DecidedComments.TraitsOf(comment));
-        var reports = await database.CommentReports.Where(one => one.CommentId == comment.Id).OrderByDescending(one => one.Id).Take(MostReports).Select(one => new ReportView(one.Reason, one.Words, one.MadeAt)).ToListAsync(cancellation);
+        var reports = await database.CommentReports.Where(report => report.CommentId == comment.Id).OrderByDescending(report => report.Id).Take(MostReports).Select(report => new ReportView(report.Reason, report.Words, report.MadeAt)).ToListAsync(cancellation);
         var notes = await database.CommentNotes.Where(note => note.CommentId == comment.Id).OrderBy(note => note.Id).Select(note => new NoteView(note.Id, note.PersonName, note.Text, note.At)).ToListAsync(cancellation);
         return new CaseView(
             comment.Trace, filter.IsSure, told.Score, told.For, told.Against, reports, comment.ReportsKept, await WriterAsync(comment, cancellation), notes, comment.AssignedToId,
@@ -70,7 +70,7 @@ internal sealed class ConversationReader(AntiphonContext database, SiteFilters f
     }
 
     private async Task<StandingCounts> WriterAsync(Comment comment, CancellationToken cancellation) => StandingCounts.Of(
-        await database.Comments.OfWriter(comment).GroupBy(one => one.Standing).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation));
+        await database.Comments.OfWriter(comment).GroupBy(row => row.Standing).Select(group => new { group.Key, Count = group.Count() }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation));
 
     private async Task<IReadOnlyList<MarkView>> MarksAsync(Comment comment, CancellationToken cancellation) =>
         [.. (await marks.FittingAsync(comment, clock.GetUtcNow(), cancellation)).Select(mark => new MarkView(mark.Id, mark.By, mark.Shown, mark.Mark, mark.Until, mark.MadeAt))];

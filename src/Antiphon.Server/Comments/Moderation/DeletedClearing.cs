@@ -19,7 +19,7 @@ internal sealed class DeletedClearing(IServiceScopeFactory scopes, TimeProvider 
     {
         var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
-        var rows = await database.Comments.Where(one => one.Standing == CommentStanding.Deleted && one.Text != string.Empty && one.DecidedAt <= until).Take(AtOnce).ToListAsync(cancellation);
+        var rows = await database.Comments.Where(comment => comment.Standing == CommentStanding.Deleted && comment.Text != string.Empty && comment.DecidedAt <= until).Take(AtOnce).ToListAsync(cancellation);
         if (rows.Count > 0) await services.GetRequiredService<CommentErasing>().EraseAsync(rows, new Doer(null, string.Empty, DeedWay.Workplace), cancellation);
     }
 }

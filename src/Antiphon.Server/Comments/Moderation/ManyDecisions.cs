@@ -34,12 +34,12 @@ internal static class ManyDecisions
 
     /// <summary>Those of them that a decision on many sends elsewhere.</summary>
     public static IQueryable<Comment> Open(this IQueryable<Comment> comments, CommentStanding to) =>
-        comments.Where(one => (one.Standing == CommentStanding.Waiting || one.Standing == CommentStanding.Public) && one.Standing != to).Take(Most);
+        comments.Where(comment => (comment.Standing == CommentStanding.Waiting || comment.Standing == CommentStanding.Public) && comment.Standing != to).Take(Most);
 
     private static async Task<Results<Ok<ManyDecided>, NotFound>> DecideWriter(
         long site, long comment, ManyDecisionRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds, CancellationToken cancellation)
     {
-        if (await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == comment && one.SiteId == site && !one.IsTeam, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await database.Comments.AsNoTracking().FirstOrDefaultAsync(row => row.Id == comment && row.SiteId == site && !row.IsTeam, cancellation) is not { } found) return TypedResults.NotFound();
         var rows = await database.Comments.OfWriter(found).Open(request.Standing).ToListAsync(cancellation);
         return TypedResults.Ok(await decisions.DecideAllAsync(site, rows, _ => request.Standing, await deeds.DoerAsync(http), cancellation));
     }
@@ -47,8 +47,8 @@ internal static class ManyDecisions
     private static async Task<Results<Ok<ManyDecided>, NotFound>> ClearThread(
         long site, long thread, ManyDecisionRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds, CancellationToken cancellation)
     {
-        if (!await database.Threads.AnyAsync(one => one.Id == thread && one.SiteId == site, cancellation)) return TypedResults.NotFound();
-        var rows = await database.Comments.Where(one => one.ThreadId == thread).Open(request.Standing).ToListAsync(cancellation);
+        if (!await database.Threads.AnyAsync(commentThread => commentThread.Id == thread && commentThread.SiteId == site, cancellation)) return TypedResults.NotFound();
+        var rows = await database.Comments.Where(comment => comment.ThreadId == thread).Open(request.Standing).ToListAsync(cancellation);
         return TypedResults.Ok(await decisions.DecideAllAsync(site, rows, _ => request.Standing, await deeds.DoerAsync(http), cancellation));
     }
 
@@ -56,8 +56,8 @@ internal static class ManyDecisions
         long site, ManyDecisionsRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds, CancellationToken cancellation)
     {
         if (request.Decisions.Count > Most) return FieldProblem.For("decisions", $"Send at most {Most} at once.");
-        var wanted = request.Decisions.GroupBy(one => one.Id).ToDictionary(group => group.Key, group => group.Last());
-        var rows = await database.Comments.Where(one => one.SiteId == site && wanted.Keys.Contains(one.Id)).ToListAsync(cancellation);
+        var wanted = request.Decisions.GroupBy(decision => decision.Id).ToDictionary(group => group.Key, group => group.Last());
+        var rows = await database.Comments.Where(comment => comment.SiteId == site && wanted.Keys.Contains(comment.Id)).ToListAsync(cancellation);
         return TypedResults.Ok(await decisions.DecideAllAsync(site, rows.FindAll(row => row.Standing == wanted[row.Id].Before), row => wanted[row.Id].Standing, await deeds.DoerAsync(http), cancellation));
     }
 }

@@ -36,12 +36,12 @@ internal static class MarkEndpoints
     private static async Task<Results<Ok<MarkedView>, NotFound, ValidationProblem>> Mark(
         long site, long comment, MarkRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds, TimeProvider clock)
     {
-        if (await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == comment && one.SiteId == site && !one.IsTeam, http.RequestAborted) is not { } found) return TypedResults.NotFound();
+        if (await database.Comments.AsNoTracking().FirstOrDefaultAsync(row => row.Id == comment && row.SiteId == site && !row.IsTeam, http.RequestAborted) is not { } found) return TypedResults.NotFound();
         if (request.Mark == WriterMarkKind.Trusted && request.By != MarkedBy.Mail) return FieldProblem.For("by", "Trust goes by the mail, as a name can be anybody's.");
         if (ValueOf(found, request) is not { } value) return FieldProblem.For("by", Missing(request.By));
         var now = clock.GetUtcNow();
         if (request.Until <= now) return FieldProblem.For("until", "Choose a time to come, or leave it out.");
-        var mark = await database.WriterMarks.FirstOrDefaultAsync(one => one.SiteId == site && one.By == request.By && one.Value == value, http.RequestAborted);
+        var mark = await database.WriterMarks.FirstOrDefaultAsync(writerMark => writerMark.SiteId == site && writerMark.By == request.By && writerMark.Value == value, http.RequestAborted);
         if (mark is null) database.WriterMarks.Add(mark = new WriterMark { SiteId = site, By = request.By, Value = value });
         if (request.By is MarkedBy.Mail or MarkedBy.Name) mark.OwnerKey = found.OwnerKey;
         (mark.Mark, mark.Shown, mark.Until, mark.MadeAt, mark.MadeById) = (request.Mark, Shown(found, request.By, value), UntilOf(request, now), now, http.Member().PersonId);
@@ -60,10 +60,10 @@ internal static class MarkEndpoints
 
     private static string? ValueOf(Comment comment, MarkRequest request)
     {
-        var told = WriterMarks.Told(comment).FindAll(one => one.By == request.By);
-        if (request.By != MarkedBy.Host) return told.Select(one => one.Value).FirstOrDefault();
+        var told = WriterMarks.Told(comment).FindAll(pair => pair.By == request.By);
+        if (request.By != MarkedBy.Host) return told.Select(pair => pair.Value).FirstOrDefault();
         var host = request.Host?.Trim().ToLowerInvariant();
-        return told.Select(one => one.Value).FirstOrDefault(value => value == host);
+        return told.Select(pair => pair.Value).FirstOrDefault(value => value == host);
     }
 
     private static string Missing(MarkedBy by) => by switch
@@ -84,19 +84,19 @@ internal static class MarkEndpoints
 
     private static async Task<List<Comment>> PastAsync(AntiphonContext database, Comment found, MarkedBy by, string value, CommentStanding to, CancellationToken cancellation)
     {
-        var comments = database.Comments.Where(one => one.SiteId == found.SiteId && !one.IsTeam);
+        var comments = database.Comments.Where(comment => comment.SiteId == found.SiteId && !comment.IsTeam);
         var fitting = by switch
         {
             MarkedBy.Mail or MarkedBy.Name => database.Comments.OfWriter(found),
-            MarkedBy.Place => comments.Where(one => one.PlaceKey == value),
-            MarkedBy.Network => comments.Where(one => one.NetworkKey == value),
-            _ => comments.Where(one => EF.Functions.Like(one.Text, $"%{value}%") || EF.Functions.Like(one.Mail!, $"%@{value}") || one.Mention!.Host == value),
+            MarkedBy.Place => comments.Where(comment => comment.PlaceKey == value),
+            MarkedBy.Network => comments.Where(comment => comment.NetworkKey == value),
+            _ => comments.Where(comment => EF.Functions.Like(comment.Text, $"%{value}%") || EF.Functions.Like(comment.Mail!, $"%@{value}") || comment.Mention!.Host == value),
         };
         return await fitting.Open(to).ToListAsync(cancellation);
     }
 
     private static async Task<Results<NoContent, NotFound>> Remove(long site, long mark, AntiphonContext database, CancellationToken cancellation) =>
-        await database.WriterMarks.Where(one => one.Id == mark && one.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.WriterMarks.Where(writerMark => writerMark.Id == mark && writerMark.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 }
 
 /// <summary>A ban or a trust to be made.</summary>

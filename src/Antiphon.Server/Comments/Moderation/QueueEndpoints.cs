@@ -25,7 +25,7 @@ internal static class QueueEndpoints
     private static async Task<Ok<QueuePage>> ListOfAll([AsParameters] QueueQuery query, HttpContext http, AntiphonContext database, QueueReader queue)
     {
         var person = http.User.PersonId();
-        var sites = await database.Memberships.Where(one => one.PersonId == person).Select(one => one.SiteId).ToListAsync(http.RequestAborted);
+        var sites = await database.Memberships.Where(membership => membership.PersonId == person).Select(membership => membership.SiteId).ToListAsync(http.RequestAborted);
         return TypedResults.Ok(await queue.ReadAsync(sites, query, person, http.RequestAborted));
     }
 }

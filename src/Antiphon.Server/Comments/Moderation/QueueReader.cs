@@ -31,13 +31,13 @@ internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
         foreach (var site in sites)
         {
             var found = Fitting(site, wanted, query, person);
-            if (isQueue && query.After is null) reported.AddRange(await Row(Reported(found).OrderBy(one => one.Id).Take(PageSize)).ToListAsync(cancellation));
+            if (isQueue && query.After is null) reported.AddRange(await Row(Reported(found).OrderBy(comment => comment.Id).Take(PageSize)).ToListAsync(cancellation));
             if (isQueue) found = found.Where(comment => comment.Reports <= comment.ReportsKept);
             if (query.After is { } after) found = isQueue ? found.Where(comment => comment.Id > after) : found.Where(comment => comment.Id < after);
             rows.AddRange(await Row((isQueue ? found.OrderBy(comment => comment.Id) : found.OrderByDescending(comment => comment.Id)).Take(PageSize + 1)).ToListAsync(cancellation));
         }
 
-        if (query.Comment is { } linked && query.After is null) reported.AddRange(await Row(database.Comments.Where(one => one.Id == linked && sites.Contains(one.SiteId))).ToListAsync(cancellation));
+        if (query.Comment is { } linked && query.After is null) reported.AddRange(await Row(database.Comments.Where(comment => comment.Id == linked && sites.Contains(comment.SiteId))).ToListAsync(cancellation));
         rows = [.. (isQueue ? rows.OrderBy(row => row.Id) : rows.OrderByDescending(row => row.Id)).Take(PageSize + 1)];
         var shown = reported.OrderBy(row => row.Id).Concat(rows.Take(PageSize)).DistinctBy(row => row.Id).Select(row => row with { Start = Shortened.ToLength(row.Start.ReplaceLineEndings(" "), StartLength) }).ToList();
         return new QueuePage(shown, rows.Count > PageSize ? rows[PageSize - 1].Id : null, await CountAsync(sites, cancellation), await DecidedTodayAsync(sites, person, cancellation), query.Choice?.Value ?? QueueChoice.All);
@@ -65,12 +65,12 @@ internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
         comment.Id, comment.SiteId, comment.Author, comment.Text, comment.Standing, comment.WaitReason, comment.CreatedAt, comment.ThreadId, comment.Thread.Title, comment.Thread.Site.Name, comment.Reports - comment.ReportsKept, comment.Trace, comment.AssignedToId));
 
     private async Task<StandingCounts> CountAsync(IReadOnlyList<long> sites, CancellationToken cancellation) => StandingCounts.Of(
-        (await database.CommentCounts.Where(one => sites.Contains(one.SiteId)).ToListAsync(cancellation)).GroupBy(one => one.Standing).ToDictionary(group => group.Key, group => group.Sum(one => one.Count)));
+        (await database.CommentCounts.Where(count => sites.Contains(count.SiteId)).ToListAsync(cancellation)).GroupBy(count => count.Standing).ToDictionary(group => group.Key, group => group.Sum(count => count.Count)));
 
     private async Task<int> DecidedTodayAsync(IReadOnlyList<long> sites, long person, CancellationToken cancellation)
     {
         var decided = 0;
-        foreach (var site in await database.Sites.Where(one => sites.Contains(one.Id)).Select(one => new { one.Id, one.TimeZone }).ToListAsync(cancellation))
+        foreach (var site in await database.Sites.Where(row => sites.Contains(row.Id)).Select(row => new { row.Id, row.TimeZone }).ToListAsync(cancellation))
         {
             var now = SiteCulture.Local(clock.GetUtcNow(), site.TimeZone);
             var midnight = now - now.TimeOfDay;

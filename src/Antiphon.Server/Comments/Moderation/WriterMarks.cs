@@ -24,7 +24,7 @@ internal sealed class WriterMarks(AntiphonContext database)
     public async Task<List<WriterMark>> FittingAsync(Comment comment, DateTimeOffset now, CancellationToken cancellation)
     {
         var told = Told(comment);
-        var values = told.Select(one => one.Value).ToList();
+        var values = told.Select(pair => pair.Value).ToList();
         var device = comment.OwnerKey;
         var marks = await database.WriterMarks.AsNoTracking().Where(mark => mark.SiteId == comment.SiteId && (values.Contains(mark.Value) || (mark.OwnerKey != null && mark.OwnerKey == device)) && (mark.Until == null || mark.Until > now)).ToListAsync(cancellation);
         return marks.FindAll(mark => IsByDevice(mark) ? mark.OwnerKey == device || (comment.IsConfirmed && told.Contains((mark.By, mark.Value))) : told.Contains((mark.By, mark.Value)));
@@ -53,5 +53,5 @@ internal sealed class WriterMarks(AntiphonContext database)
 
     // A mail is easily typed by somebody else, so trust needs the device of an earlier public comment, or the link in a mail.
     private async Task<bool> IsKnownAsync(Comment comment, CancellationToken cancellation) =>
-        comment.IsConfirmed || (comment.OwnerKey is not null && await database.Comments.AnyAsync(one => one.SiteId == comment.SiteId && one.Mail == comment.Mail && one.OwnerKey == comment.OwnerKey && one.Standing == CommentStanding.Public, cancellation));
+        comment.IsConfirmed || (comment.OwnerKey is not null && await database.Comments.AnyAsync(row => row.SiteId == comment.SiteId && row.Mail == comment.Mail && row.OwnerKey == comment.OwnerKey && row.Standing == CommentStanding.Public, cancellation));
 }

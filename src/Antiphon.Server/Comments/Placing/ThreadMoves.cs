@@ -16,8 +16,8 @@ internal sealed class ThreadMoves(AntiphonContext database)
     /// <summary>The moves a rule makes, from each thread whose address it touches.</summary>
     public async Task<List<ThreadMove>> OfRuleAsync(long site, MoveRule rule, CancellationToken cancellation)
     {
-        var addresses = await database.Threads.Where(one => one.SiteId == site && one.Address != null).OrderBy(one => one.Id).Select(one => one.Address!).ToListAsync(cancellation);
-        return [.. addresses.Select(address => (address, To: rule.Of(address))).Where(one => one.To is not null && one.To != one.address).Take(MostMoves).Select(one => new ThreadMove(one.address, one.To!))];
+        var addresses = await database.Threads.Where(thread => thread.SiteId == site && thread.Address != null).OrderBy(thread => thread.Id).Select(thread => thread.Address!).ToListAsync(cancellation);
+        return [.. addresses.Select(address => (address, To: rule.Of(address))).Where(pair => pair.To is not null && pair.To != pair.address).Take(MostMoves).Select(pair => new ThreadMove(pair.address, pair.To!))];
     }
 
     /// <summary>The moves of a list: a line each, old and new, separated as spreadsheets do. A line of column names is left out.</summary>
@@ -43,7 +43,7 @@ internal sealed class ThreadMoves(AntiphonContext database)
     {
         if (move.To.Length is 0 or > 500) return new ThreadMoveResult(move, MoveOutcome.NoTarget, 0, 0);
         if (await FindAsync(site, move.From, cancellation) is not { } thread) return new ThreadMoveResult(move, MoveOutcome.Unknown, 0, 0);
-        var count = await database.Comments.CountAsync(one => one.ThreadId == thread.Id, cancellation);
+        var count = await database.Comments.CountAsync(comment => comment.ThreadId == thread.Id, cancellation);
         var target = await FindAsync(site, move.To, cancellation);
         if (target?.Id == thread.Id) return new ThreadMoveResult(move, MoveOutcome.Same, count, 0);
         if (target is null)
@@ -52,7 +52,7 @@ internal sealed class ThreadMoves(AntiphonContext database)
             return new ThreadMoveResult(move, MoveOutcome.Renamed, count, 0);
         }
 
-        var before = await database.Comments.CountAsync(one => one.ThreadId == target.Id, cancellation);
+        var before = await database.Comments.CountAsync(comment => comment.ThreadId == target.Id, cancellation);
         await MergeAsync(thread, target, cancellation);
         return new ThreadMoveResult(move, MoveOutcome.Merged, count, before);
     }
@@ -60,8 +60,8 @@ internal sealed class ThreadMoves(AntiphonContext database)
     private async Task<CommentThread?> FindAsync(long site, string name, CancellationToken cancellation)
     {
         var folded = FoldedAddress.Of(name);
-        return await database.Threads.FirstOrDefaultAsync(one => one.SiteId == site && (one.Identifier == name || (folded != null && (one.FoldedAddress == folded || one.Identifier == folded))), cancellation)
-            ?? await database.ThreadAliases.Where(one => one.SiteId == site && (one.Identifier == name || (folded != null && one.FoldedAddress == folded))).Select(one => one.Thread).FirstOrDefaultAsync(cancellation);
+        return await database.Threads.FirstOrDefaultAsync(thread => thread.SiteId == site && (thread.Identifier == name || (folded != null && (thread.FoldedAddress == folded || thread.Identifier == folded))), cancellation)
+            ?? await database.ThreadAliases.Where(threadAlias => threadAlias.SiteId == site && (threadAlias.Identifier == name || (folded != null && threadAlias.FoldedAddress == folded))).Select(threadAlias => threadAlias.Thread).FirstOrDefaultAsync(cancellation);
     }
 
     private async Task RenameAsync(CommentThread thread, string to, CancellationToken cancellation)
@@ -76,13 +76,13 @@ internal sealed class ThreadMoves(AntiphonContext database)
     private async Task MergeAsync(CommentThread from, CommentThread to, CancellationToken cancellation)
     {
         // The key of a form is unique within a thread; in another thread it has done its duty.
-        await database.Comments.Where(one => one.ThreadId == from.Id && database.Comments.Any(other => other.ThreadId == to.Id && other.SubmissionKey == one.SubmissionKey)).ExecuteUpdateAsync(set => set.SetProperty(one => one.SubmissionKey, (string?)null), cancellation);
-        await database.Comments.Where(one => one.ThreadId == from.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.ThreadId, to.Id), cancellation);
-        await database.CommentReactions.Where(one => one.ThreadId == from.Id && one.CommentId != null).ExecuteUpdateAsync(set => set.SetProperty(one => one.ThreadId, to.Id), cancellation);
-        await database.ThreadAliases.Where(one => one.ThreadId == from.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.ThreadId, to.Id), cancellation);
-        await database.ThreadFollows.Where(one => one.ThreadId == from.Id && !database.ThreadFollows.Any(other => other.ThreadId == to.Id && other.Mail == one.Mail)).ExecuteUpdateAsync(set => set.SetProperty(one => one.ThreadId, to.Id), cancellation);
+        await database.Comments.Where(comment => comment.ThreadId == from.Id && database.Comments.Any(other => other.ThreadId == to.Id && other.SubmissionKey == comment.SubmissionKey)).ExecuteUpdateAsync(set => set.SetProperty(comment => comment.SubmissionKey, (string?)null), cancellation);
+        await database.Comments.Where(comment => comment.ThreadId == from.Id).ExecuteUpdateAsync(set => set.SetProperty(comment => comment.ThreadId, to.Id), cancellation);
+        await database.CommentReactions.Where(reaction => reaction.ThreadId == from.Id && reaction.CommentId != null).ExecuteUpdateAsync(set => set.SetProperty(reaction => reaction.ThreadId, to.Id), cancellation);
+        await database.ThreadAliases.Where(threadAlias => threadAlias.ThreadId == from.Id).ExecuteUpdateAsync(set => set.SetProperty(threadAlias => threadAlias.ThreadId, to.Id), cancellation);
+        await database.ThreadFollows.Where(follow => follow.ThreadId == from.Id && !database.ThreadFollows.Any(other => other.ThreadId == to.Id && other.Mail == follow.Mail)).ExecuteUpdateAsync(set => set.SetProperty(follow => follow.ThreadId, to.Id), cancellation);
         var (identifier, folded) = (from.Identifier, from.FoldedAddress);
-        await database.Threads.Where(one => one.Id == from.Id).ExecuteDeleteAsync(cancellation);
+        await database.Threads.Where(thread => thread.Id == from.Id).ExecuteDeleteAsync(cancellation);
         database.Entry(from).State = EntityState.Detached;
         await KeepLeadingAsync(from, to, identifier, folded, cancellation);
         await database.SaveChangesAsync(cancellation);
@@ -90,8 +90,8 @@ internal sealed class ThreadMoves(AntiphonContext database)
 
     private async Task KeepLeadingAsync(CommentThread from, CommentThread to, string? identifier, string? folded, CancellationToken cancellation)
     {
-        if (identifier is not null && !await database.ThreadAliases.AnyAsync(one => one.SiteId == from.SiteId && one.Identifier == identifier, cancellation)) database.ThreadAliases.Add(new ThreadAlias { SiteId = from.SiteId, ThreadId = to.Id, Identifier = identifier });
-        if (folded is not null && !await database.ThreadAliases.AnyAsync(one => one.SiteId == from.SiteId && one.FoldedAddress == folded, cancellation)) database.ThreadAliases.Add(new ThreadAlias { SiteId = from.SiteId, ThreadId = to.Id, FoldedAddress = folded });
+        if (identifier is not null && !await database.ThreadAliases.AnyAsync(threadAlias => threadAlias.SiteId == from.SiteId && threadAlias.Identifier == identifier, cancellation)) database.ThreadAliases.Add(new ThreadAlias { SiteId = from.SiteId, ThreadId = to.Id, Identifier = identifier });
+        if (folded is not null && !await database.ThreadAliases.AnyAsync(threadAlias => threadAlias.SiteId == from.SiteId && threadAlias.FoldedAddress == folded, cancellation)) database.ThreadAliases.Add(new ThreadAlias { SiteId = from.SiteId, ThreadId = to.Id, FoldedAddress = folded });
         await database.SaveChangesAsync(cancellation);
     }
 }

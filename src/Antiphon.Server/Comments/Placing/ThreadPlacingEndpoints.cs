@@ -37,10 +37,10 @@ internal static class ThreadPlacingEndpoints
 
     private static async Task<Results<Ok<ThreadCheckView>, ValidationProblem>> Check(long site, ThreadCheckRequest request, AntiphonContext database, GuardedClient client, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
-        var addresses = request.Addresses.Select(one => one.Trim()).Where(one => one.Length > 0).Distinct().ToList();
+        var addresses = request.Addresses.Select(text => text.Trim()).Where(text => text.Length > 0).Distinct().ToList();
         if (addresses.Count is 0 or > MostPages) return FieldProblem.For("addresses", $"Give 1 to {MostPages} addresses of pages.");
-        if (addresses.Find(one => !LinkResolver.IsWeb(one)) is { } wrong) return FieldProblem.For("addresses", $"“{wrong}” is no whole address; it starts with https://.");
-        var key = await database.Sites.Where(one => one.Id == site).Select(one => one.PublicKey).SingleAsync(cancellation);
+        if (addresses.Find(text => !LinkResolver.IsWeb(text)) is { } wrong) return FieldProblem.For("addresses", $"“{wrong}” is no whole address; it starts with https://.");
+        var key = await database.Sites.Where(row => row.Id == site).Select(row => row.PublicKey).SingleAsync(cancellation);
         var (pages, unreachable) = (new List<PlacedPage>(), new List<UnreachablePage>());
         foreach (var address in addresses)
         {
@@ -53,11 +53,11 @@ internal static class ThreadPlacingEndpoints
     }
 
     private static async Task<Results<Ok<CommentSettings>, NotFound>> GetSettings(long site, long thread, AntiphonContext database, CancellationToken cancellation) =>
-        await database.Threads.AsNoTracking().FirstOrDefaultAsync(one => one.Id == thread && one.SiteId == site, cancellation) is { } found ? TypedResults.Ok(found.Settings) : TypedResults.NotFound();
+        await database.Threads.AsNoTracking().FirstOrDefaultAsync(commentThread => commentThread.Id == thread && commentThread.SiteId == site, cancellation) is { } found ? TypedResults.Ok(found.Settings) : TypedResults.NotFound();
 
     private static async Task<Results<Ok<CommentSettings>, NotFound, ValidationProblem>> PutSettings(long site, long thread, CommentSettings settings, AntiphonContext database, CancellationToken cancellation)
     {
-        if (await database.Threads.FirstOrDefaultAsync(one => one.Id == thread && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await database.Threads.FirstOrDefaultAsync(commentThread => commentThread.Id == thread && commentThread.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         if (found.PostId is not null) return FieldProblem.For("thread", "This conversation is about a post; set it in the post.");
         if (settings.Problem() is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
         found.Settings = settings;

@@ -60,7 +60,7 @@ internal static class MinePages
         var fields = await http.FormAsync();
         var mail = fields["mail"].ToString().Trim().ToLowerInvariant();
         if (!MailAddresses.IsOne(mail)) return AskPage(site, EmbedTexts.For(site.Language).MailWrong);
-        var isKnown = await database.Comments.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, http.RequestAborted) || await database.ThreadFollows.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail, http.RequestAborted);
+        var isKnown = await database.Comments.AnyAsync(comment => comment.SiteId == site.Id && comment.Mail == mail, http.RequestAborted) || await database.ThreadFollows.AnyAsync(follow => follow.SiteId == site.Id && follow.Mail == mail, http.RequestAborted);
         if (isKnown && fields["website"].ToString().Length == 0)
         {
             await confirming.SendMineAsync(site, mail, http.RequestAborted);
@@ -80,8 +80,8 @@ internal static class MinePages
     private static async Task<IResult> PageAsync(ReaderLink link, Site site, string key, AntiphonContext database, string? told, CancellationToken cancellation)
     {
         var texts = MineTexts.For(site.Language);
-        var rows = await database.Comments.AsNoTracking().Include(one => one.Thread).Where(one => one.SiteId == site.Id && one.Mail == link.Mail).OrderByDescending(one => one.Id).Take(500).ToListAsync(cancellation);
-        var isConfirmed = await database.ConfirmedReaders.AnyAsync(one => one.SiteId == site.Id && one.Mail == link.Mail, cancellation);
+        var rows = await database.Comments.AsNoTracking().Include(comment => comment.Thread).Where(comment => comment.SiteId == site.Id && comment.Mail == link.Mail).OrderByDescending(comment => comment.Id).Take(500).ToListAsync(cancellation);
+        var isConfirmed = await database.ConfirmedReaders.AnyAsync(reader => reader.SiteId == site.Id && reader.Mail == link.Mail, cancellation);
         var html = new StringBuilder();
         if (told is not null) html.Append("<p role=\"status\"><strong>").Append(Encoded.Html(told)).Append("</strong></p>");
         html.Append("<p class=\"soft\">").Append(Encoded.Html(link.Mail)).Append(" · ").Append(Encoded.Html(site.Name)).Append("</p>");
@@ -102,8 +102,8 @@ internal static class MinePages
     private static async Task<IResult> Export(string key, ReaderConfirming confirming, AntiphonContext database, CancellationToken cancellation)
     {
         if (await confirming.FindAsync(key, cancellation) is not { } found) return Unknown();
-        var rows = await database.Comments.AsNoTracking().Where(one => one.SiteId == found.Site.Id && one.Mail == found.Link.Mail).OrderBy(one => one.Id)
-            .Select(one => new { id = one.Key, one.Author, mail = one.Mail, one.Text, standing = one.Standing.ToString().ToLowerInvariant(), published = one.CreatedAt, page = one.Thread.Title, address = one.Thread.Address, one.Rating }).ToListAsync(cancellation);
+        var rows = await database.Comments.AsNoTracking().Where(comment => comment.SiteId == found.Site.Id && comment.Mail == found.Link.Mail).OrderBy(comment => comment.Id)
+            .Select(comment => new { id = comment.Key, comment.Author, mail = comment.Mail, comment.Text, standing = comment.Standing.ToString().ToLowerInvariant(), published = comment.CreatedAt, page = comment.Thread.Title, address = comment.Thread.Address, comment.Rating }).ToListAsync(cancellation);
         return TypedResults.Json(rows, JsonSerializerOptions.Web);
     }
 
@@ -120,11 +120,11 @@ internal static class MinePages
                 return await PageAsync(link, site, key, database, texts.Confirmed, http.RequestAborted);
             case "erase":
                 var comment = fields["comment"].ToString();
-                var rows = await database.Comments.Where(one => one.SiteId == site.Id && one.Mail == link.Mail && (comment == string.Empty || one.Key == comment)).ToListAsync(http.RequestAborted);
+                var rows = await database.Comments.Where(row => row.SiteId == site.Id && row.Mail == link.Mail && (comment == string.Empty || row.Key == comment)).ToListAsync(http.RequestAborted);
                 await erasing.EraseAsync(rows, Reader, http.RequestAborted);
                 return await PageAsync(link, site, key, database, string.Format(CultureInfo.InvariantCulture, texts.Erased, rows.Count), http.RequestAborted);
             case "stop":
-                await database.ThreadFollows.Where(one => one.SiteId == site.Id && one.Mail == link.Mail).ExecuteDeleteAsync(http.RequestAborted);
+                await database.ThreadFollows.Where(follow => follow.SiteId == site.Id && follow.Mail == link.Mail).ExecuteDeleteAsync(http.RequestAborted);
                 return await PageAsync(link, site, key, database, texts.Stopped, http.RequestAborted);
             default:
                 return await PageAsync(link, site, key, database, null, http.RequestAborted);
@@ -133,15 +133,15 @@ internal static class MinePages
 
     private static async Task<IResult> AskStop(string key, AntiphonContext database, CancellationToken cancellation)
     {
-        if (await database.ThreadFollows.AsNoTracking().Include(one => one.Site).Include(one => one.Thread).FirstOrDefaultAsync(one => one.Key == key, cancellation) is not { } follow) return Ended("en");
+        if (await database.ThreadFollows.AsNoTracking().Include(threadFollow => threadFollow.Site).Include(threadFollow => threadFollow.Thread).FirstOrDefaultAsync(threadFollow => threadFollow.Key == key, cancellation) is not { } follow) return Ended("en");
         var texts = MineTexts.For(follow.Site.Language);
         return PublicPage.Html(texts.StopTitle, $"<p>{Encoded.Html(follow.Thread.Title)}</p><form method=\"post\"><button>{Encoded.Html(texts.Stop)}</button></form>", head: Style, language: follow.Site.Language);
     }
 
     private static async Task<IResult> Stop(string key, AntiphonContext database, CancellationToken cancellation)
     {
-        var language = await database.ThreadFollows.Where(one => one.Key == key).Select(one => one.Site.Language).FirstOrDefaultAsync(cancellation);
-        await database.ThreadFollows.Where(one => one.Key == key).ExecuteDeleteAsync(cancellation);
+        var language = await database.ThreadFollows.Where(follow => follow.Key == key).Select(follow => follow.Site.Language).FirstOrDefaultAsync(cancellation);
+        await database.ThreadFollows.Where(follow => follow.Key == key).ExecuteDeleteAsync(cancellation);
         return Ended(language ?? "en");
     }
 

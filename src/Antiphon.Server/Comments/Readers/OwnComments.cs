@@ -42,7 +42,7 @@ internal sealed class OwnComments(AntiphonContext database, ThreadReader threads
     }
 
     private Task<Comment?> FindAsync(Site site, string key, string ownerKey, CancellationToken cancellation) =>
-        database.Comments.Include(one => one.Thread).FirstOrDefaultAsync(one => one.SiteId == site.Id && one.Key == key && one.OwnerKey == ownerKey && one.Standing != CommentStanding.Deleted, cancellation);
+        database.Comments.Include(comment => comment.Thread).FirstOrDefaultAsync(comment => comment.SiteId == site.Id && comment.Key == key && comment.OwnerKey == ownerKey && comment.Standing != CommentStanding.Deleted, cancellation);
 }
 
 /// <summary>What became of a writer's wish for their own comment.</summary>

@@ -37,20 +37,20 @@ internal sealed class ReaderConfirming(
     public async Task<(ReaderLink Link, Site Site)?> FindAsync(string key, CancellationToken cancellation)
     {
         var (hash, now) = (TokenHash.Of(key), clock.GetUtcNow());
-        if (await database.ReaderLinks.AsNoTracking().FirstOrDefaultAsync(one => one.Hash == hash && one.ExpiresAt > now, cancellation) is not { } link) return null;
-        return (link, await database.Sites.AsNoTracking().SingleAsync(one => one.Id == link.SiteId, cancellation));
+        if (await database.ReaderLinks.AsNoTracking().FirstOrDefaultAsync(readerLink => readerLink.Hash == hash && readerLink.ExpiresAt > now, cancellation) is not { } link) return null;
+        return (link, await database.Sites.AsNoTracking().SingleAsync(row => row.Id == link.SiteId, cancellation));
     }
 
     /// <summary>Holds the address of a link for the reader's, and decides the comments that waited for it.</summary>
     public async Task ConfirmAsync(ReaderLink link, Site site, CancellationToken cancellation)
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        if (!await database.ConfirmedReaders.AnyAsync(one => one.SiteId == link.SiteId && one.Mail == link.Mail, cancellation)) database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = link.SiteId, Mail = link.Mail, ConfirmedAt = clock.GetUtcNow() });
-        if (link.OwnerKey is { } device && !await database.ProvenDevices.AnyAsync(one => one.SiteId == link.SiteId && one.Mail == link.Mail && one.OwnerKey == device, cancellation))
+        if (!await database.ConfirmedReaders.AnyAsync(reader => reader.SiteId == link.SiteId && reader.Mail == link.Mail, cancellation)) database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = link.SiteId, Mail = link.Mail, ConfirmedAt = clock.GetUtcNow() });
+        if (link.OwnerKey is { } device && !await database.ProvenDevices.AnyAsync(provenDevice => provenDevice.SiteId == link.SiteId && provenDevice.Mail == link.Mail && provenDevice.OwnerKey == device, cancellation))
             database.ProvenDevices.Add(new ProvenDevice { SiteId = link.SiteId, Mail = link.Mail, OwnerKey = device, ProvenAt = clock.GetUtcNow() });
         // What others wrote under the address stays theirs to show.
-        var rows = await database.Comments.Include(one => one.Thread)
-            .Where(one => one.SiteId == link.SiteId && one.Mail == link.Mail && !one.IsConfirmed && (one.Id == link.CommentId || (link.OwnerKey != null && one.OwnerKey == link.OwnerKey))).ToListAsync(cancellation);
+        var rows = await database.Comments.Include(comment => comment.Thread)
+            .Where(comment => comment.SiteId == link.SiteId && comment.Mail == link.Mail && !comment.IsConfirmed && (comment.Id == link.CommentId || (link.OwnerKey != null && comment.OwnerKey == link.OwnerKey))).ToListAsync(cancellation);
         foreach (var row in rows)
         {
             row.IsConfirmed = true;
@@ -75,8 +75,8 @@ internal sealed class ReaderConfirming(
     private async Task SendAsync(Site site, string mail, string text, CancellationToken cancellation, Comment? comment = null)
     {
         var now = clock.GetUtcNow();
-        await database.ReaderLinks.Where(one => one.ExpiresAt <= now).ExecuteDeleteAsync(cancellation);
-        if (await database.ReaderLinks.CountAsync(one => one.SiteId == site.Id && one.Mail == mail && one.ExpiresAt > now, cancellation) >= MostADay) return;
+        await database.ReaderLinks.Where(link => link.ExpiresAt <= now).ExecuteDeleteAsync(cancellation);
+        if (await database.ReaderLinks.CountAsync(link => link.SiteId == site.Id && link.Mail == mail && link.ExpiresAt > now, cancellation) >= MostADay) return;
         var key = keys.NewKey(40);
         database.ReaderLinks.Add(new ReaderLink { Hash = TokenHash.Of(key), SiteId = site.Id, Mail = mail, ExpiresAt = now + LinksServe, OwnerKey = comment?.OwnerKey, CommentId = comment?.Id });
         var texts = TellingTexts.For(site.Language);

@@ -35,10 +35,10 @@ internal static class DecisionPages
         if (await FindAsync(key, database, cancellation) is not { } link) return Unknown();
         if (Ended(link, clock) is { } ended) return ended;
         var comment = link.Comment;
-        var wanted = Acts.FirstOrDefault(one => one.Act == to?.ToString(), Acts[0]);
-        var parent = comment.ParentId is { } id ? await database.Comments.AsNoTracking().FirstOrDefaultAsync(one => one.Id == id, cancellation) : null;
+        var wanted = Acts.FirstOrDefault(pair => pair.Act == to?.ToString(), Acts[0]);
+        var parent = comment.ParentId is { } id ? await database.Comments.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id, cancellation) : null;
         var answered = parent is null ? string.Empty : $"<p class=\"soft\">In answer to {Encoded.Html(parent.Author)}:</p><div class=\"said soft\">{parent.Html}</div>";
-        var buttons = string.Concat(Acts.OrderByDescending(one => one == wanted).Select(one => $"<button name=\"to\" value=\"{one.Act}\"{(one == wanted ? string.Empty : " class=\"other\"")}>{one.Word}</button>"));
+        var buttons = string.Concat(Acts.OrderByDescending(pair => pair == wanted).Select(pair => $"<button name=\"to\" value=\"{pair.Act}\"{(pair == wanted ? string.Empty : " class=\"other\"")}>{pair.Word}</button>"));
         var stands = comment.Standing == CommentStanding.Waiting ? string.Empty : $"<p class=\"soft\">It is {comment.Standing.ToString().ToLowerInvariant()} now.</p>";
         return PublicPage.Html(
             $"{wanted.Word} this comment?",
@@ -52,11 +52,11 @@ internal static class DecisionPages
         if (await FindAsync(key, database, http.RequestAborted) is not { } link) return Unknown();
         if (Ended(link, clock) is { } ended) return ended;
         var fields = await http.FormAsync();
-        if (!Spelled<CommentStanding>.TryParse(fields["to"], out var to) || !Acts.Any(one => one.Act == to.ToString()) || !Spelled<CommentStanding>.TryParse(fields["seen"], out var seen)) return PublicPage.Message("Nothing was decided", "Go back and tap one of the buttons.", StatusCodes.Status400BadRequest);
+        if (!Spelled<CommentStanding>.TryParse(fields["to"], out var to) || !Acts.Any(pair => pair.Act == to.ToString()) || !Spelled<CommentStanding>.TryParse(fields["seen"], out var seen)) return PublicPage.Message("Nothing was decided", "Go back and tap one of the buttons.", StatusCodes.Status400BadRequest);
         // Who left the team, or may no longer moderate, holds a link that leads nowhere.
-        if (await database.Memberships.FirstOrDefaultAsync(one => one.SiteId == link.SiteId && one.PersonId == link.PersonId, http.RequestAborted) is not { } member || !member.Role.May(SiteRight.Moderate)) return Unknown();
+        if (await database.Memberships.FirstOrDefaultAsync(membership => membership.SiteId == link.SiteId && membership.PersonId == link.PersonId, http.RequestAborted) is not { } member || !member.Role.May(SiteRight.Moderate)) return Unknown();
         var now = clock.GetUtcNow();
-        if (await database.DecisionLinks.Where(one => one.Id == link.Id && one.UsedAt == null).ExecuteUpdateAsync(set => set.SetProperty(one => one.UsedAt, now), http.RequestAborted) == 0) return Used();
+        if (await database.DecisionLinks.Where(decisionLink => decisionLink.Id == link.Id && decisionLink.UsedAt == null).ExecuteUpdateAsync(set => set.SetProperty(decisionLink => decisionLink.UsedAt, now), http.RequestAborted) == 0) return Used();
         var by = new Doer(link.PersonId, await database.NameOfAsync(link.PersonId, http.RequestAborted), DeedWay.Mail);
         if (to.Value != seen.Value && await decisions.DecideAsync(link.SiteId, link.CommentId, to.Value, seen.Value, by, http.RequestAborted) is null) return Meanwhile(link);
         return PublicPage.Html(Done(to.Value), $"<p>{Encoded.Html(link.Comment.Author)} on “{Encoded.Html(link.Comment.Thread.Title)}”.</p><p class=\"soft\"><a href=\"{QueuePath(link)}\">The queue</a>, where it can be undone.</p>", head: Style);
@@ -84,6 +84,6 @@ internal static class DecisionPages
     private static Task<DecisionLink?> FindAsync(string key, AntiphonContext database, CancellationToken cancellation)
     {
         var hash = TokenHash.Of(key);
-        return database.DecisionLinks.AsNoTracking().Include(one => one.Comment.Thread).FirstOrDefaultAsync(one => one.Hash == hash, cancellation);
+        return database.DecisionLinks.AsNoTracking().Include(link => link.Comment.Thread).FirstOrDefaultAsync(link => link.Hash == hash, cancellation);
     }
 }

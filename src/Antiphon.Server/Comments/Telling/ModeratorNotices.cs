@@ -35,9 +35,9 @@ internal sealed class ModeratorNotices(Leases<NoticeWish> leases, WorkTools tool
     protected override async Task<NoticeWish?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
     {
         var moderators = SiteRights.RolesWith(SiteRight.Moderate);
-        var wishes = await database.NoticeWishes.Free(now).Include(one => one.Site)
-            .Where(one => one.About != NoticeAbout.Nothing && database.Memberships.Any(member => member.SiteId == one.SiteId && member.PersonId == one.PersonId && moderators.Contains(member.Role)))
-            .Where(one => database.Comments.Any(comment => comment.SiteId == one.SiteId && comment.Id > one.ToldUpTo && !comment.IsTeam) || database.CommentReports.Any(report => report.Comment.SiteId == one.SiteId && report.Id > one.ReportsToldUpTo))
+        var wishes = await database.NoticeWishes.Free(now).Include(wish => wish.Site)
+            .Where(wish => wish.About != NoticeAbout.Nothing && database.Memberships.Any(member => member.SiteId == wish.SiteId && member.PersonId == wish.PersonId && moderators.Contains(member.Role)))
+            .Where(wish => database.Comments.Any(comment => comment.SiteId == wish.SiteId && comment.Id > wish.ToldUpTo && !comment.IsTeam) || database.CommentReports.Any(report => report.Comment.SiteId == wish.SiteId && report.Id > wish.ReportsToldUpTo))
             .ToListAsync(cancellation);
         return wishes.Find(wish => new NoticeRhythm(wish.EveryHours, wish.QuietFrom, wish.QuietUntil, TimeZoneInfo.TryFindSystemTimeZoneById(wish.Site.TimeZone, out var zone) ? zone : TimeZoneInfo.Utc).IsTime(wish.LastSentAt, now));
     }
@@ -46,7 +46,7 @@ internal sealed class ModeratorNotices(Leases<NoticeWish> leases, WorkTools tool
     protected override async Task DoAsync(Claim<NoticeWish> claim, IServiceProvider services, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        var wish = await database.NoticeWishes.Include(one => one.Site).Include(one => one.Person).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var wish = await database.NoticeWishes.Include(noticeWish => noticeWish.Site).Include(noticeWish => noticeWish.Person).SingleAsync(noticeWish => noticeWish.Id == claim.Key, cancellation);
         // The mail, its links and how far was told are one transaction, so that a crash tells nothing twice.
         await claim.EndAsync(database, () => TellAsync(database, wish, cancellation), cancellation);
     }
@@ -54,8 +54,8 @@ internal sealed class ModeratorNotices(Leases<NoticeWish> leases, WorkTools tool
     /// <summary>What could not be told is passed over; it stands in the queue all the same.</summary>
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, NoticeWish row, string why, CancellationToken cancellation)
     {
-        row.ToldUpTo = await Written(database, row.SiteId, row.ToldUpTo).MaxAsync(one => (long?)one.Id, cancellation) ?? row.ToldUpTo;
-        row.ReportsToldUpTo = await Reported(database, row.SiteId, row.ReportsToldUpTo).MaxAsync(one => (long?)one.Id, cancellation) ?? row.ReportsToldUpTo;
+        row.ToldUpTo = await Written(database, row.SiteId, row.ToldUpTo).MaxAsync(comment => (long?)comment.Id, cancellation) ?? row.ToldUpTo;
+        row.ReportsToldUpTo = await Reported(database, row.SiteId, row.ReportsToldUpTo).MaxAsync(report => (long?)report.Id, cancellation) ?? row.ReportsToldUpTo;
         return new GivenUp(row.SiteId, "An email about new comments could not be written", "comments");
     }
 
@@ -66,36 +66,36 @@ internal sealed class ModeratorNotices(Leases<NoticeWish> leases, WorkTools tool
         var (reported, latestReport) = await ReportedAsync(database, wish, cancellation);
         // What left the queue in the meantime is not told, and not told later either.
         (wish.ToldUpTo, wish.ReportsToldUpTo) = (Math.Max(wish.ToldUpTo, latest), Math.Max(wish.ReportsToldUpTo, latestReport));
-        var told = reported.UnionBy(written, one => one.Id).ToList();
+        var told = reported.UnionBy(written, comment => comment.Id).ToList();
         if (told.Count == 0) return;
         wish.LastSentAt = now;
         letters.Post(database, wish.SiteId, wish.Person.Email!, Subject(wish.Site, told), Text(database, wish, told, now));
     }
 
-    private static IQueryable<Comment> Written(AntiphonContext database, long site, long toldUpTo) => database.Comments.Where(one => one.SiteId == site && one.Id > toldUpTo && !one.IsTeam);
+    private static IQueryable<Comment> Written(AntiphonContext database, long site, long toldUpTo) => database.Comments.Where(comment => comment.SiteId == site && comment.Id > toldUpTo && !comment.IsTeam);
 
-    private static IQueryable<CommentReport> Reported(AntiphonContext database, long site, long toldUpTo) => database.CommentReports.Where(one => one.Comment.SiteId == site && one.Id > toldUpTo);
+    private static IQueryable<CommentReport> Reported(AntiphonContext database, long site, long toldUpTo) => database.CommentReports.Where(report => report.Comment.SiteId == site && report.Id > toldUpTo);
 
     private static async Task<(List<Comment> Told, long Latest)> WrittenAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
     {
         var since = Written(database, wish.SiteId, wish.ToldUpTo).AsNoTracking();
-        var latest = await since.MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+        var latest = await since.MaxAsync(comment => (long?)comment.Id, cancellation) ?? 0;
         var told = wish.About switch
         {
-            NoticeAbout.All => since.Where(one => one.Standing == CommentStanding.Waiting || one.Standing == CommentStanding.Public),
-            NoticeAbout.Waiting => since.Where(one => one.Standing == CommentStanding.Waiting),
-            _ => since.Where(one => false),
+            NoticeAbout.All => since.Where(comment => comment.Standing == CommentStanding.Waiting || comment.Standing == CommentStanding.Public),
+            NoticeAbout.Waiting => since.Where(comment => comment.Standing == CommentStanding.Waiting),
+            _ => since.Where(comment => false),
         };
-        return (await told.Include(one => one.Thread).OrderBy(one => one.Id).Take(1000).ToListAsync(cancellation), latest);
+        return (await told.Include(comment => comment.Thread).OrderBy(comment => comment.Id).Take(1000).ToListAsync(cancellation), latest);
     }
 
     private static async Task<(List<Comment> Told, long Latest)> ReportedAsync(AntiphonContext database, NoticeWish wish, CancellationToken cancellation)
     {
         var since = Reported(database, wish.SiteId, wish.ReportsToldUpTo);
-        var latest = await since.MaxAsync(one => (long?)one.Id, cancellation) ?? 0;
+        var latest = await since.MaxAsync(report => (long?)report.Id, cancellation) ?? 0;
         if (latest == 0) return ([], 0);
-        var ids = await since.Select(one => one.CommentId).Distinct().Take(1000).ToListAsync(cancellation);
-        return (await database.Comments.AsNoTracking().Include(one => one.Thread).Where(one => ids.Contains(one.Id) && one.Reports > one.ReportsKept && (one.Standing == CommentStanding.Waiting || one.Standing == CommentStanding.Public)).ToListAsync(cancellation), latest);
+        var ids = await since.Select(report => report.CommentId).Distinct().Take(1000).ToListAsync(cancellation);
+        return (await database.Comments.AsNoTracking().Include(comment => comment.Thread).Where(comment => ids.Contains(comment.Id) && comment.Reports > comment.ReportsKept && (comment.Standing == CommentStanding.Waiting || comment.Standing == CommentStanding.Public)).ToListAsync(cancellation), latest);
     }
 
     private static string Subject(Site site, List<Comment> told) => told.Count == 1

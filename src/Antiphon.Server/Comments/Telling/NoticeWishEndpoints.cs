@@ -22,8 +22,8 @@ internal static class NoticeWishEndpoints
     private static async Task<Ok<NoticeWishView>> Get(long site, HttpContext http, AntiphonContext database, CancellationToken cancellation)
     {
         var person = http.Member().PersonId;
-        var wish = await database.NoticeWishes.AsNoTracking().FirstOrDefaultAsync(one => one.SiteId == site && one.PersonId == person, cancellation);
-        var mail = await database.Users.Where(one => one.Id == person).Select(one => one.Email).SingleAsync(cancellation);
+        var wish = await database.NoticeWishes.AsNoTracking().FirstOrDefaultAsync(noticeWish => noticeWish.SiteId == site && noticeWish.PersonId == person, cancellation);
+        var mail = await database.Users.Where(row => row.Id == person).Select(row => row.Email).SingleAsync(cancellation);
         return TypedResults.Ok(new NoticeWishView(wish?.About ?? NoticeAbout.Nothing, wish?.EveryHours ?? 0, wish?.QuietFrom, wish?.QuietUntil, mail!, wish?.LastSentAt));
     }
 
@@ -32,7 +32,7 @@ internal static class NoticeWishEndpoints
         if (request.EveryHours is < 0 or > 168) return FieldProblem.For("everyHours", "Give a number of hours up to 168, or 0 for at once.");
         if (request.QuietFrom is null != request.QuietUntil is null) return FieldProblem.For("quietUntil", "Give both ends of the quiet hours, or neither.");
         var person = http.Member().PersonId;
-        var wish = await database.NoticeWishes.FirstOrDefaultAsync(one => one.SiteId == site && one.PersonId == person, cancellation);
+        var wish = await database.NoticeWishes.FirstOrDefaultAsync(noticeWish => noticeWish.SiteId == site && noticeWish.PersonId == person, cancellation);
         if (wish is null) database.NoticeWishes.Add(wish = new NoticeWish { SiteId = site, PersonId = person });
         // Who begins to be told is told of what comes from now on.
         if (wish.About == NoticeAbout.Nothing) (wish.ToldUpTo, wish.ReportsToldUpTo) = await LatestAsync(database, site, cancellation);

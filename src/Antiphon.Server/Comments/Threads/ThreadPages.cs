@@ -24,31 +24,31 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
     public async Task<ThreadPage> ReadAsync(CommentThread? thread, ThreadSlice view, CancellationToken cancellation)
     {
         if (thread is null) return ThreadPage.Empty;
-        var linked = view.At is null ? null : await database.Comments.AsNoTracking().Where(one => one.ThreadId == thread.Id && one.Key == view.At && one.Standing == CommentStanding.Public).Select(one => (long?)(one.RootId ?? one.Id)).FirstOrDefaultAsync(cancellation);
-        var top = Rows.Where(one => one.ThreadId == thread.Id && one.RootId == null && one.IsShown);
-        var after = view.After is null ? null : await top.FirstOrDefaultAsync(one => one.Key == view.After, cancellation);
+        var linked = view.At is null ? null : await database.Comments.AsNoTracking().Where(comment => comment.ThreadId == thread.Id && comment.Key == view.At && comment.Standing == CommentStanding.Public).Select(comment => (long?)(comment.RootId ?? comment.Id)).FirstOrDefaultAsync(cancellation);
+        var top = Rows.Where(comment => comment.ThreadId == thread.Id && comment.RootId == null && comment.IsShown);
+        var after = view.After is null ? null : await top.FirstOrDefaultAsync(comment => comment.Key == view.After, cancellation);
         var roots = await Ordered(After(top, view.Order, after), view.Order).Take(view.Most + 1).ToListAsync(cancellation);
         var next = roots.Count > view.Most ? roots[view.Most - 1].Key : null;
         roots = roots[..Math.Min(roots.Count, view.Most)];
         // What a permanent link leads to comes first where it would not be on the page.
-        if (linked is { } root && !roots.Exists(one => one.Id == root)) roots.InsertRange(0, await top.Where(one => one.Id == root).ToListAsync(cancellation));
+        if (linked is { } root && !roots.Exists(comment => comment.Id == root)) roots.InsertRange(0, await top.Where(comment => comment.Id == root).ToListAsync(cancellation));
         var comments = await WithAnswersAsync(roots, view, linked, cancellation);
         return new ThreadPage(comments, thread.PublicCount, next, after is not null);
     }
 
-    private IQueryable<Comment> Rows => database.Comments.AsNoTracking().Include(one => one.Picture);
+    private IQueryable<Comment> Rows => database.Comments.AsNoTracking().Include(comment => comment.Picture);
 
     private async Task<IReadOnlyList<ReaderComment>> WithAnswersAsync(List<Comment> roots, ThreadSlice view, long? linked, CancellationToken cancellation)
     {
         var small = roots.Where(root => root.Answers is > 0 and <= MostAnswers).Select(root => (long?)root.Id).ToList();
-        var answers = small.Count == 0 ? [] : await Rows.Where(one => small.Contains(one.RootId)).ToListAsync(cancellation);
+        var answers = small.Count == 0 ? [] : await Rows.Where(comment => small.Contains(comment.RootId)).ToListAsync(cancellation);
         foreach (var root in roots.Where(root => root.Answers > MostAnswers))
         {
-            var below = Rows.Where(one => one.RootId == root.Id).OrderBy(one => one.Id);
+            var below = Rows.Where(comment => comment.RootId == root.Id).OrderBy(comment => comment.Id);
             answers.AddRange(await (root.Id == linked ? below : below.Take(MostAnswers)).ToListAsync(cancellation));
         }
 
-        var groups = answers.ToLookup(one => one.RootId);
+        var groups = answers.ToLookup(comment => comment.RootId);
         return [.. roots.SelectMany(root => Group(root, [root, .. groups[root.Id]], view.Order))];
     }
 
@@ -72,12 +72,12 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
 
     private static IQueryable<Comment> Ordered(IQueryable<Comment> top, CommentOrder order) => order switch
     {
-        CommentOrder.Newest => top.OrderByDescending(one => one.CreatedAt).ThenByDescending(one => one.Id),
-        CommentOrder.Best => top.OrderByDescending(one => one.Best).ThenBy(one => one.Id),
-        CommentOrder.MostLiked => top.OrderByDescending(one => one.Up).ThenBy(one => one.Id),
-        CommentOrder.LeastLiked => top.OrderByDescending(one => one.Down).ThenBy(one => one.Id),
-        CommentOrder.MostAnswered => top.OrderByDescending(one => one.Answers).ThenBy(one => one.Id),
-        _ => top.OrderBy(one => one.CreatedAt).ThenBy(one => one.Id),
+        CommentOrder.Newest => top.OrderByDescending(comment => comment.CreatedAt).ThenByDescending(comment => comment.Id),
+        CommentOrder.Best => top.OrderByDescending(comment => comment.Best).ThenBy(comment => comment.Id),
+        CommentOrder.MostLiked => top.OrderByDescending(comment => comment.Up).ThenBy(comment => comment.Id),
+        CommentOrder.LeastLiked => top.OrderByDescending(comment => comment.Down).ThenBy(comment => comment.Id),
+        CommentOrder.MostAnswered => top.OrderByDescending(comment => comment.Answers).ThenBy(comment => comment.Id),
+        _ => top.OrderBy(comment => comment.CreatedAt).ThenBy(comment => comment.Id),
     };
 
     private static IQueryable<Comment> After(IQueryable<Comment> top, CommentOrder order, Comment? last)
@@ -86,12 +86,12 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
         var (id, at, best, up, down, answers) = (last.Id, last.CreatedAt, last.Best, last.Up, last.Down, last.Answers);
         return order switch
         {
-            CommentOrder.Newest => top.Where(one => one.CreatedAt < at || (one.CreatedAt == at && one.Id < id)),
-            CommentOrder.Best => top.Where(one => one.Best < best || (one.Best == best && one.Id > id)),
-            CommentOrder.MostLiked => top.Where(one => one.Up < up || (one.Up == up && one.Id > id)),
-            CommentOrder.LeastLiked => top.Where(one => one.Down < down || (one.Down == down && one.Id > id)),
-            CommentOrder.MostAnswered => top.Where(one => one.Answers < answers || (one.Answers == answers && one.Id > id)),
-            _ => top.Where(one => one.CreatedAt > at || (one.CreatedAt == at && one.Id > id)),
+            CommentOrder.Newest => top.Where(comment => comment.CreatedAt < at || (comment.CreatedAt == at && comment.Id < id)),
+            CommentOrder.Best => top.Where(comment => comment.Best < best || (comment.Best == best && comment.Id > id)),
+            CommentOrder.MostLiked => top.Where(comment => comment.Up < up || (comment.Up == up && comment.Id > id)),
+            CommentOrder.LeastLiked => top.Where(comment => comment.Down < down || (comment.Down == down && comment.Id > id)),
+            CommentOrder.MostAnswered => top.Where(comment => comment.Answers < answers || (comment.Answers == answers && comment.Id > id)),
+            _ => top.Where(comment => comment.CreatedAt > at || (comment.CreatedAt == at && comment.Id > id)),
         };
     }
 }

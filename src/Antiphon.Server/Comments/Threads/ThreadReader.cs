@@ -34,7 +34,7 @@ internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
     public async Task<ThreadRules> RulesAsync(Site site, CommentThread? thread, CancellationToken cancellation)
     {
         if (thread?.PostId is not { } id) return RulesOf(site, null, null, thread);
-        var post = await database.Posts.AsNoTracking().IgnoreQueryFilters().Include(one => one.Blog).FirstOrDefaultAsync(one => one.Id == id && one.DeletedAt == null, cancellation);
+        var post = await database.Posts.AsNoTracking().IgnoreQueryFilters().Include(row => row.Blog).FirstOrDefaultAsync(row => row.Id == id && row.DeletedAt == null, cancellation);
         return post is null ? RulesOf(site, null, null, thread) with { IsOpen = false } : RulesOf(site, post.Blog, post, thread);
     }
 

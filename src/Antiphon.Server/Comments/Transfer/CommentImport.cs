@@ -28,7 +28,7 @@ internal sealed class CommentImport(AntiphonContext database, IKeySource keys, S
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var (threads, isNew) = await ThreadsAsync(site, comments, cancellation);
         var known = await KnownAsync(threads.Values, cancellation);
-        var fresh = InOrder([.. comments.Where(one => !known.ContainsKey(KeyOf(threads[one.Thread], one.Id)) && !known.ContainsKey($"{threads[one.Thread].Id} {one.Id}"))]);
+        var fresh = InOrder([.. comments.Where(comment => !known.ContainsKey(KeyOf(threads[comment.Thread], comment.Id)) && !known.ContainsKey($"{threads[comment.Thread].Id} {comment.Id}"))]);
         var orphans = 0;
         foreach (var batch in fresh.Chunk(AtOnce))
         {
@@ -42,7 +42,7 @@ internal sealed class CommentImport(AntiphonContext database, IKeySource keys, S
 
             await database.SaveChangesAsync(cancellation);
             foreach (var (row, from) in rows) known[KeyOf(threads[from.Thread], from.Id)] = row;
-            orphans += rows.Count(one => !Answers(one.Row, one.From, threads[one.From.Thread], known));
+            orphans += rows.Count(pair => !Answers(pair.Row, pair.From, threads[pair.From.Thread], known));
             await database.SaveChangesAsync(cancellation);
             foreach (var (row, _) in rows) database.Entry(row).State = EntityState.Detached;
         }
@@ -57,12 +57,12 @@ internal sealed class CommentImport(AntiphonContext database, IKeySource keys, S
     private async Task<(Dictionary<string, CommentThread> Threads, int New)> ThreadsAsync(long site, IReadOnlyList<PortableComment> comments, CancellationToken cancellation)
     {
         var (found, isNew) = (new Dictionary<string, CommentThread>(StringComparer.Ordinal), 0);
-        foreach (var first in comments.GroupBy(one => one.Thread).Select(group => group.FirstOrDefault(one => one.Address is not null) ?? group.First()))
+        foreach (var first in comments.GroupBy(comment => comment.Thread).Select(group => group.FirstOrDefault(comment => comment.Address is not null) ?? group.First()))
         {
             var folded = FoldedAddress.Of(first.Address ?? first.Thread);
-            var thread = await database.Threads.FirstOrDefaultAsync(one => one.SiteId == site && one.Identifier == first.Thread, cancellation)
-                ?? await database.ThreadAliases.Where(one => one.SiteId == site && (one.Identifier == first.Thread || (folded != null && one.FoldedAddress == folded))).Select(one => one.Thread).FirstOrDefaultAsync(cancellation)
-                ?? (folded is null ? null : await database.Threads.FirstOrDefaultAsync(one => one.SiteId == site && one.FoldedAddress == folded, cancellation));
+            var thread = await database.Threads.FirstOrDefaultAsync(commentThread => commentThread.SiteId == site && commentThread.Identifier == first.Thread, cancellation)
+                ?? await database.ThreadAliases.Where(threadAlias => threadAlias.SiteId == site && (threadAlias.Identifier == first.Thread || (folded != null && threadAlias.FoldedAddress == folded))).Select(threadAlias => threadAlias.Thread).FirstOrDefaultAsync(cancellation)
+                ?? (folded is null ? null : await database.Threads.FirstOrDefaultAsync(commentThread => commentThread.SiteId == site && commentThread.FoldedAddress == folded, cancellation));
             if (thread is null)
             {
                 isNew++;
@@ -82,7 +82,7 @@ internal sealed class CommentImport(AntiphonContext database, IKeySource keys, S
         var known = new Dictionary<string, Comment>(StringComparer.Ordinal);
         foreach (var thread in threads.Select(thread => thread.Id).Distinct())
         {
-            foreach (var row in await database.Comments.AsNoTracking().Where(one => one.ThreadId == thread).ToListAsync(cancellation))
+            foreach (var row in await database.Comments.AsNoTracking().Where(comment => comment.ThreadId == thread).ToListAsync(cancellation))
             {
                 known[$"{thread} {row.Key}"] = row;
                 if (row.SubmissionKey is { } key) known.TryAdd($"{thread} {key}", row);
@@ -95,8 +95,8 @@ internal sealed class CommentImport(AntiphonContext database, IKeySource keys, S
     // What is answered comes before what answers it; what answers in a ring comes last.
     private static List<PortableComment> InOrder(List<PortableComment> comments)
     {
-        var ids = comments.Select((one, at) => (one.Id, Number: (long)at + 1)).ToDictionary(one => one.Id, one => one.Number, StringComparer.Ordinal);
-        return [.. ThreadTree.Arrange(comments, one => new Voted(ids[one.Id], one.ParentId is { } parent && ids.TryGetValue(parent, out var id) ? id : null, one.Published, 0, 0)).Select(placed => placed.Comment)];
+        var ids = comments.Select((one, at) => (one.Id, Number: (long)at + 1)).ToDictionary(pair => pair.Id, pair => pair.Number, StringComparer.Ordinal);
+        return [.. ThreadTree.Arrange(comments, comment => new Voted(ids[comment.Id], comment.ParentId is { } parent && ids.TryGetValue(parent, out var id) ? id : null, comment.Published, 0, 0)).Select(placed => placed.Comment)];
     }
 
     private static bool Answers(Comment row, PortableComment from, CommentThread thread, Dictionary<string, Comment> known)

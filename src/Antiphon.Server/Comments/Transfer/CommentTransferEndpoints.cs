@@ -35,7 +35,7 @@ internal static class CommentTransferEndpoints
 
     private static async Task<FileContentHttpResult> ExportAtom(long site, long? thread, AntiphonContext database, CancellationToken cancellation)
     {
-        var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
+        var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
         return TypedResults.File(CommentAtom.Write(await ReadAsync(database, site, thread, cancellation), $"{owner.Name}: comments", $"urn:antiphon:comments:{owner.PublicKey}"), "application/atom+xml; charset=utf-8", "comments.atom");
     }
 
@@ -48,7 +48,7 @@ internal static class CommentTransferEndpoints
 
     private static async Task<List<PortableComment>> ReadAsync(AntiphonContext database, long site, long? thread, CancellationToken cancellation)
     {
-        var rows = await database.Comments.AsNoTracking().Include(one => one.Thread).Where(one => one.SiteId == site && (thread == null || one.ThreadId == thread)).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var rows = await database.Comments.AsNoTracking().Include(comment => comment.Thread).Where(comment => comment.SiteId == site && (thread == null || comment.ThreadId == thread)).OrderBy(comment => comment.Id).ToListAsync(cancellation);
         var keys = rows.ToDictionary(row => row.Id, row => row.Key);
         return rows.ConvertAll(row => Portable(row, row.ParentId is { } parent ? keys.GetValueOrDefault(parent) : null));
     }

@@ -44,16 +44,16 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
         await using var scope = scopes.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         if (await database.Sightings.AnyAsync(cancellation)) return;
-        var listings = await database.Listings.Include(one => one.Site).Include(one => one.Look).ToListAsync(cancellation);
+        var listings = await database.Listings.Include(row => row.Site).Include(row => row.Look).ToListAsync(cancellation);
         using var website = new HttpClient { BaseAddress = new Uri(demo.Value.Website) };
         var thread = ThreadSnippet.Make(antiphon.Value, listings[0].Site.PublicKey, new ThreadSnippetRequest("planisphere", demo.Value.Website + "shop", "Planisphere, 54 degrees north"));
         await PasteAsync(website, "shop", "<!-- shop thread -->", thread.Snippet, cancellation);
-        var form = await database.SignUpForms.Include(one => one.Site).FirstAsync(cancellation);
-        var digests = await database.Digests.ToDictionaryAsync(one => one.Id, one => one.Name, cancellation);
+        var form = await database.SignUpForms.Include(signUpForm => signUpForm.Site).FirstAsync(cancellation);
+        var digests = await database.Digests.ToDictionaryAsync(digest => digest.Id, digest => digest.Name, cancellation);
         await PasteAsync(website, "visit", "<!-- sign-up -->", SignUpMarkup.Snippet(form, digests, antiphon.Value), cancellation);
         foreach (var (name, page, mark) in Places)
         {
-            if (listings.FirstOrDefault(one => one.Name == name) is not { } listing) continue;
+            if (listings.FirstOrDefault(row => row.Name == name) is not { } listing) continue;
             await PlaceAsync(website, listing, page, mark, scope.ServiceProvider, cancellation);
         }
     }

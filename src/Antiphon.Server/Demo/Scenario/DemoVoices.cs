@@ -62,7 +62,7 @@ internal sealed class DemoVoices(IServiceScopeFactory scopes, IHostApplicationLi
         using var look = new PeriodicTimer(TimeSpan.FromMilliseconds(200));
         for (var times = 0; times < 100 && await look.WaitForNextTickAsync(cancellation); times++)
         {
-            var found = await database.Comments.FirstOrDefaultAsync(one => one.Mention!.Kind == MentionKind.Link && one.Mention.Way == MentionWay.Webmention && one.Standing == CommentStanding.Waiting, cancellation);
+            var found = await database.Comments.FirstOrDefaultAsync(comment => comment.Mention!.Kind == MentionKind.Link && comment.Mention.Way == MentionWay.Webmention && comment.Standing == CommentStanding.Waiting, cancellation);
             if (found is null) continue;
             (found.Standing, found.DecidedAt) = (CommentStanding.Public, found.CreatedAt);
             await database.SaveChangesAsync(cancellation);

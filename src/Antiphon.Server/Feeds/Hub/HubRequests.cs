@@ -31,11 +31,11 @@ internal static partial class HubRequests
         var (ask, problem) = HubAsk.Read(name => form[name].ToString());
         if (ask is null) return TypedResults.Text(problem!, statusCode: StatusCodes.Status400BadRequest);
         if (await BlogAsync(ask.Topic, options.Value, database, cancellation) is not { } blog) return TypedResults.Text("hub.topic is no feed of a blog here.", statusCode: StatusCodes.Status404NotFound);
-        var reader = await database.HubReaders.FirstOrDefaultAsync(one => one.Topic == ask.Topic && one.Callback == ask.Callback.AbsoluteUri, cancellation);
+        var reader = await database.HubReaders.FirstOrDefaultAsync(hubReader => hubReader.Topic == ask.Topic && hubReader.Callback == ask.Callback.AbsoluteUri, cancellation);
         if (reader is null)
         {
             if (!ask.IsSubscribe) return TypedResults.Accepted((string?)null);
-            if (await database.HubReaders.CountAsync(one => one.BlogId == blog, cancellation) >= MostReaders) return TypedResults.StatusCode(StatusCodes.Status503ServiceUnavailable);
+            if (await database.HubReaders.CountAsync(hubReader => hubReader.BlogId == blog, cancellation) >= MostReaders) return TypedResults.StatusCode(StatusCodes.Status503ServiceUnavailable);
             reader = database.HubReaders.Add(new HubReader { BlogId = blog, Topic = ask.Topic, Callback = ask.Callback.AbsoluteUri }).Entity;
         }
 
@@ -51,7 +51,7 @@ internal static partial class HubRequests
         var own = options.AddressOf(string.Empty);
         if (!topic.StartsWith(own, StringComparison.Ordinal) || FeedPath().Match(topic[own.Length..]) is not { Success: true } match) return null;
         var key = match.Groups["key"].Value;
-        return await database.Blogs.Where(one => one.Key == key).Select(one => (long?)one.Id).FirstOrDefaultAsync(cancellation);
+        return await database.Blogs.Where(blog => blog.Key == key).Select(blog => (long?)blog.Id).FirstOrDefaultAsync(cancellation);
     }
 
     [GeneratedRegex("^feeds/(?<key>[a-z0-9]+)\\.(rss|atom|json)$")]

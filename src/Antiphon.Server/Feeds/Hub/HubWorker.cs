@@ -33,7 +33,7 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
 
     /// <inheritdoc/>
     protected override Task<HubReader?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.HubReaders.Free(now).Where(one => one.DueAt <= now).OrderBy(one => one.DueAt).FirstOrDefaultAsync(cancellation);
+        database.HubReaders.Free(now).Where(reader => reader.DueAt <= now).OrderBy(reader => reader.DueAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task DoAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation) =>
@@ -44,7 +44,7 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
     {
         (row.Told, row.DueAt, row.Attempts, row.AskedSeconds, row.AskedSecret) = (row.Wanted, null, 0, null, null);
         if (row.LeaseUntil is null) database.HubReaders.Remove(row);
-        var blog = await database.Blogs.SingleAsync(one => one.Id == row.BlogId, cancellation);
+        var blog = await database.Blogs.SingleAsync(other => other.Id == row.BlogId, cancellation);
         return new GivenUp(blog.SiteId, $"{new Uri(row.Callback).Host}, which follows the feed of {blog.Name}, could not be told of a change", "feeds");
     }
 
@@ -63,11 +63,11 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
     {
         var (id, asked, now) = (reader.Id, reader.AskedSecret, Tools.Clock.GetUtcNow());
         // Another question may have come meanwhile; it is asked in its turn.
-        var same = database.HubReaders.Where(one => one.Id == id && one.AskedSeconds == seconds && one.AskedSecret == asked);
+        var same = database.HubReaders.Where(hubReader => hubReader.Id == id && hubReader.AskedSeconds == seconds && hubReader.AskedSecret == asked);
         if (meantIt ? reader.AsksToEnd : reader.LeaseUntil is null) return same.ExecuteDeleteAsync(cancellation);
         var (until, secret) = meantIt ? (now.AddSeconds(seconds), asked) : (reader.LeaseUntil, reader.Secret);
-        return same.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, until).SetProperty(one => one.Secret, secret).SetProperty(one => one.AskedSeconds, (long?)null).SetProperty(one => one.AskedSecret, (string?)null)
-            .SetProperty(one => one.DueAt, one => one.Wanted > one.Told ? now : null), cancellation);
+        return same.ExecuteUpdateAsync(set => set.SetProperty(hubReader => hubReader.LeaseUntil, until).SetProperty(hubReader => hubReader.Secret, secret).SetProperty(hubReader => hubReader.AskedSeconds, (long?)null).SetProperty(hubReader => hubReader.AskedSecret, (string?)null)
+            .SetProperty(hubReader => hubReader.DueAt, hubReader => hubReader.Wanted > hubReader.Told ? now : null), cancellation);
     }
 
     private async Task TellAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation)
@@ -76,23 +76,23 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
         var isOver = reader.LeaseUntil is null || reader.LeaseUntil <= Tools.Clock.GetUtcNow();
         var content = isOver ? null : await ContentAsync(reader, services, cancellation);
         var answer = content is var (bytes, type) ? await services.GetRequiredService<GuardedClient>().SendAnyAsync(new Uri(reader.Callback), address => Message(address, reader, bytes, type), cancellation) : null;
-        var mine = database.HubReaders.Where(one => one.Id == reader.Id);
-        await claim.EndAsync(database, () => isOver || answer?.Status == Gone ? mine.Where(one => one.AskedSeconds == null).ExecuteDeleteAsync(cancellation) : ToldAsync(mine, reader, answer, cancellation), cancellation);
+        var mine = database.HubReaders.Where(hubReader => hubReader.Id == reader.Id);
+        await claim.EndAsync(database, () => isOver || answer?.Status == Gone ? mine.Where(hubReader => hubReader.AskedSeconds == null).ExecuteDeleteAsync(cancellation) : ToldAsync(mine, reader, answer, cancellation), cancellation);
     }
 
     private Task ToldAsync(IQueryable<HubReader> mine, HubReader reader, Fetched? answer, CancellationToken cancellation)
     {
         var (wanted, now) = (reader.Wanted, Tools.Clock.GetUtcNow());
-        if (answer?.Problem is null) return mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Told, wanted).SetProperty(one => one.Attempts, 0).SetProperty(one => one.DueAt, one => one.Wanted > wanted || one.AskedSeconds != null ? now : null), cancellation);
+        if (answer?.Problem is null) return mine.ExecuteUpdateAsync(set => set.SetProperty(hubReader => hubReader.Told, wanted).SetProperty(hubReader => hubReader.Attempts, 0).SetProperty(hubReader => hubReader.DueAt, hubReader => hubReader.Wanted > wanted || hubReader.AskedSeconds != null ? now : null), cancellation);
         // Given up for this change after the last pause; the next one is tried anew.
         var pause = RetrySchedule.PauseAfter(reader.Attempts + 1, Tools.Random.NextDouble());
         var next = pause is { } wait ? now + (wait * Tools.Options.Value.PauseFactor) : (DateTimeOffset?)null;
-        return mine.ExecuteUpdateAsync(set => set.SetProperty(one => one.Attempts, one => pause == null ? 0 : one.Attempts + 1).SetProperty(one => one.DueAt, next), cancellation);
+        return mine.ExecuteUpdateAsync(set => set.SetProperty(hubReader => hubReader.Attempts, hubReader => pause == null ? 0 : hubReader.Attempts + 1).SetProperty(hubReader => hubReader.DueAt, next), cancellation);
     }
 
     private static async Task<(byte[] Content, string Type)?> ContentAsync(HubReader reader, IServiceProvider services, CancellationToken cancellation)
     {
-        var form = FeedForm.All.First(one => reader.Topic.EndsWith(one.Suffix, StringComparison.Ordinal));
+        var form = FeedForm.All.First(feedForm => reader.Topic.EndsWith(feedForm.Suffix, StringComparison.Ordinal));
         var key = reader.Topic[(reader.Topic.LastIndexOf('/') + 1)..^form.Suffix.Length];
         var found = await services.GetRequiredService<OwnFeedReader>().ReadAsync(new FeedAsked(FeedSubject.Blog, key, form), cancellation);
         return found is null || found.Settings.RedirectTo is not null || !form.IsOn(found.Settings) ? null : (form.Write(found.Feed), form.ContentType);

@@ -35,7 +35,7 @@ internal static class WatchEndpoints
 
     private static async Task<IResult> ShowAsync(string key, HttpContext http, AntiphonContext database)
     {
-        var feed = await database.WatchedFeeds.AsNoTracking().FirstOrDefaultAsync(one => one.RepairKey == key, http.RequestAborted);
+        var feed = await database.WatchedFeeds.AsNoTracking().FirstOrDefaultAsync(watchedFeed => watchedFeed.RepairKey == key, http.RequestAborted);
         if (feed is null) return TypedResults.Text("There is no feed at this address.", statusCode: StatusCodes.Status404NotFound);
         if (feed.Repaired is not null) return PublicFeedEndpoints.Answer(http, feed.Repaired, feed.RepairedType!, feed.RepairedAt);
         http.Response.Headers.RetryAfter = "300";
@@ -49,7 +49,7 @@ internal static class WatchEndpoints
         long site, WatchRequest request, AntiphonContext database, FeedCheckService checks, WatchWorker worker, IKeySource keys, TimeProvider clock, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
         if (FeedCheckEndpoints.AddressOf(request.Address ?? string.Empty) is not { } address || !LinkResolver.IsWeb(address.AbsoluteUri)) return FieldProblem.For("address", "This is no web address. Write it like https://www.site.example/feed.xml.");
-        var feed = await database.WatchedFeeds.FirstOrDefaultAsync(one => one.SiteId == site && one.Address == address.AbsoluteUri, cancellation);
+        var feed = await database.WatchedFeeds.FirstOrDefaultAsync(watchedFeed => watchedFeed.SiteId == site && watchedFeed.Address == address.AbsoluteUri, cancellation);
         if (feed is null)
         {
             var (fetched, problem) = await checks.FetchAsync(address, cancellation);
@@ -69,7 +69,7 @@ internal static class WatchEndpoints
 
     private static async Task<Results<Ok<WatchedFeedView>, NotFound>> Check(long site, long feed, AntiphonContext database, WatchWorker worker, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
-        if (!await database.WatchedFeeds.AnyAsync(one => one.Id == feed && one.SiteId == site, cancellation)) return TypedResults.NotFound();
+        if (!await database.WatchedFeeds.AnyAsync(watchedFeed => watchedFeed.Id == feed && watchedFeed.SiteId == site, cancellation)) return TypedResults.NotFound();
         await worker.DoNowAsync(feed, cancellation);
         return await ViewAsync(database, feed, options.Value, cancellation);
     }
@@ -78,7 +78,7 @@ internal static class WatchEndpoints
     private static async Task<Results<Ok<WatchedFeedView>, NotFound>> Publish(
         long site, long feed, PublishRequest request, AntiphonContext database, WatchWorker worker, IKeySource keys, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
-        if (await database.WatchedFeeds.FirstOrDefaultAsync(one => one.Id == feed && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await database.WatchedFeeds.FirstOrDefaultAsync(watchedFeed => watchedFeed.Id == feed && watchedFeed.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         found.RepairKey = request.IsPublished ? found.RepairKey ?? keys.NewKey(20) : null;
         if (!request.IsPublished) (found.Repaired, found.RepairedAt, found.RepairedType) = (null, null, null);
         await database.SaveChangesAsync(cancellation);
@@ -87,10 +87,10 @@ internal static class WatchEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound>> Leave(long site, long feed, AntiphonContext database, CancellationToken cancellation) =>
-        await database.WatchedFeeds.Where(one => one.Id == feed && one.SiteId == site && one.BlogId == null).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.WatchedFeeds.Where(watchedFeed => watchedFeed.Id == feed && watchedFeed.SiteId == site && watchedFeed.BlogId == null).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 
     private static async Task<Ok<WatchedFeedView>> ViewAsync(AntiphonContext database, long feed, AntiphonOptions options, CancellationToken cancellation) =>
-        TypedResults.Ok((await ViewsAsync(database.WatchedFeeds.Where(one => one.Id == feed), options, cancellation)).Single());
+        TypedResults.Ok((await ViewsAsync(database.WatchedFeeds.Where(watchedFeed => watchedFeed.Id == feed), options, cancellation)).Single());
 
     private static async Task<List<WatchedFeedView>> ViewsAsync(IQueryable<WatchedFeed> feeds, AntiphonOptions options, CancellationToken cancellation)
     {

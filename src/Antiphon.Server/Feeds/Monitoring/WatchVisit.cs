@@ -27,7 +27,7 @@ internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, 
     public async Task CheckAsync(Claim<WatchedFeed> claim, CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
-        var feed = await database.WatchedFeeds.SingleAsync(one => one.Id == claim.Key, cancellation);
+        var feed = await database.WatchedFeeds.SingleAsync(watchedFeed => watchedFeed.Id == claim.Key, cancellation);
         var last = await LastAsync(database, feed, cancellation);
         // What is published repaired has to be there once before "nothing changed" is an answer.
         var isConditional = last is { Verdict: not null } && (feed.RepairKey is null || feed.Repaired is not null);
@@ -40,7 +40,7 @@ internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, 
     public async Task FailedAsync(AntiphonContext database, WatchedFeed feed, Fetched fetched, CancellationToken cancellation) => await RecordAsync(database, feed, await LastAsync(database, feed, cancellation), fetched, cancellation);
 
     private static Task<WatchRecord?> LastAsync(AntiphonContext database, WatchedFeed feed, CancellationToken cancellation) =>
-        database.WatchRecords.Where(one => one.WatchedFeedId == feed.Id).OrderByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
+        database.WatchRecords.Where(watch => watch.WatchedFeedId == feed.Id).OrderByDescending(watch => watch.Id).FirstOrDefaultAsync(cancellation);
 
     private async Task RecordAsync(AntiphonContext database, WatchedFeed feed, WatchRecord? last, Fetched fetched, CancellationToken cancellation)
     {
@@ -83,7 +83,7 @@ internal sealed class WatchVisit(GuardedClient client, FeedCheckService checks, 
     {
         feed.Failures = fetched.Problem is null ? 0 : feed.Failures + 1;
         var state = WatchRecords.StateOf(record);
-        var good = await database.WatchRecords.AsNoTracking().Where(one => one.WatchedFeedId == feed.Id && (one.Verdict == Verdict.Valid || one.Verdict == Verdict.ValidWithWarnings)).OrderByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
+        var good = await database.WatchRecords.AsNoTracking().Where(watch => watch.WatchedFeedId == feed.Id && (watch.Verdict == Verdict.Valid || watch.Verdict == Verdict.ValidWithWarnings)).OrderByDescending(watch => watch.Id).FirstOrDefaultAsync(cancellation);
         var news = WatchNews.Of(feed.Name, feed.WasGood, good is null ? null : WatchRecords.StateOf(good), state, feed.Failures);
         if (news is not null) await notices.AddAsync(database, new Notice { SiteId = feed.SiteId, IsTrouble = news.IsTrouble, Title = news.Title, Text = string.Join('\n', news.Lines), Path = $"s/{feed.SiteId}/feeds/watched/{feed.Id}" }, cancellation);
         if (news is not null || state.IsGood) feed.WasGood = state.IsGood;

@@ -27,7 +27,7 @@ internal sealed class WatchWorker(Leases<WatchedFeed> leases, WorkTools tools, I
 
     /// <inheritdoc/>
     protected override Task<WatchedFeed?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.WatchedFeeds.Free(now).Where(one => one.NextCheckAt <= now).OrderBy(one => one.NextCheckAt).FirstOrDefaultAsync(cancellation);
+        database.WatchedFeeds.Free(now).Where(feed => feed.NextCheckAt <= now).OrderBy(feed => feed.NextCheckAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task DoAsync(Claim<WatchedFeed> claim, IServiceProvider services, CancellationToken cancellation) => services.GetRequiredService<WatchVisit>().CheckAsync(claim, cancellation);

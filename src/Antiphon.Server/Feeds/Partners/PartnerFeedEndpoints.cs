@@ -39,19 +39,19 @@ internal static class PartnerFeedEndpoints
 
     private static async Task<IResult> AnswerAsync(string key, FeedForm form, HttpContext http, AntiphonContext database, PartnerFeedReader feeds, TimeProvider clock)
     {
-        var partner = await database.PartnerFeeds.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var partner = await database.PartnerFeeds.AsNoTracking().Include(partnerFeed => partnerFeed.Site).FirstOrDefaultAsync(partnerFeed => partnerFeed.Key == key, http.RequestAborted);
         if (partner is null) return TypedResults.Text("There is no feed at this address.", statusCode: StatusCodes.Status404NotFound);
         if (partner.EndedAt is not null) return TypedResults.Text("This feed was ended.", statusCode: StatusCodes.Status410Gone);
         var now = clock.GetUtcNow();
-        if (HttpMethods.IsGet(http.Request.Method)) await database.PartnerFeeds.Where(one => one.Id == partner.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.Reads, one => one.Reads + 1).SetProperty(one => one.LastReadAt, now), http.RequestAborted);
+        if (HttpMethods.IsGet(http.Request.Method)) await database.PartnerFeeds.Where(partnerFeed => partnerFeed.Id == partner.Id).ExecuteUpdateAsync(set => set.SetProperty(partnerFeed => partnerFeed.Reads, partnerFeed => partnerFeed.Reads + 1).SetProperty(partnerFeed => partnerFeed.LastReadAt, now), http.RequestAborted);
         var feed = await feeds.ReadAsync(partner, form, http.RequestAborted);
         return PublicFeedEndpoints.Answer(http, form.Write(feed), form.ContentType, feed.Updated);
     }
 
     private static async Task<Ok<List<PartnerFeedView>>> List(long site, AntiphonContext database, PartnerFeedReader feeds, CancellationToken cancellation)
     {
-        var rows = await database.PartnerFeeds.AsNoTracking().Where(one => one.SiteId == site).OrderBy(one => one.Id).ToListAsync(cancellation);
-        var brought = await database.ArrivalCounts.Where(one => one.SiteId == site && one.Kind == ArrivalKind.Link).GroupBy(one => one.Source).Select(group => new { group.Key, Count = group.Sum(one => one.Count) }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation);
+        var rows = await database.PartnerFeeds.AsNoTracking().Where(feed => feed.SiteId == site).OrderBy(feed => feed.Id).ToListAsync(cancellation);
+        var brought = await database.ArrivalCounts.Where(count => count.SiteId == site && count.Kind == ArrivalKind.Link).GroupBy(count => count.Source).Select(group => new { group.Key, Count = group.Sum(count => count.Count) }).ToDictionaryAsync(group => group.Key, group => group.Count, cancellation);
         return TypedResults.Ok(rows.ConvertAll(row => View(row, feeds) with { Brought = row.Source.Length > 0 ? brought.GetValueOrDefault(row.Source) : 0 }));
     }
 
@@ -69,7 +69,7 @@ internal static class PartnerFeedEndpoints
 
     private static async Task<Results<Ok<PartnerFeedView>, NotFound, ValidationProblem>> Change(long site, long feed, PartnerFeedRequest request, AntiphonContext database, PartnerFeedReader feeds, CancellationToken cancellation)
     {
-        if (await database.PartnerFeeds.FirstOrDefaultAsync(one => one.Id == feed && one.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (await database.PartnerFeeds.FirstOrDefaultAsync(partnerFeed => partnerFeed.Id == feed && partnerFeed.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
         if (Apply(request, found) is { } problem) return problem;
         await database.SaveChangesAsync(cancellation);
         return TypedResults.Ok(View(found, feeds));
@@ -90,7 +90,7 @@ internal static class PartnerFeedEndpoints
     private static Task<Results<NoContent, NotFound>> Resume(long site, long feed, AntiphonContext database, CancellationToken cancellation) => SetEndedAsync(site, feed, null, database, cancellation);
 
     private static async Task<Results<NoContent, NotFound>> SetEndedAsync(long site, long feed, DateTimeOffset? at, AntiphonContext database, CancellationToken cancellation) =>
-        await database.PartnerFeeds.Where(one => one.Id == feed && one.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(one => one.EndedAt, at), cancellation) == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
+        await database.PartnerFeeds.Where(partnerFeed => partnerFeed.Id == feed && partnerFeed.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(partnerFeed => partnerFeed.EndedAt, at), cancellation) == 0 ? TypedResults.NotFound() : TypedResults.NoContent();
 }
 
 /// <summary>A partner's feed as the team sees it.</summary>

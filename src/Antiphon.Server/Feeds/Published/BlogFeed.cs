@@ -20,7 +20,7 @@ internal sealed class BlogFeed(AntiphonContext database, PostItems items, PostAd
     /// <summary>The feed or the archive that is asked for; null for an archive that is not there.</summary>
     public async Task<Feed?> ReadAsync(long id, FeedAsked asked, FeedSettings settings, CancellationToken cancellation)
     {
-        var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).SingleAsync(one => one.Id == id, cancellation);
+        var blog = await database.Blogs.AsNoTracking().Include(row => row.Site).SingleAsync(row => row.Id == id, cancellation);
         var now = clock.GetUtcNow();
         var posts = asked.Narrowing.Of(database.Posts.AsNoTracking().Include(post => post.Blog.Site)).PublicAt(now).Where(post => post.BlogId == id);
         var archives = new FeedArchives(settings.HasHistory ? await posts.CountAsync(cancellation) : 0, FeedSettings.UsualEntries, settings.Entries);

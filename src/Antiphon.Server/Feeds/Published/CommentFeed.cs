@@ -21,8 +21,8 @@ internal sealed class CommentFeed(AntiphonContext database, PostAddresses addres
     /// <summary>The feed; null when the post is not there.</summary>
     public async Task<Feed?> ReadAsync(long siteId, string? postKey, FeedSettings settings, CancellationToken cancellation)
     {
-        var site = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == siteId, cancellation);
-        var post = postKey is null ? null : await database.Posts.AsNoTracking().Include(one => one.Blog).PublicAt(clock.GetUtcNow()).FirstOrDefaultAsync(one => one.SiteId == siteId && one.Key == postKey, cancellation);
+        var site = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == siteId, cancellation);
+        var post = postKey is null ? null : await database.Posts.AsNoTracking().Include(row => row.Blog).PublicAt(clock.GetUtcNow()).FirstOrDefaultAsync(row => row.SiteId == siteId && row.Key == postKey, cancellation);
         if (postKey is not null && post is null) return null;
         var comments = await database.Comments.AsNoTracking().Include(comment => comment.Thread.Post!.Blog)
             .Where(comment => comment.SiteId == siteId && comment.Standing == CommentStanding.Public && (post == null || comment.Thread.PostId == post.Id))

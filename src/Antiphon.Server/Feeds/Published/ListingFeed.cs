@@ -19,7 +19,7 @@ internal sealed class ListingFeed(AntiphonContext database, CandidateReader cand
     /// <summary>The feed.</summary>
     public async Task<Feed?> ReadAsync(long id, FeedSettings settings, CancellationToken cancellation)
     {
-        var listing = await database.Listings.AsNoTracking().Include(one => one.Site).SingleAsync(one => one.Id == id, cancellation);
+        var listing = await database.Listings.AsNoTracking().Include(row => row.Site).SingleAsync(row => row.Id == id, cancellation);
         var (site, definition) = (listing.Site, listing.Definition);
         var now = SiteCulture.Local(clock.GetUtcNow(), site.TimeZone);
         var open = database.Posts.PublicAt(now.ToUniversalTime()).Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId));

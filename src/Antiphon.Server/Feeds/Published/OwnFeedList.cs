@@ -19,12 +19,12 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
     /// <summary>Feeds of blogs, of listings in use, and of the comments.</summary>
     public async Task<IReadOnlyList<OwnFeedView>> ReadAsync(long site, CancellationToken cancellation)
     {
-        var settings = await database.FeedSettings.AsNoTracking().Where(one => one.SiteId == site).ToListAsync(cancellation);
-        FeedSettings Of(FeedSubject subject, long id) => settings.Find(one => one.Subject == subject && one.SubjectId == id) ?? new FeedSettings { Subject = subject, SubjectId = id };
+        var settings = await database.FeedSettings.AsNoTracking().Where(feedSettings => feedSettings.SiteId == site).ToListAsync(cancellation);
+        FeedSettings Of(FeedSubject subject, long id) => settings.Find(feedSettings => feedSettings.Subject == subject && feedSettings.SubjectId == id) ?? new FeedSettings { Subject = subject, SubjectId = id };
         var blogs = await database.Blogs.AsNoTracking().Where(blog => blog.SiteId == site).OrderBy(blog => blog.Following != null).ThenBy(blog => blog.Id)
             .Select(blog => new { Blog = blog, IsFollowed = blog.Following != null, Posts = database.Posts.Count(post => post.BlogId == blog.Id && post.Status == PostStatus.Published) }).ToListAsync(cancellation);
         var listings = await database.Listings.AsNoTracking().Where(listing => listing.SiteId == site && listing.ArchivedAt == null).OrderBy(listing => listing.Id).ToListAsync(cancellation);
-        var owner = await database.Sites.AsNoTracking().SingleAsync(one => one.Id == site, cancellation);
+        var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
         var comments = await database.Comments.CountAsync(comment => comment.SiteId == site && comment.Standing == CommentStanding.Public, cancellation);
         return
         [

@@ -19,7 +19,7 @@ internal sealed class OwnFeedReader(AntiphonContext database, BlogFeed blogs, Li
     public async Task<FoundFeed?> ReadAsync(FeedAsked asked, CancellationToken cancellation)
     {
         if (await SubjectAsync(asked, cancellation) is not { } subject) return null;
-        var settings = await database.FeedSettings.AsNoTracking().FirstOrDefaultAsync(one => one.SiteId == subject.Site && one.Subject == asked.Subject && one.SubjectId == subject.Id, cancellation)
+        var settings = await database.FeedSettings.AsNoTracking().FirstOrDefaultAsync(feedSettings => feedSettings.SiteId == subject.Site && feedSettings.Subject == asked.Subject && feedSettings.SubjectId == subject.Id, cancellation)
             ?? new FeedSettings { SiteId = subject.Site, Subject = asked.Subject, SubjectId = subject.Id };
         if (settings.RedirectTo is not null || !asked.Form.IsOn(settings)) return new FoundFeed(new Feed(), settings);
         var feed = asked.Subject switch
@@ -38,15 +38,15 @@ internal sealed class OwnFeedReader(AntiphonContext database, BlogFeed blogs, Li
     private async Task<IEnumerable<string>> HubsAsync(FeedAsked asked, FeedOwner subject, CancellationToken cancellation)
     {
         if (asked.Subject != FeedSubject.Blog || asked.Archive is not null || asked.Path.Contains('?', StringComparison.Ordinal)) return [];
-        var hubs = await database.Channels.AsNoTracking().Where(one => one.SiteId == subject.Site && one.Kind == ChannelKind.Hub && one.ArchivedAt == null).OrderBy(one => one.Id).ToListAsync(cancellation);
-        return hubs.Where(one => one.Settings.Choice.Blogs.Count == 0 || one.Settings.Choice.Blogs.Contains(subject.Id)).Select(one => one.Settings.Address).Append(options.Value.AddressOf(OwnHubAddress.Path)).Distinct();
+        var hubs = await database.Channels.AsNoTracking().Where(channel => channel.SiteId == subject.Site && channel.Kind == ChannelKind.Hub && channel.ArchivedAt == null).OrderBy(channel => channel.Id).ToListAsync(cancellation);
+        return hubs.Where(channel => channel.Settings.Choice.Blogs.Count == 0 || channel.Settings.Choice.Blogs.Contains(subject.Id)).Select(channel => channel.Settings.Address).Append(options.Value.AddressOf(OwnHubAddress.Path)).Distinct();
     }
 
     private async Task<FeedOwner?> SubjectAsync(FeedAsked asked, CancellationToken cancellation) => asked.Subject switch
     {
-        FeedSubject.Listing => await database.Listings.Where(one => one.Key == asked.Key && one.ArchivedAt == null).Select(one => new FeedOwner(one.SiteId, one.Id)).FirstOrDefaultAsync(cancellation),
-        FeedSubject.Comments => await database.Sites.Where(one => one.PublicKey == asked.Key).Select(one => new FeedOwner(one.Id, 0)).FirstOrDefaultAsync(cancellation),
-        _ => await database.Blogs.Where(one => one.Key == asked.Key).Select(one => new FeedOwner(one.SiteId, one.Id)).FirstOrDefaultAsync(cancellation),
+        FeedSubject.Listing => await database.Listings.Where(listing => listing.Key == asked.Key && listing.ArchivedAt == null).Select(listing => new FeedOwner(listing.SiteId, listing.Id)).FirstOrDefaultAsync(cancellation),
+        FeedSubject.Comments => await database.Sites.Where(row => row.PublicKey == asked.Key).Select(row => new FeedOwner(row.Id, 0)).FirstOrDefaultAsync(cancellation),
+        _ => await database.Blogs.Where(blog => blog.Key == asked.Key).Select(blog => new FeedOwner(blog.SiteId, blog.Id)).FirstOrDefaultAsync(cancellation),
     };
 
     private sealed record FeedOwner(long Site, long Id);

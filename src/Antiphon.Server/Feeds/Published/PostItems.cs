@@ -28,12 +28,12 @@ internal sealed class PostItems(AntiphonContext database, OwnFieldReader fields,
         // Only what is talked about here can be answered here.
         var counts = await database.Threads.Where(thread => thread.PostId != null && ids.Contains(thread.PostId.Value))
             .Select(thread => new { thread.PostId, Count = thread.Comments.Count(comment => comment.Standing == CommentStanding.Public) }).ToListAsync(cancellation);
-        var byPost = counts.GroupBy(one => one.PostId!.Value).ToDictionary(group => group.Key, group => group.Sum(one => one.Count));
+        var byPost = counts.GroupBy(row => row.PostId!.Value).ToDictionary(group => group.Key, group => group.Sum(row => row.Count));
         var own = await fields.OfBlogsAsync(posts.Select(post => post.BlogId), cancellation);
         return [.. posts.Select(post =>
         {
             var item = ItemOf(post, settings, byPost.TryGetValue(post.Id, out var count) ? count : null);
-            item.Extensions.AddRange(FieldsInFeeds.Write([.. own.Of(post, post.Blog.Site.Language).Select(one => (one.Field, one.Value))]));
+            item.Extensions.AddRange(FieldsInFeeds.Write([.. own.Of(post, post.Blog.Site.Language).Select(filledField => (filledField.Field, filledField.Value))]));
             return item;
         })];
     }

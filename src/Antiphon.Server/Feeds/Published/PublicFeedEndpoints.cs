@@ -67,7 +67,7 @@ internal static class PublicFeedEndpoints
 
     private static async Task<IResult> ListAsync(string key, HttpContext http, AntiphonContext database, OwnFeedList feeds, PostAddresses addresses)
     {
-        if (await database.Sites.AsNoTracking().FirstOrDefaultAsync(one => one.PublicKey == key, http.RequestAborted) is not { } site) return TypedResults.NotFound();
+        if (await database.Sites.AsNoTracking().FirstOrDefaultAsync(row => row.PublicKey == key, http.RequestAborted) is not { } site) return TypedResults.NotFound();
         var listed = await feeds.ReadAsync(site.Id, http.RequestAborted);
         var outlines = listed.Where(feed => feed.Settings.RedirectTo is null).Select(feed => new OpmlOutline(feed.BlogName, feed.Settings.AsRss ? feed.Rss : feed.Settings.AsAtom ? feed.Atom : feed.Json, feed.PageAddress)).ToList();
         return Answer(http, OpmlWriter.Write($"Feeds of {site.Name}", outlines), "text/x-opml; charset=utf-8", null);

@@ -28,7 +28,7 @@ internal static class SiteFeedEndpoints
 
     private static async Task<Ok<OwnFeedsView>> ListFeeds(long site, OwnFeedList feeds, AntiphonContext database, IOptions<AntiphonOptions> options, CancellationToken cancellation)
     {
-        var key = await database.Sites.Where(one => one.Id == site).Select(one => one.PublicKey).SingleAsync(cancellation);
+        var key = await database.Sites.Where(row => row.Id == site).Select(row => row.PublicKey).SingleAsync(cancellation);
         return TypedResults.Ok(new OwnFeedsView(await feeds.ReadAsync(site, cancellation), options.Value.AddressOf($"feeds/site/{key}.opml")));
     }
 
@@ -38,7 +38,7 @@ internal static class SiteFeedEndpoints
         var before = (await feeds.ReadAsync(site, cancellation)).FirstOrDefault(feed => feed.Subject == subject.Value && feed.SubjectId == id);
         if (before is null) return TypedResults.NotFound();
         if (request.RedirectTo is { } to && new[] { before.Rss, before.Atom, before.Json }.Contains(to.Trim())) return FieldProblem.For("redirectTo", "This is the feed's own address; it cannot lead to itself.");
-        var settings = await database.FeedSettings.FirstOrDefaultAsync(one => one.SiteId == site && one.Subject == subject.Value && one.SubjectId == id, cancellation);
+        var settings = await database.FeedSettings.FirstOrDefaultAsync(feedSettings => feedSettings.SiteId == site && feedSettings.Subject == subject.Value && feedSettings.SubjectId == id, cancellation);
         if (settings is null) database.FeedSettings.Add(settings = new FeedSettings { SiteId = site, Subject = subject.Value, SubjectId = id });
         request.ApplyTo(settings);
         await database.SaveChangesAsync(cancellation);

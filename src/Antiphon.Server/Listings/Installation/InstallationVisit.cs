@@ -45,7 +45,7 @@ internal sealed class InstallationVisit(GuardedClient client, AntiphonContext da
     private async Task NoteAsync(Listing listing, string address, bool isThere, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var sighting = await database.Sightings.FirstOrDefaultAsync(one => one.ListingId == listing.Id && one.PageAddress == address, cancellation);
+        var sighting = await database.Sightings.FirstOrDefaultAsync(row => row.ListingId == listing.Id && row.PageAddress == address, cancellation);
         if (sighting is null) database.Sightings.Add(sighting = new Sighting { ListingId = listing.Id, PageAddress = address });
         sighting.LookedAt = now;
         sighting.IsThere = isThere;

@@ -16,13 +16,13 @@ internal sealed class SightingConfirming(Leases<Sighting> leases, WorkTools tool
 {
     /// <inheritdoc/>
     protected override Task<Sighting?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.Sightings.Free(now)
-        .Where(one => one.IsThere && one.ConfirmedAt == null && one.ConfirmingAt == null && one.Listing.ArchivedAt == null && one.Listing.PageAddress == null).OrderBy(one => one.Id).FirstOrDefaultAsync(cancellation);
+        .Where(sighting => sighting.IsThere && sighting.ConfirmedAt == null && sighting.ConfirmingAt == null && sighting.Listing.ArchivedAt == null && sighting.Listing.PageAddress == null).OrderBy(sighting => sighting.Id).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<Sighting> claim, IServiceProvider services, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        var sighting = await database.Sightings.Include(one => one.Listing.Site).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var sighting = await database.Sightings.Include(row => row.Listing.Site).SingleAsync(row => row.Id == claim.Key, cancellation);
         var isHome = sighting.Listing.Definition.Layout == ListingLayout.WholeBlog && AllowedAddresses.Allows(sighting.Listing.Site.AllowedAddresses, sighting.PageAddress);
         if (isHome) await services.GetRequiredService<InstallationVisit>().CheckAsync(sighting.Listing, new Uri(sighting.PageAddress), cancellation);
         await claim.EndAsync(database, () => AskedAsync(database, claim.Key, cancellation), cancellation);
@@ -38,6 +38,6 @@ internal sealed class SightingConfirming(Leases<Sighting> leases, WorkTools tool
     private Task AskedAsync(AntiphonContext database, long id, CancellationToken cancellation)
     {
         var now = Tools.Clock.GetUtcNow();
-        return database.Sightings.Where(one => one.Id == id).ExecuteUpdateAsync(set => set.SetProperty(one => one.ConfirmingAt, now), cancellation);
+        return database.Sightings.Where(sighting => sighting.Id == id).ExecuteUpdateAsync(set => set.SetProperty(sighting => sighting.ConfirmingAt, now), cancellation);
     }
 }

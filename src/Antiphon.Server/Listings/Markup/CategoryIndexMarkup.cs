@@ -23,5 +23,5 @@ internal static class CategoryIndexMarkup
     }
 
     private static IEnumerable<(string Category, int Posts)> Of(ListingContent content) => content.Selection.Fitting.SelectMany(post => post.Categories)
-        .GroupBy(category => category, StringComparer.OrdinalIgnoreCase).Select(group => (group.Key, group.Count())).OrderBy(one => one.Key, StringComparer.CurrentCultureIgnoreCase);
+        .GroupBy(category => category, StringComparer.OrdinalIgnoreCase).Select(group => (group.Key, group.Count())).OrderBy(pair => pair.Key, StringComparer.CurrentCultureIgnoreCase);
 }

@@ -26,7 +26,7 @@ internal sealed class EntryReader(AntiphonContext database, OwnFieldReader field
         return [.. chosen.Where(posts.ContainsKey).Select(id => EntryOf(posts[id], site, definition, links) with
         {
             Comments = comments?.GetValueOrDefault(id),
-            Fields = [.. known.Of(posts[id], site.Language).Where(one => definition.Form.Fields.Contains(one.Field.Key)).OrderBy(one => definition.Form.Fields.ToList().IndexOf(one.Field.Key)).Select(one => new EntryField(one.Field.Key, one.Field.Label, one.InWords))],
+            Fields = [.. known.Of(posts[id], site.Language).Where(filledField => definition.Form.Fields.Contains(filledField.Field.Key)).OrderBy(filledField => definition.Form.Fields.ToList().IndexOf(filledField.Field.Key)).Select(filledField => new EntryField(filledField.Field.Key, filledField.Field.Label, filledField.InWords))],
         })];
     }
 

@@ -88,10 +88,10 @@ internal sealed class ListingReader(
         if (at < 0) return content;
         var ids = order.Skip(Math.Max(0, at - 1)).Take(at == 0 ? 2 : 3).Select(post => post.Id).ToList();
         var posts = await database.Posts.AsNoTracking().Include(post => post.Blog.Following).Include(post => post.Blog.Site).Where(post => ids.Contains(post.Id)).ToListAsync(cancellation);
-        var post = posts.Single(one => one.Id == order[at].Id);
+        var post = posts.Single(row => row.Id == order[at].Id);
         PostLink? Link(int place)
         {
-            var found = place >= 0 && place < order.Count ? posts.FirstOrDefault(one => one.Id == order[place].Id) : null;
+            var found = place >= 0 && place < order.Count ? posts.FirstOrDefault(row => row.Id == order[place].Id) : null;
             return found is null ? null : new PostLink(found.Key, found.Title, content.Links.To(new BlogPart(BlogPartKind.Post, found.Key), slug: found.Slug));
         }
 
@@ -104,7 +104,7 @@ internal sealed class ListingReader(
     private async Task<ListingLinks> LinksAsync(ListingDefinition definition, ListingRequestView asked, CancellationToken cancellation)
     {
         var first = definition.Blogs.Count == 0 ? 0 : definition.Blogs[0];
-        var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Id == first, cancellation);
+        var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(row => row.Id == first, cancellation);
         // Views live where the listing itself shows them; other listings lead to the page in which the blog lives.
         var host = ListingRequestView.HasViews(definition) ? asked.At : blog is { ShowsPostsAtHome: true } ? blog.HomeAddress : null;
         return new ListingLinks(

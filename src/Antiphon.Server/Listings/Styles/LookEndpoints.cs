@@ -25,7 +25,7 @@ internal static class LookEndpoints
 
     private static async Task<Ok<List<LookView>>> ListLooks(long site, AntiphonContext database)
     {
-        var looks = await database.Looks.AsNoTracking().Include(one => one.Listings).Where(one => one.SiteId == site).OrderBy(one => one.Name).ToListAsync();
+        var looks = await database.Looks.AsNoTracking().Include(look => look.Listings).Where(look => look.SiteId == site).OrderBy(look => look.Name).ToListAsync();
         return TypedResults.Ok(looks.ConvertAll(View));
     }
 
@@ -63,7 +63,7 @@ internal static class LookEndpoints
     }
 
     private static Task<Look?> FindAsync(long site, long look, AntiphonContext database) =>
-        database.Looks.Include(one => one.Listings).SingleOrDefaultAsync(one => one.Id == look && one.SiteId == site);
+        database.Looks.Include(row => row.Listings).SingleOrDefaultAsync(row => row.Id == look && row.SiteId == site);
 
-    private static LookView View(Look look) => new(look.Id, look.Name, look.Definition, [.. look.Listings.OrderBy(one => one.Name).Select(one => new LookUse(one.Id, one.Name))]);
+    private static LookView View(Look look) => new(look.Id, look.Name, look.Definition, [.. look.Listings.OrderBy(listing => listing.Name).Select(listing => new LookUse(listing.Id, listing.Name))]);
 }

@@ -19,11 +19,11 @@ internal sealed class DigestPlanner(AntiphonContext database, GatheringSignal ga
     public async Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation)
     {
         if (act != DeliveryAct.Publish || !isNews || post.Details.StaysOutOfMail) return;
-        var digests = await database.Digests.Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null && one.PausedAt == null).ToListAsync(cancellation);
-        foreach (var digest in digests.Where(one => one.Settings.Rhythm.Every == DigestEvery.Post && DigestPosts.Brings(one.Settings, post)))
+        var digests = await database.Digests.Where(row => row.SiteId == post.SiteId && row.ArchivedAt == null && row.PausedAt == null).ToListAsync(cancellation);
+        foreach (var digest in digests.Where(row => row.Settings.Rhythm.Every == DigestEvery.Post && DigestPosts.Brings(row.Settings, post)))
         {
             var occasion = string.Create(CultureInfo.InvariantCulture, $"post {post.Id}");
-            if (!await database.Editions.AnyAsync(one => one.DigestId == digest.Id && one.Occasion == occasion, cancellation)) Add(digest, occasion, [post.Id], clock.GetUtcNow());
+            if (!await database.Editions.AnyAsync(edition => edition.DigestId == digest.Id && edition.Occasion == occasion, cancellation)) Add(digest, occasion, [post.Id], clock.GetUtcNow());
         }
 
         gathering.Wake();
@@ -32,7 +32,7 @@ internal sealed class DigestPlanner(AntiphonContext database, GatheringSignal ga
     /// <summary>Makes the edition of a digest whose time has come, and says when the next is, in the caller's transaction; the caller saves. Too few new posts make none.</summary>
     public async Task PlanDueAsync(long id, CancellationToken cancellation)
     {
-        var (digest, now) = (await database.Digests.Include(one => one.Site).SingleAsync(one => one.Id == id, cancellation), clock.GetUtcNow());
+        var (digest, now) = (await database.Digests.Include(row => row.Site).SingleAsync(row => row.Id == id, cancellation), clock.GetUtcNow());
         if (digest.NextAt is not { } due || due > now || digest.PausedAt is not null) return;
         digest.NextAt = NextOf(digest, now);
         var posts = await NewPosts.OfAsync(digest, database, now, cancellation);

@@ -43,8 +43,8 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
     /// <summary>A stored digest with one post alone, public or not; null when there is no such digest or post.</summary>
     public async Task<DigestPreview?> WithPostAsync(long site, long id, long post, CancellationToken cancellation)
     {
-        var digest = await database.Digests.AsNoTracking().Include(one => one.Site).Include(one => one.Segment).FirstOrDefaultAsync(one => one.Id == id && one.SiteId == site, cancellation);
-        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        var digest = await database.Digests.AsNoTracking().Include(row => row.Site).Include(row => row.Segment).FirstOrDefaultAsync(row => row.Id == id && row.SiteId == site, cancellation);
+        var found = await database.Posts.AsNoTracking().Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Id == post && row.SiteId == site, cancellation);
         if (digest is null || found is null) return null;
         // What is to come is shown as it will be then.
         (found.Status, found.PublishedAt) = (PostStatus.Published, PublicMoment.DateFor(found.PublishedAt, clock.GetUtcNow()));
@@ -64,7 +64,7 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
     {
         if (await ComposeAsync(await DigestAsync(site, id, request, cancellation), cancellation) is not var (mail, _, _)) return null;
         var broken = await links.AmongAsync(MailCheck.Addresses(mail), cancellation);
-        return [.. broken.Select(one => CheckFindingView.Of(new CheckFinding(MailRules.LinkBroken, "posts", [Shortened.ToLength(one.Address, LongestAddress), one.Problem])))];
+        return [.. broken.Select(pair => CheckFindingView.Of(new CheckFinding(MailRules.LinkBroken, "posts", [Shortened.ToLength(pair.Address, LongestAddress), pair.Problem])))];
     }
 
     /// <summary>Sends it to a person of the team; their address, or why it could not be sent.</summary>
@@ -72,7 +72,7 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
     {
         var digest = await DigestAsync(site, id, request, cancellation);
         if (await ComposeAsync(digest, cancellation) is not var (mail, _, _)) return (null, NothingYet);
-        var me = await database.Users.Where(one => one.Id == person).Select(one => new { one.Email, one.DisplayName }).FirstAsync(cancellation);
+        var me = await database.Users.Where(row => row.Id == person).Select(row => new { row.Email, row.DisplayName }).FirstAsync(cancellation);
         // The links for leaving and choosing lead to the page of a subscriber who does not exist, which says so.
         var nobody = new Subscriber { Key = "test", SiteId = site };
         var leave = messages.LeaveAddress(nobody, edition: null);
@@ -106,8 +106,8 @@ internal sealed class DigestPreviews(AntiphonContext database, EditionMails mail
 
     private async Task<IReadOnlyList<Post>> LatestAsync(Digest digest, int most, CancellationToken cancellation)
     {
-        var latest = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(clock.GetUtcNow()).Where(one => one.SiteId == digest.SiteId)
-            .OrderByDescending(one => one.ListedAt).Take(MostRead).ToListAsync(cancellation);
+        var latest = await database.Posts.AsNoTracking().Include(post => post.Blog.Site).Include(post => post.Blog.Following).PublicAt(clock.GetUtcNow()).Where(post => post.SiteId == digest.SiteId)
+            .OrderByDescending(post => post.ListedAt).Take(MostRead).ToListAsync(cancellation);
         return [.. latest.Where(post => DigestPosts.Brings(digest.Settings, post)).Take(most)];
     }
 }

@@ -11,7 +11,7 @@ internal sealed class DigestWorker(Leases<Digest> leases, WorkTools tools, Gathe
 {
     /// <inheritdoc/>
     protected override Task<Digest?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.Digests.Free(now).Where(one => one.NextAt <= now && one.PausedAt == null && one.ArchivedAt == null).OrderBy(one => one.NextAt).FirstOrDefaultAsync(cancellation);
+        database.Digests.Free(now).Where(digest => digest.NextAt <= now && digest.PausedAt == null && digest.ArchivedAt == null).OrderBy(digest => digest.NextAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<Digest> claim, IServiceProvider services, CancellationToken cancellation)

@@ -17,7 +17,7 @@ internal sealed class PostMailForecast(AntiphonContext database, TimeProvider cl
     /// <summary>The forecast; null when there is no such post.</summary>
     public async Task<PublishForecast?> OfAsync(long site, long post, CancellationToken cancellation)
     {
-        var found = await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        var found = await database.Posts.AsNoTracking().Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Id == post && row.SiteId == site, cancellation);
         if (found is null) return null;
         var (atOnce, later) = (0, new List<DigestForecast>());
         foreach (var digest in await TakersAsync(found, cancellation))
@@ -36,9 +36,9 @@ internal sealed class PostMailForecast(AntiphonContext database, TimeProvider cl
     private async Task<IEnumerable<Digest>> TakersAsync(Post post, CancellationToken cancellation)
     {
         if (post.Details.StaysOutOfMail) return [];
-        var digests = await database.Digests.AsNoTracking().Include(one => one.Segment)
-            .Where(one => one.SiteId == post.SiteId && one.ArchivedAt == null && one.PausedAt == null && !database.EditionPosts.Any(brought => brought.PostId == post.Id && brought.Edition.DigestId == one.Id))
-            .OrderBy(one => one.Id).ToListAsync(cancellation);
-        return digests.Where(one => DigestPosts.Brings(one.Settings, post) && (post.PublishedAt is null || post.PublishedAt > one.CreatedAt));
+        var digests = await database.Digests.AsNoTracking().Include(digest => digest.Segment)
+            .Where(digest => digest.SiteId == post.SiteId && digest.ArchivedAt == null && digest.PausedAt == null && !database.EditionPosts.Any(brought => brought.PostId == post.Id && brought.Edition.DigestId == digest.Id))
+            .OrderBy(digest => digest.Id).ToListAsync(cancellation);
+        return digests.Where(digest => DigestPosts.Brings(digest.Settings, post) && (post.PublishedAt is null || post.PublishedAt > digest.CreatedAt));
     }
 }

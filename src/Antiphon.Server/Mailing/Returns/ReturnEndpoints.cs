@@ -29,7 +29,7 @@ internal static class ReturnEndpoints
         {
             var posted = await http.Request.ReadFromJsonAsync<ReturnsPosted>(cancellation);
             if (posted?.Returns is not { Count: > 0 and <= MostAtOnce } given) return FieldProblem.For("returns", $"Send from 1 to {MostAtOnce} returns, each with a kind (hard, soft or complaint) and an address or a key.");
-            if (given.Any(one => one.Address is null && one.Key is null)) return FieldProblem.For("returns", "Each return needs the address or the key of the mail, which stands before the @ of its Message-ID.");
+            if (given.Any(mailReturn => mailReturn.Address is null && mailReturn.Key is null)) return FieldProblem.For("returns", "Each return needs the address or the key of the mail, which stands before the @ of its Message-ID.");
             returns = given;
         }
         else

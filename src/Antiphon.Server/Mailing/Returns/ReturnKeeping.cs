@@ -18,12 +18,12 @@ internal sealed class ReturnKeeping(AntiphonContext database, ISiteEvents events
     /// <summary>Keeps it. How many subscribers it was about: a key tells one; an address alone tells the same address at every site.</summary>
     public async Task<int> KeepAsync(MailReturn back, CancellationToken cancellation)
     {
-        var delivery = back.Key is null ? null : await database.Deliveries.FirstOrDefaultAsync(one => one.Key == back.Key, cancellation);
+        var delivery = back.Key is null ? null : await database.Deliveries.FirstOrDefaultAsync(row => row.Key == back.Key, cancellation);
         // A mailbox that breaks off before its end gives the same report again; so may a server that is not sure.
         if (delivery?.Returned is { } before && (before != ReturnKind.Soft || back.Kind == ReturnKind.Soft)) return 0;
         if (delivery is not null) delivery.Returned = back.Kind;
         var address = back.Address?.Trim().ToLowerInvariant();
-        var who = await database.Subscribers.Where(one => delivery != null ? one.Id == delivery.SubscriberId : address != null && one.Mail == address).ToListAsync(cancellation);
+        var who = await database.Subscribers.Where(subscriber => delivery != null ? subscriber.Id == delivery.SubscriberId : address != null && subscriber.Mail == address).ToListAsync(cancellation);
         foreach (var one in who) await KeepAsync(one, back, cancellation);
         // It was taken, and came back all the same.
         if (delivery is { State: DeliveryState.Delivered } && back.Kind == ReturnKind.Hard) (delivery.State, delivery.LastAnswer) = (DeliveryState.Failed, Shortened.ToLength(back.Reason, LongestReason));

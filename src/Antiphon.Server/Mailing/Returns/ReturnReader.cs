@@ -35,7 +35,7 @@ internal sealed class ReturnReader(ReturnAddress addresses)
     private static MailReturn OfComplaint(MessageFeedbackReport report, string? key) =>
         new(ReturnKind.Complaint, AddressIn(report.Fields["Original-Rcpt-To"]) ?? AddressIn(report.Fields["Removal-Recipient"]), key, "The reader called the mail unwanted.");
 
-    private string? SignedKeyOf(MimeMessage mail) => mail.To.Mailboxes.Select(one => one.Address).Append(mail.Headers["Delivered-To"]).Append(mail.Headers["X-Original-To"]).OfType<string>().Select(addresses.KeyOf).OfType<string>().FirstOrDefault();
+    private string? SignedKeyOf(MimeMessage mail) => mail.To.Mailboxes.Select(address => address.Address).Append(mail.Headers["Delivered-To"]).Append(mail.Headers["X-Original-To"]).OfType<string>().Select(addresses.KeyOf).OfType<string>().FirstOrDefault();
 
     private static string? AddressIn(string? field) => AfterType(field)?.Trim('<', '>', ' ') is { Length: > 0 } address && address.Contains('@', StringComparison.Ordinal) ? address : null;
 

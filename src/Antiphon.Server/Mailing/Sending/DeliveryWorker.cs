@@ -26,19 +26,19 @@ internal sealed class DeliveryWorker(Leases<Delivery> leases, WorkTools tools, M
 
     /// <summary>What is due, oldest first: new ones and retries. What belongs to a paused edition is passed over.</summary>
     protected override Task<Delivery?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.Deliveries.Free(now)
-        .Where(one => (one.State == DeliveryState.Queued || one.State == DeliveryState.Sending || one.State == DeliveryState.Retrying) && one.NextAttemptAt <= now)
-        .Where(one => !database.Editions.Where(edition => edition.PausedAt != null && (edition.State == EditionState.Gathering || edition.State == EditionState.Sending)).Select(edition => edition.Id).Contains(one.EditionId))
-        .OrderBy(one => one.NextAttemptAt).FirstOrDefaultAsync(cancellation);
+        .Where(delivery => (delivery.State == DeliveryState.Queued || delivery.State == DeliveryState.Sending || delivery.State == DeliveryState.Retrying) && delivery.NextAttemptAt <= now)
+        .Where(delivery => !database.Editions.Where(edition => edition.PausedAt != null && (edition.State == EditionState.Gathering || edition.State == EditionState.Sending)).Select(edition => edition.Id).Contains(delivery.EditionId))
+        .OrderBy(delivery => delivery.NextAttemptAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task BeginAsync(AntiphonContext database, Delivery row, CancellationToken cancellation) =>
-        database.Deliveries.Where(one => one.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Sending).SetProperty(one => one.Attempts, one => one.Attempts + 1), cancellation);
+        database.Deliveries.Where(delivery => delivery.Id == row.Id).ExecuteUpdateAsync(set => set.SetProperty(delivery => delivery.State, DeliveryState.Sending).SetProperty(delivery => delivery.Attempts, delivery => delivery.Attempts + 1), cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<Delivery> claim, IServiceProvider services, CancellationToken cancellation)
     {
         var database = services.GetRequiredService<AntiphonContext>();
-        var delivery = await database.Deliveries.Include(one => one.Subscriber).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var delivery = await database.Deliveries.Include(row => row.Subscriber).SingleAsync(row => row.Id == claim.Key, cancellation);
         var (message, refusal) = await MessageAsync(delivery, await MailsAsync(), cancellation);
         if (message is null)
         {
@@ -61,8 +61,8 @@ internal sealed class DeliveryWorker(Leases<Delivery> leases, WorkTools tools, M
     {
         (row.State, row.NextAttemptAt, row.LastAnswer) = (DeliveryState.Failed, Tools.Clock.GetUtcNow(), why);
         // One notice for an edition: what one mail cannot say, the others cannot either.
-        if (await database.Deliveries.AnyAsync(one => one.EditionId == row.EditionId && one.Id != row.Id && one.LastAnswer == why && one.State == DeliveryState.Failed, cancellation)) return null;
-        var digest = await database.Editions.Where(one => one.Id == row.EditionId).Select(one => one.Digest.Name).SingleAsync(cancellation);
+        if (await database.Deliveries.AnyAsync(delivery => delivery.EditionId == row.EditionId && delivery.Id != row.Id && delivery.LastAnswer == why && delivery.State == DeliveryState.Failed, cancellation)) return null;
+        var digest = await database.Editions.Where(edition => edition.Id == row.EditionId).Select(edition => edition.Digest.Name).SingleAsync(cancellation);
         return new GivenUp(row.SiteId, $"A mail of “{digest}” was not sent", "channels/mail");
     }
 
@@ -74,8 +74,8 @@ internal sealed class DeliveryWorker(Leases<Delivery> leases, WorkTools tools, M
         (_sender, _made) = (null, null);
         await using var database = await Tools.Databases.CreateDbContextAsync(cancellation);
         var now = Tools.Clock.GetUtcNow();
-        await database.Editions.Where(one => one.State == EditionState.Sending && one.Total <= one.Delivered + one.Failed + one.Cancelled)
-            .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, EditionState.Sent).SetProperty(one => one.FinishedAt, now).SetProperty(one => one.PausedAt, (DateTimeOffset?)null), cancellation);
+        await database.Editions.Where(edition => edition.State == EditionState.Sending && edition.Total <= edition.Delivered + edition.Failed + edition.Cancelled)
+            .ExecuteUpdateAsync(set => set.SetProperty(edition => edition.State, EditionState.Sent).SetProperty(edition => edition.FinishedAt, now).SetProperty(edition => edition.PausedAt, (DateTimeOffset?)null), cancellation);
     }
 
     private async Task<EditionMails> MailsAsync()

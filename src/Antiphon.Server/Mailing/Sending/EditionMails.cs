@@ -30,8 +30,8 @@ internal sealed class EditionMails(AntiphonContext database, PostFactsReader fac
     public async Task<Edition> EditionAsync(long edition, CancellationToken cancellation)
     {
         if (_editions.TryGetValue(edition, out var known)) return known;
-        return _editions[edition] = await database.Editions.AsNoTracking().AsSplitQuery().Include(one => one.Digest.Site).Include(one => one.Posts).ThenInclude(one => one.Post.Blog.Following)
-            .FirstAsync(one => one.Id == edition, cancellation);
+        return _editions[edition] = await database.Editions.AsNoTracking().AsSplitQuery().Include(row => row.Digest.Site).Include(row => row.Posts).ThenInclude(post => post.Post.Blog.Following)
+            .FirstAsync(row => row.Id == edition, cancellation);
     }
 
     /// <summary>What a subscriber gets; null when no post of it is public any more that they want.</summary>
@@ -40,7 +40,7 @@ internal sealed class EditionMails(AntiphonContext database, PostFactsReader fac
         var key = (edition, string.Join('\n', wanted.Order(StringComparer.OrdinalIgnoreCase)), isSecond);
         if (_made.TryGetValue(key, out var known)) return known;
         var whole = await EditionAsync(edition, cancellation);
-        var made = await ComposeAsync(whole.Settings, whole.Digest.Site, [.. whole.Posts.Select(one => one.Post)], wanted, whole.Settings.CountsOpens ? options.Value.AddressOf($"opened/{whole.Key}") : null, cancellation);
+        var made = await ComposeAsync(whole.Settings, whole.Digest.Site, [.. whole.Posts.Select(post => post.Post)], wanted, whole.Settings.CountsOpens ? options.Value.AddressOf($"opened/{whole.Key}") : null, cancellation);
         if (made is not null && whole.Settings.CountsClicks) made = await links.CountedAsync(made, whole.Id, isSecond, cancellation);
         return _made[key] = made;
     }
@@ -49,7 +49,7 @@ internal sealed class EditionMails(AntiphonContext database, PostFactsReader fac
     public async Task<ComposedDigest?> ShownAsync(long edition, CancellationToken cancellation)
     {
         var whole = await EditionAsync(edition, cancellation);
-        return await ComposeAsync(whole.Settings, whole.Digest.Site, [.. whole.Posts.Select(one => one.Post)], [], opened: null, cancellation);
+        return await ComposeAsync(whole.Settings, whole.Digest.Site, [.. whole.Posts.Select(post => post.Post)], [], opened: null, cancellation);
     }
 
     /// <summary>A digest of posts, whose blogs are loaded; null when none of them is public and wanted.</summary>

@@ -11,7 +11,7 @@ internal sealed class EditionWorker(Leases<Edition> leases, WorkTools tools, Gat
 {
     /// <inheritdoc/>
     protected override Task<Edition?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.Editions.Free(now).Where(one => one.State == EditionState.Gathering && one.PausedAt == null).OrderBy(one => one.Id).FirstOrDefaultAsync(cancellation);
+        database.Editions.Free(now).Where(edition => edition.State == EditionState.Gathering && edition.PausedAt == null).OrderBy(edition => edition.Id).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<Edition> claim, IServiceProvider services, CancellationToken cancellation)
@@ -26,7 +26,7 @@ internal sealed class EditionWorker(Leases<Edition> leases, WorkTools tools, Gat
     {
         // What was gathered goes out; the team sends the rest once the cause is found.
         row.PausedAt = Tools.Clock.GetUtcNow();
-        var name = await database.Digests.Where(one => one.Id == row.DigestId).Select(one => one.Name).SingleAsync(cancellation);
+        var name = await database.Digests.Where(digest => digest.Id == row.DigestId).Select(digest => digest.Name).SingleAsync(cancellation);
         return new GivenUp(row.SiteId, $"Not every receiver of “{name}” could be gathered; the edition is paused", "channels/mail");
     }
 }

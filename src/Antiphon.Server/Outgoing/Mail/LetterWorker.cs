@@ -10,7 +10,7 @@ namespace Antiphon.Server.Outgoing.Mail;
 internal sealed class LetterWorker(Leases<Letter> leases, MailTools tools) : MailWorker<Letter>(leases, tools)
 {
     /// <inheritdoc/>
-    protected override IQueryable<Letter> All(AntiphonContext database) => database.Letters.Include(one => one.Site);
+    protected override IQueryable<Letter> All(AntiphonContext database) => database.Letters.Include(letter => letter.Site);
 
     /// <inheritdoc/>
     protected override Site SiteOf(Letter due) => due.Site;

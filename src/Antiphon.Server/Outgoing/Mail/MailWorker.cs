@@ -35,13 +35,13 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
 
     /// <inheritdoc/>
     protected override Task<TMail?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.Set<TMail>().Free(now).Where(one => one.SentAt == null && one.FailedAt == null && one.NextAttemptAt <= now).OrderBy(one => one.NextAttemptAt).FirstOrDefaultAsync(cancellation);
+        database.Set<TMail>().Free(now).Where(row => row.SentAt == null && row.FailedAt == null && row.NextAttemptAt <= now).OrderBy(row => row.NextAttemptAt).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<TMail> claim, IServiceProvider services, CancellationToken cancellation)
     {
         await using var database = await Tools.Databases.CreateDbContextAsync(cancellation);
-        var due = await All(database).SingleAsync(one => one.Id == claim.Key, cancellation);
+        var due = await All(database).SingleAsync(row => row.Id == claim.Key, cancellation);
         await using var sender = services.GetRequiredService<MailSender>();
         var (handover, now) = (await tools.Transport.HandOverAsync(sender, MessageOf(due), due.Attempts + 1, key: null, cancellation), Tools.Clock.GetUtcNow());
         if (handover.Counts) due.Attempts++;
@@ -55,7 +55,7 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, TMail row, string why, CancellationToken cancellation)
     {
         row.FailedAt = Tools.Clock.GetUtcNow();
-        return LossOf(await All(database).SingleAsync(one => one.Id == row.Id, cancellation));
+        return LossOf(await All(database).SingleAsync(tMail => tMail.Id == row.Id, cancellation));
     }
 
     private MimeMessage MessageOf(TMail due)

@@ -20,7 +20,7 @@ internal static class SiteAccess
         var siteId = long.Parse((string)context.Request.RouteValues["site"]!, CultureInfo.InvariantCulture);
         var personId = context.User.PersonId();
         var membership = await context.RequestServices.GetRequiredService<AntiphonContext>().Memberships.AsNoTracking()
-            .FirstOrDefaultAsync(one => one.SiteId == siteId && one.PersonId == personId, context.RequestAborted);
+            .FirstOrDefaultAsync(row => row.SiteId == siteId && row.PersonId == personId, context.RequestAborted);
         if (membership is not null && membership.Role.May(needed))
         {
             context.Features.Set(membership);

@@ -94,7 +94,7 @@ internal static class AccountEndpoints
     private static async Task<Results<NoContent, NotFound>> RevokeToken(long token, ClaimsPrincipal user, AntiphonContext database)
     {
         var id = user.PersonId();
-        var removed = await database.ApiTokens.Where(one => one.Id == token && one.PersonId == id).ExecuteDeleteAsync();
+        var removed = await database.ApiTokens.Where(apiToken => apiToken.Id == token && apiToken.PersonId == id).ExecuteDeleteAsync();
         return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 }

@@ -25,12 +25,12 @@ internal sealed class TokenAuthentication(
         var header = Request.Headers.Authorization.ToString();
         if (!header.StartsWith(Prefix, StringComparison.OrdinalIgnoreCase)) return AuthenticateResult.Fail("Send the token as \"Bearer …\".");
         var hash = TokenHash.Of(header[Prefix.Length..].Trim());
-        var token = await database.ApiTokens.AsNoTracking().FirstOrDefaultAsync(one => one.Hash == hash, Context.RequestAborted);
+        var token = await database.ApiTokens.AsNoTracking().FirstOrDefaultAsync(apiToken => apiToken.Hash == hash, Context.RequestAborted);
         if (token is null) return AuthenticateResult.Fail("The token is unknown or was revoked.");
         var now = TimeProvider.GetUtcNow();
         if (token.LastUsedAt is null || now - token.LastUsedAt > UseIsNotedEvery)
         {
-            await database.ApiTokens.Where(one => one.Id == token.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.LastUsedAt, now), Context.RequestAborted);
+            await database.ApiTokens.Where(apiToken => apiToken.Id == token.Id).ExecuteUpdateAsync(set => set.SetProperty(apiToken => apiToken.LastUsedAt, now), Context.RequestAborted);
         }
 
         var id = token.PersonId.ToString(System.Globalization.CultureInfo.InvariantCulture);

@@ -28,7 +28,7 @@ internal static class ApiDescription
         {
             var type = Nullable.GetUnderlyingType(described.Type) ?? described.Type;
             if (!type.IsGenericType || type.GetGenericTypeDefinition() != typeof(Spelled<>)) continue;
-            if (operation.Parameters?.FirstOrDefault(one => one.Name == described.Name) is OpenApiParameter parameter)
+            if (operation.Parameters?.FirstOrDefault(iOpenApiParameter => iOpenApiParameter.Name == described.Name) is OpenApiParameter parameter)
             {
                 parameter.Schema = new OpenApiSchemaReference(type.GetGenericArguments()[0].Name, context.Document);
             }

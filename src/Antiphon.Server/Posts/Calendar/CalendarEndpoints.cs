@@ -41,7 +41,7 @@ internal static class CalendarEndpoints
     private static async Task<Results<Ok<CalendarMonth>, ValidationProblem>> Show(long site, string month, AntiphonContext database, CancellationToken cancellation)
     {
         if (!DateTime.TryParseExact(month, "yyyy-MM", CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal | DateTimeStyles.AdjustToUniversal, out var first)) return FieldProblem.For("month", "Name the month as 2026-11.");
-        var zone = await database.Sites.Where(one => one.Id == site).Select(one => one.TimeZone).SingleAsync(cancellation);
+        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).SingleAsync(cancellation);
         var (from, to) = (new DateTimeOffset(first, TimeSpan.Zero).AddDays(-DaysAround), new DateTimeOffset(first, TimeSpan.Zero).AddMonths(1).AddDays(DaysAround));
         var posts = database.Posts.AsNoTracking().Include(post => post.Blog.Following).Where(post => post.SiteId == site);
         var dated = await posts.Where(post => post.PublishedAt >= from && post.PublishedAt < to && (post.Status == PostStatus.Published || post.Status == PostStatus.Scheduled)).OrderBy(post => post.PublishedAt).ToListAsync(cancellation);
@@ -54,7 +54,7 @@ internal static class CalendarEndpoints
     private static async Task<Results<Ok<CalendarEntry>, NotFound, ValidationProblem, ProblemHttpResult>> Move(
         long site, long post, MoveRequest request, HttpContext http, AntiphonContext database, PostSaving saving, ActRecord acts, CancellationToken cancellation)
     {
-        var found = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == post && one.SiteId == site && one.Blog.Following == null, cancellation);
+        var found = await database.Posts.Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Id == post && row.SiteId == site && row.Blog.Following == null, cancellation);
         if (found is null) return TypedResults.NotFound();
         if (found.Status is PostStatus.Published or PostStatus.Withdrawn) return FieldProblem.For("local", "Only what is still to come can be moved; the date of a published post is changed in the post.");
         if (found.Revision != request.Revision) return PostSaving.Conflict();

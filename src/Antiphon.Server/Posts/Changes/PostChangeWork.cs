@@ -14,8 +14,8 @@ internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools,
 
     /// <summary>The oldest change; those of one post in their order.</summary>
     protected override Task<PostChange?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) => database.PostChanges.Free(now)
-        .Where(one => one.DueAt <= now && !database.PostChanges.Any(before => before.PostId == one.PostId && before.Id < one.Id && before.DueAt <= now && before.HeldUntil > now))
-        .OrderBy(one => one.Id).FirstOrDefaultAsync(cancellation);
+        .Where(change => change.DueAt <= now && !database.PostChanges.Any(before => before.PostId == change.PostId && before.Id < change.Id && before.DueAt <= now && before.HeldUntil > now))
+        .OrderBy(change => change.Id).FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<PostChange> claim, IServiceProvider services, CancellationToken cancellation)
@@ -28,7 +28,7 @@ internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools,
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, PostChange row, string why, CancellationToken cancellation)
     {
         database.PostChanges.Remove(row);
-        var post = await database.Posts.IgnoreQueryFilters().SingleAsync(one => one.Id == row.PostId, cancellation);
+        var post = await database.Posts.IgnoreQueryFilters().SingleAsync(other => other.Id == row.PostId, cancellation);
         return new GivenUp(post.SiteId, $"What “{post.Title}” brings by channels and email could not be planned", $"posts/{post.Id}/where");
     }
 
@@ -45,8 +45,8 @@ internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools,
 
     private async Task PlanAsync(PostChange change, IServiceProvider services, AntiphonContext database, CancellationToken cancellation)
     {
-        await database.PostChanges.Where(one => one.Id == change.Id).ExecuteDeleteAsync(cancellation);
-        var post = await database.Posts.IgnoreQueryFilters().Include(one => one.Blog.Site).Include(one => one.Blog.Following).SingleAsync(one => one.Id == change.PostId, cancellation);
+        await database.PostChanges.Where(postChange => postChange.Id == change.Id).ExecuteDeleteAsync(cancellation);
+        var post = await database.Posts.IgnoreQueryFilters().Include(row => row.Blog.Site).Include(row => row.Blog.Following).SingleAsync(row => row.Id == change.PostId, cancellation);
         var now = Tools.Clock.GetUtcNow();
         // Meanwhile it may have been withdrawn, or dated ahead; that has a note of its own.
         if (change.Act != DeliveryAct.Withdraw && !post.IsPublicAt(now)) return;

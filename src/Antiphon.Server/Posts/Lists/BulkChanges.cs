@@ -49,9 +49,9 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
     /// <summary>Takes a change back where nobody has worked on the post since; null when there is no such change, or it was taken back before.</summary>
     public async Task<BulkUndone?> UndoAsync(long site, long person, long id, CancellationToken cancellation)
     {
-        var change = await database.BulkChanges.SingleOrDefaultAsync(one => one.Id == id && one.SiteId == site && one.UndoneAt == null, cancellation);
+        var change = await database.BulkChanges.SingleOrDefaultAsync(bulkChange => bulkChange.Id == id && bulkChange.SiteId == site && bulkChange.UndoneAt == null, cancellation);
         if (change is null) return null;
-        var ids = change.Before.ConvertAll(one => one.Id);
+        var ids = change.Before.ConvertAll(before => before.Id);
         var posts = await database.Posts.IgnoreQueryFilters().Where(post => ids.Contains(post.Id)).ToDictionaryAsync(post => post.Id, cancellation);
         var back = 0;
         foreach (var was in change.Before)
@@ -84,12 +84,12 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
     /// <summary>Changes a post, and says whether that made a difference.</summary>
     private static bool Apply(Post post, BulkRequest request, DateTimeOffset now)
     {
-        var word = request.Words?.Select(one => one.Trim()).FirstOrDefault(one => one.Length > 0);
+        var word = request.Words?.Select(text => text.Trim()).FirstOrDefault(text => text.Length > 0);
         switch (request.Kind)
         {
             case BulkKind.Category: return Differs(post.Category, post.Category = word);
             case BulkKind.Author: return Differs(post.Author, post.Author = word);
-            case BulkKind.AddTags: return Retag(post, post.Tags.Concat(request.Words!.Select(one => one.Trim()).Where(one => one.Length > 0)));
+            case BulkKind.AddTags: return Retag(post, post.Tags.Concat(request.Words!.Select(text => text.Trim()).Where(text => text.Length > 0)));
             case BulkKind.RemoveTags: return Retag(post, post.Tags.Where(tag => !request.Words!.Contains(tag, StringComparer.OrdinalIgnoreCase)));
             case BulkKind.Comments: return Differs(post.Details, post.Details = post.Details with { CommentsOff = !request.IsOn });
             case BulkKind.Featured: return Differs(post.IsFeatured, post.IsFeatured = request.IsOn);

@@ -55,7 +55,7 @@ internal static class PostListEndpoints
     private static async Task<Results<Ok<PostSummary>, NotFound, ValidationProblem, ProblemHttpResult>> ChangeRow(
         long site, long post, QuickEdit request, HttpContext http, AntiphonContext database, PostSaving saving, PostVersions versions, PostAddresses addresses, CancellationToken cancellation)
     {
-        var found = await database.Posts.Include(one => one.Blog.Following).SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        var found = await database.Posts.Include(row => row.Blog.Following).SingleOrDefaultAsync(row => row.Id == post && row.SiteId == site, cancellation);
         if (found is null) return TypedResults.NotFound();
         if (found.Blog.Following is not null) return FieldProblem.For("title", "This post belongs to a followed blog; change it where it was written.");
         if (found.Revision != request.Revision) return PostSaving.Conflict();
@@ -69,9 +69,9 @@ internal static class PostListEndpoints
 
     private static async Task<Results<Ok<PostSummary>, NotFound, ValidationProblem>> Duplicate(long site, long post, AntiphonContext database, PostSaving saving, PostAddresses addresses, CancellationToken cancellation)
     {
-        var found = await database.Posts.AsNoTracking().SingleOrDefaultAsync(one => one.Id == post && one.SiteId == site, cancellation);
+        var found = await database.Posts.AsNoTracking().SingleOrDefaultAsync(row => row.Id == post && row.SiteId == site, cancellation);
         if (found is null) return TypedResults.NotFound();
-        var blog = await database.Blogs.Include(one => one.Following).SingleAsync(one => one.Id == found.BlogId, cancellation);
+        var blog = await database.Blogs.Include(row => row.Following).SingleAsync(row => row.Id == found.BlogId, cancellation);
         if (blog.Following is not null) return FieldProblem.For("post", "This post belongs to a followed blog; it can only be copied where it was written.");
         var copy = await saving.CopyAsync(found, blog, cancellation);
         return TypedResults.Ok(Summary(copy, addresses));

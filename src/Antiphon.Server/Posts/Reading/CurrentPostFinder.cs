@@ -56,15 +56,15 @@ internal sealed class CurrentPostFinder(AntiphonContext database, PostTextSearch
     // Only posts that share a term or a telling word can be related, so only those are read; however long the blog, the pool stays small.
     private async Task<IReadOnlyDictionary<long, Relation>> RelationsAsync(Post post, IReadOnlyList<long> blogs, CancellationToken cancellation)
     {
-        var published = database.Posts.AsNoTracking().PublicAt(clock.GetUtcNow()).Where(one => one.SiteId == post.SiteId && blogs.Contains(one.BlogId) && one.Id != post.Id);
+        var published = database.Posts.AsNoTracking().PublicAt(clock.GetUtcNow()).Where(row => row.SiteId == post.SiteId && blogs.Contains(row.BlogId) && row.Id != post.Id);
         var tags = post.Tags;
-        var byTerms = await published.Where(one => (post.Category != null && one.Category == post.Category) || one.Tags.Any(tag => tags.Contains(tag)))
-            .OrderByDescending(one => one.PublishedAt).Select(one => one.Id).Take(MostByTerms).ToListAsync(cancellation);
+        var byTerms = await published.Where(row => (post.Category != null && row.Category == post.Category) || row.Tags.Any(tag => tags.Contains(tag)))
+            .OrderByDescending(row => row.PublishedAt).Select(row => row.Id).Take(MostByTerms).ToListAsync(cancellation);
         var words = TellingWords.Of($"{post.Title} {post.Title} {post.PlainText}").OrderByDescending(word => word.Value).ThenByDescending(word => word.Key.Length).Take(WordsAsked).Select(word => word.Key);
         var byWords = await search.FindAsync(post.SiteId, SearchWords.AnyOf(words), MostByWords, cancellation);
         var ids = byTerms.Concat(byWords.Select(match => match.PostId)).ToHashSet();
-        var pool = await published.Where(one => ids.Contains(one.Id)).Select(one => new { one.Id, one.Category, one.Tags, one.Title, one.PlainText }).ToListAsync(cancellation);
+        var pool = await published.Where(row => ids.Contains(row.Id)).Select(row => new { row.Id, row.Category, row.Tags, row.Title, row.PlainText }).ToListAsync(cancellation);
         static RelatedText Text(long id, string? category, IReadOnlyList<string> tags, string title, string? text) => new(id, category is null ? [] : [category], tags, title, text ?? string.Empty);
-        return Likeness.To(Text(post.Id, post.Category, post.Tags, post.Title, post.PlainText), [.. pool.Select(one => Text(one.Id, one.Category, one.Tags, one.Title, one.PlainText))]);
+        return Likeness.To(Text(post.Id, post.Category, post.Tags, post.Title, post.PlainText), [.. pool.Select(row => Text(row.Id, row.Category, row.Tags, row.Title, row.PlainText))]);
     }
 }

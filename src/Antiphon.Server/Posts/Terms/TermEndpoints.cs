@@ -30,38 +30,38 @@ internal static class TermEndpoints
     private static async Task<Ok<TermsPage>> List(long site, AntiphonContext database, CancellationToken cancellation)
     {
         var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.MoreCategories, post.Tags, post.Author }).ToListAsync(cancellation);
-        var kept = await database.Categories.AsNoTracking().Where(one => one.SiteId == site).ToListAsync(cancellation);
-        var people = await database.Authors.AsNoTracking().Where(one => one.SiteId == site).ToListAsync(cancellation);
+        var kept = await database.Categories.AsNoTracking().Where(category => category.SiteId == site).ToListAsync(cancellation);
+        var people = await database.Authors.AsNoTracking().Where(author => author.SiteId == site).ToListAsync(cancellation);
         static Dictionary<string, int> Counted(IEnumerable<string?> names) => names.OfType<string>().GroupBy(name => name, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Count(), StringComparer.OrdinalIgnoreCase);
         var (categories, tags, authors) = (Counted(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category!))), Counted(rows.SelectMany(row => row.Tags)), Counted(rows.Select(row => row.Author)));
-        var tree = new CategoryTree(kept.Select(one => new CategoryNode(one.Name, one.Above)));
-        var names = kept.Select(one => one.Name).Concat(kept.Select(one => one.Above).OfType<string>()).Concat(categories.Keys).Distinct(StringComparer.OrdinalIgnoreCase);
+        var tree = new CategoryTree(kept.Select(category => new CategoryNode(category.Name, category.Above)));
+        var names = kept.Select(category => category.Name).Concat(kept.Select(category => category.Above).OfType<string>()).Concat(categories.Keys).Distinct(StringComparer.OrdinalIgnoreCase);
         CategoryView View(string name)
         {
-            var about = kept.Find(one => string.Equals(one.Name, name, StringComparison.OrdinalIgnoreCase));
+            var about = kept.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
             return new CategoryView(about?.Name ?? name, about?.Above, about?.Description, tree.PathTo(name), categories.GetValueOrDefault(name));
         }
 
         AuthorView Person(string name)
         {
-            var about = people.Find(one => string.Equals(one.Name, name, StringComparison.OrdinalIgnoreCase));
+            var about = people.Find(author => string.Equals(author.Name, name, StringComparison.OrdinalIgnoreCase));
             return new AuthorView(about?.Name ?? name, about?.About, about?.Link, about?.PictureAddress, authors.GetValueOrDefault(name));
         }
 
         return TypedResults.Ok(new TermsPage(
-            [.. names.Select(View).OrderBy(one => string.Join('\u0001', one.Path), StringComparer.CurrentCultureIgnoreCase)],
-            [.. tags.Select(pair => new TermView(pair.Key, pair.Value)).OrderBy(one => one.Name, StringComparer.CurrentCultureIgnoreCase)],
-            [.. people.Select(one => one.Name).Concat(authors.Keys).Distinct(StringComparer.OrdinalIgnoreCase).Select(Person).OrderBy(one => one.Name, StringComparer.CurrentCultureIgnoreCase)]));
+            [.. names.Select(View).OrderBy(category => string.Join('\u0001', category.Path), StringComparer.CurrentCultureIgnoreCase)],
+            [.. tags.Select(pair => new TermView(pair.Key, pair.Value)).OrderBy(term => term.Name, StringComparer.CurrentCultureIgnoreCase)],
+            [.. people.Select(author => author.Name).Concat(authors.Keys).Distinct(StringComparer.OrdinalIgnoreCase).Select(Person).OrderBy(author => author.Name, StringComparer.CurrentCultureIgnoreCase)]));
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> KeepCategory(long site, CategoryRequest request, AntiphonContext database, CancellationToken cancellation)
     {
         var (name, above) = (request.Name?.Trim() ?? string.Empty, string.IsNullOrWhiteSpace(request.Above) ? null : request.Above.Trim());
         if (name.Length is 0 or > LongestName) return FieldProblem.For("name", "Give the category a name of up to 100 characters.");
-        var all = await database.Categories.Where(one => one.SiteId == site).ToListAsync(cancellation);
-        if (new CategoryTree(all.Select(one => new CategoryNode(one.Name, one.Above))).WouldCircle(name, above)) return FieldProblem.For("above", $"“{above}” stands below “{name}” already; a category cannot stand below itself.");
+        var all = await database.Categories.Where(category => category.SiteId == site).ToListAsync(cancellation);
+        if (new CategoryTree(all.Select(category => new CategoryNode(category.Name, category.Above))).WouldCircle(name, above)) return FieldProblem.For("above", $"“{above}” stands below “{name}” already; a category cannot stand below itself.");
         if (request.Description?.Length > 1000) return FieldProblem.For("description", "Keep the description under 1,000 characters.");
-        var kept = all.Find(one => string.Equals(one.Name, name, StringComparison.OrdinalIgnoreCase));
+        var kept = all.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
         if (kept is null) database.Categories.Add(kept = new Category { SiteId = site, Name = name });
         (kept.Above, kept.Description) = (above, string.IsNullOrWhiteSpace(request.Description) ? null : request.Description.Trim());
         await database.SaveChangesAsync(cancellation);
@@ -75,7 +75,7 @@ internal static class TermEndpoints
         if (request.About?.Length > 2000) return FieldProblem.For("about", "Keep what is said about the author under 2,000 characters.");
         if (!string.IsNullOrWhiteSpace(request.Link) && !LinkResolver.IsWeb(request.Link)) return FieldProblem.For("link", "Enter the whole address, starting with https://.");
         if (!string.IsNullOrWhiteSpace(request.PictureAddress) && !LinkResolver.IsWeb(request.PictureAddress)) return FieldProblem.For("pictureAddress", "Choose a picture from the library.");
-        var kept = (await database.Authors.Where(one => one.SiteId == site).ToListAsync(cancellation)).Find(one => string.Equals(one.Name, name, StringComparison.OrdinalIgnoreCase));
+        var kept = (await database.Authors.Where(author => author.SiteId == site).ToListAsync(cancellation)).Find(author => string.Equals(author.Name, name, StringComparison.OrdinalIgnoreCase));
         if (kept is null) database.Authors.Add(kept = new Author { SiteId = site, Name = name });
         (kept.About, kept.Link, kept.PictureAddress) = (Said.OrNull(request.About), Said.OrNull(request.Link), Said.OrNull(request.PictureAddress));
         await database.SaveChangesAsync(cancellation);

@@ -72,20 +72,20 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
         {
             // Who chose it goes on getting it under its new name; who chose it alone would get everything once it is gone, so they keep it.
             var name = request.Name;
-            var choosers = request.To.Length == 0 ? [] : await database.Subscribers.Where(one => one.SiteId == site && one.Categories.Any(chosen => EF.Functions.Collate(chosen, "NOCASE") == name)).ToListAsync(cancellation);
+            var choosers = request.To.Length == 0 ? [] : await database.Subscribers.Where(subscriber => subscriber.SiteId == site && subscriber.Categories.Any(chosen => EF.Functions.Collate(chosen, "NOCASE") == name)).ToListAsync(cancellation);
             foreach (var chooser in choosers) chooser.Categories = Renamed(chooser.Categories, request.Name, request.To);
-            var all = await database.Categories.Where(one => one.SiteId == site).ToListAsync(cancellation);
-            var other = all.Find(one => Same(one.Name, request.To));
-            foreach (var below in all.Where(one => Same(one.Above, request.Name))) below.Above = request.To.Length == 0 || Same(below.Name, request.To) ? null : request.To;
-            if (all.Find(one => Same(one.Name, request.Name)) is not { } kept) return;
+            var all = await database.Categories.Where(category => category.SiteId == site).ToListAsync(cancellation);
+            var other = all.Find(category => Same(category.Name, request.To));
+            foreach (var below in all.Where(category => Same(category.Above, request.Name))) below.Above = request.To.Length == 0 || Same(below.Name, request.To) ? null : request.To;
+            if (all.Find(category => Same(category.Name, request.Name)) is not { } kept) return;
             if (request.To.Length == 0 || (other is not null && other != kept)) database.Categories.Remove(kept);
             else kept.Name = request.To;
         }
         else if (request.Kind == TermKind.Author)
         {
-            var all = await database.Authors.Where(one => one.SiteId == site).ToListAsync(cancellation);
-            if (all.Find(one => Same(one.Name, request.Name)) is not { } kept) return;
-            if (request.To.Length == 0 || all.Exists(one => one != kept && Same(one.Name, request.To))) database.Authors.Remove(kept);
+            var all = await database.Authors.Where(author => author.SiteId == site).ToListAsync(cancellation);
+            if (all.Find(author => Same(author.Name, request.Name)) is not { } kept) return;
+            if (request.To.Length == 0 || all.Exists(author => author != kept && Same(author.Name, request.To))) database.Authors.Remove(kept);
             else kept.Name = request.To;
         }
     }

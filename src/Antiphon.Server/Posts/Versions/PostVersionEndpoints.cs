@@ -23,7 +23,7 @@ internal static class PostVersionEndpoints
 
     private static async Task<Results<Ok<PostVersionView>, NotFound>> Get(long site, long post, long version, AntiphonContext database, CancellationToken cancellation)
     {
-        var found = await database.PostVersions.AsNoTracking().FirstOrDefaultAsync(one => one.Id == version && one.PostId == post && one.Post.SiteId == site, cancellation);
+        var found = await database.PostVersions.AsNoTracking().FirstOrDefaultAsync(postVersion => postVersion.Id == version && postVersion.PostId == post && postVersion.Post.SiteId == site, cancellation);
         return found is null ? TypedResults.NotFound() : TypedResults.Ok(new PostVersionView(found.Id, found.SavedAt, found.PersonName, found.WasPublic, found.Title, found.BodyHtml, found.Excerpt));
     }
 }

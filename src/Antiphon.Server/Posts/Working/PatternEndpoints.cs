@@ -32,10 +32,10 @@ internal static class PatternEndpoints
     private static async Task<Results<Ok<PatternView>, ValidationProblem>> Keep(long site, PatternRequest request, AntiphonContext database, CancellationToken cancellation)
     {
         var name = request.Name.Trim();
-        var pattern = await database.Patterns.FirstOrDefaultAsync(one => one.SiteId == site && one.Name == name, cancellation);
+        var pattern = await database.Patterns.FirstOrDefaultAsync(row => row.SiteId == site && row.Name == name, cancellation);
         if (pattern is null)
         {
-            if (await database.Patterns.CountAsync(one => one.SiteId == site, cancellation) >= Most) return FieldProblem.For("name", $"A site keeps at most {Most} patterns; remove one first.");
+            if (await database.Patterns.CountAsync(row => row.SiteId == site, cancellation) >= Most) return FieldProblem.For("name", $"A site keeps at most {Most} patterns; remove one first.");
             database.Patterns.Add(pattern = new Pattern { SiteId = site, Name = name });
         }
 
@@ -45,7 +45,7 @@ internal static class PatternEndpoints
     }
 
     private static async Task<Results<NoContent, NotFound>> Remove(long site, long pattern, AntiphonContext database, CancellationToken cancellation) =>
-        await database.Patterns.Where(one => one.Id == pattern && one.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+        await database.Patterns.Where(row => row.Id == pattern && row.SiteId == site).ExecuteDeleteAsync(cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
 
     private static PatternView ViewOf(Pattern pattern) => new(pattern.Id, pattern.Name, pattern.Title, pattern.BodyHtml, pattern.Category, pattern.Tags);
 }

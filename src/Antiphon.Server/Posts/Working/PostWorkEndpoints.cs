@@ -41,7 +41,7 @@ internal static class PostWorkEndpoints
 
     private static async Task<Results<Ok<PresenceView>, NotFound>> BeThere(long site, long post, HttpContext http, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        var revision = await database.Posts.Where(one => one.Id == post && one.SiteId == site).Select(one => (int?)one.Revision).FirstOrDefaultAsync(cancellation);
+        var revision = await database.Posts.Where(row => row.Id == post && row.SiteId == site).Select(row => (int?)row.Revision).FirstOrDefaultAsync(cancellation);
         if (revision is null) return TypedResults.NotFound();
         var (person, now) = (http.Member().PersonId, clock.GetUtcNow());
         var (name, at, since) = (await database.NameOfAsync(person, cancellation), now.ToUnixTimeMilliseconds(), now - PresentFor);
@@ -49,7 +49,7 @@ internal static class PostWorkEndpoints
             INSERT INTO PostPresences (PostId, PersonId, PersonName, SeenAt) VALUES ({post}, {person}, {name}, {at})
             ON CONFLICT (PostId, PersonId) DO UPDATE SET SeenAt = {at}, PersonName = {name}
             """, cancellation);
-        var others = await database.PostPresences.Where(one => one.PostId == post && one.PersonId != person && one.SeenAt >= since).OrderBy(one => one.PersonName).Select(one => one.PersonName).ToListAsync(cancellation);
+        var others = await database.PostPresences.Where(presence => presence.PostId == post && presence.PersonId != person && presence.SeenAt >= since).OrderBy(presence => presence.PersonName).Select(presence => presence.PersonName).ToListAsync(cancellation);
         var by = await database.PostVersions.Where(version => version.PostId == post).OrderByDescending(version => version.SavedAt).Select(version => version.PersonName).FirstOrDefaultAsync(cancellation);
         return TypedResults.Ok(new PresenceView(others, revision.Value, by));
     }
@@ -57,13 +57,13 @@ internal static class PostWorkEndpoints
     private static async Task<NoContent> Leave(long site, long post, HttpContext http, AntiphonContext database, CancellationToken cancellation)
     {
         var person = http.Member().PersonId;
-        await database.PostPresences.Where(one => one.PostId == post && one.PersonId == person && one.Post.SiteId == site).ExecuteDeleteAsync(cancellation);
+        await database.PostPresences.Where(presence => presence.PostId == post && presence.PersonId == person && presence.Post.SiteId == site).ExecuteDeleteAsync(cancellation);
         return TypedResults.NoContent();
     }
 
     private static async Task<Results<Ok<WaitingView>, NoContent>> GetWaiting(long site, long post, AntiphonContext database, IOptions<JsonOptions> json, CancellationToken cancellation)
     {
-        var found = await database.WaitingChanges.AsNoTracking().FirstOrDefaultAsync(one => one.PostId == post && one.Post.SiteId == site, cancellation);
+        var found = await database.WaitingChanges.AsNoTracking().FirstOrDefaultAsync(change => change.PostId == post && change.Post.SiteId == site, cancellation);
         return found is null
             ? TypedResults.NoContent()
             : TypedResults.Ok(new WaitingView(JsonSerializer.Deserialize<PostRequest>(found.Content, json.Value.SerializerOptions)!, found.PersonName, found.SavedAt));
@@ -72,7 +72,7 @@ internal static class PostWorkEndpoints
     private static async Task<Results<NoContent, NotFound, ValidationProblem>> KeepWaiting(
         long site, long post, PostRequest request, HttpContext http, AntiphonContext database, IOptions<JsonOptions> json, TimeProvider clock, CancellationToken cancellation)
     {
-        if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
+        if (!await database.Posts.AnyAsync(row => row.Id == post && row.SiteId == site, cancellation)) return TypedResults.NotFound();
         if (request.BodyHtml is null || request.BodyHtml.Length > HtmlLimits.Text.Length) return FieldProblem.For("bodyHtml", "The text is longer than two million characters; split it into several posts.");
         var waiting = await database.WaitingChanges.FindAsync([post], cancellation);
         if (waiting is null) database.WaitingChanges.Add(waiting = new WaitingChange { PostId = post });
@@ -84,7 +84,7 @@ internal static class PostWorkEndpoints
 
     private static async Task<NoContent> DropWaiting(long site, long post, AntiphonContext database, CancellationToken cancellation)
     {
-        await database.WaitingChanges.Where(one => one.PostId == post && one.Post.SiteId == site).ExecuteDeleteAsync(cancellation);
+        await database.WaitingChanges.Where(change => change.PostId == post && change.Post.SiteId == site).ExecuteDeleteAsync(cancellation);
         return TypedResults.NoContent();
     }
 
@@ -95,7 +95,7 @@ internal static class PostWorkEndpoints
     private static async Task<Results<Ok<RemarkView>, NotFound, ValidationProblem>> AddRemark(
         long site, long post, RemarkRequest request, HttpContext http, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
-        if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
+        if (!await database.Posts.AnyAsync(row => row.Id == post && row.SiteId == site, cancellation)) return TypedResults.NotFound();
         if (string.IsNullOrWhiteSpace(request.Text) || request.Text.Length > 2000) return FieldProblem.For("text", "Write the remark, in up to 2,000 characters.");
         var person = http.Member().PersonId;
         var passage = string.IsNullOrWhiteSpace(request.Passage) ? null : Shortened.ToLength(request.Passage.Trim(), 500);
@@ -108,13 +108,13 @@ internal static class PostWorkEndpoints
     private static async Task<Results<NoContent, NotFound>> TickRemark(long site, long post, long remark, bool done, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
     {
         var at = done ? clock.GetUtcNow() : (DateTimeOffset?)null;
-        var changed = await database.ReviewRemarks.Where(one => one.Id == remark && one.PostId == post && one.Post.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(one => one.DoneAt, at), cancellation);
+        var changed = await database.ReviewRemarks.Where(reviewRemark => reviewRemark.Id == remark && reviewRemark.PostId == post && reviewRemark.Post.SiteId == site).ExecuteUpdateAsync(set => set.SetProperty(reviewRemark => reviewRemark.DoneAt, at), cancellation);
         return changed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 
     private static async Task<Results<Ok<PreviewLinkView>, NotFound>> MakePreviewLink(long site, long post, AntiphonContext database, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
     {
-        if (!await database.Posts.AnyAsync(one => one.Id == post && one.SiteId == site, cancellation)) return TypedResults.NotFound();
+        if (!await database.Posts.AnyAsync(row => row.Id == post && row.SiteId == site, cancellation)) return TypedResults.NotFound();
         var link = new PreviewLink { Key = keys.NewKey(24), PostId = post, MadeAt = clock.GetUtcNow(), ExpiresAt = clock.GetUtcNow() + PreviewLasts };
         database.PreviewLinks.Add(link);
         await database.SaveChangesAsync(cancellation);

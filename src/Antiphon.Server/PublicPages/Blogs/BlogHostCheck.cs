@@ -17,7 +17,7 @@ internal sealed class BlogHostCheck(AntiphonContext database, GuardedClient clie
         var fetched = await client.GetAsync(address, cancellation: cancellation);
         var trouble = TroubleOf(blog, fetched);
         blog.HostSeenAt = trouble is null ? clock.GetUtcNow() : null;
-        await database.Blogs.Where(one => one.Id == blog.Id).ExecuteUpdateAsync(set => set.SetProperty(one => one.HostSeenAt, blog.HostSeenAt), cancellation);
+        await database.Blogs.Where(row => row.Id == blog.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.HostSeenAt, blog.HostSeenAt), cancellation);
         return trouble;
     }
 

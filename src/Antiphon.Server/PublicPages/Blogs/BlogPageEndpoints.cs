@@ -36,7 +36,7 @@ internal static class BlogPageEndpoints
 
     private static async Task<IResult> ShowSitemap(string key, HttpContext http, AntiphonContext database, PostAddresses addresses, TimeProvider clock)
     {
-        var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(row => row.Key == key, http.RequestAborted);
         if (blog is null) return PublicPage.Missing();
         var now = clock.GetUtcNow();
         var posts = await database.Posts.AsNoTracking().PublicAt(now).Where(post => post.BlogId == blog.Id).OrderByDescending(post => post.PublishedAt).Take(MostInSitemap)
@@ -61,7 +61,7 @@ internal static class BlogPageEndpoints
     // RFC 9309.
     private static async Task<IResult> ShowRobots(string key, HttpContext http, AntiphonContext database, PostAddresses addresses)
     {
-        var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var blog = await database.Blogs.AsNoTracking().FirstOrDefaultAsync(row => row.Key == key, http.RequestAborted);
         return blog is null ? PublicPage.Missing() : TypedResults.Text($"{BlogHostCheck.MarkOf(blog)}\nUser-agent: *\nDisallow: {new Uri(addresses.OfPage(blog, "search")).AbsolutePath}\nDisallow: /previews/\n\nSitemap: {addresses.OfPage(blog, "sitemap.xml")}\n");
     }
 }
@@ -72,7 +72,7 @@ internal sealed record PageRequest(string Key, AntiphonContext Database, BlogPag
     /// <summary>The page, or the message that there is none.</summary>
     public async Task<IResult> ShowAsync(Func<BlogPageReader, Blog, CancellationToken, Task<BlogPageContent?>> read)
     {
-        var blog = await Database.Blogs.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == Key, Http.RequestAborted);
+        var blog = await Database.Blogs.AsNoTracking().Include(row => row.Site).FirstOrDefaultAsync(row => row.Key == Key, Http.RequestAborted);
         if (blog is null || await read(Reader, blog, Http.RequestAborted) is not { } content) return PublicPage.Missing();
         return TypedResults.Content(Markup.Page(content), "text/html; charset=utf-8");
     }

@@ -23,14 +23,14 @@ internal sealed class PostPageReader(AntiphonContext database, OwnFieldReader fi
         var thread = isPreview ? null : await threads.FindAsync(post.Blog.Site, PostThreads.IdentifierOf(post), null, cancellation);
         var now = clock.GetUtcNow();
         var rules = new ThreadRules(ThreadSettings.Of(post.Blog.Site, post.Blog, post, thread), !isPreview && ThreadSettings.IsOpen(post.Blog.Site, post.Blog, post, thread, now));
-        var others = database.Posts.AsNoTracking().Include(one => one.Blog).PublicAt(now).Where(one => one.BlogId == post.BlogId && one.Id != post.Id);
+        var others = database.Posts.AsNoTracking().Include(row => row.Blog).PublicAt(now).Where(row => row.BlogId == post.BlogId && row.Id != post.Id);
         var date = post.PublishedAt ?? now;
-        var older = await others.Where(one => one.PublishedAt < date || (one.PublishedAt == date && one.Id < post.Id)).OrderByDescending(one => one.PublishedAt).ThenByDescending(one => one.Id).FirstOrDefaultAsync(cancellation);
-        var newer = await others.Where(one => one.PublishedAt > date || (one.PublishedAt == date && one.Id > post.Id)).OrderBy(one => one.PublishedAt).ThenBy(one => one.Id).FirstOrDefaultAsync(cancellation);
+        var older = await others.Where(row => row.PublishedAt < date || (row.PublishedAt == date && row.Id < post.Id)).OrderByDescending(row => row.PublishedAt).ThenByDescending(row => row.Id).FirstOrDefaultAsync(cancellation);
+        var newer = await others.Where(row => row.PublishedAt > date || (row.PublishedAt == date && row.Id > post.Id)).OrderBy(row => row.PublishedAt).ThenBy(row => row.Id).FirstOrDefaultAsync(cancellation);
         var related = await finder.RelatedAsync(post, MostRelated, cancellation);
-        var likest = await others.Where(one => related.Contains(one.Id)).ToListAsync(cancellation);
+        var likest = await others.Where(row => related.Contains(row.Id)).ToListAsync(cancellation);
         return new PostPageContent(
-            post, addresses.Of(post), await AuthorAsync(post, cancellation), [.. (await fields.OfBlogsAsync([post.BlogId], cancellation)).Of(post, post.Blog.Site.Language).Select(one => (one.Field.Label, one.InWords))], [.. related.Select(id => likest.Find(one => one.Id == id)).OfType<Post>().Select(Link)], older is null ? null : Link(older),
+            post, addresses.Of(post), await AuthorAsync(post, cancellation), [.. (await fields.OfBlogsAsync([post.BlogId], cancellation)).Of(post, post.Blog.Site.Language).Select(filledField => (filledField.Field.Label, filledField.InWords))], [.. related.Select(id => likest.Find(row => row.Id == id)).OfType<Post>().Select(Link)], older is null ? null : Link(older),
             newer is null ? null : Link(newer), await pages.ReadAsync(thread, new ThreadSlice(rules.Settings.Order, rules.Settings.ShownFirst), cancellation), rules, isPreview);
     }
 

@@ -33,7 +33,7 @@ internal static class PreviewPageEndpoints
     private static async Task<Results<Ok<WrittenPage>, NotFound>> Written(
         long site, PostRequest request, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
     {
-        var blog = await database.Blogs.AsNoTracking().Include(one => one.Site).Include(one => one.Following).FirstOrDefaultAsync(one => one.Id == request.BlogId && one.SiteId == site, cancellation);
+        var blog = await database.Blogs.AsNoTracking().Include(row => row.Site).Include(row => row.Following).FirstOrDefaultAsync(row => row.Id == request.BlogId && row.SiteId == site, cancellation);
         if (blog is null) return TypedResults.NotFound();
         var post = new Post
         {
@@ -65,10 +65,10 @@ internal static class PreviewPageEndpoints
         string key, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, IOptions<JsonOptions> json, TimeProvider clock)
     {
         var now = clock.GetUtcNow();
-        var link = await database.PreviewLinks.AsNoTracking().FirstOrDefaultAsync(one => one.Key == key && one.ExpiresAt > now, http.RequestAborted);
-        var post = link is null ? null : await database.Posts.AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Id == link.PostId, http.RequestAborted);
+        var link = await database.PreviewLinks.AsNoTracking().FirstOrDefaultAsync(previewLink => previewLink.Key == key && previewLink.ExpiresAt > now, http.RequestAborted);
+        var post = link is null ? null : await database.Posts.AsNoTracking().Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Id == link.PostId, http.RequestAborted);
         if (post is null) return PublicPage.Message("This preview is over", "Ask whoever sent the address for a new one.", StatusCodes.Status410Gone);
-        if (await database.WaitingChanges.AsNoTracking().FirstOrDefaultAsync(one => one.PostId == post.Id, http.RequestAborted) is { } waiting && JsonSerializer.Deserialize<PostRequest>(waiting.Content, json.Value.SerializerOptions) is { } change)
+        if (await database.WaitingChanges.AsNoTracking().FirstOrDefaultAsync(waitingChange => waitingChange.PostId == post.Id, http.RequestAborted) is { } waiting && JsonSerializer.Deserialize<PostRequest>(waiting.Content, json.Value.SerializerOptions) is { } change)
         {
             (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt) = (change.Title, HtmlCleaner.ForPosts.Clean(change.BodyHtml), change.Excerpt, change.PictureAddress, change.PictureAlt);
         }

@@ -22,7 +22,7 @@ internal static class PublicPostEndpoints
     private static async Task<IResult> ShowPost(
         string key, string? slug, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, ArrivalCounting arrivals, IOptions<AntiphonOptions> options, TimeProvider clock)
     {
-        var post = await database.Posts.IgnoreQueryFilters().AsNoTracking().Include(one => one.Blog.Site).Include(one => one.Blog.Following).FirstOrDefaultAsync(one => one.Key == key, http.RequestAborted);
+        var post = await database.Posts.IgnoreQueryFilters().AsNoTracking().Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Key == key, http.RequestAborted);
         if (post is null || post.Status is not (PostStatus.Published or PostStatus.Withdrawn) || post.PublishedAt > clock.GetUtcNow()) return PublicPage.Missing();
         if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null) return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
         if (post.Blog.Following is not null) return TypedResults.Redirect(addresses.Of(post));

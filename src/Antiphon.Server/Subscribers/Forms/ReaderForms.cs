@@ -36,7 +36,7 @@ internal static class ReaderForms
 
     private static async Task<IResult> Ask(string postKey, HttpContext http, AntiphonContext database, NoticeBoard board, PostAddresses addresses, TimeProvider clock)
     {
-        var post = await database.Posts.Include(one => one.Blog.Site).Include(one => one.Blog.Following).PublicAt(clock.GetUtcNow()).FirstOrDefaultAsync(one => one.Key == postKey, http.RequestAborted);
+        var post = await database.Posts.Include(row => row.Blog.Site).Include(row => row.Blog.Following).PublicAt(clock.GetUtcNow()).FirstOrDefaultAsync(row => row.Key == postKey, http.RequestAborted);
         if (post is null || !post.BodyHtml.Contains("block-question", StringComparison.Ordinal)) return PublicPage.Missing();
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
         var (form, texts) = (await http.FormAsync(), ReaderFormTexts.For(post.Blog.Site.Language));
@@ -56,7 +56,7 @@ internal static class ReaderForms
         // A form that is sent twice asks once; looked up and kept while nobody else writes.
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var lately = question.CreatedAt.AddHours(-1);
-        if (await database.Questions.AnyAsync(one => one.PostId == question.PostId && one.Mail == question.Mail && one.Message == question.Message && one.CreatedAt > lately, cancellation)) return;
+        if (await database.Questions.AnyAsync(row => row.PostId == question.PostId && row.Mail == question.Mail && row.Message == question.Message && row.CreatedAt > lately, cancellation)) return;
         database.Questions.Add(question);
         var notice = new Notice { SiteId = post.SiteId, Title = $"{question.Name} asks below “{post.Title}”", Text = $"{question.Message}\n\nAnswer to {question.Mail}.", Path = $"s/{post.SiteId}/readers/questions" };
         await board.AddAsync(database, notice, cancellation);
@@ -70,10 +70,10 @@ internal static class ReaderForms
 
     private static async Task<IResult> Subscribe(string siteKey, string? form, bool? inline, HttpContext http, AntiphonContext database, SignUpTaking taking)
     {
-        var site = await database.Sites.AsNoTracking().FirstOrDefaultAsync(one => one.PublicKey == siteKey, http.RequestAborted);
+        var site = await database.Sites.AsNoTracking().FirstOrDefaultAsync(row => row.PublicKey == siteKey, http.RequestAborted);
         if (site is null) return PublicPage.Missing();
         if (!http.Request.HasFormContentType) return TypedResults.StatusCode(StatusCodes.Status415UnsupportedMediaType);
-        var embedded = form is null ? null : await database.SignUpForms.AsNoTracking().FirstOrDefaultAsync(one => one.Key == form && one.SiteId == site.Id && one.ArchivedAt == null, http.RequestAborted);
+        var embedded = form is null ? null : await database.SignUpForms.AsNoTracking().FirstOrDefaultAsync(signUpForm => signUpForm.Key == form && signUpForm.SiteId == site.Id && signUpForm.ArchivedAt == null, http.RequestAborted);
         var answer = await taking.TakeAsync(site, embedded, await http.FormAsync(), http.RequestAborted);
         var status = answer.IsGood ? StatusCodes.Status200OK : StatusCodes.Status422UnprocessableEntity;
         if (inline == true) return EmbedAnswer.Refusal(http, site.AllowedAddresses) ?? TypedResults.Text(answer.Text, "text/plain", System.Text.Encoding.UTF8, status);
@@ -84,7 +84,7 @@ internal static class ReaderForms
     // Opening the link changes nothing, since mail scanners open every link.
     private static async Task<IResult> Confirming(string key, AntiphonContext database, CancellationToken cancellation)
     {
-        var ask = await database.SubscriptionAsks.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
+        var ask = await database.SubscriptionAsks.AsNoTracking().Include(subscriptionAsk => subscriptionAsk.Site).FirstOrDefaultAsync(subscriptionAsk => subscriptionAsk.Key == key, cancellation);
         if (ask is null) return PublicPage.Missing();
         var texts = ReaderFormTexts.For(ask.Site.Language);
         return ask.ConfirmedAt is not null
@@ -94,7 +94,7 @@ internal static class ReaderForms
 
     private static async Task<IResult> Confirm(string key, AntiphonContext database, SignUpTaking taking, CancellationToken cancellation)
     {
-        var ask = await database.SubscriptionAsks.Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
+        var ask = await database.SubscriptionAsks.Include(subscriptionAsk => subscriptionAsk.Site).FirstOrDefaultAsync(subscriptionAsk => subscriptionAsk.Key == key, cancellation);
         if (ask is null) return PublicPage.Missing();
         await taking.ConfirmAsync(ask, cancellation);
         var texts = ReaderFormTexts.For(ask.Site.Language);

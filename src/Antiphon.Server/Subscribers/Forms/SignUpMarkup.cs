@@ -44,7 +44,7 @@ internal static class SignUpMarkup
         if (settings.AsksName) html.Append(CultureInfo.InvariantCulture, $"<label><span>{E(texts.Name)}</span><input type=\"text\" name=\"name\" maxlength=\"100\" autocomplete=\"name\"></label>\n");
         html.Append(CultureInfo.InvariantCulture, $"<label><span>{E(texts.Mail)}</span><input type=\"email\" name=\"mail\" required maxlength=\"200\" autocomplete=\"email\"></label>\n");
         Boxes(html, words.About, "category", settings.Categories.Select(one => (one, one)));
-        Boxes(html, words.HowOften, "digest", settings.Digests.Where(digests.ContainsKey).Select(one => (one.ToString(CultureInfo.InvariantCulture), digests[one])));
+        Boxes(html, words.HowOften, "digest", settings.Digests.Where(digests.ContainsKey).Select(number => (number.ToString(CultureInfo.InvariantCulture), digests[number])));
         if (settings.Consent.Length > 0) html.Append(CultureInfo.InvariantCulture, $"<label class=\"antiphon-consent\"><input type=\"checkbox\" name=\"consent\" value=\"yes\" required> {E(settings.Consent)}</label>\n");
         html.Append("<p hidden><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n");
         html.Append(CultureInfo.InvariantCulture, $"<button part=\"button\">{E(settings.Button.Length > 0 ? settings.Button : texts.Subscribe)}</button>\n<small>{E(texts.SubscribeHint)}</small>\n</form>\n");

@@ -40,9 +40,9 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
         var now = clock.GetUtcNow();
         // Looked up and kept while nobody else writes, so that a form that is sent twice at once asks once.
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        if (await database.Subscribers.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail && one.LeftAt == null && one.Suppressed == null, cancellation)) return;
+        if (await database.Subscribers.AnyAsync(subscriber => subscriber.SiteId == site.Id && subscriber.Mail == mail && subscriber.LeftAt == null && subscriber.Suppressed == null, cancellation)) return;
         // Nobody can make us write to an address again and again.
-        if (await database.SubscriptionAsks.AnyAsync(one => one.SiteId == site.Id && one.Mail == mail && one.ConfirmedAt == null && one.CreatedAt > now.AddHours(-1), cancellation)) return;
+        if (await database.SubscriptionAsks.AnyAsync(subscriptionAsk => subscriptionAsk.SiteId == site.Id && subscriptionAsk.Mail == mail && subscriptionAsk.ConfirmedAt == null && subscriptionAsk.CreatedAt > now.AddHours(-1), cancellation)) return;
         var ask = new SubscriptionAsk { SiteId = site.Id, Mail = mail, Key = keys.NewKey(32), CreatedAt = now };
         if (form is not null) Fill(ask, form, sent);
         database.SubscriptionAsks.Add(ask);
@@ -70,7 +70,7 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
         if (ask.ConfirmedAt is not null) return;
         var now = clock.GetUtcNow();
         ask.ConfirmedAt = now;
-        var known = await database.Subscribers.FirstOrDefaultAsync(one => one.SiteId == ask.SiteId && one.Mail == ask.Mail, cancellation);
+        var known = await database.Subscribers.FirstOrDefaultAsync(row => row.SiteId == ask.SiteId && row.Mail == ask.Mail, cancellation);
         var subscriber = known ?? new Subscriber { SiteId = ask.SiteId, Mail = ask.Mail, Key = keys.NewKey(32), CreatedAt = now, Origin = SubscriberOrigin.Form };
         subscriber.Name ??= ask.Name;
         (subscriber.SeenAt, subscriber.FormId) = (now, ask.FormId ?? subscriber.FormId);
@@ -81,7 +81,7 @@ internal sealed class SignUpTaking(AntiphonContext database, LetterBox letters, 
         else await subscribers.ReturnAsync(subscriber, cancellation);
         // They asked for it themselves, which outweighs that they once had everything deleted.
         var hash = AddressHash.Of(ask.Mail, ask.Site.PublicKey);
-        await database.GoneAddresses.Where(one => one.SiteId == ask.SiteId && one.Hash == hash).ExecuteDeleteAsync(cancellation);
+        await database.GoneAddresses.Where(address => address.SiteId == ask.SiteId && address.Hash == hash).ExecuteDeleteAsync(cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         subscribers.Wake();

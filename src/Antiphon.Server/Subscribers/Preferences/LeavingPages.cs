@@ -19,7 +19,7 @@ internal static class LeavingPages
     // Opening the link changes nothing, since mail scanners open every link.
     private static async Task<ContentHttpResult> Ask(string key, AntiphonContext database)
     {
-        if (await database.Subscribers.AsNoTracking().Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key) is not { } found) return Unknown();
+        if (await database.Subscribers.AsNoTracking().Include(subscriber => subscriber.Site).FirstOrDefaultAsync(subscriber => subscriber.Key == key) is not { } found) return Unknown();
         var texts = PreferenceTexts.For(found.Site.Language);
         if (found.LeftAt is not null) return Left(found.Key, found.Site.Language);
         var choose = $"<p><a href=\"/preferences/{Encoded.Html(key)}\">{Encoded.Html(texts.RatherChoose)}</a></p>";
@@ -28,7 +28,7 @@ internal static class LeavingPages
 
     private static async Task<ContentHttpResult> Leave(string key, string? e, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
     {
-        if (await database.Subscribers.Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation) is not { } found) return Unknown();
+        if (await database.Subscribers.Include(subscriber => subscriber.Site).FirstOrDefaultAsync(subscriber => subscriber.Key == key, cancellation) is not { } found) return Unknown();
         await leaving.LeaveAsync(found, e, cancellation);
         return Left(key, found.Site.Language);
     }

@@ -35,7 +35,7 @@ internal static class PreferencePages
         var offered = await OfferedAsync(found, database, cancellation);
         found.Categories = [.. form["category"].OfType<string>().Where(offered.Categories.Contains)];
         // The boxes stand ticked as it is; nothing ticked is a choice, too, but one that ending the mails says better.
-        var digests = form["digest"].OfType<string>().Select(text => long.TryParse(text, out var id) ? id : 0).Where(id => offered.Digests.Exists(one => one.Id == id)).ToList();
+        var digests = form["digest"].OfType<string>().Select(text => long.TryParse(text, out var id) ? id : 0).Where(id => offered.Digests.Exists(digest => digest.Id == id)).ToList();
         if (digests.Count > 0) found.Digests = digests;
         found.PausedUntil = Pause(form["pause"].ToString(), found.PausedUntil, clock.GetUtcNow());
         found.SeenAt = clock.GetUtcNow();
@@ -77,13 +77,13 @@ internal static class PreferencePages
             texts.Of(texts.Title, subscriber.Site.Name), new PreferenceMarkup(subscriber, offered, texts, clock.GetUtcNow()).Write(said), language: subscriber.Site.Language, head: $"<style>{PreferenceMarkup.Style}</style><meta name=\"robots\" content=\"noindex\">");
     }
 
-    private static Task<Subscriber?> FindAsync(string key, AntiphonContext database, CancellationToken cancellation) => database.Subscribers.Include(one => one.Site).FirstOrDefaultAsync(one => one.Key == key, cancellation);
+    private static Task<Subscriber?> FindAsync(string key, AntiphonContext database, CancellationToken cancellation) => database.Subscribers.Include(subscriber => subscriber.Site).FirstOrDefaultAsync(subscriber => subscriber.Key == key, cancellation);
 
     // What the site's mails can be about: categories posts carry, and digests that go to everybody.
     private static async Task<OfferedChoice> OfferedAsync(Subscriber subscriber, AntiphonContext database, CancellationToken cancellation)
     {
-        var used = await database.Posts.Where(one => one.SiteId == subscriber.SiteId && one.Blog.Following == null && one.Category != null).GroupBy(one => one.Category!).OrderByDescending(group => group.Count()).Select(group => group.Key).Take(MostCategories).ToListAsync(cancellation);
-        var digests = await database.Digests.AsNoTracking().Where(one => one.SiteId == subscriber.SiteId && one.ArchivedAt == null && one.SegmentId == null).OrderBy(one => one.Id).ToListAsync(cancellation);
+        var used = await database.Posts.Where(post => post.SiteId == subscriber.SiteId && post.Blog.Following == null && post.Category != null).GroupBy(post => post.Category!).OrderByDescending(group => group.Count()).Select(group => group.Key).Take(MostCategories).ToListAsync(cancellation);
+        var digests = await database.Digests.AsNoTracking().Where(digest => digest.SiteId == subscriber.SiteId && digest.ArchivedAt == null && digest.SegmentId == null).OrderBy(digest => digest.Id).ToListAsync(cancellation);
         return new OfferedChoice([.. used.Union(subscriber.Categories).Order(StringComparer.CurrentCultureIgnoreCase)], digests);
     }
 }

@@ -20,7 +20,7 @@ internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents ev
         subscriber.LeftAt = clock.GetUtcNow();
         await TellAsync(subscriber, ChannelEvent.SubscriberLeft, cancellation);
         await database.SaveChangesAsync(cancellation);
-        if (edition is not null) await database.Editions.Where(one => one.Key == edition && one.SiteId == subscriber.SiteId).ExecuteUpdateAsync(set => set.SetProperty(one => one.Left, one => one.Left + 1), cancellation);
+        if (edition is not null) await database.Editions.Where(row => row.Key == edition && row.SiteId == subscriber.SiteId).ExecuteUpdateAsync(set => set.SetProperty(row => row.Left, row => row.Left + 1), cancellation);
         events.Saved();
     }
 
@@ -53,11 +53,11 @@ internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents ev
         var hash = AddressHash.Of(mail, subscriber.Site.PublicKey);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         if (subscriber.LeftAt is null) await TellAsync(subscriber, ChannelEvent.SubscriberLeft, cancellation);
-        if (!await database.GoneAddresses.AnyAsync(one => one.SiteId == site && one.Hash == hash, cancellation)) database.GoneAddresses.Add(new GoneAddress { SiteId = site, Hash = hash, At = clock.GetUtcNow() });
+        if (!await database.GoneAddresses.AnyAsync(address => address.SiteId == site && address.Hash == hash, cancellation)) database.GoneAddresses.Add(new GoneAddress { SiteId = site, Hash = hash, At = clock.GetUtcNow() });
         database.Subscribers.Remove(subscriber);
         await database.SaveChangesAsync(cancellation);
-        await database.SubscriptionAsks.Where(one => one.SiteId == site && one.Mail == mail).ExecuteDeleteAsync(cancellation);
-        await database.Letters.Where(one => one.SiteId == site && one.Address == mail).ExecuteDeleteAsync(cancellation);
+        await database.SubscriptionAsks.Where(ask => ask.SiteId == site && ask.Mail == mail).ExecuteDeleteAsync(cancellation);
+        await database.Letters.Where(letter => letter.SiteId == site && letter.Address == mail).ExecuteDeleteAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         events.Saved();
     }

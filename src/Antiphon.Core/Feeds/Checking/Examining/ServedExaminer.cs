@@ -32,6 +32,6 @@ internal static class ServedExaminer
     }
 
     private static string? InsecureFile(Feed feed) => feed.Items
-        .SelectMany(item => item.Enclosures.Select(one => one.Url).Concat(item.Media.Select(one => one.Url)).Append(item.Image))
+        .SelectMany(item => item.Enclosures.Select(enclosure => enclosure.Url).Concat(item.Media.Select(media => media.Url)).Append(item.Image))
         .FirstOrDefault(address => address?.StartsWith("http://", StringComparison.OrdinalIgnoreCase) == true);
 }

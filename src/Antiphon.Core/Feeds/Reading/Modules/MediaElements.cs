@@ -41,7 +41,7 @@ internal sealed class MediaElements
     public IEnumerable<FeedMedia> Found() => _found.Select(Completed);
 
     /// <summary>The picture that stands for the entry: a thumbnail, else the first picture.</summary>
-    public string? Picture() => Thumbnail ?? _found.Select(one => one.Thumbnail).FirstOrDefault(one => one is not null) ?? _found.FirstOrDefault(one => one.IsPicture)?.Url;
+    public string? Picture() => Thumbnail ?? _found.Select(media => media.Thumbnail).FirstOrDefault(text => text is not null) ?? _found.FirstOrDefault(media => media.IsPicture)?.Url;
 
     private FeedMedia Completed(FeedMedia one) => one with
     {

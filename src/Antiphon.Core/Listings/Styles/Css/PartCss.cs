@@ -58,7 +58,7 @@ public static partial class PartCss
 
         var selectors = CssBlocks.Commas(rule.Prelude).Select(selector => Selector(selector, rule.Line, problems)).ToList();
         if (selectors.Contains(null)) return;
-        var declarations = CssBlocks.Declarations(rule).Select(one => CssDeclaration.Check(one.Line, one.Text, problems)).Where(one => one is not null).ToList();
+        var declarations = CssBlocks.Declarations(rule).Select(pair => CssDeclaration.Check(pair.Line, pair.Text, problems)).Where(text => text is not null).ToList();
         if (declarations.Count > 0) taken.AppendJoin(',', selectors).Append('{').AppendJoin(';', declarations).Append("}\n");
     }
 

@@ -75,7 +75,7 @@ public sealed class LookMatcher
     /// <summary>The first such element of the page's main part that is not in its header, menu or footer, nor ours.</summary>
     private IElement? First(string selector) => Main?.QuerySelectorAll(selector).FirstOrDefault(element => element.Closest(Aside) is null && (selector == "img" || element.TextContent.Trim().Length > 0));
 
-    private IElement? Main => Mains.Select(one => _page.QuerySelector(one)).OfType<IElement>().FirstOrDefault();
+    private IElement? Main => Mains.Select(text => _page.QuerySelector(text)).OfType<IElement>().FirstOrDefault();
 
     /// <summary>The first such element; where the main part has none, what one put there would be. The page is a copy of ours, which may be written in.</summary>
     private IElement? FirstOrMade(string selector, params string[] names)

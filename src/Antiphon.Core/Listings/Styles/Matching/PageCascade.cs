@@ -54,7 +54,7 @@ internal sealed class PageCascade
     /// <summary>The highest specificity of those selectors of a list that find the element; null when none does.</summary>
     private static Priority? Specificity(ISelector? selector, IElement element)
     {
-        if (selector is IEnumerable<ISelector> list) return list.Select(one => Specificity(one, element)).Where(one => one is not null).OrderByDescending(one => one).FirstOrDefault();
+        if (selector is IEnumerable<ISelector> list) return list.Select(iSelector => Specificity(iSelector, element)).Where(priority => priority is not null).OrderByDescending(priority => priority).FirstOrDefault();
         return selector is not null && selector.Match(element, element.Owner?.DocumentElement) ? selector.Specificity : null;
     }
 

@@ -8,7 +8,7 @@ namespace Antiphon.Server.Channels.Sending.Partners;
 /// <summary>Sends posts to partner sites. Partners know no keys for repeats, so before one the partner is asked for its latest posts.</summary>
 internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerProtocol> protocols, TimeProvider clock) : IChannelSender
 {
-    private readonly Dictionary<PartnerProtocol, IPartnerProtocol> _protocols = protocols.ToDictionary(one => one.Protocol);
+    private readonly Dictionary<PartnerProtocol, IPartnerProtocol> _protocols = protocols.ToDictionary(protocol => protocol.Protocol);
 
     /// <inheritdoc/>
     public ChannelKind Kind => ChannelKind.Partner;

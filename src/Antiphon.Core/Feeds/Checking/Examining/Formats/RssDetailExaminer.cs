@@ -56,7 +56,7 @@ internal sealed class RssDetailExaminer(Examination examination)
 
     private void ExamineItem(SourceElement item, bool isRdf)
     {
-        if (isRdf && string.IsNullOrWhiteSpace(item.Attributes.FirstOrDefault(one => one is { LocalName: "about", Namespace: FeedNamespaces.Rdf })?.Value)) examination.Report(RssDetailRules.AboutMissing, item, item.Name);
+        if (isRdf && string.IsNullOrWhiteSpace(item.Attributes.FirstOrDefault(attribute => attribute is { LocalName: "about", Namespace: FeedNamespaces.Rdf })?.Value)) examination.Report(RssDetailRules.AboutMissing, item, item.Name);
         foreach (var source in item.Own("source").Where(source => string.IsNullOrWhiteSpace(source.Attribute("url")))) examination.Report(RssDetailRules.SourceWithoutAddress, source);
         foreach (var category in item.Own("category").Where(category => string.IsNullOrWhiteSpace(category.Text))) examination.Report(RssDetailRules.CategoryEmpty, category);
         foreach (var title in item.Own("title"))
