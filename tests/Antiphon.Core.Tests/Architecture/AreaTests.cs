@@ -41,7 +41,7 @@ public sealed class AreaTests
     [MemberData(nameof(AllProjects))]
     public void Folders_beside_each_other_form_no_circle(string project)
     {
-        var pairs = Arrow.Of(SourceFile.Of(project)).ToLookup(arrow => (arrow.From.Folder, arrow.To.Folder));
+        var pairs = Arrow.Of(project).ToLookup(arrow => (arrow.From.Folder, arrow.To.Folder));
         var mutual = pairs.Where(pair => string.CompareOrdinal(pair.Key.Item1, pair.Key.Item2) < 0 && pairs.Contains((pair.Key.Item2, pair.Key.Item1)) && !IsWithin(pair.Key.Item1, pair.Key.Item2) && !IsWithin(pair.Key.Item2, pair.Key.Item1));
         None(mutual.Select(pair => $"{pair.First()}; {pairs[(pair.Key.Item2, pair.Key.Item1)].First()}"));
     }
@@ -74,7 +74,7 @@ public sealed class AreaTests
     }
 
     // What stands at the top of a project puts its areas together.
-    private static List<Arrow> Crossing(string project) => [.. Arrow.Of(SourceFile.Of(project)).Where(arrow => arrow.From.Area.Length > 0 && arrow.From.Area != arrow.To.Area && !(project == "Antiphon.Data" && arrow.To.Area.Length == 0))];
+    private static List<Arrow> Crossing(string project) => [.. Arrow.Of(project).Where(arrow => arrow.From.Area.Length > 0 && arrow.From.Area != arrow.To.Area && !(project == "Antiphon.Data" && arrow.To.Area.Length == 0))];
 
     private static bool IsWithin(string folder, string other) => other.Length == 0 || folder.StartsWith(other + "/", StringComparison.Ordinal);
 }

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using Microsoft.CodeAnalysis;
 using Microsoft.CodeAnalysis.CSharp;
 using Microsoft.CodeAnalysis.CSharp.Syntax;
@@ -7,6 +8,7 @@ namespace Antiphon.Core.Tests.Architecture;
 /// <summary>A file of C# as it is written: what it declares and which names it uses.</summary>
 internal sealed class SourceFile
 {
+    private static readonly ConcurrentDictionary<string, Lazy<IReadOnlyList<SourceFile>>> Known = new();
     private readonly HashSet<string> _imports;
 
     private SourceFile(string path, CompilationUnitSyntax root)
@@ -45,8 +47,10 @@ internal sealed class SourceFile
     /// <summary>First part of the folder; empty at the top of the project.</summary>
     public string Area => Folder.Split('/')[0];
 
-    /// <summary>The files of a project, but what is made by a tool.</summary>
-    public static IReadOnlyList<SourceFile> Of(string project)
+    /// <summary>The files of a project, but what is made by a tool; read once.</summary>
+    public static IReadOnlyList<SourceFile> Of(string project) => Known.GetOrAdd(project, name => new Lazy<IReadOnlyList<SourceFile>>(() => Read(name))).Value;
+
+    private static List<SourceFile> Read(string project)
     {
         var top = System.IO.Path.Combine(Antiphon.Tests.Repository.Root, "src", project);
         var files = Directory.EnumerateFiles(top, "*.cs", SearchOption.AllDirectories).Select(file => System.IO.Path.GetRelativePath(top, file)).Where(file => !file.StartsWith("bin/", StringComparison.Ordinal) && !file.StartsWith("obj/", StringComparison.Ordinal) && !file.StartsWith("Migrations/", StringComparison.Ordinal));
