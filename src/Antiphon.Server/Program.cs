@@ -55,6 +55,7 @@ builder.AddSites();
 builder.AddBlogs();
 builder.AddPublicPages();
 builder.AddFollowedFeeds();
+builder.AddSearch();
 builder.AddPosts();
 builder.AddPictures();
 builder.AddImporting();

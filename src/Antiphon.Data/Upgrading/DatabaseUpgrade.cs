@@ -5,8 +5,6 @@ namespace Antiphon.Data.Upgrading;
 /// <summary>Brings a database to the shape this program works with: an empty one, one of an earlier version, one that stands there already.</summary>
 public static class DatabaseUpgrade
 {
-    private const string Table = "__EFMigrationsHistory";
-
     /// <summary>Brings it there. Whoever is killed on the way goes on at the next start.</summary>
     /// <param name="context">A context on the database.</param>
     /// <param name="cancellation">Ends it between two steps.</param>
@@ -16,12 +14,11 @@ public static class DatabaseUpgrade
         await context.Database.OpenConnectionAsync(cancellation);
         try
         {
-            await RefuseLaterAsync(context, cancellation);
-            await EarlierSteps.ApplyAsync(context, cancellation);
-            var isBehind = (await context.Database.GetPendingMigrationsAsync(cancellation)).Any();
-            if (!isBehind && await DerivedTables.AreCurrentAsync(context, cancellation)) return;
-            await DerivedTables.DropAsync(context, cancellation);
-            if (isBehind) await ForgetOldLockAsync(context, cancellation);
+            var applied = (await context.Database.GetAppliedMigrationsAsync(cancellation)).ToList();
+            if (applied.Except(context.Database.GetMigrations()).Any()) await EarlierSteps.ApplyAsync(context, applied, cancellation);
+            if (await IsThereAsync(context, cancellation)) return;
+            await DerivedTables.DropAsync(context, IsThereAsync, cancellation);
+            await ForgetOldLockAsync(context, cancellation);
             await context.Database.MigrateAsync(cancellation);
             await DerivedTables.MakeAsync(context, cancellation);
         }
@@ -31,18 +28,8 @@ public static class DatabaseUpgrade
         }
     }
 
-    /// <summary>The steps a database has behind it, in their order; none for an empty one.</summary>
-    internal static async Task<List<string>> AppliedAsync(AntiphonContext context, CancellationToken cancellation)
-    {
-        var hasTable = await context.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = {Table}").SingleAsync(cancellation) > 0;
-        return hasTable ? [.. await context.Database.GetAppliedMigrationsAsync(cancellation)] : [];
-    }
-
-    private static async Task RefuseLaterAsync(AntiphonContext context, CancellationToken cancellation)
-    {
-        var unknown = (await AppliedAsync(context, cancellation)).Except(context.Database.GetMigrations()).Except(EarlierSteps.Names).ToList();
-        if (unknown.Count > 0) throw new DatabaseTooNewException(unknown[^1]);
-    }
+    private static async Task<bool> IsThereAsync(AntiphonContext context, CancellationToken cancellation) =>
+        await DerivedTables.AreCurrentAsync(context, cancellation) && !(await context.Database.GetPendingMigrationsAsync(cancellation)).Any();
 
     // Whoever is killed while migrating leaves a lock behind, for which every later start would wait for ever.
     private static async Task ForgetOldLockAsync(AntiphonContext context, CancellationToken cancellation)

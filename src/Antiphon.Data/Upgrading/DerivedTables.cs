@@ -15,10 +15,11 @@ internal static class DerivedTables
     /// <summary>Whether they are those of this program.</summary>
     public static async Task<bool> AreCurrentAsync(AntiphonContext context, CancellationToken cancellation) => await VersionAsync(context, cancellation) == Version;
 
-    /// <summary>Drops them, whichever script made them.</summary>
-    public static async Task DropAsync(AntiphonContext context, CancellationToken cancellation)
+    /// <summary>Drops them, whichever script made them, unless another process has brought the database there meanwhile: it may be at work already.</summary>
+    public static async Task DropAsync(AntiphonContext context, Func<AntiphonContext, CancellationToken, Task<bool>> isThere, CancellationToken cancellation)
     {
         await using var transaction = await context.Database.BeginTransactionAsync(cancellation);
+        if (await isThere(context, cancellation)) return;
         var drops = await context.Database.SqlQuery<string>($"SELECT 'DROP TRIGGER \"' || name || '\";' AS Value FROM sqlite_master WHERE type = 'trigger' UNION ALL SELECT 'DROP TABLE \"' || name || '\";' FROM sqlite_master WHERE sql LIKE 'CREATE VIRTUAL TABLE %'").ToListAsync(cancellation);
         await ScriptRun.RunAsync(context, string.Join('\n', drops.Prepend("PRAGMA user_version = 0;")), cancellation);
         await transaction.CommitAsync(cancellation);

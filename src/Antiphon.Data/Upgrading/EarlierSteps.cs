@@ -10,18 +10,19 @@ internal static class EarlierSteps
     private const string Mark = "-- step ";
     private static readonly Lazy<IReadOnlyList<(string Name, string Sql)>> Steps = new(Read);
 
-    /// <summary>Their names, the first first.</summary>
-    public static IEnumerable<string> Names => Steps.Value.Select(step => step.Name);
-
-    /// <summary>Applies those that are missing, each in its own transaction, and records that the first migration is done. Does nothing with a database that did not begin with them.</summary>
-    public static async Task ApplyAsync(AntiphonContext context, CancellationToken cancellation)
+    /// <summary>Applies those that are missing, each in its own transaction, and records that the first migration is done.</summary>
+    /// <param name="context">A context on the database.</param>
+    /// <param name="applied">What the database has behind it, some of it no migration of today.</param>
+    /// <param name="cancellation">Ends it between two steps.</param>
+    /// <exception cref="DatabaseTooNewException">Some of it is none of these steps either.</exception>
+    public static async Task ApplyAsync(AntiphonContext context, IReadOnlyList<string> applied, CancellationToken cancellation)
     {
-        var applied = await DatabaseUpgrade.AppliedAsync(context, cancellation);
-        if (!applied.Contains(Steps.Value[0].Name)) return;
+        var names = Steps.Value.Select(step => step.Name).ToList();
+        if (applied.Except(context.Database.GetMigrations()).Except(names).LastOrDefault() is { } later) throw new DatabaseTooNewException(later);
         foreach (var step in Steps.Value.Where(step => !applied.Contains(step.Name))) await ScriptRun.RunAsync(context, step.Sql, cancellation);
         await using var transaction = await context.Database.BeginTransactionAsync(cancellation);
-        await context.Database.ExecuteSqlAsync($"UPDATE __EFMigrationsHistory SET MigrationId = {context.Database.GetMigrations().First()} WHERE MigrationId = {Steps.Value[0].Name}", cancellation);
-        foreach (var name in Names) await context.Database.ExecuteSqlAsync($"DELETE FROM __EFMigrationsHistory WHERE MigrationId = {name}", cancellation);
+        await context.Database.ExecuteSqlAsync($"UPDATE __EFMigrationsHistory SET MigrationId = {context.Database.GetMigrations().First()} WHERE MigrationId = {names[0]}", cancellation);
+        foreach (var name in names) await context.Database.ExecuteSqlAsync($"DELETE FROM __EFMigrationsHistory WHERE MigrationId = {name}", cancellation);
         await transaction.CommitAsync(cancellation);
     }
 

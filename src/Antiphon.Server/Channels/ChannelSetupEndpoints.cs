@@ -71,8 +71,9 @@ internal static class ChannelSetupEndpoints
         if (Problem(request) is { } problem) return FieldProblem.For(problem.Setting, problem.Remedy);
         var channel = new Channel { SiteId = site, Kind = request.Kind, Name = request.Name.Trim(), Settings = request.Settings, CreatedAt = clock.GetUtcNow() };
         if (request.Secret is not null) secrets.Set(channel, request.Secret.Trim(), keepsBefore: false);
+        // What happened before the channel was there is not for it, even if it was not planned yet: first what nobody holds, without keeping others from writing, then the rest with the channel.
+        while (await changes.DoNextAsync(cancellation)) continue;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        // What happened before the channel was there is not for it, even if it was not planned yet.
         await changes.PlanAllAsync(site, services, cancellation);
         database.Channels.Add(channel);
         await database.SaveChangesAsync(cancellation);

@@ -4,7 +4,6 @@ using Antiphon.Server.Posts.Reading;
 using Antiphon.Server.Posts.Terms;
 using Antiphon.Server.Posts.Versions;
 using Antiphon.Server.Posts.Working;
-using Antiphon.Server.Search;
 using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Posts;
@@ -29,7 +28,6 @@ internal static class PostsRegistration
         builder.Services.AddScoped<CurrentPostFinder>();
         builder.Services.AddSingleton<PostFactsReader>();
         builder.Services.AddSingleton<ChannelTargets>();
-        builder.Services.AddScoped<PostTextSearch>();
         builder.Services.AddSingleton<PostChangeSignal>();
         builder.Services.AddScoped<IChangePlanner, ThreadPlanner>();
         builder.Services.AddWorker<PostChangeWork>();

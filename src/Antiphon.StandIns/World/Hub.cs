@@ -35,7 +35,7 @@ public sealed class Hub(IHttpClientFactory clients) : IDisposable
     public async Task SendAsync(string topic, string body)
     {
         var bytes = Encoding.UTF8.GetBytes(body);
-        foreach (var subscription in _subscriptions.Values.Where(other => other.Topic == topic))
+        foreach (var subscription in _subscriptions.Values.Where(known => known.Topic == topic))
         {
             using var client = clients.CreateClient();
             using var content = new ByteArrayContent(bytes);

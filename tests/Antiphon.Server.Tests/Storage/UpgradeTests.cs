@@ -87,6 +87,19 @@ public sealed class UpgradeTests
     }
 
     [Fact]
+    public async Task Two_processes_that_start_at_once_bring_it_there_together()
+    {
+        using var made = new KeptDatabase();
+        using var shared = new KeptDatabase();
+        await UpgradeAsync(made);
+        await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Task.Run(() => UpgradeAsync(shared))));
+        Assert.Equal(made.Shape(), shared.Shape());
+        shared.Ask("PRAGMA user_version = 1");
+        await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Task.Run(() => UpgradeAsync(shared))));
+        Assert.Equal(made.Shape(), shared.Shape());
+    }
+
+    [Fact]
     public async Task Mails_of_before_are_editions_of_a_digest()
     {
         using var kept = KeptDatabase.Of("2026-11-26");

@@ -17,9 +17,9 @@ public static class ThreadPlacement
     public static IReadOnlyList<ThreadFinding> Examine(IReadOnlyList<PlacedPage> pages, string siteKey, string script)
     {
         var seen = pages.Select(page => Look(page)).ToList();
-        var shared = seen.Where(other => other.Identifier is { Length: > 0 }).GroupBy(other => other.Identifier!)
-            .Where(group => group.Select(other => FoldedAddress.Of(other.Page.Address.AbsoluteUri)).Distinct().Count() > 1).Select(group => group.Key).ToHashSet(StringComparer.Ordinal);
-        return [.. seen.SelectMany(other => Faults(other, siteKey, script, shared))];
+        var shared = seen.Where(found => found.Identifier is { Length: > 0 }).GroupBy(found => found.Identifier!)
+            .Where(group => group.Select(found => FoldedAddress.Of(found.Page.Address.AbsoluteUri)).Distinct().Count() > 1).Select(group => group.Key).ToHashSet(StringComparer.Ordinal);
+        return [.. seen.SelectMany(found => Faults(found, siteKey, script, shared))];
     }
 
     private static Seen Look(PlacedPage page)

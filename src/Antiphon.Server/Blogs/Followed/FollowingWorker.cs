@@ -33,7 +33,7 @@ internal sealed class FollowingWorker(Leases<Following> leases, WorkTools tools,
     /// <inheritdoc/>
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, Following row, string why, CancellationToken cancellation)
     {
-        var blog = await database.Blogs.Include(other => other.Following!.Hub).SingleAsync(other => other.Id == row.BlogId, cancellation);
+        var blog = await database.Blogs.Include(candidate => candidate.Following!.Hub).SingleAsync(candidate => candidate.Id == row.BlogId, cancellation);
         var isNews = row.Problem != nameof(FetchProblem.Unusable);
         FeedVisit.Failed(blog, new Fetched(new Uri(row.FeedAddress), FetchProblem.Unusable, why), Tools.Clock.GetUtcNow(), Tools.Random);
         return isNews ? new GivenUp(blog.SiteId, $"The feed of {blog.Name} could not be taken over", "feeds") : null;

@@ -45,7 +45,7 @@ internal sealed class ChannelWorker(Leases<ChannelDelivery> leases, WorkTools to
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, ChannelDelivery row, string why, CancellationToken cancellation)
     {
         (row.State, row.NextAttemptAt, row.Answer) = (DeliveryState.Failed, Tools.Clock.GetUtcNow(), $"It could not be made: {why}");
-        var channel = await database.Channels.Where(other => other.Id == row.ChannelId).Select(other => other.Name).SingleAsync(cancellation);
+        var channel = await database.Channels.Where(candidate => candidate.Id == row.ChannelId).Select(candidate => candidate.Name).SingleAsync(cancellation);
         return new GivenUp(row.SiteId, $"A delivery to {channel} could not be made", $"channels?delivery={row.Id}");
     }
 

@@ -28,7 +28,7 @@ internal sealed class PostPreviews(AntiphonContext database, PostFactsReader fac
         var said = new List<Said>();
         foreach (var channel in channels) said.Add(await SayAsync(post, channel, known.Where(delivery => delivery.ChannelId == channel.Id).MaxBy(delivery => delivery.Id), cancellation));
         // Before it is public the post itself cannot be opened, and that is no fault.
-        var addresses = opensLinks ? said.SelectMany(other => CountRule.Links(other.Composed?.Text ?? string.Empty)).Where(link => post.Status == PostStatus.Published || !said.Exists(other => other.Facts.Link == link)) : [];
+        var addresses = opensLinks ? said.SelectMany(preview => CountRule.Links(preview.Composed?.Text ?? string.Empty)).Where(link => post.Status == PostStatus.Published || !said.Exists(preview => preview.Facts.Link == link)) : [];
         var broken = await links.AmongAsync(addresses, cancellation);
         var picture = await PictureAsync(post, cancellation);
         var previews = new List<ChannelPreview>();

@@ -16,9 +16,9 @@ internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deed
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         // The condition stands in the statement itself: it takes the lock, and what is read after it does not change.
-        var taken = await database.Comments.Where(other => other.Id == comment && other.SiteId == site && other.Standing == seen).ExecuteUpdateAsync(set => set.SetProperty(other => other.Standing, to), cancellation);
+        var taken = await database.Comments.Where(candidate => candidate.Id == comment && candidate.SiteId == site && candidate.Standing == seen).ExecuteUpdateAsync(set => set.SetProperty(candidate => candidate.Standing, to), cancellation);
         if (taken == 0) return null;
-        var row = await database.Comments.SingleAsync(other => other.Id == comment, cancellation);
+        var row = await database.Comments.SingleAsync(candidate => candidate.Id == comment, cancellation);
         await NoteAsync(row, seen, by, cancellation);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);

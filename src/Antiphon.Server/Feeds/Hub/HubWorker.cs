@@ -44,7 +44,7 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
     {
         (row.Told, row.DueAt, row.Attempts, row.AskedSeconds, row.AskedSecret) = (row.Wanted, null, 0, null, null);
         if (row.LeaseUntil is null) database.HubReaders.Remove(row);
-        var blog = await database.Blogs.SingleAsync(other => other.Id == row.BlogId, cancellation);
+        var blog = await database.Blogs.SingleAsync(candidate => candidate.Id == row.BlogId, cancellation);
         return new GivenUp(blog.SiteId, $"{new Uri(row.Callback).Host}, which follows the feed of {blog.Name}, could not be told of a change", "feeds");
     }
 

@@ -28,7 +28,7 @@ internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools,
     protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, PostChange row, string why, CancellationToken cancellation)
     {
         database.PostChanges.Remove(row);
-        var post = await database.Posts.IgnoreQueryFilters().SingleAsync(other => other.Id == row.PostId, cancellation);
+        var post = await database.Posts.IgnoreQueryFilters().SingleAsync(candidate => candidate.Id == row.PostId, cancellation);
         return new GivenUp(post.SiteId, $"What “{post.Title}” brings by channels and email could not be planned", $"posts/{post.Id}/where");
     }
 

@@ -17,7 +17,7 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
         var name = request.Name;
         var touched = request.Kind switch
         {
-            TermKind.Category => written.Where(post => EF.Functions.Collate(post.Category!, "NOCASE") == name || post.MoreCategories.Any(other => EF.Functions.Collate(other, "NOCASE") == name)),
+            TermKind.Category => written.Where(post => EF.Functions.Collate(post.Category!, "NOCASE") == name || post.MoreCategories.Any(more => EF.Functions.Collate(more, "NOCASE") == name)),
             TermKind.Author => written.Where(post => EF.Functions.Collate(post.Author!, "NOCASE") == name),
             _ => written.Where(post => post.Tags.Any(tag => EF.Functions.Collate(tag, "NOCASE") == name)),
         };
@@ -60,7 +60,7 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
         var posts = database.Posts.Where(post => post.SiteId == site);
         return request.Kind switch
         {
-            TermKind.Category => posts.AnyAsync(post => EF.Functions.Collate(post.Category!, "NOCASE") == to || post.MoreCategories.Any(other => EF.Functions.Collate(other, "NOCASE") == to), cancellation),
+            TermKind.Category => posts.AnyAsync(post => EF.Functions.Collate(post.Category!, "NOCASE") == to || post.MoreCategories.Any(more => EF.Functions.Collate(more, "NOCASE") == to), cancellation),
             TermKind.Author => posts.AnyAsync(post => EF.Functions.Collate(post.Author!, "NOCASE") == to, cancellation),
             _ => posts.AnyAsync(post => post.Tags.Any(tag => EF.Functions.Collate(tag, "NOCASE") == to), cancellation),
         };

@@ -51,7 +51,7 @@ internal sealed class BlogPageReader(AntiphonContext database, PostTextSearch se
         var said = known.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
         var below = new CategoryTree(known.Select(category => new CategoryNode(category.Name, category.Above))).WithAllBelow(said?.Name ?? name).ToList();
         var path = "category/" + Uri.EscapeDataString(name);
-        var page = await PageAsync(blog, Public(blog).Where(post => (post.Category != null && below.Contains(post.Category)) || post.MoreCategories.Any(other => below.Contains(other))), path, PostCursor.Parse(before), cancellation);
+        var page = await PageAsync(blog, Public(blog).Where(post => (post.Category != null && below.Contains(post.Category)) || post.MoreCategories.Any(more => below.Contains(more))), path, PostCursor.Parse(before), cancellation);
         return page.Entries.Count == 0 && said is null ? null : new BlogPageContent(blog, said?.Name ?? name, Canonical(blog, new HomeView(BlogPartKind.Category, name), path), page.Entries)
         {
             About = said?.Description,

@@ -14,7 +14,7 @@ public static class ChannelCheck
     public static IReadOnlyList<CheckFinding> Run(ChannelDraft draft)
     {
         var findings = new List<CheckFinding>();
-        void Report(CheckRule rule, string field, params object[] arguments) => findings.Add(new CheckFinding(rule, field, [.. arguments.Select(other => Convert.ToString(other, CultureInfo.InvariantCulture)!)]));
+        void Report(CheckRule rule, string field, params object[] arguments) => findings.Add(new CheckFinding(rule, field, [.. arguments.Select(argument => Convert.ToString(argument, CultureInfo.InvariantCulture)!)]));
         if (draft.Text is { } text) ExamineText(text, Report);
         foreach (var (address, problem) in draft.BrokenLinks) Report(ChannelRules.LinkFails, "text", address, problem);
         if (draft is { WantsPicture: true, Kind: ChannelKind.Social or ChannelKind.Partner }) ExaminePicture(draft.Picture, Report);
