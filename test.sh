@@ -32,9 +32,8 @@ built=$?
 wait "$beside" || { cat "$results/workplace.log"; broken "the workplace does not build, or the style of its code is off."; }
 [ "$built" = 0 ] || broken "the build failed."
 # Every other rule of style is a warning, and so an error, of the build.
-style() { dotnet format "$@" Antiphon.slnx --verify-no-changes --no-restore -v quiet || broken "the style of the C# code is off; run dotnet format."; }
-style whitespace
-style style --diagnostics IMPORTS
+dotnet tool restore >/dev/null || broken "the tools of .config/dotnet-tools.json could not be installed."
+dotnet csharpier check . --log-level Error || broken "the layout of the C# code is off; run dotnet csharpier format ."
 
 for project in Core Server Browser; do
   dotnet test "tests/Antiphon.$project.Tests" -c Release --no-build --nologo -v quiet --logger "trx;LogFileName=$project.trx" --logger "console;verbosity=minimal" --results-directory "$results"

@@ -29,8 +29,31 @@ internal sealed class DemoServer : IAsyncDisposable
         var server = new DemoServer();
         var address = new Uri($"http://127.0.0.1:{FreePorts.Take(1)[0]}/");
         server._process = await OwnProcess.StartAsync(
-            "Antiphon.Server", address, "--urls", address.AbsoluteUri.TrimEnd('/'), "--webroot", server.Files.Path, "--Antiphon:DataDirectory", server._data.Path, "--Antiphon:PublicAddress", address.AbsoluteUri,
-            "--Demo:Enabled", "true", "--Demo:Website", world.Website.AbsoluteUri, "--Demo:World", world.World.AbsoluteUri, "--Mail:Port", $"{world.SmtpPort}", "--Outgoing:AllowedHosts:0", world.Website.Authority, "--Outgoing:AllowedHosts:1", world.World.Authority, "--Logging:LogLevel:Default", "Warning");
+            "Antiphon.Server",
+            address,
+            "--urls",
+            address.AbsoluteUri.TrimEnd('/'),
+            "--webroot",
+            server.Files.Path,
+            "--Antiphon:DataDirectory",
+            server._data.Path,
+            "--Antiphon:PublicAddress",
+            address.AbsoluteUri,
+            "--Demo:Enabled",
+            "true",
+            "--Demo:Website",
+            world.Website.AbsoluteUri,
+            "--Demo:World",
+            world.World.AbsoluteUri,
+            "--Mail:Port",
+            $"{world.SmtpPort}",
+            "--Outgoing:AllowedHosts:0",
+            world.Website.Authority,
+            "--Outgoing:AllowedHosts:1",
+            world.World.Authority,
+            "--Logging:LogLevel:Default",
+            "Warning"
+        );
         server.Owner = new HttpClient { BaseAddress = address, Timeout = TimeSpan.FromMinutes(5) };
         server.Owner.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
         return server;
@@ -44,7 +67,8 @@ internal sealed class DemoServer : IAsyncDisposable
     {
         using var answer = await Owner.PostAsJsonAsync(path, body);
         var text = await answer.Content.ReadAsStringAsync();
-        if (!answer.IsSuccessStatusCode) throw new InvalidOperationException($"{path}: {answer.StatusCode} {text}");
+        if (!answer.IsSuccessStatusCode)
+            throw new InvalidOperationException($"{path}: {answer.StatusCode} {text}");
         return text.Length == 0 ? null : JsonNode.Parse(text);
     }
 
@@ -52,7 +76,8 @@ internal sealed class DemoServer : IAsyncDisposable
     public async ValueTask DisposeAsync()
     {
         Owner.Dispose();
-        if (_process is not null) await _process.DisposeAsync();
+        if (_process is not null)
+            await _process.DisposeAsync();
         _data.Dispose();
         Files.Dispose();
     }

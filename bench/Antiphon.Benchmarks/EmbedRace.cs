@@ -14,7 +14,10 @@ internal static class EmbedRace
         await using var server = await DemoServer.StartAsync(world);
         using var http = new HttpClient { BaseAddress = server.Owner.BaseAddress };
         var key = (string)(await server.GetAsync("api/sites/1/listings"))[0]!["key"]!;
-        await File.WriteAllBytesAsync(Path.Combine(server.Files.Path, "same.html"), await http.GetByteArrayAsync($"embed/listings/{key}.html"));
+        await File.WriteAllBytesAsync(
+            Path.Combine(server.Files.Path, "same.html"),
+            await http.GetByteArrayAsync($"embed/listings/{key}.html")
+        );
         var (listing, file) = (0d, 0d);
         for (var round = 0; round < Rounds; round++)
         {
@@ -22,6 +25,8 @@ internal static class EmbedRace
             file = Math.Max(file, await HttpRatio.PerSecondAsync(http, "same.html"));
         }
 
-        Console.WriteLine($"requests a second of a cached listing against a static file of the same bytes\n  {listing / file:0.00}");
+        Console.WriteLine(
+            $"requests a second of a cached listing against a static file of the same bytes\n  {listing / file:0.00}"
+        );
     }
 }

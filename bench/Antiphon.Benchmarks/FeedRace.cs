@@ -17,10 +17,11 @@ internal static class FeedRace
         var race = new Race()
             .With("bare", () =>
             {
-                using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore });
-                while (reader.Read())
-                {
-                }
+                using var reader = XmlReader.Create(
+                    new StringReader(text),
+                    new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore }
+                );
+                while (reader.Read()) { }
             })
             .With("framework", () =>
             {
@@ -31,8 +32,14 @@ internal static class FeedRace
             .With("checking", () => FeedCheck.Run(bytes, new FeedCheckOptions(DateTimeOffset.UnixEpoch.AddYears(60))))
             .Run(200);
         Console.WriteLine($"a feed of 1,000 entries, {bytes.Length / 1000} kB");
-        Console.WriteLine($"  reading against one bare XmlReader pass   {race.Ratio("reading", "bare"):0.00} (budget 2.50)");
-        Console.WriteLine($"  reading against the framework's reader    {race.Ratio("reading", "framework"):0.00} (budget 1.00)");
-        Console.WriteLine($"  checking against reading                  {race.Ratio("checking", "reading"):0.00} (budget 4.00)");
+        Console.WriteLine(
+            $"  reading against one bare XmlReader pass   {race.Ratio("reading", "bare"):0.00} (budget 2.50)"
+        );
+        Console.WriteLine(
+            $"  reading against the framework's reader    {race.Ratio("reading", "framework"):0.00} (budget 1.00)"
+        );
+        Console.WriteLine(
+            $"  checking against reading                  {race.Ratio("checking", "reading"):0.00} (budget 4.00)"
+        );
     }
 }

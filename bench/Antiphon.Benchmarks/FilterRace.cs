@@ -15,9 +15,14 @@ internal static partial class FilterRace
     {
         var comments = new MadeComments(5).Make(Comments);
         var filter = SpamFilter.Learn(comments);
-        var words = comments.SelectMany(one => WordsOf(one.Comment)).Distinct().ToDictionary(word => word, word => (double)word.Length);
+        var words = comments
+            .SelectMany(one => WordsOf(one.Comment))
+            .Distinct()
+            .ToDictionary(word => word, word => (double)word.Length);
         var race = new Race()
-            .With("plain", () => comments.ForEach(one => WordsOf(one.Comment).Sum(word => words.GetValueOrDefault(word))))
+            .With("plain", () =>
+                comments.ForEach(one => WordsOf(one.Comment).Sum(word => words.GetValueOrDefault(word)))
+            )
             .With("filter", () => comments.ForEach(one => filter.Score(one.Comment)));
         race.Run(5);
         var watch = Stopwatch.StartNew();
@@ -28,7 +33,9 @@ internal static partial class FilterRace
         var many = new MadeComments(6).Make(20 * Comments);
         var small = Time(() => SpamFilter.Learn(many[..Comments]));
         var large = Time(() => SpamFilter.Learn(many));
-        Console.WriteLine($"learning from {many.Count} decisions against {Comments}, for each decision  {large / small / 20:0.00} ({large:0.0} s)");
+        Console.WriteLine(
+            $"learning from {many.Count} decisions against {Comments}, for each decision  {large / small / 20:0.00} ({large:0.0} s)"
+        );
     }
 
     private static double Time(Action act)
@@ -38,7 +45,10 @@ internal static partial class FilterRace
         return watch.Elapsed.TotalSeconds;
     }
 
-    private static IEnumerable<string> WordsOf(CommentTraits comment) => Word().Matches($"{comment.Author} {comment.Mail} {comment.Address} {comment.Body}".ToLowerInvariant()).Select(match => match.Value);
+    private static IEnumerable<string> WordsOf(CommentTraits comment) =>
+        Word()
+            .Matches($"{comment.Author} {comment.Mail} {comment.Address} {comment.Body}".ToLowerInvariant())
+            .Select(match => match.Value);
 
     [GeneratedRegex(@"\w+")]
     private static partial Regex Word();

@@ -16,32 +16,35 @@ internal static class GrowthRace
     /// <summary>Prints the ratios.</summary>
     public static void Run()
     {
-        var (small, large) = (Encoding.UTF8.GetBytes(SampleFeed.Rss(Small)), Encoding.UTF8.GetBytes(SampleFeed.Rss(Large)));
+        var (small, large) = (
+            Encoding.UTF8.GetBytes(SampleFeed.Rss(Small)),
+            Encoding.UTF8.GetBytes(SampleFeed.Rss(Large))
+        );
         var huge = Encoding.UTF8.GetBytes(SampleFeed.Rss((int)(Huge / (large.Length / Large))));
         Console.WriteLine("time for each byte against a feed of 1,000 entries");
         foreach (var (name, act) in Acts())
         {
-            double Each(byte[] bytes, int rounds) => Enumerable.Range(0, rounds).Min(_ => Time(() => act(bytes))) / bytes.Length;
+            double Each(byte[] bytes, int rounds) =>
+                Enumerable.Range(0, rounds).Min(_ => Time(() => act(bytes))) / bytes.Length;
             var first = Each(small, 30);
-            Console.WriteLine($"  {name,-9} 10,000 entries {Each(large, 8) / first:0.00}, 50 MB {Each(huge, 2) / first:0.00}");
+            Console.WriteLine(
+                $"  {name, -9} 10,000 entries {Each(large, 8) / first:0.00}, 50 MB {Each(huge, 2) / first:0.00}"
+            );
         }
 
         Console.WriteLine("memory at most while reading 50 MB, for each byte of the feed (budget 10)");
-        foreach (var (name, act) in Acts()) Console.WriteLine($"  {name,-9} {PeakOf(() => act(huge)) / (double)huge.Length:0.0}");
+        foreach (var (name, act) in Acts())
+            Console.WriteLine($"  {name, -9} {PeakOf(() => act(huge)) / (double)huge.Length:0.0}");
     }
 
-    private static (string Name, Action<byte[]> Act)[] Acts() =>
-    [
-        ("bare", bytes =>
-        {
-            using var reader = XmlReader.Create(new MemoryStream(bytes), new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore });
-            while (reader.Read())
+    private static (string Name, Action<byte[]> Act)[] Acts() => [("bare", bytes =>
             {
-            }
-        }),
-        ("reading", bytes => FeedReader.Read(bytes, new FeedReadOptions())),
-        ("checking", bytes => FeedCheck.Run(bytes, new FeedCheckOptions(DateTimeOffset.UnixEpoch.AddYears(60)))),
-    ];
+                using var reader = XmlReader.Create(
+                    new MemoryStream(bytes),
+                    new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore }
+                );
+                while (reader.Read()) { }
+            }), ("reading", bytes => FeedReader.Read(bytes, new FeedReadOptions())), ("checking", bytes => FeedCheck.Run(bytes, new FeedCheckOptions(DateTimeOffset.UnixEpoch.AddYears(60))))];
 
     private static double Time(Action act)
     {

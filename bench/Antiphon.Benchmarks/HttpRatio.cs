@@ -16,7 +16,8 @@ internal static class HttpRatio
         for (var round = -2; round < Rounds; round++)
         {
             var (one, other) = (await TimeAsync(large, largePath), await TimeAsync(small, smallPath));
-            if (round >= 0) (best, reference) = (Math.Min(best, one), Math.Min(reference, other));
+            if (round >= 0)
+                (best, reference) = (Math.Min(best, one), Math.Min(reference, other));
         }
 
         return best / reference;
@@ -35,11 +36,15 @@ internal static class HttpRatio
     public static async Task<double> PerSecondAsync(HttpClient http, string path)
     {
         var start = Stopwatch.GetTimestamp();
-        await Parallel.ForEachAsync(Enumerable.Range(0, Requests), new ParallelOptions { MaxDegreeOfParallelism = AtOnce }, async (_, cancellation) =>
-        {
-            using var answer = await http.GetAsync(path, cancellation);
-            await answer.Content.ReadAsByteArrayAsync(cancellation);
-        });
+        await Parallel.ForEachAsync(
+            Enumerable.Range(0, Requests),
+            new ParallelOptions { MaxDegreeOfParallelism = AtOnce },
+            async (_, cancellation) =>
+            {
+                using var answer = await http.GetAsync(path, cancellation);
+                await answer.Content.ReadAsByteArrayAsync(cancellation);
+            }
+        );
         return Requests / Stopwatch.GetElapsedTime(start).TotalSeconds;
     }
 }

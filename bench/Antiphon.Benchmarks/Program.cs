@@ -15,4 +15,5 @@ var races = new (string Name, Func<Task> Run)[]
     ("mail", MailRace.RunAsync),
     ("filter", () => Task.Run(FilterRace.Run)),
 };
-foreach (var race in races.Where(race => args.Length == 0 || args.Contains(race.Name))) await race.Run();
+foreach (var race in races.Where(race => args.Length == 0 || args.Contains(race.Name)))
+    await race.Run();

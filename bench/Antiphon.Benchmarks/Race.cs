@@ -25,7 +25,8 @@ internal sealed class Race
                 var start = Stopwatch.GetTimestamp();
                 act();
                 var time = Stopwatch.GetElapsedTime(start).TotalMilliseconds;
-                if (round >= 0) _best[name] = Math.Min(_best.GetValueOrDefault(name, double.MaxValue), time);
+                if (round >= 0)
+                    _best[name] = Math.Min(_best.GetValueOrDefault(name, double.MaxValue), time);
             }
         }
 

@@ -11,22 +11,41 @@ internal static class RowCopies
     /// <param name="which">Condition of the row that is copied.</param>
     /// <param name="count">How many copies.</param>
     /// <param name="differing">What is its own in each copy, by column; "n" counts the copies.</param>
-    public static async Task MakeAsync(string file, string table, string which, int count, IReadOnlyDictionary<string, string> differing)
+    public static async Task MakeAsync(
+        string file,
+        string table,
+        string which,
+        int count,
+        IReadOnlyDictionary<string, string> differing
+    )
     {
         await using var connection = new SqliteConnection($"Data Source={file};Default Timeout=60");
         await connection.OpenAsync();
         var columns = new List<string>();
         // What the database computes itself (hidden = 2) takes no value.
-        await using (var reader = Command(connection, $"SELECT name FROM pragma_table_xinfo('{table}') WHERE name <> 'Id' AND hidden = 0").ExecuteReader())
+        await using (
+            var reader = Command(
+                    connection,
+                    $"SELECT name FROM pragma_table_xinfo('{table}') WHERE name <> 'Id' AND hidden = 0"
+                )
+                .ExecuteReader()
+        )
         {
-            while (await reader.ReadAsync()) columns.Add(reader.GetString(0));
+            while (await reader.ReadAsync())
+                columns.Add(reader.GetString(0));
         }
 
-        var insert = Command(connection, $"""
+        var insert = Command(
+            connection,
+            $"""
             WITH RECURSIVE numbers(n) AS (SELECT 1 UNION ALL SELECT n + 1 FROM numbers WHERE n < {count})
             INSERT INTO {table} ({string.Join(", ", columns.Select(column => $"\"{column}\""))})
-            SELECT {string.Join(", ", columns.Select(column => differing.GetValueOrDefault(column, $"\"{column}\"")))} FROM (SELECT * FROM {table} WHERE {which} LIMIT 1), numbers
-            """);
+            SELECT {string.Join(
+                ", ",
+                columns.Select(column => differing.GetValueOrDefault(column, $"\"{column}\""))
+            )} FROM (SELECT * FROM {table} WHERE {which} LIMIT 1), numbers
+            """
+        );
         insert.CommandTimeout = 600;
         await insert.ExecuteNonQueryAsync();
         await Command(connection, "ANALYZE").ExecuteNonQueryAsync();

@@ -28,7 +28,9 @@ internal static class SendRace
             many = Math.Max(many, await SendAsync(large));
         }
 
-        Console.WriteLine($"deliveries through the outbox: a second with 1,000 old ones {few:0}, with 1,000,000 {many:0}; slower by (budget 1.2)\n  {few / many:0.00}");
+        Console.WriteLine(
+            $"deliveries through the outbox: a second with 1,000 old ones {few:0}, with 1,000,000 {many:0}; slower by (budget 1.2)\n  {few / many:0.00}"
+        );
     }
 
     // The same texts are counted bare, so that what composing adds is told apart from what counting costs.
@@ -36,37 +38,66 @@ internal static class SendRace
     {
         var template = TextTemplate.Read("{title}\n\n{excerpt}\n\n{link} {tags}").Template!;
         var rule = new CountRule(500, 23);
-        var posts = Enumerable.Range(0, Texts).Select(at => new PostFacts($"Night {at} over the west ridge", string.Join(' ', Enumerable.Repeat("clear sky until the moon rose", 3 + (at % 40))), $"https://log.quillmoor.example/posts/{at}/night", "Ida Marsh", "Nights", ["frost", "moon halo", "planets"], "27 November 2026", "The Night Log", "Quillmoor")).ToList();
+        var posts = Enumerable
+            .Range(0, Texts)
+            .Select(at => new PostFacts(
+                $"Night {at} over the west ridge",
+                string.Join(' ', Enumerable.Repeat("clear sky until the moon rose", 3 + (at % 40))),
+                $"https://log.quillmoor.example/posts/{at}/night",
+                "Ida Marsh",
+                "Nights",
+                ["frost", "moon halo", "planets"],
+                "27 November 2026",
+                "The Night Log",
+                "Quillmoor"
+            ))
+            .ToList();
         var texts = posts.ConvertAll(post => Composer.Compose(template, post, rule).Text);
         var race = new Race()
             .With("composing", () => posts.ForEach(post => Composer.Compose(template, post, rule)))
             .With("counting", () => texts.ForEach(text => GC.KeepAlive(new StringInfo(text).LengthInTextElements)))
             .Run(10);
-        Console.WriteLine($"composing {Texts} texts against the framework's bare count of the same\n  {race.Ratio("composing", "counting"):0.00}");
+        Console.WriteLine(
+            $"composing {Texts} texts against the framework's bare count of the same\n  {race.Ratio("composing", "counting"):0.00}"
+        );
     }
 
-    private static Task AgeAsync(DemoServer server, int count) => RowCopies.MakeAsync(server.Database, "ChannelDeliveries", "State = 'Delivered' AND ChannelId = (SELECT Id FROM Channels WHERE Kind = 'Webhook')", count, new Dictionary<string, string>
-    {
-        ["Key"] = "lower(hex(randomblob(12)))",
-        ["Round"] = "n + 10",
-        ["PlannedFor"] = "PlannedFor - n * 1000",
-    });
+    private static Task AgeAsync(DemoServer server, int count) =>
+        RowCopies.MakeAsync(
+            server.Database,
+            "ChannelDeliveries",
+            "State = 'Delivered' AND ChannelId = (SELECT Id FROM Channels WHERE Kind = 'Webhook')",
+            count,
+            new Dictionary<string, string>
+            {
+                ["Key"] = "lower(hex(randomblob(12)))",
+                ["Round"] = "n + 10",
+                ["PlannedFor"] = "PlannedFor - n * 1000",
+            }
+        );
 
     private static async Task<double> SendAsync(DemoServer server)
     {
         var start = Stopwatch.GetTimestamp();
-        await RowCopies.MakeAsync(server.Database, "ChannelDeliveries", "State = 'Delivered' AND ChannelId = (SELECT Id FROM Channels WHERE Kind = 'Webhook')", Due, new Dictionary<string, string>
-        {
-            ["Key"] = "lower(hex(randomblob(12)))",
-            ["Act"] = "'Tell'",
-            ["Sent"] = "'{\"event\":\"test\"}'",
-            ["State"] = "'Queued'",
-            ["Attempts"] = "0",
-            ["NextAttemptAt"] = "0",
-            ["DeliveredAt"] = "NULL",
-        });
+        await RowCopies.MakeAsync(
+            server.Database,
+            "ChannelDeliveries",
+            "State = 'Delivered' AND ChannelId = (SELECT Id FROM Channels WHERE Kind = 'Webhook')",
+            Due,
+            new Dictionary<string, string>
+            {
+                ["Key"] = "lower(hex(randomblob(12)))",
+                ["Act"] = "'Tell'",
+                ["Sent"] = "'{\"event\":\"test\"}'",
+                ["State"] = "'Queued'",
+                ["Attempts"] = "0",
+                ["NextAttemptAt"] = "0",
+                ["DeliveredAt"] = "NULL",
+            }
+        );
         using var timer = new PeriodicTimer(TimeSpan.FromMilliseconds(20));
-        while (await OpenAsync(server) > 0) await timer.WaitForNextTickAsync();
+        while (await OpenAsync(server) > 0)
+            await timer.WaitForNextTickAsync();
         return Due / Stopwatch.GetElapsedTime(start).TotalSeconds;
     }
 
@@ -75,7 +106,8 @@ internal static class SendRace
         await using var connection = new Microsoft.Data.Sqlite.SqliteConnection($"Data Source={server.Database}");
         await connection.OpenAsync();
         var command = connection.CreateCommand();
-        command.CommandText = "SELECT COUNT(*) FROM ChannelDeliveries WHERE State IN ('Queued', 'Sending', 'Retrying') AND Held IS NULL AND NextAttemptAt < 4000000000000 AND Act = 'Tell'";
+        command.CommandText =
+            "SELECT COUNT(*) FROM ChannelDeliveries WHERE State IN ('Queued', 'Sending', 'Retrying') AND Held IS NULL AND NextAttemptAt < 4000000000000 AND Act = 'Tell'";
         return (long)(await command.ExecuteScalarAsync())!;
     }
 }

@@ -37,7 +37,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Data;
 
 /// <summary>The database of one installation.</summary>
-public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) : IdentityUserContext<Person, long>(options)
+public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options)
+    : IdentityUserContext<Person, long>(options)
 {
     /// <summary>Tokens for scripts.</summary>
     public DbSet<ApiToken> ApiTokens => Set<ApiToken>();
@@ -266,7 +267,10 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     }
 
     /// <inheritdoc/>
-    public override Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
+    public override Task<int> SaveChangesAsync(
+        bool acceptAllChangesOnSuccess,
+        CancellationToken cancellationToken = default
+    )
     {
         KeepWhatFollows();
         return base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
@@ -307,18 +311,34 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options) :
     // Here and nowhere else, so that no way of writing a post can forget it; triggers bring the text into the full text index in the same transaction.
     private void KeepWhatFollows()
     {
-        foreach (var entry in ChangeTracker.Entries<Post>().Where(entry => entry.State is EntityState.Added or EntityState.Modified).ToList())
+        foreach (
+            var entry in ChangeTracker
+                .Entries<Post>()
+                .Where(entry => entry.State is EntityState.Added or EntityState.Modified)
+                .ToList()
+        )
         {
             var post = entry.Entity;
-            if (entry.State == EntityState.Added || entry.Property(row => row.BodyHtml).IsModified) post.PlainText = HtmlText.Of(post.BodyHtml);
+            if (entry.State == EntityState.Added || entry.Property(row => row.BodyHtml).IsModified)
+                post.PlainText = HtmlText.Of(post.BodyHtml);
             post.Findings = PostFindings.Count(post);
-            if (PublicChanges.Of(entry) is { } note) PostChanges.Add(note);
+            if (PublicChanges.Of(entry) is { } note)
+                PostChanges.Add(note);
         }
 
         // Every site begins with a mail for each post.
         foreach (var entry in ChangeTracker.Entries<Site>().Where(entry => entry.State == EntityState.Added).ToList())
         {
-            if (!ChangeTracker.Entries<Digest>().Any(digest => digest.Entity.Site == entry.Entity)) Digests.Add(new Digest { Site = entry.Entity, Name = "Each new post", IsUsual = true, CreatedAt = entry.Entity.CreatedAt });
+            if (!ChangeTracker.Entries<Digest>().Any(digest => digest.Entity.Site == entry.Entity))
+                Digests.Add(
+                    new Digest
+                    {
+                        Site = entry.Entity,
+                        Name = "Each new post",
+                        IsUsual = true,
+                        CreatedAt = entry.Entity.CreatedAt,
+                    }
+                );
         }
     }
 }

@@ -11,7 +11,12 @@ public static class SqliteSettings
     /// <summary>Uses the database file with foreign keys on and the pragmas each connection needs.</summary>
     public static DbContextOptionsBuilder UseAntiphonSqlite(this DbContextOptionsBuilder options, string file)
     {
-        var connection = new SqliteConnectionStringBuilder { DataSource = file, ForeignKeys = true, DefaultTimeout = 30 };
+        var connection = new SqliteConnectionStringBuilder
+        {
+            DataSource = file,
+            ForeignKeys = true,
+            DefaultTimeout = 30,
+        };
         return options.UseSqlite(connection.ConnectionString).AddInterceptors(new PragmaInterceptor());
     }
 
@@ -27,7 +32,11 @@ public static class SqliteSettings
             command.ExecuteNonQuery();
         }
 
-        public override async Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        public override async Task ConnectionOpenedAsync(
+            DbConnection connection,
+            ConnectionEndEventData eventData,
+            CancellationToken cancellationToken = default
+        )
         {
             await using var command = connection.CreateCommand();
             command.CommandText = Pragmas;

@@ -79,7 +79,8 @@ builder.AddEmbed();
 builder.AddDemo();
 
 var app = builder.Build();
-if (!await app.PrepareDatabaseAsync()) return 1;
+if (!await app.PrepareDatabaseAsync())
+    return 1;
 await app.FillPlainTextsAsync();
 await app.FillDemoAsync();
 await app.PrepareSetupKeyAsync();

@@ -16,14 +16,16 @@ public abstract class KeptBook<T>(string file, Func<T, int> numberOf)
     {
         get
         {
-            lock (_gate) return [.. _pages.Value.Values.Reverse()];
+            lock (_gate)
+                return [.. _pages.Value.Values.Reverse()];
         }
     }
 
     /// <summary>A page, or null.</summary>
     public T? Find(int number)
     {
-        lock (_gate) return _pages.Value.GetValueOrDefault(number);
+        lock (_gate)
+            return _pages.Value.GetValueOrDefault(number);
     }
 
     /// <summary>Keeps a page that <paramref name="make"/> makes for the next number, unless one is there already for which <paramref name="known"/> holds; gives the page kept and whether it is new.</summary>
@@ -31,7 +33,8 @@ public abstract class KeptBook<T>(string file, Func<T, int> numberOf)
     {
         lock (_gate)
         {
-            if (known is not null && _pages.Value.Values.FirstOrDefault(known) is { } before) return (before, false);
+            if (known is not null && _pages.Value.Values.FirstOrDefault(known) is { } before)
+                return (before, false);
             return (Keep(make(_pages.Value.Count == 0 ? 1 : _pages.Value.Keys.Max() + 1)), true);
         }
     }
@@ -39,7 +42,8 @@ public abstract class KeptBook<T>(string file, Func<T, int> numberOf)
     /// <summary>Puts a page in the place of one with the same number.</summary>
     public void Change(T page)
     {
-        lock (_gate) Keep(page);
+        lock (_gate)
+            Keep(page);
     }
 
     private T Keep(T page)
@@ -51,7 +55,8 @@ public abstract class KeptBook<T>(string file, Func<T, int> numberOf)
     private static SortedDictionary<int, T> Read(string file, Func<T, int> numberOf)
     {
         var pages = new SortedDictionary<int, T>();
-        if (!File.Exists(file)) return pages;
+        if (!File.Exists(file))
+            return pages;
         foreach (var line in File.ReadLines(file))
         {
             var page = JsonSerializer.Deserialize<T>(line)!;

@@ -12,9 +12,11 @@ internal static class PlainPage
         """;
 
     /// <summary>A page with a heading and safe HTML below it.</summary>
-    public static IResult Html(string title, string body, string head = "") => Results.Content(
-        $"<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encode(title)}</title>{head}<style>{Style}</style></head><body><main><h1>{Encode(title)}</h1>{body}</main></body></html>",
-        "text/html; charset=utf-8");
+    public static IResult Html(string title, string body, string head = "") =>
+        Results.Content(
+            $"<!doctype html><html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encode(title)}</title>{head}<style>{Style}</style></head><body><main><h1>{Encode(title)}</h1>{body}</main></body></html>",
+            "text/html; charset=utf-8"
+        );
 
     /// <summary>Text as HTML.</summary>
     public static string Encode(string? text) => WebUtility.HtmlEncode(text ?? string.Empty);

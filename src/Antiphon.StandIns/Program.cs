@@ -26,6 +26,7 @@ builder.Services.AddHostedService<PopListener>();
 
 var app = builder.Build();
 app.MapGet("/healthz", () => "ok");
+
 // One process plays two hosts; the port a request comes in by tells which one is meant.
 app.MapWebsite().RequireHost($"*:{ports.Website}");
 var world = app.MapWorld();

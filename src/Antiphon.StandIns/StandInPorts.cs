@@ -13,7 +13,11 @@ public sealed record StandInPorts(int Website, int World, int Smtp, int Pop, str
     /// <summary>Reads "--website", "--world", "--smtp", "--pop" and "--data".</summary>
     public static StandInPorts From(IConfiguration configuration)
     {
-        int Port(string name, int otherwise) => int.Parse(configuration[name] ?? otherwise.ToString(CultureInfo.InvariantCulture), CultureInfo.InvariantCulture);
+        int Port(string name, int otherwise) =>
+            int.Parse(
+                configuration[name] ?? otherwise.ToString(CultureInfo.InvariantCulture),
+                CultureInfo.InvariantCulture
+            );
         var data = Path.GetFullPath(configuration["data"] ?? "data/stand-ins");
         Directory.CreateDirectory(data);
         var smtp = Port("smtp", 2525);

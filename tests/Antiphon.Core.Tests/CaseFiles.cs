@@ -7,17 +7,24 @@ internal static class CaseFiles
     public static TheoryData<string> In(string folder)
     {
         var data = new TheoryData<string>();
-        foreach (var file in Directory.GetFiles(FolderOf(folder), "*.expected.txt").Order()) data.Add(Path.GetFileName(file).Replace(".expected.txt", string.Empty, StringComparison.Ordinal));
+        foreach (var file in Directory.GetFiles(FolderOf(folder), "*.expected.txt").Order())
+            data.Add(Path.GetFileName(file).Replace(".expected.txt", string.Empty, StringComparison.Ordinal));
         return data.Count > 0 ? data : throw new InvalidOperationException($"There are no cases in {folder}.");
     }
 
     /// <summary>The input of a case, whatever its ending.</summary>
     public static byte[] Input(string folder, string name) =>
-        File.ReadAllBytes(Directory.GetFiles(FolderOf(folder), name + ".*").Single(file => !file.EndsWith(".expected.txt", StringComparison.Ordinal)));
+        File.ReadAllBytes(
+            Directory
+                .GetFiles(FolderOf(folder), name + ".*")
+                .Single(file => !file.EndsWith(".expected.txt", StringComparison.Ordinal))
+        );
 
     /// <summary>The expected lines of a case.</summary>
     public static string[] Expected(string folder, string name) =>
-        File.ReadAllLines(Path.Combine(FolderOf(folder), name + ".expected.txt")).Where(line => line.Length > 0).ToArray();
+        File.ReadAllLines(Path.Combine(FolderOf(folder), name + ".expected.txt"))
+            .Where(line => line.Length > 0)
+            .ToArray();
 
     private static string FolderOf(string folder) => Path.Combine(AppContext.BaseDirectory, "Cases", folder);
 }

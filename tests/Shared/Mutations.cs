@@ -6,7 +6,8 @@ internal static class Mutations
     private const int Longest = 200_000;
 
     /// <summary>How many: those given, or what ANTIPHON_MUTATIONS says.</summary>
-    public static int Count(int usual) => int.TryParse(Environment.GetEnvironmentVariable("ANTIPHON_MUTATIONS"), out var asked) ? asked : usual;
+    public static int Count(int usual) =>
+        int.TryParse(Environment.GetEnvironmentVariable("ANTIPHON_MUTATIONS"), out var asked) ? asked : usual;
 
     /// <summary>A text with up to eight changes: pieces put in, cut out, moved, or repeated hundreds of times.</summary>
     public static string Of(string seed, string[] pieces, Random random)
@@ -21,7 +22,10 @@ internal static class Mutations
                 0 => text.Insert(from, piece),
                 1 => text.Remove(from, to - from),
                 2 => text.Insert(random.Next(text.Length + 1), text[from..to]),
-                3 => text.Insert(from, string.Concat(Enumerable.Repeat(piece + pieces[random.Next(pieces.Length)], random.Next(2, 400)))),
+                3 => text.Insert(
+                    from,
+                    string.Concat(Enumerable.Repeat(piece + pieces[random.Next(pieces.Length)], random.Next(2, 400)))
+                ),
                 _ => text[..from] + (char)random.Next(0x20, 0x250) + text[to..],
             };
         }

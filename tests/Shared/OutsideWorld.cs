@@ -11,7 +11,14 @@ internal sealed class OutsideWorld : IAsyncDisposable
 
     private OutsideWorld(OwnProcess process, TemporaryFolder data, int[] ports)
     {
-        (_process, _data, Website, World, SmtpPort, PopPort) = (process, data, AddressOf(ports[0]), AddressOf(ports[1]), ports[2], ports[3]);
+        (_process, _data, Website, World, SmtpPort, PopPort) = (
+            process,
+            data,
+            AddressOf(ports[0]),
+            AddressOf(ports[1]),
+            ports[2],
+            ports[3]
+        );
         _http = new HttpClient { BaseAddress = World };
     }
 
@@ -36,7 +43,19 @@ internal sealed class OutsideWorld : IAsyncDisposable
         var ports = FreePorts.Take(4);
         var data = new TemporaryFolder();
         var process = await OwnProcess.StartAsync(
-            "Antiphon.StandIns", AddressOf(ports[1]), "--website", $"{ports[0]}", "--world", $"{ports[1]}", "--smtp", $"{ports[2]}", "--pop", $"{ports[3]}", "--data", data.Path);
+            "Antiphon.StandIns",
+            AddressOf(ports[1]),
+            "--website",
+            $"{ports[0]}",
+            "--world",
+            $"{ports[1]}",
+            "--smtp",
+            $"{ports[2]}",
+            "--pop",
+            $"{ports[3]}",
+            "--data",
+            data.Path
+        );
         return new OutsideWorld(process, data, ports);
     }
 
@@ -44,16 +63,20 @@ internal sealed class OutsideWorld : IAsyncDisposable
     public Task MisbehaveAsync(string blog, string mode) => _http.PostAsync($"control/blogs/{blog}?mode={mode}", null);
 
     /// <summary>Tells a service how to fail: well, error, late-error, busy, refuse, close, late-close, silent, slow or random.</summary>
-    public Task FailAsync(string service, string mode) => _http.PostAsync($"control/services/{service}?mode={mode}", null);
+    public Task FailAsync(string service, string mode) =>
+        _http.PostAsync($"control/services/{service}?mode={mode}", null);
 
     /// <summary>What a service took, the latest first.</summary>
-    public async Task<IReadOnlyList<TakenThing>> TakenAsync(string service) => await _http.GetFromJsonAsync<List<TakenThing>>($"{service}/received") ?? [];
+    public async Task<IReadOnlyList<TakenThing>> TakenAsync(string service) =>
+        await _http.GetFromJsonAsync<List<TakenThing>>($"{service}/received") ?? [];
 
     /// <summary>Makes the mail server slow, in milliseconds for each mail, or put off so many mails.</summary>
-    public Task MailAsync(int delay = 0, int putOff = 0) => _http.PostAsync($"control/mail?delay={delay}&putOff={putOff}", null);
+    public Task MailAsync(int delay = 0, int putOff = 0) =>
+        _http.PostAsync($"control/mail?delay={delay}&putOff={putOff}", null);
 
     /// <summary>The mails that arrived.</summary>
-    public async Task<IReadOnlyList<ReceivedMail>> MailsAsync() => await _http.GetFromJsonAsync<List<ReceivedMail>>("mailbox/api/messages") ?? [];
+    public async Task<IReadOnlyList<ReceivedMail>> MailsAsync() =>
+        await _http.GetFromJsonAsync<List<ReceivedMail>>("mailbox/api/messages") ?? [];
 
     /// <summary>Throws all mails away, and lets the mail server be quick and willing again.</summary>
     public async Task EmptyMailboxAsync()
@@ -80,4 +103,13 @@ internal sealed class OutsideWorld : IAsyncDisposable
 internal sealed record ReceivedMail(int Id, string To, string From, string Subject, string MessageId);
 
 /// <summary>Something a service took, as it tells of it.</summary>
-internal sealed record TakenThing(int Number, string Key, string Text, string Body, string Picture, string Alt, bool IsGone, int Repeats);
+internal sealed record TakenThing(
+    int Number,
+    string Key,
+    string Text,
+    string Body,
+    string Picture,
+    string Alt,
+    bool IsGone,
+    int Repeats
+);

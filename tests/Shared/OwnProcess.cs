@@ -37,14 +37,19 @@ internal sealed class OwnProcess : IAsyncDisposable
         own._process.BeginOutputReadLine();
         own._process.BeginErrorReadLine();
         using var http = new HttpClient { Timeout = TimeSpan.FromSeconds(5) };
-        await Eventually.TrueAsync($"the start of {project}", () => own.AnswersAsync(http, new Uri(address, "healthz")), LongestStart);
+        await Eventually.TrueAsync(
+            $"the start of {project}",
+            () => own.AnswersAsync(http, new Uri(address, "healthz")),
+            LongestStart
+        );
         return own;
     }
 
     /// <summary>Ends it at once, as a power failure would.</summary>
     public async Task KillAsync()
     {
-        if (!_process.HasExited) _process.Kill(entireProcessTree: true);
+        if (!_process.HasExited)
+            _process.Kill(entireProcessTree: true);
         await _process.WaitForExitAsync();
     }
 
@@ -58,9 +63,15 @@ internal sealed class OwnProcess : IAsyncDisposable
     private static ProcessStartInfo InfoFor(string project, string[] arguments)
     {
         var folder = Path.Combine(Repository.Root, "src", project);
-        var info = new ProcessStartInfo("dotnet") { WorkingDirectory = folder, RedirectStandardOutput = true, RedirectStandardError = true };
+        var info = new ProcessStartInfo("dotnet")
+        {
+            WorkingDirectory = folder,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         info.ArgumentList.Add(Path.Combine(folder, "bin", Repository.Configuration, "net10.0", project + ".dll"));
-        foreach (var argument in arguments) info.ArgumentList.Add(argument);
+        foreach (var argument in arguments)
+            info.ArgumentList.Add(argument);
         info.Environment["ASPNETCORE_ENVIRONMENT"] = "Demo";
         info.Environment["DOTNET_ENVIRONMENT"] = "Demo";
         return info;
@@ -68,12 +79,14 @@ internal sealed class OwnProcess : IAsyncDisposable
 
     private void Keep(object sender, DataReceivedEventArgs line)
     {
-        lock (_output) _output.AppendLine(line.Data);
+        lock (_output)
+            _output.AppendLine(line.Data);
     }
 
     private async Task<bool> AnswersAsync(HttpClient http, Uri address)
     {
-        if (_process.HasExited) throw new InvalidOperationException($"It ended at once:\n{_output}");
+        if (_process.HasExited)
+            throw new InvalidOperationException($"It ended at once:\n{_output}");
         try
         {
             return (await http.GetAsync(address)).IsSuccessStatusCode;

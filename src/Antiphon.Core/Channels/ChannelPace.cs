@@ -14,7 +14,8 @@ public sealed record ChannelPace(int Most = 0, int Minutes = 60)
     /// <summary>How many attempts may begin now.</summary>
     /// <param name="begun">When attempts of the last stretch began, in any order; earlier ones do no harm.</param>
     /// <param name="now">The moment.</param>
-    public int RoomNow(IEnumerable<DateTimeOffset> begun, DateTimeOffset now) => Most == 0 ? int.MaxValue : Math.Max(0, Most - begun.Count(at => at > Since(now)));
+    public int RoomNow(IEnumerable<DateTimeOffset> begun, DateTimeOffset now) =>
+        Most == 0 ? int.MaxValue : Math.Max(0, Most - begun.Count(at => at > Since(now)));
 
     /// <summary>What began before this moment counts no more.</summary>
     public DateTimeOffset Since(DateTimeOffset now) => now.AddMinutes(-Minutes);
@@ -23,7 +24,8 @@ public sealed record ChannelPace(int Most = 0, int Minutes = 60)
     /// <inheritdoc cref="RoomNow" path="/param"/>
     public DateTimeOffset NextAt(IEnumerable<DateTimeOffset> begun, DateTimeOffset now)
     {
-        if (Most == 0) return now;
+        if (Most == 0)
+            return now;
         var within = begun.Where(at => at > Since(now)).Order().ToList();
         return within.Count < Most ? now : within[^Most].AddMinutes(Minutes);
     }

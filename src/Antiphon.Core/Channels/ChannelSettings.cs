@@ -10,7 +10,13 @@ namespace Antiphon.Core.Channels;
 /// <param name="When">When they go.</param>
 /// <param name="Timing">At what times.</param>
 /// <param name="Template">What a social channel says.</param>
-public sealed record ChannelSettings(string Address, ChannelChoice Choice, ChannelWhen When, ChannelTiming Timing, string Template)
+public sealed record ChannelSettings(
+    string Address,
+    ChannelChoice Choice,
+    ChannelWhen When,
+    ChannelTiming Timing,
+    string Template
+)
 {
     /// <summary>What a social channel says where nobody wrote anything else.</summary>
     public const string UsualTemplate = "{title}\n\n{excerpt}\n\n{link} {tags}";
@@ -62,21 +68,34 @@ public sealed record ChannelSettings(string Address, ChannelChoice Choice, Chann
 
     /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>
     public (string Setting, string Remedy)? Problem(ChannelKind kind) =>
-        kind != ChannelKind.Pings && !Feeds.Reading.LinkResolver.IsWeb(Address) ? ("address", "Give the whole address, such as https://partner.example/micropub.")
+        kind != ChannelKind.Pings && !Feeds.Reading.LinkResolver.IsWeb(Address)
+            ? ("address", "Give the whole address, such as https://partner.example/micropub.")
         : Address.Length > 1000 ? ("address", "Keep the address under 1,000 characters.")
         : kind == ChannelKind.Social && TextTemplate.Read(Template).Problem is { } template ? ("template", template)
         : Variants.Count >= MostTexts ? ("variants", $"Give at most {MostTexts} texts.")
-        : kind == ChannelKind.Social && Variants.Select(text => TextTemplate.Read(text).Problem ?? (string.IsNullOrWhiteSpace(text) ? "One of the texts is empty; write it or remove it." : null)).FirstOrDefault(text => text is not null) is { } variant ? ("variants", variant)
-        : Pace.Most is < 0 or > ChannelPace.Highest ? ("pace", $"Give 1 to {ChannelPace.Highest}, or nothing for no limit.")
+        : kind == ChannelKind.Social
+        && Variants
+            .Select(text =>
+                TextTemplate.Read(text).Problem
+                ?? (string.IsNullOrWhiteSpace(text) ? "One of the texts is empty; write it or remove it." : null)
+            )
+            .FirstOrDefault(text => text is not null)
+            is { } variant
+            ? ("variants", variant)
+        : Pace.Most is < 0 or > ChannelPace.Highest
+            ? ("pace", $"Give 1 to {ChannelPace.Highest}, or nothing for no limit.")
         : Pace.Minutes is < 1 or > 10_080 ? ("paceMinutes", "Give 1 minute to a week.")
-        : Account.Length > 200 || Account.Contains(':', StringComparison.Ordinal) ? ("account", "Give a name of at most 200 characters without a colon.")
+        : Account.Length > 200 || Account.Contains(':', StringComparison.Ordinal)
+            ? ("account", "Give a name of at most 200 characters without a colon.")
         : Count.Limit is < 20 or > 100_000 ? ("limit", "Give a limit from 20 to 100,000.")
         : Count.LinkCost is < 0 or > 1000 ? ("linkCost", "A link counts 0 to 1,000.")
         : Timing.DelayMinutes is < 0 or > 525_600 ? ("delayMinutes", "Give a delay of at most a year.")
         : Timing.SpacingMinutes is < 0 or > 10_080 ? ("spacingMinutes", "Give at most a week between two posts.")
         : Timing.Slots?.Count > MostSlots ? ("slots", $"Give at most {MostSlots} slots.")
-        : When == ChannelWhen.NextSlot && Timing.Slots is null or { Count: 0 } ? ("slots", "Give at least one slot, or choose another time.")
-        : Timing.QuietFrom is null != Timing.QuietUntil is null ? ("quietUntil", "Give both ends of the quiet hours, or neither.")
+        : When == ChannelWhen.NextSlot && Timing.Slots is null or { Count: 0 }
+            ? ("slots", "Give at least one slot, or choose another time.")
+        : Timing.QuietFrom is null != Timing.QuietUntil is null
+            ? ("quietUntil", "Give both ends of the quiet hours, or neither.")
         : CampaignSource.Length > 100 || Campaign.Length > 100 ? ("campaign", "Keep it under 100 characters.")
         : null;
 }

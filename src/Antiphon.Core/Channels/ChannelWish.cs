@@ -6,4 +6,10 @@ namespace Antiphon.Core.Channels;
 /// <param name="At">When, on the site's clocks, such as "2027-03-28T18:00"; null for when the channel says.</param>
 /// <param name="Text">The text; null for what the template says.</param>
 /// <param name="Turn">Which of the channel's texts, from 0; null for the one whose turn it is.</param>
-public sealed record ChannelWish(long Channel, bool? Goes = null, string? At = null, string? Text = null, int? Turn = null);
+public sealed record ChannelWish(
+    long Channel,
+    bool? Goes = null,
+    string? At = null,
+    string? Text = null,
+    int? Turn = null
+);

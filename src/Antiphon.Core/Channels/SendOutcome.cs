@@ -7,7 +7,12 @@ namespace Antiphon.Core.Channels;
 /// <param name="Answer">What it said, in plain words.</param>
 /// <param name="Address">Where the post stands there, or null.</param>
 /// <param name="RetryAfter">How long the receiver wants to be left alone, or null.</param>
-public sealed record SendOutcome(SendOutcomeKind Kind, string Answer, string? Address = null, TimeSpan? RetryAfter = null)
+public sealed record SendOutcome(
+    SendOutcomeKind Kind,
+    string Answer,
+    string? Address = null,
+    TimeSpan? RetryAfter = null
+)
 {
     /// <summary>Where the receiver takes changes of the post, where that is another address; null otherwise.</summary>
     public string? EditAddress { get; init; }
@@ -16,13 +21,15 @@ public sealed record SendOutcome(SendOutcomeKind Kind, string Answer, string? Ad
     public PartnerOffer? Offer { get; init; }
 
     /// <summary>Taken.</summary>
-    public static SendOutcome Taken(string answer, string? address = null) => new(SendOutcomeKind.Taken, answer, address);
+    public static SendOutcome Taken(string answer, string? address = null) =>
+        new(SendOutcomeKind.Taken, answer, address);
 
     /// <summary>Not taken, and never will be.</summary>
     public static SendOutcome Refused(string answer) => new(SendOutcomeKind.Refused, answer);
 
     /// <summary>Perhaps not taken; to be tried again.</summary>
-    public static SendOutcome Passing(string answer, TimeSpan? retryAfter = null) => new(SendOutcomeKind.Passing, answer, RetryAfter: retryAfter);
+    public static SendOutcome Passing(string answer, TimeSpan? retryAfter = null) =>
+        new(SendOutcomeKind.Passing, answer, RetryAfter: retryAfter);
 
     /// <summary>Nothing to do there.</summary>
     public static SendOutcome NotNeeded(string answer) => new(SendOutcomeKind.NotNeeded, answer);

@@ -43,8 +43,11 @@ public static class CommentBody
     private static int AppendCode(StringBuilder html, ReadOnlySpan<string> lines)
     {
         var end = 1;
-        while (end < lines.Length && !lines[end].StartsWith(Fence, StringComparison.Ordinal)) end++;
-        html.Append("<pre><code>").Append(WebUtility.HtmlEncode(string.Join('\n', lines[1..end].ToArray()))).Append("</code></pre>");
+        while (end < lines.Length && !lines[end].StartsWith(Fence, StringComparison.Ordinal))
+            end++;
+        html.Append("<pre><code>")
+            .Append(WebUtility.HtmlEncode(string.Join('\n', lines[1..end].ToArray())))
+            .Append("</code></pre>");
         return Math.Min(lines.Length, end + 1);
     }
 
@@ -52,21 +55,30 @@ public static class CommentBody
     {
         var count = Run(lines, BlockKind.Quote, depth);
         var inner = new string[count];
-        for (var at = 0; at < count; at++) inner[at] = lines[at].TrimStart()[1..] is ['\u0020', .. var rest] ? rest : lines[at].TrimStart()[1..];
+        for (var at = 0; at < count; at++)
+            inner[at] = lines[at].TrimStart()[1..] is ['\u0020', .. var rest] ? rest : lines[at].TrimStart()[1..];
         html.Append("<blockquote>");
         Append(html, inner, depth + 1);
         html.Append("</blockquote>");
         return count;
     }
 
-    private static int AppendList(StringBuilder html, ReadOnlySpan<string> lines, int depth, BlockKind kind, string element)
+    private static int AppendList(
+        StringBuilder html,
+        ReadOnlySpan<string> lines,
+        int depth,
+        BlockKind kind,
+        string element
+    )
     {
         var count = Run(lines, kind, depth);
         html.Append('<').Append(element).Append('>');
         foreach (var line in lines[..count])
         {
             var item = line.TrimStart();
-            html.Append("<li>").Append(CommentInline.ToHtml(item[(item.IndexOf(' ', StringComparison.Ordinal) + 1)..].Trim())).Append("</li>");
+            html.Append("<li>")
+                .Append(CommentInline.ToHtml(item[(item.IndexOf(' ', StringComparison.Ordinal) + 1)..].Trim()))
+                .Append("</li>");
         }
 
         html.Append("</").Append(element).Append('>');
@@ -76,26 +88,35 @@ public static class CommentBody
     private static int AppendParagraph(StringBuilder html, ReadOnlySpan<string> lines, int depth)
     {
         var count = Run(lines, BlockKind.Paragraph, depth);
-        html.Append("<p>").AppendJoin("<br>", lines[..count].ToArray().Select(line => CommentInline.ToHtml(line.Trim()))).Append("</p>");
+        html.Append("<p>")
+            .AppendJoin("<br>", lines[..count].ToArray().Select(line => CommentInline.ToHtml(line.Trim())))
+            .Append("</p>");
         return count;
     }
 
     private static int Run(ReadOnlySpan<string> lines, BlockKind kind, int depth)
     {
         var count = 1;
-        while (count < lines.Length && KindOf(lines[count], depth) == kind) count++;
+        while (count < lines.Length && KindOf(lines[count], depth) == kind)
+            count++;
         return count;
     }
 
     private static BlockKind KindOf(string line, int depth)
     {
         var text = line.AsSpan().Trim();
-        if (text.Length == 0) return BlockKind.Blank;
-        if (text.StartsWith(Fence)) return BlockKind.Code;
-        if (text[0] == '>' && depth < MaxDepth) return BlockKind.Quote;
-        if (text.Length > 2 && text[0] is '-' or '*' && text[1] == ' ') return BlockKind.Bullet;
+        if (text.Length == 0)
+            return BlockKind.Blank;
+        if (text.StartsWith(Fence))
+            return BlockKind.Code;
+        if (text[0] == '>' && depth < MaxDepth)
+            return BlockKind.Quote;
+        if (text.Length > 2 && text[0] is '-' or '*' && text[1] == ' ')
+            return BlockKind.Bullet;
         var digits = text.IndexOfAnyExceptInRange('0', '9');
-        return digits is 1 or 2 && text.Length > digits + 2 && text[digits] is '.' or ')' && text[digits + 1] == ' ' ? BlockKind.Number : BlockKind.Paragraph;
+        return digits is 1 or 2 && text.Length > digits + 2 && text[digits] is '.' or ')' && text[digits + 1] == ' '
+            ? BlockKind.Number
+            : BlockKind.Paragraph;
     }
 
     private enum BlockKind

@@ -9,12 +9,14 @@ public static partial class CommentLinks
     public static int Count(string text) => Address().Count(text);
 
     /// <summary>The hosts those addresses lead to, in lower case and without "www.", each once.</summary>
-    public static IReadOnlyList<string> Hosts(string text) => [.. Address().Matches(text).Select(match => HostOf(match.Value)).OfType<string>().Distinct()];
+    public static IReadOnlyList<string> Hosts(string text) =>
+        [.. Address().Matches(text).Select(match => HostOf(match.Value)).OfType<string>().Distinct()];
 
     private static string? HostOf(string address)
     {
         var whole = address.StartsWith("www.", StringComparison.OrdinalIgnoreCase) ? $"https://{address}" : address;
-        if (!Uri.TryCreate(whole, UriKind.Absolute, out var uri)) return null;
+        if (!Uri.TryCreate(whole, UriKind.Absolute, out var uri))
+            return null;
         var host = uri.IdnHost.ToLowerInvariant();
         return host.StartsWith("www.", StringComparison.Ordinal) ? host[4..] : host;
     }

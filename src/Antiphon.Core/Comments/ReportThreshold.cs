@@ -9,5 +9,6 @@ public static class ReportThreshold
     /// <param name="reports">Readers who reported it.</param>
     /// <param name="kept">Reports it had when a person last kept it; 0 when nobody had to.</param>
     /// <param name="threshold">Reports set for it; 0 for never.</param>
-    public static bool IsReached(int reports, int kept, int threshold) => threshold > 0 && reports - kept >= (kept > 0 ? 2 * threshold : threshold);
+    public static bool IsReached(int reports, int kept, int threshold) =>
+        threshold > 0 && reports - kept >= (kept > 0 ? 2 * threshold : threshold);
 }

@@ -12,8 +12,10 @@ public static class WaitDecision
     public static WaitReason ReasonFor(string text, int publishedBefore)
     {
         var links = CommentLinks.Count(text);
-        if (publishedBefore == 0 && links > 0) return WaitReason.FirstTimeWriterWithLink;
-        if (links >= ManyLinksFrom) return WaitReason.ManyLinks;
+        if (publishedBefore == 0 && links > 0)
+            return WaitReason.FirstTimeWriterWithLink;
+        if (links >= ManyLinksFrom)
+            return WaitReason.ManyLinks;
         return publishedBefore == 0 ? WaitReason.FirstTimeWriter : WaitReason.EveryCommentWaits;
     }
 }

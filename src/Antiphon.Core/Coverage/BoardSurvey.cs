@@ -19,16 +19,28 @@ public sealed record BoardSurvey(IReadOnlySet<long> Off, IReadOnlySet<long> Due)
     /// <param name="coming">Posts no mail has brought yet that the next digest brings.</param>
     /// <param name="now">The moment.</param>
     public static BoardSurvey Of(
-        IEnumerable<ListingCandidate> posts, IReadOnlyCollection<(ListingSelection Selection, SightingState Sighting)> listings, IReadOnlySet<long> writtenHere,
-        IReadOnlyDictionary<long, DeliveryTally> unfinished, IReadOnlySet<long> coming, DateTimeOffset now)
+        IEnumerable<ListingCandidate> posts,
+        IReadOnlyCollection<(ListingSelection Selection, SightingState Sighting)> listings,
+        IReadOnlySet<long> writtenHere,
+        IReadOnlyDictionary<long, DeliveryTally> unfinished,
+        IReadOnlySet<long> coming,
+        DateTimeOffset now
+    )
     {
         var (off, due) = (new HashSet<long>(), new HashSet<long>(coming));
         foreach (var (selection, sighting) in listings.Where(pair => pair.Sighting != SightingState.Seen))
             (sighting == SightingState.Lost ? off : due).UnionWith(selection.Shown.Select(post => post.Id));
         foreach (var (post, tally) in unfinished)
-            if (tally.Failed > 0 || tally.Open > 0) (tally.Failed > 0 ? off : due).Add(post);
+            if (tally.Failed > 0 || tally.Open > 0)
+                (tally.Failed > 0 ? off : due).Add(post);
         foreach (var post in posts.Where(post => CoverageRules.IsAhead(post, now)))
-            if (writtenHere.Contains(post.BlogId) || listings.Any(pair => CoverageRules.ForListing(pair.Selection.Explain(post), pair.Sighting).Mark == CoverageMark.Due)) due.Add(post.Id);
+            if (
+                writtenHere.Contains(post.BlogId)
+                || listings.Any(pair =>
+                    CoverageRules.ForListing(pair.Selection.Explain(post), pair.Sighting).Mark == CoverageMark.Due
+                )
+            )
+                due.Add(post.Id);
         return new BoardSurvey(off, due);
     }
 }

@@ -13,5 +13,13 @@ namespace Antiphon.Core.Coverage;
 /// <param name="Detail">Value that belongs to the reason, or null.</param>
 /// <param name="Filter">What keeps the post out, for <see cref="CoverageReason.FilteredOut"/>.</param>
 public sealed record CoverageCell(
-    CoverageMark Mark, CoverageReason Reason, int? Position = null, int? Shown = null, int Count = 0, int Open = 0, int Failed = 0, string? Detail = null,
-    PlacementReason? Filter = null);
+    CoverageMark Mark,
+    CoverageReason Reason,
+    int? Position = null,
+    int? Shown = null,
+    int Count = 0,
+    int Open = 0,
+    int Failed = 0,
+    string? Detail = null,
+    PlacementReason? Filter = null
+);

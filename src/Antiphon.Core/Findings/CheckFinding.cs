@@ -9,5 +9,6 @@ namespace Antiphon.Core.Findings;
 public sealed record CheckFinding(CheckRule Rule, string Field, IReadOnlyList<string> Arguments)
 {
     /// <summary>What is wrong, with the values.</summary>
-    public string Message => Arguments.Count == 0 ? Rule.Message : string.Format(CultureInfo.InvariantCulture, Rule.Message, [.. Arguments]);
+    public string Message =>
+        Arguments.Count == 0 ? Rule.Message : string.Format(CultureInfo.InvariantCulture, Rule.Message, [.. Arguments]);
 }

@@ -15,15 +15,20 @@ public sealed class HtmlCleaner
 
     private HtmlCleaner(IReadOnlyList<string> elements, IReadOnlyList<string> classes)
     {
-        _sanitizer = new HtmlSanitizer(new HtmlSanitizerOptions
-        {
-            AllowedTags = new HashSet<string>(elements, StringComparer.OrdinalIgnoreCase),
-            AllowedAttributes = new HashSet<string>(classes.Count == 0 ? HtmlAllowList.Attributes : HtmlAllowList.Attributes.Append("class"), StringComparer.OrdinalIgnoreCase),
-            AllowedSchemes = new HashSet<string>(HtmlAllowList.Schemes, StringComparer.OrdinalIgnoreCase),
-            UriAttributes = new HashSet<string>(HtmlAllowList.AddressAttributes, StringComparer.OrdinalIgnoreCase),
-            AllowedCssProperties = new HashSet<string>(),
-            AllowedCssClasses = new HashSet<string>(classes, StringComparer.Ordinal),
-        });
+        _sanitizer = new HtmlSanitizer(
+            new HtmlSanitizerOptions
+            {
+                AllowedTags = new HashSet<string>(elements, StringComparer.OrdinalIgnoreCase),
+                AllowedAttributes = new HashSet<string>(
+                    classes.Count == 0 ? HtmlAllowList.Attributes : HtmlAllowList.Attributes.Append("class"),
+                    StringComparer.OrdinalIgnoreCase
+                ),
+                AllowedSchemes = new HashSet<string>(HtmlAllowList.Schemes, StringComparer.OrdinalIgnoreCase),
+                UriAttributes = new HashSet<string>(HtmlAllowList.AddressAttributes, StringComparer.OrdinalIgnoreCase),
+                AllowedCssProperties = new HashSet<string>(),
+                AllowedCssClasses = new HashSet<string>(classes, StringComparer.Ordinal),
+            }
+        );
         _sanitizer.KeepChildNodes = true;
         _sanitizer.RemovingCssClass += (_, e) => e.Cancel = IsLanguage(e.CssClass);
     }
@@ -39,15 +44,23 @@ public sealed class HtmlCleaner
     /// <param name="baseAddress">What relative addresses are resolved against; without it they stay as they are.</param>
     public string Clean(string? html, Uri? baseAddress = null)
     {
-        if (string.IsNullOrWhiteSpace(html)) return string.Empty;
+        if (string.IsNullOrWhiteSpace(html))
+            return string.Empty;
         // First everything goes that may not stay, in one pass; taking it out of the tree piece by piece, as the sanitiser would, costs the square of the pieces.
-        if (HtmlReader.Read(Opening + html, HtmlLimits.Text).Document is not { Body: { } whole }) return Words(html);
-        if (HtmlReader.Read(Opening + MarkupWriter.Write(whole, FateOf, ValueOf), HtmlLimits.Text).Document is not { Body: { } body } document) return Words(html);
+        if (HtmlReader.Read(Opening + html, HtmlLimits.Text).Document is not { Body: { } whole })
+            return Words(html);
+        if (
+            HtmlReader.Read(Opening + MarkupWriter.Write(whole, FateOf, ValueOf), HtmlLimits.Text).Document
+            is not { Body: { } body } document
+        )
+            return Words(html);
         using (document)
         {
-            foreach (var part in new[] { document.DocumentElement, document.Head, body }) Strip(part);
+            foreach (var part in new[] { document.DocumentElement, document.Head, body })
+                Strip(part);
             _sanitizer.SanitizeDom(document, body, baseAddress?.AbsoluteUri ?? string.Empty);
-            foreach (var link in body.QuerySelectorAll("a[href]")) link.SetAttribute("rel", "noopener nofollow ugc");
+            foreach (var link in body.QuerySelectorAll("a[href]"))
+                link.SetAttribute("rel", "noopener nofollow ugc");
             return body.ChildNodes.ToHtml(_sanitizer.OutputFormatter);
         }
     }
@@ -57,24 +70,47 @@ public sealed class HtmlCleaner
     // Attributes of a second html or body tag are put on the first one (HTML, 13.2.6.4.7).
     private static void Strip(IElement? part)
     {
-        foreach (var attribute in part?.Attributes.ToList() ?? []) part!.RemoveAttribute(attribute.Name);
+        foreach (var attribute in part?.Attributes.ToList() ?? [])
+            part!.RemoveAttribute(attribute.Name);
     }
 
-    private TreeFate FateOf(INode node) => node switch
-    {
-        IElement { LocalName: "script" or "style" or "template" or "noscript" or "iframe" or "object" or "svg" or "math" or "textarea" or "select" } => TreeFate.Remove,
-        IElement element => _sanitizer.AllowedTags.Contains(element.LocalName) ? TreeFate.Keep : TreeFate.Unwrap,
-        IText => TreeFate.Keep,
-        _ => TreeFate.Remove,
-    };
+    private TreeFate FateOf(INode node) =>
+        node switch
+        {
+            IElement
+            {
+                LocalName: "script"
+                    or "style"
+                    or "template"
+                    or "noscript"
+                    or "iframe"
+                    or "object"
+                    or "svg"
+                    or "math"
+                    or "textarea"
+                    or "select"
+            } => TreeFate.Remove,
+            IElement element => _sanitizer.AllowedTags.Contains(element.LocalName) ? TreeFate.Keep : TreeFate.Unwrap,
+            IText => TreeFate.Keep,
+            _ => TreeFate.Remove,
+        };
 
     private string? ValueOf(string name, string value)
     {
-        if (!_sanitizer.AllowedAttributes.Contains(name)) return null;
-        if (name != "class") return value;
-        var classes = value.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Where(text => _sanitizer.AllowedClasses.Contains(text) || IsLanguage(text)).Distinct().ToList();
+        if (!_sanitizer.AllowedAttributes.Contains(name))
+            return null;
+        if (name != "class")
+            return value;
+        var classes = value
+            .Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
+            .Where(text => _sanitizer.AllowedClasses.Contains(text) || IsLanguage(text))
+            .Distinct()
+            .ToList();
         return classes.Count == 0 ? null : string.Join(' ', classes);
     }
 
-    private static bool IsLanguage(string name) => name.StartsWith(HtmlAllowList.LanguageClass, StringComparison.Ordinal) && name.Length <= 40 && name.All(c => char.IsAsciiLetterOrDigit(c) || c is '-' or '+' or '#');
+    private static bool IsLanguage(string name) =>
+        name.StartsWith(HtmlAllowList.LanguageClass, StringComparison.Ordinal)
+        && name.Length <= 40
+        && name.All(c => char.IsAsciiLetterOrDigit(c) || c is '-' or '+' or '#');
 }

@@ -16,7 +16,8 @@ public static class HtmlReader
     public static HtmlReading Read(string html, HtmlLimits? limits = null, CancellationToken cancellation = default)
     {
         limits ??= HtmlLimits.Page;
-        if (html.Length > limits.Length) return new HtmlReading(null, HtmlExcess.Length);
+        if (html.Length > limits.Length)
+            return new HtmlReading(null, HtmlExcess.Length);
         var gauge = new TreeGauge(limits, cancellation);
         try
         {
@@ -34,7 +35,8 @@ public static class HtmlReader
     /// <param name="html">Any text.</param>
     /// <param name="limits">What is taken in; those of our own documents when null.</param>
     public static IHtmlDocument ReadOrWords(string html, HtmlLimits? limits = null) =>
-        Read(html, limits ?? HtmlLimits.Own).Document ?? new HtmlParser().ParseDocument(WebUtility.HtmlEncode(MarkupScan.WordsOf(html)));
+        Read(html, limits ?? HtmlLimits.Own).Document
+        ?? new HtmlParser().ParseDocument(WebUtility.HtmlEncode(MarkupScan.WordsOf(html)));
 
     /// <summary>The body of <see cref="ReadOrWords"/>.</summary>
     public static IHtmlElement BodyOf(string html, HtmlLimits? limits = null) => ReadOrWords(html, limits).Body!;

@@ -9,7 +9,23 @@ public static class HtmlText
 {
     private static readonly HashSet<string> Breaking = new(StringComparer.OrdinalIgnoreCase)
     {
-        "p", "br", "div", "li", "h1", "h2", "h3", "h4", "h5", "h6", "blockquote", "pre", "tr", "figure", "section", "article", "hr",
+        "p",
+        "br",
+        "div",
+        "li",
+        "h1",
+        "h2",
+        "h3",
+        "h4",
+        "h5",
+        "h6",
+        "blockquote",
+        "pre",
+        "tr",
+        "figure",
+        "section",
+        "article",
+        "hr",
     };
 
     /// <summary>
@@ -18,8 +34,10 @@ public static class HtmlText
     /// </summary>
     public static string Of(string? html)
     {
-        if (string.IsNullOrWhiteSpace(html)) return string.Empty;
-        if (!html.Contains('<', StringComparison.Ordinal) && !html.Contains('&', StringComparison.Ordinal)) return Fold(html);
+        if (string.IsNullOrWhiteSpace(html))
+            return string.Empty;
+        if (!html.Contains('<', StringComparison.Ordinal) && !html.Contains('&', StringComparison.Ordinal))
+            return Fold(html);
         return Of(HtmlReader.BodyOf(html, HtmlLimits.Text));
     }
 
@@ -42,7 +60,8 @@ public static class HtmlText
 
     private static string ReplaceRepeatedBlankLines(this string text)
     {
-        while (text.Contains("\n\n\n", StringComparison.Ordinal)) text = text.Replace("\n\n\n", "\n\n", StringComparison.Ordinal);
+        while (text.Contains("\n\n\n", StringComparison.Ordinal))
+            text = text.Replace("\n\n\n", "\n\n", StringComparison.Ordinal);
         return text;
     }
 
@@ -50,14 +69,20 @@ public static class HtmlText
     {
         foreach (var step in TreeWalk.Steps(node, element => !IsUnseen(element)))
         {
-            if (step.Node is IText words) text.Append(words.Data);
-            if (step.Node is not IElement element || IsUnseen(element) || !Breaking.Contains(element.LocalName)) continue;
-            if (element.LocalName != "br") text.Append(lineEnd);
-            else if (!step.IsLeaving) text.Append(lineEnd[..1]);
+            if (step.Node is IText words)
+                text.Append(words.Data);
+            if (step.Node is not IElement element || IsUnseen(element) || !Breaking.Contains(element.LocalName))
+                continue;
+            if (element.LocalName != "br")
+                text.Append(lineEnd);
+            else if (!step.IsLeaving)
+                text.Append(lineEnd[..1]);
         }
     }
 
-    private static bool IsUnseen(IElement element) => element.LocalName is "script" or "style" or "template" or "noscript";
+    private static bool IsUnseen(IElement element) =>
+        element.LocalName is "script" or "style" or "template" or "noscript";
 
-    private static string Fold(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+    private static string Fold(string text) =>
+        string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
 }

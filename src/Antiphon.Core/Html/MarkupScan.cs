@@ -12,9 +12,12 @@ public static class MarkupScan
         var inTag = false;
         foreach (var c in html)
         {
-            if (c == '<') inTag = true;
-            else if (c == '>') inTag = false;
-            else if (!inTag) words.Append(c);
+            if (c == '<')
+                inTag = true;
+            else if (c == '>')
+                inTag = false;
+            else if (!inTag)
+                words.Append(c);
         }
 
         return words.ToString().Trim();

@@ -19,11 +19,30 @@ public sealed record PageCard(string Title, string? Text, string Host, Uri? Pict
     /// <param name="address">Where it was read.</param>
     public static PageCard? Of(IHtmlDocument document, Uri address)
     {
-        string? Said(params string[] names) => names.Select(name => document.QuerySelector($"meta[property='{name}'], meta[name='{name}']")?.GetAttribute("content")?.Trim()).FirstOrDefault(text => !string.IsNullOrEmpty(text));
+        string? Said(params string[] names) =>
+            names
+                .Select(name =>
+                    document
+                        .QuerySelector($"meta[property='{name}'], meta[name='{name}']")
+                        ?.GetAttribute("content")
+                        ?.Trim()
+                )
+                .FirstOrDefault(text => !string.IsNullOrEmpty(text));
         var title = Said("og:title") ?? document.Title?.Trim();
-        if (string.IsNullOrEmpty(title)) return null;
+        if (string.IsNullOrEmpty(title))
+            return null;
         var text = Said("og:description", "description");
-        var picture = Uri.TryCreate(address, Said("og:image", "og:image:url"), out var found) && found != address && found.Scheme is "http" or "https" ? found : null;
-        return new PageCard(Shortened.ToLength(title, LongestTitle), text is null ? null : Shortened.ToLength(text, LongestText), Said("og:site_name") ?? address.Host, picture);
+        var picture =
+            Uri.TryCreate(address, Said("og:image", "og:image:url"), out var found)
+            && found != address
+            && found.Scheme is "http" or "https"
+                ? found
+                : null;
+        return new PageCard(
+            Shortened.ToLength(title, LongestTitle),
+            text is null ? null : Shortened.ToLength(text, LongestText),
+            Said("og:site_name") ?? address.Host,
+            picture
+        );
     }
 }

@@ -10,16 +10,26 @@ public static partial class BodyFormat
     /// <summary>The text as HTML, not cleaned.</summary>
     public static string ToHtml(string text)
     {
-        if (string.IsNullOrWhiteSpace(text)) return string.Empty;
-        if (Block().IsMatch(text)) return text;
-        if (Signs().Any(sign => sign.IsMatch(text))) return MarkdownReader.ToHtml(text);
-        if (Inline().IsMatch(text)) return Paragraphs(text);
+        if (string.IsNullOrWhiteSpace(text))
+            return string.Empty;
+        if (Block().IsMatch(text))
+            return text;
+        if (Signs().Any(sign => sign.IsMatch(text)))
+            return MarkdownReader.ToHtml(text);
+        if (Inline().IsMatch(text))
+            return Paragraphs(text);
         return Paragraphs(WebUtility.HtmlEncode(WebUtility.HtmlDecode(text)));
     }
 
     private static IEnumerable<Regex> Signs() => [Heading(), Bold(), Link(), List(), Fence()];
 
-    private static string Paragraphs(string text) => string.Concat(Blank().Split(text.Trim()).Where(part => part.Trim().Length > 0).Select(part => $"<p>{part.Trim().ReplaceLineEndings("<br>")}</p>"));
+    private static string Paragraphs(string text) =>
+        string.Concat(
+            Blank()
+                .Split(text.Trim())
+                .Where(part => part.Trim().Length > 0)
+                .Select(part => $"<p>{part.Trim().ReplaceLineEndings("<br>")}</p>")
+        );
 
     [GeneratedRegex("<(p|div|h[1-6]|ul|ol|table|blockquote|figure|pre|article|section)[\\s>]", RegexOptions.IgnoreCase)]
     private static partial Regex Block();

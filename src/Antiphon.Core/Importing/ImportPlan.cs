@@ -11,4 +11,13 @@ namespace Antiphon.Core.Importing;
 /// <param name="Tidy">Whether left-over clutter is cleaned out.</param>
 /// <param name="Names">Names for identifiers of authors and categories, from tables of their own.</param>
 public sealed record ImportPlan(
-    IReadOnlyList<ColumnMapping> Columns, DateForm DateForm, string ListSeparator, bool AsDrafts, string? Author, string? Category, bool FetchPictures, bool Tidy, IReadOnlyDictionary<string, string>? Names = null);
+    IReadOnlyList<ColumnMapping> Columns,
+    DateForm DateForm,
+    string ListSeparator,
+    bool AsDrafts,
+    string? Author,
+    string? Category,
+    bool FetchPictures,
+    bool Tidy,
+    IReadOnlyDictionary<string, string>? Names = null
+);

@@ -11,7 +11,15 @@ namespace Antiphon.Core.Importing;
 /// <param name="BodyHtml">Cleaned body.</param>
 /// <param name="Status">Where it shall stand.</param>
 /// <param name="Date">Date of publication, or null.</param>
-public sealed record ImportedRow(int Number, string Key, string Mark, string Title, string BodyHtml, PostStatus Status, DateTimeOffset? Date)
+public sealed record ImportedRow(
+    int Number,
+    string Key,
+    string Mark,
+    string Title,
+    string BodyHtml,
+    PostStatus Status,
+    DateTimeOffset? Date
+)
 {
     /// <summary>Own short text.</summary>
     public string? Excerpt { get; init; }

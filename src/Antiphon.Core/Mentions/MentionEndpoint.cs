@@ -16,10 +16,26 @@ public sealed record MentionEndpoint(MentionWay Way, Uri Address)
     /// <param name="address">Where the page was read, after redirects.</param>
     public static MentionEndpoint? Of(IEnumerable<string>? links, string? pingback, IHtmlDocument? page, Uri address)
     {
-        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("webmention")) is { } header && LinkResolver.Web(address, header.Target.AbsoluteUri) is { } inHeader) return new MentionEndpoint(MentionWay.Webmention, inHeader);
+        if (
+            LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("webmention")) is { } header
+            && LinkResolver.Web(address, header.Target.AbsoluteUri) is { } inHeader
+        )
+            return new MentionEndpoint(MentionWay.Webmention, inHeader);
         // An empty address is an address: the page itself.
-        if (page?.QuerySelector("link[rel~=webmention][href], a[rel~=webmention][href]")?.GetAttribute("href") is { } inPage && LinkResolver.Web(address, inPage) is { } taken) return new MentionEndpoint(MentionWay.Webmention, taken);
-        if (LinkResolver.Web(address, pingback ?? page?.QuerySelector("link[rel~=pingback][href]")?.GetAttribute("href")) is { } older) return new MentionEndpoint(MentionWay.Pingback, older);
+        if (
+            page?.QuerySelector("link[rel~=webmention][href], a[rel~=webmention][href]")?.GetAttribute("href")
+                is { } inPage
+            && LinkResolver.Web(address, inPage) is { } taken
+        )
+            return new MentionEndpoint(MentionWay.Webmention, taken);
+        if (
+            LinkResolver.Web(
+                address,
+                pingback ?? page?.QuerySelector("link[rel~=pingback][href]")?.GetAttribute("href")
+            ) is
+            { } older
+        )
+            return new MentionEndpoint(MentionWay.Pingback, older);
         return null;
     }
 }

@@ -7,4 +7,11 @@ namespace Antiphon.Core.Mentions;
 /// <param name="Title">Its title, or null.</param>
 /// <param name="Text">What it says: the answer, or the passage around the link; empty for a like or a repost.</param>
 /// <param name="PublishedAt">When it says it was published, or null.</param>
-public sealed record MentionPage(MentionKind Kind, string Author, string? AuthorAddress, string? Title, string Text, DateTimeOffset? PublishedAt);
+public sealed record MentionPage(
+    MentionKind Kind,
+    string Author,
+    string? AuthorAddress,
+    string? Title,
+    string Text,
+    DateTimeOffset? PublishedAt
+);

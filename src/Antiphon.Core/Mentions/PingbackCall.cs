@@ -15,17 +15,30 @@ public sealed record PingbackCall(string Source, string Target)
     /// <summary>Reads a call; null for any other document. Document types are refused, so that nothing expands.</summary>
     public static PingbackCall? Read(string xml)
     {
-        if (xml.Length > MostCharacters) return null;
+        if (xml.Length > MostCharacters)
+            return null;
         try
         {
-            using var reader = XmlReader.Create(new StringReader(xml), new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null, IgnoreComments = true, IgnoreWhitespace = true });
+            using var reader = XmlReader.Create(
+                new StringReader(xml),
+                new XmlReaderSettings
+                {
+                    DtdProcessing = DtdProcessing.Prohibit,
+                    XmlResolver = null,
+                    IgnoreComments = true,
+                    IgnoreWhitespace = true,
+                }
+            );
             string? method = null;
             var values = new List<string>();
             while (reader.Read())
             {
-                if (reader.NodeType != XmlNodeType.Element) continue;
-                if (reader.LocalName == "methodName") method = ReadText(reader);
-                else if (reader.LocalName == "value") values.Add(ReadText(reader));
+                if (reader.NodeType != XmlNodeType.Element)
+                    continue;
+                if (reader.LocalName == "methodName")
+                    method = ReadText(reader);
+                else if (reader.LocalName == "value")
+                    values.Add(ReadText(reader));
             }
 
             return method == Method && values is [var source, var target] ? new PingbackCall(source, target) : null;
@@ -38,45 +51,45 @@ public sealed record PingbackCall(string Source, string Target)
 
     /// <summary>The call as a document, for sending.</summary>
     public string Write() => Document("methodCall", xml =>
-    {
-        xml.WriteElementString("methodName", Method);
-        xml.WriteStartElement("params");
-        foreach (var value in new[] { Source, Target })
         {
-            xml.WriteStartElement("param");
-            xml.WriteStartElement("value");
-            xml.WriteElementString("string", value);
-            xml.WriteEndElement();
-            xml.WriteEndElement();
-        }
+            xml.WriteElementString("methodName", Method);
+            xml.WriteStartElement("params");
+            foreach (var value in new[] { Source, Target })
+            {
+                xml.WriteStartElement("param");
+                xml.WriteStartElement("value");
+                xml.WriteElementString("string", value);
+                xml.WriteEndElement();
+                xml.WriteEndElement();
+            }
 
-        xml.WriteEndElement();
-    });
+            xml.WriteEndElement();
+        });
 
     /// <summary>The answer that it was taken.</summary>
     public static string Taken(string words) => Document("methodResponse", xml =>
-    {
-        xml.WriteStartElement("params");
-        xml.WriteStartElement("param");
-        xml.WriteStartElement("value");
-        xml.WriteElementString("string", words);
-        xml.WriteEndElement();
-        xml.WriteEndElement();
-        xml.WriteEndElement();
-    });
+        {
+            xml.WriteStartElement("params");
+            xml.WriteStartElement("param");
+            xml.WriteStartElement("value");
+            xml.WriteElementString("string", words);
+            xml.WriteEndElement();
+            xml.WriteEndElement();
+            xml.WriteEndElement();
+        });
 
     /// <summary>The answer that it was not taken (Pingback 1.0, section 3).</summary>
     public static string Refused(PingbackFault fault, string words) => Document("methodResponse", xml =>
-    {
-        xml.WriteStartElement("fault");
-        xml.WriteStartElement("value");
-        xml.WriteStartElement("struct");
-        Member(xml, "faultCode", "int", ((int)fault).ToString(System.Globalization.CultureInfo.InvariantCulture));
-        Member(xml, "faultString", "string", words);
-        xml.WriteEndElement();
-        xml.WriteEndElement();
-        xml.WriteEndElement();
-    });
+        {
+            xml.WriteStartElement("fault");
+            xml.WriteStartElement("value");
+            xml.WriteStartElement("struct");
+            Member(xml, "faultCode", "int", ((int)fault).ToString(System.Globalization.CultureInfo.InvariantCulture));
+            Member(xml, "faultString", "string", words);
+            xml.WriteEndElement();
+            xml.WriteEndElement();
+            xml.WriteEndElement();
+        });
 
     /// <summary>The fault in an answer, as people read it; null where the answer is no fault.</summary>
     public static string? FaultIn(string xml)
@@ -84,9 +97,15 @@ public sealed record PingbackCall(string Source, string Target)
         try
         {
             var document = new XmlDocument { XmlResolver = null };
-            using var reader = XmlReader.Create(new StringReader(xml), new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null });
+            using var reader = XmlReader.Create(
+                new StringReader(xml),
+                new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null }
+            );
             document.Load(reader);
-            return document.SelectSingleNode("/methodResponse/fault") is null ? null : document.SelectSingleNode("//member[name='faultString']/value")?.InnerText.Trim() ?? "The other site gave no reason.";
+            return document.SelectSingleNode("/methodResponse/fault") is null
+                ? null
+                : document.SelectSingleNode("//member[name='faultString']/value")?.InnerText.Trim()
+                    ?? "The other site gave no reason.";
         }
         catch (XmlException)
         {
@@ -109,7 +128,9 @@ public sealed record PingbackCall(string Source, string Target)
     {
         using var within = reader.ReadSubtree();
         var text = string.Empty;
-        while (within.Read()) if (within.NodeType is XmlNodeType.Text or XmlNodeType.CDATA) text += within.Value;
+        while (within.Read())
+            if (within.NodeType is XmlNodeType.Text or XmlNodeType.CDATA)
+                text += within.Value;
         return text.Trim();
     }
 

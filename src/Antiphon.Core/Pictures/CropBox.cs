@@ -18,5 +18,6 @@ public readonly record struct CropBox(int Left, int Top, int Width, int Height)
         return new CropBox(Start(width, partWidth, focusX), Start(height, partHeight, focusY), partWidth, partHeight);
     }
 
-    private static int Start(int whole, int part, int focus) => Math.Clamp((int)((long)whole * focus / 100) - (part / 2), 0, whole - part);
+    private static int Start(int whole, int part, int focus) =>
+        Math.Clamp((int)((long)whole * focus / 100) - (part / 2), 0, whole - part);
 }

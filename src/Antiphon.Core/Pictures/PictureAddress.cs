@@ -12,11 +12,15 @@ public sealed record PictureAddress(string Base, string Key)
     public static PictureAddress? Parse(string? address)
     {
         var end = address?.LastIndexOf('/') ?? -1;
-        if (end < 0 || PictureVariant.Parse(address![(end + 1)..]) is null) return null;
+        if (end < 0 || PictureVariant.Parse(address![(end + 1)..]) is null)
+            return null;
         var folder = address.LastIndexOf(Folder, end - 1, StringComparison.Ordinal);
-        if (folder < 0) return null;
+        if (folder < 0)
+            return null;
         var key = address[(folder + Folder.Length)..end];
-        return key.Length > 0 && key.All(char.IsAsciiLetterOrDigit) ? new PictureAddress(address[..(end + 1)], key) : null;
+        return key.Length > 0 && key.All(char.IsAsciiLetterOrDigit)
+            ? new PictureAddress(address[..(end + 1)], key)
+            : null;
     }
 
     /// <summary>Its address in another form.</summary>
@@ -28,7 +32,12 @@ public sealed record PictureAddress(string Base, string Key)
     {
         var widths = PictureVariant.Widths.Where(width => natural is null || width < natural).ToList();
         // The next larger form is the picture at its natural width; no form is ever made larger than that.
-        var last = natural is { } known && PictureVariant.Widths.FirstOrDefault(width => width >= known) is var next and > 0 ? $", {Of(new PictureVariant(next))} {known}w" : string.Empty;
-        return (string.Join(", ", widths.Select(width => $"{Of(new PictureVariant(width))} {width}w")) + last).TrimStart(',', ' ');
+        var last =
+            natural is { } known && PictureVariant.Widths.FirstOrDefault(width => width >= known) is var next and > 0
+                ? $", {Of(new PictureVariant(next))} {known}w"
+                : string.Empty;
+        return (
+            string.Join(", ", widths.Select(width => $"{Of(new PictureVariant(width))} {width}w")) + last
+        ).TrimStart(',', ' ');
     }
 }

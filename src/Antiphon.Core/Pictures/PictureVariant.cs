@@ -29,24 +29,36 @@ public sealed record PictureVariant(int Width, bool IsCard = false, int FocusX =
     public static PictureVariant Card(int focusX, int focusY) => new(CardWidth, true, Rounded(focusX), Rounded(focusY));
 
     /// <summary>The last part of its address, such as "w640.webp" or "card-50-35.jpg".</summary>
-    public override string ToString() => string.Create(CultureInfo.InvariantCulture, $"{(IsCard ? $"card-{FocusX}-{FocusY}{CardEnd}" : $"w{Width}{WidthEnd}")}");
+    public override string ToString() =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{(IsCard ? $"card-{FocusX}-{FocusY}{CardEnd}" : $"w{Width}{WidthEnd}")}"
+        );
 
     /// <summary>Reads the last part of an address; null when there is no such form.</summary>
     public static PictureVariant? Parse(string? name)
     {
-        if (name is null) return null;
+        if (name is null)
+            return null;
         if (name.StartsWith('w') && name.EndsWith(WidthEnd, StringComparison.Ordinal))
         {
-            return Number(name[1..^WidthEnd.Length]) is { } width && Widths.Contains(width) ? new PictureVariant(width) : null;
+            return Number(name[1..^WidthEnd.Length]) is { } width && Widths.Contains(width)
+                ? new PictureVariant(width)
+                : null;
         }
 
-        if (!name.StartsWith("card-", StringComparison.Ordinal) || !name.EndsWith(CardEnd, StringComparison.Ordinal)) return null;
+        if (!name.StartsWith("card-", StringComparison.Ordinal) || !name.EndsWith(CardEnd, StringComparison.Ordinal))
+            return null;
         var parts = name["card-".Length..^CardEnd.Length].Split('-');
-        if (parts.Length != 2 || Number(parts[0]) is not { } x || Number(parts[1]) is not { } y) return null;
-        return x <= 100 && y <= 100 && x % FocusStep == 0 && y % FocusStep == 0 ? new PictureVariant(CardWidth, true, x, y) : null;
+        if (parts.Length != 2 || Number(parts[0]) is not { } x || Number(parts[1]) is not { } y)
+            return null;
+        return x <= 100 && y <= 100 && x % FocusStep == 0 && y % FocusStep == 0
+            ? new PictureVariant(CardWidth, true, x, y)
+            : null;
     }
 
     private static int Rounded(int focus) => Math.Clamp((focus + (FocusStep / 2)) / FocusStep * FocusStep, 0, 100);
 
-    private static int? Number(string text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+    private static int? Number(string text) =>
+        int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 }

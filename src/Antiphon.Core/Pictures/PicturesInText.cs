@@ -13,12 +13,26 @@ public static class PicturesInText
     /// </summary>
     public static string WithSizes(string html)
     {
-        if (!html.Contains(PictureAddress.Folder, StringComparison.Ordinal)) return html;
+        if (!html.Contains(PictureAddress.Folder, StringComparison.Ordinal))
+            return html;
         var body = HtmlReader.BodyOf(html);
         foreach (var picture in body.QuerySelectorAll("img[src]"))
         {
-            if (PictureAddress.Parse(picture.GetAttribute("src")) is not { } address) continue;
-            picture.SetAttribute("srcset", address.SourceSet(int.TryParse(picture.GetAttribute("width"), NumberStyles.None, CultureInfo.InvariantCulture, out var width) ? width : null));
+            if (PictureAddress.Parse(picture.GetAttribute("src")) is not { } address)
+                continue;
+            picture.SetAttribute(
+                "srcset",
+                address.SourceSet(
+                    int.TryParse(
+                        picture.GetAttribute("width"),
+                        NumberStyles.None,
+                        CultureInfo.InvariantCulture,
+                        out var width
+                    )
+                        ? width
+                        : null
+                )
+            );
             picture.SetAttribute("sizes", FullMeasure);
             picture.SetAttribute("loading", "lazy");
             picture.SetAttribute("decoding", "async");
@@ -28,15 +42,25 @@ public static class PicturesInText
     }
 
     /// <summary>Whole addresses of pictures in a text that are not of a library.</summary>
-    public static IReadOnlyList<string> OutsideIn(string html) => html.Contains("<img", StringComparison.Ordinal)
-        ? [.. HtmlReader.ReadOrWords(html).QuerySelectorAll("img[src]").Select(picture => picture.GetAttribute("src")!).Where(source => Feeds.Reading.LinkResolver.IsWeb(source) && PictureAddress.Parse(source) is null).Distinct()]
-        : [];
+    public static IReadOnlyList<string> OutsideIn(string html) =>
+        html.Contains("<img", StringComparison.Ordinal)
+            ?
+            [
+                .. HtmlReader
+                    .ReadOrWords(html)
+                    .QuerySelectorAll("img[src]")
+                    .Select(picture => picture.GetAttribute("src")!)
+                    .Where(source => Feeds.Reading.LinkResolver.IsWeb(source) && PictureAddress.Parse(source) is null)
+                    .Distinct(),
+            ]
+            : [];
 
     /// <summary>The text with another address in the place of one, wherever it is a picture's.</summary>
     public static string Exchanged(string html, string from, string to)
     {
         var body = HtmlReader.BodyOf(html);
-        foreach (var picture in body.QuerySelectorAll("img[src]").Where(picture => picture.GetAttribute("src") == from)) picture.SetAttribute("src", to);
+        foreach (var picture in body.QuerySelectorAll("img[src]").Where(picture => picture.GetAttribute("src") == from))
+            picture.SetAttribute("src", to);
         return body.InnerHtml;
     }
 
@@ -48,14 +72,24 @@ public static class PicturesInText
         var body = HtmlReader.BodyOf(html);
         foreach (var picture in body.QuerySelectorAll("img[src]"))
         {
-            if (PictureAddress.Parse(picture.GetAttribute("src")) is { } own) picture.SetAttribute("src", address(own.Key));
+            if (PictureAddress.Parse(picture.GetAttribute("src")) is { } own)
+                picture.SetAttribute("src", address(own.Key));
         }
 
         return body.InnerHtml;
     }
 
     /// <summary>Keys of the pictures in a text.</summary>
-    public static IReadOnlyList<string> KeysIn(string html) => html.Contains(PictureAddress.Folder, StringComparison.Ordinal)
-        ? [.. HtmlReader.ReadOrWords(html).QuerySelectorAll("img[src]").Select(picture => PictureAddress.Parse(picture.GetAttribute("src"))?.Key).OfType<string>().Distinct()]
-        : [];
+    public static IReadOnlyList<string> KeysIn(string html) =>
+        html.Contains(PictureAddress.Folder, StringComparison.Ordinal)
+            ?
+            [
+                .. HtmlReader
+                    .ReadOrWords(html)
+                    .QuerySelectorAll("img[src]")
+                    .Select(picture => PictureAddress.Parse(picture.GetAttribute("src"))?.Key)
+                    .OfType<string>()
+                    .Distinct(),
+            ]
+            : [];
 }

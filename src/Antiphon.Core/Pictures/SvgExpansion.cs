@@ -13,14 +13,19 @@ internal static class SvgExpansion
     /// <summary>Whether it stays within 100,000 shapes, and no reference leads over more than ten others or back to itself.</summary>
     public static bool IsBounded(XElement root)
     {
-        var parts = root.DescendantsAndSelf().Where(element => element.Attribute("id") is not null).GroupBy(element => element.Attribute("id")!.Value).ToDictionary(group => group.Key, group => PartOf(group.First()));
+        var parts = root.DescendantsAndSelf()
+            .Where(element => element.Attribute("id") is not null)
+            .GroupBy(element => element.Attribute("id")!.Value)
+            .ToDictionary(group => group.Key, group => PartOf(group.First()));
         var whole = PartOf(root);
         var sizes = parts.ToDictionary(part => part.Key, part => (long)part.Value.Own);
         for (var step = 0; step <= LongestChain; step++)
         {
             var grown = parts.ToDictionary(part => part.Key, part => SizeOf(part.Value, sizes));
-            if (SizeOf(whole, grown) > MostShapes) return false;
-            if (grown.All(size => sizes[size.Key] == size.Value)) return true;
+            if (SizeOf(whole, grown) > MostShapes)
+                return false;
+            if (grown.All(size => sizes[size.Key] == size.Value))
+                return true;
             sizes = grown;
         }
 
@@ -28,7 +33,9 @@ internal static class SvgExpansion
     }
 
     private static long SizeOf(Part part, Dictionary<string, long> sizes) =>
-        part.References.Aggregate((long)part.Own, (sum, reference) => Math.Min(MostShapes + 1, sum + sizes.GetValueOrDefault(reference)));
+        part.References.Aggregate((long)part.Own, (sum, reference) =>
+            Math.Min(MostShapes + 1, sum + sizes.GetValueOrDefault(reference))
+        );
 
     private static Part PartOf(XElement element)
     {
@@ -36,7 +43,8 @@ internal static class SvgExpansion
         foreach (var one in element.DescendantsAndSelf())
         {
             own++;
-            foreach (var attribute in one.Attributes()) references.AddRange(ReferencesIn(attribute));
+            foreach (var attribute in one.Attributes())
+                references.AddRange(ReferencesIn(attribute));
         }
 
         return new Part(own, references);
@@ -44,10 +52,19 @@ internal static class SvgExpansion
 
     private static IEnumerable<string> ReferencesIn(XAttribute attribute)
     {
-        if (attribute.Name.LocalName == "href" && attribute.Value.StartsWith('#')) yield return attribute.Value[1..];
-        for (var at = attribute.Value.IndexOf("url(", StringComparison.OrdinalIgnoreCase); at >= 0; at = attribute.Value.IndexOf("url(", at + 4, StringComparison.OrdinalIgnoreCase))
+        if (attribute.Name.LocalName == "href" && attribute.Value.StartsWith('#'))
+            yield return attribute.Value[1..];
+        for (
+            var at = attribute.Value.IndexOf("url(", StringComparison.OrdinalIgnoreCase);
+            at >= 0;
+            at = attribute.Value.IndexOf("url(", at + 4, StringComparison.OrdinalIgnoreCase)
+        )
         {
-            yield return attribute.Value[(at + 4)..].TrimStart(' ', '\t', '\r', '\n', '\f', '"', '\'', '#').Split(')', 2)[0].TrimEnd(' ', '"', '\'');
+            yield return attribute
+                .Value[(at + 4)..]
+                .TrimStart(' ', '\t', '\r', '\n', '\f', '"', '\'', '#')
+                .Split(')', 2)[0]
+                .TrimEnd(' ', '"', '\'');
         }
     }
 

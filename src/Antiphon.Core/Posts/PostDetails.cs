@@ -19,8 +19,20 @@ namespace Antiphon.Core.Posts;
 /// <param name="ListingPicture">Picture in listings and lists, or null for the post's own.</param>
 /// <param name="Comments">How comments are taken here, where that is not as in the post's blog; null for as there.</param>
 public sealed record PostDetails(
-    string? SearchTitle = null, string? SearchDescription = null, string? CanonicalAddress = null, string? SocialTitle = null, string? SocialText = null, string? Language = null,
-    bool HiddenFromSearch = false, bool CommentsOff = false, DateTimeOffset? CommentsCloseAt = null, bool MentionsOff = false, string? SocialPicture = null, string? ListingPicture = null, CommentSettings? Comments = null)
+    string? SearchTitle = null,
+    string? SearchDescription = null,
+    string? CanonicalAddress = null,
+    string? SocialTitle = null,
+    string? SocialText = null,
+    string? Language = null,
+    bool HiddenFromSearch = false,
+    bool CommentsOff = false,
+    DateTimeOffset? CommentsCloseAt = null,
+    bool MentionsOff = false,
+    string? SocialPicture = null,
+    string? ListingPicture = null,
+    CommentSettings? Comments = null
+)
 {
     /// <summary>What was decided for single channels before or after the post was published; null for nothing.</summary>
     public IReadOnlyList<ChannelWish>? Channels { get; init; }
@@ -33,7 +45,8 @@ public sealed record PostDetails(
 
     /// <summary>The post's layer of the settings of comments.</summary>
     [JsonIgnore]
-    public CommentSettings CommentLayer => CommentsOff ? (Comments ?? CommentSettings.None) with { IsOn = false } : Comments ?? CommentSettings.None;
+    public CommentSettings CommentLayer =>
+        CommentsOff ? (Comments ?? CommentSettings.None) with { IsOn = false } : Comments ?? CommentSettings.None;
 
     /// <summary>Whether nothing is said.</summary>
     [JsonIgnore]

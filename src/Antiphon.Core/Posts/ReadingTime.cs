@@ -14,7 +14,8 @@ public static class ReadingTime
         foreach (var sign in text)
         {
             var isSpace = char.IsWhiteSpace(sign);
-            if (!isSpace && !inside) words++;
+            if (!isSpace && !inside)
+                words++;
             inside = !isSpace;
         }
 

@@ -18,10 +18,14 @@ public static class Slug
         var slug = new StringBuilder(title.Length);
         foreach (var c in title.Normalize(NormalizationForm.FormD))
         {
-            if (CharUnicodeInfo.GetUnicodeCategory(c) == UnicodeCategory.NonSpacingMark) continue;
-            if (c is '\'' or '’') continue;
-            if (char.IsLetterOrDigit(c)) slug.Append(char.ToLowerInvariant(c));
-            else if (slug.Length > 0 && slug[^1] != '-') slug.Append('-');
+            if (CharUnicodeInfo.GetUnicodeCategory(c) == UnicodeCategory.NonSpacingMark)
+                continue;
+            if (c is '\'' or '’')
+                continue;
+            if (char.IsLetterOrDigit(c))
+                slug.Append(char.ToLowerInvariant(c));
+            else if (slug.Length > 0 && slug[^1] != '-')
+                slug.Append('-');
         }
 
         var whole = slug.ToString().Normalize(NormalizationForm.FormC).Trim('-');
@@ -31,15 +35,18 @@ public static class Slug
     /// <summary>The slug itself when free, otherwise with the first free number from 2 appended.</summary>
     public static string MakeUnique(string slug, Func<string, bool> taken)
     {
-        if (!taken(slug)) return slug;
+        if (!taken(slug))
+            return slug;
         var number = 2;
-        while (taken($"{slug}-{number}")) number++;
+        while (taken($"{slug}-{number}"))
+            number++;
         return $"{slug}-{number}";
     }
 
     private static string Shorten(string slug)
     {
-        if (slug.Length <= MaxLength) return slug;
+        if (slug.Length <= MaxLength)
+            return slug;
         var cut = slug.LastIndexOf('-', MaxLength);
         return slug[..(cut > 0 ? cut : MaxLength)];
     }

@@ -7,7 +7,8 @@ namespace Antiphon.Core.PublicPages;
 public sealed record PageLook
 {
     /// <summary>Narrowest and widest column of text, in units of the page's type size.</summary>
-    public const int LeastMeasure = 26, MostMeasure = 60;
+    public const int LeastMeasure = 26,
+        MostMeasure = 60;
 
     /// <summary>As pages look without anything said.</summary>
     public static PageLook Usual { get; } = new();

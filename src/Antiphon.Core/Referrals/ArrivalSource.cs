@@ -6,7 +6,22 @@ namespace Antiphon.Core.Referrals;
 public sealed record ArrivalSource(ArrivalKind Kind, string Name)
 {
     private const int LongestName = 60;
-    private static readonly string[] Programs = ["bot", "crawl", "spider", "preview", "slurp", "monitor", "fetch", "curl", "wget", "python", "java/", "go-http", "feed"];
+    private static readonly string[] Programs =
+    [
+        "bot",
+        "crawl",
+        "spider",
+        "preview",
+        "slurp",
+        "monitor",
+        "fetch",
+        "curl",
+        "wget",
+        "python",
+        "java/",
+        "go-http",
+        "feed",
+    ];
 
     /// <summary>Nothing told.</summary>
     public static ArrivalSource Direct { get; } = new(ArrivalKind.Direct, string.Empty);
@@ -17,28 +32,39 @@ public sealed record ArrivalSource(ArrivalKind Kind, string Name)
     /// <param name="own">Hosts of the site and of ours.</param>
     public static ArrivalSource? Of(string? campaign, string? referrer, IReadOnlyCollection<string> own)
     {
-        if (Clean(campaign) is { } named) return new ArrivalSource(ArrivalKind.Link, named);
+        if (Clean(campaign) is { } named)
+            return new ArrivalSource(ArrivalKind.Link, named);
         var host = HostOf(referrer);
-        if (host is null) return Direct;
+        if (host is null)
+            return Direct;
         return own.Contains(host, StringComparer.OrdinalIgnoreCase) ? null : new ArrivalSource(ArrivalKind.Page, host);
     }
 
     /// <summary>Whether a browser's name is that of a program which nobody looks at.</summary>
-    public static bool IsProgram(string? userAgent) => string.IsNullOrWhiteSpace(userAgent) || Programs.Any(text => userAgent.Contains(text, StringComparison.OrdinalIgnoreCase));
+    public static bool IsProgram(string? userAgent) =>
+        string.IsNullOrWhiteSpace(userAgent)
+        || Programs.Any(text => userAgent.Contains(text, StringComparison.OrdinalIgnoreCase));
 
     private static string? HostOf(string? referrer)
     {
-        if (string.IsNullOrWhiteSpace(referrer)) return null;
+        if (string.IsNullOrWhiteSpace(referrer))
+            return null;
         var address = referrer.Contains("://", StringComparison.Ordinal) ? referrer : "https://" + referrer;
-        if (!Uri.TryCreate(address, UriKind.Absolute, out var read) || read.Host.Length is 0 or > LongestName) return null;
-        return read.Host.StartsWith("www.", StringComparison.OrdinalIgnoreCase) ? read.Host[4..].ToLowerInvariant() : read.Host.ToLowerInvariant();
+        if (!Uri.TryCreate(address, UriKind.Absolute, out var read) || read.Host.Length is 0 or > LongestName)
+            return null;
+        return read.Host.StartsWith("www.", StringComparison.OrdinalIgnoreCase)
+            ? read.Host[4..].ToLowerInvariant()
+            : read.Host.ToLowerInvariant();
     }
 
     // What stands in an address is written by anybody; only what a name may hold is kept.
     private static string? Clean(string? campaign)
     {
-        if (campaign is null) return null;
-        var kept = new string([.. campaign.Trim().ToLowerInvariant().Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '_' or '.')]);
+        if (campaign is null)
+            return null;
+        var kept = new string([
+            .. campaign.Trim().ToLowerInvariant().Where(c => char.IsLetterOrDigit(c) || c is ' ' or '-' or '_' or '.'),
+        ]);
         return kept.Length == 0 ? null : kept[..Math.Min(kept.Length, LongestName)];
     }
 }

@@ -6,8 +6,10 @@ public static class AllowedAddresses
     /// <summary>The origin (scheme, host, port when not the default) of an address, lower-cased, or null when it is not an http(s) address.</summary>
     public static string? OriginOf(string? address)
     {
-        if (!Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri)) return null;
-        if (uri.Scheme is not ("http" or "https")) return null;
+        if (!Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri))
+            return null;
+        if (uri.Scheme is not ("http" or "https"))
+            return null;
         return uri.GetLeftPart(UriPartial.Authority).ToLowerInvariant();
     }
 

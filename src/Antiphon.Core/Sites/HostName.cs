@@ -14,16 +14,25 @@ public static class HostName
     public static string? Parse(string? entered)
     {
         var text = (entered ?? string.Empty).Trim().TrimEnd('.');
-        if (Uri.TryCreate(text, UriKind.Absolute, out var address) && address.Scheme is "http" or "https") text = address.Host;
+        if (Uri.TryCreate(text, UriKind.Absolute, out var address) && address.Scheme is "http" or "https")
+            text = address.Host;
         try
         {
-            text = new IdnMapping { UseStd3AsciiRules = true }.GetAscii(text).ToLowerInvariant();
+            text = new IdnMapping { UseStd3AsciiRules = true }
+                .GetAscii(text)
+                .ToLowerInvariant();
         }
         catch (ArgumentException)
         {
             return null;
         }
 
-        return text.Length <= Longest && Uri.CheckHostName(text) == UriHostNameType.Dns && text.Contains('.', StringComparison.Ordinal) && !text.Contains('_', StringComparison.Ordinal) ? text : null;
+        return
+            text.Length <= Longest
+            && Uri.CheckHostName(text) == UriHostNameType.Dns
+            && text.Contains('.', StringComparison.Ordinal)
+            && !text.Contains('_', StringComparison.Ordinal)
+            ? text
+            : null;
     }
 }

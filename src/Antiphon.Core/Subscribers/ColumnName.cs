@@ -4,5 +4,6 @@ namespace Antiphon.Core.Subscribers;
 internal static class ColumnName
 {
     /// <summary>Small letters and hyphens alone.</summary>
-    public static string Plain(string column) => new([.. column.ToLowerInvariant().Where(c => char.IsLetter(c) || c == '-')]);
+    public static string Plain(string column) =>
+        new([.. column.ToLowerInvariant().Where(c => char.IsLetter(c) || c == '-')]);
 }

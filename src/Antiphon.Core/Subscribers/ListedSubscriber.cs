@@ -9,7 +9,14 @@ namespace Antiphon.Core.Subscribers;
 /// <param name="Left">When they ended the mails, or null.</param>
 /// <param name="Origin">How they came.</param>
 /// <param name="Reason">What the team wrote about why they are here, or null.</param>
-public sealed record ListedSubscriber(string Mail, string? Name, DateTimeOffset Since, DateTimeOffset? Left, SubscriberOrigin Origin, string? Reason)
+public sealed record ListedSubscriber(
+    string Mail,
+    string? Name,
+    DateTimeOffset Since,
+    DateTimeOffset? Left,
+    SubscriberOrigin Origin,
+    string? Reason
+)
 {
     /// <summary>Until when they want no mail, or null.</summary>
     public DateTimeOffset? PausedUntil { get; init; }

@@ -35,6 +35,7 @@ public sealed record SegmentRule
         Since > Until ? ("until", "The last day lies before the first.")
         : SeenWithin is < 1 or > MostDays ? ("seenWithin", $"Give from 1 to {MostDays} days.")
         : SilentFor is < 1 or > MostDays ? ("silentFor", $"Give from 1 to {MostDays} days.")
-        : SeenWithin is not null && SilentFor is not null && SilentFor >= SeenWithin ? ("silentFor", "Nobody can be seen within and silent for those days.")
+        : SeenWithin is not null && SilentFor is not null && SilentFor >= SeenWithin
+            ? ("silentFor", "Nobody can be seen within and silent for those days.")
         : null;
 }

@@ -10,7 +10,10 @@ namespace Antiphon.Core.Subscribers;
 public sealed record SignUpSettings(SignUpShape Shape, string Title, string Text, string Button)
 {
     /// <summary>Longest heading, words and consent.</summary>
-    public const int LongestTitle = 120, LongestText = 500, LongestButton = 40, LongestConsent = 1000;
+    public const int LongestTitle = 120,
+        LongestText = 500,
+        LongestButton = 40,
+        LongestConsent = 1000;
 
     /// <summary>Most categories to choose from.</summary>
     public const int MostChoices = 30;
@@ -32,8 +35,19 @@ public sealed record SignUpSettings(SignUpShape Shape, string Title, string Text
 
     /// <summary>What cannot work, and what to do about it; null when all can.</summary>
     public (string Setting, string Remedy)? Problem() =>
-        TooLong("title", Title, LongestTitle) ?? TooLong("text", Text, LongestText) ?? TooLong("button", Button, LongestButton) ?? TooLong("consent", Consent, LongestConsent) ?? TooLong("thanks", Thanks, LongestText)
-        ?? (Categories.Count > MostChoices ? ("categories", $"Offer at most {MostChoices} categories.") : Digests.Count > MostChoices ? ("digests", $"Offer at most {MostChoices} digests.") : null);
+        TooLong("title", Title, LongestTitle)
+        ?? TooLong("text", Text, LongestText)
+        ?? TooLong("button", Button, LongestButton)
+        ?? TooLong("consent", Consent, LongestConsent)
+        ?? TooLong("thanks", Thanks, LongestText)
+        ?? (
+            Categories.Count > MostChoices ? ("categories", $"Offer at most {MostChoices} categories.")
+            : Digests.Count > MostChoices ? ("digests", $"Offer at most {MostChoices} digests.")
+            : null
+        );
 
-    private static (string, string)? TooLong(string setting, string text, int most) => text.Length > most ? (setting, string.Create(CultureInfo.InvariantCulture, $"Keep it under {most} characters.")) : null;
+    private static (string, string)? TooLong(string setting, string text, int most) =>
+        text.Length > most
+            ? (setting, string.Create(CultureInfo.InvariantCulture, $"Keep it under {most} characters."))
+            : null;
 }

@@ -10,7 +10,17 @@ public static class SubscriberList
 {
     private const int LongestName = 100;
     private const int LongestMail = 200;
-    private static readonly string[] MailNames = ["mail", "email", "e-mail", "address", "mailaddress", "emailaddress", "courriel", "adresse"];
+    private static readonly string[] MailNames =
+    [
+        "mail",
+        "email",
+        "e-mail",
+        "address",
+        "mailaddress",
+        "emailaddress",
+        "courriel",
+        "adresse",
+    ];
     private static readonly string[] NameNames = ["name", "fullname", "nom"];
 
     /// <summary>The table with its head. What a spreadsheet would run as a formula gets an apostrophe before it.</summary>
@@ -19,7 +29,17 @@ public static class SubscriberList
         var table = new StringBuilder("mail,name,since,left,origin,reason,paused,suppressed\r\n");
         foreach (var one in subscribers)
         {
-            string?[] values = [one.Mail, one.Name, Moment(one.Since), one.Left is { } left ? Moment(left) : null, one.Origin.ToString().ToLowerInvariant(), one.Reason, one.PausedUntil is { } until ? Moment(until) : null, one.Suppressed?.ToString().ToLowerInvariant()];
+            string?[] values =
+            [
+                one.Mail,
+                one.Name,
+                Moment(one.Since),
+                one.Left is { } left ? Moment(left) : null,
+                one.Origin.ToString().ToLowerInvariant(),
+                one.Reason,
+                one.PausedUntil is { } until ? Moment(until) : null,
+                one.Suppressed?.ToString().ToLowerInvariant(),
+            ];
             table.AppendJoin(',', values.Select(CsvCell.Write)).Append("\r\n");
         }
 
@@ -29,13 +49,20 @@ public static class SubscriberList
     /// <summary>The column that holds addresses: named so, or else the one in which most rows have an "@"; null when there is none.</summary>
     public static string? MailColumn(ImportTable table)
     {
-        if (table.Columns.FirstOrDefault(column => MailNames.Contains(ColumnName.Plain(column))) is { } named) return named;
-        var best = table.Columns.Select((column, at) => (column, Count: table.Rows.Count(row => row[at].Contains('@', StringComparison.Ordinal)))).MaxBy(pair => pair.Count);
+        if (table.Columns.FirstOrDefault(column => MailNames.Contains(ColumnName.Plain(column))) is { } named)
+            return named;
+        var best = table
+            .Columns.Select(
+                (column, at) =>
+                    (column, Count: table.Rows.Count(row => row[at].Contains('@', StringComparison.Ordinal)))
+            )
+            .MaxBy(pair => pair.Count);
         return best.Count > 0 ? best.column : null;
     }
 
     /// <summary>The column that holds names; null when none is called so.</summary>
-    public static string? NameColumn(ImportTable table) => table.Columns.FirstOrDefault(column => NameNames.Contains(ColumnName.Plain(column)));
+    public static string? NameColumn(ImportTable table) =>
+        table.Columns.FirstOrDefault(column => NameNames.Contains(ColumnName.Plain(column)));
 
     /// <summary>Looks at each row of a list.</summary>
     /// <param name="table">The list.</param>
@@ -43,25 +70,51 @@ public static class SubscriberList
     /// <param name="name">Column of the names, or null.</param>
     /// <param name="isMail">Whether a text is a mail address.</param>
     /// <param name="known">What is known of an address in small letters: that it gets mails already, left or takes none; null for one the site does not have. Those that left are never brought back by a list.</param>
-    public static IReadOnlyList<ListedRow> Read(ImportTable table, string mail, string? name, Func<string, bool> isMail, Func<string, ListedKind?> known)
+    public static IReadOnlyList<ListedRow> Read(
+        ImportTable table,
+        string mail,
+        string? name,
+        Func<string, bool> isMail,
+        Func<string, ListedKind?> known
+    )
     {
-        var (mailAt, nameAt, standing) = (Index(table, mail), name is null ? -1 : Index(table, name), new ListedStanding(table.Columns));
+        var (mailAt, nameAt, standing) = (
+            Index(table, mail),
+            name is null ? -1 : Index(table, name),
+            new ListedStanding(table.Columns)
+        );
         var seen = new HashSet<string>();
-        return [.. table.Rows.Select((row, at) =>
-        {
-            var address = CsvCell.Read(row[mailAt]).Trim().ToLowerInvariant();
-            var called = nameAt < 0 ? null : Said.OrNull(Shortened.ToLength(OneLine(CsvCell.Read(row[nameAt])), LongestName));
-            var kind = address.Length is 0 or > LongestMail || !isMail(address) ? ListedKind.NoAddress
-                : !seen.Add(address) ? ListedKind.Twice
-                : known(address) ?? standing.KindOf(row);
-            var (isPaused, until) = standing.PauseOf(row);
-            return new ListedRow(at + 2, address, called, kind) { IsPaused = isPaused, PausedUntil = until };
-        })];
+        return
+        [
+            .. table.Rows.Select(
+                (row, at) =>
+                {
+                    var address = CsvCell.Read(row[mailAt]).Trim().ToLowerInvariant();
+                    var called =
+                        nameAt < 0
+                            ? null
+                            : Said.OrNull(Shortened.ToLength(OneLine(CsvCell.Read(row[nameAt])), LongestName));
+                    var kind =
+                        address.Length is 0 or > LongestMail || !isMail(address) ? ListedKind.NoAddress
+                        : !seen.Add(address) ? ListedKind.Twice
+                        : known(address) ?? standing.KindOf(row);
+                    var (isPaused, until) = standing.PauseOf(row);
+                    return new ListedRow(at + 2, address, called, kind) { IsPaused = isPaused, PausedUntil = until };
+                }
+            ),
+        ];
     }
 
-    private static int Index(ImportTable table, string column) => table.Columns.ToList().FindIndex(text => string.Equals(text, column, StringComparison.OrdinalIgnoreCase));
+    private static int Index(ImportTable table, string column) =>
+        table.Columns.ToList().FindIndex(text => string.Equals(text, column, StringComparison.OrdinalIgnoreCase));
 
-    private static string OneLine(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Select(word => new string([.. word.Where(c => !char.IsControl(c))])));
+    private static string OneLine(string text) =>
+        string.Join(
+            ' ',
+            text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
+                .Select(word => new string([.. word.Where(c => !char.IsControl(c))]))
+        );
 
-    private static string Moment(DateTimeOffset at) => at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
+    private static string Moment(DateTimeOffset at) =>
+        at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
 }

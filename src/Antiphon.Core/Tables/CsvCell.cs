@@ -7,11 +7,14 @@ public static class CsvCell
     public static string Write(string? value)
     {
         var safe = value is { Length: > 0 } && IsFormula(value[0]) ? $"'{value}" : value ?? string.Empty;
-        return safe.AsSpan().ContainsAny(",\"\r\n") ? $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\"" : safe;
+        return safe.AsSpan().ContainsAny(",\"\r\n")
+            ? $"\"{safe.Replace("\"", "\"\"", StringComparison.Ordinal)}\""
+            : safe;
     }
 
     /// <summary>The value of a cell that was read.</summary>
-    public static string Read(string value) => value.Length > 1 && value[0] == '\'' && IsFormula(value[1]) ? value[1..] : value;
+    public static string Read(string value) =>
+        value.Length > 1 && value[0] == '\'' && IsFormula(value[1]) ? value[1..] : value;
 
     // The apostrophe itself too, so that a text that begins with one comes back with it.
     private static bool IsFormula(char first) => first is '=' or '+' or '-' or '@' or '\t' or '\r' or '\'';

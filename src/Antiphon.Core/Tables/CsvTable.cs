@@ -13,15 +13,24 @@ public static class CsvTable
     /// <summary>The table; without rows when the text holds none. The first line names the columns; a column without a name gets its number.</summary>
     public static ImportTable Read(string text)
     {
-        var settings = new CsvConfiguration(CultureInfo.InvariantCulture) { Delimiter = SeparatorOf(text).ToString(), BadDataFound = null, MissingFieldFound = null, IgnoreBlankLines = true, Mode = CsvMode.RFC4180 };
+        var settings = new CsvConfiguration(CultureInfo.InvariantCulture)
+        {
+            Delimiter = SeparatorOf(text).ToString(),
+            BadDataFound = null,
+            MissingFieldFound = null,
+            IgnoreBlankLines = true,
+            Mode = CsvMode.RFC4180,
+        };
         using var parser = new CsvParser(new StringReader(text), settings);
-        if (!parser.Read()) return new ImportTable([], []);
+        if (!parser.Read())
+            return new ImportTable([], []);
         var columns = Named(parser.Record!);
         var rows = new List<IReadOnlyList<string>>();
         while (rows.Count < ImportTable.MostRows && parser.Read())
         {
             var record = parser.Record!;
-            if (Array.TrueForAll(record, string.IsNullOrWhiteSpace)) continue;
+            if (Array.TrueForAll(record, string.IsNullOrWhiteSpace))
+                continue;
             rows.Add([.. columns.Select((_, index) => index < record.Length ? record[index] : string.Empty)]);
         }
 
@@ -32,18 +41,25 @@ public static class CsvTable
     public static char SeparatorOf(string text)
     {
         var lines = LinesOf(text);
-        return Separators.OrderByDescending(separator =>
-        {
-            var counts = lines.Select(line => Parts(line, separator)).ToList();
-            if (counts.Count == 0 || counts[0] < 2) return 0;
-            return counts.Count(count => count == counts[0]) * 1000.0 / counts.Count + counts[0];
-        }).First();
+        return Separators
+            .OrderByDescending(separator =>
+            {
+                var counts = lines.Select(line => Parts(line, separator)).ToList();
+                if (counts.Count == 0 || counts[0] < 2)
+                    return 0;
+                return counts.Count(count => count == counts[0]) * 1000.0 / counts.Count + counts[0];
+            })
+            .First();
     }
 
     private static List<string> Named(string[] first)
     {
         var names = new List<string>();
-        foreach (var (raw, index) in first.Take(ImportTable.MostColumns).Select((raw, index) => (raw.Trim().TrimStart('\uFEFF'), index)))
+        foreach (
+            var (raw, index) in first
+                .Take(ImportTable.MostColumns)
+                .Select((raw, index) => (raw.Trim().TrimStart('\uFEFF'), index))
+        )
         {
             var name = raw.Length == 0 ? $"Column {index + 1}" : raw;
             names.Add(names.Contains(name, StringComparer.OrdinalIgnoreCase) ? $"{name} ({index + 1})" : name);
@@ -57,15 +73,18 @@ public static class CsvTable
         var (lines, start, isQuoted) = (new List<string>(), 0, false);
         for (var index = 0; index < text.Length && lines.Count < LinesLookedAt; index++)
         {
-            if (text[index] == '"') isQuoted = !isQuoted;
+            if (text[index] == '"')
+                isQuoted = !isQuoted;
             else if (text[index] == '\n' && !isQuoted)
             {
-                if (index > start) lines.Add(text[start..index]);
+                if (index > start)
+                    lines.Add(text[start..index]);
                 start = index + 1;
             }
         }
 
-        if (lines.Count < LinesLookedAt && start < text.Length) lines.Add(text[start..]);
+        if (lines.Count < LinesLookedAt && start < text.Length)
+            lines.Add(text[start..]);
         return lines;
     }
 
@@ -74,8 +93,10 @@ public static class CsvTable
         var (parts, isQuoted) = (1, false);
         foreach (var c in line)
         {
-            if (c == '"') isQuoted = !isQuoted;
-            else if (c == separator && !isQuoted) parts++;
+            if (c == '"')
+                isQuoted = !isQuoted;
+            else if (c == separator && !isQuoted)
+                parts++;
         }
 
         return parts;

@@ -21,9 +21,18 @@ public sealed record ImportTable(IReadOnlyList<string> Columns, IReadOnlyList<IR
         var known = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
         foreach (var name in all.SelectMany(record => record.Keys))
         {
-            if (columns.Count < MostColumns && known.Add(name)) columns.Add(name);
+            if (columns.Count < MostColumns && known.Add(name))
+                columns.Add(name);
         }
 
-        return new ImportTable(columns, [.. all.Select(record => (IReadOnlyList<string>)[.. columns.Select(column => record.TryGetValue(column, out var value) ? value : string.Empty)])]);
+        return new ImportTable(
+            columns,
+            [
+                .. all.Select(record =>
+                    (IReadOnlyList<string>)
+                        [.. columns.Select(column => record.TryGetValue(column, out var value) ? value : string.Empty)]
+                ),
+            ]
+        );
     }
 }

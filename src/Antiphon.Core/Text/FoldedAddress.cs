@@ -8,15 +8,21 @@ public static class FoldedAddress
     /// </summary>
     public static string? Of(string? address)
     {
-        if (!Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri) || uri.Scheme is not ("http" or "https")) return null;
+        if (!Uri.TryCreate(address?.Trim(), UriKind.Absolute, out var uri) || uri.Scheme is not ("http" or "https"))
+            return null;
         var host = uri.IsDefaultPort ? uri.Host : $"{uri.Host}:{uri.Port}";
-        if (host.StartsWith("www.", StringComparison.OrdinalIgnoreCase)) host = host[4..];
-        var query = uri.Query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries)
-            .Where(part => !IsCounting(part.Split('=')[0])).ToList();
+        if (host.StartsWith("www.", StringComparison.OrdinalIgnoreCase))
+            host = host[4..];
+        var query = uri
+            .Query.TrimStart('?')
+            .Split('&', StringSplitOptions.RemoveEmptyEntries)
+            .Where(part => !IsCounting(part.Split('=')[0]))
+            .ToList();
         var path = uri.AbsolutePath.TrimEnd('/');
         return host.ToLowerInvariant() + path + (query.Count == 0 ? "" : "?" + string.Join('&', query));
     }
 
     private static bool IsCounting(string name) =>
-        name.StartsWith("utm_", StringComparison.OrdinalIgnoreCase) || name.EndsWith("clid", StringComparison.OrdinalIgnoreCase);
+        name.StartsWith("utm_", StringComparison.OrdinalIgnoreCase)
+        || name.EndsWith("clid", StringComparison.OrdinalIgnoreCase);
 }

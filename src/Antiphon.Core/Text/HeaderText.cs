@@ -9,7 +9,8 @@ public static class HeaderText
     public static string Of(string text)
     {
         var line = new StringBuilder(text.Length);
-        foreach (var c in text) line.Append(char.IsControl(c) ? ' ' : c);
+        foreach (var c in text)
+            line.Append(char.IsControl(c) ? ' ' : c);
         return OneLine.Of(line.ToString());
     }
 }

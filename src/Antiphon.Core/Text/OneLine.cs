@@ -4,5 +4,6 @@ namespace Antiphon.Core.Text;
 public static class OneLine
 {
     /// <summary>The text with every run of white space, line ends among them, as one space, and none at its ends.</summary>
-    public static string Of(string text) => string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+    public static string Of(string text) =>
+        string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
 }

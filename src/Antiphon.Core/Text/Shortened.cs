@@ -11,20 +11,25 @@ public static class Shortened
     public static string ToWords(string text, int words)
     {
         var all = text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries);
-        if (all.Length <= words) return string.Join(' ', all);
+        if (all.Length <= words)
+            return string.Join(' ', all);
         return string.Join(' ', all.Take(words)).TrimEnd('.', ',', ';', ':', '–', '-') + "…";
     }
 
     /// <summary>The most whole sentences that fit into so many characters; null when not even the first does. A sentence ends with its mark and white space behind it.</summary>
     public static string? ToSentence(string text, int length)
     {
-        if (text.Length <= length) return text;
+        if (text.Length <= length)
+            return text;
         for (var at = Math.Min(length, text.Length - 1); at > 0; at--)
         {
-            if (!char.IsWhiteSpace(text[at])) continue;
+            if (!char.IsWhiteSpace(text[at]))
+                continue;
             var end = at;
-            while (end > 0 && text[end - 1] is '”' or '"' or '’' or ')' or '»') end--;
-            if (end > 0 && text[end - 1] is '.' or '!' or '?' or '…' or '。') return text[..at].TrimEnd();
+            while (end > 0 && text[end - 1] is '”' or '"' or '’' or ')' or '»')
+                end--;
+            if (end > 0 && text[end - 1] is '.' or '!' or '?' or '…' or '。')
+                return text[..at].TrimEnd();
         }
 
         return null;
@@ -36,10 +41,12 @@ public static class Shortened
     public static string ToLength(string text, int length)
     {
         var elements = new StringInfo(text);
-        if (elements.LengthInTextElements <= length) return text;
+        if (elements.LengthInTextElements <= length)
+            return text;
         var head = elements.SubstringByTextElements(0, Math.Max(1, length - 1));
         var space = head.LastIndexOf(' ');
-        if (space > head.Length * 2 / 3) head = head[..space];
+        if (space > head.Length * 2 / 3)
+            head = head[..space];
         return head.TrimEnd() + "…";
     }
 }

@@ -5,8 +5,14 @@ public static class RetrySchedule
 {
     private static readonly TimeSpan[] Pauses =
     [
-        TimeSpan.FromSeconds(10), TimeSpan.FromMinutes(1), TimeSpan.FromMinutes(5), TimeSpan.FromMinutes(30),
-        TimeSpan.FromHours(2), TimeSpan.FromHours(6), TimeSpan.FromHours(12), TimeSpan.FromHours(24),
+        TimeSpan.FromSeconds(10),
+        TimeSpan.FromMinutes(1),
+        TimeSpan.FromMinutes(5),
+        TimeSpan.FromMinutes(30),
+        TimeSpan.FromHours(2),
+        TimeSpan.FromHours(6),
+        TimeSpan.FromHours(12),
+        TimeSpan.FromHours(24),
     ];
 
     /// <summary>Attempts after which a delivery is given up.</summary>
@@ -17,8 +23,10 @@ public static class RetrySchedule
     /// <param name="jitter">A random number from 0 to 1.</param>
     public static TimeSpan? PauseAfter(int attempts, double jitter)
     {
-        if (attempts < 1) return TimeSpan.Zero;
-        if (attempts > Pauses.Length) return null;
+        if (attempts < 1)
+            return TimeSpan.Zero;
+        if (attempts > Pauses.Length)
+            return null;
         return Pauses[attempts - 1] * (1 + (Math.Clamp(jitter, 0, 1) / 5));
     }
 }

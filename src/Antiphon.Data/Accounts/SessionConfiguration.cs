@@ -11,6 +11,10 @@ internal sealed class SessionConfiguration : IEntityTypeConfiguration<Session>
     {
         builder.Property(session => session.Hash).HasMaxLength(64);
         builder.HasIndex(session => session.Hash).IsUnique();
-        builder.HasOne(session => session.Person).WithMany().HasForeignKey(session => session.PersonId).OnDelete(DeleteBehavior.Cascade);
+        builder
+            .HasOne(session => session.Person)
+            .WithMany()
+            .HasForeignKey(session => session.PersonId)
+            .OnDelete(DeleteBehavior.Cascade);
     }
 }

@@ -15,7 +15,11 @@ internal sealed class BlogConfiguration : IEntityTypeConfiguration<Blog>
         builder.HasIndex(blog => blog.Key).IsUnique();
         builder.HasIndex(blog => blog.SiteId);
         builder.HasIndex(blog => blog.HostName).IsUnique();
-        builder.Property(blog => blog.CommentSettings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
-        builder.Property(blog => blog.PageLook).HasConversion<StoredJsonConverter<PageLook>, StoredJsonComparer<PageLook>>();
+        builder
+            .Property(blog => blog.CommentSettings)
+            .HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
+        builder
+            .Property(blog => blog.PageLook)
+            .HasConversion<StoredJsonConverter<PageLook>, StoredJsonComparer<PageLook>>();
     }
 }

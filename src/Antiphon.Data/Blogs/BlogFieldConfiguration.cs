@@ -12,6 +12,8 @@ internal sealed class BlogFieldConfiguration : IEntityTypeConfiguration<BlogFiel
     public void Configure(EntityTypeBuilder<BlogField> builder)
     {
         builder.HasIndex(field => new { field.BlogId, field.Position });
-        builder.Property(field => field.Definition).HasConversion<StoredJsonConverter<OwnField>, StoredJsonComparer<OwnField>>();
+        builder
+            .Property(field => field.Definition)
+            .HasConversion<StoredJsonConverter<OwnField>, StoredJsonComparer<OwnField>>();
     }
 }

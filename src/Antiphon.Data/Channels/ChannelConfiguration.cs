@@ -12,6 +12,8 @@ internal sealed class ChannelConfiguration : IEntityTypeConfiguration<Channel>
     public void Configure(EntityTypeBuilder<Channel> builder)
     {
         builder.HasIndex(channel => channel.SiteId);
-        builder.Property(channel => channel.Settings).HasConversion<StoredJsonConverter<ChannelSettings>, StoredJsonComparer<ChannelSettings>>();
+        builder
+            .Property(channel => channel.Settings)
+            .HasConversion<StoredJsonConverter<ChannelSettings>, StoredJsonComparer<ChannelSettings>>();
     }
 }

@@ -15,19 +15,51 @@ internal sealed class ChannelDeliveryConfiguration : IEntityTypeConfiguration<Ch
     {
         builder.HasIndex(delivery => delivery.Key).IsUnique();
         // Planned once, however often the planning runs.
-        builder.HasIndex(delivery => new { delivery.ChannelId, delivery.PostId, delivery.Target, delivery.Round }).IsUnique().HasFilter("\"Act\" = 'Publish'");
+        builder
+            .HasIndex(delivery => new
+            {
+                delivery.ChannelId,
+                delivery.PostId,
+                delivery.Target,
+                delivery.Round,
+            })
+            .IsUnique()
+            .HasFilter("\"Act\" = 'Publish'");
         // What is done leaves the index, so that a long history costs the worker nothing.
         builder.HasIndex(delivery => delivery.NextAttemptAt).HasFilter(Open);
-        builder.HasIndex(delivery => new { delivery.ChannelId, delivery.PlannedFor }).HasFilter(Open).HasDatabaseName("IX_ChannelDeliveries_Ahead");
+        builder
+            .HasIndex(delivery => new { delivery.ChannelId, delivery.PlannedFor })
+            .HasFilter(Open)
+            .HasDatabaseName("IX_ChannelDeliveries_Ahead");
         // Whose turn it is in each channel; and who is at it, which are few.
-        builder.HasIndex(delivery => new { delivery.ChannelId, delivery.NextAttemptAt, delivery.Id }).HasFilter(Open).HasDatabaseName("IX_ChannelDeliveries_Turn");
+        builder
+            .HasIndex(delivery => new
+            {
+                delivery.ChannelId,
+                delivery.NextAttemptAt,
+                delivery.Id,
+            })
+            .HasFilter(Open)
+            .HasDatabaseName("IX_ChannelDeliveries_Turn");
         builder.HasIndex(delivery => delivery.HeldUntil).HasFilter("\"HeldUntil\" IS NOT NULL");
-        builder.HasIndex(delivery => new { delivery.SiteId, delivery.PlannedFor, delivery.Id });
+        builder.HasIndex(delivery => new
+        {
+            delivery.SiteId,
+            delivery.PlannedFor,
+            delivery.Id,
+        });
         // The board and the list of failures ask with every look what is not done.
-        builder.HasIndex(delivery => new { delivery.SiteId, delivery.State, delivery.PostId });
+        builder.HasIndex(delivery => new
+        {
+            delivery.SiteId,
+            delivery.State,
+            delivery.PostId,
+        });
         builder.HasIndex(delivery => delivery.PostId);
         builder.HasIndex(delivery => delivery.CountNextAt).HasFilter("\"CountNextAt\" IS NOT NULL");
-        builder.Property(delivery => delivery.Counts).HasConversion<StoredJsonConverter<NetworkCounts>, StoredJsonComparer<NetworkCounts>>();
+        builder
+            .Property(delivery => delivery.Counts)
+            .HasConversion<StoredJsonConverter<NetworkCounts>, StoredJsonComparer<NetworkCounts>>();
         builder.HasOne(delivery => delivery.Post).WithMany().OnDelete(DeleteBehavior.Cascade);
         builder.HasMany(delivery => delivery.Tried).WithOne().HasForeignKey(attempt => attempt.DeliveryId);
     }

@@ -8,5 +8,6 @@ namespace Antiphon.Data.Channels;
 internal sealed class ChannelStartConfiguration : IEntityTypeConfiguration<ChannelStart>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<ChannelStart> builder) => builder.HasIndex(start => new { start.ChannelId, start.At });
+    public void Configure(EntityTypeBuilder<ChannelStart> builder) =>
+        builder.HasIndex(start => new { start.ChannelId, start.At });
 }

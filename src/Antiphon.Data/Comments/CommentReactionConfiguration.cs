@@ -9,8 +9,20 @@ internal sealed class CommentReactionConfiguration : IEntityTypeConfiguration<Co
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<CommentReaction> builder)
     {
-        builder.HasIndex(reaction => new { reaction.ThreadId, reaction.CommentId, reaction.ReaderKey, reaction.Sign }).IsUnique();
+        builder
+            .HasIndex(reaction => new
+            {
+                reaction.ThreadId,
+                reaction.CommentId,
+                reaction.ReaderKey,
+                reaction.Sign,
+            })
+            .IsUnique();
         builder.HasOne<CommentThread>().WithMany().HasForeignKey(reaction => reaction.ThreadId);
-        builder.HasOne<Comment>().WithMany().HasForeignKey(reaction => reaction.CommentId).OnDelete(DeleteBehavior.Cascade);
+        builder
+            .HasOne<Comment>()
+            .WithMany()
+            .HasForeignKey(reaction => reaction.CommentId)
+            .OnDelete(DeleteBehavior.Cascade);
     }
 }

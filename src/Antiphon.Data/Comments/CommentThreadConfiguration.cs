@@ -16,8 +16,16 @@ internal sealed class CommentThreadConfiguration : IEntityTypeConfiguration<Comm
         builder.HasIndex(thread => new { thread.SiteId, thread.FoldedAddress });
         builder.HasIndex(thread => thread.PostId);
         builder.Property(thread => thread.PublicCount).HasDefaultValue(0).ValueGeneratedOnAddOrUpdate();
-        builder.Property(thread => thread.Settings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
-        builder.Property(thread => thread.Reactions).HasConversion<StoredJsonConverter<Dictionary<string, int>>, StoredJsonComparer<Dictionary<string, int>>>();
-        builder.HasOne(thread => thread.Post).WithMany().HasForeignKey(thread => thread.PostId).OnDelete(DeleteBehavior.SetNull);
+        builder
+            .Property(thread => thread.Settings)
+            .HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
+        builder
+            .Property(thread => thread.Reactions)
+            .HasConversion<StoredJsonConverter<Dictionary<string, int>>, StoredJsonComparer<Dictionary<string, int>>>();
+        builder
+            .HasOne(thread => thread.Post)
+            .WithMany()
+            .HasForeignKey(thread => thread.PostId)
+            .OnDelete(DeleteBehavior.SetNull);
     }
 }

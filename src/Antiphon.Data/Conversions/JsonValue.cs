@@ -6,5 +6,6 @@ public static class JsonValue
     /// <summary>A number within stored JSON, or null where it is missing.</summary>
     /// <param name="json">The column, cast to text.</param>
     /// <param name="path">Where, such as "$.facts.score".</param>
-    public static double? Number(string? json, string path) => throw new NotSupportedException("It stands in queries only.");
+    public static double? Number(string? json, string path) =>
+        throw new NotSupportedException("It stands in queries only.");
 }

@@ -5,12 +5,16 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 namespace Antiphon.Data.Conversions;
 
 /// <summary>A record as JSON, so that it can grow without a migration.</summary>
-internal sealed class StoredJsonConverter<T>() : ValueConverter<T, string>(value => StoredJson.Write(value), json => StoredJson.Read<T>(json));
+internal sealed class StoredJsonConverter<T>()
+    : ValueConverter<T, string>(value => StoredJson.Write(value), json => StoredJson.Read<T>(json));
 
 /// <summary>The form in which records are stored.</summary>
 internal static class StoredJson
 {
-    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web) { Converters = { new JsonStringEnumConverter() } };
+    private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)
+    {
+        Converters = { new JsonStringEnumConverter() },
+    };
 
     /// <summary>The stored form.</summary>
     public static string Write<T>(T value) => JsonSerializer.Serialize(value, Options);

@@ -9,7 +9,14 @@ internal sealed class FeedSettingsConfiguration : IEntityTypeConfiguration<FeedS
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<FeedSettings> builder)
     {
-        builder.HasIndex(settings => new { settings.SiteId, settings.Subject, settings.SubjectId }).IsUnique();
+        builder
+            .HasIndex(settings => new
+            {
+                settings.SiteId,
+                settings.Subject,
+                settings.SubjectId,
+            })
+            .IsUnique();
         builder.Property(settings => settings.Subject).HasConversion<string>();
     }
 }

@@ -13,6 +13,8 @@ internal sealed class PartnerFeedConfiguration : IEntityTypeConfiguration<Partne
     {
         builder.HasIndex(feed => feed.Key).IsUnique();
         builder.HasIndex(feed => feed.SiteId);
-        builder.Property(feed => feed.Choice).HasConversion<StoredJsonConverter<ChannelChoice>, StoredJsonComparer<ChannelChoice>>();
+        builder
+            .Property(feed => feed.Choice)
+            .HasConversion<StoredJsonConverter<ChannelChoice>, StoredJsonComparer<ChannelChoice>>();
     }
 }

@@ -16,7 +16,11 @@ internal sealed class ImportConfiguration : IEntityTypeConfiguration<Import>
         builder.HasIndex(import => import.NextAt);
         builder.Property(import => import.Kind).HasConversion<string>();
         builder.Property(import => import.State).HasConversion<string>();
-        builder.Property(import => import.Plan).HasConversion<StoredJsonConverter<ImportPlan>, StoredJsonComparer<ImportPlan>>();
-        builder.Property(import => import.Notes).HasConversion<StoredJsonConverter<List<ImportNote>>, StoredJsonComparer<List<ImportNote>>>();
+        builder
+            .Property(import => import.Plan)
+            .HasConversion<StoredJsonConverter<ImportPlan>, StoredJsonComparer<ImportPlan>>();
+        builder
+            .Property(import => import.Notes)
+            .HasConversion<StoredJsonConverter<List<ImportNote>>, StoredJsonComparer<List<ImportNote>>>();
     }
 }

@@ -14,6 +14,8 @@ internal sealed class ListingConfiguration : IEntityTypeConfiguration<Listing>
         builder.HasIndex(listing => listing.Key).IsUnique();
         builder.HasIndex(listing => listing.SiteId);
         builder.Ignore(listing => listing.InUse);
-        builder.Property(listing => listing.Definition).HasConversion<StoredJsonConverter<ListingDefinition>, StoredJsonComparer<ListingDefinition>>();
+        builder
+            .Property(listing => listing.Definition)
+            .HasConversion<StoredJsonConverter<ListingDefinition>, StoredJsonComparer<ListingDefinition>>();
     }
 }

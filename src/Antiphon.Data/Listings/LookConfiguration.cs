@@ -12,7 +12,13 @@ internal sealed class LookConfiguration : IEntityTypeConfiguration<Look>
     public void Configure(EntityTypeBuilder<Look> builder)
     {
         builder.HasIndex(look => look.SiteId);
-        builder.Property(look => look.Definition).HasConversion<StoredJsonConverter<ListingLook>, StoredJsonComparer<ListingLook>>();
-        builder.HasMany(look => look.Listings).WithOne(listing => listing.Look).HasForeignKey(listing => listing.LookId).OnDelete(DeleteBehavior.SetNull);
+        builder
+            .Property(look => look.Definition)
+            .HasConversion<StoredJsonConverter<ListingLook>, StoredJsonComparer<ListingLook>>();
+        builder
+            .HasMany(look => look.Listings)
+            .WithOne(listing => listing.Look)
+            .HasForeignKey(listing => listing.LookId)
+            .OnDelete(DeleteBehavior.SetNull);
     }
 }

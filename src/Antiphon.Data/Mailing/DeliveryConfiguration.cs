@@ -12,8 +12,15 @@ internal sealed class DeliveryConfiguration : IEntityTypeConfiguration<Delivery>
         builder.HasIndex(delivery => delivery.Key).IsUnique();
         builder.HasIndex(delivery => new { delivery.EditionId, delivery.SubscriberId }).IsUnique();
         // What is done leaves the index, so that a long history costs the worker nothing.
-        builder.HasIndex(delivery => delivery.NextAttemptAt).HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
-        builder.HasIndex(delivery => new { delivery.EditionId, delivery.State, delivery.Id });
+        builder
+            .HasIndex(delivery => delivery.NextAttemptAt)
+            .HasFilter("\"State\" IN ('Queued', 'Sending', 'Retrying')");
+        builder.HasIndex(delivery => new
+        {
+            delivery.EditionId,
+            delivery.State,
+            delivery.Id,
+        });
         builder.HasIndex(delivery => new { delivery.SubscriberId, delivery.State });
     }
 }

@@ -14,7 +14,13 @@ internal sealed class DigestConfiguration : IEntityTypeConfiguration<Digest>
     {
         builder.HasIndex(digest => digest.SiteId);
         builder.HasIndex(digest => digest.NextAt);
-        builder.HasOne(digest => digest.Segment).WithMany().HasForeignKey(digest => digest.SegmentId).OnDelete(DeleteBehavior.NoAction);
-        builder.Property(digest => digest.Settings).HasConversion<StoredJsonConverter<DigestSettings>, StoredJsonComparer<DigestSettings>>();
+        builder
+            .HasOne(digest => digest.Segment)
+            .WithMany()
+            .HasForeignKey(digest => digest.SegmentId)
+            .OnDelete(DeleteBehavior.NoAction);
+        builder
+            .Property(digest => digest.Settings)
+            .HasConversion<StoredJsonConverter<DigestSettings>, StoredJsonComparer<DigestSettings>>();
     }
 }

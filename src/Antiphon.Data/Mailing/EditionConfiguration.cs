@@ -13,9 +13,16 @@ internal sealed class EditionConfiguration : IEntityTypeConfiguration<Edition>
     {
         builder.HasIndex(edition => edition.Key).IsUnique();
         builder.HasIndex(edition => new { edition.DigestId, edition.Occasion }).IsUnique();
-        builder.HasIndex(edition => new { edition.SiteId, edition.DueAt, edition.Id });
+        builder.HasIndex(edition => new
+        {
+            edition.SiteId,
+            edition.DueAt,
+            edition.Id,
+        });
         builder.HasIndex(edition => edition.State);
         builder.HasMany<Delivery>().WithOne(delivery => delivery.Edition).HasForeignKey(delivery => delivery.EditionId);
-        builder.Property(edition => edition.Settings).HasConversion<StoredJsonConverter<DigestSettings>, StoredJsonComparer<DigestSettings>>();
+        builder
+            .Property(edition => edition.Settings)
+            .HasConversion<StoredJsonConverter<DigestSettings>, StoredJsonComparer<DigestSettings>>();
     }
 }

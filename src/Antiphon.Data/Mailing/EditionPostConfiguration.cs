@@ -13,6 +13,10 @@ internal sealed class EditionPostConfiguration : IEntityTypeConfiguration<Editio
         builder.HasKey(post => new { post.EditionId, post.PostId });
         builder.HasIndex(post => post.PostId);
         builder.HasOne(post => post.Edition).WithMany(edition => edition.Posts).HasForeignKey(post => post.EditionId);
-        builder.HasOne(post => post.Post).WithMany().HasForeignKey(post => post.PostId).OnDelete(DeleteBehavior.Cascade);
+        builder
+            .HasOne(post => post.Post)
+            .WithMany()
+            .HasForeignKey(post => post.PostId)
+            .OnDelete(DeleteBehavior.Cascade);
     }
 }

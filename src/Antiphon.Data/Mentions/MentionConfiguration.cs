@@ -11,7 +11,12 @@ internal sealed class MentionConfiguration : IEntityTypeConfiguration<Mention>
     {
         builder.HasIndex(mention => mention.Key).IsUnique();
         builder.HasIndex(mention => new { mention.PostId, mention.Source }).IsUnique();
-        builder.HasIndex(mention => new { mention.SiteId, mention.State, mention.Id });
+        builder.HasIndex(mention => new
+        {
+            mention.SiteId,
+            mention.State,
+            mention.Id,
+        });
         // Those at rest have no time, so what the worker asks for is little however many there are.
         builder.HasIndex(mention => mention.HeldUntil).HasFilter("\"HeldUntil\" IS NOT NULL");
         builder.HasIndex(mention => mention.NextReadAt).HasFilter("\"NextReadAt\" IS NOT NULL");

@@ -7,12 +7,23 @@ namespace Antiphon.Data.Notices;
 internal sealed class NoticeConfiguration : IEntityTypeConfiguration<Notice>, IEntityTypeConfiguration<NoticeMail>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<Notice> builder) => builder.HasIndex(notice => new { notice.SiteId, notice.DoneAt, notice.Id });
+    public void Configure(EntityTypeBuilder<Notice> builder) =>
+        builder.HasIndex(notice => new
+        {
+            notice.SiteId,
+            notice.DoneAt,
+            notice.Id,
+        });
 
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<NoticeMail> builder)
     {
         builder.HasIndex(mail => mail.Key).IsUnique();
-        builder.HasIndex(mail => new { mail.SentAt, mail.FailedAt, mail.NextAttemptAt });
+        builder.HasIndex(mail => new
+        {
+            mail.SentAt,
+            mail.FailedAt,
+            mail.NextAttemptAt,
+        });
     }
 }

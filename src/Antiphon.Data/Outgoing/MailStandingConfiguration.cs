@@ -7,5 +7,6 @@ namespace Antiphon.Data.Outgoing;
 internal sealed class MailStandingConfiguration : IEntityTypeConfiguration<MailStanding>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<MailStanding> builder) => builder.Property(standing => standing.Id).ValueGeneratedNever();
+    public void Configure(EntityTypeBuilder<MailStanding> builder) =>
+        builder.Property(standing => standing.Id).ValueGeneratedNever();
 }

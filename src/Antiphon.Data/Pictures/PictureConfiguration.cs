@@ -16,6 +16,8 @@ internal sealed class PictureConfiguration : IEntityTypeConfiguration<Picture>
         builder.HasIndex(picture => new { picture.SiteId, picture.SourceAddress });
         builder.HasIndex(picture => picture.OfKey);
         builder.Property(picture => picture.Type).HasConversion<string>();
-        builder.Property(picture => picture.Edit).HasConversion<StoredJsonConverter<PictureEdit>, StoredJsonComparer<PictureEdit>>();
+        builder
+            .Property(picture => picture.Edit)
+            .HasConversion<StoredJsonConverter<PictureEdit>, StoredJsonComparer<PictureEdit>>();
     }
 }

@@ -13,4 +13,13 @@ namespace Antiphon.Data.Posts;
 /// <param name="CommentsOff">Whether comments were off.</param>
 /// <param name="DeletedAt">When it was put into the bin.</param>
 public sealed record PostBefore(
-    long Id, int Revision, string? Category, IReadOnlyList<string> Tags, string? Author, PostStatus Status, bool IsFeatured, bool CommentsOff, DateTimeOffset? DeletedAt);
+    long Id,
+    int Revision,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    string? Author,
+    PostStatus Status,
+    bool IsFeatured,
+    bool CommentsOff,
+    DateTimeOffset? DeletedAt
+);

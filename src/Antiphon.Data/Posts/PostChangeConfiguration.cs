@@ -8,5 +8,6 @@ namespace Antiphon.Data.Posts;
 internal sealed class PostChangeConfiguration : IEntityTypeConfiguration<PostChange>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<PostChange> builder) => builder.HasIndex(change => new { change.PostId, change.Id });
+    public void Configure(EntityTypeBuilder<PostChange> builder) =>
+        builder.HasIndex(change => new { change.PostId, change.Id });
 }

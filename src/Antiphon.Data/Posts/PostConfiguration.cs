@@ -13,18 +13,37 @@ internal sealed class PostConfiguration : IEntityTypeConfiguration<Post>
     public void Configure(EntityTypeBuilder<Post> builder)
     {
         builder.HasIndex(post => post.Key).IsUnique();
-        builder.HasIndex(post => new { post.SiteId, post.PublishedAt, post.Id });
+        builder.HasIndex(post => new
+        {
+            post.SiteId,
+            post.PublishedAt,
+            post.Id,
+        });
         builder.HasIndex(post => new { post.BlogId, post.Slug }).IsUnique();
         builder.HasIndex(post => new { post.BlogId, post.SourceId }).IsUnique();
         builder.Property(post => post.Revision).IsConcurrencyToken();
         builder.Property(post => post.ListedAt).HasComputedColumnSql("COALESCE(PublishedAt, UpdatedAt)", stored: false);
-        builder.HasIndex(post => new { post.SiteId, post.ListedAt, post.Id });
-        builder.HasIndex(post => new { post.SiteId, post.UpdatedAt, post.Id });
+        builder.HasIndex(post => new
+        {
+            post.SiteId,
+            post.ListedAt,
+            post.Id,
+        });
+        builder.HasIndex(post => new
+        {
+            post.SiteId,
+            post.UpdatedAt,
+            post.Id,
+        });
         builder.HasIndex(post => post.DeletedAt);
         builder.HasIndex(post => post.ImportId);
         builder.HasIndex(post => new { post.BlogId, post.ImportKey });
-        builder.Property(post => post.Details).HasConversion<StoredJsonConverter<PostDetails>, StoredJsonComparer<PostDetails>>();
-        builder.Property(post => post.OwnValues).HasConversion<StoredJsonConverter<List<FieldValue>>, StoredJsonComparer<List<FieldValue>>>();
+        builder
+            .Property(post => post.Details)
+            .HasConversion<StoredJsonConverter<PostDetails>, StoredJsonComparer<PostDetails>>();
+        builder
+            .Property(post => post.OwnValues)
+            .HasConversion<StoredJsonConverter<List<FieldValue>>, StoredJsonComparer<List<FieldValue>>>();
         builder.HasQueryFilter(post => post.DeletedAt == null);
     }
 }

@@ -7,6 +7,20 @@ namespace Antiphon.Data.Posts;
 public static class PostFindings
 {
     /// <summary>Warnings and errors of looking the post over by itself, without comparing it with others or opening links. Advice does not count.</summary>
-    public static int Count(Post post) => PostCheck.Run(new PostDraft(
-        post.Title, post.Slug, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt, post.Category, post.Tags, [])).Count(finding => finding.Rule.Severity != Severity.Advice);
+    public static int Count(Post post) =>
+        PostCheck
+            .Run(
+                new PostDraft(
+                    post.Title,
+                    post.Slug,
+                    post.BodyHtml,
+                    post.Excerpt,
+                    post.PictureAddress,
+                    post.PictureAlt,
+                    post.Category,
+                    post.Tags,
+                    []
+                )
+            )
+            .Count(finding => finding.Rule.Severity != Severity.Advice);
 }

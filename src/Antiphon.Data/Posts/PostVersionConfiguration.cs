@@ -7,5 +7,6 @@ namespace Antiphon.Data.Posts;
 internal sealed class PostVersionConfiguration : IEntityTypeConfiguration<PostVersion>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<PostVersion> builder) => builder.HasIndex(version => new { version.PostId, version.Id });
+    public void Configure(EntityTypeBuilder<PostVersion> builder) =>
+        builder.HasIndex(version => new { version.PostId, version.Id });
 }

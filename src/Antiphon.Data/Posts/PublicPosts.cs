@@ -6,8 +6,10 @@ namespace Antiphon.Data.Posts;
 public static class PublicPosts
 {
     /// <summary>Those public at a moment.</summary>
-    public static IQueryable<Post> PublicAt(this IQueryable<Post> posts, DateTimeOffset now) => posts.Where(post => post.Status == PostStatus.Published && post.DeletedAt == null && post.PublishedAt <= now);
+    public static IQueryable<Post> PublicAt(this IQueryable<Post> posts, DateTimeOffset now) =>
+        posts.Where(post => post.Status == PostStatus.Published && post.DeletedAt == null && post.PublishedAt <= now);
 
     /// <summary>Whether a post is public at a moment.</summary>
-    public static bool IsPublicAt(this Post post, DateTimeOffset now) => PublicMoment.IsPublic(post.Status, post.PublishedAt, post.DeletedAt is not null, now);
+    public static bool IsPublicAt(this Post post, DateTimeOffset now) =>
+        PublicMoment.IsPublic(post.Status, post.PublishedAt, post.DeletedAt is not null, now);
 }

@@ -10,8 +10,21 @@ internal sealed class ArrivalCountConfiguration : IEntityTypeConfiguration<Arriv
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<ArrivalCount> builder)
     {
-        builder.HasIndex(count => new { count.SiteId, count.Day, count.PostId, count.Kind, count.Source }).IsUnique();
+        builder
+            .HasIndex(count => new
+            {
+                count.SiteId,
+                count.Day,
+                count.PostId,
+                count.Kind,
+                count.Source,
+            })
+            .IsUnique();
         builder.HasIndex(count => count.PostId);
-        builder.HasOne(count => count.Post).WithMany().HasForeignKey(count => count.PostId).OnDelete(DeleteBehavior.Cascade);
+        builder
+            .HasOne(count => count.Post)
+            .WithMany()
+            .HasForeignKey(count => count.PostId)
+            .OnDelete(DeleteBehavior.Cascade);
     }
 }

@@ -12,6 +12,10 @@ internal sealed class InvitationConfiguration : IEntityTypeConfiguration<Invitat
         builder.HasIndex(invitation => invitation.Hash).IsUnique();
         builder.HasIndex(invitation => invitation.HandHash).IsUnique();
         builder.HasIndex(invitation => new { invitation.SiteId, invitation.Mail }).IsUnique();
-        builder.HasOne(invitation => invitation.By).WithMany().HasForeignKey(invitation => invitation.ById).OnDelete(DeleteBehavior.SetNull);
+        builder
+            .HasOne(invitation => invitation.By)
+            .WithMany()
+            .HasForeignKey(invitation => invitation.ById)
+            .OnDelete(DeleteBehavior.SetNull);
     }
 }

@@ -15,9 +15,17 @@ internal sealed class SiteConfiguration : IEntityTypeConfiguration<Site>
     public void Configure(EntityTypeBuilder<Site> builder)
     {
         builder.HasIndex(site => site.PublicKey).IsUnique();
-        builder.Property(site => site.CommentSettings).HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
-        builder.Property(site => site.CommentRules).HasConversion<StoredJsonConverter<List<CommentRule>>, StoredJsonComparer<List<CommentRule>>>();
-        builder.Property(site => site.ShareWays).HasConversion<StoredJsonConverter<List<ShareWay>>, StoredJsonComparer<List<ShareWay>>>();
-        builder.Property(site => site.FollowLinks).HasConversion<StoredJsonConverter<List<FollowLink>>, StoredJsonComparer<List<FollowLink>>>();
+        builder
+            .Property(site => site.CommentSettings)
+            .HasConversion<StoredJsonConverter<CommentSettings>, StoredJsonComparer<CommentSettings>>();
+        builder
+            .Property(site => site.CommentRules)
+            .HasConversion<StoredJsonConverter<List<CommentRule>>, StoredJsonComparer<List<CommentRule>>>();
+        builder
+            .Property(site => site.ShareWays)
+            .HasConversion<StoredJsonConverter<List<ShareWay>>, StoredJsonComparer<List<ShareWay>>>();
+        builder
+            .Property(site => site.FollowLinks)
+            .HasConversion<StoredJsonConverter<List<FollowLink>>, StoredJsonComparer<List<FollowLink>>>();
     }
 }

@@ -12,7 +12,11 @@ internal sealed class QuestionConfiguration : IEntityTypeConfiguration<Question>
     public void Configure(EntityTypeBuilder<Question> builder)
     {
         builder.HasOne<Site>().WithMany().HasForeignKey(question => question.SiteId);
-        builder.HasOne(question => question.Post).WithMany().HasForeignKey(question => question.PostId).OnDelete(DeleteBehavior.SetNull);
+        builder
+            .HasOne(question => question.Post)
+            .WithMany()
+            .HasForeignKey(question => question.PostId)
+            .OnDelete(DeleteBehavior.SetNull);
         builder.HasIndex(question => new { question.SiteId, question.Id });
     }
 }

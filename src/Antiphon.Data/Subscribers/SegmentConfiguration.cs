@@ -14,6 +14,8 @@ internal sealed class SegmentConfiguration : IEntityTypeConfiguration<Segment>
     {
         builder.HasOne<Site>().WithMany().HasForeignKey(segment => segment.SiteId);
         builder.HasIndex(segment => new { segment.SiteId, segment.Name }).IsUnique();
-        builder.Property(segment => segment.Rule).HasConversion<StoredJsonConverter<SegmentRule>, StoredJsonComparer<SegmentRule>>();
+        builder
+            .Property(segment => segment.Rule)
+            .HasConversion<StoredJsonConverter<SegmentRule>, StoredJsonComparer<SegmentRule>>();
     }
 }

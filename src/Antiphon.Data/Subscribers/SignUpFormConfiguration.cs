@@ -13,7 +13,13 @@ internal sealed class SignUpFormConfiguration : IEntityTypeConfiguration<SignUpF
     {
         builder.HasIndex(form => form.Key).IsUnique();
         builder.HasIndex(form => form.SiteId);
-        builder.HasOne(form => form.Look).WithMany().HasForeignKey(form => form.LookId).OnDelete(DeleteBehavior.SetNull);
-        builder.Property(form => form.Settings).HasConversion<StoredJsonConverter<SignUpSettings>, StoredJsonComparer<SignUpSettings>>();
+        builder
+            .HasOne(form => form.Look)
+            .WithMany()
+            .HasForeignKey(form => form.LookId)
+            .OnDelete(DeleteBehavior.SetNull);
+        builder
+            .Property(form => form.Settings)
+            .HasConversion<StoredJsonConverter<SignUpSettings>, StoredJsonComparer<SignUpSettings>>();
     }
 }

@@ -13,6 +13,10 @@ internal sealed class SubscriberConfiguration : IEntityTypeConfiguration<Subscri
         builder.HasIndex(subscriber => subscriber.Key).IsUnique();
         builder.HasIndex(subscriber => new { subscriber.SiteId, subscriber.Mail }).IsUnique();
         builder.HasIndex(subscriber => new { subscriber.SiteId, subscriber.CreatedAt });
-        builder.HasOne(subscriber => subscriber.Form).WithMany().HasForeignKey(subscriber => subscriber.FormId).OnDelete(DeleteBehavior.SetNull);
+        builder
+            .HasOne(subscriber => subscriber.Form)
+            .WithMany()
+            .HasForeignKey(subscriber => subscriber.FormId)
+            .OnDelete(DeleteBehavior.SetNull);
     }
 }

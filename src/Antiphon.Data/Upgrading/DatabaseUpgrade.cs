@@ -15,8 +15,10 @@ public static class DatabaseUpgrade
         try
         {
             var applied = (await context.Database.GetAppliedMigrationsAsync(cancellation)).ToList();
-            if (applied.Except(context.Database.GetMigrations()).Any()) await EarlierSteps.ApplyAsync(context, applied, cancellation);
-            if (await IsThereAsync(context, cancellation)) return;
+            if (applied.Except(context.Database.GetMigrations()).Any())
+                await EarlierSteps.ApplyAsync(context, applied, cancellation);
+            if (await IsThereAsync(context, cancellation))
+                return;
             await DerivedTables.DropAsync(context, IsThereAsync, cancellation);
             await ForgetOldLockAsync(context, cancellation);
             await context.Database.MigrateAsync(cancellation);
@@ -29,12 +31,22 @@ public static class DatabaseUpgrade
     }
 
     private static async Task<bool> IsThereAsync(AntiphonContext context, CancellationToken cancellation) =>
-        await DerivedTables.AreCurrentAsync(context, cancellation) && !(await context.Database.GetPendingMigrationsAsync(cancellation)).Any();
+        await DerivedTables.AreCurrentAsync(context, cancellation)
+        && !(await context.Database.GetPendingMigrationsAsync(cancellation)).Any();
 
     // Whoever is killed while migrating leaves a lock behind, for which every later start would wait for ever.
     private static async Task ForgetOldLockAsync(AntiphonContext context, CancellationToken cancellation)
     {
-        var hasLock = await context.Database.SqlQuery<int>($"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'").SingleAsync(cancellation) > 0;
-        if (hasLock) await context.Database.ExecuteSqlAsync($"DELETE FROM __EFMigrationsLock WHERE julianday(Timestamp) < julianday('now', '-10 minutes')", cancellation);
+        var hasLock =
+            await context
+                .Database.SqlQuery<int>(
+                    $"SELECT COUNT(*) AS Value FROM sqlite_master WHERE name = '__EFMigrationsLock'"
+                )
+                .SingleAsync(cancellation) > 0;
+        if (hasLock)
+            await context.Database.ExecuteSqlAsync(
+                $"DELETE FROM __EFMigrationsLock WHERE julianday(Timestamp) < julianday('now', '-10 minutes')",
+                cancellation
+            );
     }
 }

@@ -28,8 +28,20 @@ internal sealed record DiscoverView(string Address, IReadOnlyList<CandidateView>
 /// <param name="IsComments">True for a feed of comments.</param>
 /// <param name="Reason">Why it stands where it stands, in words.</param>
 internal sealed record CandidateView(
-    string Address, string? Title, FeedFormat? Format, string? Version, int Entries, DateTimeOffset? Newest, Verdict Verdict, int Errors, int Warnings,
-    IReadOnlyList<string> Latest, FeedLinkKind FoundBy, bool IsComments, string Reason);
+    string Address,
+    string? Title,
+    FeedFormat? Format,
+    string? Version,
+    int Entries,
+    DateTimeOffset? Newest,
+    Verdict Verdict,
+    int Errors,
+    int Warnings,
+    IReadOnlyList<string> Latest,
+    FeedLinkKind FoundBy,
+    bool IsComments,
+    string Reason
+);
 
 /// <summary>Choosing a feed to follow. Without a name the feed's title is taken.</summary>
 internal sealed record FollowRequest(string FeedAddress, string? Name);
@@ -39,5 +51,13 @@ internal sealed record BlogRequest(string Name, string? Description);
 
 /// <summary>A blog with its state.</summary>
 internal sealed record BlogView(
-    long Id, string Key, string Name, string? Description, string? HomeAddress, bool WrittenHere, int Posts, DateTimeOffset? Newest,
-    FollowingView? Following);
+    long Id,
+    string Key,
+    string Name,
+    string? Description,
+    string? HomeAddress,
+    bool WrittenHere,
+    int Posts,
+    DateTimeOffset? Newest,
+    FollowingView? Following
+);

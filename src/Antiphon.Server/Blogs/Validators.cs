@@ -5,7 +5,11 @@ namespace Antiphon.Server.Blogs;
 /// <summary>Rules for an address to look at.</summary>
 internal sealed class DiscoverValidator : AbstractValidator<DiscoverRequest>
 {
-    public DiscoverValidator() => RuleFor(request => request.Address).NotEmpty().WithMessage("Enter an address: the blog's home page, a post, or the feed itself.").MaximumLength(2000);
+    public DiscoverValidator() =>
+        RuleFor(request => request.Address)
+            .NotEmpty()
+            .WithMessage("Enter an address: the blog's home page, a post, or the feed itself.")
+            .MaximumLength(2000);
 }
 
 /// <summary>Rules for following.</summary>
@@ -13,7 +17,9 @@ internal sealed class FollowValidator : AbstractValidator<FollowRequest>
 {
     public FollowValidator()
     {
-        RuleFor(request => request.FeedAddress).Must(address => Uri.TryCreate(address, UriKind.Absolute, out _)).WithMessage("Choose one of the feeds that were found.");
+        RuleFor(request => request.FeedAddress)
+            .Must(address => Uri.TryCreate(address, UriKind.Absolute, out _))
+            .WithMessage("Choose one of the feeds that were found.");
         RuleFor(request => request.Name).MaximumLength(200);
     }
 }

@@ -16,14 +16,33 @@ namespace Antiphon.Server.Channels;
 /// <param name="NextAt">When the next goes out, or null.</param>
 /// <param name="FullUntil">Until when it waits because its receiver takes no more for now; null where it does not.</param>
 internal sealed record ChannelView(
-    long Id, ChannelKind Kind, string Name, ChannelSettings Settings, bool HasSecret, DateTimeOffset? PausedAt, string? PauseReason, DateTimeOffset CreatedAt, int Open, int Failed, DateTimeOffset? NextAt, DateTimeOffset? LastAt,
-    DateTimeOffset? FullUntil = null);
+    long Id,
+    ChannelKind Kind,
+    string Name,
+    ChannelSettings Settings,
+    bool HasSecret,
+    DateTimeOffset? PausedAt,
+    string? PauseReason,
+    DateTimeOffset CreatedAt,
+    int Open,
+    int Failed,
+    DateTimeOffset? NextAt,
+    DateTimeOffset? LastAt,
+    DateTimeOffset? FullUntil = null
+);
 
 /// <summary>A channel to be made or changed.</summary>
 /// <param name="Secret">A new token or secret; null keeps the one there is, empty takes it away.</param>
 /// <param name="Older">How many of the latest older posts go there; for new channels only.</param>
 /// <param name="DaysApart">Days between two of them.</param>
-internal sealed record ChannelRequest(ChannelKind Kind, string Name, ChannelSettings Settings, string? Secret = null, int Older = 0, int DaysApart = 1);
+internal sealed record ChannelRequest(
+    ChannelKind Kind,
+    string Name,
+    ChannelSettings Settings,
+    string? Secret = null,
+    int Older = 0,
+    int DaysApart = 1
+);
 
 /// <summary>What a receiver said to a test.</summary>
 /// <param name="Offer">Where and how posts are taken instead, where the address given leads there; null otherwise.</param>
@@ -36,7 +55,19 @@ internal sealed record ChannelSecretView(string Secret, DateTimeOffset? BeforeUn
 /// <param name="At">When it was taken, or goes out.</param>
 /// <param name="Title">Title of the post, or what is told.</param>
 /// <param name="Counts">What it brought at the network; null where that is not known.</param>
-internal sealed record TimeLineItem(long Id, long ChannelId, long? PostId, string Title, DeliveryAct Act, DeliveryState State, HoldReason? Held, DateTimeOffset At, string Target, string? Answer, NetworkCounts? Counts = null);
+internal sealed record TimeLineItem(
+    long Id,
+    long ChannelId,
+    long? PostId,
+    string Title,
+    DeliveryAct Act,
+    DeliveryState State,
+    HoldReason? Held,
+    DateTimeOffset At,
+    string Target,
+    string? Answer,
+    NetworkCounts? Counts = null
+);
 
 /// <summary>What went out and what goes out, over all channels.</summary>
 /// <param name="IsCut">Whether there is more than shown in the time asked for.</param>
@@ -51,8 +82,33 @@ internal sealed record TimeLineView(IReadOnlyList<TimeLineItem> Items, bool IsCu
 /// <param name="Counts">What it brought at the network; null where that is not known.</param>
 /// <param name="FullUntil">Until when it waits because the receiver takes no more for now; null where it does not.</param>
 internal sealed record ChannelDeliveryView(
-    long Id, long ChannelId, ChannelKind Kind, string Channel, long? PostId, string Title, DeliveryAct Act, DeliveryState State, HoldReason? Held, DateTimeOffset PlannedFor, DateTimeOffset? NextAttemptAt, DateTimeOffset? DeliveredAt,
-    int Attempts, string Target, string? Answer, string? ReceivedAddress, string Text, bool IsSent, int? Count, int? Limit, IReadOnlyList<ChannelAttemptView> Tried, int Turn = 0, int Turns = 1, NetworkCounts? Counts = null, DateTimeOffset? CountedAt = null, DateTimeOffset? FullUntil = null);
+    long Id,
+    long ChannelId,
+    ChannelKind Kind,
+    string Channel,
+    long? PostId,
+    string Title,
+    DeliveryAct Act,
+    DeliveryState State,
+    HoldReason? Held,
+    DateTimeOffset PlannedFor,
+    DateTimeOffset? NextAttemptAt,
+    DateTimeOffset? DeliveredAt,
+    int Attempts,
+    string Target,
+    string? Answer,
+    string? ReceivedAddress,
+    string Text,
+    bool IsSent,
+    int? Count,
+    int? Limit,
+    IReadOnlyList<ChannelAttemptView> Tried,
+    int Turn = 0,
+    int Turns = 1,
+    NetworkCounts? Counts = null,
+    DateTimeOffset? CountedAt = null,
+    DateTimeOffset? FullUntil = null
+);
 
 /// <summary>One attempt.</summary>
 internal sealed record ChannelAttemptView(DateTimeOffset At, int Milliseconds, SendOutcomeKind Outcome, string Answer);
@@ -81,8 +137,24 @@ internal sealed record FailureCause(long ChannelId, string Answer, int Count, Da
 /// <param name="PictureAlt">What that shows.</param>
 /// <param name="Html">The text as the readers of a partner see it; null for other kinds.</param>
 internal sealed record ChannelPreview(
-    long ChannelId, ChannelKind Kind, string Name, ChannelRefusal? Refusal, ChannelWish? Wish, string Text, int? Count, int? Limit, IReadOnlyList<string> Shortened, DateTimeOffset? At, IReadOnlyList<string> Findings,
-    PlannedDelivery? Delivery, int Turn = 0, int Turns = 1, string? Picture = null, string? PictureAlt = null, string? Html = null);
+    long ChannelId,
+    ChannelKind Kind,
+    string Name,
+    ChannelRefusal? Refusal,
+    ChannelWish? Wish,
+    string Text,
+    int? Count,
+    int? Limit,
+    IReadOnlyList<string> Shortened,
+    DateTimeOffset? At,
+    IReadOnlyList<string> Findings,
+    PlannedDelivery? Delivery,
+    int Turn = 0,
+    int Turns = 1,
+    string? Picture = null,
+    string? PictureAlt = null,
+    string? Html = null
+);
 
 /// <summary>Wishes to be tried out.</summary>
 /// <param name="Wishes">All wishes of the post, as it would be saved with them.</param>

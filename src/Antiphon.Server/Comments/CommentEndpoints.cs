@@ -30,9 +30,21 @@ internal static class CommentEndpoints
         var comments = site.MapGroup("/comments").WithTags("Comments");
         comments.MapQueue();
         comments.MapPost("/{comment:long}/decision", Decide).Needs(SiteRight.Moderate).WithName("decideComment");
-        comments.MapPost("/{comment:long}/answer", Answer).Needs(SiteRight.Moderate).Validate<AnswerRequest>().WithName("answerComment");
-        comments.MapGet("/{comment:long}/conversation", GetConversation).Needs(SiteRight.See).WithName("getConversation");
-        comments.MapGet("/{comment:long}/picture", ShowPicture).Needs(SiteRight.See).WithName("getCommentPicture").WithSummary("The picture sent with a comment, wherever the comment stands.").Produces(StatusCodes.Status200OK, contentType: "image/webp");
+        comments
+            .MapPost("/{comment:long}/answer", Answer)
+            .Needs(SiteRight.Moderate)
+            .Validate<AnswerRequest>()
+            .WithName("answerComment");
+        comments
+            .MapGet("/{comment:long}/conversation", GetConversation)
+            .Needs(SiteRight.See)
+            .WithName("getConversation");
+        comments
+            .MapGet("/{comment:long}/picture", ShowPicture)
+            .Needs(SiteRight.See)
+            .WithName("getCommentPicture")
+            .WithSummary("The picture sent with a comment, wherever the comment stands.")
+            .Produces(StatusCodes.Status200OK, contentType: "image/webp");
         comments.MapManyDecisions();
         comments.MapCommentActs();
         comments.MapMarks();
@@ -46,21 +58,65 @@ internal static class CommentEndpoints
         threads.MapGet("", ListThreads).Needs(SiteRight.See).WithName("listThreads");
         threads.MapThreadClearing();
         threads.MapThreadPlacing();
-        threads.MapPost("/snippet", MakeSnippet).Validate<ThreadSnippetRequest>().Needs(SiteRight.See).WithName("makeThreadSnippet");
+        threads
+            .MapPost("/snippet", MakeSnippet)
+            .Validate<ThreadSnippetRequest>()
+            .Needs(SiteRight.See)
+            .WithName("makeThreadSnippet");
     }
 
-    private static async Task<Results<Ok<DecisionView>, NotFound, ProblemHttpResult>> Decide(long site, long comment, DecisionRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds)
+    private static async Task<Results<Ok<DecisionView>, NotFound, ProblemHttpResult>> Decide(
+        long site,
+        long comment,
+        DecisionRequest request,
+        HttpContext http,
+        AntiphonContext database,
+        CommentDecisions decisions,
+        DeedRecord deeds
+    )
     {
-        if (await decisions.DecideAsync(site, comment, request.Standing, request.Seen, await deeds.DoerAsync(http), http.RequestAborted) is { } decided) return TypedResults.Ok(decided);
-        var standing = await database.Comments.Where(row => row.Id == comment && row.SiteId == site).Select(row => (CommentStanding?)row.Standing).FirstOrDefaultAsync(http.RequestAborted);
-        if (standing is null) return TypedResults.NotFound();
-        return TypedResults.Problem("Look at it again before deciding.", title: $"Somebody decided in the meantime: the comment is {standing.ToString()!.ToLowerInvariant()} now.", statusCode: StatusCodes.Status409Conflict, type: "decided-meanwhile");
+        if (
+            await decisions.DecideAsync(
+                site,
+                comment,
+                request.Standing,
+                request.Seen,
+                await deeds.DoerAsync(http),
+                http.RequestAborted
+            ) is
+            { } decided
+        )
+            return TypedResults.Ok(decided);
+        var standing = await database
+            .Comments.Where(row => row.Id == comment && row.SiteId == site)
+            .Select(row => (CommentStanding?)row.Standing)
+            .FirstOrDefaultAsync(http.RequestAborted);
+        if (standing is null)
+            return TypedResults.NotFound();
+        return TypedResults.Problem(
+            "Look at it again before deciding.",
+            title: $"Somebody decided in the meantime: the comment is {standing.ToString()!.ToLowerInvariant()} now.",
+            statusCode: StatusCodes.Status409Conflict,
+            type: "decided-meanwhile"
+        );
     }
 
-    private static async Task<Results<Ok<ThreadComment>, NotFound>> Answer(long site, long comment, AnswerRequest request, HttpContext http, AntiphonContext database, CommentDecisions decisions, DeedRecord deeds, ReaderTelling telling, IKeySource keys, TimeProvider clock)
+    private static async Task<Results<Ok<ThreadComment>, NotFound>> Answer(
+        long site,
+        long comment,
+        AnswerRequest request,
+        HttpContext http,
+        AntiphonContext database,
+        CommentDecisions decisions,
+        DeedRecord deeds,
+        ReaderTelling telling,
+        IKeySource keys,
+        TimeProvider clock
+    )
     {
         var parent = await database.Comments.SingleOrDefaultAsync(row => row.Id == comment && row.SiteId == site);
-        if (parent is null) return TypedResults.NotFound();
+        if (parent is null)
+            return TypedResults.NotFound();
         var person = http.Member().PersonId;
         var writer = await database.Users.SingleAsync(row => row.Id == person);
         var now = clock.GetUtcNow();
@@ -84,29 +140,82 @@ internal static class CommentEndpoints
         await telling.TellAsync(answer, http.RequestAborted);
         // An answer to what nobody sees would hang in the air.
         var published = parent.Standing == CommentStanding.Waiting ? [parent] : Array.Empty<Comment>();
-        await decisions.DecideAllAsync(site, published, _ => CommentStanding.Public, await deeds.DoerAsync(http), http.RequestAborted);
+        await decisions.DecideAllAsync(
+            site,
+            published,
+            _ => CommentStanding.Public,
+            await deeds.DoerAsync(http),
+            http.RequestAborted
+        );
         return TypedResults.Ok(ConversationReader.View(answer, 1, 0));
     }
 
-    private static async Task<IResult> ShowPicture(long site, long comment, HttpContext http, AntiphonContext database, PictureMaking making)
+    private static async Task<IResult> ShowPicture(
+        long site,
+        long comment,
+        HttpContext http,
+        AntiphonContext database,
+        PictureMaking making
+    )
     {
-        var picture = await database.Comments.AsNoTracking().Where(row => row.Id == comment && row.SiteId == site).Select(row => row.Picture).FirstOrDefaultAsync(http.RequestAborted);
-        if (picture is null) return TypedResults.NotFound();
+        var picture = await database
+            .Comments.AsNoTracking()
+            .Where(row => row.Id == comment && row.SiteId == site)
+            .Select(row => row.Picture)
+            .FirstOrDefaultAsync(http.RequestAborted);
+        if (picture is null)
+            return TypedResults.NotFound();
         http.Response.Headers.CacheControl = "private, max-age=300";
-        return TypedResults.PhysicalFile(await making.FileAsync(picture, new PictureVariant(PictureVariant.UsualWidth), http.RequestAborted), "image/webp");
+        return TypedResults.PhysicalFile(
+            await making.FileAsync(picture, new PictureVariant(PictureVariant.UsualWidth), http.RequestAborted),
+            "image/webp"
+        );
     }
 
-    private static async Task<Results<Ok<ConversationView>, NotFound>> GetConversation(long site, long comment, ConversationReader conversations, CancellationToken cancellation) =>
-        await conversations.ReadAsync(site, comment, cancellation) is { } found ? TypedResults.Ok(found) : TypedResults.NotFound();
+    private static async Task<Results<Ok<ConversationView>, NotFound>> GetConversation(
+        long site,
+        long comment,
+        ConversationReader conversations,
+        CancellationToken cancellation
+    ) =>
+        await conversations.ReadAsync(site, comment, cancellation) is { } found
+            ? TypedResults.Ok(found)
+            : TypedResults.NotFound();
 
     private static async Task<Ok<List<ThreadView>>> ListThreads(long site, string? search, AntiphonContext database) =>
-        TypedResults.Ok(await database.Threads.Where(thread => thread.SiteId == site && (search == null || EF.Functions.Like(thread.Title, $"%{search}%") || EF.Functions.Like(thread.Identifier, $"%{search}%"))).OrderByDescending(thread => thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt) ?? thread.CreatedAt).Take(200)
-            .Select(thread => new ThreadView(
-                thread.Id, thread.Identifier, thread.Title, thread.Address, thread.PublicCount,
-                thread.Comments.Count(comment => comment.Standing == CommentStanding.Waiting), thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt), thread.PostId))
-            .ToListAsync());
+        TypedResults.Ok(
+            await database
+                .Threads.Where(thread =>
+                    thread.SiteId == site
+                    && (
+                        search == null
+                        || EF.Functions.Like(thread.Title, $"%{search}%")
+                        || EF.Functions.Like(thread.Identifier, $"%{search}%")
+                    )
+                )
+                .OrderByDescending(thread =>
+                    thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt) ?? thread.CreatedAt
+                )
+                .Take(200)
+                .Select(thread => new ThreadView(
+                    thread.Id,
+                    thread.Identifier,
+                    thread.Title,
+                    thread.Address,
+                    thread.PublicCount,
+                    thread.Comments.Count(comment => comment.Standing == CommentStanding.Waiting),
+                    thread.Comments.Max(comment => (DateTimeOffset?)comment.CreatedAt),
+                    thread.PostId
+                ))
+                .ToListAsync()
+        );
 
-    private static async Task<Ok<ThreadSnippetView>> MakeSnippet(long site, ThreadSnippetRequest request, AntiphonContext database, IOptions<AntiphonOptions> options)
+    private static async Task<Ok<ThreadSnippetView>> MakeSnippet(
+        long site,
+        ThreadSnippetRequest request,
+        AntiphonContext database,
+        IOptions<AntiphonOptions> options
+    )
     {
         var key = await database.Sites.Where(row => row.Id == site).Select(row => row.PublicKey).SingleAsync();
         return TypedResults.Ok(ThreadSnippet.Make(options.Value, key, request));

@@ -9,7 +9,16 @@ namespace Antiphon.Server.Comments;
 /// <param name="Text">The comment.</param>
 /// <param name="Trap">A field people do not see; programs fill it in.</param>
 /// <param name="Key">Key made by the form, so that sending twice stores once; empty without script.</param>
-internal sealed record CommentSubmission(string Identifier, string Address, string Title, string Name, string Mail, string Text, string Trap, string Key)
+internal sealed record CommentSubmission(
+    string Identifier,
+    string Address,
+    string Title,
+    string Name,
+    string Mail,
+    string Text,
+    string Trap,
+    string Key
+)
 {
     /// <summary>Key of where it came from.</summary>
     public string? PlaceKey { get; init; }

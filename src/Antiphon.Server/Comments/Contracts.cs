@@ -11,7 +11,20 @@ namespace Antiphon.Server.Comments;
 /// <param name="Trace">Why it stands where it stands; null for answers of the team and for what is older than traces.</param>
 /// <param name="AssignedToId">The colleague who shall see to it, or null.</param>
 internal sealed record QueuedComment(
-    long Id, long SiteId, string Author, string Start, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, long ThreadId, string ThreadTitle, string SiteName, int Reports, CommentTrace? Trace, long? AssignedToId);
+    long Id,
+    long SiteId,
+    string Author,
+    string Start,
+    CommentStanding Standing,
+    WaitReason? WaitReason,
+    DateTimeOffset CreatedAt,
+    long ThreadId,
+    string ThreadTitle,
+    string SiteName,
+    int Reports,
+    CommentTrace? Trace,
+    long? AssignedToId
+);
 
 /// <summary>A page of the queue.</summary>
 /// <param name="Comments">Waiting ones oldest first, others newest first.</param>
@@ -19,7 +32,13 @@ internal sealed record QueuedComment(
 /// <param name="Counts">How many stand where.</param>
 /// <param name="DecidedToday">How many the asking person decided since midnight in the site's zone.</param>
 /// <param name="Choice">Which of that standing they are.</param>
-internal sealed record QueuePage(IReadOnlyList<QueuedComment> Comments, long? Next, StandingCounts Counts, int DecidedToday, QueueChoice Choice);
+internal sealed record QueuePage(
+    IReadOnlyList<QueuedComment> Comments,
+    long? Next,
+    StandingCounts Counts,
+    int DecidedToday,
+    QueueChoice Choice
+);
 
 /// <summary>Comments by standing.</summary>
 internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int Spam, int Deleted)
@@ -28,13 +47,32 @@ internal sealed record StandingCounts(int Waiting, int Public, int Hidden, int S
     public static StandingCounts Of(Dictionary<CommentStanding, int> counts)
     {
         int Of(CommentStanding standing) => counts.GetValueOrDefault(standing);
-        return new StandingCounts(Of(CommentStanding.Waiting), Of(CommentStanding.Public), Of(CommentStanding.Hidden), Of(CommentStanding.Spam), Of(CommentStanding.Deleted));
+        return new StandingCounts(
+            Of(CommentStanding.Waiting),
+            Of(CommentStanding.Public),
+            Of(CommentStanding.Hidden),
+            Of(CommentStanding.Spam),
+            Of(CommentStanding.Deleted)
+        );
     }
 }
 
 /// <summary>A comment in its conversation, as moderators see it.</summary>
 internal sealed record ThreadComment(
-    long Id, long? ParentId, string Author, string? Mail, bool IsTeam, string Html, CommentStanding Standing, WaitReason? WaitReason, DateTimeOffset CreatedAt, int Depth, int PublishedBefore, int Up, int Down)
+    long Id,
+    long? ParentId,
+    string Author,
+    string? Mail,
+    bool IsTeam,
+    string Html,
+    CommentStanding Standing,
+    WaitReason? WaitReason,
+    DateTimeOffset CreatedAt,
+    int Depth,
+    int PublishedBefore,
+    int Up,
+    int Down
+)
 {
     /// <summary>As typed, for editing.</summary>
     public required string Text { get; init; }
@@ -66,7 +104,17 @@ internal sealed record CommentMentionView(MentionKind Kind, string Address, stri
 /// <param name="ClosesAt">When it takes no more comments, or null.</param>
 /// <param name="IsOpen">Whether it takes comments now.</param>
 internal sealed record ConversationView(
-    long ThreadId, string Title, string Identifier, string? Address, string? BlogName, DateTimeOffset? PostDate, IReadOnlyList<ThreadComment> Comments, CaseView Case, DateTimeOffset? ClosesAt, bool IsOpen);
+    long ThreadId,
+    string Title,
+    string Identifier,
+    string? Address,
+    string? BlogName,
+    DateTimeOffset? PostDate,
+    IReadOnlyList<ThreadComment> Comments,
+    CaseView Case,
+    DateTimeOffset? ClosesAt,
+    bool IsOpen
+);
 
 /// <summary>Why a comment stands where it stands, and what speaks for and against it.</summary>
 /// <param name="Trace">How it was decided when it came; null for answers of the team and for what is older than traces.</param>
@@ -83,8 +131,20 @@ internal sealed record ConversationView(
 /// <param name="Marks">Bans and trust that hold for its writer and where it came from.</param>
 /// <param name="HasPlace">Whether it is still known where it came from.</param>
 internal sealed record CaseView(
-    CommentTrace? Trace, bool IsSure, double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against, IReadOnlyList<ReportView> Reports, int ReportsKept, StandingCounts Writer,
-    IReadOnlyList<NoteView> Notes, long? AssignedToId, IReadOnlyList<string> Hosts, IReadOnlyList<MarkView> Marks, bool HasPlace);
+    CommentTrace? Trace,
+    bool IsSure,
+    double Score,
+    IReadOnlyList<TellingPart> For,
+    IReadOnlyList<TellingPart> Against,
+    IReadOnlyList<ReportView> Reports,
+    int ReportsKept,
+    StandingCounts Writer,
+    IReadOnlyList<NoteView> Notes,
+    long? AssignedToId,
+    IReadOnlyList<string> Hosts,
+    IReadOnlyList<MarkView> Marks,
+    bool HasPlace
+);
 
 /// <summary>A report of a reader.</summary>
 internal sealed record ReportView(ReportReason Reason, string? Words, DateTimeOffset MadeAt);
@@ -100,7 +160,16 @@ internal sealed record AnswerRequest(string Text);
 
 /// <summary>A thread in the list.</summary>
 /// <param name="PostId">The post it is about, or null.</param>
-internal sealed record ThreadView(long Id, string Identifier, string Title, string? Address, int Public, int Waiting, DateTimeOffset? LastAt, long? PostId);
+internal sealed record ThreadView(
+    long Id,
+    string Identifier,
+    string Title,
+    string? Address,
+    int Public,
+    int Waiting,
+    DateTimeOffset? LastAt,
+    long? PostId
+);
 
 /// <summary>What to place a thread with.</summary>
 /// <param name="Identifier">The identifier, or how a template writes it.</param>
@@ -108,7 +177,13 @@ internal sealed record ThreadView(long Id, string Identifier, string Title, stri
 /// <param name="Title">Title for moderators, or how a template writes it.</param>
 /// <param name="Theme">Colours it stands in.</param>
 /// <param name="IsTemplate">Whether the values are placeholders that a template fills in.</param>
-internal sealed record ThreadSnippetRequest(string Identifier, string Address, string? Title, ThreadTheme Theme = ThreadTheme.Host, bool IsTemplate = false);
+internal sealed record ThreadSnippetRequest(
+    string Identifier,
+    string Address,
+    string? Title,
+    ThreadTheme Theme = ThreadTheme.Host,
+    bool IsTemplate = false
+);
 
 /// <summary>The snippet of a thread.</summary>
 /// <param name="Snippet">What places the thread.</param>

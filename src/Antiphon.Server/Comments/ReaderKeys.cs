@@ -16,7 +16,8 @@ internal sealed class ReaderKeys
     private readonly Lazy<byte[]> _secret;
 
     /// <summary>Makes the secret when it is first needed.</summary>
-    public ReaderKeys(IOptions<AntiphonOptions> options) => _secret = new Lazy<byte[]>(() => SecretFile.Read(options.Value.DataDirectory, "readers.key"));
+    public ReaderKeys(IOptions<AntiphonOptions> options) =>
+        _secret = new Lazy<byte[]>(() => SecretFile.Read(options.Value.DataDirectory, "readers.key"));
 
     /// <summary>Key of where a request came from.</summary>
     public string PlaceOf(HttpContext http) => Of("place", Network(http.Connection.RemoteIpAddress));
@@ -31,16 +32,27 @@ internal sealed class ReaderKeys
     public string ReaderOf(HttpContext http, string? device) => OwnerOf(device) ?? PlaceOf(http);
 
     /// <summary>Key of a text, however it is spaced and cased.</summary>
-    public string OfText(string text) => Of("text", string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)).ToLowerInvariant());
+    public string OfText(string text) =>
+        Of(
+            "text",
+            string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)).ToLowerInvariant()
+        );
 
-    private string Of(string kind, string value) => Convert.ToHexStringLower(HMACSHA256.HashData(_secret.Value, Encoding.UTF8.GetBytes($"{kind}:{value}")).AsSpan(0, 16));
+    private string Of(string kind, string value) =>
+        Convert.ToHexStringLower(
+            HMACSHA256.HashData(_secret.Value, Encoding.UTF8.GetBytes($"{kind}:{value}")).AsSpan(0, 16)
+        );
 
     // An IPv6 household has a whole network of addresses (RFC 6177); it counts as one place.
     private static string Network(IPAddress? address, int shortBytes = 4, int longBytes = 8)
     {
-        if (address is null) return "unknown";
-        if (address.IsIPv4MappedToIPv6) address = address.MapToIPv4();
+        if (address is null)
+            return "unknown";
+        if (address.IsIPv4MappedToIPv6)
+            address = address.MapToIPv4();
         var bytes = address.GetAddressBytes();
-        return address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6 ? Convert.ToHexString(bytes.AsSpan(0, longBytes)) : string.Join('.', bytes.Take(shortBytes));
+        return address.AddressFamily == System.Net.Sockets.AddressFamily.InterNetworkV6
+            ? Convert.ToHexString(bytes.AsSpan(0, longBytes))
+            : string.Join('.', bytes.Take(shortBytes));
     }
 }

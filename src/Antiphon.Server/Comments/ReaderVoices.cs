@@ -21,26 +21,59 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
     /// <param name="isUp">Up, down, or null to take it back.</param>
     /// <param name="from">Who votes.</param>
     /// <param name="cancellation">Ends it.</param>
-    public async Task<Votes?> VoteAsync(Site site, string key, bool? isUp, ReaderFrom from, CancellationToken cancellation)
+    public async Task<Votes?> VoteAsync(
+        Site site,
+        string key,
+        bool? isUp,
+        ReaderFrom from,
+        CancellationToken cancellation
+    )
     {
-        if (await FindAsync(site, key, cancellation) is not { } comment) return null;
+        if (await FindAsync(site, key, cancellation) is not { } comment)
+            return null;
         var mode = (await threads.RulesAsync(site, comment.Thread, cancellation)).Settings.Votes;
-        if (mode == VoteMode.None || (mode == VoteMode.Up && isUp == false)) return null;
+        if (mode == VoteMode.None || (mode == VoteMode.Up && isUp == false))
+            return null;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        var vote = await database.CommentVotes.FirstOrDefaultAsync(commentVote => commentVote.CommentId == comment.Id && commentVote.ReaderKey == from.ReaderKey, cancellation);
+        var vote = await database.CommentVotes.FirstOrDefaultAsync(
+            commentVote => commentVote.CommentId == comment.Id && commentVote.ReaderKey == from.ReaderKey,
+            cancellation
+        );
         if (isUp is not { } up)
         {
-            if (vote is not null) database.CommentVotes.Remove(vote);
+            if (vote is not null)
+                database.CommentVotes.Remove(vote);
         }
-        else if (vote is not null) vote.IsUp = up;
-        else if (await database.CommentVotes.CountAsync(commentVote => commentVote.CommentId == comment.Id && commentVote.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
+        else if (vote is not null)
+            vote.IsUp = up;
+        else if (
+            await database.CommentVotes.CountAsync(
+                commentVote => commentVote.CommentId == comment.Id && commentVote.PlaceKey == from.PlaceKey,
+                cancellation
+            ) < MostFromOnePlace
+        )
         {
-            database.CommentVotes.Add(new CommentVote { CommentId = comment.Id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, IsUp = up, GivenAt = clock.GetUtcNow() });
+            database.CommentVotes.Add(
+                new CommentVote
+                {
+                    CommentId = comment.Id,
+                    ReaderKey = from.ReaderKey,
+                    PlaceKey = from.PlaceKey,
+                    IsUp = up,
+                    GivenAt = clock.GetUtcNow(),
+                }
+            );
         }
 
         await database.SaveChangesAsync(cancellation);
-        comment.Up = await database.CommentVotes.CountAsync(commentVote => commentVote.CommentId == comment.Id && commentVote.IsUp, cancellation);
-        comment.Down = await database.CommentVotes.CountAsync(commentVote => commentVote.CommentId == comment.Id && !commentVote.IsUp, cancellation);
+        comment.Up = await database.CommentVotes.CountAsync(
+            commentVote => commentVote.CommentId == comment.Id && commentVote.IsUp,
+            cancellation
+        );
+        comment.Down = await database.CommentVotes.CountAsync(
+            commentVote => commentVote.CommentId == comment.Id && !commentVote.IsUp,
+            cancellation
+        );
         comment.Best = WilsonBound.Of(comment.Up, comment.Down);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
@@ -54,47 +87,104 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
     /// <param name="sign">The emoji.</param>
     /// <param name="from">Who reacts.</param>
     /// <param name="cancellation">Ends it.</param>
-    public async Task<int?> ReactAsync(Site site, CommentThread thread, string key, string sign, ReaderFrom from, CancellationToken cancellation)
+    public async Task<int?> ReactAsync(
+        Site site,
+        CommentThread thread,
+        string key,
+        string sign,
+        ReaderFrom from,
+        CancellationToken cancellation
+    )
     {
-        if (!(await threads.RulesAsync(site, thread, cancellation)).Settings.Reactions.Contains(sign)) return null;
+        if (!(await threads.RulesAsync(site, thread, cancellation)).Settings.Reactions.Contains(sign))
+            return null;
         var comment = key.Length == 0 ? null : await FindAsync(site, key, cancellation);
-        if (key.Length > 0 && comment?.ThreadId != thread.Id) return null;
+        if (key.Length > 0 && comment?.ThreadId != thread.Id)
+            return null;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var id = comment?.Id;
-        var given = database.CommentReactions.Where(reaction => reaction.ThreadId == thread.Id && reaction.CommentId == id && reaction.Sign == sign);
-        if (await given.FirstOrDefaultAsync(reaction => reaction.ReaderKey == from.ReaderKey, cancellation) is { } mine) database.CommentReactions.Remove(mine);
-        else if (await given.CountAsync(reaction => reaction.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace)
+        var given = database.CommentReactions.Where(reaction =>
+            reaction.ThreadId == thread.Id && reaction.CommentId == id && reaction.Sign == sign
+        );
+        if (await given.FirstOrDefaultAsync(reaction => reaction.ReaderKey == from.ReaderKey, cancellation) is { } mine)
+            database.CommentReactions.Remove(mine);
+        else if (
+            await given.CountAsync(reaction => reaction.PlaceKey == from.PlaceKey, cancellation) < MostFromOnePlace
+        )
         {
-            database.CommentReactions.Add(new CommentReaction { ThreadId = thread.Id, CommentId = id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, Sign = sign, GivenAt = clock.GetUtcNow() });
+            database.CommentReactions.Add(
+                new CommentReaction
+                {
+                    ThreadId = thread.Id,
+                    CommentId = id,
+                    ReaderKey = from.ReaderKey,
+                    PlaceKey = from.PlaceKey,
+                    Sign = sign,
+                    GivenAt = clock.GetUtcNow(),
+                }
+            );
         }
 
         await database.SaveChangesAsync(cancellation);
         var count = await given.CountAsync(cancellation);
-        if (comment is not null) comment.Reactions = new Dictionary<string, int>(comment.Reactions) { [sign] = count };
-        else (await database.Threads.SingleAsync(commentThread => commentThread.Id == thread.Id, cancellation)).Reactions = new Dictionary<string, int>(thread.Reactions) { [sign] = count };
+        if (comment is not null)
+            comment.Reactions = new Dictionary<string, int>(comment.Reactions) { [sign] = count };
+        else
+            (
+                await database.Threads.SingleAsync(commentThread => commentThread.Id == thread.Id, cancellation)
+            ).Reactions = new Dictionary<string, int>(thread.Reactions) { [sign] = count };
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return count;
     }
 
     /// <summary>Takes a report; where there are enough, the comment waits again. False when there is no such comment. A second report of the same reader changes nothing.</summary>
-    public async Task<bool> ReportAsync(Site site, string key, ReportReason reason, string? words, ReaderFrom from, CancellationToken cancellation)
+    public async Task<bool> ReportAsync(
+        Site site,
+        string key,
+        ReportReason reason,
+        string? words,
+        ReaderFrom from,
+        CancellationToken cancellation
+    )
     {
-        if (await FindAsync(site, key, cancellation) is not { } comment) return false;
+        if (await FindAsync(site, key, cancellation) is not { } comment)
+            return false;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var reports = database.CommentReports.Where(report => report.CommentId == comment.Id);
-        if (await reports.AnyAsync(report => report.ReaderKey == from.ReaderKey, cancellation) || await reports.CountAsync(report => report.PlaceKey == from.PlaceKey, cancellation) >= MostFromOnePlace) return true;
-        database.CommentReports.Add(new CommentReport { CommentId = comment.Id, ReaderKey = from.ReaderKey, PlaceKey = from.PlaceKey, Reason = reason, Words = words, MadeAt = clock.GetUtcNow() });
+        if (
+            await reports.AnyAsync(report => report.ReaderKey == from.ReaderKey, cancellation)
+            || await reports.CountAsync(report => report.PlaceKey == from.PlaceKey, cancellation) >= MostFromOnePlace
+        )
+            return true;
+        database.CommentReports.Add(
+            new CommentReport
+            {
+                CommentId = comment.Id,
+                ReaderKey = from.ReaderKey,
+                PlaceKey = from.PlaceKey,
+                Reason = reason,
+                Words = words,
+                MadeAt = clock.GetUtcNow(),
+            }
+        );
         comment.Reports++;
         var threshold = (await threads.RulesAsync(site, comment.Thread, cancellation)).Settings.ReportsToWait;
-        if (ReportThreshold.IsReached(comment.Reports, comment.ReportsKept, threshold)) (comment.Standing, comment.DecidedAt, comment.DecidedById) = (CommentStanding.Waiting, null, null);
+        if (ReportThreshold.IsReached(comment.Reports, comment.ReportsKept, threshold))
+            (comment.Standing, comment.DecidedAt, comment.DecidedById) = (CommentStanding.Waiting, null, null);
         await database.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return true;
     }
 
     private Task<Comment?> FindAsync(Site site, string key, CancellationToken cancellation) =>
-        database.Comments.Include(comment => comment.Thread).FirstOrDefaultAsync(comment => comment.SiteId == site.Id && comment.Key == key && comment.Standing == CommentStanding.Public, cancellation);
+        database
+            .Comments.Include(comment => comment.Thread)
+            .FirstOrDefaultAsync(
+                comment =>
+                    comment.SiteId == site.Id && comment.Key == key && comment.Standing == CommentStanding.Public,
+                cancellation
+            );
 }
 
 /// <summary>Who votes or reports.</summary>

@@ -13,7 +13,13 @@ internal sealed class ThreadOpening(AntiphonContext database, IKeySource keys, T
     private const int LongestTitle = 300;
 
     /// <summary>Opens the thread of an identifier, or of an address where there is none; the one that is there already when another request was faster.</summary>
-    public async Task<CommentThread> OpenAsync(Site site, string identifier, string address, string title, CancellationToken cancellation)
+    public async Task<CommentThread> OpenAsync(
+        Site site,
+        string identifier,
+        string address,
+        string title,
+        CancellationToken cancellation
+    )
     {
         var isAllowed = AllowedAddresses.Allows(site.AllowedAddresses, address);
         var folded = isAllowed ? FoldedAddress.Of(address) : null;
@@ -27,7 +33,8 @@ internal sealed class ThreadOpening(AntiphonContext database, IKeySource keys, T
             Title = shown.Length > 0 ? shown : folded ?? identifier,
             CreatedAt = clock.GetUtcNow(),
         };
-        if (string.IsNullOrWhiteSpace(thread.Identifier)) thread.Identifier = FoldedAddress.Of(address) ?? keys.NewKey();
+        if (string.IsNullOrWhiteSpace(thread.Identifier))
+            thread.Identifier = FoldedAddress.Of(address) ?? keys.NewKey();
         database.Threads.Add(thread);
         try
         {
@@ -38,7 +45,10 @@ internal sealed class ThreadOpening(AntiphonContext database, IKeySource keys, T
         {
             // Two first comments at once: the other one opened the thread.
             database.Entry(thread).State = EntityState.Detached;
-            return await database.Threads.SingleAsync(commentThread => commentThread.SiteId == site.Id && commentThread.Identifier == thread.Identifier, cancellation);
+            return await database.Threads.SingleAsync(
+                commentThread => commentThread.SiteId == site.Id && commentThread.Identifier == thread.Identifier,
+                cancellation
+            );
         }
     }
 }

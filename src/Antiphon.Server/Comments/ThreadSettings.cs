@@ -15,8 +15,13 @@ internal static class ThreadSettings
     /// <param name="post">The post the thread is about.</param>
     /// <param name="thread">The thread, where there is one; its own layer holds where it is about no post.</param>
     public static EffectiveSettings Of(Site site, Blog? blog, Post? post, CommentThread? thread) =>
-        EffectiveSettings.Of(site.CommentSettings, blog?.CommentSettings ?? CommentSettings.None, post?.Details.CommentLayer ?? thread?.Settings ?? CommentSettings.None);
+        EffectiveSettings.Of(
+            site.CommentSettings,
+            blog?.CommentSettings ?? CommentSettings.None,
+            post?.Details.CommentLayer ?? thread?.Settings ?? CommentSettings.None
+        );
 
     /// <summary>Whether comments are taken at a moment.</summary>
-    public static bool IsOpen(Site site, Blog? blog, Post? post, CommentThread? thread, DateTimeOffset now) => Of(site, blog, post, thread).IsOpen(post?.Details.CommentsCloseAt, post?.PublishedAt, site.TimeZone, now);
+    public static bool IsOpen(Site site, Blog? blog, Post? post, CommentThread? thread, DateTimeOffset now) =>
+        Of(site, blog, post, thread).IsOpen(post?.Details.CommentsCloseAt, post?.PublishedAt, site.TimeZone, now);
 }

@@ -7,7 +7,12 @@ namespace Antiphon.Server.Comments;
 /// <summary>Rules for an answer.</summary>
 internal sealed class AnswerValidator : AbstractValidator<AnswerRequest>
 {
-    public AnswerValidator() => RuleFor(answer => answer.Text).NotEmpty().WithMessage("Write an answer first.").MaximumLength(CommentBody.MaxLength).WithMessage("Keep it under 10,000 characters.");
+    public AnswerValidator() =>
+        RuleFor(answer => answer.Text)
+            .NotEmpty()
+            .WithMessage("Write an answer first.")
+            .MaximumLength(CommentBody.MaxLength)
+            .WithMessage("Keep it under 10,000 characters.");
 }
 
 /// <summary>Rules for placing a thread.</summary>
@@ -15,11 +20,28 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
 {
     public ThreadSnippetValidator()
     {
-        RuleFor(snippet => snippet.Identifier).NotEmpty().WithMessage("Give the thread an identifier that never changes, such as visit-page.").MaximumLength(500);
-        RuleFor(snippet => snippet.Address).Must(LinkResolver.IsWeb).Unless(snippet => snippet.IsTemplate).WithMessage("Enter the page's whole address, starting with https://.");
-        RuleFor(snippet => snippet.Address).NotEmpty().WithMessage("Say how your template writes the page's address.").MaximumLength(2000);
-        RuleFor(snippet => snippet.Identifier).NotEqual(snippet => snippet.Address).When(snippet => snippet.IsTemplate && snippet.Address.Length > 0).WithMessage("Take something that never changes, such as the post's number; the address may change.");
-        RuleFor(snippet => snippet.Identifier).Must(HasPlaceholder).When(snippet => snippet.IsTemplate && snippet.Identifier.Length > 0).WithMessage("This is the same on every page, and all of them would share one conversation. Put in what your template writes for the post's number, such as {{ post.id }}.");
+        RuleFor(snippet => snippet.Identifier)
+            .NotEmpty()
+            .WithMessage("Give the thread an identifier that never changes, such as visit-page.")
+            .MaximumLength(500);
+        RuleFor(snippet => snippet.Address)
+            .Must(LinkResolver.IsWeb)
+            .Unless(snippet => snippet.IsTemplate)
+            .WithMessage("Enter the page's whole address, starting with https://.");
+        RuleFor(snippet => snippet.Address)
+            .NotEmpty()
+            .WithMessage("Say how your template writes the page's address.")
+            .MaximumLength(2000);
+        RuleFor(snippet => snippet.Identifier)
+            .NotEqual(snippet => snippet.Address)
+            .When(snippet => snippet.IsTemplate && snippet.Address.Length > 0)
+            .WithMessage("Take something that never changes, such as the post's number; the address may change.");
+        RuleFor(snippet => snippet.Identifier)
+            .Must(HasPlaceholder)
+            .When(snippet => snippet.IsTemplate && snippet.Identifier.Length > 0)
+            .WithMessage(
+                "This is the same on every page, and all of them would share one conversation. Put in what your template writes for the post's number, such as {{ post.id }}."
+            );
         RuleFor(snippet => snippet.Title).MaximumLength(300);
     }
 

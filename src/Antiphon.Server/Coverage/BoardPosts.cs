@@ -19,19 +19,35 @@ internal sealed class BoardPosts
     /// <param name="candidates">All posts of the site.</param>
     /// <param name="now">The moment, in the site's own offset.</param>
     /// <param name="zone">The site's zone.</param>
-    public BoardPosts(IReadOnlyList<Listing> listings, IReadOnlyList<ListingCandidate> candidates, DateTimeOffset now, TimeZoneInfo zone)
+    public BoardPosts(
+        IReadOnlyList<Listing> listings,
+        IReadOnlyList<ListingCandidate> candidates,
+        DateTimeOffset now,
+        TimeZoneInfo zone
+    )
     {
         _byId = candidates.ToDictionary(post => post.Id);
-        _selections = listings.ToDictionary(listing => listing.Id, listing => ListingSelection.Choose(listing.Definition, candidates, now));
+        _selections = listings.ToDictionary(
+            listing => listing.Id,
+            listing => ListingSelection.Choose(listing.Definition, candidates, now)
+        );
         // Drafts show nowhere by definition; listing them here would only be noise.
-        Rows = [.. candidates.Where(post => post.Status != PostStatus.Draft && post.PublishedAt is not null).OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id)];
+        Rows =
+        [
+            .. candidates
+                .Where(post => post.Status != PostStatus.Draft && post.PublishedAt is not null)
+                .OrderByDescending(post => post.PublishedAt)
+                .ThenByDescending(post => post.Id),
+        ];
         Ahead = [.. Rows.Where(post => CoverageRules.IsAhead(post, now))];
         _byBlog = Rows.GroupBy(post => post.BlogId).ToDictionary(group => group.Key, group => group.ToList());
         var reached = new Dictionary<long, int>();
         foreach (var post in Rows.Where(post => ListingSelection.IsPublic(post, now)))
             _feedPositions[post.Id] = reached[post.BlogId] = reached.GetValueOrDefault(post.BlogId) + 1;
         var due = candidates.Where(post => post.PublishedAt > now).Select(post => post.PublishedAt!.Value);
-        Until = due.Concat(listings.Select(listing => NextChange.After(listing.Definition, candidates, now, zone))).DefaultIfEmpty(DateTimeOffset.MaxValue).Min();
+        Until = due.Concat(listings.Select(listing => NextChange.After(listing.Definition, candidates, now, zone)))
+            .DefaultIfEmpty(DateTimeOffset.MaxValue)
+            .Min();
     }
 
     /// <summary>The moment at which some of it changes though nothing is written.</summary>

@@ -7,19 +7,24 @@ namespace Antiphon.Server.Coverage;
 internal sealed class BoardQuery
 {
     /// <summary>A blog.</summary>
-    [FromQuery(Name = "blog")] public long? Blog { get; init; }
+    [FromQuery(Name = "blog")]
+    public long? Blog { get; init; }
 
     /// <summary>Only posts that need something.</summary>
-    [FromQuery(Name = "show")] public Spelled<BoardFilter>? Show { get; init; }
+    [FromQuery(Name = "show")]
+    public Spelled<BoardFilter>? Show { get; init; }
 
     /// <summary>Number of the first row of a window, from 0.</summary>
-    [FromQuery(Name = "from")] public int? From { get; init; }
+    [FromQuery(Name = "from")]
+    public int? From { get; init; }
 
     /// <summary>Rows of the window, 40 unless said, at most 200.</summary>
-    [FromQuery(Name = "count")] public int? Count { get; init; }
+    [FromQuery(Name = "count")]
+    public int? Count { get; init; }
 
     /// <summary>Where the page before ended; goes before a window.</summary>
-    [FromQuery(Name = "after")] public string? After { get; init; }
+    [FromQuery(Name = "after")]
+    public string? After { get; init; }
 }
 
 /// <summary>What makes a post stay when the board is filtered.</summary>

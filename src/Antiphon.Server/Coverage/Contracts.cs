@@ -13,7 +13,16 @@ namespace Antiphon.Server.Coverage;
 /// <param name="Next">Value of "after" for the next page, or null at the end.</param>
 /// <param name="From">Number of the first row given, from 0.</param>
 /// <param name="Found">How many rows there are under the filter.</param>
-internal sealed record CoverageBoard(IReadOnlyList<PlaceView> Places, IReadOnlyList<CoverageRow> Posts, int TotalPosts, int Off, int Due, string? Next, int From, int Found);
+internal sealed record CoverageBoard(
+    IReadOnlyList<PlaceView> Places,
+    IReadOnlyList<CoverageRow> Posts,
+    int TotalPosts,
+    int Off,
+    int Due,
+    string? Next,
+    int From,
+    int Found
+);
 
 /// <summary>A column.</summary>
 /// <param name="Key">Names the place within the board.</param>
@@ -24,11 +33,31 @@ internal sealed record CoverageBoard(IReadOnlyList<PlaceView> Places, IReadOnlyL
 /// <param name="BlogId">The blog, for feeds.</param>
 /// <param name="Address">The page or feed, when there is one.</param>
 /// <param name="SeenAt">When the page was last seen with the listing.</param>
-internal sealed record PlaceView(string Key, PlaceKind Kind, string Name, string? Where, long? ListingId, long? BlogId, string? Address, DateTimeOffset? SeenAt);
+internal sealed record PlaceView(
+    string Key,
+    PlaceKind Kind,
+    string Name,
+    string? Where,
+    long? ListingId,
+    long? BlogId,
+    string? Address,
+    DateTimeOffset? SeenAt
+);
 
 /// <summary>A row.</summary>
 internal sealed record CoverageRow(
-    long PostId, string Title, string BlogName, long BlogId, bool WrittenHere, string? Author, string? Category, PostStatus Status, DateTimeOffset? PublishedAt, string Address, IReadOnlyList<CellView> Cells);
+    long PostId,
+    string Title,
+    string BlogName,
+    long BlogId,
+    bool WrittenHere,
+    string? Author,
+    string? Category,
+    PostStatus Status,
+    DateTimeOffset? PublishedAt,
+    string Address,
+    IReadOnlyList<CellView> Cells
+);
 
 /// <summary>A mark with its reason in words.</summary>
 /// <param name="Mark">The mark.</param>
@@ -38,7 +67,15 @@ internal sealed record CoverageRow(
 /// <param name="Position">Rank of the post in the place, or null.</param>
 /// <param name="Shown">How many the place shows, or null.</param>
 /// <param name="Filter">Which of a listing's conditions keeps it out, or null.</param>
-internal sealed record CellView(CoverageMark Mark, CoverageReason Reason, string Message, int? Count, int? Position, int? Shown, PlacementReason? Filter = null);
+internal sealed record CellView(
+    CoverageMark Mark,
+    CoverageReason Reason,
+    string Message,
+    int? Count,
+    int? Position,
+    int? Shown,
+    PlacementReason? Filter = null
+);
 
 /// <summary>Where one post shows.</summary>
 /// <param name="Places">The places.</param>

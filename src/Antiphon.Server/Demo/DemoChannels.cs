@@ -14,27 +14,86 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Demo;
 
 /// <summary>Channels of the scenario with what went out over the last weeks and what is to come.</summary>
-internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secrets, IKeySource keys, string world, DateTimeOffset now)
+internal sealed class DemoChannels(
+    AntiphonContext database,
+    ChannelSecrets secrets,
+    IKeySource keys,
+    string world,
+    DateTimeOffset now
+)
 {
     private const int PostsSent = 9;
 
     /// <summary>Adds five channels and their history.</summary>
     public async Task AddAsync(Site site)
     {
-        var evenings = new ChannelTiming(Slots: [new Slot(DayOfWeek.Monday, new TimeOnly(18, 0)), new Slot(DayOfWeek.Wednesday, new TimeOnly(18, 0)), new Slot(DayOfWeek.Friday, new TimeOnly(18, 0))]);
-        var lantern = Make(site, ChannelKind.Social, "Lantern", "lantern/api/posts", "lantern-token", settings => settings with { When = ChannelWhen.NextSlot, Timing = evenings, CampaignSource = "lantern", Pace = new ChannelPace(30, 60), Variants = ["{if category}{category}: {end}{title}\n\n{link}\n\n{tags}", "From {blog}, {date}: {title}. {excerpt}\n\n{link}"] });
-        var parish = Make(site, ChannelKind.Partner, "Fellside Parish Paper", "parish/micropub", "parish-token", settings => settings with { When = ChannelWhen.AfterApproval, Extent = BodyExtent.Excerpt });
-        var bell = Make(site, ChannelKind.Webhook, "The bell at the gate", "bell/", "bell-secret", settings => settings);
+        var evenings = new ChannelTiming(
+            Slots:
+            [
+                new Slot(DayOfWeek.Monday, new TimeOnly(18, 0)),
+                new Slot(DayOfWeek.Wednesday, new TimeOnly(18, 0)),
+                new Slot(DayOfWeek.Friday, new TimeOnly(18, 0)),
+            ]
+        );
+        var lantern = Make(site, ChannelKind.Social, "Lantern", "lantern/api/posts", "lantern-token", settings =>
+            settings with
+            {
+                When = ChannelWhen.NextSlot,
+                Timing = evenings,
+                CampaignSource = "lantern",
+                Pace = new ChannelPace(30, 60),
+                Variants =
+                [
+                    "{if category}{category}: {end}{title}\n\n{link}\n\n{tags}",
+                    "From {blog}, {date}: {title}. {excerpt}\n\n{link}",
+                ],
+            }
+        );
+        var parish = Make(
+            site,
+            ChannelKind.Partner,
+            "Fellside Parish Paper",
+            "parish/micropub",
+            "parish-token",
+            settings => settings with { When = ChannelWhen.AfterApproval, Extent = BodyExtent.Excerpt }
+        );
+        var bell = Make(site, ChannelKind.Webhook, "The bell at the gate", "bell/", "bell-secret", settings =>
+            settings
+        );
         var hub = Make(site, ChannelKind.Hub, "County hub", "hub", null, settings => settings);
         Make(site, ChannelKind.Pings, "Pages we link to", string.Empty, null, settings => settings);
         await database.SaveChangesAsync();
-        var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).Take(PostsSent + 3).ToListAsync();
+        var posts = await database
+            .Posts.Where(post =>
+                post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null
+            )
+            .OrderByDescending(post => post.PublishedAt)
+            .Take(PostsSent + 3)
+            .ToListAsync();
         foreach (var (post, number) in posts.Take(PostsSent).Select((post, number) => (post, number)))
         {
             var at = post.PublishedAt!.Value.AddSeconds(3);
             var brought = new NetworkCounts(number % 4, 3 + (7 * number % 11), number % 3);
-            Sent(lantern, post, at.AddHours(2), number == 2 ? (DeliveryState.Failed, "422: We do not take this.") : (DeliveryState.Delivered, "201: taken"), post.Title, counts: number == 2 ? null : brought);
-            Sent(parish, post, at.AddHours(5), number == 4 ? (DeliveryState.Cancelled, "Cancelled by the team.") : (DeliveryState.Delivered, "201: taken"), post.Title, tried: number == 3 ? 3 : 1);
+            Sent(
+                lantern,
+                post,
+                at.AddHours(2),
+                number == 2
+                    ? (DeliveryState.Failed, "422: We do not take this.")
+                    : (DeliveryState.Delivered, "201: taken"),
+                post.Title,
+                counts: number == 2 ? null : brought
+            );
+            Sent(
+                parish,
+                post,
+                at.AddHours(5),
+                number == 4
+                    ? (DeliveryState.Cancelled, "Cancelled by the team.")
+                    : (DeliveryState.Delivered, "201: taken"),
+                post.Title,
+                tried: number == 3 ? 3 : 1
+            );
             Sent(bell, post, at, (DeliveryState.Delivered, "204: taken"), "{\n  \"event\": \"post.published\"\n}");
             Sent(hub, post, at, (DeliveryState.Delivered, "204: the hub passes it on"), "hub.mode=publish");
         }
@@ -43,7 +102,9 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
         var taken = new List<DateTimeOffset>();
         foreach (var post in posts.Skip(PostsSent))
         {
-            taken.Add(evenings.Next(ChannelWhen.NextSlot, now, taken, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone)));
+            taken.Add(
+                evenings.Next(ChannelWhen.NextSlot, now, taken, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone))
+            );
             Coming(lantern, post, taken[^1], null, turn: taken.Count % 3);
         }
 
@@ -52,32 +113,101 @@ internal sealed class DemoChannels(AntiphonContext database, ChannelSecrets secr
         await database.PostChanges.ExecuteDeleteAsync();
     }
 
-    private Channel Make(Site site, ChannelKind kind, string name, string path, string? secret, Func<ChannelSettings, ChannelSettings> change)
+    private Channel Make(
+        Site site,
+        ChannelKind kind,
+        string name,
+        string path,
+        string? secret,
+        Func<ChannelSettings, ChannelSettings> change
+    )
     {
-        var settings = change(new ChannelSettings(kind == ChannelKind.Pings ? string.Empty : world + path, ChannelChoice.Everything, ChannelWhen.AtOnce, ChannelTiming.Always, ChannelSettings.UsualTemplate));
-        var channel = new Channel { Site = site, Kind = kind, Name = name, Settings = settings, CreatedAt = now.AddDays(-200) };
-        if (secret is not null) secrets.Set(channel, secret, keepsBefore: false);
+        var settings = change(
+            new ChannelSettings(
+                kind == ChannelKind.Pings ? string.Empty : world + path,
+                ChannelChoice.Everything,
+                ChannelWhen.AtOnce,
+                ChannelTiming.Always,
+                ChannelSettings.UsualTemplate
+            )
+        );
+        var channel = new Channel
+        {
+            Site = site,
+            Kind = kind,
+            Name = name,
+            Settings = settings,
+            CreatedAt = now.AddDays(-200),
+        };
+        if (secret is not null)
+            secrets.Set(channel, secret, keepsBefore: false);
         database.Channels.Add(channel);
         return channel;
     }
 
-    private void Sent(Channel channel, Post post, DateTimeOffset at, (DeliveryState State, string Answer) end, string text, int tried = 1, NetworkCounts? counts = null)
+    private void Sent(
+        Channel channel,
+        Post post,
+        DateTimeOffset at,
+        (DeliveryState State, string Answer) end,
+        string text,
+        int tried = 1,
+        NetworkCounts? counts = null
+    )
     {
-        if (at > now) return;
+        if (at > now)
+            return;
         var delivery = New(channel, post, at);
         (delivery.State, delivery.Answer, delivery.Attempts, delivery.Sent) = (end.State, end.Answer, tried, text);
         (delivery.Counts, delivery.CountedAt) = (counts, counts is null ? null : now.AddMinutes(-12));
         delivery.DeliveredAt = end.State == DeliveryState.Delivered ? at.AddSeconds(1) : null;
-        for (var attempt = 1; attempt < tried; attempt++) delivery.Tried.Add(new ChannelAttempt { At = at.AddMinutes(attempt - tried), Milliseconds = 15_000, Outcome = SendOutcomeKind.Passing, Answer = "The site did not answer in full within 15 seconds. Try again later." });
-        if (end.State != DeliveryState.Cancelled) delivery.Tried.Add(new ChannelAttempt { At = at, Milliseconds = 90 + (10 * (int)(post.Id % 12)), Outcome = end.State == DeliveryState.Delivered ? SendOutcomeKind.Taken : SendOutcomeKind.Refused, Answer = end.Answer });
+        for (var attempt = 1; attempt < tried; attempt++)
+            delivery.Tried.Add(
+                new ChannelAttempt
+                {
+                    At = at.AddMinutes(attempt - tried),
+                    Milliseconds = 15_000,
+                    Outcome = SendOutcomeKind.Passing,
+                    Answer = "The site did not answer in full within 15 seconds. Try again later.",
+                }
+            );
+        if (end.State != DeliveryState.Cancelled)
+            delivery.Tried.Add(
+                new ChannelAttempt
+                {
+                    At = at,
+                    Milliseconds = 90 + (10 * (int)(post.Id % 12)),
+                    Outcome = end.State == DeliveryState.Delivered ? SendOutcomeKind.Taken : SendOutcomeKind.Refused,
+                    Answer = end.Answer,
+                }
+            );
     }
 
     private void Coming(Channel channel, Post post, DateTimeOffset at, HoldReason? held, int turn = 0)
     {
         var delivery = New(channel, post, at);
-        (delivery.State, delivery.Held, delivery.Round, delivery.Turn) = (DeliveryState.Queued, held, held is null ? 0 : 1, turn);
+        (delivery.State, delivery.Held, delivery.Round, delivery.Turn) = (
+            DeliveryState.Queued,
+            held,
+            held is null ? 0 : 1,
+            turn
+        );
     }
 
     private ChannelDelivery New(Channel channel, Post post, DateTimeOffset at) =>
-        database.ChannelDeliveries.Add(new ChannelDelivery { Key = keys.NewKey(24), SiteId = post.SiteId, Channel = channel, PostId = post.Id, Act = DeliveryAct.Publish, PlannedFor = at, NextAttemptAt = at, CreatedAt = at < now ? at : now }).Entity;
+        database
+            .ChannelDeliveries.Add(
+                new ChannelDelivery
+                {
+                    Key = keys.NewKey(24),
+                    SiteId = post.SiteId,
+                    Channel = channel,
+                    PostId = post.Id,
+                    Act = DeliveryAct.Publish,
+                    PlannedFor = at,
+                    NextAttemptAt = at,
+                    CreatedAt = at < now ? at : now,
+                }
+            )
+            .Entity;
 }

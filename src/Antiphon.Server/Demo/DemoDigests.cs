@@ -19,7 +19,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Demo;
 
 /// <summary>Digests of the scenario, the segments they go to, the form readers come by, and what went out over the last weeks.</summary>
-internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, PostAddresses addresses, DateTimeOffset now)
+internal sealed class DemoDigests(
+    AntiphonContext database,
+    IKeySource keys,
+    PostAddresses addresses,
+    DateTimeOffset now
+)
 {
     /// <summary>What readers of the form agree to.</summary>
     public const string Consent = "Send me what I chose by mail. I can stop it with one click.";
@@ -40,7 +45,12 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
             Name = "The week at Quillmoor",
             CreatedAt = now.AddDays(-7 * (Weeks + 1)),
             IsUsual = false,
-            Settings = new DigestSettings(new DigestRhythm(DigestEvery.Week, new TimeOnly(17, 0), day), ChannelChoice.Everything, DigestForm.Pictures, "{title}{if more} and {more} more{end}")
+            Settings = new DigestSettings(
+                new DigestRhythm(DigestEvery.Week, new TimeOnly(17, 0), day),
+                ChannelChoice.Everything,
+                DigestForm.Pictures,
+                "{title}{if more} and {more} more{end}"
+            )
             {
                 SecondSubject = "The week over the moor, {date}",
                 TrialShare = 50,
@@ -51,34 +61,108 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         };
         weekly.NextAt = weekly.Settings.Rhythm.Next(now, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone));
         database.Digests.Add(weekly);
-        var members = new Segment { SiteId = site.Id, Name = "Members by the paper list", Rule = new SegmentRule { Origins = [SubscriberOrigin.List] } };
+        var members = new Segment
+        {
+            SiteId = site.Id,
+            Name = "Members by the paper list",
+            Rule = new SegmentRule { Origins = [SubscriberOrigin.List] },
+        };
         database.Segments.AddRange(
             members,
-            new Segment { SiteId = site.Id, Name = "Here for the events", Rule = new SegmentRule { Categories = ["Events"] } },
-            new Segment { SiteId = site.Id, Name = "Silent for half a year", Rule = new SegmentRule { SilentFor = 180 } });
+            new Segment
+            {
+                SiteId = site.Id,
+                Name = "Here for the events",
+                Rule = new SegmentRule { Categories = ["Events"] },
+            },
+            new Segment
+            {
+                SiteId = site.Id,
+                Name = "Silent for half a year",
+                Rule = new SegmentRule { SilentFor = 180 },
+            }
+        );
         await database.SaveChangesAsync();
-        database.Digests.Add(new Digest { Site = site, Name = "For members, monthly", CreatedAt = now, Segment = members, Settings = weekly.Settings with { Rhythm = new DigestRhythm(DigestEvery.Month, new TimeOnly(9, 0), DayOfMonth: 1), SecondSubject = null, Form = DigestForm.Column, Least = 2 }, PausedAt = now.AddDays(-3) });
+        database.Digests.Add(
+            new Digest
+            {
+                Site = site,
+                Name = "For members, monthly",
+                CreatedAt = now,
+                Segment = members,
+                Settings = weekly.Settings with
+                {
+                    Rhythm = new DigestRhythm(DigestEvery.Month, new TimeOnly(9, 0), DayOfMonth: 1),
+                    SecondSubject = null,
+                    Form = DigestForm.Column,
+                    Least = 2,
+                },
+                PausedAt = now.AddDays(-3),
+            }
+        );
         await AddFormAsync(site, each, weekly);
         await AddEditionsAsync(site, each, weekly);
         await AddArrivalsAsync(site);
-        database.PartnerFeeds.Add(new PartnerFeed { SiteId = site.Id, Key = keys.NewKey(24), Name = "Fellside Walkers' Club", Choice = ChannelChoice.Everything with { Categories = ["Events"] }, Source = "walkers", CreatedAt = now.AddDays(-80), Reads = 412, LastReadAt = now.AddHours(-2) });
+        database.PartnerFeeds.Add(
+            new PartnerFeed
+            {
+                SiteId = site.Id,
+                Key = keys.NewKey(24),
+                Name = "Fellside Walkers' Club",
+                Choice = ChannelChoice.Everything with { Categories = ["Events"] },
+                Source = "walkers",
+                CreatedAt = now.AddDays(-80),
+                Reads = 412,
+                LastReadAt = now.AddHours(-2),
+            }
+        );
         await database.SaveChangesAsync();
     }
 
     // Four weeks of readers: most by mail on the days a post went out, some by the network, some by neighbours.
     private async Task AddArrivalsAsync(Site site)
     {
-        var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).Take(6).ToListAsync();
-        (ArrivalKind Kind, string Source, int Most)[] sources = [(ArrivalKind.Link, "mail", 14), (ArrivalKind.Link, "lantern", 9), (ArrivalKind.Page, "fellside-walkers.example", 5), (ArrivalKind.Direct, string.Empty, 6), (ArrivalKind.Page, "tarn-notebook.example", 2)];
+        var posts = await database
+            .Posts.Where(post =>
+                post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null
+            )
+            .OrderByDescending(post => post.PublishedAt)
+            .Take(6)
+            .ToListAsync();
+        (ArrivalKind Kind, string Source, int Most)[] sources =
+        [
+            (ArrivalKind.Link, "mail", 14),
+            (ArrivalKind.Link, "lantern", 9),
+            (ArrivalKind.Page, "fellside-walkers.example", 5),
+            (ArrivalKind.Direct, string.Empty, 6),
+            (ArrivalKind.Page, "tarn-notebook.example", 2),
+        ];
         for (var ago = 0; ago < 28; ago++)
         {
-            foreach (var (post, place) in posts.Where(post => post.PublishedAt < now.AddDays(-ago)).Take(3).Select((post, place) => (post, place)))
+            foreach (
+                var (post, place) in posts
+                    .Where(post => post.PublishedAt < now.AddDays(-ago))
+                    .Take(3)
+                    .Select((post, place) => (post, place))
+            )
             {
                 var age = (now.AddDays(-ago) - post.PublishedAt!.Value).TotalDays;
                 foreach (var (source, number) in sources.Select((source, number) => (source, number)))
                 {
-                    var count = (int)((source.Most / (1 + (age / 2))) + (((ago * 7) + (place * 3) + number) % 3)) - place;
-                    if (count > 0) database.ArrivalCounts.Add(new ArrivalCount { SiteId = site.Id, Day = DateOnly.FromDateTime(now.AddDays(-ago).DateTime), PostId = post.Id, Kind = source.Kind, Source = source.Source, Count = count });
+                    var count =
+                        (int)((source.Most / (1 + (age / 2))) + (((ago * 7) + (place * 3) + number) % 3)) - place;
+                    if (count > 0)
+                        database.ArrivalCounts.Add(
+                            new ArrivalCount
+                            {
+                                SiteId = site.Id,
+                                Day = DateOnly.FromDateTime(now.AddDays(-ago).DateTime),
+                                PostId = post.Id,
+                                Kind = source.Kind,
+                                Source = source.Source,
+                                Count = count,
+                            }
+                        );
                 }
             }
         }
@@ -93,33 +177,86 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
             Site = site,
             Key = keys.NewKey(12),
             Name = "Below the visiting hours",
-            Settings = new SignUpSettings(SignUpShape.Inline, "Clear nights by mail", "Where we looked, what we saw, and when the dome is open.", "Write to me") { AsksName = true, Categories = ["Events", "Measurements", "Workshop"], Digests = [each.Id, weekly.Id], Consent = Consent },
+            Settings = new SignUpSettings(
+                SignUpShape.Inline,
+                "Clear nights by mail",
+                "Where we looked, what we saw, and when the dome is open.",
+                "Write to me"
+            )
+            {
+                AsksName = true,
+                Categories = ["Events", "Measurements", "Workshop"],
+                Digests = [each.Id, weekly.Id],
+                Consent = Consent,
+            },
         };
         database.SignUpForms.Add(form);
         await database.SaveChangesAsync();
-        foreach (var one in await database.Subscribers.Where(subscriber => subscriber.SiteId == site.Id && subscriber.Origin == SubscriberOrigin.Form).ToListAsync()) one.FormId = form.Id;
-        foreach (var one in await database.Subscribers.Where(subscriber => subscriber.SiteId == site.Id && subscriber.Origin == SubscriberOrigin.List).ToListAsync()) one.Digests = [weekly.Id];
+        foreach (
+            var one in await database
+                .Subscribers.Where(subscriber =>
+                    subscriber.SiteId == site.Id && subscriber.Origin == SubscriberOrigin.Form
+                )
+                .ToListAsync()
+        )
+            one.FormId = form.Id;
+        foreach (
+            var one in await database
+                .Subscribers.Where(subscriber =>
+                    subscriber.SiteId == site.Id && subscriber.Origin == SubscriberOrigin.List
+                )
+                .ToListAsync()
+        )
+            one.Digests = [weekly.Id];
         await database.SaveChangesAsync();
     }
 
     private async Task AddEditionsAsync(Site site, Digest each, Digest weekly)
     {
-        var posts = await database.Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null).OrderByDescending(post => post.PublishedAt).ToListAsync();
+        var posts = await database
+            .Posts.Where(post =>
+                post.SiteId == site.Id && post.Status == PostStatus.Published && post.SourceAddress == null
+            )
+            .OrderByDescending(post => post.PublishedAt)
+            .ToListAsync();
         var subscribers = await database.Subscribers.Where(subscriber => subscriber.SiteId == site.Id).ToListAsync();
-        var sendings = posts.Take(PostsMailed).Select(post => (Digest: each, Occasion: $"post {post.Id}", At: post.PublishedAt!.Value, Posts: new List<Post> { post })).ToList();
+        var sendings = posts
+            .Take(PostsMailed)
+            .Select(post =>
+                (Digest: each, Occasion: $"post {post.Id}", At: post.PublishedAt!.Value, Posts: new List<Post> { post })
+            )
+            .ToList();
         var zone = TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone);
         // From one to the next, as the clocks may have changed between two of them.
-        for (var due = weekly.Settings.Rhythm.Next(now.AddDays(-7 * Weeks), zone)!.Value; due < now; due = weekly.Settings.Rhythm.Next(due, zone)!.Value)
+        for (
+            var due = weekly.Settings.Rhythm.Next(now.AddDays(-7 * Weeks), zone)!.Value;
+            due < now;
+            due = weekly.Settings.Rhythm.Next(due, zone)!.Value
+        )
         {
             var brought = posts.Where(post => post.PublishedAt > due.AddDays(-7) && post.PublishedAt <= due).ToList();
-            if (brought.Count > 0) sendings.Add((weekly, due.ToString("O", CultureInfo.InvariantCulture), due, brought));
+            if (brought.Count > 0)
+                sendings.Add((weekly, due.ToString("O", CultureInfo.InvariantCulture), due, brought));
         }
 
-        foreach (var sending in sendings.OrderBy(pair => pair.At)) Sent(sending.Digest, sending.Occasion, sending.At, sending.Posts, subscribers.Where(subscriber => subscriber.Digests is null == (sending.Digest == each)));
+        foreach (var sending in sendings.OrderBy(pair => pair.At))
+            Sent(
+                sending.Digest,
+                sending.Occasion,
+                sending.At,
+                sending.Posts,
+                subscribers.Where(subscriber => subscriber.Digests is null == (sending.Digest == each))
+            );
         await database.SaveChangesAsync();
     }
 
-    private void Sent(Digest digest, string occasion, DateTimeOffset at, List<Post> posts, IEnumerable<Subscriber> receivers)
+    private void Sent(
+        Digest digest,
+        string occasion,
+        DateTimeOffset at,
+        List<Post> posts,
+        IEnumerable<Subscriber> receivers
+    )
     {
         var edition = new Edition
         {
@@ -138,10 +275,24 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
         foreach (var (post, place) in posts.Select((post, place) => (post, place)))
         {
             var clicks = ((_number * 5) + (place * 3)) % 9;
-            database.EditionLinks.Add(new EditionLink { Edition = edition, Key = keys.NewKey(12), Address = addresses.Of(post), Clicks = clicks, SecondClicks = digest.Settings.SecondSubject is null ? 0 : clicks * 2 / 3 });
+            database.EditionLinks.Add(
+                new EditionLink
+                {
+                    Edition = edition,
+                    Key = keys.NewKey(12),
+                    Address = addresses.Of(post),
+                    Clicks = clicks,
+                    SecondClicks = digest.Settings.SecondSubject is null ? 0 : clicks * 2 / 3,
+                }
+            );
         }
 
-        foreach (var one in receivers.Where(subscriber => subscriber.CreatedAt < at && (subscriber.LeftAt is null || subscriber.LeftAt > at))) database.Deliveries.Add(Sent(edition, one, at.AddSeconds(4)));
+        foreach (
+            var one in receivers.Where(subscriber =>
+                subscriber.CreatedAt < at && (subscriber.LeftAt is null || subscriber.LeftAt > at)
+            )
+        )
+            database.Deliveries.Add(Sent(edition, one, at.AddSeconds(4)));
     }
 
     private Delivery Sent(Edition edition, Subscriber subscriber, DateTimeOffset at)
@@ -157,7 +308,9 @@ internal sealed class DemoDigests(AntiphonContext database, IKeySource keys, Pos
             CreatedAt = edition.DueAt,
             Attempts = 1,
             NextAttemptAt = at,
-            IsSecond = edition.Settings.SecondSubject is not null && SubjectTrial.IsSecond(edition.Key, subscriber.Key, edition.Settings.TrialShare),
+            IsSecond =
+                edition.Settings.SecondSubject is not null
+                && SubjectTrial.IsSecond(edition.Key, subscriber.Key, edition.Settings.TrialShare),
             State = bounces ? DeliveryState.Failed : DeliveryState.Delivered,
             DeliveredAt = bounces ? null : at,
             LastAnswer = bounces ? "Nobody of that name" : "Kept",

@@ -21,38 +21,127 @@ internal sealed class DemoListings(AntiphonContext database, IKeySource keys, De
             SiteId = site.Id,
             Name = "Observatory",
             UpdatedAt = now.AddDays(-30),
-            Definition = new ListingLook { Radius = 2, Colours = LookColours.Inherited with { Heading = "#1c2b4a", Link = "#7a4f0f", Accent = "#7a4f0f", Line = "#ddd6c4" } },
+            Definition = new ListingLook
+            {
+                Radius = 2,
+                Colours = LookColours.Inherited with
+                {
+                    Heading = "#1c2b4a",
+                    Link = "#7a4f0f",
+                    Accent = "#7a4f0f",
+                    Line = "#ddd6c4",
+                },
+            },
         };
         database.Looks.Add(look);
-        Add(site, "Latest nights", "", new([log.Id], 4, ListingOrder.Newest, new(true, false, true, true, false), ListingLayout.Lines, "Latest nights") { Leads = EntryLead.WholeBlog });
-        Add(site, "Nights in pictures", "programmes", new([log.Id], 6, ListingOrder.Newest, new(true, true, true, false, true), ListingLayout.Columns, "From the log")
-        {
-            Filter = PostFilter.Everything with { WithPictureOnly = true },
-            Paging = ListingPaging.PreviousNext,
-            Leads = EntryLead.ReadingPanel,
-        }, look);
-        Add(site, "For members", "membership", new([log.Id, bench.Id, weather.Id], 6, ListingOrder.Newest, new(false, false, true, false, false), ListingLayout.Lines, "On and around the moor")
-        {
-            MostPerBlog = 3,
-            Form = EntryForm.Usual with { Source = true },
-        });
-        Add(site, "From the bench", "shop", new([bench.Id], 3, ListingOrder.Newest, new(true, false, true, false, false), ListingLayout.Rows, "From the bench")
-        {
-            Frame = ListingFrame.Bare with { ClosingText = "All of Workshop Bench", FeedLink = true },
-        }, look);
-        Add(site, "The whole log", "night-log", new([log.Id], 8, ListingOrder.Newest, new(true, true, true, true, true), ListingLayout.WholeBlog, null) { Paging = ListingPaging.Numbered });
-        Add(site, "More like this", "night-log", new([log.Id, bench.Id], 4, ListingOrder.Related, new(true, false, true, false, false), ListingLayout.Lines, "More like this") { Leads = EntryLead.WholeBlog });
+        Add(
+            site,
+            "Latest nights",
+            "",
+            new(
+                [log.Id],
+                4,
+                ListingOrder.Newest,
+                new(true, false, true, true, false),
+                ListingLayout.Lines,
+                "Latest nights"
+            )
+            {
+                Leads = EntryLead.WholeBlog,
+            }
+        );
+        Add(
+            site,
+            "Nights in pictures",
+            "programmes",
+            new(
+                [log.Id],
+                6,
+                ListingOrder.Newest,
+                new(true, true, true, false, true),
+                ListingLayout.Columns,
+                "From the log"
+            )
+            {
+                Filter = PostFilter.Everything with { WithPictureOnly = true },
+                Paging = ListingPaging.PreviousNext,
+                Leads = EntryLead.ReadingPanel,
+            },
+            look
+        );
+        Add(
+            site,
+            "For members",
+            "membership",
+            new(
+                [log.Id, bench.Id, weather.Id],
+                6,
+                ListingOrder.Newest,
+                new(false, false, true, false, false),
+                ListingLayout.Lines,
+                "On and around the moor"
+            )
+            {
+                MostPerBlog = 3,
+                Form = EntryForm.Usual with { Source = true },
+            }
+        );
+        Add(
+            site,
+            "From the bench",
+            "shop",
+            new(
+                [bench.Id],
+                3,
+                ListingOrder.Newest,
+                new(true, false, true, false, false),
+                ListingLayout.Rows,
+                "From the bench"
+            )
+            {
+                Frame = ListingFrame.Bare with { ClosingText = "All of Workshop Bench", FeedLink = true },
+            },
+            look
+        );
+        Add(
+            site,
+            "The whole log",
+            "night-log",
+            new([log.Id], 8, ListingOrder.Newest, new(true, true, true, true, true), ListingLayout.WholeBlog, null)
+            {
+                Paging = ListingPaging.Numbered,
+            }
+        );
+        Add(
+            site,
+            "More like this",
+            "night-log",
+            new(
+                [log.Id, bench.Id],
+                4,
+                ListingOrder.Related,
+                new(true, false, true, false, false),
+                ListingLayout.Lines,
+                "More like this"
+            )
+            {
+                Leads = EntryLead.WholeBlog,
+            }
+        );
     }
 
-    private void Add(Site site, string name, string page, ListingDefinition definition, Look? look = null) => database.Listings.Add(new Listing
-    {
-        Site = site,
-        Key = keys.NewKey(),
-        Name = name,
-        Definition = definition,
-        Look = look,
-        PageAddress = options.Website + page,
-        CreatedAt = now.AddDays(-90),
-        UpdatedAt = now.AddDays(-30),
-    });
+    private void Add(Site site, string name, string page, ListingDefinition definition, Look? look = null) =>
+        database.Listings.Add(
+            new Listing
+            {
+                Site = site,
+                Key = keys.NewKey(),
+                Name = name,
+                Definition = definition,
+                Look = look,
+                PageAddress = options.Website + page,
+                CreatedAt = now.AddDays(-90),
+                UpdatedAt = now.AddDays(-30),
+            }
+        );
 }

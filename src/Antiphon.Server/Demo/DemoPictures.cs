@@ -14,7 +14,12 @@ internal sealed class DemoPictures(AntiphonContext database, PictureLibrary libr
     private static readonly (string Kind, string Name, string Alt, string? Post)[] Pictures =
     [
         ("stars", "double-cluster.jpg", "A field of stars above three dark hills", "Open dome evening"),
-        ("meteors", "leonids-car-park.jpg", "Eleven meteor trails over the moor, all from the same side", "Leonids: three hours"),
+        (
+            "meteors",
+            "leonids-car-park.jpg",
+            "Eleven meteor trails over the moor, all from the same side",
+            "Leonids: three hours"
+        ),
         ("moon", "moon-and-ash.jpg", "A nearly full moon above the hills", "The moon behind the ash tree"),
         ("dome", "dome-at-dusk.jpg", "The white dome, its slit open, under the first stars", "A dome that turns"),
         ("trails", "pole-two-hours.jpg", "Star trails circling the pole", "The night the power failed"),
@@ -29,8 +34,16 @@ internal sealed class DemoPictures(AntiphonContext database, PictureLibrary libr
         var number = 0;
         foreach (var (kind, name, alt, title) in Pictures)
         {
-            var (picture, _) = await library.AddAsync(site.Id, name, NightPicture.Draw(kind, number++), alt, null, CancellationToken.None);
-            if (title is null) continue;
+            var (picture, _) = await library.AddAsync(
+                site.Id,
+                name,
+                NightPicture.Draw(kind, number++),
+                alt,
+                null,
+                CancellationToken.None
+            );
+            if (title is null)
+                continue;
             var post = await database.Posts.FirstAsync(row => row.SiteId == site.Id && row.Title.StartsWith(title));
             (post.PictureAddress, post.PictureAlt) = (library.AddressOf(picture!), alt);
         }

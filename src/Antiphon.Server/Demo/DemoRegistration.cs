@@ -12,7 +12,8 @@ internal static class DemoRegistration
     public static void AddDemo(this WebApplicationBuilder builder)
     {
         builder.Services.AddOptions<DemoOptions>().BindConfiguration("Demo");
-        if (!builder.Configuration.GetValue<bool>("Demo:Enabled")) return;
+        if (!builder.Configuration.GetValue<bool>("Demo:Enabled"))
+            return;
         builder.Services.AddScoped<DemoScenario>();
         builder.Services.AddScoped<DemoPictures>();
         builder.Services.AddHostedService<DemoPlacement>();
@@ -24,8 +25,10 @@ internal static class DemoRegistration
     {
         await using var scope = app.Services.CreateAsyncScope();
         var services = scope.ServiceProvider;
-        if (!services.GetRequiredService<IOptions<DemoOptions>>().Value.Enabled) return;
-        if (await services.GetRequiredService<AntiphonContext>().Users.AnyAsync()) return;
+        if (!services.GetRequiredService<IOptions<DemoOptions>>().Value.Enabled)
+            return;
+        if (await services.GetRequiredService<AntiphonContext>().Users.AnyAsync())
+            return;
         await services.GetRequiredService<DemoScenario>().FillAsync();
     }
 }

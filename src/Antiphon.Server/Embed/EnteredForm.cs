@@ -15,10 +15,24 @@ internal sealed record EnteredForm(Site? Site, IFormCollection? Fields, IResult?
     /// <summary>Reads the form, from allowed addresses only.</summary>
     public static async Task<EnteredForm> OfAsync(string siteKey, HttpContext http, ThreadReader threads)
     {
-        if (await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site) return Refused(ThreadEmbedEndpoints.Unknown(http));
-        if (EmbedAnswer.Refusal(http, site.AllowedAddresses) is { } refusal) return Refused(refusal);
-        if (!http.Request.HasFormContentType) return Refused(TypedResults.Problem("Send the form's fields.", title: "This is no form.", statusCode: StatusCodes.Status415UnsupportedMediaType));
-        return new EnteredForm(site, await http.FormAsync(), null, http.Request.Headers.Accept.ToString().Contains("application/json", StringComparison.Ordinal));
+        if (await threads.SiteAsync(siteKey, http.RequestAborted) is not { } site)
+            return Refused(ThreadEmbedEndpoints.Unknown(http));
+        if (EmbedAnswer.Refusal(http, site.AllowedAddresses) is { } refusal)
+            return Refused(refusal);
+        if (!http.Request.HasFormContentType)
+            return Refused(
+                TypedResults.Problem(
+                    "Send the form's fields.",
+                    title: "This is no form.",
+                    statusCode: StatusCodes.Status415UnsupportedMediaType
+                )
+            );
+        return new EnteredForm(
+            site,
+            await http.FormAsync(),
+            null,
+            http.Request.Headers.Accept.ToString().Contains("application/json", StringComparison.Ordinal)
+        );
     }
 
     private static EnteredForm Refused(IResult refusal) => new(null, null, refusal, false);

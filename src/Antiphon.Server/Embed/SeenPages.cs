@@ -20,8 +20,13 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
     /// <summary>Notes the page a request comes from, when it is one of the site's. What keeps it from being stored is said in the log, not to the reader.</summary>
     public async Task NoteAsync(string key, HttpRequest request, IReadOnlyList<string> allowed)
     {
-        if (PageOf(request, allowed) is not { } page || _noted.TryGetValue((key, page), out _)) return;
-        _noted.Set((key, page), true, new MemoryCacheEntryOptions { Size = 1, AbsoluteExpirationRelativeToNow = NotedFor });
+        if (PageOf(request, allowed) is not { } page || _noted.TryGetValue((key, page), out _))
+            return;
+        _noted.Set(
+            (key, page),
+            true,
+            new MemoryCacheEntryOptions { Size = 1, AbsoluteExpirationRelativeToNow = NotedFor }
+        );
         try
         {
             await using var scope = scopes.CreateAsyncScope();
@@ -39,19 +44,35 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
     private static string? PageOf(HttpRequest request, IReadOnlyList<string> allowed)
     {
         // Only a script in a page sends an Origin; servers and address bars are no sightings.
-        if (request.Headers.Origin.Count == 0 || !Uri.TryCreate(request.Headers.Referer.ToString(), UriKind.Absolute, out var page)) return null;
-        return AllowedAddresses.Allows(allowed, page.AbsoluteUri) && page.AbsoluteUri.Length < 1000 ? page.GetLeftPart(UriPartial.Path) : null;
+        if (
+            request.Headers.Origin.Count == 0
+            || !Uri.TryCreate(request.Headers.Referer.ToString(), UriKind.Absolute, out var page)
+        )
+            return null;
+        return AllowedAddresses.Allows(allowed, page.AbsoluteUri) && page.AbsoluteUri.Length < 1000
+            ? page.GetLeftPart(UriPartial.Path)
+            : null;
     }
 
     private async Task StoreAsync(IServiceProvider services, string key, string page)
     {
         var (database, now) = (services.GetRequiredService<AntiphonContext>(), clock.GetUtcNow());
         // The listing may be gone since it was answered.
-        if (await database.Listings.Where(listing => listing.Key == key).Select(listing => (long?)listing.Id).SingleOrDefaultAsync() is not { } listing) return;
-        var known = await database.Sightings.FirstOrDefaultAsync(sighting => sighting.ListingId == listing && sighting.PageAddress == page);
+        if (
+            await database
+                .Listings.Where(listing => listing.Key == key)
+                .Select(listing => (long?)listing.Id)
+                .SingleOrDefaultAsync()
+            is not { } listing
+        )
+            return;
+        var known = await database.Sightings.FirstOrDefaultAsync(sighting =>
+            sighting.ListingId == listing && sighting.PageAddress == page
+        );
         if (known is null)
         {
-            if (await database.Sightings.CountAsync(sighting => sighting.ListingId == listing) >= MostPages) return;
+            if (await database.Sightings.CountAsync(sighting => sighting.ListingId == listing) >= MostPages)
+                return;
             database.Sightings.Add(known = new Sighting { ListingId = listing, PageAddress = page });
         }
 

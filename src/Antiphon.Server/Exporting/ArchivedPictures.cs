@@ -14,7 +14,12 @@ internal sealed class ArchivedPictures(AntiphonContext database, PictureFiles fi
 
     /// <summary>Learns which pictures of a site are drawings; to be called before the others.</summary>
     public async Task LearnAsync(long site, CancellationToken cancellation) =>
-        _drawings = [.. await database.Pictures.Where(picture => picture.SiteId == site && picture.Type == PictureType.Svg).Select(picture => picture.Key).ToListAsync(cancellation)];
+        _drawings = [
+            .. await database
+                .Pictures.Where(picture => picture.SiteId == site && picture.Type == PictureType.Svg)
+                .Select(picture => picture.Key)
+                .ToListAsync(cancellation),
+        ];
 
     /// <summary>Where the picture of a key lies in the archive.</summary>
     public string FileOf(string key) => $"{Folder}{key}.{(_drawings.Contains(key) ? "svg" : "webp")}";
@@ -24,10 +29,18 @@ internal sealed class ArchivedPictures(AntiphonContext database, PictureFiles fi
     {
         foreach (var key in keys)
         {
-            if (await database.Pictures.AsNoTracking().FirstOrDefaultAsync(picture => picture.Key == key, cancellation) is not { } picture) continue;
-            var bytes = picture.Type == PictureType.Svg
-                ? await files.ReadAsync(picture, cancellation)
-                : await File.ReadAllBytesAsync(await making.FileAsync(picture, new PictureVariant(PictureVariant.Widths[^1]), cancellation), cancellation);
+            if (
+                await database.Pictures.AsNoTracking().FirstOrDefaultAsync(picture => picture.Key == key, cancellation)
+                is not { } picture
+            )
+                continue;
+            var bytes =
+                picture.Type == PictureType.Svg
+                    ? await files.ReadAsync(picture, cancellation)
+                    : await File.ReadAllBytesAsync(
+                        await making.FileAsync(picture, new PictureVariant(PictureVariant.Widths[^1]), cancellation),
+                        cancellation
+                    );
             await using var entry = archive.CreateEntry(FileOf(key), CompressionLevel.NoCompression).Open();
             await entry.WriteAsync(bytes, cancellation);
         }

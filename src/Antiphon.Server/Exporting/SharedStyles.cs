@@ -17,7 +17,9 @@ internal sealed class SharedStyles
         var page = HtmlReader.ReadOrWords(html);
         foreach (var sheet in page.Head!.QuerySelectorAll("style").ToList())
         {
-            var path = _files.TryGetValue(sheet.TextContent, out var known) ? known : _files[sheet.TextContent] = $"styles/{(_files.Count == 0 ? "pages" : $"more-{_files.Count}")}.css";
+            var path = _files.TryGetValue(sheet.TextContent, out var known)
+                ? known
+                : _files[sheet.TextContent] = $"styles/{(_files.Count == 0 ? "pages" : $"more-{_files.Count}")}.css";
             sheet.OuterHtml = $"<link rel=\"stylesheet\" href=\"{StaticLinks.Between(file, path)}\">";
         }
 

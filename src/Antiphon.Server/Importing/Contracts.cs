@@ -6,15 +6,38 @@ namespace Antiphon.Server.Importing;
 
 /// <summary>An import in the list.</summary>
 internal sealed record ImportSummary(
-    long Id, string Name, ImportKind Kind, string BlogName, ImportState State, DateTimeOffset BegunAt, DateTimeOffset? EndedAt, int Rows, int Done, int Made, int Changed, int Skipped, int Refused,
-    string? Address, int? EveryMinutes, DateTimeOffset? NextAt, string? LastWords);
+    long Id,
+    string Name,
+    ImportKind Kind,
+    string BlogName,
+    ImportState State,
+    DateTimeOffset BegunAt,
+    DateTimeOffset? EndedAt,
+    int Rows,
+    int Done,
+    int Made,
+    int Changed,
+    int Skipped,
+    int Refused,
+    string? Address,
+    int? EveryMinutes,
+    DateTimeOffset? NextAt,
+    string? LastWords
+);
 
 /// <summary>An import in full.</summary>
 /// <param name="Plan">How it was or would be brought in.</param>
 /// <param name="Columns">The columns with samples of their values.</param>
 /// <param name="Notes">What happened to rows that did not simply become posts.</param>
 /// <param name="Tidied">Pieces of clutter taken out.</param>
-internal sealed record ImportView(ImportSummary Summary, long BlogId, ImportPlan Plan, IReadOnlyList<ColumnView> Columns, IReadOnlyList<ImportNote> Notes, int Tidied);
+internal sealed record ImportView(
+    ImportSummary Summary,
+    long BlogId,
+    ImportPlan Plan,
+    IReadOnlyList<ColumnView> Columns,
+    IReadOnlyList<ImportNote> Notes,
+    int Tidied
+);
 
 /// <summary>A column.</summary>
 /// <param name="Samples">Its first different values, shortened.</param>
@@ -42,7 +65,18 @@ internal sealed record TrialView(int Make, int Skip, int Refuse, int Tidied, IRe
 /// <summary>A row of a trial.</summary>
 /// <param name="Outcome">make, skip or refuse.</param>
 /// <param name="Reason">Why, or what could not be taken over; null when all is well.</param>
-internal sealed record TrialRow(int Number, string Outcome, string Title, string? Date, string? Author, string? Category, IReadOnlyList<string> Tags, string? Status, string Start, string? Reason);
+internal sealed record TrialRow(
+    int Number,
+    string Outcome,
+    string Title,
+    string? Date,
+    string? Author,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    string? Status,
+    string Start,
+    string? Reason
+);
 
 /// <summary>What taking an import back did.</summary>
 /// <param name="Posts">Posts put into the bin.</param>

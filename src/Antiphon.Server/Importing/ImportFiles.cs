@@ -19,7 +19,8 @@ internal sealed class ImportFiles(IOptions<AntiphonOptions> options)
     /// <summary>The table; null when it is no longer there.</summary>
     public async Task<ImportTable?> ReadAsync(long import, CancellationToken cancellation)
     {
-        if (!File.Exists(PathOf(import))) return null;
+        if (!File.Exists(PathOf(import)))
+            return null;
         await using var file = File.OpenRead(PathOf(import));
         return await JsonSerializer.DeserializeAsync<ImportTable>(file, JsonSerializerOptions.Web, cancellation);
     }
@@ -29,5 +30,6 @@ internal sealed class ImportFiles(IOptions<AntiphonOptions> options)
 
     private string Folder => Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "imports");
 
-    private string PathOf(long import) => Path.Combine(Folder, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{import}.json"));
+    private string PathOf(long import) =>
+        Path.Combine(Folder, string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{import}.json"));
 }

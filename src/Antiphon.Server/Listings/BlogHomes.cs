@@ -13,14 +13,35 @@ internal sealed class BlogHomes(AntiphonContext database)
     /// </summary>
     public async Task SettleAsync(long site, CancellationToken cancellation = default)
     {
-        var listings = await database.Listings.AsNoTracking().Include(listing => listing.Sightings).Where(listing => listing.SiteId == site && listing.ArchivedAt == null).OrderBy(listing => listing.Id).ToListAsync(cancellation);
+        var listings = await database
+            .Listings.AsNoTracking()
+            .Include(listing => listing.Sightings)
+            .Where(listing => listing.SiteId == site && listing.ArchivedAt == null)
+            .OrderBy(listing => listing.Id)
+            .ToListAsync(cancellation);
         var whole = listings.Where(listing => listing.Definition.Layout == ListingLayout.WholeBlog).ToList();
-        foreach (var blog in await database.Blogs.Include(row => row.Following).Where(row => row.SiteId == site && row.Following == null).ToListAsync(cancellation))
+        foreach (
+            var blog in await database
+                .Blogs.Include(row => row.Following)
+                .Where(row => row.SiteId == site && row.Following == null)
+                .ToListAsync(cancellation)
+        )
         {
-            var home = whole.Where(listing => listing.Definition.Blogs.Contains(blog.Id))
-                .Select(listing => listing.PageAddress ?? listing.Sightings.Where(seen => seen is { IsThere: true, ConfirmedAt: not null }).OrderByDescending(seen => seen.ConfirmedAt).FirstOrDefault()?.PageAddress).FirstOrDefault(address => address is not null);
-            if (home is not null) (blog.HomeAddress, blog.ShowsPostsAtHome) = (home, true);
-            else if (blog.ShowsPostsAtHome) (blog.HomeAddress, blog.ShowsPostsAtHome) = (null, false);
+            var home = whole
+                .Where(listing => listing.Definition.Blogs.Contains(blog.Id))
+                .Select(listing =>
+                    listing.PageAddress
+                    ?? listing
+                        .Sightings.Where(seen => seen is { IsThere: true, ConfirmedAt: not null })
+                        .OrderByDescending(seen => seen.ConfirmedAt)
+                        .FirstOrDefault()
+                        ?.PageAddress
+                )
+                .FirstOrDefault(address => address is not null);
+            if (home is not null)
+                (blog.HomeAddress, blog.ShowsPostsAtHome) = (home, true);
+            else if (blog.ShowsPostsAtHome)
+                (blog.HomeAddress, blog.ShowsPostsAtHome) = (null, false);
         }
 
         await database.SaveChangesAsync(cancellation);

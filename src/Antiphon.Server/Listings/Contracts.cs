@@ -8,10 +8,32 @@ using Antiphon.Server.Listings.Installation;
 namespace Antiphon.Server.Listings;
 
 /// <summary>A listing in the list.</summary>
-internal sealed record ListingSummary(long Id, string Key, string Name, ListingLayout Layout, int Count, string? PageAddress, SightingState State, DateTimeOffset? SeenAt, IReadOnlyList<string> Pages, DateTimeOffset? ArchivedAt);
+internal sealed record ListingSummary(
+    long Id,
+    string Key,
+    string Name,
+    ListingLayout Layout,
+    int Count,
+    string? PageAddress,
+    SightingState State,
+    DateTimeOffset? SeenAt,
+    IReadOnlyList<string> Pages,
+    DateTimeOffset? ArchivedAt
+);
 
 /// <summary>A listing in the builder.</summary>
-internal sealed record ListingView(long Id, string Key, string Name, ListingDefinition Definition, string? PageAddress, string? Spot, long? LookId, DateTimeOffset? ArchivedAt, SightingState State, IReadOnlyList<SightingView> Sightings);
+internal sealed record ListingView(
+    long Id,
+    string Key,
+    string Name,
+    ListingDefinition Definition,
+    string? PageAddress,
+    string? Spot,
+    long? LookId,
+    DateTimeOffset? ArchivedAt,
+    SightingState State,
+    IReadOnlyList<SightingView> Sightings
+);
 
 /// <summary>The last look at a page.</summary>
 internal sealed record SightingView(string PageAddress, DateTimeOffset LookedAt, DateTimeOffset? SeenAt, bool IsThere);
@@ -22,7 +44,13 @@ internal sealed record SightingView(string PageAddress, DateTimeOffset LookedAt,
 /// <param name="PageAddress">Page it is meant for.</param>
 /// <param name="Spot">Selector of the element on that page it is to stand behind, or null.</param>
 /// <param name="LookId">A look of the site's, or null.</param>
-internal sealed record ListingRequest(string Name, ListingDefinition Definition, string? PageAddress, string? Spot = null, long? LookId = null);
+internal sealed record ListingRequest(
+    string Name,
+    ListingDefinition Definition,
+    string? PageAddress,
+    string? Spot = null,
+    long? LookId = null
+);
 
 /// <summary>How a definition would look.</summary>
 /// <param name="Html">The fragment.</param>
@@ -31,7 +59,14 @@ internal sealed record ListingRequest(string Name, ListingDefinition Definition,
 /// <param name="First">The first posts that fit, in the listing's order, for pinning and arranging.</param>
 /// <param name="Contrast">How every text reads on its background.</param>
 /// <param name="CssProblems">What is wrong with the CSS for parts, by line.</param>
-internal sealed record ListingPreview(string Html, int Fitting, int Shown, IReadOnlyList<FittingPost> First, IReadOnlyList<LookPair> Contrast, IReadOnlyList<CssProblemView> CssProblems);
+internal sealed record ListingPreview(
+    string Html,
+    int Fitting,
+    int Shown,
+    IReadOnlyList<FittingPost> First,
+    IReadOnlyList<LookPair> Contrast,
+    IReadOnlyList<CssProblemView> CssProblems
+);
 
 /// <summary>A definition to look at without saving it.</summary>
 /// <param name="Definition">The definition.</param>
@@ -39,7 +74,13 @@ internal sealed record ListingPreview(string Html, int Fitting, int Shown, IRead
 /// <param name="LookId">A look of the site's, or null.</param>
 /// <param name="Sample">What to try it with, or null for the posts as they are.</param>
 /// <param name="PageColours">Colours of the page around it, as far as known, for telling contrast.</param>
-internal sealed record PreviewRequest(ListingDefinition Definition, string? PageAddress, long? LookId = null, PreviewSample? Sample = null, LookColours? PageColours = null);
+internal sealed record PreviewRequest(
+    ListingDefinition Definition,
+    string? PageAddress,
+    long? LookId = null,
+    PreviewSample? Sample = null,
+    LookColours? PageColours = null
+);
 
 /// <summary>What a listing can be tried with.</summary>
 internal enum PreviewSample
@@ -60,7 +101,14 @@ internal enum PreviewSample
 internal sealed record CssProblemView(int Line, string Message);
 
 /// <summary>Where a post stands in a listing, or why not.</summary>
-internal sealed record PostPlacementView(long PostId, string Title, DateTimeOffset? PublishedAt, bool IsShown, int? Position, string Why);
+internal sealed record PostPlacementView(
+    long PostId,
+    string Title,
+    DateTimeOffset? PublishedAt,
+    bool IsShown,
+    int? Position,
+    string Why
+);
 
 /// <summary>A post that fits a listing.</summary>
 internal sealed record FittingPost(long Id, string Title, DateTimeOffset? PublishedAt);
@@ -79,7 +127,15 @@ internal sealed record HostPageView(string Address, string Html, bool HasListing
 /// <param name="Entries">How many entries are baked in.</param>
 /// <param name="ScriptBytes">Size of the script as it travels, in bytes.</param>
 /// <param name="FragmentAddress">Where a server asks for the entries.</param>
-internal sealed record SnippetView(SnippetWay Way, string Snippet, string? Head, string Body, int Entries, long ScriptBytes, string FragmentAddress);
+internal sealed record SnippetView(
+    SnippetWay Way,
+    string Snippet,
+    string? Head,
+    string Body,
+    int Entries,
+    long ScriptBytes,
+    string FragmentAddress
+);
 
 /// <summary>A page to check.</summary>
 internal sealed record CheckPageRequest(string Address);

@@ -11,7 +11,13 @@ namespace Antiphon.Server.Listings;
 /// <param name="Posts">What the numbers of pinned and arranged posts stand for.</param>
 /// <remarks>All but the version may be missing in a file of another version, whose refusal then speaks of that.</remarks>
 internal sealed record ListingFile(
-    string Format = null!, int Version = 0, string ListingName = null!, ListingDefinition Definition = null!, IReadOnlyList<ListingFileBlog> Blogs = null!, IReadOnlyList<ListingFilePost> Posts = null!)
+    string Format = null!,
+    int Version = 0,
+    string ListingName = null!,
+    ListingDefinition Definition = null!,
+    IReadOnlyList<ListingFileBlog> Blogs = null!,
+    IReadOnlyList<ListingFilePost> Posts = null!
+)
 {
     /// <summary>Tells the format from other JSON.</summary>
     public const string Name = "antiphon-listing";

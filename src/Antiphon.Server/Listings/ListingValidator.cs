@@ -11,8 +11,14 @@ internal sealed class ListingValidator : AbstractValidator<ListingRequest>
     {
         RuleFor(listing => listing.Name).NotEmpty().WithMessage("Give the listing a name.").MaximumLength(200);
         RuleFor(listing => listing.Definition).NotNull().SetValidator(new DefinitionValidator());
-        RuleFor(listing => listing.Spot).MaximumLength(500).WithMessage("Keep the selector under 500 characters.").Must(Spot.IsSelector).WithMessage("This is no CSS selector; point at the place in the preview instead.");
-        RuleFor(listing => listing.PageAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the page's whole address, starting with https://.");
+        RuleFor(listing => listing.Spot)
+            .MaximumLength(500)
+            .WithMessage("Keep the selector under 500 characters.")
+            .Must(Spot.IsSelector)
+            .WithMessage("This is no CSS selector; point at the place in the preview instead.");
+        RuleFor(listing => listing.PageAddress)
+            .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+            .WithMessage("Enter the page's whole address, starting with https://.");
     }
 }
 
@@ -22,6 +28,8 @@ internal sealed class PreviewValidator : AbstractValidator<PreviewRequest>
     public PreviewValidator()
     {
         RuleFor(preview => preview.Definition).NotNull().SetValidator(new DefinitionValidator());
-        RuleFor(preview => preview.PageAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the page's whole address, starting with https://.");
+        RuleFor(preview => preview.PageAddress)
+            .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+            .WithMessage("Enter the page's whole address, starting with https://.");
     }
 }

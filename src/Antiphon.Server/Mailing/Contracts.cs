@@ -5,7 +5,17 @@ using Antiphon.Server.Platform.Requests;
 namespace Antiphon.Server.Mailing;
 
 /// <summary>Deliveries of one post, counted.</summary>
-internal sealed record PostDeliveriesView(long PostId, string Title, DateTimeOffset? PublishedAt, int Total, int Delivered, int Open, int Failed, int Cancelled, DateTimeOffset LastAt);
+internal sealed record PostDeliveriesView(
+    long PostId,
+    string Title,
+    DateTimeOffset? PublishedAt,
+    int Total,
+    int Delivered,
+    int Open,
+    int Failed,
+    int Cancelled,
+    DateTimeOffset LastAt
+);
 
 /// <summary>The mail channel.</summary>
 /// <param name="Subscribers">How many get the next mail.</param>
@@ -16,7 +26,15 @@ internal sealed record MailChannelView(int Subscribers, int Open, int Failed, IR
 
 /// <summary>One delivery with what the receiver said.</summary>
 internal sealed record DeliveryView(
-    long Id, string Mail, DeliveryState State, int Attempts, DateTimeOffset CreatedAt, DateTimeOffset? DeliveredAt, DateTimeOffset? NextAttemptAt, string? LastAnswer);
+    long Id,
+    string Mail,
+    DeliveryState State,
+    int Attempts,
+    DateTimeOffset CreatedAt,
+    DateTimeOffset? DeliveredAt,
+    DateTimeOffset? NextAttemptAt,
+    string? LastAnswer
+);
 
 /// <summary>A page of deliveries.</summary>
 /// <param name="Next">Value of "after" for the next page, or null at the end.</param>
@@ -28,7 +46,18 @@ internal sealed record DeliveryPage(IReadOnlyList<DeliveryView> Deliveries, long
 /// <param name="NextAt">When it goes out next, or null.</param>
 /// <param name="Receivers">How many it goes to now.</param>
 /// <param name="Waiting">New posts it would bring now.</param>
-internal sealed record DigestView(long Id, string Name, DigestSettings Settings, long? SegmentId, bool IsUsual, DateTimeOffset? PausedAt, DateTimeOffset? NextAt, DateTimeOffset CreatedAt, int Receivers, int Waiting);
+internal sealed record DigestView(
+    long Id,
+    string Name,
+    DigestSettings Settings,
+    long? SegmentId,
+    bool IsUsual,
+    DateTimeOffset? PausedAt,
+    DateTimeOffset? NextAt,
+    DateTimeOffset CreatedAt,
+    int Receivers,
+    int Waiting
+);
 
 /// <summary>A digest to be made or changed.</summary>
 internal sealed record DigestRequest(string Name, DigestSettings Settings, long? SegmentId = null, bool IsUsual = true);
@@ -40,7 +69,17 @@ internal sealed record DigestRequest(string Name, DigestSettings Settings, long?
 /// <param name="Posts">Posts it brings.</param>
 /// <param name="IsExample">Whether there is nothing new, so that the latest posts stand in.</param>
 /// <param name="Receivers">How many it goes to now.</param>
-internal sealed record DigestPreview(string Subject, string? SecondSubject, string Html, string Plain, int Kilobytes, IReadOnlyList<CheckFindingView> Findings, int Posts, bool IsExample, int Receivers);
+internal sealed record DigestPreview(
+    string Subject,
+    string? SecondSubject,
+    string Html,
+    string Plain,
+    int Kilobytes,
+    IReadOnlyList<CheckFindingView> Findings,
+    int Posts,
+    bool IsExample,
+    int Receivers
+);
 
 /// <summary>How many posts a digest would have brought of late.</summary>
 /// <param name="Days">In so many days.</param>
@@ -60,8 +99,23 @@ internal sealed record TestSent(string Mail);
 /// <param name="Opens">Times it was opened; null where that is not counted.</param>
 /// <param name="Left">Subscribers who left by a link of it.</param>
 internal sealed record EditionView(
-    long Id, long DigestId, string Digest, string Title, EditionState State, DateTimeOffset? PausedAt, DateTimeOffset DueAt, DateTimeOffset? FinishedAt, int Total, int Delivered, int Open, int Failed, int Cancelled, int? Clicks, int? Opens,
-    int Left);
+    long Id,
+    long DigestId,
+    string Digest,
+    string Title,
+    EditionState State,
+    DateTimeOffset? PausedAt,
+    DateTimeOffset DueAt,
+    DateTimeOffset? FinishedAt,
+    int Total,
+    int Delivered,
+    int Open,
+    int Failed,
+    int Cancelled,
+    int? Clicks,
+    int? Opens,
+    int Left
+);
 
 /// <summary>Editions, the latest first.</summary>
 /// <param name="Next">Value of "before" for the next page, or null at the end.</param>
@@ -71,13 +125,26 @@ internal sealed record EditionPage(IReadOnlyList<EditionView> Editions, long? Ne
 /// <param name="Trial">How the two subjects did; null for no trial.</param>
 /// <param name="Links">Its counted links, those followed most first.</param>
 /// <param name="Causes">What receivers said to mails that were given up or wait, with how many.</param>
-internal sealed record EditionDetail(EditionView Edition, IReadOnlyList<EditionPostView> Posts, SubjectTrialView? Trial, IReadOnlyList<LinkView> Links, IReadOnlyList<CauseView> Causes);
+internal sealed record EditionDetail(
+    EditionView Edition,
+    IReadOnlyList<EditionPostView> Posts,
+    SubjectTrialView? Trial,
+    IReadOnlyList<LinkView> Links,
+    IReadOnlyList<CauseView> Causes
+);
 
 /// <summary>A post of an edition.</summary>
 internal sealed record EditionPostView(long Id, string Title);
 
 /// <summary>How two subjects did. Shares are clicks by delivered mail.</summary>
-internal sealed record SubjectTrialView(string First, int FirstDelivered, int FirstClicks, string Second, int SecondDelivered, int SecondClicks);
+internal sealed record SubjectTrialView(
+    string First,
+    int FirstDelivered,
+    int FirstClicks,
+    string Second,
+    int SecondDelivered,
+    int SecondClicks
+);
 
 /// <summary>A counted link.</summary>
 internal sealed record LinkView(string Address, int Clicks, int SecondClicks);

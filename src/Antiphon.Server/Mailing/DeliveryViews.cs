@@ -8,6 +8,15 @@ namespace Antiphon.Server.Mailing;
 internal static class DeliveryViews
 {
     /// <summary>Their views.</summary>
-    public static IQueryable<DeliveryView> Viewed(this IQueryable<Delivery> mails) => mails.Select(delivery => new DeliveryView(
-        delivery.Id, delivery.Subscriber.Mail, delivery.State, delivery.Attempts, delivery.CreatedAt, delivery.DeliveredAt, delivery.State == DeliveryState.Retrying ? delivery.NextAttemptAt : null, delivery.LastAnswer));
+    public static IQueryable<DeliveryView> Viewed(this IQueryable<Delivery> mails) =>
+        mails.Select(delivery => new DeliveryView(
+            delivery.Id,
+            delivery.Subscriber.Mail,
+            delivery.State,
+            delivery.Attempts,
+            delivery.CreatedAt,
+            delivery.DeliveredAt,
+            delivery.State == DeliveryState.Retrying ? delivery.NextAttemptAt : null,
+            delivery.LastAnswer
+        ));
 }

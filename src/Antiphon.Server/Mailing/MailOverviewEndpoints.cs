@@ -26,23 +26,87 @@ internal static class MailOverviewEndpoints
         mail.MapPost("/{post:long}/cancel", CancelOpen).Needs(SiteRight.Edit).WithName("cancelDeliveries");
     }
 
-    private static async Task<Ok<MailChannelView>> GetMail(long site, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<MailChannelView>> GetMail(
+        long site,
+        AntiphonContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
-        var subscribers = await database.Subscribers.Where(subscriber => subscriber.SiteId == site).GettingMail(clock.GetUtcNow()).CountAsync(cancellation);
-        var posts = await database.EditionPosts.Where(post => post.Edition.SiteId == site).GroupBy(post => new { post.PostId, post.Post.Title, post.Post.PublishedAt })
+        var subscribers = await database
+            .Subscribers.Where(subscriber => subscriber.SiteId == site)
+            .GettingMail(clock.GetUtcNow())
+            .CountAsync(cancellation);
+        var posts = await database
+            .EditionPosts.Where(post => post.Edition.SiteId == site)
+            .GroupBy(post => new
+            {
+                post.PostId,
+                post.Post.Title,
+                post.Post.PublishedAt,
+            })
             .Select(group => new PostDeliveriesView(
-                group.Key.PostId, group.Key.Title, group.Key.PublishedAt, group.Sum(post => post.Edition.Total), group.Sum(post => post.Edition.Delivered),
-                group.Sum(post => post.Edition.Total - post.Edition.Delivered - post.Edition.Failed - post.Edition.Cancelled), group.Sum(post => post.Edition.Failed), group.Sum(post => post.Edition.Cancelled), group.Max(post => post.Edition.DueAt)))
+                group.Key.PostId,
+                group.Key.Title,
+                group.Key.PublishedAt,
+                group.Sum(post => post.Edition.Total),
+                group.Sum(post => post.Edition.Delivered),
+                group.Sum(post =>
+                    post.Edition.Total - post.Edition.Delivered - post.Edition.Failed - post.Edition.Cancelled
+                ),
+                group.Sum(post => post.Edition.Failed),
+                group.Sum(post => post.Edition.Cancelled),
+                group.Max(post => post.Edition.DueAt)
+            ))
             .ToListAsync(cancellation);
-        return TypedResults.Ok(new MailChannelView(subscribers, posts.Sum(post => post.Open), posts.Sum(post => post.Failed), [.. posts.OrderByDescending(post => post.LastAt).Take(ShownPosts)]));
+        return TypedResults.Ok(
+            new MailChannelView(
+                subscribers,
+                posts.Sum(post => post.Open),
+                posts.Sum(post => post.Failed),
+                [.. posts.OrderByDescending(post => post.LastAt).Take(ShownPosts)]
+            )
+        );
     }
 
-    private static async Task<Ok<List<DeliveryView>>> ListDeliveries(long site, long post, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(await Of(site, post, database)
-        .OrderBy(delivery => delivery.State == DeliveryState.Failed ? 0 : delivery.State == DeliveryState.Retrying ? 1 : delivery.State == DeliveryState.Delivered ? 3 : 2).ThenBy(delivery => delivery.Id).Take(ShownDeliveries).Viewed().ToListAsync(cancellation));
+    private static async Task<Ok<List<DeliveryView>>> ListDeliveries(
+        long site,
+        long post,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.Ok(
+            await Of(site, post, database)
+                .OrderBy(delivery =>
+                    delivery.State == DeliveryState.Failed ? 0
+                    : delivery.State == DeliveryState.Retrying ? 1
+                    : delivery.State == DeliveryState.Delivered ? 3
+                    : 2
+                )
+                .ThenBy(delivery => delivery.Id)
+                .Take(ShownDeliveries)
+                .Viewed()
+                .ToListAsync(cancellation)
+        );
 
-    private static async Task<Ok<TouchedView>> RetryFailed(long site, long post, AntiphonContext database, MailActs acts, CancellationToken cancellation) => TypedResults.Ok(new TouchedView(await acts.RetryAsync(Of(site, post, database), cancellation)));
+    private static async Task<Ok<TouchedView>> RetryFailed(
+        long site,
+        long post,
+        AntiphonContext database,
+        MailActs acts,
+        CancellationToken cancellation
+    ) => TypedResults.Ok(new TouchedView(await acts.RetryAsync(Of(site, post, database), cancellation)));
 
-    private static async Task<Ok<TouchedView>> CancelOpen(long site, long post, AntiphonContext database, MailActs acts, CancellationToken cancellation) => TypedResults.Ok(new TouchedView(await acts.CancelAsync(Of(site, post, database), cancellation)));
+    private static async Task<Ok<TouchedView>> CancelOpen(
+        long site,
+        long post,
+        AntiphonContext database,
+        MailActs acts,
+        CancellationToken cancellation
+    ) => TypedResults.Ok(new TouchedView(await acts.CancelAsync(Of(site, post, database), cancellation)));
 
-    private static IQueryable<Delivery> Of(long site, long post, AntiphonContext database) => database.Deliveries.Where(delivery => delivery.SiteId == site && delivery.Edition.Posts.Any(brought => brought.PostId == post));
+    private static IQueryable<Delivery> Of(long site, long post, AntiphonContext database) =>
+        database.Deliveries.Where(delivery =>
+            delivery.SiteId == site && delivery.Edition.Posts.Any(brought => brought.PostId == post)
+        );
 }

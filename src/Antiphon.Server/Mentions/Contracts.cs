@@ -12,15 +12,39 @@ namespace Antiphon.Server.Mentions;
 /// <param name="NextReadAt">When the page is read next; null for not.</param>
 /// <param name="Problem">Why it was not taken, or not yet; null while nothing is wrong.</param>
 internal sealed record MentionView(
-    long Id, long? CommentId, CommentStanding? Standing, MentionState State, MentionWay Way, MentionKind Kind, string Source, string Host, string Author, string? AuthorAddress, string? Title, string Text,
-    long PostId, string PostTitle, string PostAddress, DateTimeOffset? PublishedAt, DateTimeOffset ReceivedAt, DateTimeOffset? ReadAt, DateTimeOffset? NextReadAt, string? Problem);
+    long Id,
+    long? CommentId,
+    CommentStanding? Standing,
+    MentionState State,
+    MentionWay Way,
+    MentionKind Kind,
+    string Source,
+    string Host,
+    string Author,
+    string? AuthorAddress,
+    string? Title,
+    string Text,
+    long PostId,
+    string PostTitle,
+    string PostAddress,
+    DateTimeOffset? PublishedAt,
+    DateTimeOffset ReceivedAt,
+    DateTimeOffset? ReadAt,
+    DateTimeOffset? NextReadAt,
+    string? Problem
+);
 
 /// <summary>Mentions, the latest first.</summary>
 /// <param name="Mentions">A part of them.</param>
 /// <param name="Next">What the next part is asked for with; null at the end.</param>
 /// <param name="Counts">How many there are by choice.</param>
 /// <param name="Choice">Which are listed.</param>
-internal sealed record MentionList(IReadOnlyList<MentionView> Mentions, long? Next, MentionCounts Counts, MentionChoice Choice);
+internal sealed record MentionList(
+    IReadOnlyList<MentionView> Mentions,
+    long? Next,
+    MentionCounts Counts,
+    MentionChoice Choice
+);
 
 /// <summary>How many mentions there are by choice.</summary>
 internal sealed record MentionCounts(int Waiting, int Public, int Aside, int Unread, int Refused);

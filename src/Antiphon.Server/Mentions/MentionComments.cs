@@ -21,7 +21,16 @@ namespace Antiphon.Server.Mentions;
 
 /// <summary>Keeps each mention as a comment of the post's thread, so that the same rules, the same filter and the same people decide about it.</summary>
 internal sealed class MentionComments(
-    AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderTelling telling, DeedRecord deeds, PostAddresses addresses, ReaderKeys readers, IKeySource keys, TimeProvider clock)
+    AntiphonContext database,
+    ThreadReader threads,
+    CommentFactsReader facts,
+    ReaderTelling telling,
+    DeedRecord deeds,
+    PostAddresses addresses,
+    ReaderKeys readers,
+    IKeySource keys,
+    TimeProvider clock
+)
 {
     private static readonly Doer Sender = new(null, string.Empty, DeedWay.Page);
 
@@ -30,15 +39,24 @@ internal sealed class MentionComments(
     {
         var comment = await database.Comments.FirstOrDefaultAsync(row => row.MentionId == mention.Id, cancellation);
         var text = page.Text.Length > 0 ? page.Text : page.Title ?? WordsFor(mention.Kind);
-        if (comment is null) await AddAsync(mention, page.Author, text, cancellation);
-        else if (comment.Text != text || comment.Standing == CommentStanding.Deleted) await ChangeAsync(comment, mention, page.Author, text, cancellation);
+        if (comment is null)
+            await AddAsync(mention, page.Author, text, cancellation);
+        else if (comment.Text != text || comment.Standing == CommentStanding.Deleted)
+            await ChangeAsync(comment, mention, page.Author, text, cancellation);
     }
 
     /// <summary>Takes the comment away with the link; one a person has decided to be spam stays what it is. The caller saves.</summary>
     public async Task RemoveAsync(Mention mention, CancellationToken cancellation)
     {
-        var comment = await database.Comments.FirstOrDefaultAsync(row => row.MentionId == mention.Id && row.Standing != CommentStanding.Deleted && row.Standing != CommentStanding.Spam, cancellation);
-        if (comment is null) return;
+        var comment = await database.Comments.FirstOrDefaultAsync(
+            row =>
+                row.MentionId == mention.Id
+                && row.Standing != CommentStanding.Deleted
+                && row.Standing != CommentStanding.Spam,
+            cancellation
+        );
+        if (comment is null)
+            return;
         deeds.Add(comment, DeedKind.Withdrawn, comment.Standing.ToString(), null, Sender);
         (comment.Standing, comment.DecidedAt, comment.DecidedById) = (CommentStanding.Deleted, clock.GetUtcNow(), null);
     }
@@ -68,7 +86,13 @@ internal sealed class MentionComments(
     }
 
     // A page that changed is another page: it is decided anew, but never becomes public by itself where people decided otherwise.
-    private async Task ChangeAsync(Comment comment, Mention mention, string author, string text, CancellationToken cancellation)
+    private async Task ChangeAsync(
+        Comment comment,
+        Mention mention,
+        string author,
+        string text,
+        CancellationToken cancellation
+    )
     {
         var was = comment.Standing;
         deeds.Add(comment, DeedKind.Edited, comment.Text, text, Sender);
@@ -76,14 +100,27 @@ internal sealed class MentionComments(
         Say(comment, author, text);
         comment.EditedAt = clock.GetUtcNow();
         await DecideAsync(comment, mention, await ThreadAsync(mention, cancellation), cancellation);
-        var isWorse = comment.Trace!.Act is CommentAct.Spam or CommentAct.Refuse || (comment.DecidedById is null && comment.Trace.Act == CommentAct.Wait);
-        if (was == CommentStanding.Deleted || (was == CommentStanding.Public && isWorse)) comment.Standing = comment.Trace.Act == CommentAct.Spam ? CommentStanding.Spam : CommentStanding.Waiting;
+        var isWorse =
+            comment.Trace!.Act is CommentAct.Spam or CommentAct.Refuse
+            || (comment.DecidedById is null && comment.Trace.Act == CommentAct.Wait);
+        if (was == CommentStanding.Deleted || (was == CommentStanding.Public && isWorse))
+            comment.Standing = comment.Trace.Act == CommentAct.Spam ? CommentStanding.Spam : CommentStanding.Waiting;
     }
 
     private void Say(Comment comment, string author, string text) =>
-        (comment.Author, comment.Text, comment.Html, comment.TextKey) = (author, text, PlainParagraphs(text), readers.OfText(text));
+        (comment.Author, comment.Text, comment.Html, comment.TextKey) = (
+            author,
+            text,
+            PlainParagraphs(text),
+            readers.OfText(text)
+        );
 
-    private async Task DecideAsync(Comment comment, Mention mention, CommentThread thread, CancellationToken cancellation)
+    private async Task DecideAsync(
+        Comment comment,
+        Mention mention,
+        CommentThread thread,
+        CancellationToken cancellation
+    )
     {
         var rules = await threads.RulesAsync(mention.Site, thread, cancellation);
         var known = await facts.ReadAsync(comment, false, null, cancellation);
@@ -94,7 +131,8 @@ internal sealed class MentionComments(
     private async Task<CommentThread> ThreadAsync(Mention mention, CancellationToken cancellation)
     {
         var (identifier, address) = (PostThreads.IdentifierOf(mention.Post), addresses.Of(mention.Post));
-        if (await threads.FindAsync(mention.Site, identifier, address, cancellation) is { } thread) return thread;
+        if (await threads.FindAsync(mention.Site, identifier, address, cancellation) is { } thread)
+            return thread;
         thread = PostThreads.Of(mention.Post, address, clock.GetUtcNow());
         database.Threads.Add(thread);
         await database.SaveChangesAsync(cancellation);
@@ -102,12 +140,17 @@ internal sealed class MentionComments(
     }
 
     // Signs of Markdown mean nothing in what somebody wrote elsewhere.
-    private static string PlainParagraphs(string text) => string.Concat(text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(line => $"<p>{Encoded.Html(line)}</p>"));
+    private static string PlainParagraphs(string text) =>
+        string.Concat(
+            text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)
+                .Select(line => $"<p>{Encoded.Html(line)}</p>")
+        );
 
-    private static string WordsFor(MentionKind kind) => kind switch
-    {
-        MentionKind.Like => "Likes this.",
-        MentionKind.Repost => "Passed this on.",
-        _ => "Links here.",
-    };
+    private static string WordsFor(MentionKind kind) =>
+        kind switch
+        {
+            MentionKind.Like => "Likes this.",
+            MentionKind.Repost => "Passed this on.",
+            _ => "Links here.",
+        };
 }

@@ -8,7 +8,11 @@ internal static class MentionsRegistration
     /// <summary>Registers taking, reading and showing.</summary>
     public static void AddMentions(this WebApplicationBuilder builder)
     {
-        builder.Services.AddOptions<MentionOptions>().BindConfiguration("Mentions").ValidateDataAnnotations().ValidateOnStart();
+        builder
+            .Services.AddOptions<MentionOptions>()
+            .BindConfiguration("Mentions")
+            .ValidateDataAnnotations()
+            .ValidateOnStart();
         builder.Services.AddSingleton<MentionSignal>();
         builder.Services.AddScoped<MentionTaking>();
         builder.Services.AddScoped<MentionVisit>();

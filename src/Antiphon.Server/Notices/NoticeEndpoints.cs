@@ -15,21 +15,63 @@ internal static class NoticeEndpoints
     public static void MapNotices(this RouteGroupBuilder site)
     {
         var notices = site.MapGroup("/notices").WithTags("Notices");
-        notices.MapGet("", List).Needs(SiteRight.See).WithName("listNotices").WithSummary("What the team was told and nobody has put away yet, the latest first.");
+        notices
+            .MapGet("", List)
+            .Needs(SiteRight.See)
+            .WithName("listNotices")
+            .WithSummary("What the team was told and nobody has put away yet, the latest first.");
         notices.MapPost("/{notice:long}/done", PutAway).Needs(SiteRight.Edit).WithName("putNoticeAway");
         notices.MapPost("/{notice:long}/undone", BringBack).Needs(SiteRight.Edit).WithName("bringNoticeBack");
     }
 
-    private static async Task<Ok<List<NoticeView>>> List(long site, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(
-        await database.Notices.Where(notice => notice.SiteId == site && notice.DoneAt == null).OrderByDescending(notice => notice.Id).Take(Most)
-            .Select(notice => new NoticeView(notice.Id, notice.At, notice.IsTrouble, notice.Title, notice.Text, "/" + notice.Path)).ToListAsync(cancellation));
+    private static async Task<Ok<List<NoticeView>>> List(
+        long site,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.Ok(
+            await database
+                .Notices.Where(notice => notice.SiteId == site && notice.DoneAt == null)
+                .OrderByDescending(notice => notice.Id)
+                .Take(Most)
+                .Select(notice => new NoticeView(
+                    notice.Id,
+                    notice.At,
+                    notice.IsTrouble,
+                    notice.Title,
+                    notice.Text,
+                    "/" + notice.Path
+                ))
+                .ToListAsync(cancellation)
+        );
 
-    private static async Task<Results<NoContent, NotFound>> PutAway(long site, long notice, AntiphonContext database, TimeProvider clock, CancellationToken cancellation) => await SetAsync(database, site, notice, clock.GetUtcNow(), cancellation);
+    private static async Task<Results<NoContent, NotFound>> PutAway(
+        long site,
+        long notice,
+        AntiphonContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    ) => await SetAsync(database, site, notice, clock.GetUtcNow(), cancellation);
 
-    private static async Task<Results<NoContent, NotFound>> BringBack(long site, long notice, AntiphonContext database, CancellationToken cancellation) => await SetAsync(database, site, notice, null, cancellation);
+    private static async Task<Results<NoContent, NotFound>> BringBack(
+        long site,
+        long notice,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) => await SetAsync(database, site, notice, null, cancellation);
 
-    private static async Task<Results<NoContent, NotFound>> SetAsync(AntiphonContext database, long site, long notice, DateTimeOffset? done, CancellationToken cancellation) =>
-        await database.Notices.Where(row => row.SiteId == site && row.Id == notice).ExecuteUpdateAsync(set => set.SetProperty(row => row.DoneAt, done), cancellation) > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
+    private static async Task<Results<NoContent, NotFound>> SetAsync(
+        AntiphonContext database,
+        long site,
+        long notice,
+        DateTimeOffset? done,
+        CancellationToken cancellation
+    ) =>
+        await database
+            .Notices.Where(row => row.SiteId == site && row.Id == notice)
+            .ExecuteUpdateAsync(set => set.SetProperty(row => row.DoneAt, done), cancellation) > 0
+            ? TypedResults.NoContent()
+            : TypedResults.NotFound();
 }
 
 /// <summary>Something the team was told.</summary>

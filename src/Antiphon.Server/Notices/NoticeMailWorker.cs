@@ -10,10 +10,12 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Notices;
 
 /// <summary>Sends the mails of notices.</summary>
-internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tools, IOptions<AntiphonOptions> antiphon) : MailWorker<NoticeMail>(leases, tools)
+internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tools, IOptions<AntiphonOptions> antiphon)
+    : MailWorker<NoticeMail>(leases, tools)
 {
     /// <inheritdoc/>
-    protected override IQueryable<NoticeMail> All(AntiphonContext database) => database.NoticeMails.Include(mail => mail.Notice.Site);
+    protected override IQueryable<NoticeMail> All(AntiphonContext database) =>
+        database.NoticeMails.Include(mail => mail.Notice.Site);
 
     /// <inheritdoc/>
     protected override Site SiteOf(NoticeMail due) => due.Notice.Site;
@@ -22,7 +24,10 @@ internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tool
     protected override (string Subject, string Text) WordsOf(NoticeMail due)
     {
         var notice = due.Notice;
-        return (notice.Title, $"{notice.Title}.\n\n{notice.Text}\n\n{antiphon.Value.AddressOf(notice.Path)}\n\nYou get this because you belong to the team of {notice.Site.Name}.\n");
+        return (
+            notice.Title,
+            $"{notice.Title}.\n\n{notice.Text}\n\n{antiphon.Value.AddressOf(notice.Path)}\n\nYou get this because you belong to the team of {notice.Site.Name}.\n"
+        );
     }
 
     /// <summary>Nothing: the notice itself stands on the screen, and another one about its mail would only fail as well.</summary>

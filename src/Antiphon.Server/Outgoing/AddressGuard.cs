@@ -10,7 +10,8 @@ internal sealed class AddressGuard(IOptions<OutgoingOptions> options)
     /// <summary>True for addresses of the public internet.</summary>
     public static bool IsPublic(IPAddress address)
     {
-        if (address.IsIPv4MappedToIPv6) address = address.MapToIPv4();
+        if (address.IsIPv4MappedToIPv6)
+            address = address.MapToIPv4();
         return !ClosedNetworks.All.Any(closed => closed.Network.Contains(address));
     }
 
@@ -18,10 +19,14 @@ internal sealed class AddressGuard(IOptions<OutgoingOptions> options)
     public async ValueTask<Stream> ConnectAsync(SocketsHttpConnectionContext context, CancellationToken cancellation)
     {
         var end = context.DnsEndPoint;
-        var mayBePrivate = options.Value.AllowedHosts.Contains($"{end.Host}:{end.Port}", StringComparer.OrdinalIgnoreCase);
+        var mayBePrivate = options.Value.AllowedHosts.Contains(
+            $"{end.Host}:{end.Port}",
+            StringComparer.OrdinalIgnoreCase
+        );
         var addresses = await Dns.GetHostAddressesAsync(end.Host, cancellation);
         var usable = addresses.Where(address => mayBePrivate || IsPublic(address)).ToArray();
-        if (usable.Length == 0 && addresses.Length > 0) throw new AddressNotAllowedException(end.Host);
+        if (usable.Length == 0 && addresses.Length > 0)
+            throw new AddressNotAllowedException(end.Host);
         var socket = new Socket(SocketType.Stream, ProtocolType.Tcp) { NoDelay = true };
         try
         {

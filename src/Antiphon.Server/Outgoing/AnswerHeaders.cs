@@ -8,7 +8,13 @@ namespace Antiphon.Server.Outgoing;
 /// <param name="ContentEncoding">How it was compressed.</param>
 /// <param name="AllowOrigin">Which pages may read it.</param>
 /// <param name="Links">Link headers, one value each (RFC 8288).</param>
-internal sealed record AnswerHeaders(string? CacheControl = null, string? RetryAfter = null, string? ContentEncoding = null, string? AllowOrigin = null, IReadOnlyList<string>? Links = null)
+internal sealed record AnswerHeaders(
+    string? CacheControl = null,
+    string? RetryAfter = null,
+    string? ContentEncoding = null,
+    string? AllowOrigin = null,
+    IReadOnlyList<string>? Links = null
+)
 {
     /// <summary>Where what was made stands, or where the answer leads; as it was sent.</summary>
     public string? Location { get; init; }
@@ -21,13 +27,18 @@ internal sealed record AnswerHeaders(string? CacheControl = null, string? RetryA
     {
         var headers = response.Headers.NonValidated;
         return new AnswerHeaders(
-            One(headers, "Cache-Control"), One(headers, "Retry-After"), One(response.Content.Headers.NonValidated, "Content-Encoding"), One(headers, "Access-Control-Allow-Origin"),
-            headers.TryGetValues("Link", out var links) ? [.. links] : null)
+            One(headers, "Cache-Control"),
+            One(headers, "Retry-After"),
+            One(response.Content.Headers.NonValidated, "Content-Encoding"),
+            One(headers, "Access-Control-Allow-Origin"),
+            headers.TryGetValues("Link", out var links) ? [.. links] : null
+        )
         {
             Location = One(headers, "Location"),
             Pingback = One(headers, "X-Pingback"),
         };
     }
 
-    private static string? One(HttpHeadersNonValidated headers, string name) => headers.TryGetValues(name, out var values) ? values.ToString() : null;
+    private static string? One(HttpHeadersNonValidated headers, string name) =>
+        headers.TryGetValues(name, out var values) ? values.ToString() : null;
 }

@@ -8,15 +8,31 @@ internal static class Credentials
     /// <summary>Marks a request whose body holds a secret; it is not led to another site at all.</summary>
     public static readonly HttpRequestOptionsKey<bool> InBody = new("credentials-in-body");
 
-    private static readonly string[] Headers = ["Authorization", "Proxy-Authorization", "Cookie", WebhookSignature.SignatureHeader, "X-Hub-Signature"];
+    private static readonly string[] Headers =
+    [
+        "Authorization",
+        "Proxy-Authorization",
+        "Cookie",
+        WebhookSignature.SignatureHeader,
+        "X-Hub-Signature",
+    ];
 
     /// <summary>Whether two addresses have the same scheme, host and port (RFC 6454).</summary>
-    public static bool SameOrigin(Uri one, Uri other) => Uri.Compare(one, other, UriComponents.SchemeAndServer, UriFormat.SafeUnescaped, StringComparison.OrdinalIgnoreCase) == 0;
+    public static bool SameOrigin(Uri one, Uri other) =>
+        Uri.Compare(
+            one,
+            other,
+            UriComponents.SchemeAndServer,
+            UriFormat.SafeUnescaped,
+            StringComparison.OrdinalIgnoreCase
+        ) == 0;
 
     /// <summary>Takes off what only the site at <paramref name="owner"/> may see, where the request goes elsewhere.</summary>
     public static void KeepFrom(HttpRequestMessage request, Uri owner)
     {
-        if (SameOrigin(request.RequestUri!, owner)) return;
-        foreach (var header in Headers) request.Headers.Remove(header);
+        if (SameOrigin(request.RequestUri!, owner))
+            return;
+        foreach (var header in Headers)
+            request.Headers.Remove(header);
     }
 }

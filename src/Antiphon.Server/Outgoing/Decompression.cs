@@ -11,7 +11,11 @@ internal static class Decompression
     /// <summary>The body without the encodings named, the last applied taken off first (RFC 9110 §8.4); an unknown encoding is left as it is.</summary>
     public static Stream Of(Stream body, string? contentEncoding)
     {
-        foreach (var encoding in (contentEncoding ?? string.Empty).Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries).Reverse())
+        foreach (
+            var encoding in (contentEncoding ?? string.Empty)
+                .Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
+                .Reverse()
+        )
         {
             body = encoding.ToLowerInvariant() switch
             {

@@ -4,29 +4,39 @@ namespace Antiphon.Server.Outgoing;
 internal static class FetchWords
 {
     /// <summary>One sentence saying what happened and one saying what to do.</summary>
-    public static string For(FetchProblem problem, string? detail) => problem switch
-    {
-        FetchProblem.NotAnAddress => "This is no web address. Write it like https://www.site.example/blog.",
-        FetchProblem.Unreachable => "Nobody answers at this address. Check the spelling, and that the site can be opened in a browser.",
-        FetchProblem.TooSlow => $"The site did not answer in full within {detail} seconds. Try again later.",
-        FetchProblem.NotAllowed => "This address lies in a private network, which is not visited. Give an address the public can open.",
-        FetchProblem.ErrorStatus => $"The site answers with error {detail}{Meaning(detail)}. Check the address.",
-        FetchProblem.TooLarge => $"The answer is larger than {detail}, so it was not read to its end. Give the address of a shorter feed.",
-        FetchProblem.TooComplex => $"The page {detail}, more than any page made for readers, so it is not read. Whoever runs it has to simplify it.",
-        FetchProblem.Insecure => $"The secure connection fails: {detail}. Visitors see a warning instead of the site; whoever runs it has to renew or correct its certificate.",
-        FetchProblem.BadRedirect => $"The site sends its visitors on to “{detail}”, which is not a web address. Whoever runs it has to correct that.",
-        FetchProblem.LeavesOrigin => $"The site sends what it is told on to {detail}, which is not trusted with secrets. If it has moved, enter its new address.",
-        FetchProblem.Unusable => $"What came could not be dealt with: {detail}. It is tried again; if it stays so, tell whoever runs this installation.",
-        _ => "The address redirects again and again. Give the address it should end at.",
-    };
+    public static string For(FetchProblem problem, string? detail) =>
+        problem switch
+        {
+            FetchProblem.NotAnAddress => "This is no web address. Write it like https://www.site.example/blog.",
+            FetchProblem.Unreachable =>
+                "Nobody answers at this address. Check the spelling, and that the site can be opened in a browser.",
+            FetchProblem.TooSlow => $"The site did not answer in full within {detail} seconds. Try again later.",
+            FetchProblem.NotAllowed =>
+                "This address lies in a private network, which is not visited. Give an address the public can open.",
+            FetchProblem.ErrorStatus => $"The site answers with error {detail}{Meaning(detail)}. Check the address.",
+            FetchProblem.TooLarge =>
+                $"The answer is larger than {detail}, so it was not read to its end. Give the address of a shorter feed.",
+            FetchProblem.TooComplex =>
+                $"The page {detail}, more than any page made for readers, so it is not read. Whoever runs it has to simplify it.",
+            FetchProblem.Insecure =>
+                $"The secure connection fails: {detail}. Visitors see a warning instead of the site; whoever runs it has to renew or correct its certificate.",
+            FetchProblem.BadRedirect =>
+                $"The site sends its visitors on to “{detail}”, which is not a web address. Whoever runs it has to correct that.",
+            FetchProblem.LeavesOrigin =>
+                $"The site sends what it is told on to {detail}, which is not trusted with secrets. If it has moved, enter its new address.",
+            FetchProblem.Unusable =>
+                $"What came could not be dealt with: {detail}. It is tried again; if it stays so, tell whoever runs this installation.",
+            _ => "The address redirects again and again. Give the address it should end at.",
+        };
 
-    private static string Meaning(string? status) => status switch
-    {
-        "401" or "403" => " (not for the public)",
-        "404" => " (no such page)",
-        "410" => " (gone for good)",
-        "429" => " (too many visits)",
-        { Length: 3 } when status[0] == '5' => " (a fault of the site)",
-        _ => string.Empty,
-    };
+    private static string Meaning(string? status) =>
+        status switch
+        {
+            "401" or "403" => " (not for the public)",
+            "404" => " (no such page)",
+            "410" => " (gone for good)",
+            "429" => " (too many visits)",
+            { Length: 3 } when status[0] == '5' => " (a fault of the site)",
+            _ => string.Empty,
+        };
 }

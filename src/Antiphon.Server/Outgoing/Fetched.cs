@@ -11,8 +11,16 @@ namespace Antiphon.Server.Outgoing;
 /// <param name="LastModified">Validator for the next visit, as sent.</param>
 /// <param name="Policies">Content-Security-Policy headers; null when there are none.</param>
 internal sealed record Fetched(
-    Uri Address, FetchProblem? Problem, string? Detail = null, bool NotModified = false, byte[]? Body = null,
-    string? ContentType = null, string? ETag = null, string? LastModified = null, IReadOnlyList<string>? Policies = null)
+    Uri Address,
+    FetchProblem? Problem,
+    string? Detail = null,
+    bool NotModified = false,
+    byte[]? Body = null,
+    string? ContentType = null,
+    string? ETag = null,
+    string? LastModified = null,
+    IReadOnlyList<string>? Policies = null
+)
 {
     /// <summary>Status of the answer; null when there was none.</summary>
     public int? Status { get; init; }

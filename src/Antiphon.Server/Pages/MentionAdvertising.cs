@@ -6,10 +6,12 @@ namespace Antiphon.Server.Pages;
 internal static class MentionAdvertising
 {
     /// <summary>Address for Webmention.</summary>
-    public static string Webmention(AntiphonOptions options, string siteKey) => options.AddressOf($"mentions/{siteKey}");
+    public static string Webmention(AntiphonOptions options, string siteKey) =>
+        options.AddressOf($"mentions/{siteKey}");
 
     /// <summary>Address for Pingback.</summary>
-    public static string Pingback(AntiphonOptions options, string siteKey) => options.AddressOf($"mentions/{siteKey}/pingback");
+    public static string Pingback(AntiphonOptions options, string siteKey) =>
+        options.AddressOf($"mentions/{siteKey}/pingback");
 
     /// <summary>Safe HTML for the head of a page (Webmention, 3.1.2; Pingback 1.0, section 2).</summary>
     /// <param name="options">Where we are.</param>
@@ -17,7 +19,11 @@ internal static class MentionAdvertising
     /// <param name="postKey">Key of the post the page shows, for Trackback; null where it is not known.</param>
     public static string Head(AntiphonOptions options, string siteKey, string? postKey) =>
         $"<link rel=\"webmention\" href=\"{Encoded.Html(Webmention(options, siteKey))}\"><link rel=\"pingback\" href=\"{Encoded.Html(Pingback(options, siteKey))}\">"
-        + (postKey is null ? string.Empty : $"<link rel=\"trackback\" href=\"{Encoded.Html(options.AddressOf($"mentions/{siteKey}/trackback/{postKey}"))}\">");
+        + (
+            postKey is null
+                ? string.Empty
+                : $"<link rel=\"trackback\" href=\"{Encoded.Html(options.AddressOf($"mentions/{siteKey}/trackback/{postKey}"))}\">"
+        );
 
     /// <summary>The same as headers.</summary>
     public static void Add(IHeaderDictionary headers, AntiphonOptions options, string siteKey)

@@ -10,8 +10,24 @@ namespace Antiphon.Server.Pictures;
 /// <param name="Bytes">Size of what was kept.</param>
 /// <param name="Uses">How many posts use it.</param>
 internal sealed record PictureView(
-    long Id, string Key, string Name, string Alt, string? Caption, string? Credit, PictureType Type, string Address, string Small, int Width, int Height, long Bytes, PictureEdit Edit, int FocusX, int FocusY,
-    DateTimeOffset AddedAt, int Uses);
+    long Id,
+    string Key,
+    string Name,
+    string Alt,
+    string? Caption,
+    string? Credit,
+    PictureType Type,
+    string Address,
+    string Small,
+    int Width,
+    int Height,
+    long Bytes,
+    PictureEdit Edit,
+    int FocusX,
+    int FocusY,
+    DateTimeOffset AddedAt,
+    int Uses
+);
 
 /// <summary>A page of the library.</summary>
 /// <param name="Pictures">The latest first.</param>
@@ -21,7 +37,15 @@ internal sealed record PictureView(
 internal sealed record PicturePage(IReadOnlyList<PictureView> Pictures, long? Next, int Total, int WithoutAlt);
 
 /// <summary>What is said about a picture, and what was done to it.</summary>
-internal sealed record PictureRequest(string? Name, string? Alt, string? Caption, string? Credit, PictureEdit? Edit, int FocusX = 50, int FocusY = 50);
+internal sealed record PictureRequest(
+    string? Name,
+    string? Alt,
+    string? Caption,
+    string? Credit,
+    PictureEdit? Edit,
+    int FocusX = 50,
+    int FocusY = 50
+);
 
 /// <summary>A picture to be fetched.</summary>
 internal sealed record PictureFetchRequest(string Address, string? Alt);

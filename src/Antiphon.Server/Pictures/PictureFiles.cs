@@ -19,13 +19,20 @@ internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
     }
 
     /// <summary>What was received.</summary>
-    public Task<byte[]> ReadAsync(Picture picture, CancellationToken cancellation) => File.ReadAllBytesAsync(Path.Combine(FolderOf(picture.FileKey), Original), cancellation);
+    public Task<byte[]> ReadAsync(Picture picture, CancellationToken cancellation) =>
+        File.ReadAllBytesAsync(Path.Combine(FolderOf(picture.FileKey), Original), cancellation);
 
     /// <summary>Path of a form that was made before, or null.</summary>
-    public string? Made(Picture picture, PictureVariant variant) => PathOf(picture, variant) is var path && File.Exists(path) ? path : null;
+    public string? Made(Picture picture, PictureVariant variant) =>
+        PathOf(picture, variant) is var path && File.Exists(path) ? path : null;
 
     /// <summary>Keeps a form; gives its path.</summary>
-    public async Task<string> KeepAsync(Picture picture, PictureVariant variant, byte[] bytes, CancellationToken cancellation)
+    public async Task<string> KeepAsync(
+        Picture picture,
+        PictureVariant variant,
+        byte[] bytes,
+        CancellationToken cancellation
+    )
     {
         var path = PathOf(picture, variant);
         Directory.CreateDirectory(FolderOf(picture.Key));
@@ -36,14 +43,21 @@ internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
     /// <summary>Forgets the forms of an earlier version.</summary>
     public void ForgetForms(Picture picture)
     {
-        if (!Directory.Exists(FolderOf(picture.Key))) return;
-        foreach (var path in Directory.EnumerateFiles(FolderOf(picture.Key)).Where(path => Path.GetFileName(path) != Original)) File.Delete(path);
+        if (!Directory.Exists(FolderOf(picture.Key)))
+            return;
+        foreach (
+            var path in Directory
+                .EnumerateFiles(FolderOf(picture.Key))
+                .Where(path => Path.GetFileName(path) != Original)
+        )
+            File.Delete(path);
     }
 
     /// <summary>Removes a picture's files.</summary>
     public void Remove(string key)
     {
-        if (Directory.Exists(FolderOf(key))) Directory.Delete(FolderOf(key), recursive: true);
+        if (Directory.Exists(FolderOf(key)))
+            Directory.Delete(FolderOf(key), recursive: true);
     }
 
     // Two requests may make the same form at once; each writes its own file, and the last name wins.
@@ -54,7 +68,8 @@ internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
         File.Move(unfinished, path, overwrite: true);
     }
 
-    private string PathOf(Picture picture, PictureVariant variant) => Path.Combine(FolderOf(picture.Key), $"{picture.Version}-{variant}");
+    private string PathOf(Picture picture, PictureVariant variant) =>
+        Path.Combine(FolderOf(picture.Key), $"{picture.Version}-{variant}");
 
     private string FolderOf(string key) => Path.Combine(Path.GetFullPath(options.Value.DataDirectory), "pictures", key);
 }

@@ -12,14 +12,43 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Pictures;
 
 /// <summary>Adds, replaces, changes and removes pictures of a site's library.</summary>
-internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving receiving, PictureFiles files, GuardedClient client, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
+internal sealed class PictureLibrary(
+    AntiphonContext database,
+    PictureReceiving receiving,
+    PictureFiles files,
+    GuardedClient client,
+    IKeySource keys,
+    IOptions<AntiphonOptions> options,
+    TimeProvider clock
+)
 {
     /// <summary>Adds a picture and saves; in plain words why not.</summary>
-    public async Task<(Picture? Picture, string? Problem)> AddAsync(long site, string name, byte[] bytes, string? alt, string? source, CancellationToken cancellation)
+    public async Task<(Picture? Picture, string? Problem)> AddAsync(
+        long site,
+        string name,
+        byte[] bytes,
+        string? alt,
+        string? source,
+        CancellationToken cancellation
+    )
     {
         var (received, problem) = receiving.Read(bytes);
-        if (received is null) return (null, problem);
-        return (await KeepAsync(new Picture { SiteId = site, Name = name, Alt = alt?.Trim() ?? string.Empty, SourceAddress = source }, received, cancellation), null);
+        if (received is null)
+            return (null, problem);
+        return (
+            await KeepAsync(
+                new Picture
+                {
+                    SiteId = site,
+                    Name = name,
+                    Alt = alt?.Trim() ?? string.Empty,
+                    SourceAddress = source,
+                },
+                received,
+                cancellation
+            ),
+            null
+        );
     }
 
     /// <summary>Keeps a picture that was examined, under a key of its own, and saves.</summary>
@@ -28,7 +57,11 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     /// <param name="cancellation">Ends it.</param>
     public async Task<Picture> KeepAsync(Picture picture, ReceivedPicture received, CancellationToken cancellation)
     {
-        (picture.Key, picture.Name, picture.AddedAt) = (keys.NewKey(12), Shortened.ToLength(picture.Name.Trim(), 200), clock.GetUtcNow());
+        (picture.Key, picture.Name, picture.AddedAt) = (
+            keys.NewKey(12),
+            Shortened.ToLength(picture.Name.Trim(), 200),
+            clock.GetUtcNow()
+        );
         Fill(picture, received);
         await files.KeepAsync(picture, received.Bytes, cancellation);
         database.Pictures.Add(picture);
@@ -37,12 +70,25 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     }
 
     /// <summary>The picture at an address, fetched unless it is in the library already; in plain words why not.</summary>
-    public async Task<(Picture? Picture, string? Problem)> FetchAsync(long site, Uri address, string? alt, CancellationToken cancellation)
+    public async Task<(Picture? Picture, string? Problem)> FetchAsync(
+        long site,
+        Uri address,
+        string? alt,
+        CancellationToken cancellation
+    )
     {
         var source = address.AbsoluteUri;
-        if (await database.Pictures.FirstOrDefaultAsync(picture => picture.SiteId == site && picture.SourceAddress == source, cancellation) is { } known) return (known, null);
+        if (
+            await database.Pictures.FirstOrDefaultAsync(
+                picture => picture.SiteId == site && picture.SourceAddress == source,
+                cancellation
+            ) is
+            { } known
+        )
+            return (known, null);
         var fetched = await client.GetAsync(address, cancellation: cancellation);
-        if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
+        if (fetched.Problem is { } problem)
+            return (null, FetchWords.For(problem, fetched.Detail));
         var name = Uri.UnescapeDataString(address.Segments[^1].Trim('/'));
         return await AddAsync(site, name.Length == 0 ? address.Host : name, fetched.Bytes, alt, source, cancellation);
     }
@@ -51,7 +97,8 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     public async Task<string?> ReplaceAsync(Picture picture, string name, byte[] bytes, CancellationToken cancellation)
     {
         var (received, problem) = receiving.Read(bytes);
-        if (received is null) return problem;
+        if (received is null)
+            return problem;
         picture.Edit = PictureEdit.None;
         var cuts = await database.Pictures.Where(cut => cut.OfKey == picture.Key).ToListAsync(cancellation);
         picture.Name = Shortened.ToLength(name.Trim(), 200);
@@ -88,7 +135,9 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
 
     /// <summary>The picture a cut was made of; of any other, itself.</summary>
     public async Task<Picture> WholeAsync(Picture picture, CancellationToken cancellation) =>
-        picture.OfKey is { } whole ? await database.Pictures.FirstAsync(row => row.Key == whole, cancellation) : picture;
+        picture.OfKey is { } whole
+            ? await database.Pictures.FirstAsync(row => row.Key == whole, cancellation)
+            : picture;
 
     /// <summary>A picture cut for one use, with an address of its own; the same cut is made once, and what is seen of the whole already is the whole.</summary>
     /// <param name="whole">What was received, not itself a cut.</param>
@@ -96,9 +145,11 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
     /// <param name="cancellation">Ends it.</param>
     public async Task<Picture> CutAsync(Picture whole, PictureEdit edit, CancellationToken cancellation)
     {
-        if (edit == whole.Edit) return whole;
+        if (edit == whole.Edit)
+            return whole;
         var cuts = await database.Pictures.Where(cut => cut.OfKey == whole.Key).ToListAsync(cancellation);
-        if (cuts.FirstOrDefault(cut => cut.Edit == edit) is { } known) return known;
+        if (cuts.FirstOrDefault(cut => cut.Edit == edit) is { } known)
+            return known;
         var cut = new Picture
         {
             SiteId = whole.SiteId,
@@ -126,30 +177,59 @@ internal sealed class PictureLibrary(AntiphonContext database, PictureReceiving 
         gone.Add(picture);
         database.Pictures.RemoveRange(gone);
         await database.SaveChangesAsync(cancellation);
-        foreach (var one in gone) files.Remove(one.Key);
+        foreach (var one in gone)
+            files.Remove(one.Key);
     }
 
     /// <summary>Posts that use a picture or a cut of it, at most a hundred.</summary>
     public async Task<List<PictureUse>> UsesAsync(Picture picture, CancellationToken cancellation)
     {
         var part = $"%{PictureAddress.Folder}{picture.Key}%";
-        return await database.Posts.Where(post => post.SiteId == picture.SiteId && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part) || EF.Functions.Like((string)(object)post.Details, part)))
-            .OrderByDescending(post => post.ListedAt).Take(100).Select(post => new PictureUse(post.Id, post.Title, !EF.Functions.Like(post.BodyHtml, part))).ToListAsync(cancellation);
+        return await database
+            .Posts.Where(post =>
+                post.SiteId == picture.SiteId
+                && (
+                    EF.Functions.Like(post.PictureAddress!, part)
+                    || EF.Functions.Like(post.BodyHtml, part)
+                    || EF.Functions.Like((string)(object)post.Details, part)
+                )
+            )
+            .OrderByDescending(post => post.ListedAt)
+            .Take(100)
+            .Select(post => new PictureUse(post.Id, post.Title, !EF.Functions.Like(post.BodyHtml, part)))
+            .ToListAsync(cancellation);
     }
 
     /// <summary>Whether a published post shows it, so that changing it changes what readers see.</summary>
     public async Task<bool> IsLiveAsync(Picture picture, CancellationToken cancellation)
     {
         var part = $"%{PictureAddress.Folder}{picture.Key}%";
-        return await database.Posts.PublicAt(clock.GetUtcNow()).AnyAsync(post => post.SiteId == picture.SiteId && (EF.Functions.Like(post.PictureAddress!, part) || EF.Functions.Like(post.BodyHtml, part) || EF.Functions.Like((string)(object)post.Details, part)), cancellation);
+        return await database
+            .Posts.PublicAt(clock.GetUtcNow())
+            .AnyAsync(
+                post =>
+                    post.SiteId == picture.SiteId
+                    && (
+                        EF.Functions.Like(post.PictureAddress!, part)
+                        || EF.Functions.Like(post.BodyHtml, part)
+                        || EF.Functions.Like((string)(object)post.Details, part)
+                    ),
+                cancellation
+            );
     }
 
     /// <summary>Its address as it is put into posts. An SVG has one form.</summary>
-    public string AddressOf(Picture picture, int width = PictureVariant.UsualWidth) => options.Value.AddressOf($"pictures/{picture.Key}/{new PictureVariant(width)}");
+    public string AddressOf(Picture picture, int width = PictureVariant.UsualWidth) =>
+        options.Value.AddressOf($"pictures/{picture.Key}/{new PictureVariant(width)}");
 
     private static void Fill(Picture picture, ReceivedPicture received)
     {
-        (picture.Type, picture.FileWidth, picture.FileHeight, picture.Bytes) = (received.Type, received.Width, received.Height, received.Bytes.Length);
+        (picture.Type, picture.FileWidth, picture.FileHeight, picture.Bytes) = (
+            received.Type,
+            received.Width,
+            received.Height,
+            received.Bytes.Length
+        );
         Measure(picture);
     }
 

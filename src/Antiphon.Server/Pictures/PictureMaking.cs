@@ -21,7 +21,8 @@ internal sealed class PictureMaking(PictureFiles files, IOptions<PictureOptions>
     /// <exception cref="BadHttpRequestException">Too much is asked for at once.</exception>
     public async Task<string> FileAsync(Picture picture, PictureVariant variant, HttpContext asked)
     {
-        if (files.Made(picture, variant) is { } made) return made;
+        if (files.Made(picture, variant) is { } made)
+            return made;
         using var place = _line.EnterOrRefuse(asked);
         return await FileAsync(picture, variant, asked.RequestAborted);
     }
@@ -29,11 +30,18 @@ internal sealed class PictureMaking(PictureFiles files, IOptions<PictureOptions>
     /// <summary>Path of the file to serve, made when it is asked for the first time.</summary>
     public async Task<string> FileAsync(Picture picture, PictureVariant variant, CancellationToken cancellation)
     {
-        if (files.Made(picture, variant) is { } made) return made;
+        if (files.Made(picture, variant) is { } made)
+            return made;
         await _atOnce.WaitAsync(cancellation);
         try
         {
-            return files.Made(picture, variant) ?? await files.KeepAsync(picture, variant, Make(await files.ReadAsync(picture, cancellation), picture, variant), cancellation);
+            return files.Made(picture, variant)
+                ?? await files.KeepAsync(
+                    picture,
+                    variant,
+                    Make(await files.ReadAsync(picture, cancellation), picture, variant),
+                    cancellation
+                );
         }
         finally
         {
@@ -53,12 +61,22 @@ internal sealed class PictureMaking(PictureFiles files, IOptions<PictureOptions>
         using var whole = SKBitmap.Decode(received);
         using var shown = Edited(whole, picture.Edit);
         var part = variant.IsCard
-            ? CropBox.Around(shown.Width, shown.Height, PictureVariant.CardWidth, PictureVariant.CardHeight, variant.FocusX, variant.FocusY)
+            ? CropBox.Around(
+                shown.Width,
+                shown.Height,
+                PictureVariant.CardWidth,
+                PictureVariant.CardHeight,
+                variant.FocusX,
+                variant.FocusY
+            )
             : new CropBox(0, 0, shown.Width, shown.Height);
         var width = Math.Min(variant.Width, part.Width);
         var height = Math.Max(1, (int)Math.Round((double)part.Height * width / part.Width));
         using var drawn = Drawn(shown, part, width, height, variant.IsCard ? SKColors.White : SKColors.Transparent);
-        using var encoded = drawn.Encode(variant.IsCard ? SKEncodedImageFormat.Jpeg : SKEncodedImageFormat.Webp, variant.IsCard ? CardQuality : WebpQuality);
+        using var encoded = drawn.Encode(
+            variant.IsCard ? SKEncodedImageFormat.Jpeg : SKEncodedImageFormat.Webp,
+            variant.IsCard ? CardQuality : WebpQuality
+        );
         return encoded.ToArray();
     }
 
@@ -82,7 +100,12 @@ internal sealed class PictureMaking(PictureFiles files, IOptions<PictureOptions>
         using var canvas = new SKCanvas(result);
         canvas.Clear(behind);
         using var image = SKImage.FromBitmap(from);
-        canvas.DrawImage(image, SKRect.Create(part.Left, part.Top, part.Width, part.Height), SKRect.Create(0, 0, width, height), new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear));
+        canvas.DrawImage(
+            image,
+            SKRect.Create(part.Left, part.Top, part.Width, part.Height),
+            SKRect.Create(0, 0, width, height),
+            new SKSamplingOptions(SKFilterMode.Linear, SKMipmapMode.Linear)
+        );
         return result;
     }
 }

@@ -13,10 +13,17 @@ internal sealed class PictureReceiving(IOptions<PictureOptions> options)
     /// <summary>The picture, or in plain words why it is refused.</summary>
     public (ReceivedPicture? Picture, string? Problem) Read(byte[] bytes)
     {
-        if (bytes.Length > options.Value.MaxBytes) return (null, $"The file has {bytes.Length / 1_000_000.0:0.#} MB; the most taken is {options.Value.MaxBytes / 1_000_000} MB. Make it smaller and send it again.");
+        if (bytes.Length > options.Value.MaxBytes)
+            return (
+                null,
+                $"The file has {bytes.Length / 1_000_000.0:0.#} MB; the most taken is {options.Value.MaxBytes / 1_000_000} MB. Make it smaller and send it again."
+            );
         return PictureSignature.TypeOf(bytes) switch
         {
-            null => (null, "This is no picture of a kind that browsers show everywhere. Send JPEG, PNG, WebP, GIF or SVG."),
+            null => (
+                null,
+                "This is no picture of a kind that browsers show everywhere. Send JPEG, PNG, WebP, GIF or SVG."
+            ),
             PictureType.Svg => ReadSvg(bytes),
             var type => ReadPixels(bytes, type.Value),
         };
@@ -26,8 +33,14 @@ internal sealed class PictureReceiving(IOptions<PictureOptions> options)
     {
         var clean = SvgCleaner.Clean(Encoding.UTF8.GetString(bytes).TrimStart('\uFEFF'));
         return clean is null
-            ? (null, "This SVG cannot be made safe, or does not say how large it is. Save it as “plain SVG” with width and height, or send it as PNG.")
-            : (new ReceivedPicture(PictureType.Svg, Encoding.UTF8.GetBytes(clean.Text), clean.Width, clean.Height), null);
+            ? (
+                null,
+                "This SVG cannot be made safe, or does not say how large it is. Save it as “plain SVG” with width and height, or send it as PNG."
+            )
+            : (
+                new ReceivedPicture(PictureType.Svg, Encoding.UTF8.GetBytes(clean.Text), clean.Width, clean.Height),
+                null
+            );
     }
 
     private (ReceivedPicture?, string?) ReadPixels(byte[] bytes, PictureType type)
@@ -35,29 +48,52 @@ internal sealed class PictureReceiving(IOptions<PictureOptions> options)
         // The size stands at the start of a file; nothing is unpacked before it is known.
         using var data = SKData.CreateCopy(bytes);
         using var codec = SKCodec.Create(data);
-        if (codec is null) return (null, "The file says it is a picture but cannot be read. Open it in a picture program, save it again and send it.");
+        if (codec is null)
+            return (
+                null,
+                "The file says it is a picture but cannot be read. Open it in a picture program, save it again and send it."
+            );
         var pixels = (long)codec.Info.Width * codec.Info.Height;
-        if (pixels == 0 || pixels > options.Value.MaxPixels) return (null, $"The picture has {codec.Info.Width:N0} by {codec.Info.Height:N0} pixels; the most taken is {options.Value.MaxPixels / 1_000_000} million in all. Make it smaller and send it again.");
-        using var bitmap = new SKBitmap(new SKImageInfo(codec.Info.Width, codec.Info.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
-        if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not (SKCodecResult.Success or SKCodecResult.IncompleteInput)) return (null, "The picture is damaged. Open it in a picture program, save it again and send it.");
+        if (pixels == 0 || pixels > options.Value.MaxPixels)
+            return (
+                null,
+                $"The picture has {codec.Info.Width:N0} by {codec.Info.Height:N0} pixels; the most taken is {options.Value.MaxPixels / 1_000_000} million in all. Make it smaller and send it again."
+            );
+        using var bitmap = new SKBitmap(
+            new SKImageInfo(codec.Info.Width, codec.Info.Height, SKColorType.Rgba8888, SKAlphaType.Premul)
+        );
+        if (
+            codec.GetPixels(bitmap.Info, bitmap.GetPixels())
+            is not (SKCodecResult.Success or SKCodecResult.IncompleteInput)
+        )
+            return (null, "The picture is damaged. Open it in a picture program, save it again and send it.");
         using var upright = Upright(bitmap, codec.EncodedOrigin);
-        var kept = type == PictureType.Jpeg ? PictureType.Jpeg : type == PictureType.Webp ? PictureType.Webp : PictureType.Png;
+        var kept =
+            type == PictureType.Jpeg ? PictureType.Jpeg
+            : type == PictureType.Webp ? PictureType.Webp
+            : PictureType.Png;
         using var encoded = upright.Encode(FormatOf(kept), Quality);
         return (new ReceivedPicture(kept, encoded.ToArray(), upright.Width, upright.Height), null);
     }
 
-    private static SKEncodedImageFormat FormatOf(PictureType type) => type switch
-    {
-        PictureType.Jpeg => SKEncodedImageFormat.Jpeg,
-        PictureType.Webp => SKEncodedImageFormat.Webp,
-        _ => SKEncodedImageFormat.Png,
-    };
+    private static SKEncodedImageFormat FormatOf(PictureType type) =>
+        type switch
+        {
+            PictureType.Jpeg => SKEncodedImageFormat.Jpeg,
+            PictureType.Webp => SKEncodedImageFormat.Webp,
+            _ => SKEncodedImageFormat.Png,
+        };
 
     /// <summary>The picture as it was meant to be seen; cameras note how they were held instead of turning the pixels (Exif 2.32, tag 0x0112).</summary>
     private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin)
     {
         var (isSideways, width, height) = (origin >= SKEncodedOrigin.LeftTop, bitmap.Width, bitmap.Height);
-        var upright = new SKBitmap(isSideways ? height : width, isSideways ? width : height, SKColorType.Rgba8888, SKAlphaType.Premul);
+        var upright = new SKBitmap(
+            isSideways ? height : width,
+            isSideways ? width : height,
+            SKColorType.Rgba8888,
+            SKAlphaType.Premul
+        );
         using var canvas = new SKCanvas(upright);
         var matrix = origin switch
         {

@@ -20,13 +20,29 @@ internal static class TitlePicture
         using var bitmap = new SKBitmap(Width, Height);
         using var canvas = new SKCanvas(bitmap);
         canvas.Clear(SKColor.Parse(ground));
-        using var paint = new SKPaint { IsAntialias = true, Color = SKColor.Parse(mark), Style = SKPaintStyle.Stroke };
+        using var paint = new SKPaint
+        {
+            IsAntialias = true,
+            Color = SKColor.Parse(mark),
+            Style = SKPaintStyle.Stroke,
+        };
         var (x, y) = (Next(Width), Height / 4 + Next(Height / 2));
         for (var ring = 0; ring < 9; ring++)
         {
             paint.StrokeWidth = 2 + Next(10);
             paint.Color = paint.Color.WithAlpha((byte)(40 + Next(120)));
-            canvas.DrawArc(SKRect.Create(x - (90 + (ring * 78)), y - (90 + (ring * 78)), 2 * (90 + (ring * 78)), 2 * (90 + (ring * 78))), Next(360), 90 + Next(250), false, paint);
+            canvas.DrawArc(
+                SKRect.Create(
+                    x - (90 + (ring * 78)),
+                    y - (90 + (ring * 78)),
+                    2 * (90 + (ring * 78)),
+                    2 * (90 + (ring * 78))
+                ),
+                Next(360),
+                90 + Next(250),
+                false,
+                paint
+            );
         }
 
         paint.Style = SKPaintStyle.Fill;

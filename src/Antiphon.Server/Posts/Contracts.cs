@@ -10,10 +10,36 @@ namespace Antiphon.Server.Posts;
 /// <param name="ClockNote">What to know about the clocks at that time, or null.</param>
 /// <param name="MoreCategories">Other categories it belongs to as well.</param>
 internal sealed record PostView(
-    long Id, long BlogId, bool WrittenHere, string Title, string Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author,
-    string? Category, IReadOnlyList<string> Tags, bool IsFeatured, PostStatus Status, DateTimeOffset? PublishedAt, DateTimeOffset UpdatedAt, string Address, int Revision,
-    int FocusX, int FocusY, string? AboutAddress, bool IsPinned, PostDetails Details, IReadOnlyList<FieldValue> OwnValues, long? ReviewerId, string? ReviewNote, string? PublishLocal,
-    string? ClockNote, IReadOnlyList<string> MoreCategories);
+    long Id,
+    long BlogId,
+    bool WrittenHere,
+    string Title,
+    string Slug,
+    string BodyHtml,
+    string? Excerpt,
+    string? PictureAddress,
+    string? PictureAlt,
+    string? Author,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    bool IsFeatured,
+    PostStatus Status,
+    DateTimeOffset? PublishedAt,
+    DateTimeOffset UpdatedAt,
+    string Address,
+    int Revision,
+    int FocusX,
+    int FocusY,
+    string? AboutAddress,
+    bool IsPinned,
+    PostDetails Details,
+    IReadOnlyList<FieldValue> OwnValues,
+    long? ReviewerId,
+    string? ReviewNote,
+    string? PublishLocal,
+    string? ClockNote,
+    IReadOnlyList<string> MoreCategories
+);
 
 /// <summary>What the editor saves.</summary>
 /// <param name="BlogId">A blog written here.</param>
@@ -41,7 +67,28 @@ internal sealed record PostView(
 /// <param name="ReviewNote">For InReview and for passing back to Draft: what is said with it.</param>
 /// <param name="MoreCategories">Other categories it belongs to as well; null leaves them as they are.</param>
 internal sealed record PostRequest(
-    long BlogId, string Title, string? Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Author, string? Category,
-    PostStatus Status, int Revision, IReadOnlyList<string>? Tags = null, bool IsFeatured = false, int FocusX = 50, int FocusY = 50, string? AboutAddress = null, bool? IsPinned = null,
-    PostDetails? Details = null, IReadOnlyList<FieldValue>? OwnValues = null, DateTimeOffset? PublishedAt = null, string? PublishLocal = null, long? ReviewerId = null, string? ReviewNote = null,
-    IReadOnlyList<string>? MoreCategories = null);
+    long BlogId,
+    string Title,
+    string? Slug,
+    string BodyHtml,
+    string? Excerpt,
+    string? PictureAddress,
+    string? PictureAlt,
+    string? Author,
+    string? Category,
+    PostStatus Status,
+    int Revision,
+    IReadOnlyList<string>? Tags = null,
+    bool IsFeatured = false,
+    int FocusX = 50,
+    int FocusY = 50,
+    string? AboutAddress = null,
+    bool? IsPinned = null,
+    PostDetails? Details = null,
+    IReadOnlyList<FieldValue>? OwnValues = null,
+    DateTimeOffset? PublishedAt = null,
+    string? PublishLocal = null,
+    long? ReviewerId = null,
+    string? ReviewNote = null,
+    IReadOnlyList<string>? MoreCategories = null
+);

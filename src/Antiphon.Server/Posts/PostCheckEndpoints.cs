@@ -22,24 +22,71 @@ internal static class PostCheckEndpoints
     public static void MapPostCheck(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapPost("/check", Check).Needs(SiteRight.Write).WithName("checkPost").WithSummary("What is worth another look before publishing.");
-        posts.MapPost("/check-links", CheckLinks).Needs(SiteRight.Write).WithName("checkPostLinks").WithSummary("Opens every link of a post, and tells which fail.");
+        posts
+            .MapPost("/check", Check)
+            .Needs(SiteRight.Write)
+            .WithName("checkPost")
+            .WithSummary("What is worth another look before publishing.");
+        posts
+            .MapPost("/check-links", CheckLinks)
+            .Needs(SiteRight.Write)
+            .WithName("checkPostLinks")
+            .WithSummary("Opens every link of a post, and tells which fail.");
     }
 
-    private static async Task<Ok<List<CheckFindingView>>> Check(long site, long? post, PostRequest request, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Ok<List<CheckFindingView>>> Check(
+        long site,
+        long? post,
+        PostRequest request,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
-        var titles = await database.Posts.Where(row => row.SiteId == site && row.BlogId == request.BlogId && row.Id != post).OrderByDescending(row => row.Id).Select(row => row.Title).Take(MostTitles).ToListAsync(cancellation);
+        var titles = await database
+            .Posts.Where(row => row.SiteId == site && row.BlogId == request.BlogId && row.Id != post)
+            .OrderByDescending(row => row.Id)
+            .Select(row => row.Title)
+            .Take(MostTitles)
+            .ToListAsync(cancellation);
         var draft = new PostDraft(
-            request.Title ?? string.Empty, request.Slug ?? string.Empty, HtmlCleaner.ForPosts.Clean(request.BodyHtml), Said.OrNull(request.Excerpt), Said.OrNull(request.PictureAddress), Said.OrNull(request.PictureAlt), Said.OrNull(request.Category),
-            request.Tags ?? [], titles);
+            request.Title ?? string.Empty,
+            request.Slug ?? string.Empty,
+            HtmlCleaner.ForPosts.Clean(request.BodyHtml),
+            Said.OrNull(request.Excerpt),
+            Said.OrNull(request.PictureAddress),
+            Said.OrNull(request.PictureAlt),
+            Said.OrNull(request.Category),
+            request.Tags ?? [],
+            titles
+        );
         return TypedResults.Ok(PostCheck.Run(draft).Select(CheckFindingView.Of).ToList());
     }
 
-    private static async Task<Ok<List<CheckFindingView>>> CheckLinks(long site, PostRequest request, BrokenLinks links, CancellationToken cancellation)
+    private static async Task<Ok<List<CheckFindingView>>> CheckLinks(
+        long site,
+        PostRequest request,
+        BrokenLinks links,
+        CancellationToken cancellation
+    )
     {
         var body = HtmlReader.BodyOf(HtmlCleaner.ForPosts.Clean(request.BodyHtml));
-        var addresses = body.QuerySelectorAll("a[href], img[src]").Select(element => element.GetAttribute("href") ?? element.GetAttribute("src")).Append(request.PictureAddress).Append(request.AboutAddress);
+        var addresses = body.QuerySelectorAll("a[href], img[src]")
+            .Select(element => element.GetAttribute("href") ?? element.GetAttribute("src"))
+            .Append(request.PictureAddress)
+            .Append(request.AboutAddress);
         var broken = await links.AmongAsync(addresses, cancellation);
-        return TypedResults.Ok(broken.Select(pair => CheckFindingView.Of(new CheckFinding(PostRules.LinkBroken, "bodyHtml", [Shortened.ToLength(pair.Address, LongestAddress), pair.Problem]))).ToList());
+        return TypedResults.Ok(
+            broken
+                .Select(pair =>
+                    CheckFindingView.Of(
+                        new CheckFinding(
+                            PostRules.LinkBroken,
+                            "bodyHtml",
+                            [Shortened.ToLength(pair.Address, LongestAddress), pair.Problem]
+                        )
+                    )
+                )
+                .ToList()
+        );
     }
 }

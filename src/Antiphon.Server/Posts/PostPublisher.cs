@@ -6,7 +6,12 @@ using Antiphon.Server.Posts.Changes;
 namespace Antiphon.Server.Posts;
 
 /// <summary>Publishes a post: its status and its thread change in one transaction. What goes out with it is planned from the note of the change, as for posts that become public in any other way.</summary>
-internal sealed class PostPublisher(AntiphonContext database, PostThreads threads, PostChangeSignal changes, TimeProvider clock)
+internal sealed class PostPublisher(
+    AntiphonContext database,
+    PostThreads threads,
+    PostChangeSignal changes,
+    TimeProvider clock
+)
 {
     /// <summary>Saves pending changes and publishes the post, which is tracked by the same context. Publishing again sends nothing twice.</summary>
     public async Task PublishAsync(Post post, CancellationToken cancellation)
@@ -20,7 +25,10 @@ internal sealed class PostPublisher(AntiphonContext database, PostThreads thread
     /// <summary>The same in the caller's transaction.</summary>
     public async Task PublishWithinAsync(Post post, CancellationToken cancellation)
     {
-        (post.Status, post.PublishedAt) = (PostStatus.Published, PublicMoment.DateFor(post.PublishedAt, clock.GetUtcNow()));
+        (post.Status, post.PublishedAt) = (
+            PostStatus.Published,
+            PublicMoment.DateFor(post.PublishedAt, clock.GetUtcNow())
+        );
         await database.SaveChangesAsync(cancellation);
         await threads.OpenAsync(post, cancellation);
         await database.SaveChangesAsync(cancellation);

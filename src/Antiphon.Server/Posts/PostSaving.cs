@@ -19,8 +19,13 @@ namespace Antiphon.Server.Posts;
 internal sealed class PostSaving(AntiphonContext database, IKeySource keys, TimeProvider clock)
 {
     /// <summary>The answer when somebody else was faster.</summary>
-    public static ProblemHttpResult Conflict() => TypedResults.Problem(
-        "Your text is kept here. Copy what you changed, load the post again, and put it in.", title: "Somebody else saved this post in the meantime.", statusCode: StatusCodes.Status409Conflict, type: "conflict");
+    public static ProblemHttpResult Conflict() =>
+        TypedResults.Problem(
+            "Your text is kept here. Copy what you changed, load the post again, and put it in.",
+            title: "Somebody else saved this post in the meantime.",
+            statusCode: StatusCodes.Status409Conflict,
+            type: "conflict"
+        );
 
     /// <summary>Brings the text and everything beside it into the post; status and dates are left to the caller. The caller saves.</summary>
     public async Task ApplyAsync(PostRequest request, Post post, long person, CancellationToken cancellation)
@@ -31,14 +36,19 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         post.PictureAddress = Said.OrNull(request.PictureAddress);
         post.PictureAlt = Said.OrNull(request.PictureAlt);
         post.Category = Said.OrNull(request.Category);
-        if (request.MoreCategories is { } more) post.MoreCategories = [.. Tidied(more).Where(name => !string.Equals(name, post.Category, StringComparison.OrdinalIgnoreCase))];
+        if (request.MoreCategories is { } more)
+            post.MoreCategories =
+            [
+                .. Tidied(more).Where(name => !string.Equals(name, post.Category, StringComparison.OrdinalIgnoreCase)),
+            ];
         post.Tags = Tidied(request.Tags);
         post.IsFeatured = request.IsFeatured;
         (post.FocusX, post.FocusY) = (request.FocusX, request.FocusY);
         post.AboutAddress = Said.OrNull(request.AboutAddress);
         post.Author = Said.OrNull(request.Author) ?? await database.NameOfAsync(person, cancellation);
         post.IsPinned = request.IsPinned ?? post.IsPinned;
-        if (request.Details is { } details) post.Details = Tidied(details);
+        if (request.Details is { } details)
+            post.Details = Tidied(details);
         await TouchAsync(post, request.Slug, cancellation);
     }
 
@@ -50,39 +60,60 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         post.Tags = Tidied(request.Tags);
         post.Author = Said.OrNull(request.Author) ?? post.Author;
         post.Details = post.Details with { CommentsOff = request.CommentsOff };
-        if (post.Status == PostStatus.Published) post.PublishedAt = request.PublishedAt ?? post.PublishedAt;
+        if (post.Status == PostStatus.Published)
+            post.PublishedAt = request.PublishedAt ?? post.PublishedAt;
         await TouchAsync(post, request.Slug, cancellation);
     }
 
     /// <summary>Checks the own fields and brings them in; what is wrong, by the name of the field in the request.</summary>
-    public async Task<Dictionary<string, string[]>> ApplyOwnValuesAsync(PostRequest request, Post post, CancellationToken cancellation)
+    public async Task<Dictionary<string, string[]>> ApplyOwnValuesAsync(
+        PostRequest request,
+        Post post,
+        CancellationToken cancellation
+    )
     {
-        var fields = await database.BlogFields.Where(field => field.BlogId == post.Blog.Id).OrderBy(field => field.Position).Select(field => field.Definition).ToListAsync(cancellation);
-        var entered = (request.OwnValues ?? post.OwnValues).GroupBy(value => value.Key, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Last().Value, StringComparer.OrdinalIgnoreCase);
+        var fields = await database
+            .BlogFields.Where(field => field.BlogId == post.Blog.Id)
+            .OrderBy(field => field.Position)
+            .Select(field => field.Definition)
+            .ToListAsync(cancellation);
+        var entered = (request.OwnValues ?? post.OwnValues)
+            .GroupBy(value => value.Key, StringComparer.OrdinalIgnoreCase)
+            .ToDictionary(group => group.Key, group => group.Last().Value, StringComparer.OrdinalIgnoreCase);
         var (values, problems) = (new List<FieldValue>(), new Dictionary<string, string[]>());
         foreach (var field in fields)
         {
-            var (value, problem) = FieldValues.Read(field, entered.GetValueOrDefault(field.Key), mustBeThere: request.Status is PostStatus.Published or PostStatus.Scheduled);
-            if (problem is not null) problems[$"ownValues.{field.Key}"] = [problem];
-            if (value is not null) values.Add(new FieldValue(field.Key, value));
+            var (value, problem) = FieldValues.Read(
+                field,
+                entered.GetValueOrDefault(field.Key),
+                mustBeThere: request.Status is PostStatus.Published or PostStatus.Scheduled
+            );
+            if (problem is not null)
+                problems[$"ownValues.{field.Key}"] = [problem];
+            if (value is not null)
+                values.Add(new FieldValue(field.Key, value));
         }
 
         // Values of fields that were taken away stay, so that putting the field back brings them back.
         values.AddRange(post.OwnValues.Where(value => fields.TrueForAll(field => field.Key != value.Key)));
-        if (problems.Count == 0) post.OwnValues = values;
+        if (problems.Count == 0)
+            post.OwnValues = values;
         return problems;
     }
 
     /// <summary>What is wrong with a date of publication, or null.</summary>
-    public string? DateProblem(PostStatus status, DateTimeOffset? date) => status == PostStatus.Published && date > clock.GetUtcNow()
-        ? "A published post has a date that has passed; to publish later, schedule it."
-        : null;
+    public string? DateProblem(PostStatus status, DateTimeOffset? date) =>
+        status == PostStatus.Published && date > clock.GetUtcNow()
+            ? "A published post has a date that has passed; to publish later, schedule it."
+            : null;
 
     /// <summary>Brings the time of a schedule into the post; what is wrong with it, or null.</summary>
     public string? ApplySchedule(string? local, Site site, Post post)
     {
-        if (WallTime.Read(local, site.TimeZone) is not { } time) return "Choose a day and a time.";
-        if (time.Instant <= clock.GetUtcNow()) return "Choose a time that is still to come; to publish at once, publish.";
+        if (WallTime.Read(local, site.TimeZone) is not { } time)
+            return "Choose a day and a time.";
+        if (time.Instant <= clock.GetUtcNow())
+            return "Choose a time that is still to come; to publish at once, publish.";
         (post.PublishLocal, post.PublishedAt) = (time.Local, time.Instant);
         return null;
     }
@@ -139,21 +170,27 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         post.Revision++;
         var wanted = Slug.FromTitle(Said.OrNull(slug) ?? post.Title);
         var blog = post.Blog.Id;
-        var taken = await database.Posts.IgnoreQueryFilters().Where(row => row.BlogId == blog && row.Id != post.Id && row.Slug.StartsWith(wanted)).Select(row => row.Slug).ToListAsync(cancellation);
+        var taken = await database
+            .Posts.IgnoreQueryFilters()
+            .Where(row => row.BlogId == blog && row.Id != post.Id && row.Slug.StartsWith(wanted))
+            .Select(row => row.Slug)
+            .ToListAsync(cancellation);
         post.Slug = Slug.MakeUnique(wanted, taken.Contains);
     }
 
-    private static PostDetails Tidied(PostDetails details) => details with
-    {
-        SearchTitle = Said.OrNull(details.SearchTitle),
-        SearchDescription = Said.OrNull(details.SearchDescription),
-        CanonicalAddress = Said.OrNull(details.CanonicalAddress),
-        SocialTitle = Said.OrNull(details.SocialTitle),
-        SocialText = Said.OrNull(details.SocialText),
-        Language = Said.OrNull(details.Language),
-        SocialPicture = Said.OrNull(details.SocialPicture),
-        ListingPicture = Said.OrNull(details.ListingPicture),
-    };
+    private static PostDetails Tidied(PostDetails details) =>
+        details with
+        {
+            SearchTitle = Said.OrNull(details.SearchTitle),
+            SearchDescription = Said.OrNull(details.SearchDescription),
+            CanonicalAddress = Said.OrNull(details.CanonicalAddress),
+            SocialTitle = Said.OrNull(details.SocialTitle),
+            SocialText = Said.OrNull(details.SocialText),
+            Language = Said.OrNull(details.Language),
+            SocialPicture = Said.OrNull(details.SocialPicture),
+            ListingPicture = Said.OrNull(details.ListingPicture),
+        };
 
-    private static List<string> Tidied(IReadOnlyList<string>? terms) => [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+    private static List<string> Tidied(IReadOnlyList<string>? terms) =>
+        [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
 }

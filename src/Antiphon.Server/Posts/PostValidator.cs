@@ -11,40 +11,93 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
 {
     public PostValidator()
     {
-        RuleFor(post => post.Title).NotEmpty().WithMessage("Give the post a title.").MaximumLength(300).WithMessage("Keep the title under 300 characters.");
-        RuleFor(post => post.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Keep the address under 160 characters.");
-        RuleFor(post => post.BodyHtml).NotNull().MaximumLength(HtmlLimits.Text.Length).WithMessage("The text is longer than two million characters; split it into several posts.");
-        RuleFor(post => post.BodyHtml).Must(body => HtmlReader.Read(body, HtmlLimits.Text).Excess is null).When(post => post.BodyHtml?.Length <= HtmlLimits.Text.Length)
-            .WithMessage("The text is nested too deeply or built of too many parts; split it into several posts, or paste it without its formatting.");
-        RuleFor(post => post.BodyHtml).Must(body => !string.IsNullOrWhiteSpace(HtmlText.Of(body)) || body.Contains("<img", StringComparison.Ordinal))
-            .When(post => post.Status == PostStatus.Published).WithMessage("Write something before publishing.");
+        RuleFor(post => post.Title)
+            .NotEmpty()
+            .WithMessage("Give the post a title.")
+            .MaximumLength(300)
+            .WithMessage("Keep the title under 300 characters.");
+        RuleFor(post => post.Slug)
+            .MaximumLength(Slug.MaxLength * 2)
+            .WithMessage("Keep the address under 160 characters.");
+        RuleFor(post => post.BodyHtml)
+            .NotNull()
+            .MaximumLength(HtmlLimits.Text.Length)
+            .WithMessage("The text is longer than two million characters; split it into several posts.");
+        RuleFor(post => post.BodyHtml)
+            .Must(body => HtmlReader.Read(body, HtmlLimits.Text).Excess is null)
+            .When(post => post.BodyHtml?.Length <= HtmlLimits.Text.Length)
+            .WithMessage(
+                "The text is nested too deeply or built of too many parts; split it into several posts, or paste it without its formatting."
+            );
+        RuleFor(post => post.BodyHtml)
+            .Must(body =>
+                !string.IsNullOrWhiteSpace(HtmlText.Of(body)) || body.Contains("<img", StringComparison.Ordinal)
+            )
+            .When(post => post.Status == PostStatus.Published)
+            .WithMessage("Write something before publishing.");
         RuleFor(post => post.Excerpt).MaximumLength(1000).WithMessage("Keep the excerpt under 1,000 characters.");
-        RuleFor(post => post.PictureAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the picture's whole address, starting with https://.");
+        RuleFor(post => post.PictureAddress)
+            .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+            .WithMessage("Enter the picture's whole address, starting with https://.");
         RuleFor(post => post.PictureAlt).MaximumLength(500);
-        RuleFor(post => post.FocusX).InclusiveBetween(0, 100).WithMessage("Give the point in hundredths of the picture's width.");
-        RuleFor(post => post.FocusY).InclusiveBetween(0, 100).WithMessage("Give the point in hundredths of the picture's height.");
-        RuleFor(post => post.AboutAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the whole address, starting with https://.");
+        RuleFor(post => post.FocusX)
+            .InclusiveBetween(0, 100)
+            .WithMessage("Give the point in hundredths of the picture's width.");
+        RuleFor(post => post.FocusY)
+            .InclusiveBetween(0, 100)
+            .WithMessage("Give the point in hundredths of the picture's height.");
+        RuleFor(post => post.AboutAddress)
+            .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+            .WithMessage("Enter the whole address, starting with https://.");
         RuleFor(post => post.Author).MaximumLength(100);
         RuleFor(post => post.Category).MaximumLength(100);
-        RuleFor(post => post.MoreCategories).Must(names => names is null || (names.Count <= 20 && names.All(name => name.Length <= 100))).WithMessage("Give at most 20 more categories of up to 100 characters.");
+        RuleFor(post => post.MoreCategories)
+            .Must(names => names is null || (names.Count <= 20 && names.All(name => name.Length <= 100)))
+            .WithMessage("Give at most 20 more categories of up to 100 characters.");
         RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");
         RuleForEach(post => post.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
         RuleFor(post => post.ReviewNote).MaximumLength(2000).WithMessage("Keep the note under 2,000 characters.");
-        RuleFor(post => post.OwnValues).Must(values => values is null || values.Count <= 100).WithMessage("A blog has at most 100 fields of its own.");
-        When(post => post.Details is not null, () =>
-        {
-            RuleFor(post => post.Details!.Comments).Custom((layer, context) =>
+        RuleFor(post => post.OwnValues)
+            .Must(values => values is null || values.Count <= 100)
+            .WithMessage("A blog has at most 100 fields of its own.");
+        When(
+            post => post.Details is not null,
+            () =>
             {
-                if (layer?.Problem() is { } problem) context.AddFailure($"Details.Comments.{problem.Setting}", problem.Remedy);
-            });
-            RuleFor(post => post.Details!.SearchTitle).MaximumLength(200).WithMessage("Keep the search title under 200 characters.");
-            RuleFor(post => post.Details!.SearchDescription).MaximumLength(500).WithMessage("Keep the description under 500 characters.");
-            RuleFor(post => post.Details!.SocialTitle).MaximumLength(200).WithMessage("Keep the title of the card under 200 characters.");
-            RuleFor(post => post.Details!.ListingPicture).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
-            RuleFor(post => post.Details!.SocialPicture).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
-            RuleFor(post => post.Details!.SocialText).MaximumLength(500).WithMessage("Keep the text of the card under 500 characters.");
-            RuleFor(post => post.Details!.CanonicalAddress).Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address)).WithMessage("Enter the whole address, starting with https://.");
-            RuleFor(post => post.Details!.Language).Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$").When(post => !string.IsNullOrWhiteSpace(post.Details!.Language)).WithMessage("Enter a language tag such as en or en-GB.");
-        });
+                RuleFor(post => post.Details!.Comments)
+                    .Custom(
+                        (layer, context) =>
+                        {
+                            if (layer?.Problem() is { } problem)
+                                context.AddFailure($"Details.Comments.{problem.Setting}", problem.Remedy);
+                        }
+                    );
+                RuleFor(post => post.Details!.SearchTitle)
+                    .MaximumLength(200)
+                    .WithMessage("Keep the search title under 200 characters.");
+                RuleFor(post => post.Details!.SearchDescription)
+                    .MaximumLength(500)
+                    .WithMessage("Keep the description under 500 characters.");
+                RuleFor(post => post.Details!.SocialTitle)
+                    .MaximumLength(200)
+                    .WithMessage("Keep the title of the card under 200 characters.");
+                RuleFor(post => post.Details!.ListingPicture)
+                    .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+                    .WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
+                RuleFor(post => post.Details!.SocialPicture)
+                    .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+                    .WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
+                RuleFor(post => post.Details!.SocialText)
+                    .MaximumLength(500)
+                    .WithMessage("Keep the text of the card under 500 characters.");
+                RuleFor(post => post.Details!.CanonicalAddress)
+                    .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+                    .WithMessage("Enter the whole address, starting with https://.");
+                RuleFor(post => post.Details!.Language)
+                    .Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$")
+                    .When(post => !string.IsNullOrWhiteSpace(post.Details!.Language))
+                    .WithMessage("Enter a language tag such as en or en-GB.");
+            }
+        );
     }
 }

@@ -20,13 +20,25 @@ internal static class BlogPageHead
     public static string Of(BlogPageContent content, AntiphonOptions options)
     {
         var (blog, head) = (content.Blog, new StringBuilder());
-        var description = content.IsFirst ? blog.SearchDescription ?? content.About ?? blog.Description : content.About ?? content.Author?.About;
-        if (content.IsHidden) head.Append("<meta name=\"robots\" content=\"noindex\">");
+        var description = content.IsFirst
+            ? blog.SearchDescription ?? content.About ?? blog.Description
+            : content.About ?? content.Author?.About;
+        if (content.IsHidden)
+            head.Append("<meta name=\"robots\" content=\"noindex\">");
         head.Append("<link rel=\"canonical\" href=\"").Append(Encoded.Html(content.Address)).Append("\">");
-        if (!string.IsNullOrWhiteSpace(description)) head.Append("<meta name=\"description\" content=\"").Append(Encoded.Html(Shortened.ToLength(description, DescriptionLength))).Append("\">");
-        head.Append("<meta property=\"og:type\" content=\"website\"><meta property=\"og:site_name\" content=\"").Append(Encoded.Html(blog.Site.Name)).Append("\"><meta property=\"og:title\" content=\"")
-            .Append(Encoded.Html(content.Heading)).Append("\"><meta property=\"og:url\" content=\"").Append(Encoded.Html(content.Address)).Append("\">");
-        if (content.Older is { } older) head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(older)).Append("\">");
+        if (!string.IsNullOrWhiteSpace(description))
+            head.Append("<meta name=\"description\" content=\"")
+                .Append(Encoded.Html(Shortened.ToLength(description, DescriptionLength)))
+                .Append("\">");
+        head.Append("<meta property=\"og:type\" content=\"website\"><meta property=\"og:site_name\" content=\"")
+            .Append(Encoded.Html(blog.Site.Name))
+            .Append("\"><meta property=\"og:title\" content=\"")
+            .Append(Encoded.Html(content.Heading))
+            .Append("\"><meta property=\"og:url\" content=\"")
+            .Append(Encoded.Html(content.Address))
+            .Append("\">");
+        if (content.Older is { } older)
+            head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(older)).Append("\">");
         head.Append(FeedLink(blog, options));
         return content.IsFirst ? head.Append(Structured(content, description)).ToString() : head.ToString();
     }
@@ -46,8 +58,19 @@ internal static class BlogPageHead
             ["url"] = content.Address,
             ["description"] = description,
             ["inLanguage"] = content.Blog.Site.Language,
-            ["publisher"] = new Dictionary<string, object?> { ["@type"] = "Organization", ["name"] = content.Blog.Site.Name, ["url"] = content.Blog.Site.Address },
-            ["blogPost"] = content.Entries.Select(entry => new Dictionary<string, object?> { ["@type"] = "BlogPosting", ["headline"] = System.Net.WebUtility.HtmlDecode(entry.Title), ["url"] = entry.Address, ["datePublished"] = AtomWriter.Date(entry.Published) }),
+            ["publisher"] = new Dictionary<string, object?>
+            {
+                ["@type"] = "Organization",
+                ["name"] = content.Blog.Site.Name,
+                ["url"] = content.Blog.Site.Address,
+            },
+            ["blogPost"] = content.Entries.Select(entry => new Dictionary<string, object?>
+            {
+                ["@type"] = "BlogPosting",
+                ["headline"] = System.Net.WebUtility.HtmlDecode(entry.Title),
+                ["url"] = entry.Address,
+                ["datePublished"] = AtomWriter.Date(entry.Published),
+            }),
         };
         return $"<script type=\"application/ld+json\">{JsonSerializer.Serialize(data.Where(pair => pair.Value is not null).ToDictionary())}</script>";
     }

@@ -29,58 +29,189 @@ internal static class ArrivalEndpoints
     }
 
     /// <summary>Maps what the team reads.</summary>
-    public static void MapArrivals(this RouteGroupBuilder site) => site.MapGet("/channels/arrivals", Get).WithTags("Channels").Needs(SiteRight.See).WithName("getArrivals").WithSummary("What brought readers, by day, source and post.");
+    public static void MapArrivals(this RouteGroupBuilder site) =>
+        site.MapGet("/channels/arrivals", Get)
+            .WithTags("Channels")
+            .Needs(SiteRight.See)
+            .WithName("getArrivals")
+            .WithSummary("What brought readers, by day, source and post.");
 
     /// <summary>Maps what pages tell.</summary>
-    public static void MapArrivalTelling(this WebApplication app) => app.MapPost("/embed/came/{siteKey}", Tell).DisableAntiforgery().RequireRateLimiting(RateLimits.Voices).ExcludeFromDescription().ForAnybody();
+    public static void MapArrivalTelling(this WebApplication app) =>
+        app.MapPost("/embed/came/{siteKey}", Tell)
+            .DisableAntiforgery()
+            .RequireRateLimiting(RateLimits.Voices)
+            .ExcludeFromDescription()
+            .ForAnybody();
 
-    private static async Task<NoContent> Tell(string siteKey, string? id, string? from, string? by, HttpContext http, AntiphonContext database, ArrivalCounting counting, CancellationToken cancellation)
+    private static async Task<NoContent> Tell(
+        string siteKey,
+        string? id,
+        string? from,
+        string? by,
+        HttpContext http,
+        AntiphonContext database,
+        ArrivalCounting counting,
+        CancellationToken cancellation
+    )
     {
         http.Response.Headers.AccessControlAllowOrigin = "*";
-        var thread = await database.Threads.AsNoTracking().Include(commentThread => commentThread.Site).Where(commentThread => commentThread.Site.PublicKey == siteKey && commentThread.Identifier == id && commentThread.PostId != null).FirstOrDefaultAsync(cancellation);
-        if (thread is not null) counting.Note(thread.PostId!.Value, thread.Site, http.Request, from, by);
+        var thread = await database
+            .Threads.AsNoTracking()
+            .Include(commentThread => commentThread.Site)
+            .Where(commentThread =>
+                commentThread.Site.PublicKey == siteKey
+                && commentThread.Identifier == id
+                && commentThread.PostId != null
+            )
+            .FirstOrDefaultAsync(cancellation);
+        if (thread is not null)
+            counting.Note(thread.PostId!.Value, thread.Site, http.Request, from, by);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Ok<ArrivalsView>> Get(long site, int? days, AntiphonContext database, ChannelYields yields, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<ArrivalsView>> Get(
+        long site,
+        int? days,
+        AntiphonContext database,
+        ChannelYields yields,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
-        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).FirstAsync(cancellation);
+        var zone = await database
+            .Sites.Where(row => row.Id == site)
+            .Select(row => row.TimeZone)
+            .FirstAsync(cancellation);
         var last = DateOnly.FromDateTime(SiteCulture.Local(clock.GetUtcNow(), zone).DateTime);
         var first = last.AddDays(1 - Math.Clamp(days ?? 30, 7, MostDays));
         var since = clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1);
         var counts = database.ArrivalCounts.AsNoTracking().Where(count => count.SiteId == site && count.Day >= first);
         var names = await NamesAsync(site, database, cancellation);
-        var totals = await counts.GroupBy(count => new { count.Kind, count.Source }).Select(group => new { group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).OrderByDescending(row => row.Count).Take(ShownSources).ToListAsync(cancellation);
-        var byDay = await counts.GroupBy(count => new { count.Day, count.Kind, count.Source }).Select(group => new { group.Key.Day, group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).ToListAsync(cancellation);
+        var totals = await counts
+            .GroupBy(count => new { count.Kind, count.Source })
+            .Select(group => new
+            {
+                group.Key.Kind,
+                group.Key.Source,
+                Count = group.Sum(count => count.Count),
+            })
+            .OrderByDescending(row => row.Count)
+            .Take(ShownSources)
+            .ToListAsync(cancellation);
+        var byDay = await counts
+            .GroupBy(count => new
+            {
+                count.Day,
+                count.Kind,
+                count.Source,
+            })
+            .Select(group => new
+            {
+                group.Key.Day,
+                group.Key.Kind,
+                group.Key.Source,
+                Count = group.Sum(count => count.Count),
+            })
+            .ToListAsync(cancellation);
         var lookup = byDay.ToLookup(row => row.Day);
-        var rows = Enumerable.Range(0, last.DayNumber - first.DayNumber + 1).Select(first.AddDays)
-            .Select(day => new ArrivalDay(day, [.. totals.Select(total => lookup[day].Where(row => row.Kind == total.Kind && row.Source == total.Source).Sum(row => row.Count))]));
-        return TypedResults.Ok(new ArrivalsView(
-            [.. rows], [.. totals.Select(row => new ArrivalSourceView(row.Kind, names(row.Kind, row.Source), row.Count))], await PostsAsync(counts, names, cancellation), await yields.OfMailAsync(site, since, cancellation), await yields.OfChannelsAsync(site, since, counts, cancellation)));
+        var rows = Enumerable
+            .Range(0, last.DayNumber - first.DayNumber + 1)
+            .Select(first.AddDays)
+            .Select(day => new ArrivalDay(
+                day,
+                [
+                    .. totals.Select(total =>
+                        lookup[day]
+                            .Where(row => row.Kind == total.Kind && row.Source == total.Source)
+                            .Sum(row => row.Count)
+                    ),
+                ]
+            ));
+        return TypedResults.Ok(
+            new ArrivalsView(
+                [.. rows],
+                [.. totals.Select(row => new ArrivalSourceView(row.Kind, names(row.Kind, row.Source), row.Count))],
+                await PostsAsync(counts, names, cancellation),
+                await yields.OfMailAsync(site, since, cancellation),
+                await yields.OfChannelsAsync(site, since, counts, cancellation)
+            )
+        );
     }
 
-    private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(IQueryable<ArrivalCount> counts, Func<ArrivalKind, string, string> names, CancellationToken cancellation)
+    private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(
+        IQueryable<ArrivalCount> counts,
+        Func<ArrivalKind, string, string> names,
+        CancellationToken cancellation
+    )
     {
-        var posts = await counts.GroupBy(count => new { count.PostId, count.Post.Title }).Select(group => new { group.Key.PostId, group.Key.Title, Count = group.Sum(count => count.Count) }).OrderByDescending(row => row.Count).Take(ShownPosts).ToListAsync(cancellation);
+        var posts = await counts
+            .GroupBy(count => new { count.PostId, count.Post.Title })
+            .Select(group => new
+            {
+                group.Key.PostId,
+                group.Key.Title,
+                Count = group.Sum(count => count.Count),
+            })
+            .OrderByDescending(row => row.Count)
+            .Take(ShownPosts)
+            .ToListAsync(cancellation);
         var ids = posts.ConvertAll(row => row.PostId);
-        var parts = await counts.Where(count => ids.Contains(count.PostId)).GroupBy(count => new { count.PostId, count.Kind, count.Source }).Select(group => new { group.Key.PostId, group.Key.Kind, group.Key.Source, Count = group.Sum(count => count.Count) }).ToListAsync(cancellation);
+        var parts = await counts
+            .Where(count => ids.Contains(count.PostId))
+            .GroupBy(count => new
+            {
+                count.PostId,
+                count.Kind,
+                count.Source,
+            })
+            .Select(group => new
+            {
+                group.Key.PostId,
+                group.Key.Kind,
+                group.Key.Source,
+                Count = group.Sum(count => count.Count),
+            })
+            .ToListAsync(cancellation);
         return posts.ConvertAll(post => new ArrivalPost(
-            post.PostId, post.Title, post.Count,
-            [.. parts.Where(part => part.PostId == post.PostId).OrderByDescending(part => part.Count).Take(SourcesOfPost).Select(part => new ArrivalSourceView(part.Kind, names(part.Kind, part.Source), part.Count))]));
+            post.PostId,
+            post.Title,
+            post.Count,
+            [
+                .. parts
+                    .Where(part => part.PostId == post.PostId)
+                    .OrderByDescending(part => part.Count)
+                    .Take(SourcesOfPost)
+                    .Select(part => new ArrivalSourceView(part.Kind, names(part.Kind, part.Source), part.Count)),
+            ]
+        ));
     }
 
     // A link of a channel names what the channel was told to name; its own name says more.
-    private static async Task<Func<ArrivalKind, string, string>> NamesAsync(long site, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Func<ArrivalKind, string, string>> NamesAsync(
+        long site,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
-        var channels = await database.Channels.AsNoTracking().Where(channel => channel.SiteId == site && channel.ArchivedAt == null && channel.Kind == ChannelKind.Social).ToListAsync(cancellation);
-        var known = channels.Where(channel => channel.Settings.CampaignSource.Length > 0).GroupBy(channel => channel.Settings.CampaignSource.ToLowerInvariant()).ToDictionary(group => group.Key, group => group.First().Name);
-        return (kind, source) => kind switch
-        {
-            ArrivalKind.Direct => "No sender told",
-            ArrivalKind.Link when source == "mail" => "Mail",
-            ArrivalKind.Link => known.GetValueOrDefault(source, source),
-            _ => source,
-        };
+        var channels = await database
+            .Channels.AsNoTracking()
+            .Where(channel =>
+                channel.SiteId == site && channel.ArchivedAt == null && channel.Kind == ChannelKind.Social
+            )
+            .ToListAsync(cancellation);
+        var known = channels
+            .Where(channel => channel.Settings.CampaignSource.Length > 0)
+            .GroupBy(channel => channel.Settings.CampaignSource.ToLowerInvariant())
+            .ToDictionary(group => group.Key, group => group.First().Name);
+        return (kind, source) =>
+            kind switch
+            {
+                ArrivalKind.Direct => "No sender told",
+                ArrivalKind.Link when source == "mail" => "Mail",
+                ArrivalKind.Link => known.GetValueOrDefault(source, source),
+                _ => source,
+            };
     }
 }
 
@@ -90,7 +221,13 @@ internal static class ArrivalEndpoints
 /// <param name="Posts">Posts, those read most first.</param>
 /// <param name="Digests">What each digest brought.</param>
 /// <param name="Channels">What each network and partner brought.</param>
-internal sealed record ArrivalsView(IReadOnlyList<ArrivalDay> Days, IReadOnlyList<ArrivalSourceView> Sources, IReadOnlyList<ArrivalPost> Posts, IReadOnlyList<DigestYield> Digests, IReadOnlyList<ChannelYield> Channels);
+internal sealed record ArrivalsView(
+    IReadOnlyList<ArrivalDay> Days,
+    IReadOnlyList<ArrivalSourceView> Sources,
+    IReadOnlyList<ArrivalPost> Posts,
+    IReadOnlyList<DigestYield> Digests,
+    IReadOnlyList<ChannelYield> Channels
+);
 
 /// <summary>One day.</summary>
 /// <param name="Counts">Readers by each source, in the order of the sources.</param>

@@ -15,13 +15,26 @@ internal static class PlainTexts
     {
         await using var scope = app.Services.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        while (await database.Posts.IgnoreQueryFilters().AsNoTracking().Where(post => post.PlainText == null || post.Findings == null).OrderBy(post => post.Id).Take(Batch).ToListAsync() is { Count: > 0 } rows)
+        while (
+            await database
+                .Posts.IgnoreQueryFilters()
+                .AsNoTracking()
+                .Where(post => post.PlainText == null || post.Findings == null)
+                .OrderBy(post => post.Id)
+                .Take(Batch)
+                .ToListAsync()
+                is { Count: > 0 } rows
+        )
         {
             foreach (var row in rows)
             {
                 var (text, findings) = (HtmlText.Of(row.BodyHtml), PostFindings.Count(row));
-                await database.Posts.IgnoreQueryFilters().Where(post => post.Id == row.Id)
-                    .ExecuteUpdateAsync(set => set.SetProperty(post => post.PlainText, text).SetProperty(post => post.Findings, findings));
+                await database
+                    .Posts.IgnoreQueryFilters()
+                    .Where(post => post.Id == row.Id)
+                    .ExecuteUpdateAsync(set =>
+                        set.SetProperty(post => post.PlainText, text).SetProperty(post => post.Findings, findings)
+                    );
             }
         }
     }

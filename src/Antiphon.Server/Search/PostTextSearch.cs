@@ -18,18 +18,31 @@ internal sealed class PostTextSearch(AntiphonContext database, TimeProvider cloc
     /// <param name="most">How many at most.</param>
     /// <param name="cancellation">Ends the search early.</param>
     /// <param name="blog">One of its blogs; null searches all of them.</param>
-    public async Task<IReadOnlyList<PostMatch>> FindAsync(long site, string? query, int most, CancellationToken cancellation, long? blog = null)
+    public async Task<IReadOnlyList<PostMatch>> FindAsync(
+        long site,
+        string? query,
+        int most,
+        CancellationToken cancellation,
+        long? blog = null
+    )
     {
-        if (query is null) return [];
+        if (query is null)
+            return [];
         var now = clock.GetUtcNow().ToUnixTimeMilliseconds();
-        return await database.Set<PostMatch>().FromSql($"""
-            SELECT Posts.Id AS PostId,
-                   highlight(PostTexts, 0, char(1), char(2)) AS Title,
-                   snippet(PostTexts, 1, char(1), char(2), '…', {WordsAround}) AS Extract
-            FROM PostTexts JOIN Posts ON Posts.Id = PostTexts.rowid
-            WHERE PostTexts MATCH {query} AND Posts.SiteId = {site} AND Posts.Status = 'Published' AND Posts.PublishedAt <= {now} AND ({blog} IS NULL OR Posts.BlogId = {blog})
-            ORDER BY bm25(PostTexts, 4.0, 1.0), Posts.PublishedAt DESC
-            LIMIT {most}
-            """).AsNoTracking().ToListAsync(cancellation);
+        return await database
+            .Set<PostMatch>()
+            .FromSql(
+                $"""
+                SELECT Posts.Id AS PostId,
+                       highlight(PostTexts, 0, char(1), char(2)) AS Title,
+                       snippet(PostTexts, 1, char(1), char(2), '…', {WordsAround}) AS Extract
+                FROM PostTexts JOIN Posts ON Posts.Id = PostTexts.rowid
+                WHERE PostTexts MATCH {query} AND Posts.SiteId = {site} AND Posts.Status = 'Published' AND Posts.PublishedAt <= {now} AND ({blog} IS NULL OR Posts.BlogId = {blog})
+                ORDER BY bm25(PostTexts, 4.0, 1.0), Posts.PublishedAt DESC
+                LIMIT {most}
+                """
+            )
+            .AsNoTracking()
+            .ToListAsync(cancellation);
     }
 }

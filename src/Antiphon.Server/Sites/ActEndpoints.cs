@@ -15,9 +15,26 @@ internal static class ActEndpoints
     private const int PageSize = 50;
 
     /// <summary>Maps the record.</summary>
-    public static void MapActs(this RouteGroupBuilder site) => site.MapGet("/acts", List).Needs(SiteRight.Edit).WithTags("Sites").WithName("listActs").WithSummary("Who did what, the latest first.");
+    public static void MapActs(this RouteGroupBuilder site) =>
+        site.MapGet("/acts", List)
+            .Needs(SiteRight.Edit)
+            .WithTags("Sites")
+            .WithName("listActs")
+            .WithSummary("Who did what, the latest first.");
 
-    private static async Task<Ok<List<ActView>>> List(long site, long? before, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(
-        await database.SiteActs.AsNoTracking().Where(act => act.SiteId == site && (before == null || act.Id < before)).OrderByDescending(act => act.Id).Take(PageSize)
-            .Select(act => new ActView(act.Id, act.PersonName, act.At, act.What, act.PostId)).ToListAsync(cancellation));
+    private static async Task<Ok<List<ActView>>> List(
+        long site,
+        long? before,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.Ok(
+            await database
+                .SiteActs.AsNoTracking()
+                .Where(act => act.SiteId == site && (before == null || act.Id < before))
+                .OrderByDescending(act => act.Id)
+                .Take(PageSize)
+                .Select(act => new ActView(act.Id, act.PersonName, act.At, act.What, act.PostId))
+                .ToListAsync(cancellation)
+        );
 }

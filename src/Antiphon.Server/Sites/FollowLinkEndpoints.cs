@@ -20,19 +20,40 @@ internal static class FollowLinkEndpoints
     {
         var links = site.MapGroup("/follow-links").WithTags("Sites");
         links.MapGet("", List).Needs(SiteRight.See).WithName("listFollowLinks");
-        links.MapPut("", Keep).Needs(SiteRight.Edit).WithName("keepFollowLinks").WithSummary("Where the site can be followed, for the block of that name in posts.");
+        links
+            .MapPut("", Keep)
+            .Needs(SiteRight.Edit)
+            .WithName("keepFollowLinks")
+            .WithSummary("Where the site can be followed, for the block of that name in posts.");
     }
 
-    private static async Task<Ok<List<FollowLink>>> List(long site, AntiphonContext database, CancellationToken cancellation) =>
-        TypedResults.Ok(await database.Sites.Where(row => row.Id == site).Select(row => row.FollowLinks).SingleAsync(cancellation));
+    private static async Task<Ok<List<FollowLink>>> List(
+        long site,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.Ok(
+            await database.Sites.Where(row => row.Id == site).Select(row => row.FollowLinks).SingleAsync(cancellation)
+        );
 
-    private static async Task<Results<Ok<List<FollowLink>>, ValidationProblem>> Keep(long site, List<FollowLink> request, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Results<Ok<List<FollowLink>>, ValidationProblem>> Keep(
+        long site,
+        List<FollowLink> request,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
-        if (request.Count > Most) return FieldProblem.For("links", $"Name at most {Most} places.");
+        if (request.Count > Most)
+            return FieldProblem.For("links", $"Name at most {Most} places.");
         for (var index = 0; index < request.Count; index++)
         {
-            if (string.IsNullOrWhiteSpace(request[index].Name) || request[index].Name.Length > LongestName) return FieldProblem.For($"{index}.name", $"Say what the place is called, in up to {LongestName} characters.");
-            if (!LinkResolver.IsWeb(request[index].Address)) return FieldProblem.For($"{index}.address", "Enter the whole address, starting with https://.");
+            if (string.IsNullOrWhiteSpace(request[index].Name) || request[index].Name.Length > LongestName)
+                return FieldProblem.For(
+                    $"{index}.name",
+                    $"Say what the place is called, in up to {LongestName} characters."
+                );
+            if (!LinkResolver.IsWeb(request[index].Address))
+                return FieldProblem.For($"{index}.address", "Enter the whole address, starting with https://.");
         }
 
         var found = await database.Sites.SingleAsync(row => row.Id == site, cancellation);

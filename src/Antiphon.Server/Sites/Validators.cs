@@ -9,12 +9,17 @@ internal sealed class SiteValidator : AbstractValidator<SiteRequest>
     public SiteValidator()
     {
         RuleFor(site => site.Name).NotEmpty().WithMessage("Give the site a name.").MaximumLength(200);
-        RuleFor(site => site.Address).Must(address => AllowedAddresses.OriginOf(address) is not null)
+        RuleFor(site => site.Address)
+            .Must(address => AllowedAddresses.OriginOf(address) is not null)
             .WithMessage("Enter the home page's whole address, such as https://www.site.example/.");
-        RuleFor(site => site.TimeZone).Must(zone => TimeZoneInfo.TryFindSystemTimeZoneById(zone ?? string.Empty, out _))
+        RuleFor(site => site.TimeZone)
+            .Must(zone => TimeZoneInfo.TryFindSystemTimeZoneById(zone ?? string.Empty, out _))
             .WithMessage("Choose a time zone from the list, such as Europe/London.");
-        RuleFor(site => site.Language).Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$").WithMessage("Enter a language tag such as en or en-GB.");
-        RuleForEach(site => site.AllowedAddresses).Must(address => AllowedAddresses.OriginOf(address) is not null)
+        RuleFor(site => site.Language)
+            .Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$")
+            .WithMessage("Enter a language tag such as en or en-GB.");
+        RuleForEach(site => site.AllowedAddresses)
+            .Must(address => AllowedAddresses.OriginOf(address) is not null)
             .WithMessage("\"{PropertyValue}\" is no web address; write it like https://shop.site.example.");
     }
 }

@@ -4,7 +4,19 @@ using Antiphon.Core.Subscribers;
 namespace Antiphon.Server.Subscribers;
 
 /// <summary>A subscriber as the team sees them.</summary>
-internal sealed record SubscriberView(long Id, string Mail, string? Name, DateTimeOffset CreatedAt, DateTimeOffset? LeftAt, SubscriberOrigin Origin, string? Reason, int Received, SuppressedView? Suppressed, DateTimeOffset? PausedUntil, string? Form);
+internal sealed record SubscriberView(
+    long Id,
+    string Mail,
+    string? Name,
+    DateTimeOffset CreatedAt,
+    DateTimeOffset? LeftAt,
+    SubscriberOrigin Origin,
+    string? Reason,
+    int Received,
+    SuppressedView? Suppressed,
+    DateTimeOffset? PausedUntil,
+    string? Form
+);
 
 /// <summary>That an address gets no mail, and since when.</summary>
 internal sealed record SuppressedView(Suppression Why, DateTimeOffset? Since);
@@ -27,4 +39,15 @@ internal sealed record SubscriberRequest(string Mail, string? Name, string? Reas
 /// <param name="NoAddress">Rows without an address.</param>
 /// <param name="Bounced">Whose address takes no mail.</param>
 /// <param name="Examples">Some rows that bring nobody in.</param>
-internal sealed record ListTaken(IReadOnlyList<string> Columns, string? Mail, string? Name, int New, int Known, int Left, int Twice, int NoAddress, int Bounced, IReadOnlyList<ListedRow> Examples);
+internal sealed record ListTaken(
+    IReadOnlyList<string> Columns,
+    string? Mail,
+    string? Name,
+    int New,
+    int Known,
+    int Left,
+    int Twice,
+    int NoAddress,
+    int Bounced,
+    IReadOnlyList<ListedRow> Examples
+);

@@ -15,25 +15,64 @@ internal static class GrowthEndpoints
     private const int MostDays = 730;
 
     /// <summary>Maps it.</summary>
-    public static void MapGrowth(this RouteGroupBuilder subscribers) => subscribers.MapGet("/growth", Get).Needs(SiteRight.SeeReaders).WithName("getGrowth").WithSummary("Who came and left, by day on the site's clocks and by how they came.");
+    public static void MapGrowth(this RouteGroupBuilder subscribers) =>
+        subscribers
+            .MapGet("/growth", Get)
+            .Needs(SiteRight.SeeReaders)
+            .WithName("getGrowth")
+            .WithSummary("Who came and left, by day on the site's clocks and by how they came.");
 
-    private static async Task<Ok<GrowthView>> Get(long site, int? days, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<GrowthView>> Get(
+        long site,
+        int? days,
+        AntiphonContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
-        var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).FirstAsync(cancellation);
+        var zone = await database
+            .Sites.Where(row => row.Id == site)
+            .Select(row => row.TimeZone)
+            .FirstAsync(cancellation);
         DateOnly DayOf(DateTimeOffset at) => DateOnly.FromDateTime(SiteCulture.Local(at, zone).DateTime);
         var last = DayOf(clock.GetUtcNow());
         var first = last.AddDays(1 - Math.Clamp(days ?? 90, 7, MostDays));
         var from = WallTime.InstantOf(first.ToDateTime(TimeOnly.MinValue), TimeZoneInfo.FindSystemTimeZoneById(zone));
-        var joined = await database.Subscribers.Where(subscriber => subscriber.SiteId == site && subscriber.CreatedAt >= from).Select(subscriber => new { subscriber.CreatedAt, subscriber.Origin }).ToListAsync(cancellation);
-        var left = await database.Subscribers.Where(subscriber => subscriber.SiteId == site && (subscriber.LeftAt >= from || subscriber.SuppressedAt >= from)).Select(subscriber => subscriber.LeftAt ?? subscriber.SuppressedAt!.Value).ToListAsync(cancellation);
-        var before = await database.Subscribers.CountAsync(subscriber => subscriber.SiteId == site && subscriber.CreatedAt < from && (subscriber.LeftAt == null || subscriber.LeftAt >= from) && (subscriber.SuppressedAt == null || subscriber.SuppressedAt >= from), cancellation);
+        var joined = await database
+            .Subscribers.Where(subscriber => subscriber.SiteId == site && subscriber.CreatedAt >= from)
+            .Select(subscriber => new { subscriber.CreatedAt, subscriber.Origin })
+            .ToListAsync(cancellation);
+        var left = await database
+            .Subscribers.Where(subscriber =>
+                subscriber.SiteId == site && (subscriber.LeftAt >= from || subscriber.SuppressedAt >= from)
+            )
+            .Select(subscriber => subscriber.LeftAt ?? subscriber.SuppressedAt!.Value)
+            .ToListAsync(cancellation);
+        var before = await database.Subscribers.CountAsync(
+            subscriber =>
+                subscriber.SiteId == site
+                && subscriber.CreatedAt < from
+                && (subscriber.LeftAt == null || subscriber.LeftAt >= from)
+                && (subscriber.SuppressedAt == null || subscriber.SuppressedAt >= from),
+            cancellation
+        );
         var (came, went) = (joined.ToLookup(row => DayOf(row.CreatedAt), row => row.Origin), left.ToLookup(DayOf));
         var (rows, total) = (new List<GrowthDay>(), before);
         for (var day = first; day <= last; day = day.AddDays(1))
         {
             var origins = came[day].ToList();
             total += origins.Count - went[day].Count();
-            rows.Add(new GrowthDay(day, origins.Count(origin => origin == SubscriberOrigin.Form), origins.Count(origin => origin == SubscriberOrigin.Hand), origins.Count(origin => origin == SubscriberOrigin.List), origins.Count(origin => origin == SubscriberOrigin.Unknown), went[day].Count(), total));
+            rows.Add(
+                new GrowthDay(
+                    day,
+                    origins.Count(origin => origin == SubscriberOrigin.Form),
+                    origins.Count(origin => origin == SubscriberOrigin.Hand),
+                    origins.Count(origin => origin == SubscriberOrigin.List),
+                    origins.Count(origin => origin == SubscriberOrigin.Unknown),
+                    went[day].Count(),
+                    total
+                )
+            );
         }
 
         return TypedResults.Ok(new GrowthView(rows));

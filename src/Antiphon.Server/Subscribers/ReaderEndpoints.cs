@@ -22,61 +22,169 @@ internal static class ReaderEndpoints
     {
         var subscribers = site.MapGroup("/subscribers").WithTags("Readers");
         subscribers.MapGet("", ListSubscribers).Needs(SiteRight.SeeReaders).WithName("listSubscribers");
-        subscribers.MapPost("", AddSubscriber).Needs(SiteRight.Edit).Validate<SubscriberRequest>().WithName("addSubscriber");
+        subscribers
+            .MapPost("", AddSubscriber)
+            .Needs(SiteRight.Edit)
+            .Validate<SubscriberRequest>()
+            .WithName("addSubscriber");
         subscribers.MapSubscriberLists();
         subscribers.MapGrowth();
         subscribers.MapSubscriber();
         subscribers.MapPost("/{subscriber:long}/leave", EndMails).Needs(SiteRight.Edit).WithName("endSubscription");
-        subscribers.MapPost("/{subscriber:long}/return", ResumeMails).Needs(SiteRight.Edit).WithName("resumeSubscription");
+        subscribers
+            .MapPost("/{subscriber:long}/return", ResumeMails)
+            .Needs(SiteRight.Edit)
+            .WithName("resumeSubscription");
     }
 
-    private static async Task<Ok<SubscriberPage>> ListSubscribers(long site, AntiphonContext database, string? search, long? segment, long? before, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Ok<SubscriberPage>> ListSubscribers(
+        long site,
+        AntiphonContext database,
+        string? search,
+        long? segment,
+        long? before,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
         var all = database.Subscribers.AsNoTracking().Where(subscriber => subscriber.SiteId == site);
-        var active = await all.CountAsync(subscriber => subscriber.LeftAt == null && subscriber.Suppressed == null, cancellation);
+        var active = await all.CountAsync(
+            subscriber => subscriber.LeftAt == null && subscriber.Suppressed == null,
+            cancellation
+        );
         var left = await all.CountAsync(subscriber => subscriber.LeftAt != null, cancellation);
-        if (!string.IsNullOrWhiteSpace(search)) all = all.Where(subscriber => EF.Functions.Like(subscriber.Mail, $"%{search.Trim()}%") || EF.Functions.Like(subscriber.Name!, $"%{search.Trim()}%"));
-        if (segment is { } id && await database.Segments.AsNoTracking().FirstOrDefaultAsync(row => row.Id == id && row.SiteId == site, cancellation) is { } found)
+        if (!string.IsNullOrWhiteSpace(search))
+            all = all.Where(subscriber =>
+                EF.Functions.Like(subscriber.Mail, $"%{search.Trim()}%")
+                || EF.Functions.Like(subscriber.Name!, $"%{search.Trim()}%")
+            );
+        if (
+            segment is { } id
+            && await database
+                .Segments.AsNoTracking()
+                .FirstOrDefaultAsync(row => row.Id == id && row.SiteId == site, cancellation)
+                is { } found
+        )
         {
-            var zone = await database.Sites.Where(row => row.Id == site).Select(row => row.TimeZone).FirstAsync(cancellation);
+            var zone = await database
+                .Sites.Where(row => row.Id == site)
+                .Select(row => row.TimeZone)
+                .FirstAsync(cancellation);
             all = all.In(found.Rule, database, zone, clock.GetUtcNow());
         }
 
-        if (before is not null) all = all.Where(subscriber => subscriber.Id < before);
-        var rows = await all.OrderByDescending(subscriber => subscriber.Id).Take(PageSize + 1)
+        if (before is not null)
+            all = all.Where(subscriber => subscriber.Id < before);
+        var rows = await all.OrderByDescending(subscriber => subscriber.Id)
+            .Take(PageSize + 1)
             .Select(subscriber => new SubscriberView(
-                subscriber.Id, subscriber.Mail, subscriber.Name, subscriber.CreatedAt, subscriber.LeftAt, subscriber.Origin, subscriber.Reason, database.Deliveries.Count(delivery => delivery.SubscriberId == subscriber.Id && delivery.State == DeliveryState.Delivered),
-                subscriber.Suppressed == null ? null : new SuppressedView(subscriber.Suppressed.Value, subscriber.SuppressedAt), subscriber.PausedUntil, subscriber.Form!.Name))
+                subscriber.Id,
+                subscriber.Mail,
+                subscriber.Name,
+                subscriber.CreatedAt,
+                subscriber.LeftAt,
+                subscriber.Origin,
+                subscriber.Reason,
+                database.Deliveries.Count(delivery =>
+                    delivery.SubscriberId == subscriber.Id && delivery.State == DeliveryState.Delivered
+                ),
+                subscriber.Suppressed == null
+                    ? null
+                    : new SuppressedView(subscriber.Suppressed.Value, subscriber.SuppressedAt),
+                subscriber.PausedUntil,
+                subscriber.Form!.Name
+            ))
             .ToListAsync(cancellation);
-        return TypedResults.Ok(new SubscriberPage(active, left, [.. rows.Take(PageSize)], rows.Count > PageSize ? rows[PageSize - 1].Id : null));
+        return TypedResults.Ok(
+            new SubscriberPage(
+                active,
+                left,
+                [.. rows.Take(PageSize)],
+                rows.Count > PageSize ? rows[PageSize - 1].Id : null
+            )
+        );
     }
 
-    private static async Task<Results<NoContent, ValidationProblem>> AddSubscriber(long site, SubscriberRequest request, AntiphonContext database, SubscriberLeaving leaving, IKeySource keys, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ValidationProblem>> AddSubscriber(
+        long site,
+        SubscriberRequest request,
+        AntiphonContext database,
+        SubscriberLeaving leaving,
+        IKeySource keys,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
         var mail = request.Mail.Trim().ToLowerInvariant();
-        var known = await database.Subscribers.SingleOrDefaultAsync(subscriber => subscriber.SiteId == site && subscriber.Mail == mail, cancellation);
+        var known = await database.Subscribers.SingleOrDefaultAsync(
+            subscriber => subscriber.SiteId == site && subscriber.Mail == mail,
+            cancellation
+        );
         if (known is not null)
         {
-            return FieldProblem.For("mail", known.LeftAt is null ? "This address gets mails already." : "This reader ended the mails; bring them back in the list only when they asked for it.");
+            return FieldProblem.For(
+                "mail",
+                known.LeftAt is null
+                    ? "This address gets mails already."
+                    : "This reader ended the mails; bring them back in the list only when they asked for it."
+            );
         }
 
         var name = string.IsNullOrWhiteSpace(request.Name) ? null : request.Name.Trim();
-        await leaving.JoinAsync(new Subscriber { SiteId = site, Mail = mail, Name = name, Key = keys.NewKey(32), CreatedAt = clock.GetUtcNow(), Origin = SubscriberOrigin.Hand, Reason = Said.OrNull(request.Reason) }, cancellation);
+        await leaving.JoinAsync(
+            new Subscriber
+            {
+                SiteId = site,
+                Mail = mail,
+                Name = name,
+                Key = keys.NewKey(32),
+                CreatedAt = clock.GetUtcNow(),
+                Origin = SubscriberOrigin.Hand,
+                Reason = Said.OrNull(request.Reason),
+            },
+            cancellation
+        );
         await database.SaveChangesAsync(cancellation);
         leaving.Wake();
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound>> EndMails(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    private static async Task<Results<NoContent, NotFound>> EndMails(
+        long site,
+        long subscriber,
+        AntiphonContext database,
+        SubscriberLeaving leaving,
+        CancellationToken cancellation
+    )
     {
-        if (await database.Subscribers.FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (
+            await database.Subscribers.FirstOrDefaultAsync(
+                row => row.Id == subscriber && row.SiteId == site,
+                cancellation
+            )
+            is not { } found
+        )
+            return TypedResults.NotFound();
         await leaving.LeaveAsync(found, null, cancellation);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, NotFound>> ResumeMails(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    private static async Task<Results<NoContent, NotFound>> ResumeMails(
+        long site,
+        long subscriber,
+        AntiphonContext database,
+        SubscriberLeaving leaving,
+        CancellationToken cancellation
+    )
     {
-        if (await database.Subscribers.FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (
+            await database.Subscribers.FirstOrDefaultAsync(
+                row => row.Id == subscriber && row.SiteId == site,
+                cancellation
+            )
+            is not { } found
+        )
+            return TypedResults.NotFound();
         await leaving.ReturnAsync(found, cancellation);
         return TypedResults.NoContent();
     }

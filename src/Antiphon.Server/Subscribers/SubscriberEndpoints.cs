@@ -17,31 +17,112 @@ internal static class SubscriberEndpoints
     public static void MapSubscriber(this RouteGroupBuilder subscribers)
     {
         subscribers.MapGet("/{subscriber:long}", Get).Needs(SiteRight.SeeReaders).WithName("getSubscriber");
-        subscribers.MapDelete("/{subscriber:long}", Erase).Needs(SiteRight.Edit).WithName("eraseSubscriber").WithSummary("Deletes everything about a subscriber, as they can themselves; no list brings the address back.");
+        subscribers
+            .MapDelete("/{subscriber:long}", Erase)
+            .Needs(SiteRight.Edit)
+            .WithName("eraseSubscriber")
+            .WithSummary(
+                "Deletes everything about a subscriber, as they can themselves; no list brings the address back."
+            );
     }
 
-    private static async Task<Results<Ok<SubscriberDetail>, NotFound>> Get(long site, long subscriber, AntiphonContext database, TimeProvider clock, CancellationToken cancellation)
+    private static async Task<Results<Ok<SubscriberDetail>, NotFound>> Get(
+        long site,
+        long subscriber,
+        AntiphonContext database,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
-        var found = await database.Subscribers.AsNoTracking().Include(row => row.Site).Include(row => row.Form).FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation);
-        if (found is null) return TypedResults.NotFound();
+        var found = await database
+            .Subscribers.AsNoTracking()
+            .Include(row => row.Site)
+            .Include(row => row.Form)
+            .FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation);
+        if (found is null)
+            return TypedResults.NotFound();
         var now = clock.GetUtcNow();
         var segments = new List<string>();
-        foreach (var segment in await database.Segments.AsNoTracking().Where(row => row.SiteId == site).OrderBy(row => row.Name).ToListAsync(cancellation))
-            if (await database.Subscribers.Where(row => row.Id == subscriber).In(segment.Rule, database, found.Site.TimeZone, now).AnyAsync(cancellation)) segments.Add(segment.Name);
-        var digests = await database.Digests.AsNoTracking().Include(row => row.Segment).Where(row => row.SiteId == site && row.ArchivedAt == null).OrderBy(row => row.Id).ToListAsync(cancellation);
+        foreach (
+            var segment in await database
+                .Segments.AsNoTracking()
+                .Where(row => row.SiteId == site)
+                .OrderBy(row => row.Name)
+                .ToListAsync(cancellation)
+        )
+            if (
+                await database
+                    .Subscribers.Where(row => row.Id == subscriber)
+                    .In(segment.Rule, database, found.Site.TimeZone, now)
+                    .AnyAsync(cancellation)
+            )
+                segments.Add(segment.Name);
+        var digests = await database
+            .Digests.AsNoTracking()
+            .Include(row => row.Segment)
+            .Where(row => row.SiteId == site && row.ArchivedAt == null)
+            .OrderBy(row => row.Id)
+            .ToListAsync(cancellation);
         var gets = new List<string>();
         foreach (var digest in digests)
-            if (await database.Subscribers.Where(row => row.Id == subscriber).Of(digest, database, found.Site.TimeZone, now).AnyAsync(cancellation)) gets.Add(digest.Name);
-        var received = await database.Deliveries.Where(delivery => delivery.SubscriberId == subscriber).OrderByDescending(delivery => delivery.Id).Take(MostReceived)
-            .Select(delivery => new ReceivedView(delivery.EditionId, delivery.Edition.Digest.Name, delivery.Edition.Posts.OrderByDescending(post => post.Post.PublishedAt).Select(post => post.Post.Title).FirstOrDefault() ?? string.Empty, delivery.State, delivery.DeliveredAt ?? delivery.CreatedAt, delivery.LastAnswer))
+            if (
+                await database
+                    .Subscribers.Where(row => row.Id == subscriber)
+                    .Of(digest, database, found.Site.TimeZone, now)
+                    .AnyAsync(cancellation)
+            )
+                gets.Add(digest.Name);
+        var received = await database
+            .Deliveries.Where(delivery => delivery.SubscriberId == subscriber)
+            .OrderByDescending(delivery => delivery.Id)
+            .Take(MostReceived)
+            .Select(delivery => new ReceivedView(
+                delivery.EditionId,
+                delivery.Edition.Digest.Name,
+                delivery
+                    .Edition.Posts.OrderByDescending(post => post.Post.PublishedAt)
+                    .Select(post => post.Post.Title)
+                    .FirstOrDefault()
+                    ?? string.Empty,
+                delivery.State,
+                delivery.DeliveredAt ?? delivery.CreatedAt,
+                delivery.LastAnswer
+            ))
             .ToListAsync(cancellation);
-        return TypedResults.Ok(new SubscriberDetail(
-            found.Id, found.Mail, found.Name, found.Form?.Name, found.Consent, found.ConsentVersion, found.SeenAt, found.LastReturn, found.SoftBounces, found.Categories, gets, segments, received));
+        return TypedResults.Ok(
+            new SubscriberDetail(
+                found.Id,
+                found.Mail,
+                found.Name,
+                found.Form?.Name,
+                found.Consent,
+                found.ConsentVersion,
+                found.SeenAt,
+                found.LastReturn,
+                found.SoftBounces,
+                found.Categories,
+                gets,
+                segments,
+                received
+            )
+        );
     }
 
-    private static async Task<Results<NoContent, NotFound>> Erase(long site, long subscriber, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    private static async Task<Results<NoContent, NotFound>> Erase(
+        long site,
+        long subscriber,
+        AntiphonContext database,
+        SubscriberLeaving leaving,
+        CancellationToken cancellation
+    )
     {
-        if (await database.Subscribers.Include(row => row.Site).FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation) is not { } found) return TypedResults.NotFound();
+        if (
+            await database
+                .Subscribers.Include(row => row.Site)
+                .FirstOrDefaultAsync(row => row.Id == subscriber && row.SiteId == site, cancellation)
+            is not { } found
+        )
+            return TypedResults.NotFound();
         await leaving.EraseAsync(found, cancellation);
         return TypedResults.NoContent();
     }
@@ -57,8 +138,27 @@ internal static class SubscriberEndpoints
 /// <param name="Segments">Segments they belong to.</param>
 /// <param name="Received">The latest mails to them.</param>
 internal sealed record SubscriberDetail(
-    long Id, string Mail, string? Name, string? Form, string? Consent, int? ConsentVersion, DateTimeOffset? SeenAt, string? LastReturn, int SoftBounces, IReadOnlyList<string> Categories, IReadOnlyList<string> Digests,
-    IReadOnlyList<string> Segments, IReadOnlyList<ReceivedView> Received);
+    long Id,
+    string Mail,
+    string? Name,
+    string? Form,
+    string? Consent,
+    int? ConsentVersion,
+    DateTimeOffset? SeenAt,
+    string? LastReturn,
+    int SoftBounces,
+    IReadOnlyList<string> Categories,
+    IReadOnlyList<string> Digests,
+    IReadOnlyList<string> Segments,
+    IReadOnlyList<ReceivedView> Received
+);
 
 /// <summary>A mail to a subscriber.</summary>
-internal sealed record ReceivedView(long EditionId, string Digest, string Title, DeliveryState State, DateTimeOffset At, string? Answer);
+internal sealed record ReceivedView(
+    long EditionId,
+    string Digest,
+    string Title,
+    DeliveryState State,
+    DateTimeOffset At,
+    string? Answer
+);

@@ -6,5 +6,11 @@ namespace Antiphon.Server.Subscribers;
 internal static class SubscriberEvent
 {
     /// <summary>The members.</summary>
-    public static object Of(Subscriber subscriber) => new { mail = subscriber.Mail, name = subscriber.Name, since = subscriber.CreatedAt };
+    public static object Of(Subscriber subscriber) =>
+        new
+        {
+            mail = subscriber.Mail,
+            name = subscriber.Name,
+            since = subscriber.CreatedAt,
+        };
 }

@@ -23,5 +23,6 @@ internal static class LeasedRows
     public static long KeyOf<TRow>(AntiphonContext database, TRow row)
         where TRow : LeasedRow => (long)database.Entry(row).Property(KeyName<TRow>(database)).CurrentValue!;
 
-    private static string KeyName<TRow>(AntiphonContext database) => database.Model.FindEntityType(typeof(TRow))!.FindPrimaryKey()!.Properties[0].Name;
+    private static string KeyName<TRow>(AntiphonContext database) =>
+        database.Model.FindEntityType(typeof(TRow))!.FindPrimaryKey()!.Properties[0].Name;
 }

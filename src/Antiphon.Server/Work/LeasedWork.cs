@@ -42,7 +42,11 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     protected WorkTools Tools => tools;
 
     /// <summary>The row that comes first among those that are due and free; null when there is none.</summary>
-    protected abstract Task<TRow?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation);
+    protected abstract Task<TRow?> NextAsync(
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    );
 
     /// <summary>Does the work of a row and records its end. What the other side does is no exception; what is thrown means that the work could not be done.</summary>
     /// <param name="claim">The row.</param>
@@ -56,18 +60,22 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     /// <param name="why">The reason, as it is shown.</param>
     /// <param name="cancellation">Ends it early.</param>
     /// <returns>What the team is told; null for what is no news to them.</returns>
-    protected abstract Task<GivenUp?> GiveUpAsync(AntiphonContext database, TRow row, string why, CancellationToken cancellation);
+    protected abstract Task<GivenUp?> GiveUpAsync(
+        AntiphonContext database,
+        TRow row,
+        string why,
+        CancellationToken cancellation
+    );
 
     /// <summary>Records what else begins with a row, in the transaction that claims it.</summary>
-    protected virtual Task BeginAsync(AntiphonContext database, TRow row, CancellationToken cancellation) => Task.CompletedTask;
+    protected virtual Task BeginAsync(AntiphonContext database, TRow row, CancellationToken cancellation) =>
+        Task.CompletedTask;
 
     /// <summary>Sets what a row says while it is put off, in the caller's transaction.</summary>
     /// <param name="row">The row, tracked.</param>
     /// <param name="why">Why it could not be done; null when the server stops.</param>
     /// <param name="until">When it is taken up again.</param>
-    protected virtual void PutOff(TRow row, string? why, DateTimeOffset until)
-    {
-    }
+    protected virtual void PutOff(TRow row, string? why, DateTimeOffset until) { }
 
     /// <summary>Whether the work may be done now.</summary>
     protected virtual Task<bool> IsOpenAsync(CancellationToken cancellation) => Task.FromResult(true);
@@ -81,9 +89,12 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     /// <summary>Does one piece of work; false when there is none.</summary>
     public async Task<bool> DoNextAsync(CancellationToken cancellation)
     {
-        var claim = await IsOpenAsync(cancellation) ? await leases.ClaimAsync(NextAsync, BeginAsync, _isBusy, cancellation) : null;
+        var claim = await IsOpenAsync(cancellation)
+            ? await leases.ClaimAsync(NextAsync, BeginAsync, _isBusy, cancellation)
+            : null;
         _isBusy = claim is not null;
-        if (claim is null) return false;
+        if (claim is null)
+            return false;
         // Whoever waits beside us looks as well.
         _wake.Wake();
         await DoAsync(claim, cancellation);
@@ -93,21 +104,35 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     /// <summary>Does the work of one row now, for somebody who does not want to wait; false while somebody else is at it.</summary>
     public async Task<bool> DoNowAsync(long key, CancellationToken cancellation)
     {
-        if (await leases.ClaimAsync((database, now, token) => Now(database, key, now).FirstOrDefaultAsync(token), BeginAsync, isLikely: true, cancellation) is not { } claim) return false;
+        if (
+            await leases.ClaimAsync(
+                (database, now, token) => Now(database, key, now).FirstOrDefaultAsync(token),
+                BeginAsync,
+                isLikely: true,
+                cancellation
+            )
+            is not { } claim
+        )
+            return false;
         await DoAsync(claim, cancellation);
         return true;
     }
 
     /// <summary>The row with a key, where it may be done now.</summary>
-    protected virtual IQueryable<TRow> Now(AntiphonContext database, long key, DateTimeOffset now) => LeasedRows.At<TRow>(database, key).Free(now);
+    protected virtual IQueryable<TRow> Now(AntiphonContext database, long key, DateTimeOffset now) =>
+        LeasedRows.At<TRow>(database, key).Free(now);
 
     /// <inheritdoc/>
-    protected override Task ExecuteAsync(CancellationToken stoppingToken) => Task.WhenAll(Enumerable.Range(0, AtOnce).Select(lane => StayAsync(lane, stoppingToken)).Append(RingAsync(stoppingToken)));
+    protected override Task ExecuteAsync(CancellationToken stoppingToken) =>
+        Task.WhenAll(
+            Enumerable.Range(0, AtOnce).Select(lane => StayAsync(lane, stoppingToken)).Append(RingAsync(stoppingToken))
+        );
 
     private async Task RingAsync(CancellationToken stop)
     {
         using var timer = new PeriodicTimer(Look, tools.Clock);
-        while (await timer.WaitForNextTickAsync(stop)) _wake.Wake();
+        while (await timer.WaitForNextTickAsync(stop))
+            _wake.Wake();
     }
 
     private async Task StayAsync(int lane, CancellationToken stop)
@@ -116,9 +141,12 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
         {
             try
             {
-                if (lane == 0) await PrepareAsync(stop);
-                while (await DoNextAsync(stop)) continue;
-                if (lane == 0) await RestAsync(stop);
+                if (lane == 0)
+                    await PrepareAsync(stop);
+                while (await DoNextAsync(stop))
+                    continue;
+                if (lane == 0)
+                    await RestAsync(stop);
             }
             catch (Exception failure) when (!stop.IsCancellationRequested)
             {
@@ -161,7 +189,12 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
     private async Task FailAsync(Claim<TRow> claim, Exception failure)
     {
         // A database that somebody else was writing to for too long says nothing of the work.
-        if (failure.GetBaseException() is SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_BUSY or SQLitePCL.raw.SQLITE_LOCKED })
+        if (
+            failure.GetBaseException() is SqliteException
+            {
+                SqliteErrorCode: SQLitePCL.raw.SQLITE_BUSY or SQLitePCL.raw.SQLITE_LOCKED
+            }
+        )
         {
             await GiveBackAsync(claim, tools.Clock.GetUtcNow() + AfterBusy);
             return;
@@ -169,20 +202,44 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
 
         tools.Log.LogError(failure, "{Work} {Row} could not be done", GetType().Name, claim.Key);
         var (begun, why) = (claim.Row.Unfinished + 1, Shortened.ToLength(OneLine.Of(failure.Message), LongestReason));
-        if (begun < MostThrown && RetrySchedule.PauseAfter(begun, tools.Random.NextDouble()) is { } pause) await PutOffAsync(claim, why, tools.Clock.GetUtcNow() + (pause * tools.Options.Value.PauseFactor));
-        else await GiveUpAsync(claim, why);
+        if (begun < MostThrown && RetrySchedule.PauseAfter(begun, tools.Random.NextDouble()) is { } pause)
+            await PutOffAsync(claim, why, tools.Clock.GetUtcNow() + (pause * tools.Options.Value.PauseFactor));
+        else
+            await GiveUpAsync(claim, why);
     }
 
-    private Task GiveBackAsync(Claim<TRow> claim, DateTimeOffset until) => EndAsync((database, row) => claim.PutOffAsync(until, counts: false, database, () => Said(() => PutOff(row, null, until))), claim);
+    private Task GiveBackAsync(Claim<TRow> claim, DateTimeOffset until) =>
+        EndAsync(
+            (database, row) =>
+                claim.PutOffAsync(until, counts: false, database, () => Said(() => PutOff(row, null, until))),
+            claim
+        );
 
-    private Task PutOffAsync(Claim<TRow> claim, string why, DateTimeOffset until) => EndAsync((database, row) => claim.PutOffAsync(until, counts: true, database, () => Said(() => PutOff(row, why, until))), claim);
+    private Task PutOffAsync(Claim<TRow> claim, string why, DateTimeOffset until) =>
+        EndAsync(
+            (database, row) =>
+                claim.PutOffAsync(until, counts: true, database, () => Said(() => PutOff(row, why, until))),
+            claim
+        );
 
-    private Task GiveUpAsync(Claim<TRow> claim, string why) => EndAsync((database, row) => claim.EndAsync(database, () => TellAsync(database, row, why), CancellationToken.None), claim);
+    private Task GiveUpAsync(Claim<TRow> claim, string why) =>
+        EndAsync(
+            (database, row) => claim.EndAsync(database, () => TellAsync(database, row, why), CancellationToken.None),
+            claim
+        );
 
     private async Task TellAsync(AntiphonContext database, TRow row, string why)
     {
-        if (await GiveUpAsync(database, row, why, CancellationToken.None) is not { } told) return;
-        var notice = new Notice { SiteId = told.Site, IsTrouble = true, Title = told.Title, Text = $"It was given up: {why}", Path = $"s/{told.Site}/{told.Path}" };
+        if (await GiveUpAsync(database, row, why, CancellationToken.None) is not { } told)
+            return;
+        var notice = new Notice
+        {
+            SiteId = told.Site,
+            IsTrouble = true,
+            Title = told.Title,
+            Text = $"It was given up: {why}",
+            Path = $"s/{told.Site}/{told.Path}",
+        };
         await tools.Notices.AddAsync(database, notice, CancellationToken.None);
     }
 
@@ -192,7 +249,8 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
         try
         {
             await using var database = await tools.Databases.CreateDbContextAsync();
-            if (await LeasedRows.At<TRow>(database, claim.Key).FirstOrDefaultAsync() is { } row) await end(database, row);
+            if (await LeasedRows.At<TRow>(database, claim.Key).FirstOrDefaultAsync() is { } row)
+                await end(database, row);
         }
         catch (ClaimLostException)
         {

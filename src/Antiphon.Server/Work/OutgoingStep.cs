@@ -13,7 +13,8 @@ internal static class OutgoingStep
     }
 
     /// <summary>A step is about to be made.</summary>
-    public static Task TakeAsync(CancellationToken cancellation) => Current.Value?.Invoke(cancellation) ?? Task.CompletedTask;
+    public static Task TakeAsync(CancellationToken cancellation) =>
+        Current.Value?.Invoke(cancellation) ?? Task.CompletedTask;
 
     private sealed class Rest : IDisposable
     {

@@ -33,7 +33,6 @@ internal abstract class RepeatedWork(IServiceScopeFactory scopes, TimeProvider c
             {
                 log.LogError(failure, "{Work} failed", GetType().Name);
             }
-        }
-        while (await timer.WaitForNextTickAsync(stoppingToken));
+        } while (await timer.WaitForNextTickAsync(stoppingToken));
     }
 }

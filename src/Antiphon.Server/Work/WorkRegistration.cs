@@ -6,7 +6,11 @@ internal static class WorkRegistration
     /// <summary>Registers what every worker needs.</summary>
     public static void AddWork(this WebApplicationBuilder builder)
     {
-        builder.Services.AddOptions<DeliveryOptions>().BindConfiguration("Delivery").ValidateDataAnnotations().ValidateOnStart();
+        builder
+            .Services.AddOptions<DeliveryOptions>()
+            .BindConfiguration("Delivery")
+            .ValidateDataAnnotations()
+            .ValidateOnStart();
         builder.Services.AddSingleton(typeof(Leases<>));
         builder.Services.AddSingleton<WorkTools>();
     }

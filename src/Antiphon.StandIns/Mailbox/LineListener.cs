@@ -25,7 +25,8 @@ internal abstract class LineListener(int port, ILogger log) : BackgroundService
     {
         try
         {
-            using (client) await TalkAsync(client.GetStream(), stopping);
+            using (client)
+                await TalkAsync(client.GetStream(), stopping);
         }
         catch (Exception failure) when (failure is IOException or OperationCanceledException or SocketException)
         {

@@ -22,9 +22,15 @@ public sealed class MailStore
     {
         _file = Path.Combine(ports.Data, "mailbox.jsonl");
         _collectedFile = Path.Combine(ports.Data, "mailbox.collected");
-        if (File.Exists(_collectedFile)) _collected = [.. File.ReadLines(_collectedFile).Select(line => int.Parse(line, CultureInfo.InvariantCulture))];
-        if (!File.Exists(_file)) return;
-        foreach (var line in File.ReadLines(_file).Where(line => line.Length > 0)) Remember(JsonSerializer.Deserialize<StoredMail>(line)!);
+        if (File.Exists(_collectedFile))
+            _collected =
+            [
+                .. File.ReadLines(_collectedFile).Select(line => int.Parse(line, CultureInfo.InvariantCulture)),
+            ];
+        if (!File.Exists(_file))
+            return;
+        foreach (var line in File.ReadLines(_file).Where(line => line.Length > 0))
+            Remember(JsonSerializer.Deserialize<StoredMail>(line)!);
     }
 
     /// <summary>How many repeats were dropped since the start.</summary>
@@ -35,7 +41,8 @@ public sealed class MailStore
     {
         get
         {
-            lock (_gate) return [.. Enumerable.Reverse(_mails)];
+            lock (_gate)
+                return [.. Enumerable.Reverse(_mails)];
         }
     }
 
@@ -44,7 +51,13 @@ public sealed class MailStore
     {
         get
         {
-            lock (_gate) return [.. _mails.Where(mail => mail.To.StartsWith("returns", StringComparison.Ordinal) && !_collected.Contains(mail.Id))];
+            lock (_gate)
+                return
+                [
+                    .. _mails.Where(mail =>
+                        mail.To.StartsWith("returns", StringComparison.Ordinal) && !_collected.Contains(mail.Id)
+                    ),
+                ];
         }
     }
 
@@ -53,7 +66,8 @@ public sealed class MailStore
     {
         lock (_gate)
         {
-            foreach (var id in ids.Where(_collected.Add)) File.AppendAllText(_collectedFile, id.ToString(CultureInfo.InvariantCulture) + "\n");
+            foreach (var id in ids.Where(_collected.Add))
+                File.AppendAllText(_collectedFile, id.ToString(CultureInfo.InvariantCulture) + "\n");
         }
     }
 
@@ -79,7 +93,15 @@ public sealed class MailStore
         {
             foreach (var receiver in receivers)
             {
-                var mail = new StoredMail(_mails.Count + 1, receiver, message.From.ToString(), message.Subject ?? string.Empty, message.MessageId ?? string.Empty, DateTimeOffset.UtcNow, source);
+                var mail = new StoredMail(
+                    _mails.Count + 1,
+                    receiver,
+                    message.From.ToString(),
+                    message.Subject ?? string.Empty,
+                    message.MessageId ?? string.Empty,
+                    DateTimeOffset.UtcNow,
+                    source
+                );
                 if (_known.Contains(KeyOf(mail)))
                 {
                     Repeats++;
@@ -92,7 +114,8 @@ public sealed class MailStore
         }
     }
 
-    private static string KeyOf(StoredMail mail) => mail.MessageId.Length == 0 ? "number " + mail.Id : $"{mail.To} {mail.MessageId}";
+    private static string KeyOf(StoredMail mail) =>
+        mail.MessageId.Length == 0 ? "number " + mail.Id : $"{mail.To} {mail.MessageId}";
 
     private void Remember(StoredMail mail)
     {

@@ -33,13 +33,27 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Returns r
     {
         switch (command)
         {
-            case "EHLO": await _writer.WriteLineAsync("250-post.quillmoor.example\r\n250-8BITMIME\r\n250 SMTPUTF8"); break;
-            case "HELO": await _writer.WriteLineAsync("250 post.quillmoor.example"); break;
-            case "MAIL" or "RSET": await StartAsync(line); break;
-            case "RCPT": await ReceiverAsync(line); break;
-            case "DATA": await DataAsync(stopping); break;
-            case "NOOP": await _writer.WriteLineAsync("250 Yes"); break;
-            default: await _writer.WriteLineAsync("502 Not here"); break;
+            case "EHLO":
+                await _writer.WriteLineAsync("250-post.quillmoor.example\r\n250-8BITMIME\r\n250 SMTPUTF8");
+                break;
+            case "HELO":
+                await _writer.WriteLineAsync("250 post.quillmoor.example");
+                break;
+            case "MAIL" or "RSET":
+                await StartAsync(line);
+                break;
+            case "RCPT":
+                await ReceiverAsync(line);
+                break;
+            case "DATA":
+                await DataAsync(stopping);
+                break;
+            case "NOOP":
+                await _writer.WriteLineAsync("250 Yes");
+                break;
+            default:
+                await _writer.WriteLineAsync("502 Not here");
+                break;
         }
     }
 
@@ -53,7 +67,8 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Returns r
     private Task ReceiverAsync(string line)
     {
         var receiver = Bare(line).ToLowerInvariant();
-        if (receiver.EndsWith("@bounce.example", StringComparison.Ordinal)) return _writer.WriteLineAsync("550 5.1.1 Nobody of that name");
+        if (receiver.EndsWith("@bounce.example", StringComparison.Ordinal))
+            return _writer.WriteLineAsync("550 5.1.1 Nobody of that name");
         if (troubles.MailsToPutOff > 0)
         {
             troubles.MailsToPutOff--;
@@ -68,11 +83,17 @@ internal sealed class SmtpConversation(Stream stream, MailStore store, Returns r
     {
         await _writer.WriteLineAsync("354 End with a dot");
         var source = new StringBuilder();
-        while (await _reader.ReadLineAsync(stopping) is { } line && line != ".") source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
-        if (troubles.MailDelay > 0) await Task.Delay(troubles.MailDelay, stopping);
-        if (_receivers.Exists(receiver => receiver.EndsWith("@slow.example", StringComparison.Ordinal))) await Task.Delay(SlowDomain, stopping);
+        while (await _reader.ReadLineAsync(stopping) is { } line && line != ".")
+            source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
+        if (troubles.MailDelay > 0)
+            await Task.Delay(troubles.MailDelay, stopping);
+        if (_receivers.Exists(receiver => receiver.EndsWith("@slow.example", StringComparison.Ordinal)))
+            await Task.Delay(SlowDomain, stopping);
         // Some domains take everything first and think about it later.
-        foreach (var back in _receivers.Select(receiver => returns.Of(_sender, receiver, source.ToString())).OfType<string>()) store.Take(back, [_sender]);
+        foreach (
+            var back in _receivers.Select(receiver => returns.Of(_sender, receiver, source.ToString())).OfType<string>()
+        )
+            store.Take(back, [_sender]);
         store.Take(source.ToString(), _receivers.Where(receiver => !Returns.IsLost(receiver)));
         await _writer.WriteLineAsync("250 Kept");
     }

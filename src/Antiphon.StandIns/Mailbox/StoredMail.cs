@@ -8,4 +8,12 @@ namespace Antiphon.StandIns.Mailbox;
 /// <param name="MessageId">Message-ID.</param>
 /// <param name="ReceivedAt">When it came.</param>
 /// <param name="Source">The mail as it came.</param>
-public sealed record StoredMail(int Id, string To, string From, string Subject, string MessageId, DateTimeOffset ReceivedAt, string Source);
+public sealed record StoredMail(
+    int Id,
+    string To,
+    string From,
+    string Subject,
+    string MessageId,
+    DateTimeOffset ReceivedAt,
+    string Source
+);

@@ -11,14 +11,19 @@ internal static class Misbehaviour
     {
         switch (mode)
         {
-            case "error": return Results.StatusCode(StatusCodes.Status500InternalServerError);
-            case "missing": return Results.NotFound();
-            case "rubbish": return Results.Bytes(RandomNumberGenerator.GetBytes(4000), "application/rss+xml");
-            case "page": return PlainPage.Html("Moved", "<p>We have a new site!</p>");
+            case "error":
+                return Results.StatusCode(StatusCodes.Status500InternalServerError);
+            case "missing":
+                return Results.NotFound();
+            case "rubbish":
+                return Results.Bytes(RandomNumberGenerator.GetBytes(4000), "application/rss+xml");
+            case "page":
+                return PlainPage.Html("Moved", "<p>We have a new site!</p>");
             case "endless":
                 await WriteWithoutEndAsync(http);
                 return Results.Empty;
-            default: return null;
+            default:
+                return null;
         }
     }
 
@@ -26,6 +31,7 @@ internal static class Misbehaviour
     {
         http.Response.ContentType = "application/rss+xml";
         var chunk = Encoding.ASCII.GetBytes("<rss><channel>" + new string('x', 60_000));
-        while (!http.RequestAborted.IsCancellationRequested) await http.Response.Body.WriteAsync(chunk, http.RequestAborted);
+        while (!http.RequestAborted.IsCancellationRequested)
+            await http.Response.Body.WriteAsync(chunk, http.RequestAborted);
     }
 }

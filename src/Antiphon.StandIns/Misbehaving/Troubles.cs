@@ -8,7 +8,8 @@ public sealed class Troubles
     private readonly ConcurrentDictionary<string, string> _modes = new();
 
     /// <summary>Ways a blog can misbehave.</summary>
-    public static IReadOnlyList<string> Modes { get; } = ["well", "broken", "error", "missing", "endless", "rubbish", "page"];
+    public static IReadOnlyList<string> Modes { get; } =
+    ["well", "broken", "error", "missing", "endless", "rubbish", "page"];
 
     /// <summary>Milliseconds the mail server takes for each mail.</summary>
     public int MailDelay { get; set; }

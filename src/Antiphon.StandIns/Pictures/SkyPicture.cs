@@ -42,8 +42,16 @@ public static class SkyPicture
         var stars = new StringBuilder("<g fill=\"#eef1ff\">");
         for (var i = 0; i < count; i++)
         {
-            stars.Append("<circle cx=\"").Append(N(random.NextDouble() * Width)).Append("\" cy=\"").Append(N(random.NextDouble() * Height)).Append("\" r=\"").Append(N(0.5 + (random.NextDouble() * 1.6)))
-                .Append("\" opacity=\"").Append((0.35 + (random.NextDouble() * 0.65)).ToString("0.##", CultureInfo.InvariantCulture)).Append("\"/>");
+            stars
+                .Append("<circle cx=\"")
+                .Append(N(random.NextDouble() * Width))
+                .Append("\" cy=\"")
+                .Append(N(random.NextDouble() * Height))
+                .Append("\" r=\"")
+                .Append(N(0.5 + (random.NextDouble() * 1.6)))
+                .Append("\" opacity=\"")
+                .Append((0.35 + (random.NextDouble() * 0.65)).ToString("0.##", CultureInfo.InvariantCulture))
+                .Append("\"/>");
         }
 
         return stars.Append("</g>").ToString();
@@ -64,8 +72,19 @@ public static class SkyPicture
         {
             var start = random.NextDouble() * Math.PI * 2;
             var sweep = 0.35 + (random.NextDouble() * 0.5);
-            arcs.Append("<path d=\"M").Append(N(x + (radius * Math.Cos(start)))).Append(' ').Append(N(y + (radius * Math.Sin(start)))).Append('A').Append(radius).Append(' ').Append(radius)
-                .Append(" 0 0 1 ").Append(N(x + (radius * Math.Cos(start + sweep)))).Append(' ').Append(N(y + (radius * Math.Sin(start + sweep)))).Append("\"/>");
+            arcs.Append("<path d=\"M")
+                .Append(N(x + (radius * Math.Cos(start))))
+                .Append(' ')
+                .Append(N(y + (radius * Math.Sin(start))))
+                .Append('A')
+                .Append(radius)
+                .Append(' ')
+                .Append(radius)
+                .Append(" 0 0 1 ")
+                .Append(N(x + (radius * Math.Cos(start + sweep))))
+                .Append(' ')
+                .Append(N(y + (radius * Math.Sin(start + sweep))))
+                .Append("\"/>");
         }
 
         return arcs.Append("</g>").ToString();
@@ -84,7 +103,10 @@ public static class SkyPicture
         for (var i = 0; i < 9; i++)
         {
             var (x, y, length) = (60 + random.Next(640), 40 + random.Next(280), 60 + random.Next(130));
-            lines.Append(CultureInfo.InvariantCulture, $"<path d=\"M{x} {y}l{length} {-length * 7 / 10}\" opacity=\"{N(0.4 + (random.NextDouble() * 0.6))}\"/>");
+            lines.Append(
+                CultureInfo.InvariantCulture,
+                $"<path d=\"M{x} {y}l{length} {-length * 7 / 10}\" opacity=\"{N(0.4 + (random.NextDouble() * 0.6))}\"/>"
+            );
         }
 
         return lines.Append("</g>").ToString();
@@ -99,7 +121,11 @@ public static class SkyPicture
     private static string Fog(Random random)
     {
         var bands = new StringBuilder("<g fill=\"#c9d0d6\">");
-        for (var i = 0; i < 6; i++) bands.Append(CultureInfo.InvariantCulture, $"<rect x=\"-20\" y=\"{210 + (i * 38) + random.Next(14)}\" width=\"860\" height=\"{16 + random.Next(26)}\" rx=\"14\" opacity=\".{12 + (i * 5)}\"/>");
+        for (var i = 0; i < 6; i++)
+            bands.Append(
+                CultureInfo.InvariantCulture,
+                $"<rect x=\"-20\" y=\"{210 + (i * 38) + random.Next(14)}\" width=\"860\" height=\"{16 + random.Next(26)}\" rx=\"14\" opacity=\".{12 + (i * 5)}\"/>"
+            );
         return bands.Append("</g>").ToString();
     }
 
@@ -107,15 +133,33 @@ public static class SkyPicture
     {
         var (x, y) = (400, 250);
         var circles = new StringBuilder("<g fill=\"none\" stroke=\"#8a6a1f\">");
-        for (var r = 210; r > 30; r -= 24 + random.Next(18)) circles.Append(CultureInfo.InvariantCulture, $"<circle cx=\"{x}\" cy=\"{y}\" r=\"{r}\" stroke-width=\"{2 + random.Next(7)}\"/>");
+        for (var r = 210; r > 30; r -= 24 + random.Next(18))
+            circles.Append(
+                CultureInfo.InvariantCulture,
+                $"<circle cx=\"{x}\" cy=\"{y}\" r=\"{r}\" stroke-width=\"{2 + random.Next(7)}\"/>"
+            );
         for (var i = 0; i < 36; i++)
         {
             var angle = i * Math.PI / 18;
-            circles.Append("<path stroke-width=\"2\" d=\"M").Append(N(x + (184 * Math.Cos(angle)))).Append(' ').Append(N(y + (184 * Math.Sin(angle)))).Append('L').Append(N(x + (206 * Math.Cos(angle)))).Append(' ').Append(N(y + (206 * Math.Sin(angle)))).Append("\"/>");
+            circles
+                .Append("<path stroke-width=\"2\" d=\"M")
+                .Append(N(x + (184 * Math.Cos(angle))))
+                .Append(' ')
+                .Append(N(y + (184 * Math.Sin(angle))))
+                .Append('L')
+                .Append(N(x + (206 * Math.Cos(angle))))
+                .Append(' ')
+                .Append(N(y + (206 * Math.Sin(angle))))
+                .Append("\"/>");
         }
 
         var turn = random.Next(180);
-        return circles.Append(CultureInfo.InvariantCulture, $"<path d=\"M{x - 190} {y}h380\" stroke=\"#5f4712\" stroke-width=\"12\" transform=\"rotate({turn} {x} {y})\"/></g>").ToString();
+        return circles
+            .Append(
+                CultureInfo.InvariantCulture,
+                $"<path d=\"M{x - 190} {y}h380\" stroke=\"#5f4712\" stroke-width=\"12\" transform=\"rotate({turn} {x} {y})\"/></g>"
+            )
+            .ToString();
     }
 
     private static string Gears(Random random)
@@ -124,7 +168,10 @@ public static class SkyPicture
         for (var i = 0; i < 4; i++)
         {
             var (x, y, r) = (130 + (i * 175), 190 + random.Next(130), 52 + random.Next(50));
-            wheels.Append(CultureInfo.InvariantCulture, $"<circle cx=\"{x}\" cy=\"{y}\" r=\"{r}\"/><circle cx=\"{x}\" cy=\"{y}\" r=\"{r + 13}\" stroke-width=\"14\" stroke-dasharray=\"13 11\"/><circle cx=\"{x}\" cy=\"{y}\" r=\"10\" fill=\"#8a6a1f\"/>");
+            wheels.Append(
+                CultureInfo.InvariantCulture,
+                $"<circle cx=\"{x}\" cy=\"{y}\" r=\"{r}\"/><circle cx=\"{x}\" cy=\"{y}\" r=\"{r + 13}\" stroke-width=\"14\" stroke-dasharray=\"13 11\"/><circle cx=\"{x}\" cy=\"{y}\" r=\"10\" fill=\"#8a6a1f\"/>"
+            );
         }
 
         return wheels.Append("</g>").ToString();

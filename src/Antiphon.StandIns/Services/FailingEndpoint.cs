@@ -4,11 +4,15 @@ namespace Antiphon.StandIns.Services;
 internal static class FailingEndpoint
 {
     /// <summary>Lets an endpoint fail with a service.</summary>
-    public static RouteHandlerBuilder FailsAs(this RouteHandlerBuilder endpoint, string service) => endpoint.AddEndpointFilter(async (context, next) =>
-    {
-        var mode = context.HttpContext.RequestServices.GetRequiredService<Faults>().Now(service);
-        if (await Faults.BeforeAsync(mode, context.HttpContext) is { } instead) return instead;
-        var done = await next(context);
-        return await Faults.AfterAsync(mode, context.HttpContext) ?? done;
-    });
+    public static RouteHandlerBuilder FailsAs(this RouteHandlerBuilder endpoint, string service) =>
+        endpoint.AddEndpointFilter(
+            async (context, next) =>
+            {
+                var mode = context.HttpContext.RequestServices.GetRequiredService<Faults>().Now(service);
+                if (await Faults.BeforeAsync(mode, context.HttpContext) is { } instead)
+                    return instead;
+                var done = await next(context);
+                return await Faults.AfterAsync(mode, context.HttpContext) ?? done;
+            }
+        );
 }

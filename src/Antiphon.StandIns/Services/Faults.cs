@@ -9,10 +9,24 @@ public sealed class Faults(Troubles troubles)
     public static IReadOnlyList<string> Services { get; } = ["lantern", "parish", "bell", "hub", "tarn"];
 
     /// <summary>Ways a service can fail; "random" is well three times of five, and otherwise any that may pass.</summary>
-    public static IReadOnlyList<string> Modes { get; } = ["well", "error", "late-error", "busy", "refuse", "close", "late-close", "silent", "slow", "random"];
+    public static IReadOnlyList<string> Modes { get; } =
+    ["well", "error", "late-error", "busy", "refuse", "close", "late-close", "silent", "slow", "random"];
 
     // What is refused stays refused, so that is left out of what happens at random; what takes long happens less often.
-    private static readonly string[] Passing = ["error", "late-error", "busy", "close", "late-close", "error", "late-error", "close", "late-close", "silent", "slow"];
+    private static readonly string[] Passing =
+    [
+        "error",
+        "late-error",
+        "busy",
+        "close",
+        "late-close",
+        "error",
+        "late-error",
+        "close",
+        "late-close",
+        "silent",
+        "slow",
+    ];
 
     private const int SlowMilliseconds = 1500;
     private readonly Lock _gate = new();
@@ -21,8 +35,10 @@ public sealed class Faults(Troubles troubles)
     /// <summary>How the service behaves this time.</summary>
     public string Now(string service)
     {
-        if (troubles.ModeOf(service) is not "random" and var mode) return mode;
-        lock (_gate) return _random.Next(5) < 3 ? "well" : Passing[_random.Next(Passing.Length)];
+        if (troubles.ModeOf(service) is not "random" and var mode)
+            return mode;
+        lock (_gate)
+            return _random.Next(5) < 3 ? "well" : Passing[_random.Next(Passing.Length)];
     }
 
     /// <summary>The answer instead of taking what was sent; null when it is taken.</summary>
@@ -30,8 +46,10 @@ public sealed class Faults(Troubles troubles)
     {
         switch (mode)
         {
-            case "error": return Results.StatusCode(StatusCodes.Status500InternalServerError);
-            case "refuse": return Results.Text("We do not take this.", statusCode: StatusCodes.Status422UnprocessableEntity);
+            case "error":
+                return Results.StatusCode(StatusCodes.Status500InternalServerError);
+            case "refuse":
+                return Results.Text("We do not take this.", statusCode: StatusCodes.Status422UnprocessableEntity);
             case "busy":
                 http.Response.Headers.RetryAfter = "1";
                 return Results.StatusCode(StatusCodes.Status429TooManyRequests);
@@ -41,7 +59,8 @@ public sealed class Faults(Troubles troubles)
             case "slow":
                 await Task.Delay(SlowMilliseconds, http.RequestAborted);
                 return null;
-            default: return null;
+            default:
+                return null;
         }
     }
 
@@ -50,14 +69,16 @@ public sealed class Faults(Troubles troubles)
     {
         switch (mode)
         {
-            case "late-error": return Results.StatusCode(StatusCodes.Status500InternalServerError);
+            case "late-error":
+                return Results.StatusCode(StatusCodes.Status500InternalServerError);
             case "late-close":
                 http.Abort();
                 return Results.Empty;
             case "silent":
                 await WaitAsync(http.RequestAborted);
                 return Results.Empty;
-            default: return null;
+            default:
+                return null;
         }
     }
 

@@ -10,7 +10,8 @@ internal static partial class LanternCount
     public const int Most = 500;
 
     /// <summary>What a text counts.</summary>
-    public static int Of(string text) => new StringInfo(LinkPattern().Replace(text, new string('x', 23))).LengthInTextElements;
+    public static int Of(string text) =>
+        new StringInfo(LinkPattern().Replace(text, new string('x', 23))).LengthInTextElements;
 
     [GeneratedRegex(@"https?://\S+")]
     private static partial Regex LinkPattern();

@@ -12,11 +12,13 @@ public sealed class WebsitePages
     {
         _folder = Path.Combine(ports.Data, "website");
         Directory.CreateDirectory(_folder);
-        foreach (var name in Names.Where(name => !File.Exists(FileOf(name)))) File.WriteAllText(FileOf(name), Original(name));
+        foreach (var name in Names.Where(name => !File.Exists(FileOf(name))))
+            File.WriteAllText(FileOf(name), Original(name));
     }
 
     /// <summary>The pages, in the order of the menu.</summary>
-    public static IReadOnlyList<string> Names { get; } = ["home", "visit", "night-log", "programmes", "membership", "shop"];
+    public static IReadOnlyList<string> Names { get; } =
+    ["home", "visit", "night-log", "programmes", "membership", "shop"];
 
     /// <summary>The HTML of a page, or null when there is no such page.</summary>
     public string? Read(string name) => Names.Contains(name) ? File.ReadAllText(FileOf(name)) : null;
@@ -31,7 +33,9 @@ public sealed class WebsitePages
 
     private static string Original(string name)
     {
-        using var stream = Assembly.GetExecutingAssembly().GetManifestResourceStream($"Antiphon.StandIns.Website.Pages.{name}.html")!;
+        using var stream = Assembly
+            .GetExecutingAssembly()
+            .GetManifestResourceStream($"Antiphon.StandIns.Website.Pages.{name}.html")!;
         using var reader = new StreamReader(stream);
         return reader.ReadToEnd();
     }

@@ -21,15 +21,35 @@ internal sealed class BrowserWindow : IDisposable
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync",
-            "--disable-dev-shm-usage", $"--window-size={width},{height}");
-        if (!scripts) options.AddUserProfilePreference("profile.managed_default_content_settings.javascript", 2);
-        if (!motion) options.AddArgument("--force-prefers-reduced-motion");
+            "--headless",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-dev-shm-usage",
+            $"--window-size={width},{height}"
+        );
+        if (!scripts)
+            options.AddUserProfilePreference("profile.managed_default_content_settings.javascript", 2);
+        if (!motion)
+            options.AddArgument("--force-prefers-reduced-motion");
         options.SetLoggingPreference(LogType.Browser, LogLevel.Severe);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         service.SuppressInitialDiagnosticInformation = true;
         _driver = new ChromeDriver(service, options);
-        _driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = width < 500 });
+        _driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?>
+            {
+                ["width"] = width,
+                ["height"] = height,
+                ["deviceScaleFactor"] = 1,
+                ["mobile"] = width < 500,
+            }
+        );
     }
 
     /// <summary>The address in the address bar.</summary>
@@ -46,7 +66,10 @@ internal sealed class BrowserWindow : IDisposable
     }
 
     /// <summary>Waits for an element that shows.</summary>
-    public IWebElement Find(string css) => Until($"{css} to show", driver => driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed));
+    public IWebElement Find(string css) =>
+        Until($"{css} to show", driver =>
+            driver.FindElements(By.CssSelector(css)).FirstOrDefault(element => element.Displayed)
+        );
 
     /// <summary>How many elements are there at this moment.</summary>
     public int Count(string css) => _driver.FindElements(By.CssSelector(css)).Count;
@@ -54,14 +77,18 @@ internal sealed class BrowserWindow : IDisposable
     /// <summary>Waits until the page says something.</summary>
     public BrowserWindow Sees(string words)
     {
-        Until($"the words “{words}”", driver => driver.FindElement(By.TagName("body")).Text.Contains(words, StringComparison.Ordinal) ? driver : null);
+        Until($"the words “{words}”", driver =>
+            driver.FindElement(By.TagName("body")).Text.Contains(words, StringComparison.Ordinal) ? driver : null
+        );
         return this;
     }
 
     /// <summary>Waits until the page no longer says something.</summary>
     public BrowserWindow NoLongerSees(string words)
     {
-        Until($"“{words}” to go", driver => driver.FindElement(By.TagName("body")).Text.Contains(words, StringComparison.Ordinal) ? null : driver);
+        Until($"“{words}” to go", driver =>
+            driver.FindElement(By.TagName("body")).Text.Contains(words, StringComparison.Ordinal) ? null : driver
+        );
         return this;
     }
 
@@ -69,7 +96,8 @@ internal sealed class BrowserWindow : IDisposable
     public BrowserWindow Press(string words)
     {
         var quoted = $"\"{words}\"";
-        var path = $"//*[self::button or self::a or contains(@class, 'v-list-item--link')][starts-with(normalize-space(.), {quoted}) or starts-with(@aria-label, {quoted})]";
+        var path =
+            $"//*[self::button or self::a or contains(@class, 'v-list-item--link')][starts-with(normalize-space(.), {quoted}) or starts-with(@aria-label, {quoted})]";
         Act($"“{words}” to press", By.XPath(path), element => element.Click());
         return this;
     }
@@ -91,14 +119,21 @@ internal sealed class BrowserWindow : IDisposable
     /// <summary>Chooses from a list that opens on a click.</summary>
     public BrowserWindow Choose(string css, string words)
     {
-        Run("arguments[0].closest('.v-field').dispatchEvent(new MouseEvent('mousedown', { bubbles: true }))", Until($"{css} to be there", driver => driver.FindElements(By.CssSelector(css)).FirstOrDefault()));
+        Run(
+            "arguments[0].closest('.v-field').dispatchEvent(new MouseEvent('mousedown', { bubbles: true }))",
+            Until($"{css} to be there", driver => driver.FindElements(By.CssSelector(css)).FirstOrDefault())
+        );
         // Long lists hold only what is in sight; looking on means scrolling on.
         Until($"“{words}” in the list", driver =>
-        {
-            var found = driver.FindElements(By.CssSelector(".v-overlay .v-list-item")).FirstOrDefault(item => item.Text.Contains(words, StringComparison.Ordinal));
-            if (found is null) Run("document.querySelector('.v-overlay .v-list').scrollTop += 160");
-            return found;
-        }).Click();
+            {
+                var found = driver
+                    .FindElements(By.CssSelector(".v-overlay .v-list-item"))
+                    .FirstOrDefault(item => item.Text.Contains(words, StringComparison.Ordinal));
+                if (found is null)
+                    Run("document.querySelector('.v-overlay .v-list').scrollTop += 160");
+                return found;
+            })
+            .Click();
         return this;
     }
 
@@ -124,7 +159,11 @@ internal sealed class BrowserWindow : IDisposable
     /// <summary>Puts the caret behind the first place where a text stands in a text area.</summary>
     public BrowserWindow CaretAfter(string css, string text)
     {
-        _driver.ExecuteScript("const a=arguments[0],at=a.value.indexOf(arguments[1]);a.focus();a.setSelectionRange(at+arguments[1].length,at+arguments[1].length)", Find(css), text);
+        _driver.ExecuteScript(
+            "const a=arguments[0],at=a.value.indexOf(arguments[1]);a.focus();a.setSelectionRange(at+arguments[1].length,at+arguments[1].length)",
+            Find(css),
+            text
+        );
         return this;
     }
 
@@ -135,7 +174,8 @@ internal sealed class BrowserWindow : IDisposable
     public object? RunLater(string script) => _driver.ExecuteAsyncScript(script);
 
     /// <summary>Everything the console complained of since the last look.</summary>
-    public IReadOnlyList<string> Complaints() => [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(entry => entry.Message)];
+    public IReadOnlyList<string> Complaints() =>
+        [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(entry => entry.Message)];
 
     /// <summary>Keeps the window open when a test is done with it, for the next one; whoever keeps it closes it.</summary>
     public BrowserWindow Kept()
@@ -147,7 +187,8 @@ internal sealed class BrowserWindow : IDisposable
     /// <summary>Forgets what a test left in the window, but not who is signed in. A page left open would go on asking for news and drawing it while others are looked at.</summary>
     public void Forget()
     {
-        if (Address.Scheme is not ("http" or "https")) return;
+        if (Address.Scheme is not ("http" or "https"))
+            return;
         Run("localStorage.clear();sessionStorage.clear()");
         _driver.Navigate().GoToUrl("about:blank");
         Complaints();
@@ -166,8 +207,10 @@ internal sealed class BrowserWindow : IDisposable
     /// <inheritdoc/>
     public void Dispose()
     {
-        if (_isKept) Forget();
-        else Close();
+        if (_isKept)
+            Forget();
+        else
+            Close();
     }
 
     /// <summary>Waits until a look at the page gives something.</summary>
@@ -182,25 +225,30 @@ internal sealed class BrowserWindow : IDisposable
         }
         catch (WebDriverTimeoutException)
         {
-            throw new TimeoutException($"Waited in vain for {what}{_hindrance} at {_driver.Url}. The page says:\n{Words}");
+            throw new TimeoutException(
+                $"Waited in vain for {what}{_hindrance} at {_driver.Url}. The page says:\n{Words}"
+            );
         }
     }
 
     private void Act(string what, By by, Action<IWebElement> act) => Until(what, driver =>
-    {
-        var element = driver.FindElements(by).FirstOrDefault(one => one.Displayed && one.Enabled);
-        if (element is null) return null;
-        try
         {
-            act(element);
-            return driver;
-        }
-        catch (Exception notYet) when (notYet is ElementClickInterceptedException or ElementNotInteractableException)
-        {
-            _hindrance = $" (last hindrance: {notYet.Message.Split('\n')[0]})";
-            // What lies below the bar at the top counts as in sight; a person would move it out from there.
-            if (notYet is ElementClickInterceptedException) _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", element);
-            return null;
-        }
-    });
+            var element = driver.FindElements(by).FirstOrDefault(one => one.Displayed && one.Enabled);
+            if (element is null)
+                return null;
+            try
+            {
+                act(element);
+                return driver;
+            }
+            catch (Exception notYet)
+                when (notYet is ElementClickInterceptedException or ElementNotInteractableException)
+            {
+                _hindrance = $" (last hindrance: {notYet.Message.Split('\n')[0]})";
+                // What lies below the bar at the top counts as in sight; a person would move it out from there.
+                if (notYet is ElementClickInterceptedException)
+                    _driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+                return null;
+            }
+        });
 }

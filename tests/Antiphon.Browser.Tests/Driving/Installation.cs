@@ -30,11 +30,33 @@ public sealed class Installation : IAsyncDisposable
     }
 
     /// <summary>Starts the server, again after <see cref="KillServerAsync"/>.</summary>
-    public async Task StartServerAsync() => _process = await OwnProcess.StartAsync(
-        "Antiphon.Server", Address, "--urls", Address.AbsoluteUri.TrimEnd('/'), "--Antiphon:DataDirectory", _data.Path, "--Antiphon:PublicAddress", Address.AbsoluteUri,
-        "--Demo:Enabled", _demo ? "true" : "false", "--Demo:Website", World.Website.AbsoluteUri, "--Demo:World", World.World.AbsoluteUri, "--Mail:Port", $"{World.SmtpPort}",
-        "--Outgoing:AllowedHosts:0", Address.Authority, "--Outgoing:AllowedHosts:1", World.Website.Authority, "--Outgoing:AllowedHosts:2", World.World.Authority,
-        "--Delivery:LeaseSeconds", "3");
+    public async Task StartServerAsync() =>
+        _process = await OwnProcess.StartAsync(
+            "Antiphon.Server",
+            Address,
+            "--urls",
+            Address.AbsoluteUri.TrimEnd('/'),
+            "--Antiphon:DataDirectory",
+            _data.Path,
+            "--Antiphon:PublicAddress",
+            Address.AbsoluteUri,
+            "--Demo:Enabled",
+            _demo ? "true" : "false",
+            "--Demo:Website",
+            World.Website.AbsoluteUri,
+            "--Demo:World",
+            World.World.AbsoluteUri,
+            "--Mail:Port",
+            $"{World.SmtpPort}",
+            "--Outgoing:AllowedHosts:0",
+            Address.Authority,
+            "--Outgoing:AllowedHosts:1",
+            World.Website.Authority,
+            "--Outgoing:AllowedHosts:2",
+            World.World.Authority,
+            "--Delivery:LeaseSeconds",
+            "3"
+        );
 
     /// <summary>Ends the server at once, as a power failure would.</summary>
     public Task KillServerAsync() => _process!.KillAsync();
@@ -42,7 +64,8 @@ public sealed class Installation : IAsyncDisposable
     /// <inheritdoc/>
     public async ValueTask DisposeAsync()
     {
-        if (_process is not null) await _process.DisposeAsync();
+        if (_process is not null)
+            await _process.DisposeAsync();
         await World.DisposeAsync();
         _data.Dispose();
     }

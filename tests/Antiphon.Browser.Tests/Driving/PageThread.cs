@@ -29,7 +29,8 @@ internal sealed class PageThread(BrowserWindow reader)
     }
 
     /// <summary>What stands in the field of the comment.</summary>
-    public string Typed => reader.Run($"return {Root}?.querySelector('.antiphon-form textarea')?.value ?? ''") as string ?? string.Empty;
+    public string Typed =>
+        reader.Run($"return {Root}?.querySelector('.antiphon-form textarea')?.value ?? ''") as string ?? string.Empty;
 
     /// <summary>Types into the field of the comment.</summary>
     public PageThread Type(string text)
@@ -47,7 +48,11 @@ internal sealed class PageThread(BrowserWindow reader)
     }
 
     /// <summary>The words of a part of it.</summary>
-    public string WordsOf(string selector) => reader.Run($"return {Root}?.querySelector('{selector}')?.textContent ?? ''") as string ?? string.Empty;
+    public string WordsOf(string selector) =>
+        reader.Run($"return {Root}?.querySelector('{selector}')?.textContent ?? ''") as string ?? string.Empty;
 
-    private IWebElement Part(string selector) => reader.Until($"{selector} in the thread", _ => reader.Run($"return {Root}?.querySelector('{selector}')") as IWebElement)!;
+    private IWebElement Part(string selector) =>
+        reader.Until($"{selector} in the thread", _ =>
+            reader.Run($"return {Root}?.querySelector('{selector}')") as IWebElement
+        )!;
 }

@@ -27,19 +27,31 @@ public sealed class BlogToPageStory(DemoInstallation demo)
         SeeCoverage(owner);
     }
 
-    private void Connect(BrowserWindow owner) => owner
-        .Open(new Uri(demo.Workplace, "connect"))
-        .Fill("input[name=address]", new Uri(demo.Installation.World.World, "darksky/").AbsoluteUri).Press("Find its feed")
-        .Sees("Fellside Dark-Sky Group").Sees("November readings: 21.4 at the reservoir")
-        .Press("Follow this feed").Sees("is connected").Sees("5 posts read");
+    private void Connect(BrowserWindow owner) =>
+        owner
+            .Open(new Uri(demo.Workplace, "connect"))
+            .Fill("input[name=address]", new Uri(demo.Installation.World.World, "darksky/").AbsoluteUri)
+            .Press("Find its feed")
+            .Sees("Fellside Dark-Sky Group")
+            .Sees("November readings: 21.4 at the reservoir")
+            .Press("Follow this feed")
+            .Sees("is connected")
+            .Sees("5 posts read");
 
     private void List(BrowserWindow owner)
     {
         owner.Press("Make a listing of it").Sees("How many, in what order?");
-        owner.Fill("#count", "2").Fill("input[placeholder^='http']", demo.Page("visit").AbsoluteUri + Keys.Tab).Sees("Saved.");
+        owner
+            .Fill("#count", "2")
+            .Fill("input[placeholder^='http']", demo.Page("visit").AbsoluteUri + Keys.Tab)
+            .Sees("Saved.");
         // The host page stands in the frame with the listing in it, in its own shadow root.
         owner.Until("two entries in the preview", _ => EntriesInPreview(owner) == 2 ? owner : null);
-        Assert.Contains("Visit us", (string)owner.Run("return document.querySelector('iframe').contentDocument.body.innerText")!, StringComparison.Ordinal);
+        Assert.Contains(
+            "Visit us",
+            (string)owner.Run("return document.querySelector('iframe').contentDocument.body.innerText")!,
+            StringComparison.Ordinal
+        );
     }
 
     private void PasteIntoPage(BrowserWindow owner, string page, string mark)
@@ -60,8 +72,16 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     private void ReadWithoutScripts()
     {
         using var reader = new BrowserWindow(scripts: false);
-        reader.Open(demo.Page("visit")).Sees("November readings: 21.4 at the reservoir").Sees("The parish turns its lamps down");
-        Assert.Equal(2, reader.Count("[data-antiphon-listing] h3 a[href$='/darksky/5'], [data-antiphon-listing] h3 a[href$='/darksky/4']"));
+        reader
+            .Open(demo.Page("visit"))
+            .Sees("November readings: 21.4 at the reservoir")
+            .Sees("The parish turns its lamps down");
+        Assert.Equal(
+            2,
+            reader.Count(
+                "[data-antiphon-listing] h3 a[href$='/darksky/5'], [data-antiphon-listing] h3 a[href$='/darksky/4']"
+            )
+        );
     }
 
     private void ChangeWithoutPastingAgain(BrowserWindow owner)
@@ -69,14 +89,27 @@ public sealed class BlogToPageStory(DemoInstallation demo)
         owner.Fill("#count", "4").Sees("Saved.");
         using var reader = new BrowserWindow();
         reader.Open(demo.Page("visit"));
-        reader.Until("four entries on the page", _ => reader.Run("return document.querySelector('[data-antiphon-listing]').shadowRoot?.querySelectorAll('h3 a').length ?? 0") is 4L ? reader : null);
-        Assert.DoesNotContain(reader.Complaints(), complaint => !complaint.Contains("favicon", StringComparison.Ordinal));
+        reader.Until("four entries on the page", _ =>
+            reader.Run(
+                "return document.querySelector('[data-antiphon-listing]').shadowRoot?.querySelectorAll('h3 a').length ?? 0"
+            )
+                is 4L
+                ? reader
+                : null
+        );
+        Assert.DoesNotContain(reader.Complaints(), complaint =>
+            !complaint.Contains("favicon", StringComparison.Ordinal)
+        );
     }
 
     private void PlaceThread(BrowserWindow owner)
     {
-        owner.Open(new Uri(demo.Workplace, "comments/threads"))
-            .Fill("input[name=identifier]", "visit-page").Fill("input[name=address]", demo.Page("visit").AbsoluteUri).Fill("input[name=title]", "Visit us").Press("Make the snippet");
+        owner
+            .Open(new Uri(demo.Workplace, "comments/threads"))
+            .Fill("input[name=identifier]", "visit-page")
+            .Fill("input[name=address]", demo.Page("visit").AbsoluteUri)
+            .Fill("input[name=title]", "Visit us")
+            .Press("Make the snippet");
         owner.Find("pre.snippet");
         PasteIntoPage(owner, "visit", "what the telescope sees.</p>");
     }
@@ -95,7 +128,10 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     private void Moderate()
     {
         using var moderator = demo.SignedIn("priya");
-        moderator.Open(new Uri(demo.Workplace, "comments")).Sees("Joan Farthing").Click("button.queued:has(b):last-of-type");
+        moderator
+            .Open(new Uri(demo.Workplace, "comments"))
+            .Sees("Joan Farthing")
+            .Click("button.queued:has(b):last-of-type");
         moderator.Sees("bicycle").Sees("Visit us").Type("1").Sees("Published: Joan Farthing");
         using var reader = new BrowserWindow();
         reader.Open(demo.Page("visit"));
@@ -104,11 +140,20 @@ public sealed class BlogToPageStory(DemoInstallation demo)
 
     private async Task PublishAsync(BrowserWindow owner)
     {
-        owner.Open(new Uri(demo.Workplace, "posts/new")).Fill("textarea.headline", "First snow on the dome").Click(".ProseMirror");
-        owner.Type("It came sideways and stayed until noon.").Sees("Saved").Press("Publish …").Sees("subscribers will get a mail");
+        owner
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "First snow on the dome")
+            .Click(".ProseMirror");
+        owner
+            .Type("It came sideways and stayed until noon.")
+            .Sees("Saved")
+            .Press("Publish …")
+            .Sees("subscribers will get a mail");
         owner.Press("Publish and send");
         var receivers = (int)(await demo.AskAsync("api/sites/1/channels/digests"))[0]!["receivers"]!;
-        var mails = await Eventually.IsAsync("the mails", demo.Installation.World.MailsAsync, all => all.Count(IsAboutSnow) == receivers);
+        var mails = await Eventually.IsAsync("the mails", demo.Installation.World.MailsAsync, all =>
+            all.Count(IsAboutSnow) == receivers
+        );
         Assert.Equal(receivers, mails.Where(IsAboutSnow).Select(mail => mail.To).Distinct().Count());
         owner.Open(new Uri(demo.Installation.World.World, "mailbox")).Sees("First snow on the dome");
     }
@@ -116,13 +161,22 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     private void SeeCoverage(BrowserWindow owner)
     {
         owner.Open(new Uri(demo.Installation.Address, "s/1")).Sees("First snow on the dome");
-        owner.Click("tbody tr:nth-child(2) td button").Sees("It is 1st of 4 shown.").Sees("Page seen with this listing");
+        owner
+            .Click("tbody tr:nth-child(2) td button")
+            .Sees("It is 1st of 4 shown.")
+            .Sees("Page seen with this listing");
         // Older than what other stories publish, so that it may lie beyond the first window of the whole board.
-        owner.Open(new Uri(demo.Installation.Address, "s/1")).Press("Fellside Dark-Sky Group").Sees("November readings");
+        owner
+            .Open(new Uri(demo.Installation.Address, "s/1"))
+            .Press("Fellside Dark-Sky Group")
+            .Sees("November readings");
     }
 
     private static bool IsAboutSnow(ReceivedMail mail) => mail.Subject == "First snow on the dome";
 
-    private static long EntriesInPreview(BrowserWindow owner) => owner.Run(
-        "return document.querySelector('iframe')?.contentDocument?.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelectorAll('h3 a').length ?? 0") as long? ?? 0;
+    private static long EntriesInPreview(BrowserWindow owner) =>
+        owner.Run(
+            "return document.querySelector('iframe')?.contentDocument?.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelectorAll('h3 a').length ?? 0"
+        ) as long?
+        ?? 0;
 }

@@ -11,17 +11,38 @@ public sealed class ChannelStory(DemoInstallation demo)
     public async Task A_channel_is_set_up_tested_and_takes_a_post_which_fails_and_is_tried_again()
     {
         var owner = demo.SignedIn();
-        owner.Open(new Uri(demo.Workplace, "channels/set-up?new=social")).Sees("A short post for each post").Fill("input[placeholder='What your team calls it']", "Lantern again");
+        owner
+            .Open(new Uri(demo.Workplace, "channels/set-up?new=social"))
+            .Sees("A short post for each post")
+            .Fill("input[placeholder='What your team calls it']", "Lantern again");
         owner.Press("Add the channel").Sees("Give the whole address");
-        owner.Fill("input[placeholder='https://']", new Uri(demo.Installation.World.World, "lantern/api/posts").AbsoluteUri).Fill("input[type=password]", "lantern-token").Press("Add the channel").Sees("The channel is added");
+        owner
+            .Fill(
+                "input[placeholder='https://']",
+                new Uri(demo.Installation.World.World, "lantern/api/posts").AbsoluteUri
+            )
+            .Fill("input[type=password]", "lantern-token")
+            .Press("Add the channel")
+            .Sees("The channel is added");
         owner.Press("Test it").Sees("The network knows us");
         await demo.Installation.World.FailAsync("lantern", "refuse");
         await demo.WriteAsync("A ring around the moon");
-        owner.Open(new Uri(demo.Workplace, "channels")).Sees("Lantern again: 1 delivery failed. 422: We do not take this.");
+        owner
+            .Open(new Uri(demo.Workplace, "channels"))
+            .Sees("Lantern again: 1 delivery failed. 422: We do not take this.");
         await demo.Installation.World.FailAsync("lantern", "well");
-        owner.Run("[...document.querySelectorAll('.cause')].find(line => line.textContent.includes('Lantern again')).querySelector('button').click()");
+        owner.Run(
+            "[...document.querySelectorAll('.cause')].find(line => line.textContent.includes('Lantern again')).querySelector('button').click()"
+        );
         owner.Sees("on the way again");
-        var taken = await Eventually.IsAsync("the post at Lantern", async () => (await demo.Installation.World.TakenAsync("lantern")).FirstOrDefault(one => one.Text.StartsWith("A ring around the moon", StringComparison.Ordinal)), one => one is not null);
+        var taken = await Eventually.IsAsync(
+            "the post at Lantern",
+            async () =>
+                (await demo.Installation.World.TakenAsync("lantern")).FirstOrDefault(one =>
+                    one.Text.StartsWith("A ring around the moon", StringComparison.Ordinal)
+                ),
+            one => one is not null
+        );
         Assert.Contains("http", taken!.Text, StringComparison.Ordinal);
     }
 
@@ -29,17 +50,31 @@ public sealed class ChannelStory(DemoInstallation demo)
     public async Task One_post_goes_to_every_channel_of_the_demo_and_the_board_shows_it()
     {
         var title = "Frost on the dome rail";
-        await demo.WriteAsync(title, $"<p>As <a href=\"{new Uri(demo.Installation.World.World, "tarn/1")}\">the notebook</a> says.</p>");
+        await demo.WriteAsync(
+            title,
+            $"<p>As <a href=\"{new Uri(demo.Installation.World.World, "tarn/1")}\">the notebook</a> says.</p>"
+        );
         var world = demo.Installation.World;
-        await Eventually.TrueAsync("the bell", async () => (await world.TakenAsync("bell")).Any(one => one.Body.Contains(title, StringComparison.Ordinal)));
+        await Eventually.TrueAsync("the bell", async () =>
+            (await world.TakenAsync("bell")).Any(one => one.Body.Contains(title, StringComparison.Ordinal))
+        );
         await Eventually.TrueAsync("the hub", async () => (await world.TakenAsync("hub")).Count >= 3);
-        await Eventually.TrueAsync("the notebook", async () => (await demo.TarnToldAsync()).Any(one => one.EndsWith("tarn/1", StringComparison.Ordinal)));
+        await Eventually.TrueAsync("the notebook", async () =>
+            (await demo.TarnToldAsync()).Any(one => one.EndsWith("tarn/1", StringComparison.Ordinal))
+        );
         var editor = demo.SignedIn("dov");
         // The partner waits for somebody to approve it; the network for its slot.
         editor.Open(new Uri(demo.Workplace, "channels")).Sees(title);
         var held = await DeliveryAsync(title, "approval");
-        editor.Open(new Uri(demo.Workplace, $"channels?delivery={held}")).Sees("Waits for approval").Sees("h-entry").Press("Approve").Sees("Delivered");
-        await Eventually.TrueAsync("the partner", async () => (await world.TakenAsync("parish")).Any(one => one.Text == title));
+        editor
+            .Open(new Uri(demo.Workplace, $"channels?delivery={held}"))
+            .Sees("Waits for approval")
+            .Sees("h-entry")
+            .Press("Approve")
+            .Sees("Delivered");
+        await Eventually.TrueAsync("the partner", async () =>
+            (await world.TakenAsync("parish")).Any(one => one.Text == title)
+        );
         editor.Open(new Uri(demo.Workplace, "")).Sees("County hub");
     }
 
@@ -59,8 +94,20 @@ public sealed class ChannelStory(DemoInstallation demo)
         Accessibility.Check(owner);
     }
 
-    private async Task<string> DeliveryAsync(string title, string held) => (await Eventually.IsAsync(
-        $"{title} held",
-        async () => (await demo.AskAsync("api/sites/1/channels/deliveries?from=2020-01-01T00:00:00Z&until=2030-01-01T00:00:00Z"))["items"]!.AsArray().FirstOrDefault(one => one!["title"]!.ToString() == title && one["held"]?.ToString() == held)?["id"]?.ToString(),
-        id => id is not null))!;
+    private async Task<string> DeliveryAsync(string title, string held) =>
+        (
+            await Eventually.IsAsync(
+                $"{title} held",
+                async () =>
+                    (
+                        await demo.AskAsync(
+                            "api/sites/1/channels/deliveries?from=2020-01-01T00:00:00Z&until=2030-01-01T00:00:00Z"
+                        )
+                    )["items"]!
+                        .AsArray()
+                        .FirstOrDefault(one => one!["title"]!.ToString() == title && one["held"]?.ToString() == held)
+                        ?["id"]?.ToString(),
+                id => id is not null
+            )
+        )!;
 }

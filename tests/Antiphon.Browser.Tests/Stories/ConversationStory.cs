@@ -41,10 +41,23 @@ public sealed class ConversationStory : IDisposable
         thread.Write("Ida Marsh", string.Empty).Sees("with the team");
 
         reader.Open(address);
-        thread.Sees("The gate was open").Press(".antiphon-report summary").Press("input[value=Hurtful]").Press(".antiphon-report button").Sees("the team will look at it");
+        thread
+            .Sees("The gate was open")
+            .Press(".antiphon-report summary")
+            .Press("input[value=Hurtful]")
+            .Press(".antiphon-report button")
+            .Sees("the team will look at it");
         var moderator = _demo.SignedIn("priya");
-        moderator.Open(new Uri(_demo.Workplace, "comments?standing=public&search=gate%20was%20open")).Sees("Reported by 1 reader").Sees("hurtful").Sees("Spam filter:");
-        moderator.Open(new Uri(_demo.Workplace, "comments?search=%2A%2Acold")).Sees("Was it cold?").Type("1").Sees("Published: Ida Marsh");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?standing=public&search=gate%20was%20open"))
+            .Sees("Reported by 1 reader")
+            .Sees("hurtful")
+            .Sees("Spam filter:");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?search=%2A%2Acold"))
+            .Sees("Was it cold?")
+            .Type("1")
+            .Sees("Published: Ida Marsh");
         reader.Open(address);
         thread.Sees("Was it cold?").Press("[data-order=newest]");
         reader.Until("the order", _ => thread.WordsOf("[data-order][aria-current]") == "newest first" ? thread : null);
@@ -58,7 +71,11 @@ public sealed class ConversationStory : IDisposable
         var reader = _demo.Reader(scripts: false);
         reader.Open(address).Sees("Mind the third step.");
         reader.Click("a[data-answers]").Sees("Answers Wilf Ormerod");
-        reader.Fill(".antiphon-form input[name=name]", "Joan Farthing").Fill(".antiphon-form textarea", "And the fourth.").Click(".antiphon-send").Sees("with the team");
+        reader
+            .Fill(".antiphon-form input[name=name]", "Joan Farthing")
+            .Fill(".antiphon-form textarea", "And the fourth.")
+            .Click(".antiphon-send")
+            .Sees("with the team");
         reader.Click("[name=vote][value=up]").Sees("Mind the third step.");
         Assert.Contains("1", reader.Find("[name=vote][value=up]").Text, StringComparison.Ordinal);
     }
@@ -67,13 +84,31 @@ public sealed class ConversationStory : IDisposable
     public async Task A_default_is_brought_to_the_posts_that_say_otherwise_and_taken_back()
     {
         var made = await MadeAsync("Written before the default");
-        await _script.PostAsJsonAsync("api/sites/1/posts/bulk", new { posts = new[] { (long)made["id"]! }, kind = "comments", isOn = false });
+        await _script.PostAsJsonAsync(
+            "api/sites/1/posts/bulk",
+            new
+            {
+                posts = new[] { (long)made["id"]! },
+                kind = "comments",
+                isOn = false,
+            }
+        );
         var owner = _demo.SignedIn();
-        owner.Open(new Uri(_demo.Workplace, "comments/settings")).Sees("A default alone does not reach them").Press("Turn comments on for");
-        await Eventually.TrueAsync("comments on", async () => !(bool)(await _demo.AskAsync($"api/sites/1/posts/{made["id"]}"))["details"]!["commentsOff"]!);
+        owner
+            .Open(new Uri(_demo.Workplace, "comments/settings"))
+            .Sees("A default alone does not reach them")
+            .Press("Turn comments on for");
+        await Eventually.TrueAsync("comments on", async () =>
+            !(bool)(await _demo.AskAsync($"api/sites/1/posts/{made["id"]}"))["details"]!["commentsOff"]!
+        );
         owner.Sees("older post").Press("Undo");
-        await Eventually.TrueAsync("comments off again", async () => (bool)(await _demo.AskAsync($"api/sites/1/posts/{made["id"]}"))["details"]!["commentsOff"]!);
-        owner.Sees("A default alone does not reach them").Press("Turn comments on for").NoLongerSees("A default alone does not reach them");
+        await Eventually.TrueAsync("comments off again", async () =>
+            (bool)(await _demo.AskAsync($"api/sites/1/posts/{made["id"]}"))["details"]!["commentsOff"]!
+        );
+        owner
+            .Sees("A default alone does not reach them")
+            .Press("Turn comments on for")
+            .NoLongerSees("A default alone does not reach them");
     }
 
     [Fact]
@@ -88,16 +123,29 @@ public sealed class ConversationStory : IDisposable
         }
 
         var moderator = _demo.SignedIn("priya");
-        moderator.Open(new Uri(_demo.Workplace, "comments?search=of%20the%20day")).Sees("Hide 2 comments of this writer").Type(Keys.Shift + "2").Sees("Hid: 2 of Deal Man.").NoLongerSees("Deal one of the day.");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?search=of%20the%20day"))
+            .Sees("Hide 2 comments of this writer")
+            .Type(Keys.Shift + "2")
+            .Sees("Hid: 2 of Deal Man.")
+            .NoLongerSees("Deal one of the day.");
         moderator.Type("u").Sees("Deal one of the day.");
-        Assert.Equal(2, (await _demo.AskAsync("api/sites/1/comments?search=of%20the%20day"))["comments"]!.AsArray().Count);
+        Assert.Equal(
+            2,
+            (await _demo.AskAsync("api/sites/1/comments?search=of%20the%20day"))["comments"]!.AsArray().Count
+        );
     }
 
     [Fact]
     public void Rules_are_written_tried_and_kept()
     {
         var owner = _demo.SignedIn();
-        owner.Open(new Uri(_demo.Workplace, "comments/rules")).Sees("Another rule").Press("Another rule").Press("Try them on the last 1,000 comments").Sees("would wait");
+        owner
+            .Open(new Uri(_demo.Workplace, "comments/rules"))
+            .Sees("Another rule")
+            .Press("Another rule")
+            .Press("Try them on the last 1,000 comments")
+            .Sees("would wait");
         owner.Press("Save the rules").Sees("The rules hold from now on.");
         owner.Click("button[aria-label='Remove rule 4']").Press("Save the rules");
         owner.Until("three rules again", _ => owner.Count(".rule") == 3 ? "so" : null);
@@ -122,7 +170,16 @@ public sealed class ConversationStory : IDisposable
 
     private async Task<JsonNode> MadeAsync(string title)
     {
-        var answer = await _script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title, bodyHtml = "<p>Clear from nine.</p>", status = "published" });
+        var answer = await _script.PostAsJsonAsync(
+            "api/sites/1/posts",
+            new
+            {
+                blogId = 1,
+                title,
+                bodyHtml = "<p>Clear from nine.</p>",
+                status = "published",
+            }
+        );
         return (await answer.EnsureSuccessStatusCode().Content.ReadFromJsonAsync<JsonNode>())!;
     }
 
@@ -131,7 +188,14 @@ public sealed class ConversationStory : IDisposable
         var writer = _demo.Reader();
         writer.Open(address);
         new PageThread(writer).Write(name, text).Sees("with the team");
-        var waiting = (await _demo.AskAsync($"api/sites/1/comments?search={Uri.EscapeDataString(text)}"))["comments"]![0]!;
-        (await _script.PostAsJsonAsync($"api/sites/1/comments/{waiting["id"]}/decision", new { standing = "public", seen = "waiting" })).EnsureSuccessStatusCode();
+        var waiting = (await _demo.AskAsync($"api/sites/1/comments?search={Uri.EscapeDataString(text)}"))["comments"]![
+            0
+        ]!;
+        (
+            await _script.PostAsJsonAsync(
+                $"api/sites/1/comments/{waiting["id"]}/decision",
+                new { standing = "public", seen = "waiting" }
+            )
+        ).EnsureSuccessStatusCode();
     }
 }

@@ -35,14 +35,22 @@ public sealed class CrashStory : IAsyncLifetime
         Assert.Equal(mails.Count, mails.Select(mail => mail.To).Distinct().Count());
     }
 
-    private async Task<List<ReceivedMail>> MailsAsync() => [.. (await _installation.World.MailsAsync()).Where(mail => mail.Subject == "A night without lamps")];
+    private async Task<List<ReceivedMail>> MailsAsync() =>
+        [.. (await _installation.World.MailsAsync()).Where(mail => mail.Subject == "A night without lamps")];
 
     private async Task<int> PublishAsync()
     {
         using var script = Script();
         var blogs = await script.GetFromJsonAsync<JsonArray>("api/sites/1/blogs");
         var blog = blogs!.Single(one => (bool)one!["writtenHere"]!)!["id"]!;
-        var post = new { blogId = (long)blog, title = "A night without lamps", bodyHtml = "<p>Nobody spoke for a while.</p>", status = "published", revision = 0 };
+        var post = new
+        {
+            blogId = (long)blog,
+            title = "A night without lamps",
+            bodyHtml = "<p>Nobody spoke for a while.</p>",
+            status = "published",
+            revision = 0,
+        };
         (await script.PostAsJsonAsync("api/sites/1/posts", post)).EnsureSuccessStatusCode();
         return (int)(await script.GetFromJsonAsync<JsonArray>("api/sites/1/channels/digests"))![0]!["receivers"]!;
     }

@@ -19,21 +19,55 @@ public sealed class DigestStory(DemoInstallation demo)
         var mail = $"{Guid.NewGuid():N}@tarnmail.example";
         using var reader = new BrowserWindow();
         reader.Open(new Uri(World.Website, "visit"));
-        reader.Until("the form of the page", _ => reader.Run($"return !!document.querySelector('[data-antiphon-form]')?.shadowRoot?.querySelector('input[type=email]')") is true ? reader : null);
-        reader.Run($"const f={Form}; f.querySelector('input[name=mail]').value=arguments[0]; f.querySelector('input[name=name]').value='Ada Furness'; f.querySelector('input[name=category][value=Events]').click(); f.querySelector('input[name=consent]').click(); f.querySelector('button[part=button]').click()", mail);
-        reader.Until("the answer", _ => (reader.Run($"return {Form}.querySelector('.antiphon-said')?.textContent") as string)?.Contains("a mail is on its way", StringComparison.Ordinal) == true ? reader : null);
-        reader.Open(new Uri(LinkIn(await MailAsync(mail, "is this you?"), "/subscribe/"))).Press("Yes, send me new posts").Sees("You get new posts by mail");
+        reader.Until("the form of the page", _ =>
+            reader.Run(
+                $"return !!document.querySelector('[data-antiphon-form]')?.shadowRoot?.querySelector('input[type=email]')"
+            )
+                is true
+                ? reader
+                : null
+        );
+        reader.Run(
+            $"const f={Form}; f.querySelector('input[name=mail]').value=arguments[0]; f.querySelector('input[name=name]').value='Ada Furness'; f.querySelector('input[name=category][value=Events]').click(); f.querySelector('input[name=consent]').click(); f.querySelector('button[part=button]').click()",
+            mail
+        );
+        reader.Until("the answer", _ =>
+            (reader.Run($"return {Form}.querySelector('.antiphon-said')?.textContent") as string)?.Contains(
+                "a mail is on its way",
+                StringComparison.Ordinal
+            ) == true
+                ? reader
+                : null
+        );
+        reader
+            .Open(new Uri(LinkIn(await MailAsync(mail, "is this you?"), "/subscribe/")))
+            .Press("Yes, send me new posts")
+            .Sees("You get new posts by mail");
         await demo.WriteAsync("The gate is mended", category: "Events");
         await demo.WriteAsync("A table of sky brightness", category: "Measurements");
         var received = await MailAsync(mail, "The gate is mended");
         // Only what was chosen comes.
-        Assert.DoesNotContain(await World.MailsAsync(), one => one.To == mail && one.Subject == "A table of sky brightness");
-        reader.Open(new Uri(LinkIn(received, "/preferences/"))).Sees("What you get from Quillmoor Observatory").Click("input[value='Workshop']").Press("Save").Sees("Saved.");
+        Assert.DoesNotContain(await World.MailsAsync(), one =>
+            one.To == mail && one.Subject == "A table of sky brightness"
+        );
+        reader
+            .Open(new Uri(LinkIn(received, "/preferences/")))
+            .Sees("What you get from Quillmoor Observatory")
+            .Click("input[value='Workshop']")
+            .Press("Save")
+            .Sees("Saved.");
         Accessibility.Check(reader);
-        var leave = MimeKit.MimeMessage.Load(new MemoryStream(Encoding.Latin1.GetBytes(received))).Headers["List-Unsubscribe"]!.Trim('<', '>', ' ');
+        var leave = MimeKit.MimeMessage.Load(new MemoryStream(Encoding.Latin1.GetBytes(received))).Headers[
+            "List-Unsubscribe"
+        ]!.Trim('<', '>', ' ');
         using var program = new HttpClient();
-        (await program.PostAsync(new Uri(leave), new FormUrlEncodedContent([new("List-Unsubscribe", "One-Click")]))).EnsureSuccessStatusCode();
-        demo.SignedIn().Open(new Uri(demo.Workplace, $"readers?search={mail}")).Sees("Left").Sees("Below the visiting hours");
+        (
+            await program.PostAsync(new Uri(leave), new FormUrlEncodedContent([new("List-Unsubscribe", "One-Click")]))
+        ).EnsureSuccessStatusCode();
+        demo.SignedIn()
+            .Open(new Uri(demo.Workplace, $"readers?search={mail}"))
+            .Sees("Left")
+            .Sees("Below the visiting hours");
     }
 
     [Fact]
@@ -41,7 +75,12 @@ public sealed class DigestStory(DemoInstallation demo)
     {
         var mail = $"{Guid.NewGuid():N}@tarnmail.example";
         using var reader = new BrowserWindow(scripts: false);
-        reader.Open(new Uri(World.Website, "visit")).Fill("input[name=mail]", mail).Click("input[name=consent]").Press("Write to me").Sees("Please look into your mail");
+        reader
+            .Open(new Uri(World.Website, "visit"))
+            .Fill("input[name=mail]", mail)
+            .Click("input[name=consent]")
+            .Press("Write to me")
+            .Sees("Please look into your mail");
         await MailAsync(mail, "is this you?");
     }
 
@@ -52,7 +91,13 @@ public sealed class DigestStory(DemoInstallation demo)
         owner.Open(new Uri(demo.Workplace, "channels/mail/new")).Sees("Nothing is new yet").Sees("Before it goes out");
         var name = $"Letter {Guid.NewGuid().ToString("N")[..6]}";
         owner.Press("Set it up").Sees("Give the digest a name");
-        owner.Fill(".questions input", name).Fill("input[name=subject]", "Letter: {title}").Press("Set it up").Sees($"“{name}” is set up.").Press("Plain text").Sees("Stop these mails: https://mail.invalid/leave");
+        owner
+            .Fill(".questions input", name)
+            .Fill("input[name=subject]", "Letter: {title}")
+            .Press("Set it up")
+            .Sees($"“{name}” is set up.")
+            .Press("Plain text")
+            .Sees("Stop these mails: https://mail.invalid/leave");
         owner.Press("Send me a test").Sees("A test is on its way to imogen@quillmoor.example");
         Assert.Contains(await World.MailsAsync(), one => one.To == "imogen@quillmoor.example");
         var title = $"Cloud until ten {Guid.NewGuid().ToString("N")[..6]}";
@@ -62,7 +107,10 @@ public sealed class DigestStory(DemoInstallation demo)
         try
         {
             owner.Open(owner.Address).Press("Send 1 post now").Sees("It is on its way.");
-            owner.Open(new Uri(demo.Workplace, $"channels/mail?edition={await EditionAsync(name)}")).Press("Pause the sending").Sees("Go on sending");
+            owner
+                .Open(new Uri(demo.Workplace, $"channels/mail?edition={await EditionAsync(name)}"))
+                .Press("Pause the sending")
+                .Sees("Go on sending");
         }
         finally
         {
@@ -74,50 +122,81 @@ public sealed class DigestStory(DemoInstallation demo)
         Assert.True(await OpenAsync("queued") > 0, "The pause came too late to hold anything.");
         owner.Press("Go on sending").NoLongerSees("Take back what is still here");
         await OutboxIsEmptyAsync();
-        var after = (await World.MailsAsync()).Where(one => one.Subject == $"Letter: {title}").Select(one => one.To).ToList();
+        var after = (await World.MailsAsync())
+            .Where(one => one.Subject == $"Letter: {title}")
+            .Select(one => one.To)
+            .ToList();
         Assert.True(after.Count > before);
         Assert.Equal(after.Count, after.Distinct().Count());
         Assert.Equal((await DeliveriesAsync(name)).Count, after.Count);
         owner.Open(new Uri(demo.Workplace, "channels/mail")).Sees(name);
         Accessibility.Check(owner);
 
-        async Task<int> OpenAsync(string state) => (await DeliveriesAsync(name)).Count(one => (string)one!["state"]! == state);
+        async Task<int> OpenAsync(string state) =>
+            (await DeliveriesAsync(name)).Count(one => (string)one!["state"]! == state);
     }
 
     [Fact]
     public void Mail_reads_on_a_phone()
     {
         var owner = demo.SignedIn("imogen", 390, 844);
-        owner.Open(new Uri(demo.Workplace, "channels/mail")).Sees("What went out").Click(".line").Sees("To whom").Press("Close").Sees("What went out");
+        owner
+            .Open(new Uri(demo.Workplace, "channels/mail"))
+            .Sees("What went out")
+            .Click(".line")
+            .Sees("To whom")
+            .Press("Close")
+            .Sees("What went out");
         Accessibility.Check(owner);
     }
 
     private async Task<string> MailAsync(string to, string subject)
     {
-        var mail = await Eventually.IsAsync($"the mail “{subject}”", async () => (await World.MailsAsync()).FirstOrDefault(one => one.To == to && one.Subject.Contains(subject, StringComparison.Ordinal)), one => one is not null);
+        var mail = await Eventually.IsAsync(
+            $"the mail “{subject}”",
+            async () =>
+                (await World.MailsAsync()).FirstOrDefault(one =>
+                    one.To == to && one.Subject.Contains(subject, StringComparison.Ordinal)
+                ),
+            one => one is not null
+        );
         return await World.SourceAsync(mail!);
     }
 
     private static string LinkIn(string source, string path)
     {
         var text = MimeKit.MimeMessage.Load(new MemoryStream(Encoding.Latin1.GetBytes(source))).TextBody!;
-        return text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).First(word => word.Contains(path, StringComparison.Ordinal));
+        return text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
+            .First(word => word.Contains(path, StringComparison.Ordinal));
     }
 
     private async Task<long> EditionAsync(string digest)
     {
-        var found = await Eventually.IsAsync("the edition", async () => (await demo.AskAsync("api/sites/1/channels/editions"))["editions"]!.AsArray().FirstOrDefault(one => (string)one!["digest"]! == digest), one => one is not null);
+        var found = await Eventually.IsAsync(
+            "the edition",
+            async () =>
+                (await demo.AskAsync("api/sites/1/channels/editions"))["editions"]!
+                    .AsArray()
+                    .FirstOrDefault(one => (string)one!["digest"]! == digest),
+            one => one is not null
+        );
         return (long)found!["id"]!;
     }
 
     private async Task<JsonArray> DeliveriesAsync(string digest)
     {
-        return (await demo.AskAsync($"api/sites/1/channels/editions/{await EditionAsync(digest)}/deliveries"))["deliveries"]!.AsArray();
+        return (await demo.AskAsync($"api/sites/1/channels/editions/{await EditionAsync(digest)}/deliveries"))[
+            "deliveries"
+        ]!.AsArray();
     }
 
     private async Task OutboxIsEmptyAsync()
     {
-        await Eventually.TrueAsync("the outbox to be empty", async () => (int)(await demo.AskAsync("api/sites/1/channels/mail"))["open"]! == 0
-            && (await demo.AskAsync("api/sites/1/channels/editions"))["editions"]!.AsArray().All(one => (string)one!["state"]! is "sent" or "cancelled"));
+        await Eventually.TrueAsync("the outbox to be empty", async () =>
+            (int)(await demo.AskAsync("api/sites/1/channels/mail"))["open"]! == 0
+            && (await demo.AskAsync("api/sites/1/channels/editions"))["editions"]!
+                .AsArray()
+                .All(one => (string)one!["state"]! is "sent" or "cancelled")
+        );
     }
 }

@@ -11,20 +11,45 @@ public sealed class EditorStory(DemoInstallation demo)
     public void Written_with_a_picture_cut_reviewed_scheduled_and_published()
     {
         using var writer = demo.SignedIn("dov");
-        writer.Open(new Uri(demo.Workplace, "posts/new")).Fill("textarea.headline", "The bench by the wall").Click(".ProseMirror");
+        writer
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "The bench by the wall")
+            .Click(".ProseMirror");
         writer.Type("## What we saw").Type(Keys.Enter).Type("A **long** night.").Type(Keys.Enter);
         writer.Press("Put in").Press("Picture …").Sees("Choose a picture").Click(".shelf .grid button");
         writer.Until("the picture in the text", _ => writer.Count(".writing figure img") == 1 ? "yes" : null);
         writer.Sees("Saved.").Sees("As Markdown").Press("As Markdown");
-        writer.Until("the Markdown", _ => (writer.Run("return document.querySelector('textarea[aria-label=Markdown]')?.value") as string)?.Contains("## What we saw", StringComparison.Ordinal) == true ? "yes" : null);
+        writer.Until("the Markdown", _ =>
+            (writer.Run("return document.querySelector('textarea[aria-label=Markdown]')?.value") as string)?.Contains(
+                "## What we saw",
+                StringComparison.Ordinal
+            ) == true
+                ? "yes"
+                : null
+        );
         writer.Press("Close").Run("scrollTo(0, 0)");
         var post = writer.Address;
-        writer.Press("Publish …").Sees("To a colleague first").Press("To a colleague first").Fill(".v-overlay textarea", "Is the bench right?").Press("Pass it on").Sees("Passed on for review.");
+        writer
+            .Press("Publish …")
+            .Sees("To a colleague first")
+            .Press("To a colleague first")
+            .Fill(".v-overlay textarea", "Is the bench right?")
+            .Press("Pass it on")
+            .Sees("Passed on for review.");
 
         using var owner = demo.SignedIn();
-        owner.Open(post).Sees("Is the bench right?").Press("Pass it back …").Fill(".v-overlay textarea", "One bench or two?").Click(".v-overlay form button[type=submit]").Sees("Passed back.").Sees("One bench or two?");
+        owner
+            .Open(post)
+            .Sees("Is the bench right?")
+            .Press("Pass it back …")
+            .Fill(".v-overlay textarea", "One bench or two?")
+            .Click(".v-overlay form button[type=submit]")
+            .Sees("Passed back.")
+            .Sees("One bench or two?");
         owner.Press("Publish …").Press("Later");
-        owner.Run("const input = document.querySelector('input[type=datetime-local]'); input.value = '2199-07-01T09:30'; input.dispatchEvent(new Event('input'))");
+        owner.Run(
+            "const input = document.querySelector('input[type=datetime-local]'); input.value = '2199-07-01T09:30'; input.dispatchEvent(new Event('input'))"
+        );
         owner.Press("Schedule it").Sees("Goes out").Sees("1 July 2199");
         owner.Open(new Uri(demo.Workplace, "posts/calendar?month=2199-07")).Sees("The bench by the wall");
         owner.Open(post).Sees("Goes out").Press("Publish …").Press("Now").Press("Publish and send").Sees("Published.");
@@ -35,10 +60,19 @@ public sealed class EditorStory(DemoInstallation demo)
     public void A_picture_is_cut_for_listings_alone()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts?search=harvest%20moon")).Press("Harvest moon, rising over the quarry").Sees("In listings");
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=harvest%20moon"))
+            .Press("Harvest moon, rising over the quarry")
+            .Sees("In listings");
         var before = browser.Find("img.page").GetAttribute("src");
         browser.Run("document.querySelector('button[aria-label=\"Cut it for this place: In listings\"]').click()");
-        browser.Sees("Cut the picture: in listings").Press("Square").Sees("of the width").Press("Cut it so").NoLongerSees("Cut the picture: in listings").Sees("its own");
+        browser
+            .Sees("Cut the picture: in listings")
+            .Press("Square")
+            .Sees("of the width")
+            .Press("Cut it so")
+            .NoLongerSees("Cut the picture: in listings")
+            .Sees("its own");
         var cut = browser.Find("img.listingPicture").GetAttribute("src")!;
         Assert.Equal((before, true), (browser.Find("img.page").GetAttribute("src"), cut != before));
         Assert.Equal(cut, browser.Find(".entry img").GetAttribute("src"));
@@ -52,11 +86,20 @@ public sealed class EditorStory(DemoInstallation demo)
     public void Two_who_write_at_once_see_each_other_and_lose_nothing()
     {
         using var first = demo.SignedIn("dov");
-        first.Open(new Uri(demo.Workplace, "posts/new")).Fill("textarea.headline", "Contested bench").Click(".ProseMirror").Type("First words.").Sees("Saved.");
+        first
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "Contested bench")
+            .Click(".ProseMirror")
+            .Type("First words.")
+            .Sees("Saved.");
         using var second = demo.SignedIn();
         second.Open(first.Address).Sees("Dov Achterberg has this post open too");
         second.Click(".ProseMirror").Type(Keys.Control + Keys.End).Type(" Second words.").Sees("Saved.");
-        first.Click(".ProseMirror").Type(Keys.Control + Keys.End).Type(" Third words.").Sees("Somebody else saved this post in the meantime.");
+        first
+            .Click(".ProseMirror")
+            .Type(Keys.Control + Keys.End)
+            .Type(" Third words.")
+            .Sees("Somebody else saved this post in the meantime.");
         Assert.Contains("Third words.", first.Words, StringComparison.Ordinal);
     }
 
@@ -64,8 +107,16 @@ public sealed class EditorStory(DemoInstallation demo)
     public void A_change_to_a_public_post_waits_and_can_be_forgotten()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts?search=drawing%20evening")).Sees("The drawing evening").Press("The drawing evening").Sees("Publish the changes");
-        browser.Click(".ProseMirror").Type(Keys.Control + Keys.End).Type(" And a twelfth.").Sees("Changes are kept; readers do not see them yet.");
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=drawing%20evening"))
+            .Sees("The drawing evening")
+            .Press("The drawing evening")
+            .Sees("Publish the changes");
+        browser
+            .Click(".ProseMirror")
+            .Type(Keys.Control + Keys.End)
+            .Type(" And a twelfth.")
+            .Sees("Changes are kept; readers do not see them yet.");
         var post = browser.Address;
         browser.Open(demo.Workplace).Open(post).Sees("Changes by Imogen Tarrant wait here").Sees("And a twelfth.");
         browser.Press("Forget the changes").NoLongerSees("And a twelfth.");
@@ -75,8 +126,16 @@ public sealed class EditorStory(DemoInstallation demo)
     public void A_small_mistake_is_mended_on_a_phone()
     {
         using var browser = demo.SignedIn(width: 390, height: 844);
-        browser.Open(new Uri(demo.Workplace, "posts?search=volunteers%20wanted")).Press("Volunteers wanted for the spring").Sees("Publish the changes");
-        browser.Click(".ProseMirror").Type(Keys.Control + Keys.End).Type(" Bring gloves.").Press("Publish the changes").Sees("The changes are public.");
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=volunteers%20wanted"))
+            .Press("Volunteers wanted for the spring")
+            .Sees("Publish the changes");
+        browser
+            .Click(".ProseMirror")
+            .Type(Keys.Control + Keys.End)
+            .Type(" Bring gloves.")
+            .Press("Publish the changes")
+            .Sees("The changes are public.");
         Assert.Equal("390 390", browser.Run("return `${document.documentElement.scrollWidth} ${innerWidth}`"));
     }
 }

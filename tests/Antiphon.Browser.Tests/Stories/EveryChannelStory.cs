@@ -24,16 +24,44 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         Add(editor, "pings", "Everybody we name", null, null, "Pages are asked one by one");
         var title = "Rime on the weather vane";
         await PublishAsync(editor, title);
-        await Eventually.TrueAsync("Lantern", async () => (await _world.TakenAsync("lantern")).Any(one => one.Text.StartsWith(title, StringComparison.Ordinal)));
-        await Eventually.IsAsync("both partners", async () => (await _world.TakenAsync("parish")).Count(one => one.Text == title), count => count == 2);
-        await Eventually.TrueAsync("the bell", async () => (await _world.TakenAsync("bell")).Count(one => one.Body.Contains(title, StringComparison.Ordinal)) >= 2);
-        await Eventually.TrueAsync("everything delivered", async () => (await StatesAsync(title)).Count(state => state == "delivered") >= 9);
-        await Eventually.TrueAsync("the notebook", async () => (await demo.TarnToldAsync()).Any(one => one.Contains("rime-on-the-weather-vane", StringComparison.Ordinal) && one.EndsWith("tarn/1", StringComparison.Ordinal)));
+        await Eventually.TrueAsync("Lantern", async () =>
+            (await _world.TakenAsync("lantern")).Any(one => one.Text.StartsWith(title, StringComparison.Ordinal))
+        );
+        await Eventually.IsAsync(
+            "both partners",
+            async () => (await _world.TakenAsync("parish")).Count(one => one.Text == title),
+            count => count == 2
+        );
+        await Eventually.TrueAsync("the bell", async () =>
+            (await _world.TakenAsync("bell")).Count(one => one.Body.Contains(title, StringComparison.Ordinal)) >= 2
+        );
+        await Eventually.TrueAsync("everything delivered", async () =>
+            (await StatesAsync(title)).Count(state => state == "delivered") >= 9
+        );
+        await Eventually.TrueAsync("the notebook", async () =>
+            (await demo.TarnToldAsync()).Any(one =>
+                one.Contains("rime-on-the-weather-vane", StringComparison.Ordinal)
+                && one.EndsWith("tarn/1", StringComparison.Ordinal)
+            )
+        );
         // What it brings there comes back.
-        var note = (await _world.TakenAsync("lantern")).First(one => one.Text.StartsWith(title, StringComparison.Ordinal));
+        var note = (await _world.TakenAsync("lantern")).First(one =>
+            one.Text.StartsWith(title, StringComparison.Ordinal)
+        );
         await ReactAsync(note.Number);
-        editor.Open(new Uri(demo.Workplace, $"channels?delivery={await DeliveryAsync("Second Lantern", title)}")).Sees("Delivered").Press("Ask now").Sees("1 answer, 1 like");
-        await RemoveAsync("Second Lantern", "Dale Gazette", "The Gazette of old", "Second bell", "Second hub", "Everybody we name");
+        editor
+            .Open(new Uri(demo.Workplace, $"channels?delivery={await DeliveryAsync("Second Lantern", title)}"))
+            .Sees("Delivered")
+            .Press("Ask now")
+            .Sees("1 answer, 1 like");
+        await RemoveAsync(
+            "Second Lantern",
+            "Dale Gazette",
+            "The Gazette of old",
+            "Second bell",
+            "Second hub",
+            "Everybody we name"
+        );
     }
 
     [Fact]
@@ -41,7 +69,12 @@ public sealed class EveryChannelStory(DemoInstallation demo)
     {
         var post = await DraftAsync("Seen side by side");
         var editor = demo.SignedIn("dov");
-        editor.Open(new Uri(demo.Workplace, $"posts/{post}")).Sees("Goes to").Press("See all side by side").Sees("on every channel").Sees("The week at Quillmoor");
+        editor
+            .Open(new Uri(demo.Workplace, $"posts/{post}"))
+            .Sees("Goes to")
+            .Press("See all side by side")
+            .Sees("on every channel")
+            .Sees("The week at Quillmoor");
         editor.Sees("Text 2").Run("document.querySelector('.sheet article:nth-of-type(2)').scrollIntoView()");
         editor.Fill(".sheet article:nth-of-type(2) textarea", "Short").Sees("5 of 500").Sees("The text has no link.");
         editor.Press("Open the links").Sees("Open the links again");
@@ -65,48 +98,94 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         Assert.NotEmpty(await StatesAsync(title));
     }
 
-    private static IReadOnlyCollection<string> Labels(BrowserWindow editor, string css) => ((IEnumerable<object>)editor.Run($"return [...document.querySelectorAll('{css}')].map(note => note.getAttribute('aria-label'))")!).Cast<string>().ToList();
+    private static IReadOnlyCollection<string> Labels(BrowserWindow editor, string css) =>
+        (
+            (IEnumerable<object>)
+                editor.Run(
+                    $"return [...document.querySelectorAll('{css}')].map(note => note.getAttribute('aria-label'))"
+                )!
+        )
+            .Cast<string>()
+            .ToList();
 
     private void Add(BrowserWindow editor, string kind, string name, string? service, string? secret, string tested)
     {
         editor.Open(new Uri(demo.Workplace, $"channels/set-up?new={kind}")).Fill(NameField, name);
-        if (service is not null) editor.Fill(AddressField, new Uri(_world.World, service).AbsoluteUri);
-        if (secret is not null) editor.Fill("input[type=password]", secret);
+        if (service is not null)
+            editor.Fill(AddressField, new Uri(_world.World, service).AbsoluteUri);
+        if (secret is not null)
+            editor.Fill("input[type=password]", secret);
         editor.Press("Add the channel").Sees("The channel is added").Press("Test it").Sees(tested);
     }
 
     private void AddOlderPartner(BrowserWindow editor)
     {
-        editor.Open(new Uri(demo.Workplace, "channels/set-up?new=partner")).Fill(NameField, "The Gazette of old").Fill(AddressField, new Uri(_world.World, "parish/atom/service").AbsoluteUri);
-        editor.Choose("form.channel .v-select input", "Atom Publishing").Fill("input[placeholder^='Leave empty where']", "parish").Fill("input[type=password]", "parish-token");
-        editor.Press("Add the channel").Sees("The channel is added").Press("Test it").Sees("Posts are taken at another address").Press("Use it").Sees("The partner knows us");
+        editor
+            .Open(new Uri(demo.Workplace, "channels/set-up?new=partner"))
+            .Fill(NameField, "The Gazette of old")
+            .Fill(AddressField, new Uri(_world.World, "parish/atom/service").AbsoluteUri);
+        editor
+            .Choose("form.channel .v-select input", "Atom Publishing")
+            .Fill("input[placeholder^='Leave empty where']", "parish")
+            .Fill("input[type=password]", "parish-token");
+        editor
+            .Press("Add the channel")
+            .Sees("The channel is added")
+            .Press("Test it")
+            .Sees("Posts are taken at another address")
+            .Press("Use it")
+            .Sees("The partner knows us");
     }
 
     private async Task PublishAsync(BrowserWindow editor, string title)
     {
         var post = await DraftAsync(title);
-        editor.Open(new Uri(demo.Workplace, $"posts/{post}")).Sees("Goes to").Sees("The Gazette of old").Press("Publish …").Sees("will get a mail").Press("Publish and send").Sees("Published");
+        editor
+            .Open(new Uri(demo.Workplace, $"posts/{post}"))
+            .Sees("Goes to")
+            .Sees("The Gazette of old")
+            .Press("Publish …")
+            .Sees("will get a mail")
+            .Press("Publish and send")
+            .Sees("Published");
     }
 
     private async Task<long> DraftAsync(string title) =>
-        (await demo.WriteAsync(title, $"<p>White on both sides, as <a href=\"{new Uri(_world.World, "tarn/1")}\">the notebook</a> says.</p>", "draft"))["id"]!.GetValue<long>();
+        (
+            await demo.WriteAsync(
+                title,
+                $"<p>White on both sides, as <a href=\"{new Uri(_world.World, "tarn/1")}\">the notebook</a> says.</p>",
+                "draft"
+            )
+        )["id"]!.GetValue<long>();
 
     private async Task<string> DeliveryAsync(string channel, string title)
     {
         var id = (await ChannelsAsync()).Single(one => one!["name"]!.ToString() == channel)!["id"]!.ToString();
-        return (await LineAsync()).First(one => one!["channelId"]!.ToString() == id && one["title"]!.ToString() == title)!["id"]!.ToString();
+        return (await LineAsync()).First(one =>
+            one!["channelId"]!.ToString() == id && one["title"]!.ToString() == title
+        )!["id"]!.ToString();
     }
 
-    private async Task<List<string>> StatesAsync(string title) => [.. (await LineAsync()).Where(one => one!["title"]!.ToString() == title).Select(one => one!["state"]!.ToString())];
+    private async Task<List<string>> StatesAsync(string title) =>
+        [
+            .. (await LineAsync())
+                .Where(one => one!["title"]!.ToString() == title)
+                .Select(one => one!["state"]!.ToString()),
+        ];
 
-    private async Task<JsonArray> LineAsync() => (await demo.AskAsync("api/sites/1/channels/deliveries?from=2020-01-01T00:00:00Z&until=2030-01-01T00:00:00Z"))["items"]!.AsArray();
+    private async Task<JsonArray> LineAsync() =>
+        (await demo.AskAsync("api/sites/1/channels/deliveries?from=2020-01-01T00:00:00Z&until=2030-01-01T00:00:00Z"))[
+            "items"
+        ]!.AsArray();
 
     private async Task<JsonArray> ChannelsAsync() => (await demo.AskAsync("api/sites/1/channels/set-up")).AsArray();
 
     // The other stories know the demo as it was made.
     private async Task RemoveAsync(params string[] names)
     {
-        foreach (var one in (await ChannelsAsync()).Where(one => names.Contains(one!["name"]!.ToString()))) await demo.TellAsync(HttpMethod.Delete, $"api/sites/1/channels/set-up/{one!["id"]}");
+        foreach (var one in (await ChannelsAsync()).Where(one => names.Contains(one!["name"]!.ToString())))
+            await demo.TellAsync(HttpMethod.Delete, $"api/sites/1/channels/set-up/{one!["id"]}");
     }
 
     private async Task ReactAsync(int number)

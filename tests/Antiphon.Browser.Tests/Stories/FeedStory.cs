@@ -11,8 +11,16 @@ public sealed class FeedStory(DemoInstallation demo)
     public void A_feed_is_found_by_its_page_and_followed()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "connect")).Fill("input[name=address]", World("county/radio/")).Press("Find its feed");
-        browser.Sees("Moor Radio: Nights In").Sees("the page names it as its feed").Press("Follow this feed").Sees("is connected").Sees("2 posts read");
+        browser
+            .Open(new Uri(demo.Workplace, "connect"))
+            .Fill("input[name=address]", World("county/radio/"))
+            .Press("Find its feed");
+        browser
+            .Sees("Moor Radio: Nights In")
+            .Sees("the page names it as its feed")
+            .Press("Follow this feed")
+            .Sees("is connected")
+            .Sees("2 posts read");
         browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Sees("Moor Radio: Nights In");
         browser.Press("Moor Radio: Nights In").Sees("Latest visits").Sees("brought something: 2 new");
     }
@@ -24,36 +32,59 @@ public sealed class FeedStory(DemoInstallation demo)
         browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Sees("Workshop Bench");
         var row = Row(browser, "Workshop Bench");
         browser.Click($"{row} .acts button:nth-of-type(1)").Sees("Nothing new from “Workshop Bench”.");
-        browser.Click($"{row} .acts button:nth-of-type(2)").Sees("is not visited any more").Press("Undo").Sees("is visited again");
+        browser
+            .Click($"{row} .acts button:nth-of-type(2)")
+            .Sees("is not visited any more")
+            .Press("Undo")
+            .Sees("is visited again");
     }
 
     [Fact]
     public void A_feed_that_moved_for_good_shows_the_address_it_had()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Press("Parish Council").Sees("Addresses it had").Sees("county/council.xml");
+        browser
+            .Open(new Uri(demo.Workplace, "feeds?tab=followed"))
+            .Press("Parish Council")
+            .Sees("Addresses it had")
+            .Sees("county/council.xml");
     }
 
     [Fact]
     public async Task A_hub_brings_what_is_new_without_a_visit()
     {
-        await Eventually.TrueAsync("the hub's confirmation", async () => (await FollowedAsync("Moor Star Party"))["hub"]?["state"]?.ToString() == "subscribed");
+        await Eventually.TrueAsync("the hub's confirmation", async () =>
+            (await FollowedAsync("Moor Star Party"))["hub"]?["state"]?.ToString() == "subscribed"
+        );
         var before = (int)(await FollowedAsync("Moor Star Party"))["posts"]!;
         using var http = new HttpClient();
         await http.PostAsync(World("hub/publish"), null);
-        await Eventually.TrueAsync("the post the hub brought", async () => (int)(await FollowedAsync("Moor Star Party"))["posts"]! == before + 1);
+        await Eventually.TrueAsync("the post the hub brought", async () =>
+            (int)(await FollowedAsync("Moor Star Party"))["posts"]! == before + 1
+        );
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Press("Moor Star Party").Sees("sent by the hub: 1 new").Sees("tells of changes at once");
+        browser
+            .Open(new Uri(demo.Workplace, "feeds?tab=followed"))
+            .Press("Moor Star Party")
+            .Sees("sent by the hub: 1 new")
+            .Sees("tells of changes at once");
     }
 
     [Fact]
     public async Task A_faulty_feed_is_checked_jumped_to_repaired_and_published()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, $"feeds/check?url={Uri.EscapeDataString(World("county/bees.xml"))}")).Sees("stands in two items");
+        browser
+            .Open(new Uri(demo.Workplace, $"feeds/check?url={Uri.EscapeDataString(World("county/bees.xml"))}"))
+            .Sees("stands in two items");
         browser.Click("[data-rule=rss-guid-duplicate] > button");
         browser.Click("[data-rule=rss-guid-duplicate] .places .chip:nth-child(2)");
-        browser.Until("the line of the second place", _ => browser.Run("return document.querySelector('.line.picked i')?.textContent.trim()") is string line && line.Contains('5') ? line : null);
+        browser.Until("the line of the second place", _ =>
+            browser.Run("return document.querySelector('.line.picked i')?.textContent.trim()") is string line
+            && line.Contains('5')
+                ? line
+                : null
+        );
         browser.Press("Repaired").Sees("changes").Press("Publish the repaired feed").Sees("It follows the original");
         var address = browser.Find(".hint a.address").Text;
         var check = (await demo.AskAsync($"api/feeds/check?url={Uri.EscapeDataString(address)}"))["check"]!;
@@ -65,11 +96,23 @@ public sealed class FeedStory(DemoInstallation demo)
     public void On_a_phone_the_verdict_is_read_before_the_source_and_a_finding_leads_to_its_line()
     {
         using var browser = demo.SignedIn(width: 390, height: 844);
-        browser.Open(new Uri(demo.Workplace, $"feeds/check?url={Uri.EscapeDataString(World("county/lamps.xml"))}")).Sees("the day after market");
+        browser
+            .Open(new Uri(demo.Workplace, $"feeds/check?url={Uri.EscapeDataString(World("county/lamps.xml"))}"))
+            .Sees("the day after market");
         browser.Until("the source with its line marked", _ => browser.Count(".line.picked") > 0 ? browser : null);
-        Assert.Equal(0L, Convert.ToInt64(browser.Run("return Math.round(scrollY)"), System.Globalization.CultureInfo.InvariantCulture));
+        Assert.Equal(
+            0L,
+            Convert.ToInt64(
+                browser.Run("return Math.round(scrollY)"),
+                System.Globalization.CultureInfo.InvariantCulture
+            )
+        );
         browser.Click(".finding:not(.on) > button");
-        browser.Until("the line in sight", _ => browser.Run("const box=document.querySelector('.line.picked').getBoundingClientRect();return box.bottom>0&&box.top<innerHeight?'seen':null") as string);
+        browser.Until("the line in sight", _ =>
+            browser.Run(
+                "const box=document.querySelector('.line.picked').getBoundingClientRect();return box.bottom>0&&box.top<innerHeight?'seen':null"
+            ) as string
+        );
     }
 
     [Fact]
@@ -80,27 +123,46 @@ public sealed class FeedStory(DemoInstallation demo)
         await demo.Installation.World.MisbehaveAsync("footpath", "broken");
         browser.Press("Check now").Sees("Has errors");
         browser.Open(new Uri(demo.Workplace, "feeds")).Sees("Footpath Diary has errors").Sees("The XML breaks here");
-        var mails = await Eventually.IsAsync("the mails of the notice", demo.Installation.World.MailsAsync, all => all.Count(mail => mail.Subject == "Footpath Diary has errors") == 2);
-        Assert.Equal(["dov@quillmoor.example", "imogen@quillmoor.example"], mails.Where(mail => mail.Subject == "Footpath Diary has errors").Select(mail => mail.To).Order());
+        var mails = await Eventually.IsAsync("the mails of the notice", demo.Installation.World.MailsAsync, all =>
+            all.Count(mail => mail.Subject == "Footpath Diary has errors") == 2
+        );
+        Assert.Equal(
+            ["dov@quillmoor.example", "imogen@quillmoor.example"],
+            mails.Where(mail => mail.Subject == "Footpath Diary has errors").Select(mail => mail.To).Order()
+        );
         await demo.Installation.World.MisbehaveAsync("footpath", "well");
         browser.Open(new Uri(demo.Workplace, "feeds/watched/1")).Press("Check now").Sees("Valid.");
         browser.Open(demo.Workplace).Sees("Footpath Diary is good again");
-        browser.Press("Put away").NoLongerSees("Footpath Diary is good again").Press("Undo").Sees("Footpath Diary is good again");
+        browser
+            .Press("Put away")
+            .NoLongerSees("Footpath Diary is good again")
+            .Press("Undo")
+            .Sees("Footpath Diary is good again");
     }
 
     [Fact]
     public void How_a_feed_of_ours_is_published_can_be_set_and_undone()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "feeds")).Sees("The Night Log").Press("Settings").Sees("How “The Night Log” is published");
+        browser
+            .Open(new Uri(demo.Workplace, "feeds"))
+            .Sees("The Night Log")
+            .Press("Settings")
+            .Sees("How “The Night Log” is published");
         browser.Fill("input[name=entries]", "10").Press("Save").Sees("With archives a feed holds at least 25 entries");
-        browser.Fill("input[name=entries]", "30").Fill("input[name=title]", "Nights at Quillmoor").Press("Save").Sees("Saved. Readers get the feed").Sees("Nights at Quillmoor");
+        browser
+            .Fill("input[name=entries]", "30")
+            .Fill("input[name=title]", "Nights at Quillmoor")
+            .Press("Save")
+            .Sees("Saved. Readers get the feed")
+            .Sees("Nights at Quillmoor");
         browser.Press("Undo").NoLongerSees("Nights at Quillmoor");
     }
 
     private string World(string path) => new Uri(demo.Installation.World.World, path).AbsoluteUri;
 
-    private async Task<System.Text.Json.Nodes.JsonNode> FollowedAsync(string name) => (await demo.AskAsync("api/sites/1/followed")).AsArray().Single(feed => feed!["name"]!.ToString() == name)!;
+    private async Task<System.Text.Json.Nodes.JsonNode> FollowedAsync(string name) =>
+        (await demo.AskAsync("api/sites/1/followed")).AsArray().Single(feed => feed!["name"]!.ToString() == name)!;
 
     private static string Row(BrowserWindow browser, string name) =>
         $"article[data-blog='{browser.Run("return [...document.querySelectorAll('article[data-blog]')].find(a=>a.textContent.includes(arguments[0])).dataset.blog", name)}']";

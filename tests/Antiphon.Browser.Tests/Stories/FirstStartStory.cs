@@ -15,25 +15,58 @@ public sealed class FirstStartStory : IAsyncLifetime
     public void The_first_screen_creates_the_owner_and_leads_to_a_site_and_a_blog()
     {
         using var owner = new BrowserWindow();
-        owner.Open(_installation.Address).Sees("Make the first account")
-            .Fill("input[name=name]", "Imogen Tarrant").Fill("input[name=mail]", "imogen@quillmoor.example").Fill("input[name=key]", "guessed").Fill("input[name=password]", "short").Press("Make the account")
+        owner
+            .Open(_installation.Address)
+            .Sees("Make the first account")
+            .Fill("input[name=name]", "Imogen Tarrant")
+            .Fill("input[name=mail]", "imogen@quillmoor.example")
+            .Fill("input[name=key]", "guessed")
+            .Fill("input[name=password]", "short")
+            .Press("Make the account")
             .Sees("Use at least ten characters")
-            .Fill("input[name=password]", "the dome turns quietly").Press("Make the account").Sees("not the set-up key").Fill("input[name=key]", _installation.SetupKey).Press("Make the account").Sees("Register a site");
-        owner.Fill("input[name=name]", "Quillmoor Observatory").Fill("input[name=address]", _installation.World.Website.AbsoluteUri).Press("Register the site");
-        owner.Sees("Connect a blog").Press("Write it here").Fill("input[name=blog]", "The Night Log").Press("Start the blog").Sees("is ready to be written");
+            .Fill("input[name=password]", "the dome turns quietly")
+            .Press("Make the account")
+            .Sees("not the set-up key")
+            .Fill("input[name=key]", _installation.SetupKey)
+            .Press("Make the account")
+            .Sees("Register a site");
+        owner
+            .Fill("input[name=name]", "Quillmoor Observatory")
+            .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
+            .Press("Register the site");
+        owner
+            .Sees("Connect a blog")
+            .Press("Write it here")
+            .Fill("input[name=blog]", "The Night Log")
+            .Press("Start the blog")
+            .Sees("is ready to be written");
     }
 
     [Fact]
     public void Bad_addresses_get_distinct_words_and_keep_what_was_typed()
     {
         using var owner = new BrowserWindow();
-        owner.Open(new Uri(_installation.Address, $"setup?key={_installation.SetupKey}")).Fill("input[name=name]", "Imogen").Fill("input[name=mail]", "imogen@quillmoor.example").Fill("input[name=password]", "the dome turns quietly").Press("Make the account").Sees("Register a site")
-            .Fill("input[name=name]", "Quillmoor").Fill("input[name=address]", _installation.World.Website.AbsoluteUri).Press("Register the site").Sees("Any address of the blog");
+        owner
+            .Open(new Uri(_installation.Address, $"setup?key={_installation.SetupKey}"))
+            .Fill("input[name=name]", "Imogen")
+            .Fill("input[name=mail]", "imogen@quillmoor.example")
+            .Fill("input[name=password]", "the dome turns quietly")
+            .Press("Make the account")
+            .Sees("Register a site")
+            .Fill("input[name=name]", "Quillmoor")
+            .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
+            .Press("Register the site")
+            .Sees("Any address of the blog");
         var world = _installation.World.World;
-        foreach (var (address, words) in new[]
-        {
-            (new Uri(world, "village/").AbsoluteUri, "a page without a feed"), (new Uri(world, "nothing-here").AbsoluteUri, "error 404"), ("http://10.0.0.1/", "private network"), ("ftp://bench.example", "no web address"),
-        })
+        foreach (
+            var (address, words) in new[]
+            {
+                (new Uri(world, "village/").AbsoluteUri, "a page without a feed"),
+                (new Uri(world, "nothing-here").AbsoluteUri, "error 404"),
+                ("http://10.0.0.1/", "private network"),
+                ("ftp://bench.example", "no web address"),
+            }
+        )
         {
             owner.Fill("input[name=address]", address).Press("Find its feed").Sees(words);
             Assert.Equal(address, owner.Find("input[name=address]").GetDomProperty("value"));

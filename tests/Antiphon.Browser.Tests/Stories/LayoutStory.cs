@@ -14,10 +14,21 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
     private readonly HttpClient _script = new();
     private string _original = string.Empty;
 
-    public static TheoryData<string, string> Layouts => new()
-    {
-        { "lines", "h3 a" }, { "columns", "h3 a" }, { "rows", "h3 a" }, { "bricks", "h3 a" }, { "zigzag", "h3 a" }, { "carousel", "h3 a" }, { "ticker", "h3 a" }, { "archive", "details a" }, { "tagCloud", ".antiphon-cloud a" }, { "categoryIndex", ".antiphon-categories a" }, { "wholeBlog", "h3 a" },
-    };
+    public static TheoryData<string, string> Layouts =>
+        new()
+        {
+            { "lines", "h3 a" },
+            { "columns", "h3 a" },
+            { "rows", "h3 a" },
+            { "bricks", "h3 a" },
+            { "zigzag", "h3 a" },
+            { "carousel", "h3 a" },
+            { "ticker", "h3 a" },
+            { "archive", "details a" },
+            { "tagCloud", ".antiphon-cloud a" },
+            { "categoryIndex", ".antiphon-categories a" },
+            { "wholeBlog", "h3 a" },
+        };
 
     public async Task InitializeAsync()
     {
@@ -46,7 +57,10 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         Assert.Equal((long)baked, Shown(reader, links));
         Accessibility.Check(reader);
         reader.Open(demo.Page("membership"));
-        Assert.Equal(0L, reader.Run("return Object.keys(window).filter((name) => /antiphon/i.test(name)).length > 1 ? 1 : 0"));
+        Assert.Equal(
+            0L,
+            reader.Run("return Object.keys(window).filter((name) => /antiphon/i.test(name)).length > 1 ? 1 : 0")
+        );
     }
 
     [Theory]
@@ -59,8 +73,18 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         reader.Open(demo.Page("membership"));
         Shown(reader, "h3 a");
         // Laid out by our own rules: entries have a size, and titles are bold.
-        Assert.Equal("block 700", reader.Run("const r=document.querySelector('[data-antiphon-listing]').shadowRoot;return getComputedStyle(r.host).display+' '+getComputedStyle(r.querySelector('.antiphon-title')).fontWeight"));
-        Assert.Equal(true, reader.Run("return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('.antiphon-entry').getBoundingClientRect().height > 20"));
+        Assert.Equal(
+            "block 700",
+            reader.Run(
+                "const r=document.querySelector('[data-antiphon-listing]').shadowRoot;return getComputedStyle(r.host).display+' '+getComputedStyle(r.querySelector('.antiphon-title')).fontWeight"
+            )
+        );
+        Assert.Equal(
+            true,
+            reader.Run(
+                "return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('.antiphon-entry').getBoundingClientRect().height > 20"
+            )
+        );
     }
 
     [Theory]
@@ -88,8 +112,11 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         using var reader = demo.Reader(390, 844);
         reader.Open(demo.Page("membership"));
         Shown(reader, "h3 a");
-        const string Left = "return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('.antiphon-entries').scrollLeft > 50";
-        reader.Run("document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('button[aria-label=\"›\"]').click()");
+        const string Left =
+            "return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('.antiphon-entries').scrollLeft > 50";
+        reader.Run(
+            "document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('button[aria-label=\"›\"]').click()"
+        );
         reader.Until("the next entry", _ => reader.Run(Left) is true ? reader : null);
     }
 
@@ -99,18 +126,41 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         await PlaceAsync(await BuildAsync("lines"), "frame");
         using var reader = demo.Reader();
         reader.Open(demo.Page("membership"));
-        reader.Until("the fitted frame", _ => reader.Run("return document.querySelector('iframe[data-antiphon-frame]').height") is string height and not "420" && height.Length >= 3 ? reader : null);
+        reader.Until("the fitted frame", _ =>
+            reader.Run("return document.querySelector('iframe[data-antiphon-frame]').height")
+                is string height
+                    and not "420"
+            && height.Length >= 3
+                ? reader
+                : null
+        );
     }
 
     [Fact]
     public async Task Several_listings_on_one_page_need_one_script()
     {
-        var (one, two) = (await SnippetAsync(await BuildAsync("lines"), "script"), await SnippetAsync(await BuildAsync("columns"), "script"));
-        await SaveAsync(_original.Replace("</h1>", "</h1>" + one + two[..two.IndexOf("<script src", StringComparison.Ordinal)], StringComparison.Ordinal));
+        var (one, two) = (
+            await SnippetAsync(await BuildAsync("lines"), "script"),
+            await SnippetAsync(await BuildAsync("columns"), "script")
+        );
+        await SaveAsync(
+            _original.Replace(
+                "</h1>",
+                "</h1>" + one + two[..two.IndexOf("<script src", StringComparison.Ordinal)],
+                StringComparison.Ordinal
+            )
+        );
         using var reader = demo.Reader();
         reader.Open(demo.Page("membership"));
         // The page's own listing stays what it was.
-        reader.Until("three listings", _ => reader.Run("return [...document.querySelectorAll('[data-antiphon-listing]')].filter((one) => one.shadowRoot).length") is 3L ? reader : null);
+        reader.Until("three listings", _ =>
+            reader.Run(
+                "return [...document.querySelectorAll('[data-antiphon-listing]')].filter((one) => one.shadowRoot).length"
+            )
+                is 3L
+                ? reader
+                : null
+        );
     }
 
     [Theory]
@@ -120,49 +170,122 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
     {
         var snippet = await SnippetAsync(await BuildAsync("lines"), "script");
         // What a site builder leaves that takes no entries: the container with the room it keeps, and the script.
-        var bare = (await demo.AskAsync($"api/sites/1/listings/{await BuildAsync("lines")}/snippet?way=script&entries=false"))["snippet"]!.ToString();
+        var bare = (
+            await demo.AskAsync($"api/sites/1/listings/{await BuildAsync("lines")}/snippet?way=script&entries=false")
+        )["snippet"]!.ToString();
         await SaveAsync(_original.Replace("</h1>", "</h1>" + (isBaked ? snippet : bare), StringComparison.Ordinal));
         using var reader = demo.Reader();
         reader.Open(demo.Page("membership"));
         Shown(reader, "h3 a");
-        var shift = Convert.ToDouble(reader.RunLater("const done=arguments[arguments.length-1];let sum=0;new PerformanceObserver(list=>list.getEntries().forEach(entry=>sum+=entry.value)).observe({type:'layout-shift',buffered:true});requestAnimationFrame(()=>requestAnimationFrame(()=>setTimeout(()=>done(sum),0)))"), System.Globalization.CultureInfo.InvariantCulture);
+        var shift = Convert.ToDouble(
+            reader.RunLater(
+                "const done=arguments[arguments.length-1];let sum=0;new PerformanceObserver(list=>list.getEntries().forEach(entry=>sum+=entry.value)).observe({type:'layout-shift',buffered:true});requestAnimationFrame(()=>requestAnimationFrame(()=>setTimeout(()=>done(sum),0)))"
+            ),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
         Assert.InRange(shift, 0, most);
     }
 
     [Fact]
     public async Task A_picture_that_fails_leaves_a_quiet_box_of_its_size()
     {
-        var post = await _script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title = "A lost picture", bodyHtml = "<p>x</p>", status = "published", revision = 0, tags = new[] { "lost-picture" }, pictureAddress = demo.Page("pictures/none.png"), pictureAlt = "The dome" });
+        var post = await _script.PostAsJsonAsync(
+            "api/sites/1/posts",
+            new
+            {
+                blogId = 1,
+                title = "A lost picture",
+                bodyHtml = "<p>x</p>",
+                status = "published",
+                revision = 0,
+                tags = new[] { "lost-picture" },
+                pictureAddress = demo.Page("pictures/none.png"),
+                pictureAlt = "The dome",
+            }
+        );
         post.EnsureSuccessStatusCode();
         await PlaceAsync(await BuildAsync("lines", count: 1), "script");
         using var reader = demo.Reader();
         reader.Open(demo.Page("membership")).Sees("A lost picture");
-        reader.Until("the box", _ => reader.Run("const box=document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('div.antiphon-picture');return box?`${box.getAttribute('aria-label')} ${box.offsetWidth}x${box.offsetHeight}`:null") as string is "The dome 84x63" ? reader : null);
+        reader.Until("the box", _ =>
+            reader.Run(
+                "const box=document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('div.antiphon-picture');return box?`${box.getAttribute('aria-label')} ${box.offsetWidth}x${box.offsetHeight}`:null"
+            ) as string
+                is "The dome 84x63"
+                ? reader
+                : null
+        );
         var made = (await post.Content.ReadFromJsonAsync<JsonNode>())!;
-        (await _script.PutAsJsonAsync($"api/sites/1/posts/{made["id"]}", new { blogId = 1, title = "A lost picture", bodyHtml = "<p>x</p>", status = "withdrawn", revision = (int)made["revision"]! })).EnsureSuccessStatusCode();
+        (
+            await _script.PutAsJsonAsync(
+                $"api/sites/1/posts/{made["id"]}",
+                new
+                {
+                    blogId = 1,
+                    title = "A lost picture",
+                    bodyHtml = "<p>x</p>",
+                    status = "withdrawn",
+                    revision = (int)made["revision"]!,
+                }
+            )
+        ).EnsureSuccessStatusCode();
     }
 
     private static long Shown(BrowserWindow reader, string links)
     {
-        reader.Until("the listing", _ => reader.Run($"return document.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelector('{links}') ? 'there' : null") as string);
-        return (long)reader.Run($"return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelectorAll('{links}').length")!;
+        reader.Until("the listing", _ =>
+            reader.Run(
+                $"return document.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelector('{links}') ? 'there' : null"
+            ) as string
+        );
+        return (long)
+            reader.Run(
+                $"return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelectorAll('{links}').length"
+            )!;
     }
 
-    private static string Title(BrowserWindow reader, int index) => (string)reader.Run($"return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelectorAll('h3 a')[{index}].textContent")!;
+    private static string Title(BrowserWindow reader, int index) =>
+        (string)
+            reader.Run(
+                $"return document.querySelector('[data-antiphon-listing]').shadowRoot.querySelectorAll('h3 a')[{index}].textContent"
+            )!;
 
     private async Task<long> BuildAsync(string layout, string paging = "none", int count = 5)
     {
-        var blogs = (await demo.AskAsync("api/sites/1/blogs")).AsArray().Select(blog => (long)blog!["id"]!).Take(1).ToArray();
-        var definition = new { blogs, count, order = "newest", layout, paging, heading = "From the log", details = new { picture = true, excerpt = true, date = true, author = true, category = false } };
+        var blogs = (await demo.AskAsync("api/sites/1/blogs"))
+            .AsArray()
+            .Select(blog => (long)blog!["id"]!)
+            .Take(1)
+            .ToArray();
+        var definition = new
+        {
+            blogs,
+            count,
+            order = "newest",
+            layout,
+            paging,
+            heading = "From the log",
+            details = new
+            {
+                picture = true,
+                excerpt = true,
+                date = true,
+                author = true,
+                category = false,
+            },
+        };
         var answer = await _script.PostAsJsonAsync("api/sites/1/listings", new { name = layout, definition });
         answer.EnsureSuccessStatusCode();
         return (long)(await answer.Content.ReadFromJsonAsync<JsonNode>())!["id"]!;
     }
 
-    private async Task<string> SnippetAsync(long listing, string way) => (await demo.AskAsync($"api/sites/1/listings/{listing}/snippet?way={way}"))["snippet"]!.ToString();
+    private async Task<string> SnippetAsync(long listing, string way) =>
+        (await demo.AskAsync($"api/sites/1/listings/{listing}/snippet?way={way}"))["snippet"]!.ToString();
 
     private async Task PlaceAsync(long listing, string way, string before = "") =>
-        await SaveAsync(_original.Replace("</h1>", "</h1>" + before + await SnippetAsync(listing, way), StringComparison.Ordinal));
+        await SaveAsync(
+            _original.Replace("</h1>", "</h1>" + before + await SnippetAsync(listing, way), StringComparison.Ordinal)
+        );
 
     private async Task SaveAsync(string html)
     {

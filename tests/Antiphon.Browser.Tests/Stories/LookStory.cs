@@ -17,8 +17,31 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     {
         _script.BaseAddress = demo.Installation.Address;
         _script.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "demo-token");
-        var definition = new { blogs = new[] { 1 }, count = 3, order = "newest", layout = "rows", heading = "To be matched", details = new { picture = true, excerpt = true, date = true, author = true, category = false } };
-        var answer = await _script.PostAsJsonAsync("api/sites/1/listings", new { name = "To be matched", definition, pageAddress = demo.Page("visit") });
+        var definition = new
+        {
+            blogs = new[] { 1 },
+            count = 3,
+            order = "newest",
+            layout = "rows",
+            heading = "To be matched",
+            details = new
+            {
+                picture = true,
+                excerpt = true,
+                date = true,
+                author = true,
+                category = false,
+            },
+        };
+        var answer = await _script.PostAsJsonAsync(
+            "api/sites/1/listings",
+            new
+            {
+                name = "To be matched",
+                definition,
+                pageAddress = demo.Page("visit"),
+            }
+        );
         _listing = (long)(await answer.Content.ReadFromJsonAsync<JsonNode>())!["id"]!;
     }
 
@@ -33,18 +56,34 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     {
         using var owner = Open();
         owner.Press("Match my site").Sees("Read in site.css").Press("Take all");
-        await Eventually.TrueAsync("the heading's colour", async () => (await LookAsync())["colours"]!["heading"]?.ToString() == "#1c2b4a");
+        await Eventually.TrueAsync("the heading's colour", async () =>
+            (await LookAsync())["colours"]!["heading"]?.ToString() == "#1c2b4a"
+        );
         Assert.Equal("#8a5a12", (await LookAsync())["colours"]!["link"]!.ToString());
-        owner.Until("the colour in the preview", _ => owner.Run(InPreview + "return root?.querySelector('.antiphon-heading')?getComputedStyle(root.querySelector('.antiphon-heading')).color:''") as string == "rgb(28, 43, 74)" ? owner : null);
+        owner.Until("the colour in the preview", _ =>
+            owner.Run(
+                InPreview
+                    + "return root?.querySelector('.antiphon-heading')?getComputedStyle(root.querySelector('.antiphon-heading')).color:''"
+            ) as string
+            == "rgb(28, 43, 74)"
+                ? owner
+                : null
+        );
     }
 
     [Fact]
     public async Task A_colour_too_faint_is_told_and_mended()
     {
         using var owner = Open();
-        owner.Until("the byline's colour", _ => owner.Run("const one=document.querySelector('input.code[aria-labelledby=\"label-Byline\"]');if(!one)return null;one.value='#a9a58f';one.dispatchEvent(new Event('change'));return 'typed'") as string);
+        owner.Until("the byline's colour", _ =>
+            owner.Run(
+                "const one=document.querySelector('input.code[aria-labelledby=\"label-Byline\"]');if(!one)return null;one.value='#a9a58f';one.dispatchEvent(new Event('change'));return 'typed'"
+            ) as string
+        );
         owner.Sees("too faint").Press("Use #").NoLongerSees("too faint");
-        await Eventually.TrueAsync("a colour that reads", async () => (await LookAsync())["colours"]!["byline"]?.ToString() is { } colour && colour != "#a9a58f");
+        await Eventually.TrueAsync("a colour that reads", async () =>
+            (await LookAsync())["colours"]!["byline"]?.ToString() is { } colour && colour != "#a9a58f"
+        );
     }
 
     [Fact]
@@ -52,11 +91,21 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     {
         using var owner = Open();
         owner.Press("No posts");
-        owner.Until("the empty listing", _ => owner.Run(InPreview + "return root?.querySelector('.antiphon-empty')?'empty':null") as string);
+        owner.Until("the empty listing", _ =>
+            owner.Run(InPreview + "return root?.querySelector('.antiphon-empty')?'empty':null") as string
+        );
         owner.Press("Long titles");
-        owner.Until("long titles", _ => owner.Run(InPreview + "return (root?.querySelector('.antiphon-title')?.textContent.length ?? 0) > 140 ? 'long' : null") as string);
+        owner.Until("long titles", _ =>
+            owner.Run(
+                InPreview
+                    + "return (root?.querySelector('.antiphon-title')?.textContent.length ?? 0) > 140 ? 'long' : null"
+            ) as string
+        );
         owner.Press("Right to left");
-        owner.Until("the other direction", _ => owner.Run("return document.querySelector('iframe').contentDocument.documentElement.dir==='rtl'?'rtl':null") as string);
+        owner.Until("the other direction", _ =>
+            owner.Run("return document.querySelector('iframe').contentDocument.documentElement.dir==='rtl'?'rtl':null")
+            as string
+        );
         Assert.Contains("sample=longTitles", owner.Address.Query, StringComparison.Ordinal);
     }
 
@@ -65,9 +114,17 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     {
         using var owner = Open();
         owner.Press("Point at its place").Sees("Click what it should stand behind");
-        owner.Run("const page=document.querySelector('iframe').contentDocument;page.querySelector('h1').dispatchEvent(new MouseEvent('click',{bubbles:true,cancelable:true,view:window}))");
-        owner.Until("the listing behind the heading", _ => owner.Run("return document.querySelector('iframe').contentDocument.querySelector('h1').nextElementSibling?.dataset.antiphonListing ?? null") as string);
-        await Eventually.TrueAsync("the place kept", async () => (await demo.AskAsync($"api/sites/1/listings/{_listing}"))["spot"]?.ToString() == "h1");
+        owner.Run(
+            "const page=document.querySelector('iframe').contentDocument;page.querySelector('h1').dispatchEvent(new MouseEvent('click',{bubbles:true,cancelable:true,view:window}))"
+        );
+        owner.Until("the listing behind the heading", _ =>
+            owner.Run(
+                "return document.querySelector('iframe').contentDocument.querySelector('h1').nextElementSibling?.dataset.antiphonListing ?? null"
+            ) as string
+        );
+        await Eventually.TrueAsync("the place kept", async () =>
+            (await demo.AskAsync($"api/sites/1/listings/{_listing}"))["spot"]?.ToString() == "h1"
+        );
     }
 
     [Fact]
@@ -78,15 +135,19 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
         owner.Press("Close");
     }
 
-    private const string InPreview = "const root=document.querySelector('iframe')?.contentDocument?.querySelector('[data-antiphon-listing]')?.shadowRoot;";
+    private const string InPreview =
+        "const root=document.querySelector('iframe')?.contentDocument?.querySelector('[data-antiphon-listing]')?.shadowRoot;";
 
     private BrowserWindow Open()
     {
         var owner = demo.SignedIn();
         owner.Open(new Uri(demo.Workplace, $"listings/{_listing}")).Sees("How does it look?");
-        owner.Until("the preview", _ => owner.Run(InPreview + "return root?.querySelector('.antiphon-entry')?'there':null") as string);
+        owner.Until("the preview", _ =>
+            owner.Run(InPreview + "return root?.querySelector('.antiphon-entry')?'there':null") as string
+        );
         return owner;
     }
 
-    private async Task<JsonNode> LookAsync() => (await demo.AskAsync($"api/sites/1/listings/{_listing}"))["definition"]!["look"]!;
+    private async Task<JsonNode> LookAsync() =>
+        (await demo.AskAsync($"api/sites/1/listings/{_listing}"))["definition"]!["look"]!;
 }

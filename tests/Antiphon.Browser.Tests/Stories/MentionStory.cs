@@ -14,8 +14,19 @@ public sealed class MentionStory(DemoInstallation demo)
         var post = await PostAsync("The comet over the west ridge");
         await WriteAboutAsync(post, "The ridge hid it from us until four.");
         var moderator = demo.SignedIn("priya");
-        var id = await Eventually.IsAsync("the mention", async () => (await demo.AskAsync("api/sites/1/mentions"))["mentions"]!.AsArray().FirstOrDefault(one => one!["text"]!.ToString().StartsWith("The ridge", StringComparison.Ordinal))?["id"]?.ToString(), found => found is not null);
-        moderator.Open(new Uri(demo.Workplace, $"mentions?mention={id}")).Sees("The ridge hid it from us until four.").Sees("Answers on");
+        var id = await Eventually.IsAsync(
+            "the mention",
+            async () =>
+                (await demo.AskAsync("api/sites/1/mentions"))["mentions"]!
+                    .AsArray()
+                    .FirstOrDefault(one => one!["text"]!.ToString().StartsWith("The ridge", StringComparison.Ordinal))
+                    ?["id"]?.ToString(),
+            found => found is not null
+        );
+        moderator
+            .Open(new Uri(demo.Workplace, $"mentions?mention={id}"))
+            .Sees("The ridge hid it from us until four.")
+            .Sees("Answers on");
         moderator.Type("1").Sees("Published: Oswin Pell");
         var reader = demo.Reader();
         reader.Open(post);
@@ -26,7 +37,13 @@ public sealed class MentionStory(DemoInstallation demo)
     public void Pages_without_the_link_say_so_and_the_list_works_on_a_phone()
     {
         var moderator = demo.SignedIn("priya", 390, 844);
-        moderator.Open(new Uri(demo.Workplace, "mentions?choice=refused")).Sees("No link").Click(".line").Sees("no link to the post").Press("← All mentions").Sees("Waiting");
+        moderator
+            .Open(new Uri(demo.Workplace, "mentions?choice=refused"))
+            .Sees("No link")
+            .Click(".line")
+            .Sees("no link to the post")
+            .Press("← All mentions")
+            .Sees("Waiting");
         Accessibility.Check(moderator);
     }
 
@@ -40,7 +57,15 @@ public sealed class MentionStory(DemoInstallation demo)
     private async Task WriteAboutAsync(Uri post, string words)
     {
         using var world = new HttpClient { BaseAddress = demo.Installation.World.World };
-        using var form = new FormUrlEncodedContent(new Dictionary<string, string> { ["target"] = post.AbsoluteUri, ["kind"] = "answer", ["way"] = "webmention", ["words"] = words });
+        using var form = new FormUrlEncodedContent(
+            new Dictionary<string, string>
+            {
+                ["target"] = post.AbsoluteUri,
+                ["kind"] = "answer",
+                ["way"] = "webmention",
+                ["words"] = words,
+            }
+        );
         (await world.PostAsync("tarn/pages", form)).EnsureSuccessStatusCode();
     }
 }

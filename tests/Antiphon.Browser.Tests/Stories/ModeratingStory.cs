@@ -36,30 +36,58 @@ public sealed partial class ModeratingStory : IAsyncLifetime
     [Fact]
     public async Task A_hundred_waiting_comments_are_decided_by_keyboard_alone()
     {
-        await ImportAsync("keyboard", Enumerable.Range(1, 100).Select(number => Comment("keyboard", $"k{number}", $"Decide me quickly, number {number}.", "waiting")));
+        await ImportAsync(
+            "keyboard",
+            Enumerable
+                .Range(1, 100)
+                .Select(number => Comment("keyboard", $"k{number}", $"Decide me quickly, number {number}.", "waiting"))
+        );
         var moderator = _demo.SignedIn("priya");
-        moderator.Open(new Uri(_demo.Workplace, "comments?search=Decide%20me%20quickly")).Sees("Decide me quickly, number 1.");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?search=Decide%20me%20quickly"))
+            .Sees("Decide me quickly, number 1.");
         moderator.Click(".queued");
         // The next one is there before the answer to the last decision is.
-        for (var number = 0; number < 100; number++) moderator.Type(number % 2 == 0 ? "1" : "2");
+        for (var number = 0; number < 100; number++)
+            moderator.Type(number % 2 == 0 ? "1" : "2");
         moderator.Sees("Nothing here");
-        await Eventually.TrueAsync("every decision is stored", async () => await CountAsync("waiting", "Decide me quickly") == 0);
-        Assert.Equal((50, 50), (await CountAsync("public", "Decide me quickly"), await CountAsync("hidden", "Decide me quickly")));
+        await Eventually.TrueAsync("every decision is stored", async () =>
+            await CountAsync("waiting", "Decide me quickly") == 0
+        );
+        Assert.Equal(
+            (50, 50),
+            (await CountAsync("public", "Decide me quickly"), await CountAsync("hidden", "Decide me quickly"))
+        );
     }
 
     [Fact]
     public async Task A_writer_is_banned_with_what_was_written_before_and_let_in_again()
     {
-        await ImportAsync("bans", new[] { "b1", "b2" }.Select(id => Comment("bans", id, $"Cheap lenses, take {id}.", "waiting", "Lens Man", "lens-man@bulk.example")));
+        await ImportAsync(
+            "bans",
+            new[] { "b1", "b2" }.Select(id =>
+                Comment("bans", id, $"Cheap lenses, take {id}.", "waiting", "Lens Man", "lens-man@bulk.example")
+            )
+        );
         var moderator = _demo.SignedIn("priya");
-        moderator.Open(new Uri(_demo.Workplace, "comments?search=Cheap%20lenses")).Sees("Cheap lenses, take b1.").Sees("Writer: Lens Man");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?search=Cheap%20lenses"))
+            .Sees("Cheap lenses, take b1.")
+            .Sees("Writer: Lens Man");
         moderator.Click(".queued").Type("4");
-        moderator.Sees("Ban Lens Man").Sees("What they wrote before (2 comments)").Click(".v-dialog button[type=submit]");
+        moderator
+            .Sees("Ban Lens Man")
+            .Sees("What they wrote before (2 comments)")
+            .Click(".v-dialog button[type=submit]");
         moderator.Sees("Banned: lens-man@bulk.example, with 2 of before.").Sees("Nothing here");
         Assert.Equal(2, await CountAsync("spam", "Cheap lenses"));
         moderator.Open(new Uri(_demo.Workplace, "comments/marks")).Sees("lens-man@bulk.example");
         moderator.Open(new Uri(_demo.Workplace, "comments/record")).Sees("Lens Man").Sees("waiting → spam");
-        moderator.Open(new Uri(_demo.Workplace, "comments?standing=spam&search=Cheap%20lenses")).Sees("Banned: lens-man@bulk.example").Press("Lift the ban").Sees("Ban lifted.");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?standing=spam&search=Cheap%20lenses"))
+            .Sees("Banned: lens-man@bulk.example")
+            .Press("Lift the ban")
+            .Sees("Ban lifted.");
     }
 
     [Fact]
@@ -67,10 +95,22 @@ public sealed partial class ModeratingStory : IAsyncLifetime
     {
         await ImportAsync("desk", [Comment("desk", "d1", "Is the desk by the window free?", "waiting", "Agnes Quill")]);
         var moderator = _demo.SignedIn("priya");
-        moderator.Open(new Uri(_demo.Workplace, "comments?search=desk%20by%20the")).Sees("Is the desk by the window free?").Click(".queued").Type("n");
-        moderator.Sees("A note for colleagues").Fill(".v-dialog textarea", "Ask Dov.").Press("Keep the note").Sees("Ask Dov.").Sees("Noted.");
+        moderator
+            .Open(new Uri(_demo.Workplace, "comments?search=desk%20by%20the"))
+            .Sees("Is the desk by the window free?")
+            .Click(".queued")
+            .Type("n");
+        moderator
+            .Sees("A note for colleagues")
+            .Fill(".v-dialog textarea", "Ask Dov.")
+            .Press("Keep the note")
+            .Sees("Ask Dov.")
+            .Sees("Noted.");
         moderator.Click(".queued").Type("e");
-        moderator.Sees("Change the text").Fill(".v-dialog textarea", "Is the desk by the door free?").Click(".v-dialog button[type=submit]");
+        moderator
+            .Sees("Change the text")
+            .Fill(".v-dialog textarea", "Is the desk by the door free?")
+            .Click(".v-dialog button[type=submit]");
         moderator.Sees("Edited.").Sees("· edited");
         Assert.Equal(1, await CountAsync("waiting", "desk by the door"));
         moderator.Click(".queued").Type("u");
@@ -88,10 +128,19 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         var reader = _demo.Reader();
         reader.Open(address);
         new PageThread(reader).Write("Corin Abel", "Is the telescope out tonight?").Sees("with the team");
-        var mail = await Eventually.IsAsync("the mail", async () => (await _demo.Installation.World.MailsAsync()).LastOrDefault(one => one.To == "imogen@quillmoor.example" && one.Subject.Contains("Corin Abel", StringComparison.Ordinal)), one => one is not null);
+        var mail = await Eventually.IsAsync(
+            "the mail",
+            async () =>
+                (await _demo.Installation.World.MailsAsync()).LastOrDefault(one =>
+                    one.To == "imogen@quillmoor.example" && one.Subject.Contains("Corin Abel", StringComparison.Ordinal)
+                ),
+            one => one is not null
+        );
         await WishAsync("nothing");
         using var phone = new BrowserWindow(390, 844);
-        phone.Open(new Uri(_demo.Installation.World.World, $"mailbox/{mail!.Id}")).Sees("Is the telescope out tonight?");
+        phone
+            .Open(new Uri(_demo.Installation.World.World, $"mailbox/{mail!.Id}"))
+            .Sees("Is the telescope out tonight?");
         var link = new Uri(Link().Match(phone.Words).Value);
         phone.Open(link).Sees("Publish this comment?").Sees("Is the telescope out tonight?");
         Assert.Equal(1, await CountAsync("waiting", "telescope out tonight"));
@@ -105,22 +154,40 @@ public sealed partial class ModeratingStory : IAsyncLifetime
     public async Task A_reader_changes_and_takes_back_what_they_wrote()
     {
         var address = await PostAsync("Yours to change");
-        await SetAsync(new { approval = "firstTimeWriters", votes = "upAndDown", reactions = new[] { "★", "☾", "♥" } });
+        await SetAsync(
+            new
+            {
+                approval = "firstTimeWriters",
+                votes = "upAndDown",
+                reactions = new[] { "★", "☾", "♥" },
+            }
+        );
         var reader = _demo.Reader();
         reader.Open(address);
         var thread = new PageThread(reader);
         thread.Write("Nell Hartley", "Orion is upp.").Sees("with the team");
         var waiting = (await _demo.AskAsync("api/sites/1/comments?search=Orion%20is%20upp"))["comments"]![0]!;
-        (await _script.PostAsJsonAsync($"api/sites/1/comments/{waiting["id"]}/decision", new { standing = "public", seen = "waiting" })).EnsureSuccessStatusCode();
+        (
+            await _script.PostAsJsonAsync(
+                $"api/sites/1/comments/{waiting["id"]}/decision",
+                new { standing = "public", seen = "waiting" }
+            )
+        ).EnsureSuccessStatusCode();
         reader.Open(address);
         thread.Sees("Orion is upp.").Press(".antiphon-own button").Sees("Save");
-        reader.Run("const t=document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('.antiphon-own-form textarea');t.value='Orion is up.'");
+        reader.Run(
+            "const t=document.querySelector('[data-antiphon-thread]').shadowRoot.querySelector('.antiphon-own-form textarea');t.value='Orion is up.'"
+        );
         thread.Press(".antiphon-own-form button:not([type])").Sees("Orion is up.").Sees("· edited");
         thread.Press(".antiphon-reactions [value=\"★\"]");
-        reader.Until("the reaction", _ => thread.WordsOf(".antiphon-reactions [value=\"★\"] span") == "1" ? thread : null);
+        reader.Until("the reaction", _ =>
+            thread.WordsOf(".antiphon-reactions [value=\"★\"] span") == "1" ? thread : null
+        );
         reader.Run("window.confirm=()=>true");
         thread.Press(".antiphon-own button:nth-of-type(2)");
-        reader.Until("the comment gone", _ => thread.Words.Contains("Orion is up.", StringComparison.Ordinal) ? null : thread);
+        reader.Until("the comment gone", _ =>
+            thread.Words.Contains("Orion is up.", StringComparison.Ordinal) ? null : thread
+        );
     }
 
     [Fact]
@@ -142,14 +209,24 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         var address = await PostAsync("Many voices");
         var identifier = await ThreadOfAsync("Many voices");
         await SetAsync(new { approval = "none", shownFirst = 20 });
-        await ImportAsync(identifier, Enumerable.Range(1, 45).Select(number => Comment(identifier, $"m{number}", $"Voice number {number}.", "public")));
+        await ImportAsync(
+            identifier,
+            Enumerable
+                .Range(1, 45)
+                .Select(number => Comment(identifier, $"m{number}", $"Voice number {number}.", "public"))
+        );
         var reader = _demo.Reader();
         reader.Open(address);
         var thread = new PageThread(reader);
         thread.Sees("Voice number 20.");
         Assert.DoesNotContain("Voice number 21.", thread.Words, StringComparison.Ordinal);
         thread.Press("[data-next]").Sees("Voice number 40.").Press("[data-next]").Sees("Voice number 45.");
-        Assert.Equal(45L, reader.Run("return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelectorAll('.antiphon-comment').length"));
+        Assert.Equal(
+            45L,
+            reader.Run(
+                "return document.querySelector('[data-antiphon-thread]').shadowRoot.querySelectorAll('.antiphon-comment').length"
+            )
+        );
 
         await ImportAsync(identifier, [Comment(identifier, "m46", "A voice that came later.", "public")]);
         reader.Until("what is new", _ =>
@@ -159,7 +236,9 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             return thread.Words.Contains("1 new. Show", StringComparison.Ordinal) ? thread : null;
         });
         Assert.DoesNotContain("came later", thread.Words, StringComparison.Ordinal);
-        var last = (await _demo.AskAsync("api/sites/1/comments?standing=public&search=came%20later"))["comments"]![0]!["id"]!;
+        var last = (await _demo.AskAsync("api/sites/1/comments?standing=public&search=came%20later"))["comments"]![0]![
+            "id"
+        ]!;
         Assert.NotNull(last);
         thread.Press("[data-order=newest]").Sees("A voice that came later.");
     }
@@ -170,15 +249,34 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         var page = _demo.Page("membership");
         var original = await _script.GetStringAsync(page);
         await ImportAsync("hostile", [Comment("hostile", "h1", "Still here, and still legible.", "public")]);
-        var snippet = (string)(await (await _script.PostAsJsonAsync("api/sites/1/threads/snippet", new { identifier = "hostile", address = page.AbsoluteUri })).Content.ReadFromJsonAsync<JsonNode>())!["snippet"]!;
-        await SaveAsync(original.Replace("</h1>", "</h1><style>* { all: unset !important; } a { position: absolute !important; }</style>" + snippet, StringComparison.Ordinal));
+        var snippet = (string)
+            (
+                await (
+                    await _script.PostAsJsonAsync(
+                        "api/sites/1/threads/snippet",
+                        new { identifier = "hostile", address = page.AbsoluteUri }
+                    )
+                ).Content.ReadFromJsonAsync<JsonNode>()
+            )!["snippet"]!;
+        await SaveAsync(
+            original.Replace(
+                "</h1>",
+                "</h1><style>* { all: unset !important; } a { position: absolute !important; }</style>" + snippet,
+                StringComparison.Ordinal
+            )
+        );
         try
         {
             var reader = _demo.Reader();
             reader.Open(page);
             var thread = new PageThread(reader);
             thread.Sees("Still here, and still legible.");
-            Assert.Equal(true, reader.Run("const r=document.querySelector('[data-antiphon-thread]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"));
+            Assert.Equal(
+                true,
+                reader.Run(
+                    "const r=document.querySelector('[data-antiphon-thread]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"
+                )
+            );
             thread.Write("Percy Lund", "I can write, too.").Sees("with the team");
         }
         finally
@@ -197,15 +295,51 @@ public sealed partial class ModeratingStory : IAsyncLifetime
     public async Task Comments_are_brought_in_after_a_trial_and_taken_out_again()
     {
         var path = Path.Combine(_files.Path, "comments.json");
-        await File.WriteAllTextAsync(path, new JsonObject { ["comments"] = new JsonArray(Comment("brought", "i1", "Brought from elsewhere.", "public"), new JsonObject { ["id"] = "i2", ["thread"] = "brought", ["text"] = "" }) }.ToJsonString());
+        await File.WriteAllTextAsync(
+            path,
+            new JsonObject
+            {
+                ["comments"] = new JsonArray(
+                    Comment("brought", "i1", "Brought from elsewhere.", "public"),
+                    new JsonObject
+                    {
+                        ["id"] = "i2",
+                        ["thread"] = "brought",
+                        ["text"] = "",
+                    }
+                ),
+            }.ToJsonString()
+        );
         var owner = _demo.SignedIn();
-        owner.Open(new Uri(_demo.Workplace, "comments/threads")).Sees("Take out and bring in").Click("details:last-of-type summary").Attach("input[type=file]", path);
-        owner.Press("What would happen").Sees("1 new comment in 1 new conversation").Sees("1 comment cannot be taken").Press("Bring in 1 comment").Sees("1 comment brought in.");
-        Assert.Contains("Brought from elsewhere.", await _script.GetStringAsync("api/sites/1/comments/export.csv"), StringComparison.Ordinal);
-        owner.Open(new Uri(_demo.Workplace, "comments/threads?search=brought")).Sees("brought").Press("How it is taken").Sees("What is not set here is as on the site.");
+        owner
+            .Open(new Uri(_demo.Workplace, "comments/threads"))
+            .Sees("Take out and bring in")
+            .Click("details:last-of-type summary")
+            .Attach("input[type=file]", path);
+        owner
+            .Press("What would happen")
+            .Sees("1 new comment in 1 new conversation")
+            .Sees("1 comment cannot be taken")
+            .Press("Bring in 1 comment")
+            .Sees("1 comment brought in.");
+        Assert.Contains(
+            "Brought from elsewhere.",
+            await _script.GetStringAsync("api/sites/1/comments/export.csv"),
+            StringComparison.Ordinal
+        );
+        owner
+            .Open(new Uri(_demo.Workplace, "comments/threads?search=brought"))
+            .Sees("brought")
+            .Press("How it is taken")
+            .Sees("What is not set here is as on the site.");
     }
 
-    private async Task<int> CountAsync(string standing, string search) => (await _demo.AskAsync($"api/sites/1/comments?standing={standing}&search={Uri.EscapeDataString(search)}"))["comments"]!.AsArray().Count;
+    private async Task<int> CountAsync(string standing, string search) =>
+        (await _demo.AskAsync($"api/sites/1/comments?standing={standing}&search={Uri.EscapeDataString(search)}"))[
+            "comments"
+        ]!
+            .AsArray()
+            .Count;
 
     private async Task ImportAsync(string thread, IEnumerable<JsonObject> comments)
     {
@@ -214,29 +348,54 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         Assert.True(answer.IsSuccessStatusCode, $"{thread}: {await answer.Content.ReadAsStringAsync()}");
     }
 
-    private static JsonObject Comment(string thread, string id, string text, string standing, string author = "Sunniva Dale", string? mail = null) => new()
-    {
-        ["id"] = id,
-        ["thread"] = thread,
-        ["author"] = author,
-        ["mail"] = mail,
-        ["text"] = text,
-        ["standing"] = standing,
-        ["published"] = DateTimeOffset.UtcNow.AddHours(-2).AddSeconds(int.Parse(Digits().Match(id).Value, null)).ToString("o"),
-    };
+    private static JsonObject Comment(
+        string thread,
+        string id,
+        string text,
+        string standing,
+        string author = "Sunniva Dale",
+        string? mail = null
+    ) =>
+        new()
+        {
+            ["id"] = id,
+            ["thread"] = thread,
+            ["author"] = author,
+            ["mail"] = mail,
+            ["text"] = text,
+            ["standing"] = standing,
+            ["published"] = DateTimeOffset
+                .UtcNow.AddHours(-2)
+                .AddSeconds(int.Parse(Digits().Match(id).Value, null))
+                .ToString("o"),
+        };
 
     private async Task<Uri> PostAsync(string title)
     {
-        var answer = await _script.PostAsJsonAsync("api/sites/1/posts", new { blogId = 1, title, bodyHtml = "<p>Clear from nine.</p>", status = "published" });
+        var answer = await _script.PostAsJsonAsync(
+            "api/sites/1/posts",
+            new
+            {
+                blogId = 1,
+                title,
+                bodyHtml = "<p>Clear from nine.</p>",
+                status = "published",
+            }
+        );
         var made = (await answer.EnsureSuccessStatusCode().Content.ReadFromJsonAsync<JsonNode>())!;
         return new Uri(_demo.Installation.Address, $"posts/{((string)made["address"]!).Split("antiphon=post/")[1]}");
     }
 
-    private async Task<string> ThreadOfAsync(string title) => (string)(await _demo.AskAsync($"api/sites/1/threads?search={Uri.EscapeDataString(title)}"))[0]!["identifier"]!;
+    private async Task<string> ThreadOfAsync(string title) =>
+        (string)(await _demo.AskAsync($"api/sites/1/threads?search={Uri.EscapeDataString(title)}"))[0]!["identifier"]!;
 
-    private async Task WishAsync(string about) => (await _script.PutAsJsonAsync("api/sites/1/comments/notices", new { about, everyHours = 0 })).EnsureSuccessStatusCode();
+    private async Task WishAsync(string about) =>
+        (
+            await _script.PutAsJsonAsync("api/sites/1/comments/notices", new { about, everyHours = 0 })
+        ).EnsureSuccessStatusCode();
 
-    private async Task SetAsync(object settings) => (await _script.PutAsJsonAsync("api/sites/1/comments/settings", new { settings })).EnsureSuccessStatusCode();
+    private async Task SetAsync(object settings) =>
+        (await _script.PutAsJsonAsync("api/sites/1/comments/settings", new { settings })).EnsureSuccessStatusCode();
 
     [GeneratedRegex("http\\S+/decide/\\S+to=public")]
     private static partial Regex Link();

@@ -13,9 +13,19 @@ public sealed partial class PagesStory(DemoInstallation demo)
     public async Task A_look_is_tried_in_the_page_itself_used_and_taken_back()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts/pages")).Sees("As readers see them").Press("Airy").Sees("Not on the pages yet");
-        browser.Until("the look in the frame", _ => Inside(browser).Contains("line-height:1.8", StringComparison.Ordinal) ? "there" : null);
-        browser.Press("The list of posts").Until("the other page", _ => Inside(browser).Contains("class=\"index\"", StringComparison.Ordinal) ? "there" : null);
+        browser
+            .Open(new Uri(demo.Workplace, "posts/pages"))
+            .Sees("As readers see them")
+            .Press("Airy")
+            .Sees("Not on the pages yet");
+        browser.Until("the look in the frame", _ =>
+            Inside(browser).Contains("line-height:1.8", StringComparison.Ordinal) ? "there" : null
+        );
+        browser
+            .Press("The list of posts")
+            .Until("the other page", _ =>
+                Inside(browser).Contains("class=\"index\"", StringComparison.Ordinal) ? "there" : null
+            );
         var first = await FirstPageAsync();
         browser.Press("Use this look").Sees("The pages look like this now");
         using var reader = new BrowserWindow();
@@ -25,19 +35,38 @@ public sealed partial class PagesStory(DemoInstallation demo)
         reader.Press("Archive").Sees("2026").Press("November 2026").Sees("Leonids");
         Accessibility.Check(reader);
         reader.Fill("input[name=q]", "saturn" + Keys.Enter).Sees("Saturn before the clouds came");
-        browser.Open(new Uri(demo.Workplace, "posts/pages")).Sees("How is it set?").Press("As in books").Press("Use this look").Sees("The pages look like this now");
+        browser
+            .Open(new Uri(demo.Workplace, "posts/pages"))
+            .Sees("How is it set?")
+            .Press("As in books")
+            .Press("Use this look")
+            .Sees("The pages look like this now");
     }
 
     [Fact]
     public void A_post_starts_from_a_pattern_and_the_first_letter_takes_a_prompts_place()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts/new")).Sees("or write.").Press("Observing report").Sees("What we could not see");
+        browser
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Sees("or write.")
+            .Press("Observing report")
+            .Sees("What we could not see");
         Assert.Equal(4, browser.Count("p.prompt"));
-        browser.Click("p.prompt").Type("Clear from nine.").Until("one prompt fewer", _ => browser.Count("p.prompt") == 3 ? "so" : null);
+        browser
+            .Click("p.prompt")
+            .Type("Clear from nine.")
+            .Until("one prompt fewer", _ => browser.Count("p.prompt") == 3 ? "so" : null);
         browser.Sees("Clear from nine.").NoLongerSees("When and where").Press("Look at its page");
-        browser.Until("the page", _ => Inside(browser).Contains("Clear from nine.", StringComparison.Ordinal) ? "there" : null);
-        browser.Click("button[aria-label='Back to writing']").Press("Keep as a pattern").Fill(".v-overlay input", "Short report").Press("Keep it").Sees("New posts can start from “Short report”");
+        browser.Until("the page", _ =>
+            Inside(browser).Contains("Clear from nine.", StringComparison.Ordinal) ? "there" : null
+        );
+        browser
+            .Click("button[aria-label='Back to writing']")
+            .Press("Keep as a pattern")
+            .Fill(".v-overlay input", "Short report")
+            .Press("Keep it")
+            .Sees("New posts can start from “Short report”");
     }
 
     [Fact]
@@ -46,24 +75,55 @@ public sealed partial class PagesStory(DemoInstallation demo)
         // The post lives in a page of the site; its own page is found by the key in that address.
         var address = (string)(await demo.AskAsync("api/sites/1/posts?search=volunteers"))["posts"]![0]!["address"]!;
         using var reader = new BrowserWindow(390, 844, scripts: false);
-        reader.Open(new Uri(demo.Installation.Address, $"posts/{PostKey().Match(address).Groups[1].Value}")).Sees("Ask us").Sees("Quillmoor on Lantern");
-        reader.Fill("form.question input[name=name]", "Edda Brook").Fill("form.question input[name=mail]", "edda@fellside.example").Fill("form.question textarea", "Is there a place to sit?").Click("form.question button");
+        reader
+            .Open(new Uri(demo.Installation.Address, $"posts/{PostKey().Match(address).Groups[1].Value}"))
+            .Sees("Ask us")
+            .Sees("Quillmoor on Lantern");
+        reader
+            .Fill("form.question input[name=name]", "Edda Brook")
+            .Fill("form.question input[name=mail]", "edda@fellside.example")
+            .Fill("form.question textarea", "Is there a place to sit?")
+            .Click("form.question button");
         reader.Sees("Thank you for the question").Press("Back to the page").Sees("Ask us");
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "readers/questions")).Sees("Is there a place to sit?").Press("Seen to").Sees("Seen to.").Press("Undo");
+        browser
+            .Open(new Uri(demo.Workplace, "readers/questions"))
+            .Sees("Is there a place to sit?")
+            .Press("Seen to")
+            .Sees("Seen to.")
+            .Press("Undo");
     }
 
     [Fact]
     public async Task Somebody_invited_joins_by_the_link_in_the_mail()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "settings")).Fill("input[name=invite]", "ida@fellside.example").Press("Invite").Sees("An invitation is on its way").Sees("pass this link to").Sees("Cancel invitation");
-        var mail = await Eventually.IsAsync("the invitation", async () => (await demo.Installation.World.MailsAsync()).LastOrDefault(one => one.To == "ida@fellside.example"), one => one is not null);
+        browser
+            .Open(new Uri(demo.Workplace, "settings"))
+            .Fill("input[name=invite]", "ida@fellside.example")
+            .Press("Invite")
+            .Sees("An invitation is on its way")
+            .Sees("pass this link to")
+            .Sees("Cancel invitation");
+        var mail = await Eventually.IsAsync(
+            "the invitation",
+            async () =>
+                (await demo.Installation.World.MailsAsync()).LastOrDefault(one => one.To == "ida@fellside.example"),
+            one => one is not null
+        );
         using var invited = new BrowserWindow();
         invited.Open(new Uri(demo.Installation.World.World, $"mailbox/{mail!.Id}")).Sees("invites you");
-        invited.Open(new Uri(Join().Match(invited.Words).Value)).Sees("The team of Quillmoor Observatory").Sees("join as writer");
+        invited
+            .Open(new Uri(Join().Match(invited.Words).Value))
+            .Sees("The team of Quillmoor Observatory")
+            .Sees("join as writer");
         Accessibility.Check(invited);
-        invited.Fill("input[name=name]", "Ida Marsh").Fill("input[name=password]", "eleven meteors").Press("Join").Sees("Coverage").Sees("Leonids");
+        invited
+            .Fill("input[name=name]", "Ida Marsh")
+            .Fill("input[name=password]", "eleven meteors")
+            .Press("Join")
+            .Sees("Coverage")
+            .Sees("Leonids");
         browser.Open(new Uri(demo.Workplace, "settings")).Sees("Ida Marsh");
     }
 
@@ -73,11 +133,28 @@ public sealed partial class PagesStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         browser.Open(demo.Workplace).Sees("Leonids").Click("tbody td button").Sees("Open the listing");
         browser.Type(Keys.Escape).Run("document.querySelector('tbody td button').focus()");
-        for (var row = 0; row < 30; row++) browser.Type(Keys.ArrowDown);
-        browser.Until("the focus far down", driver => driver.SwitchTo().ActiveElement().FindElement(By.XPath("ancestor::tr")).GetAttribute("data-row") == "30" ? "there" : null);
-        browser.Open(new Uri(demo.Workplace, "?show=off")).Sees("Saturn before the clouds came").NoLongerSees("What the fog taught us");
-        browser.Open(demo.Workplace).Sees("A fine drying day").Click("button[aria-label^='A fine drying day, Latest nights']").Sees("Its blog is not chosen here").Press("Choose “Moor Weather Diary” too").Sees("takes posts of Moor Weather Diary too").Press("Undo");
-        browser.Until("the mark as before", _ => browser.Count("button[aria-label^='A fine drying day, Latest nights: left out']") == 1 ? "so" : null);
+        for (var row = 0; row < 30; row++)
+            browser.Type(Keys.ArrowDown);
+        browser.Until("the focus far down", driver =>
+            driver.SwitchTo().ActiveElement().FindElement(By.XPath("ancestor::tr")).GetAttribute("data-row") == "30"
+                ? "there"
+                : null
+        );
+        browser
+            .Open(new Uri(demo.Workplace, "?show=off"))
+            .Sees("Saturn before the clouds came")
+            .NoLongerSees("What the fog taught us");
+        browser
+            .Open(demo.Workplace)
+            .Sees("A fine drying day")
+            .Click("button[aria-label^='A fine drying day, Latest nights']")
+            .Sees("Its blog is not chosen here")
+            .Press("Choose “Moor Weather Diary” too")
+            .Sees("takes posts of Moor Weather Diary too")
+            .Press("Undo");
+        browser.Until("the mark as before", _ =>
+            browser.Count("button[aria-label^='A fine drying day, Latest nights: left out']") == 1 ? "so" : null
+        );
     }
 
     [GeneratedRegex("http\\S+/join/\\S+")]
@@ -86,7 +163,11 @@ public sealed partial class PagesStory(DemoInstallation demo)
     [GeneratedRegex("post/([a-z0-9]+)")]
     private static partial Regex PostKey();
 
-    private static string Inside(BrowserWindow browser) => browser.Run("return document.querySelector('iframe')?.contentDocument?.documentElement?.outerHTML ?? ''") as string ?? string.Empty;
+    private static string Inside(BrowserWindow browser) =>
+        browser.Run("return document.querySelector('iframe')?.contentDocument?.documentElement?.outerHTML ?? ''")
+            as string
+        ?? string.Empty;
 
-    private async Task<Uri> FirstPageAsync() => new(demo.Installation.Address, $"blogs/{(string)(await demo.AskAsync("api/sites/1/blogs"))[0]!["key"]!}");
+    private async Task<Uri> FirstPageAsync() =>
+        new(demo.Installation.Address, $"blogs/{(string)(await demo.AskAsync("api/sites/1/blogs"))[0]!["key"]!}");
 }

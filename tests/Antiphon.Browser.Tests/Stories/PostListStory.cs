@@ -11,8 +11,19 @@ public sealed class PostListStory(DemoInstallation demo)
     public void Many_posts_are_changed_at_once_and_it_is_taken_back()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts?search=moon")).Sees("The moon behind the ash tree").Click("thead input[type=checkbox]").Sees("chosen");
-        browser.Press("Add tags").Fill(".v-overlay input", "lunar" + OpenQA.Selenium.Keys.Enter).Sees("This changes").Press("Tag ").Sees("Done: tag").Press("Undo").Sees("as before");
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=moon"))
+            .Sees("The moon behind the ash tree")
+            .Click("thead input[type=checkbox]")
+            .Sees("chosen");
+        browser
+            .Press("Add tags")
+            .Fill(".v-overlay input", "lunar" + OpenQA.Selenium.Keys.Enter)
+            .Sees("This changes")
+            .Press("Tag ")
+            .Sees("Done: tag")
+            .Press("Undo")
+            .Sees("as before");
         browser.Open(new Uri(demo.Workplace, "posts?tag=lunar")).Sees("No post is like that");
     }
 
@@ -20,7 +31,12 @@ public sealed class PostListStory(DemoInstallation demo)
     public void A_row_is_edited_in_the_list()
     {
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts?search=noctilucent")).Click("button[aria-label^='Edit “Noctilucent']").Fill("form.quick input", "Noctilucent clouds, at last").Press("Save the row").Sees("Noctilucent clouds, at last");
+        browser
+            .Open(new Uri(demo.Workplace, "posts?search=noctilucent"))
+            .Click("button[aria-label^='Edit “Noctilucent']")
+            .Fill("form.quick input", "Noctilucent clouds, at last")
+            .Press("Save the row")
+            .Sees("Noctilucent clouds, at last");
     }
 
     [Fact]
@@ -28,15 +44,33 @@ public sealed class PostListStory(DemoInstallation demo)
     {
         using var folder = new TemporaryFolder();
         var file = Path.Combine(folder.Path, "old-log.csv");
-        File.WriteAllText(file, "Headline;Words;Datum;Sky\nJupiter and four moons;All four in a row.;12.3.2019;good\n;no title;;\nVenus by day;Found at noon.;17.5.2019;splendid\n");
+        File.WriteAllText(
+            file,
+            "Headline;Words;Datum;Sky\nJupiter and four moons;All four in a row.;12.3.2019;good\n;no title;;\nVenus by day;Found at noon.;17.5.2019;splendid\n"
+        );
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts")).Sees("Leonids").Press("Bring in, take out").Sees("Bring posts in");
+        browser
+            .Open(new Uri(demo.Workplace, "posts"))
+            .Sees("Leonids")
+            .Press("Bring in, take out")
+            .Sees("Bring posts in");
         browser.Attach("input[type=file]", file).Sees("Where the columns go");
-        browser.Choose("[aria-label='What Sky becomes']", "Own field: Seeing").Choose("[aria-label='What Words becomes']", "Text");
-        browser.Press("See what would come of it").Sees("2 posts would be made, 1 row would be refused").Sees("It has no title.");
+        browser
+            .Choose("[aria-label='What Sky becomes']", "Own field: Seeing")
+            .Choose("[aria-label='What Words becomes']", "Text");
+        browser
+            .Press("See what would come of it")
+            .Sees("2 posts would be made, 1 row would be refused")
+            .Sees("It has no title.");
         Accessibility.Check(browser);
         browser.Press("Bring in 2 posts").Sees("Posts made").Sees("Done").Press("See the posts").Sees("Venus by day");
-        browser.Back().Sees("Take it back …").Press("Take it back …").Sees("go into the bin").Click(".v-overlay .v-btn").Sees("2 posts are in the bin");
+        browser
+            .Back()
+            .Sees("Take it back …")
+            .Press("Take it back …")
+            .Sees("go into the bin")
+            .Click(".v-overlay .v-btn")
+            .Sees("2 posts are in the bin");
         browser.Open(new Uri(demo.Workplace, "posts?bin=yes")).Sees("Venus by day");
     }
 
@@ -45,11 +79,25 @@ public sealed class PostListStory(DemoInstallation demo)
     {
         using var folder = new TemporaryFolder();
         var file = Path.Combine(folder.Path, "moon.svg");
-        File.WriteAllText(file, "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 40 30\"><circle cx=\"20\" cy=\"15\" r=\"9\" fill=\"#e0b252\"/></svg>");
+        File.WriteAllText(
+            file,
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 40 30\"><circle cx=\"20\" cy=\"15\" r=\"9\" fill=\"#e0b252\"/></svg>"
+        );
         using var browser = demo.SignedIn();
-        browser.Open(new Uri(demo.Workplace, "posts/pictures")).Sees("Drop pictures here").Attach("input[type=file]", file).Sees("Where it is used").Sees("In no post yet.");
+        browser
+            .Open(new Uri(demo.Workplace, "posts/pictures"))
+            .Sees("Drop pictures here")
+            .Attach("input[type=file]", file)
+            .Sees("Where it is used")
+            .Sees("In no post yet.");
         browser.Fill(".detail textarea", "A yellow moon").Press("Save").Sees("A yellow moon");
-        browser.Open(new Uri(demo.Workplace, "posts/pictures?search=harvest")).Click(".grid button").Press("Cut …").Sees("Cut the picture").Press("Square").Sees("of the width");
+        browser
+            .Open(new Uri(demo.Workplace, "posts/pictures?search=harvest"))
+            .Click(".grid button")
+            .Press("Cut …")
+            .Sees("Cut the picture")
+            .Press("Square")
+            .Sees("of the width");
         var before = browser.Find(".v-overlay p[role=status]").Text;
         browser.Find(".around").SendKeys(OpenQA.Selenium.Keys.Shift + OpenQA.Selenium.Keys.ArrowLeft);
         browser.Until("a smaller part", _ => browser.Find(".v-overlay p[role=status]").Text != before ? "so" : null);

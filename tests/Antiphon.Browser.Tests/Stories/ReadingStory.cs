@@ -7,7 +7,8 @@ namespace Antiphon.Browser.Tests.Stories;
 [Collection("another demo")]
 public sealed class ReadingStory(DemoInstallation demo)
 {
-    private const string Root = "const roots=[...document.querySelectorAll('[data-antiphon-listing]')].map((place)=>place.shadowRoot).filter(Boolean);const at=(css)=>roots.map((root)=>root.querySelector(css)).find(Boolean);";
+    private const string Root =
+        "const roots=[...document.querySelectorAll('[data-antiphon-listing]')].map((place)=>place.shadowRoot).filter(Boolean);const at=(css)=>roots.map((root)=>root.querySelector(css)).find(Boolean);";
 
     [Fact]
     public void A_whole_blog_lives_in_one_page_with_addresses_that_go_back_and_can_be_shared()
@@ -19,11 +20,20 @@ public sealed class ReadingStory(DemoInstallation demo)
         var address = reader.Address;
         Assert.Contains("?antiphon=post/", address.AbsoluteUri, StringComparison.Ordinal);
         Assert.Equal(address.AbsoluteUri, reader.Run("return document.querySelector('link[rel=canonical]').href"));
-        Assert.StartsWith("Saturn before the clouds came", (string)reader.Run("return document.title")!, StringComparison.Ordinal);
+        Assert.StartsWith(
+            "Saturn before the clouds came",
+            (string)reader.Run("return document.title")!,
+            StringComparison.Ordinal
+        );
         Accessibility.Check(reader);
         reader.Back();
-        reader.Until("the index again", _ => Has(reader, "[data-views] .antiphon-paging [aria-current]") ? reader : null);
-        Assert.Equal(demo.Page("night-log").AbsoluteUri, reader.Run("return document.querySelector('link[rel=canonical]').href"));
+        reader.Until("the index again", _ =>
+            Has(reader, "[data-views] .antiphon-paging [aria-current]") ? reader : null
+        );
+        Assert.Equal(
+            demo.Page("night-log").AbsoluteUri,
+            reader.Run("return document.querySelector('link[rel=canonical]').href")
+        );
         using var friend = demo.Reader(390, 844);
         friend.Open(address).Sees("Twenty minutes of steady air").Sees("More like this");
     }
@@ -33,14 +43,22 @@ public sealed class ReadingStory(DemoInstallation demo)
     {
         using var reader = demo.Reader();
         reader.Open(demo.Page("night-log")).Sees("All posts");
-        reader.Run(Root + "const field=at('[data-views] input[type=search]');field.value='beer glass';field.form.requestSubmit()");
+        reader.Run(
+            Root
+                + "const field=at('[data-views] input[type=search]');field.value='beer glass';field.form.requestSubmit()"
+        );
         reader.Sees("1 post was found.");
         Assert.EndsWith("antiphon=search/beer%20glass", reader.Address.AbsoluteUri, StringComparison.Ordinal);
         Assert.True(Has(reader, "mark"));
         Click(reader, "[data-view=categories]");
         reader.Until("the categories", _ => Has(reader, ".antiphon-categories a") ? reader : null);
         Click(reader, ".antiphon-categories a");
-        reader.Until("one category", _ => reader.Address.Query.Contains("antiphon=category/", StringComparison.Ordinal) && Has(reader, ".antiphon-entry") ? reader : null);
+        reader.Until("one category", _ =>
+            reader.Address.Query.Contains("antiphon=category/", StringComparison.Ordinal)
+            && Has(reader, ".antiphon-entry")
+                ? reader
+                : null
+        );
         Click(reader, "[data-view=archive]");
         reader.Until("the months", _ => Has(reader, ".antiphon-month") ? reader : null);
         Accessibility.Check(reader);
@@ -61,13 +79,22 @@ public sealed class ReadingStory(DemoInstallation demo)
         reader.Open(demo.Page("programmes")).Sees("The moon behind the ash tree");
         Click(reader, ".antiphon-title a[data-slug^=the-moon-behind]");
         reader.Sees("The ash has lost its leaves");
-        Assert.Equal("the title", reader.Run(Root + "return at('dialog[open]').getRootNode().activeElement.matches('.antiphon-view-title')?'the title':'elsewhere'"));
+        Assert.Equal(
+            "the title",
+            reader.Run(
+                Root
+                    + "return at('dialog[open]').getRootNode().activeElement.matches('.antiphon-view-title')?'the title':'elsewhere'"
+            )
+        );
         Accessibility.Check(reader);
         var address = reader.Address;
         reader.Type(Keys.Escape);
         reader.Until("the panel to close", _ => Has(reader, "dialog[open]") ? null : reader);
         reader.Until("the page's own address", _ => reader.Address == demo.Page("programmes") ? reader : null);
-        reader.Until("the focus on the link", _ => reader.Run(Root + "return roots[0].activeElement?.matches('a[data-slug^=the-moon-behind]')?'the link':null") as string);
+        reader.Until("the focus on the link", _ =>
+            reader.Run(Root + "return roots[0].activeElement?.matches('a[data-slug^=the-moon-behind]')?'the link':null")
+            as string
+        );
         reader.Open(address);
         reader.Until("the panel of the shared address", _ => Has(reader, "dialog[open]") ? reader : null);
         reader.Run(Root + "at('dialog .antiphon-close').click()");
@@ -85,7 +112,11 @@ public sealed class ReadingStory(DemoInstallation demo)
         reader.Until("the panel to close", _ => Has(reader, "dialog[open]") ? null : reader);
     }
 
-    private static void Click(BrowserWindow reader, string css) => reader.Until($"{css} to click", _ => reader.Run(Root + "const found=at(arguments[0]);found?.click();return found?'clicked':null", css) as string);
+    private static void Click(BrowserWindow reader, string css) =>
+        reader.Until($"{css} to click", _ =>
+            reader.Run(Root + "const found=at(arguments[0]);found?.click();return found?'clicked':null", css) as string
+        );
 
-    private static bool Has(BrowserWindow reader, string css) => reader.Run(Root + "return Boolean(at(arguments[0]))", css) is true;
+    private static bool Has(BrowserWindow reader, string css) =>
+        reader.Run(Root + "return Boolean(at(arguments[0]))", css) is true;
 }

@@ -8,13 +8,51 @@ namespace Antiphon.Browser.Tests.Stories;
 public sealed class ScreensStory(DemoInstallation demo)
 {
     /// <summary>Screens and words that show once each is filled.</summary>
-    public static TheoryData<string, string> Screens => new()
-    {
-        { "", "Leonids" }, { "posts", "Leonids" }, { "posts/2", "What the world will see" }, { "posts/2/where", "Latest nights" }, { "posts/calendar", "No day yet" }, { "posts/pictures", "winter-sky.jpg" }, { "posts/pictures?picture=3", "Where it is used" }, { "posts/terms", "Night Log" }, { "posts/terms?tab=fields", "Readers see it" }, { "posts/bring-in", "Take posts out" }, { "listings", "Latest nights" }, { "listings/1", "How does it look?" }, { "feeds", "All of them in one list" }, { "feeds?tab=followed", "Quarry Notices" },
-        { "feeds?tab=watched", "Published repaired" }, { "feeds/watched/1", "History" },
-        { "feeds/check", "Check a feed" }, { "channels", "To come" }, { "channels/mail", "delivered" }, { "channels/arrivals", "came to posts" }, { "feeds?tab=partners", "Fellside Walkers" }, { "channels/set-up", "Pages you link to" }, { "mentions", "Where others tell us" }, { "comments", "Waiting" }, { "comments/threads", "Place a thread" }, { "comments/rules", "Another rule" }, { "comments/filter", "By month" }, { "comments/settings", "What waits for you" }, { "comments/marks", "Told by" }, { "comments/record", "Record of decisions" }, { "comments/notices", "By mail" }, { "channels/mail/2", "Before it goes out" }, { "readers", "Gets mails" }, { "readers/segments", "Silent for half a year" }, { "readers/segments?segment=2", "subscribers now" }, { "readers/forms?form=1", "Paste this where it should stand" }, { "readers/growth", "came and" }, { "readers/questions", "Wilf Oakes" }, { "posts/pages", "How is it set?" },
-        { "settings", "Public key" }, { "connect", "Find its feed" },
-    };
+    public static TheoryData<string, string> Screens =>
+        new()
+        {
+            { "", "Leonids" },
+            { "posts", "Leonids" },
+            { "posts/2", "What the world will see" },
+            { "posts/2/where", "Latest nights" },
+            { "posts/calendar", "No day yet" },
+            { "posts/pictures", "winter-sky.jpg" },
+            { "posts/pictures?picture=3", "Where it is used" },
+            { "posts/terms", "Night Log" },
+            { "posts/terms?tab=fields", "Readers see it" },
+            { "posts/bring-in", "Take posts out" },
+            { "listings", "Latest nights" },
+            { "listings/1", "How does it look?" },
+            { "feeds", "All of them in one list" },
+            { "feeds?tab=followed", "Quarry Notices" },
+            { "feeds?tab=watched", "Published repaired" },
+            { "feeds/watched/1", "History" },
+            { "feeds/check", "Check a feed" },
+            { "channels", "To come" },
+            { "channels/mail", "delivered" },
+            { "channels/arrivals", "came to posts" },
+            { "feeds?tab=partners", "Fellside Walkers" },
+            { "channels/set-up", "Pages you link to" },
+            { "mentions", "Where others tell us" },
+            { "comments", "Waiting" },
+            { "comments/threads", "Place a thread" },
+            { "comments/rules", "Another rule" },
+            { "comments/filter", "By month" },
+            { "comments/settings", "What waits for you" },
+            { "comments/marks", "Told by" },
+            { "comments/record", "Record of decisions" },
+            { "comments/notices", "By mail" },
+            { "channels/mail/2", "Before it goes out" },
+            { "readers", "Gets mails" },
+            { "readers/segments", "Silent for half a year" },
+            { "readers/segments?segment=2", "subscribers now" },
+            { "readers/forms?form=1", "Paste this where it should stand" },
+            { "readers/growth", "came and" },
+            { "readers/questions", "Wilf Oakes" },
+            { "posts/pages", "How is it set?" },
+            { "settings", "Public key" },
+            { "connect", "Find its feed" },
+        };
 
     [Theory]
     [MemberData(nameof(Screens))]
@@ -44,7 +82,12 @@ public sealed class ScreensStory(DemoInstallation demo)
     public void Ctrl_k_finds_and_the_question_mark_tells_the_keys()
     {
         using var browser = demo.SignedIn();
-        browser.Open(demo.Workplace).Sees("Coverage").Type(OpenQA.Selenium.Keys.Control + "k").Find(".v-overlay input").SendKeys("leonids");
+        browser
+            .Open(demo.Workplace)
+            .Sees("Coverage")
+            .Type(OpenQA.Selenium.Keys.Control + "k")
+            .Find(".v-overlay input")
+            .SendKeys("leonids");
         browser.Sees("Leonids: three hours").Type(OpenQA.Selenium.Keys.Escape);
         browser.Open(new Uri(demo.Workplace, "comments")).Sees("Waiting");
         browser.Type("?").Sees("Keys");
@@ -54,8 +97,19 @@ public sealed class ScreensStory(DemoInstallation demo)
     public void A_wrong_password_is_told_and_signing_out_works()
     {
         using var browser = new BrowserWindow();
-        browser.Open(demo.Installation.Address).Fill("input[name=mail]", "dov@quillmoor.example").Fill("input[name=password]", "not this one").Press("Sign in").Sees("do not go together");
-        browser.Fill("input[name=password]", DemoInstallation.Password).Press("Sign in").Sees("Coverage").Press("Dov Achterberg").Press("Sign out").Sees("Mail address");
+        browser
+            .Open(demo.Installation.Address)
+            .Fill("input[name=mail]", "dov@quillmoor.example")
+            .Fill("input[name=password]", "not this one")
+            .Press("Sign in")
+            .Sees("do not go together");
+        browser
+            .Fill("input[name=password]", DemoInstallation.Password)
+            .Press("Sign in")
+            .Sees("Coverage")
+            .Press("Dov Achterberg")
+            .Press("Sign out")
+            .Sees("Mail address");
     }
 
     [Fact]
@@ -65,9 +119,13 @@ public sealed class ScreensStory(DemoInstallation demo)
         browser.Open(new Uri(demo.Workplace, "comments")).Click("button.queued");
         var before = (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]!;
         browser.Click(".keys button:nth-of-type(3)").Sees("Marked as spam");
-        await Eventually.TrueAsync("one fewer", async () => (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]! == before - 1);
+        await Eventually.TrueAsync("one fewer", async () =>
+            (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]! == before - 1
+        );
         browser.Press("Undo");
-        await Eventually.TrueAsync("all again", async () => (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]! == before);
+        await Eventually.TrueAsync("all again", async () =>
+            (int)(await demo.AskAsync("api/sites/1/comments"))["counts"]!["waiting"]! == before
+        );
     }
 
     [Fact]
@@ -76,7 +134,11 @@ public sealed class ScreensStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         var address = Uri.EscapeDataString(new Uri(demo.Installation.World.World, "walkers/news.xml").AbsoluteUri);
         browser.Open(new Uri(demo.Workplace, $"feeds/check?url={address}")).Sees("31 Feb").Sees("Errors");
-        browser.Press("As readers see it").Sees("The gate at Cold Clough").Press("Spoken").Sees("From Fellside Walkers");
+        browser
+            .Press("As readers see it")
+            .Sees("The gate at Cold Clough")
+            .Press("Spoken")
+            .Sees("From Fellside Walkers");
         browser.Press("In another format").Sees("Nothing is lost");
         browser.Press("Repaired").Sees("changes.");
         Assert.NotEqual(0, browser.Count(".lines .added"));

@@ -10,14 +10,28 @@ public sealed class SubscriberStory(DemoInstallation demo)
     public async Task A_list_says_what_it_brings_before_it_is_taken()
     {
         var list = Path.Combine(Path.GetTempPath(), $"{Guid.NewGuid():N}.csv");
-        await File.WriteAllTextAsync(list, "Name,E-mail\nAda Furness,ada.furness@tarnmail.example\nAda Furness,ada.furness@tarnmail.example\nNobody,nowhere\nHal Brigg,hal.brigg@tarnmail.example\n");
+        await File.WriteAllTextAsync(
+            list,
+            "Name,E-mail\nAda Furness,ada.furness@tarnmail.example\nAda Furness,ada.furness@tarnmail.example\nNobody,nowhere\nHal Brigg,hal.brigg@tarnmail.example\n"
+        );
         try
         {
             var owner = demo.SignedIn();
-            owner.Open(new Uri(demo.Workplace, "readers")).Press("Bring a list in").Attach("input[type=file]", list).Sees("2 new subscribers").Sees("Line 4: nowhere holds no address");
+            owner
+                .Open(new Uri(demo.Workplace, "readers"))
+                .Press("Bring a list in")
+                .Attach("input[type=file]", list)
+                .Sees("2 new subscribers")
+                .Sees("Line 4: nowhere holds no address");
             owner.Press("Add 2 subscribers").Sees("how these people agreed");
-            owner.Fill("input[placeholder^='Signed the list']", "Open evening").Press("Add 2 subscribers").Sees("2 subscribers added");
-            owner.Open(new Uri(demo.Workplace, "readers?search=tarnmail")).Sees("hal.brigg@tarnmail.example").Sees("by a list: Open evening");
+            owner
+                .Fill("input[placeholder^='Signed the list']", "Open evening")
+                .Press("Add 2 subscribers")
+                .Sees("2 subscribers added");
+            owner
+                .Open(new Uri(demo.Workplace, "readers?search=tarnmail"))
+                .Sees("hal.brigg@tarnmail.example")
+                .Sees("by a list: Open evening");
         }
         finally
         {

@@ -10,16 +10,33 @@ public sealed class WritingStory(DemoInstallation demo)
     public void A_draft_is_looked_over_and_an_earlier_text_put_back()
     {
         using var browser = demo.SignedIn("dov");
-        browser.Open(new Uri(demo.Workplace, "posts/new")).Fill("textarea.headline", "Fog at the gate").Click(".ProseMirror");
+        browser
+            .Open(new Uri(demo.Workplace, "posts/new"))
+            .Fill("textarea.headline", "Fog at the gate")
+            .Click(".ProseMirror");
         browser.Type("We waited, and saw the gate.").Sees("Saved").Sees("It has neither category nor tags");
         browser.Press("Open every link").Sees("All of them lead somewhere");
         browser.Press("What it was").Sees("Its title and text are those in the editor.");
         Accessibility.Check(browser);
         browser.Press("Close");
         using var colleague = demo.SignedIn();
-        colleague.Open(browser.Address).Sees("Fog at the gate").Click(".ProseMirror").Type(OpenQA.Selenium.Keys.Control + OpenQA.Selenium.Keys.End).Type(" Then it cleared.").Sees("Saved.");
-        colleague.Press("What it was").Sees("Dov Achterberg").Until("what was put in", _ => colleague.Run("return document.querySelector('.text ins')?.textContent") as string);
-        colleague.Press("Put it back into the editor").Sees("The earlier text is in the editor.").NoLongerSees("Then it cleared.");
+        colleague
+            .Open(browser.Address)
+            .Sees("Fog at the gate")
+            .Click(".ProseMirror")
+            .Type(OpenQA.Selenium.Keys.Control + OpenQA.Selenium.Keys.End)
+            .Type(" Then it cleared.")
+            .Sees("Saved.");
+        colleague
+            .Press("What it was")
+            .Sees("Dov Achterberg")
+            .Until("what was put in", _ =>
+                colleague.Run("return document.querySelector('.text ins')?.textContent") as string
+            );
+        colleague
+            .Press("Put it back into the editor")
+            .Sees("The earlier text is in the editor.")
+            .NoLongerSees("Then it cleared.");
         colleague.Press("Undo").Sees("Then it cleared.");
     }
 }

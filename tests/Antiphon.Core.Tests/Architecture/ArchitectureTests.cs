@@ -9,7 +9,10 @@ public sealed class ArchitectureTests
     {
         var names = typeof(FeedReader).Assembly.GetReferencedAssemblies().Select(one => one.Name!).ToList();
         Assert.NotEmpty(names);
-        Assert.DoesNotContain(names, name => name.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal) || name.StartsWith("Microsoft.EntityFrameworkCore", StringComparison.Ordinal));
+        Assert.DoesNotContain(names, name =>
+            name.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal)
+            || name.StartsWith("Microsoft.EntityFrameworkCore", StringComparison.Ordinal)
+        );
         Assert.DoesNotContain(names, name => name is "System.Net.Http" or "System.Net.Sockets");
     }
 
@@ -20,8 +23,21 @@ public sealed class ArchitectureTests
     [InlineData(@"new YamlStream\b", "")]
     public void Documents_from_outside_are_read_through_one_door(string pattern, string door)
     {
-        var files = Directory.EnumerateFiles(Path.Combine(Antiphon.Tests.Repository.Root, "src"), "*.cs", SearchOption.AllDirectories).Where(file => !file.Contains("/obj/", StringComparison.Ordinal) && !file.Contains("StandIns", StringComparison.Ordinal)).ToList();
+        var files = Directory
+            .EnumerateFiles(Path.Combine(Antiphon.Tests.Repository.Root, "src"), "*.cs", SearchOption.AllDirectories)
+            .Where(file =>
+                !file.Contains("/obj/", StringComparison.Ordinal)
+                && !file.Contains("StandIns", StringComparison.Ordinal)
+            )
+            .ToList();
         Assert.NotEmpty(files);
-        Assert.Empty(files.Where(file => Path.GetFileName(file) != door && System.Text.RegularExpressions.Regex.IsMatch(File.ReadAllText(file), pattern)).Select(Path.GetFileName));
+        Assert.Empty(
+            files
+                .Where(file =>
+                    Path.GetFileName(file) != door
+                    && System.Text.RegularExpressions.Regex.IsMatch(File.ReadAllText(file), pattern)
+                )
+                .Select(Path.GetFileName)
+        );
     }
 }

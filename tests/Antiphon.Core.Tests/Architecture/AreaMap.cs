@@ -4,14 +4,15 @@ namespace Antiphon.Core.Tests.Architecture;
 internal static class AreaMap
 {
     /// <summary>The areas of a project with those they may take from, in the order in which they stand on each other.</summary>
-    public static IReadOnlyList<(string Area, string[] MayTake)> Of(string project) => project switch
-    {
-        "Antiphon.Core" => Core,
-        "Antiphon.Data" => Data,
-        "Antiphon.Server" => Server,
-        "app" => App,
-        _ => throw new ArgumentOutOfRangeException(nameof(project)),
-    };
+    public static IReadOnlyList<(string Area, string[] MayTake)> Of(string project) =>
+        project switch
+        {
+            "Antiphon.Core" => Core,
+            "Antiphon.Data" => Data,
+            "Antiphon.Server" => Server,
+            "app" => App,
+            _ => throw new ArgumentOutOfRangeException(nameof(project)),
+        };
 
     private static IReadOnlyList<(string Area, string[] MayTake)> Core { get; } =
     [
@@ -79,7 +80,10 @@ internal static class AreaMap
         ("Listings", ["Outgoing", "Pages", "Platform", "Posts", "Search", "Work"]),
         ("Mentions", ["Comments", "Outgoing", "Pages", "Platform", "Posts", "Work"]),
         ("Subscribers", ["Notices", "Outgoing", "Pages", "Platform", "Posts", "Work"]),
-        ("Demo", ["Blogs", "Channels", "Comments", "Listings", "Outgoing", "Pictures", "Platform", "Posts", "Subscribers"]),
+        (
+            "Demo",
+            ["Blogs", "Channels", "Comments", "Listings", "Outgoing", "Pictures", "Platform", "Posts", "Subscribers"]
+        ),
         ("Embed", ["Comments", "Listings", "Pages", "Platform"]),
         ("Feeds", ["Listings", "Notices", "Outgoing", "Pages", "Platform", "Posts", "Work"]),
         ("Mailing", ["Outgoing", "Pages", "Platform", "Posts", "Subscribers", "Work"]),

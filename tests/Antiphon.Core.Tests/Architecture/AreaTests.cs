@@ -5,7 +5,8 @@ public sealed class AreaTests
 {
     public static TheoryData<string> Projects => ["Antiphon.Core", "Antiphon.Data", "Antiphon.Server"];
 
-    public static TheoryData<string> AllProjects => ["Antiphon.Core", "Antiphon.Data", "Antiphon.Server", "Antiphon.StandIns"];
+    public static TheoryData<string> AllProjects =>
+        ["Antiphon.Core", "Antiphon.Data", "Antiphon.Server", "Antiphon.StandIns"];
 
     [Theory]
     [MemberData(nameof(Projects))]
@@ -14,7 +15,11 @@ public sealed class AreaTests
         var map = AreaMap.Of(project).ToDictionary(entry => entry.Area, entry => entry.MayTake);
         var arrows = Crossing(project);
         Assert.NotEmpty(arrows);
-        None(arrows.Where(arrow => !map.TryGetValue(arrow.From.Area, out var allowed) || !allowed.Contains(arrow.To.Area)).Select(arrow => arrow.ToString()));
+        None(
+            arrows
+                .Where(arrow => !map.TryGetValue(arrow.From.Area, out var allowed) || !allowed.Contains(arrow.To.Area))
+                .Select(arrow => arrow.ToString())
+        );
     }
 
     [Theory]
@@ -34,7 +39,10 @@ public sealed class AreaTests
     public void An_arrow_of_the_map_that_nobody_takes_is_struck_off(string project)
     {
         var taken = Crossing(project).Select(arrow => (arrow.From.Area, arrow.To.Area)).ToHashSet();
-        Assert.Equal([], AreaMap.Of(project).SelectMany(entry => entry.MayTake.Select(other => (entry.Area, other))).Except(taken));
+        Assert.Equal(
+            [],
+            AreaMap.Of(project).SelectMany(entry => entry.MayTake.Select(other => (entry.Area, other))).Except(taken)
+        );
     }
 
     [Theory]
@@ -42,16 +50,29 @@ public sealed class AreaTests
     public void Folders_beside_each_other_form_no_circle(string project)
     {
         var pairs = Arrow.Of(project).ToLookup(arrow => (arrow.From.Folder, arrow.To.Folder));
-        var mutual = pairs.Where(pair => string.CompareOrdinal(pair.Key.Item1, pair.Key.Item2) < 0 && pairs.Contains((pair.Key.Item2, pair.Key.Item1)) && !IsWithin(pair.Key.Item1, pair.Key.Item2) && !IsWithin(pair.Key.Item2, pair.Key.Item1));
+        var mutual = pairs.Where(pair =>
+            string.CompareOrdinal(pair.Key.Item1, pair.Key.Item2) < 0
+            && pairs.Contains((pair.Key.Item2, pair.Key.Item1))
+            && !IsWithin(pair.Key.Item1, pair.Key.Item2)
+            && !IsWithin(pair.Key.Item2, pair.Key.Item1)
+        );
         None(mutual.Select(pair => $"{pair.First()}; {pairs[(pair.Key.Item2, pair.Key.Item1)].First()}"));
     }
 
     [Fact]
-    public void Nobody_takes_from_what_is_drawn_into_other_pages() => None(Crossing("Antiphon.Server").Where(arrow => arrow.To.Area == "Embed").Select(arrow => arrow.ToString()));
+    public void Nobody_takes_from_what_is_drawn_into_other_pages() =>
+        None(Crossing("Antiphon.Server").Where(arrow => arrow.To.Area == "Embed").Select(arrow => arrow.ToString()));
 
     [Theory]
     [MemberData(nameof(AllProjects))]
-    public void A_folder_holds_no_more_than_one_sees_at_a_glance(string project) => None(SourceFile.Of(project).GroupBy(file => file.Folder).Where(folder => folder.Count() > 15).Select(folder => $"{folder.Key}: {folder.Count()}"));
+    public void A_folder_holds_no_more_than_one_sees_at_a_glance(string project) =>
+        None(
+            SourceFile
+                .Of(project)
+                .GroupBy(file => file.Folder)
+                .Where(folder => folder.Count() > 15)
+                .Select(folder => $"{folder.Key}: {folder.Count()}")
+        );
 
     [Theory]
     [InlineData("Antiphon.Core")]
@@ -60,9 +81,17 @@ public sealed class AreaTests
     {
         foreach (var (area, mayTake) in AreaMap.Of(project))
         {
-            var readme = File.ReadAllText(Path.Combine(Antiphon.Tests.Repository.Root, "src", project, area, "README.md"));
-            var says = readme.Split('\n').Single(line => line.StartsWith("**Takes from**", StringComparison.Ordinal)).Split("**Taken by**")[0];
-            Assert.Equal((area, string.Join(", ", mayTake.Order())), (area, string.Join(", ", says.Split('`').Where((_, index) => index % 2 == 1).Order())));
+            var readme = File.ReadAllText(
+                Path.Combine(Antiphon.Tests.Repository.Root, "src", project, area, "README.md")
+            );
+            var says = readme
+                .Split('\n')
+                .Single(line => line.StartsWith("**Takes from**", StringComparison.Ordinal))
+                .Split("**Taken by**")[0];
+            Assert.Equal(
+                (area, string.Join(", ", mayTake.Order())),
+                (area, string.Join(", ", says.Split('`').Where((_, index) => index % 2 == 1).Order()))
+            );
         }
     }
 
@@ -74,7 +103,17 @@ public sealed class AreaTests
     }
 
     // What stands at the top of a project puts its areas together.
-    private static List<Arrow> Crossing(string project) => [.. Arrow.Of(project).Where(arrow => arrow.From.Area.Length > 0 && arrow.From.Area != arrow.To.Area && !(project == "Antiphon.Data" && arrow.To.Area.Length == 0))];
+    private static List<Arrow> Crossing(string project) =>
+        [
+            .. Arrow
+                .Of(project)
+                .Where(arrow =>
+                    arrow.From.Area.Length > 0
+                    && arrow.From.Area != arrow.To.Area
+                    && !(project == "Antiphon.Data" && arrow.To.Area.Length == 0)
+                ),
+        ];
 
-    private static bool IsWithin(string folder, string other) => other.Length == 0 || folder.StartsWith(other + "/", StringComparison.Ordinal);
+    private static bool IsWithin(string folder, string other) =>
+        other.Length == 0 || folder.StartsWith(other + "/", StringComparison.Ordinal);
 }

@@ -14,13 +14,44 @@ internal sealed class SourceFile
     private SourceFile(string path, CompilationUnitSyntax root)
     {
         Path = path;
-        Namespace = root.Members.OfType<FileScopedNamespaceDeclarationSyntax>().FirstOrDefault()?.Name.ToString() ?? string.Empty;
-        _imports = [.. root.Usings.Where(directive => directive.Alias is null).Select(directive => directive.Name!.ToString())];
+        Namespace = root.Members.OfType<FileScopedNamespaceDeclarationSyntax>().FirstOrDefault()?.Name.ToString()
+            ?? string.Empty;
+        _imports =
+        [
+            .. root.Usings.Where(directive => directive.Alias is null).Select(directive => directive.Name!.ToString()),
+        ];
         var nodes = root.DescendantNodes().ToList();
-        Types = [.. nodes.OfType<BaseTypeDeclarationSyntax>().Where(type => type.Parent is FileScopedNamespaceDeclarationSyntax).Select(type => type.Identifier.ValueText)];
-        Extensions = [.. nodes.OfType<MethodDeclarationSyntax>().Where(method => method.ParameterList.Parameters.FirstOrDefault()?.Modifiers.Any(SyntaxKind.ThisKeyword) == true).Select(method => method.Identifier.ValueText)];
-        Names = [.. nodes.OfType<SimpleNameSyntax>().Where(name => !IsMember(name)).Select(name => name.Identifier.ValueText)];
-        Calls = [.. nodes.OfType<InvocationExpressionSyntax>().Select(call => call.Expression).OfType<MemberAccessExpressionSyntax>().Select(access => access.Name.Identifier.ValueText)];
+        Types =
+        [
+            .. nodes
+                .OfType<BaseTypeDeclarationSyntax>()
+                .Where(type => type.Parent is FileScopedNamespaceDeclarationSyntax)
+                .Select(type => type.Identifier.ValueText),
+        ];
+        Extensions =
+        [
+            .. nodes
+                .OfType<MethodDeclarationSyntax>()
+                .Where(method =>
+                    method.ParameterList.Parameters.FirstOrDefault()?.Modifiers.Any(SyntaxKind.ThisKeyword) == true
+                )
+                .Select(method => method.Identifier.ValueText),
+        ];
+        Names =
+        [
+            .. nodes
+                .OfType<SimpleNameSyntax>()
+                .Where(name => !IsMember(name))
+                .Select(name => name.Identifier.ValueText),
+        ];
+        Calls =
+        [
+            .. nodes
+                .OfType<InvocationExpressionSyntax>()
+                .Select(call => call.Expression)
+                .OfType<MemberAccessExpressionSyntax>()
+                .Select(access => access.Name.Identifier.ValueText),
+        ];
     }
 
     /// <summary>Path below the project.</summary>
@@ -48,25 +79,44 @@ internal sealed class SourceFile
     public string Area => Folder.Split('/')[0];
 
     /// <summary>The files of a project, but what is made by a tool; read once.</summary>
-    public static IReadOnlyList<SourceFile> Of(string project) => Known.GetOrAdd(project, name => new Lazy<IReadOnlyList<SourceFile>>(() => Read(name))).Value;
+    public static IReadOnlyList<SourceFile> Of(string project) =>
+        Known.GetOrAdd(project, name => new Lazy<IReadOnlyList<SourceFile>>(() => Read(name))).Value;
 
     private static List<SourceFile> Read(string project)
     {
         var top = System.IO.Path.Combine(Antiphon.Tests.Repository.Root, "src", project);
-        var files = Directory.EnumerateFiles(top, "*.cs", SearchOption.AllDirectories).Select(file => System.IO.Path.GetRelativePath(top, file)).Where(file => !file.StartsWith("bin/", StringComparison.Ordinal) && !file.StartsWith("obj/", StringComparison.Ordinal) && !file.StartsWith("Migrations/", StringComparison.Ordinal));
-        return [.. files.Select(file => new SourceFile(file, CSharpSyntaxTree.ParseText(File.ReadAllText(System.IO.Path.Combine(top, file))).GetCompilationUnitRoot()))];
+        var files = Directory
+            .EnumerateFiles(top, "*.cs", SearchOption.AllDirectories)
+            .Select(file => System.IO.Path.GetRelativePath(top, file))
+            .Where(file =>
+                !file.StartsWith("bin/", StringComparison.Ordinal)
+                && !file.StartsWith("obj/", StringComparison.Ordinal)
+                && !file.StartsWith("Migrations/", StringComparison.Ordinal)
+            );
+        return
+        [
+            .. files.Select(file => new SourceFile(
+                file,
+                CSharpSyntaxTree.ParseText(File.ReadAllText(System.IO.Path.Combine(top, file))).GetCompilationUnitRoot()
+            )),
+        ];
     }
 
     /// <summary>Whether it sees what another declares: by import, or because it stands within its namespace.</summary>
-    public bool Sees(SourceFile other) => _imports.Contains(other.Namespace) || Namespace == other.Namespace || Namespace.StartsWith(other.Namespace + ".", StringComparison.Ordinal);
+    public bool Sees(SourceFile other) =>
+        _imports.Contains(other.Namespace)
+        || Namespace == other.Namespace
+        || Namespace.StartsWith(other.Namespace + ".", StringComparison.Ordinal);
 
     // The right side of a dot, and the name of a member that is set, are no types of their own.
-    private static bool IsMember(SimpleNameSyntax name) => name.Parent switch
-    {
-        MemberAccessExpressionSyntax access => access.Name == name,
-        MemberBindingExpressionSyntax => true,
-        NameColonSyntax or NameEqualsSyntax => true,
-        AssignmentExpressionSyntax { Parent: InitializerExpressionSyntax or WithExpressionSyntax } set => set.Left == name,
-        _ => false,
-    };
+    private static bool IsMember(SimpleNameSyntax name) =>
+        name.Parent switch
+        {
+            MemberAccessExpressionSyntax access => access.Name == name,
+            MemberBindingExpressionSyntax => true,
+            NameColonSyntax or NameEqualsSyntax => true,
+            AssignmentExpressionSyntax { Parent: InitializerExpressionSyntax or WithExpressionSyntax } set => set.Left
+                == name,
+            _ => false,
+        };
 }

@@ -20,7 +20,8 @@ public sealed class ChannelPaceTests
     [InlineData(29, 0)]
     [InlineData(30, 1)]
     [InlineData(40, 2)]
-    public void What_began_a_stretch_ago_counts_no_more(int minutes, int room) => Assert.Equal(room, new ChannelPace(2, 30).RoomNow([Start, Start.AddMinutes(10)], Start.AddMinutes(minutes)));
+    public void What_began_a_stretch_ago_counts_no_more(int minutes, int room) =>
+        Assert.Equal(room, new ChannelPace(2, 30).RoomNow([Start, Start.AddMinutes(10)], Start.AddMinutes(minutes)));
 
     [Fact]
     public void The_next_may_begin_when_the_oldest_that_counts_ends()
@@ -29,21 +30,35 @@ public sealed class ChannelPaceTests
         Assert.Equal(Start.AddMinutes(30), pace.NextAt([Start.AddMinutes(10), Start], Start.AddMinutes(12)));
         Assert.Equal(Start.AddMinutes(31), pace.NextAt([Start.AddMinutes(10), Start], Start.AddMinutes(31)));
         // A limit that was lowered lets no more through than the new one.
-        Assert.Equal(Start.AddMinutes(35), new ChannelPace(1, 30).NextAt([Start, Start.AddMinutes(5)], Start.AddMinutes(12)));
+        Assert.Equal(
+            Start.AddMinutes(35),
+            new ChannelPace(1, 30).NextAt([Start, Start.AddMinutes(5)], Start.AddMinutes(12))
+        );
     }
 
     [Fact]
-    public void No_stretch_sees_more_attempts_wherever_it_begins() => Gen.Select(Gen.Int[1, 8], Gen.Int[1, 90], Gen.Int[1, 40].List[1, 60]).Sample((most, minutes, waits) =>
-    {
-        var pace = new ChannelPace(most, minutes);
-        var (begun, now) = (new List<DateTimeOffset>(), Start);
-        foreach (var wait in waits)
-        {
-            now = now.AddMinutes(wait);
-            for (var room = Math.Min(pace.RoomNow(begun, now), 5); room > 0; room--) begun.Add(now);
-            if (pace.NextAt(begun, now) is var next && next > now) Assert.Equal((0, true), (pace.RoomNow(begun, next.AddTicks(-1)), pace.RoomNow(begun, next) > 0));
-        }
+    public void No_stretch_sees_more_attempts_wherever_it_begins() =>
+        Gen.Select(Gen.Int[1, 8], Gen.Int[1, 90], Gen.Int[1, 40].List[1, 60])
+            .Sample(
+                (most, minutes, waits) =>
+                {
+                    var pace = new ChannelPace(most, minutes);
+                    var (begun, now) = (new List<DateTimeOffset>(), Start);
+                    foreach (var wait in waits)
+                    {
+                        now = now.AddMinutes(wait);
+                        for (var room = Math.Min(pace.RoomNow(begun, now), 5); room > 0; room--)
+                            begun.Add(now);
+                        if (pace.NextAt(begun, now) is var next && next > now)
+                            Assert.Equal(
+                                (0, true),
+                                (pace.RoomNow(begun, next.AddTicks(-1)), pace.RoomNow(begun, next) > 0)
+                            );
+                    }
 
-        Assert.All(begun, from => Assert.InRange(begun.Count(at => at >= from && at < from.AddMinutes(minutes)), 1, most));
-    });
+                    Assert.All(begun, from =>
+                        Assert.InRange(begun.Count(at => at >= from && at < from.AddMinutes(minutes)), 1, most)
+                    );
+                }
+            );
 }

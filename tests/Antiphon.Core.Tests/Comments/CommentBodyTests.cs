@@ -6,24 +6,47 @@ namespace Antiphon.Core.Tests.Comments;
 
 public sealed class CommentBodyTests
 {
-    private static readonly string[] Known = ["P", "BR", "BLOCKQUOTE", "UL", "OL", "LI", "PRE", "CODE", "STRONG", "EM", "A"];
+    private static readonly string[] Known =
+    [
+        "P",
+        "BR",
+        "BLOCKQUOTE",
+        "UL",
+        "OL",
+        "LI",
+        "PRE",
+        "CODE",
+        "STRONG",
+        "EM",
+        "A",
+    ];
 
     [Theory]
     [InlineData("**So** bright, *so* _near_", "<p><strong>So</strong> bright, <em>so</em> <em>near</em></p>")]
     [InlineData("**the *very* best**", "<p>**the <em>very</em> best**</p>")]
     [InlineData("2 * 3 * 4 and snake_case_name", "<p>2 * 3 * 4 and snake_case_name</p>")]
     [InlineData("`<b>` is code", "<p><code>&lt;b&gt;</code> is code</p>")]
-    [InlineData("[the chart](https://charts.example/a?b=1&c=2).", "<p><a href=\"https://charts.example/a?b=1&amp;c=2\" rel=\"nofollow ugc noopener\">the chart</a>.</p>")]
+    [InlineData(
+        "[the chart](https://charts.example/a?b=1&c=2).",
+        "<p><a href=\"https://charts.example/a?b=1&amp;c=2\" rel=\"nofollow ugc noopener\">the chart</a>.</p>"
+    )]
     [InlineData("[x](javascript:alert(1))", "<p>[x](javascript:alert(1))</p>")]
     [InlineData("> you said\n> so\n\nI did", "<blockquote><p>you said<br>so</p></blockquote><p>I did</p>")]
     [InlineData("> > deep", "<blockquote><blockquote><p>deep</p></blockquote></blockquote>")]
-    [InlineData("- one\n- **two**\n1. three\n2) four", "<ul><li>one</li><li><strong>two</strong></li></ul><ol><li>three</li><li>four</li></ol>")]
+    [InlineData(
+        "- one\n- **two**\n1. three\n2) four",
+        "<ul><li>one</li><li><strong>two</strong></li></ul><ol><li>three</li><li>four</li></ol>"
+    )]
     [InlineData("```\n<i> & **no**\n```\nafter", "<pre><code>&lt;i&gt; &amp; **no**</code></pre><p>after</p>")]
     [InlineData("```\nnever closed", "<pre><code>never closed</code></pre>")]
     [InlineData("1781. was the year", "<p>1781. was the year</p>")]
     [InlineData("-5 degrees", "<p>-5 degrees</p>")]
-    [InlineData("**bold https://a.example/x_y_z**", "<p><strong>bold <a href=\"https://a.example/x_y_z\" rel=\"nofollow ugc noopener\">https://a.example/x_y_z</a></strong></p>")]
-    public void What_people_type_becomes_what_they_mean(string text, string html) => Assert.Equal(html, CommentBody.ToHtml(text));
+    [InlineData(
+        "**bold https://a.example/x_y_z**",
+        "<p><strong>bold <a href=\"https://a.example/x_y_z\" rel=\"nofollow ugc noopener\">https://a.example/x_y_z</a></strong></p>"
+    )]
+    public void What_people_type_becomes_what_they_mean(string text, string html) =>
+        Assert.Equal(html, CommentBody.ToHtml(text));
 
     [Theory]
     [InlineData("<script>alert(1)</script>")]
@@ -61,8 +84,39 @@ public sealed class CommentBodyTests
     [Fact]
     public void Whatever_is_typed_nothing_can_run()
     {
-        string[] parts = ["**", "*", "_", "`", "```", "\n", "> ", "- ", "1. ", "[", "](", ")", "https://a.example/", "javascript:", "\"", "'", "<", ">", "<script>", "onerror=", "&", "&lt;", "www.", " ", "x", "\u0000", "\uD800"];
-        Gen.Int[0, parts.Length - 1].Array[0, 40].Sample(chosen => AssertHarmless(CommentBody.ToHtml(string.Concat(chosen.Select(at => parts[at])))));
+        string[] parts =
+        [
+            "**",
+            "*",
+            "_",
+            "`",
+            "```",
+            "\n",
+            "> ",
+            "- ",
+            "1. ",
+            "[",
+            "](",
+            ")",
+            "https://a.example/",
+            "javascript:",
+            "\"",
+            "'",
+            "<",
+            ">",
+            "<script>",
+            "onerror=",
+            "&",
+            "&lt;",
+            "www.",
+            " ",
+            "x",
+            "\u0000",
+            "\uD800",
+        ];
+        Gen.Int[0, parts.Length - 1]
+            .Array[0, 40]
+            .Sample(chosen => AssertHarmless(CommentBody.ToHtml(string.Concat(chosen.Select(at => parts[at])))));
     }
 
     [Fact]
@@ -74,7 +128,8 @@ public sealed class CommentBodyTests
     [InlineData("[[")]
     [InlineData("> ")]
     [InlineData("`")]
-    public void Long_rows_of_signs_take_no_long_time(string sign) => AssertHarmless(CommentBody.ToHtml(string.Concat(Enumerable.Repeat(sign, CommentBody.MaxLength / sign.Length))));
+    public void Long_rows_of_signs_take_no_long_time(string sign) =>
+        AssertHarmless(CommentBody.ToHtml(string.Concat(Enumerable.Repeat(sign, CommentBody.MaxLength / sign.Length))));
 
     private static void AssertHarmless(string html)
     {
@@ -82,8 +137,11 @@ public sealed class CommentBodyTests
         Assert.All(body.QuerySelectorAll("*"), element =>
         {
             Assert.Contains(element.TagName, Known);
-            Assert.All(element.Attributes, attribute => Assert.True(element.TagName == "A" && attribute.Name is "href" or "rel", attribute.Name));
-            if (element.TagName == "A") Assert.Matches("^https?://", element.GetAttribute("href"));
+            Assert.All(element.Attributes, attribute =>
+                Assert.True(element.TagName == "A" && attribute.Name is "href" or "rel", attribute.Name)
+            );
+            if (element.TagName == "A")
+                Assert.Matches("^https?://", element.GetAttribute("href"));
         });
     }
 }

@@ -25,28 +25,78 @@ public sealed class BoardSurveyTests
         from paging in Gen.Enum<ListingPaging>()
         from featured in Gen.Bool
         from sighting in Gen.Enum<SightingState>()
-        select (new ListingDefinition([.. blogs], count, ListingOrder.Newest, new EntryDetails(true, true, true, true, true), ListingLayout.Lines, null) { Paging = paging, Filter = PostFilter.Everything with { FeaturedOnly = featured } }, sighting);
+        select (
+            new ListingDefinition(
+                [.. blogs],
+                count,
+                ListingOrder.Newest,
+                new EntryDetails(true, true, true, true, true),
+                ListingLayout.Lines,
+                null
+            )
+            {
+                Paging = paging,
+                Filter = PostFilter.Everything with { FeaturedOnly = featured },
+            },
+            sighting
+        );
 
-    private static readonly Gen<DeliveryTally> Tallies = from open in Gen.Int[0, 2] from failed in Gen.Int[0, 2] select new DeliveryTally(open + failed + 1, open, failed);
+    private static readonly Gen<DeliveryTally> Tallies =
+        from open in Gen.Int[0, 2]
+        from failed in Gen.Int[0, 2]
+        select new DeliveryTally(open + failed + 1, open, failed);
 
     [Fact]
     public void It_names_just_the_posts_whose_marks_are_off_or_due() =>
-        Gen.Select(Posts.List[0, 25], Listings.List[0, 4], Tallies.List[0, 6]).Sample((drawn, definitions, tallies) =>
-        {
-            var posts = drawn.Select((post, index) => post with { Id = index + 1 }).ToList();
-            var listings = definitions.Select(one => (Selection: ListingSelection.Choose(one.Definition, posts, Now), one.Sighting)).ToList();
-            var mails = tallies.Take(posts.Count).Select((tally, index) => (index, tally)).ToDictionary(one => (long)one.index + 1, one => one.tally);
-            var written = new HashSet<long> { 1, 2 };
-            var coming = posts.Where(post => post.Id % 3 == 0 && !mails.ContainsKey(post.Id) && ListingSelection.IsPublic(post, Now)).Select(post => post.Id).ToHashSet();
-            var survey = BoardSurvey.Of(posts, listings, written, mails, coming, Now);
+        Gen.Select(Posts.List[0, 25], Listings.List[0, 4], Tallies.List[0, 6])
+            .Sample(
+                (drawn, definitions, tallies) =>
+                {
+                    var posts = drawn.Select((post, index) => post with { Id = index + 1 }).ToList();
+                    var listings = definitions
+                        .Select(one => (Selection: ListingSelection.Choose(one.Definition, posts, Now), one.Sighting))
+                        .ToList();
+                    var mails = tallies
+                        .Take(posts.Count)
+                        .Select((tally, index) => (index, tally))
+                        .ToDictionary(one => (long)one.index + 1, one => one.tally);
+                    var written = new HashSet<long> { 1, 2 };
+                    var coming = posts
+                        .Where(post =>
+                            post.Id % 3 == 0 && !mails.ContainsKey(post.Id) && ListingSelection.IsPublic(post, Now)
+                        )
+                        .Select(post => post.Id)
+                        .ToHashSet();
+                    var survey = BoardSurvey.Of(posts, listings, written, mails, coming, Now);
 
-            List<CoverageMark> MarksOf(ListingCandidate post) =>
-            [
-                .. listings.Select(one => CoverageRules.ForListing(one.Selection.Explain(post), one.Sighting).Mark),
-                .. written.Select(blog => CoverageRules.ForFeed(post, blog, ListingSelection.IsPublic(post, Now) ? 1 : null, 20, Now).Mark),
-                CoverageRules.ForMail(post, written.Contains(post.BlogId), mails.GetValueOrDefault(post.Id) ?? DeliveryTally.None, coming.Contains(post.Id), Now).Mark,
-            ];
-            Assert.Equal(posts.Where(post => MarksOf(post).Contains(CoverageMark.Failed)).Select(post => post.Id), survey.Off.Order());
-            Assert.Equal(posts.Where(post => MarksOf(post).Contains(CoverageMark.Due)).Select(post => post.Id), survey.Due.Order());
-        });
+                    List<CoverageMark> MarksOf(ListingCandidate post) =>
+                        [
+                            .. listings.Select(one =>
+                                CoverageRules.ForListing(one.Selection.Explain(post), one.Sighting).Mark
+                            ),
+                            .. written.Select(blog =>
+                                CoverageRules
+                                    .ForFeed(post, blog, ListingSelection.IsPublic(post, Now) ? 1 : null, 20, Now)
+                                    .Mark
+                            ),
+                            CoverageRules
+                                .ForMail(
+                                    post,
+                                    written.Contains(post.BlogId),
+                                    mails.GetValueOrDefault(post.Id) ?? DeliveryTally.None,
+                                    coming.Contains(post.Id),
+                                    Now
+                                )
+                                .Mark,
+                        ];
+                    Assert.Equal(
+                        posts.Where(post => MarksOf(post).Contains(CoverageMark.Failed)).Select(post => post.Id),
+                        survey.Off.Order()
+                    );
+                    Assert.Equal(
+                        posts.Where(post => MarksOf(post).Contains(CoverageMark.Due)).Select(post => post.Id),
+                        survey.Due.Order()
+                    );
+                }
+            );
 }

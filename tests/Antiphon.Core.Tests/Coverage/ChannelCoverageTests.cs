@@ -13,9 +13,19 @@ public sealed class ChannelCoverageTests
     [InlineData(1, 0, 0, CoverageMark.InPlace, CoverageReason.OnChannel)]
     [InlineData(3, 1, 0, CoverageMark.Due, CoverageReason.ComingToChannel)]
     [InlineData(3, 1, 1, CoverageMark.Failed, CoverageReason.ChannelFailed)]
-    public void A_channel_says_where_a_post_stands(int total, int open, int failed, CoverageMark mark, CoverageReason reason)
+    public void A_channel_says_where_a_post_stands(
+        int total,
+        int open,
+        int failed,
+        CoverageMark mark,
+        CoverageReason reason
+    )
     {
-        var cell = CoverageRules.ForChannel(Post(PostStatus.Published, Now.AddDays(-1)), new DeliveryTally(total, open, failed), Now);
+        var cell = CoverageRules.ForChannel(
+            Post(PostStatus.Published, Now.AddDays(-1)),
+            new DeliveryTally(total, open, failed),
+            Now
+        );
         Assert.Equal((mark, reason), (cell.Mark, cell.Reason));
     }
 

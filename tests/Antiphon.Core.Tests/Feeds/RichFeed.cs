@@ -27,17 +27,37 @@ internal static class RichFeed
             Generator = Text("A quill"),
             Image = Next() ? new FeedImage("https://moor.example/logo.png", Text("A quill on a moor")) : null,
             Icon = Text("https://moor.example/icon.png"),
-            Paging = new FeedPaging { Next = Text("https://moor.example/feed/2"), Current = Text("https://moor.example/feed/now"), PreviousArchive = Text("https://moor.example/feed/a1"), IsArchive = Next(), IsComplete = Next() },
-            Rhythm = new FeedRhythm { TimeToLive = Next() ? TimeSpan.FromMinutes(40) : null, UpdateEvery = Next() ? TimeSpan.FromHours(12) : null },
+            Paging = new FeedPaging
+            {
+                Next = Text("https://moor.example/feed/2"),
+                Current = Text("https://moor.example/feed/now"),
+                PreviousArchive = Text("https://moor.example/feed/a1"),
+                IsArchive = Next(),
+                IsComplete = Next(),
+            },
+            Rhythm = new FeedRhythm
+            {
+                TimeToLive = Next() ? TimeSpan.FromMinutes(40) : null,
+                UpdateEvery = Next() ? TimeSpan.FromHours(12) : null,
+            },
         };
-        if (Next()) feed.Authors.Add(new FeedPerson("Wilf Ormerod", null, null));
-        if (Next()) feed.Authors.Add(new FeedPerson("Hedda Voss", Text("hedda@moor.example"), Text("https://moor.example/hedda")));
-        if (Next()) feed.Categories.AddRange(["Weather", "Sky"]);
-        if (Next()) feed.Hubs.Add("https://hub.example/");
-        if (Next()) feed.Rhythm.SkipHours.AddRange([0, 23]);
-        if (Next()) feed.Rhythm.SkipDays.Add(DayOfWeek.Sunday);
+        if (Next())
+            feed.Authors.Add(new FeedPerson("Wilf Ormerod", null, null));
+        if (Next())
+            feed.Authors.Add(
+                new FeedPerson("Hedda Voss", Text("hedda@moor.example"), Text("https://moor.example/hedda"))
+            );
+        if (Next())
+            feed.Categories.AddRange(["Weather", "Sky"]);
+        if (Next())
+            feed.Hubs.Add("https://hub.example/");
+        if (Next())
+            feed.Rhythm.SkipHours.AddRange([0, 23]);
+        if (Next())
+            feed.Rhythm.SkipDays.Add(DayOfWeek.Sunday);
         AddExtensions(feed.Extensions, Next);
-        for (var number = 1; number <= 3; number++) feed.Items.Add(MakeItem(number, Next));
+        for (var number = 1; number <= 3; number++)
+            feed.Items.Add(MakeItem(number, Next));
         return feed;
     }
 
@@ -64,20 +84,45 @@ internal static class RichFeed
             Language = next() ? "de" : null,
             Place = next() ? new FeedPlace(54.5, -2.25) : null,
         };
-        if (next()) item.Authors.Add(new FeedPerson("Imogen Tarrant", Text("imogen@moor.example"), Text("https://moor.example/imogen")));
-        if (next()) item.Contributors.Add(new FeedPerson("Dov Achterberg", null, null));
-        if (next()) item.Categories.AddRange(["Fog", "Frost"]);
-        if (next()) item.Enclosures.Add(new FeedEnclosure($"https://moor.example/{number}.ogg", "audio/ogg", 1234));
-        if (next()) item.Media.Add(new FeedMedia($"https://moor.example/{number}.webp", "image/webp", "image", 800, 500, 9999) { Title = "Fog", Description = "Fog at the wall", Credit = "Wilf Ormerod", Thumbnail = $"https://moor.example/{number}s.webp" });
-        if (next()) item.RepliesTo.Add(new FeedReply("tag:moor.example,2026:0", "https://moor.example/0"));
+        if (next())
+            item.Authors.Add(
+                new FeedPerson("Imogen Tarrant", Text("imogen@moor.example"), Text("https://moor.example/imogen"))
+            );
+        if (next())
+            item.Contributors.Add(new FeedPerson("Dov Achterberg", null, null));
+        if (next())
+            item.Categories.AddRange(["Fog", "Frost"]);
+        if (next())
+            item.Enclosures.Add(new FeedEnclosure($"https://moor.example/{number}.ogg", "audio/ogg", 1234));
+        if (next())
+            item.Media.Add(
+                new FeedMedia($"https://moor.example/{number}.webp", "image/webp", "image", 800, 500, 9999)
+                {
+                    Title = "Fog",
+                    Description = "Fog at the wall",
+                    Credit = "Wilf Ormerod",
+                    Thumbnail = $"https://moor.example/{number}s.webp",
+                }
+            );
+        if (next())
+            item.RepliesTo.Add(new FeedReply("tag:moor.example,2026:0", "https://moor.example/0"));
         AddExtensions(item.Extensions, next);
         return item;
     }
 
     private static void AddExtensions(List<FeedExtension> extensions, Func<bool> next)
     {
-        if (next()) extensions.Add(new FeedExtension("https://moor.example/ns", "seeing", "<m:seeing xmlns:m=\"https://moor.example/ns\" scale=\"5\"><m:value>II</m:value></m:seeing>"));
-        if (next()) extensions.Add(new FeedExtension(string.Empty, "cloud", "<cloud domain=\"moor.example\" port=\"80\" />"));
-        if (next()) extensions.Add(new FeedExtension(null, "_moor", "{\"seeing\":2}"));
+        if (next())
+            extensions.Add(
+                new FeedExtension(
+                    "https://moor.example/ns",
+                    "seeing",
+                    "<m:seeing xmlns:m=\"https://moor.example/ns\" scale=\"5\"><m:value>II</m:value></m:seeing>"
+                )
+            );
+        if (next())
+            extensions.Add(new FeedExtension(string.Empty, "cloud", "<cloud domain=\"moor.example\" port=\"80\" />"));
+        if (next())
+            extensions.Add(new FeedExtension(null, "_moor", "{\"seeing\":2}"));
     }
 }

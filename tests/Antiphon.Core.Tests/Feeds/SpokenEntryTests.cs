@@ -10,22 +10,43 @@ public sealed class SpokenEntryTests
     [Fact]
     public void Title_and_source_come_first()
     {
-        var item = new FeedItem { Title = "Polishing &amp; patience", Published = new DateTimeOffset(2026, 11, 3, 9, 0, 0, TimeSpan.Zero), Authors = { new FeedPerson("Corin Abel", null, null) } };
-        Assert.Equal(["Polishing & patience", "From Workshop Bench, by Corin Abel, 3 November 2026"], SpokenEntry.Of(Feed, item));
+        var item = new FeedItem
+        {
+            Title = "Polishing &amp; patience",
+            Published = new DateTimeOffset(2026, 11, 3, 9, 0, 0, TimeSpan.Zero),
+            Authors = { new FeedPerson("Corin Abel", null, null) },
+        };
+        Assert.Equal(
+            ["Polishing & patience", "From Workshop Bench, by Corin Abel, 3 November 2026"],
+            SpokenEntry.Of(Feed, item)
+        );
     }
 
     [Theory]
     [InlineData("<p>One.</p><p>Two <a href=\"https://a.example/\">more</a>.</p>", "One.|Two link: more.")]
-    [InlineData("<img src=\"https://a.example/a.png\" alt=\"The rim\"><img src=\"https://a.example/b.png\"><img src=\"https://a.example/c.png\" alt=\"\">", "Picture: The rim|A picture without words")]
+    [InlineData(
+        "<img src=\"https://a.example/a.png\" alt=\"The rim\"><img src=\"https://a.example/b.png\"><img src=\"https://a.example/c.png\" alt=\"\">",
+        "Picture: The rim|A picture without words"
+    )]
     [InlineData("<h2>Tools</h2><ul><li>Pitch</li><li>Cerium</li></ul>", "Heading: Tools|List of 2|Pitch|Cerium")]
     [InlineData("<blockquote>Patience</blockquote>after", "Quote: Patience|after")]
     [InlineData("<script>alert(1)</script>Plain", "Plain")]
     public void What_is_in_the_text_is_announced(string html, string spoken) =>
-        Assert.Equal(spoken.Split('|'), SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html }).Skip(1));
+        Assert.Equal(
+            spoken.Split('|'),
+            SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html }).Skip(1)
+        );
 
     [Fact]
-    public void An_entry_without_a_title_says_so() => Assert.Equal("An entry without a title", SpokenEntry.Of(Feed, new FeedItem())[0]);
+    public void An_entry_without_a_title_says_so() =>
+        Assert.Equal("An entry without a title", SpokenEntry.Of(Feed, new FeedItem())[0]);
 
     [Fact]
-    public void Deep_markup_is_no_crash() => Assert.NotEmpty(SpokenEntry.Of(Feed, new FeedItem { Title = "t", ContentHtml = string.Concat(Enumerable.Repeat("<div>", 5000)) + "x" }));
+    public void Deep_markup_is_no_crash() =>
+        Assert.NotEmpty(
+            SpokenEntry.Of(
+                Feed,
+                new FeedItem { Title = "t", ContentHtml = string.Concat(Enumerable.Repeat("<div>", 5000)) + "x" }
+            )
+        );
 }

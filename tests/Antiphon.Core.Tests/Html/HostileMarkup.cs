@@ -8,7 +8,8 @@ public static class HostileMarkup
     public static IEnumerable<(string Name, string Html)> Documents(int length)
     {
         string Filled(string piece) => string.Concat(Enumerable.Repeat(piece, length / piece.Length));
-        string Numbered(Func<int, string> piece) => string.Concat(Enumerable.Range(0, length / piece(10_000).Length).Select(piece));
+        string Numbered(Func<int, string> piece) =>
+            string.Concat(Enumerable.Range(0, length / piece(10_000).Length).Select(piece));
         yield return ("end tags that close nothing between start tags", Filled("<div></b>"));
         yield return ("start tags alone", Filled("<div>"));
         yield return ("rows in a drawing", "<svg>" + Filled("<tr>"));
@@ -35,8 +36,16 @@ public static class HostileMarkup
         yield return ("ampersands", Filled("&"));
         yield return ("zeros", Filled("\0"));
         yield return ("formatting closed in the wrong order", Filled("<b><p></b></p>"));
-        yield return ("values within values", "<div class=h-entry>" + string.Concat(Enumerable.Repeat("<div class='p-name e-content'>", 150)) + Filled("x "));
-        yield return ("items within items", string.Concat(Enumerable.Repeat("<div class='h-entry p-x'>", 150)) + Filled("x<br>"));
+        yield return (
+            "values within values",
+            "<div class=h-entry>"
+                + string.Concat(Enumerable.Repeat("<div class='p-name e-content'>", 150))
+                + Filled("x ")
+        );
+        yield return (
+            "items within items",
+            string.Concat(Enumerable.Repeat("<div class='h-entry p-x'>", 150)) + Filled("x<br>")
+        );
         yield return ("frames", "<frameset>" + Filled("<frame>"));
         yield return ("a script without end", "<script>" + Filled("<script>"));
         yield return ("marks within formatting", Filled("<marquee><b>"));

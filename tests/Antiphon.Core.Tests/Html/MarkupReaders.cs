@@ -36,7 +36,8 @@ public static class MarkupReaders
         MarkdownWriter.FromHtml(cleaned);
         PostBlocks.Alone(cleaned, BlockTexts.For("en"));
         SpokenEntry.Of(new Feed(), new FeedItem { Title = "t", ContentHtml = html });
-        if (HtmlReader.Read(html).Document is { } page) ReadPage(page, html);
+        if (HtmlReader.Read(html).Document is { } page)
+            ReadPage(page, html);
     }
 
     private static void ReadPage(AngleSharp.Html.Dom.IHtmlDocument page, string html)
@@ -48,7 +49,12 @@ public static class MarkupReaders
         PageSigns.Of(page, Here);
         FeedLinkFinder.InPage(page, Here);
         LookMatcher.Match(page, PageSheets.Of(page, Here));
-        InstallationCheck.Examine(page, html, Here, new ExpectedSnippet("k", "https://antiphon.example/embed/antiphon.js", [], []));
+        InstallationCheck.Examine(
+            page,
+            html,
+            Here,
+            new ExpectedSnippet("k", "https://antiphon.example/embed/antiphon.js", [], [])
+        );
         ThreadPlacement.Examine([new PlacedPage(Here, page)], "k", "https://antiphon.example/embed/antiphon.js");
         PageRecord.Read(page, Here);
     }

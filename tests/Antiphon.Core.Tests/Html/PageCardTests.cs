@@ -8,8 +8,14 @@ public sealed class PageCardTests
 
     [Theory]
     [InlineData("<title>Plain</title>", "Plain||sky.example|")]
-    [InlineData("<title>Plain</title><meta property=\"og:title\" content=\"The comet\"><meta property=\"og:description\" content=\"It comes.\"><meta property=\"og:site_name\" content=\"Sky\"><meta property=\"og:image\" content=\"c.png\">", "The comet|It comes.|Sky|https://sky.example/comet/c.png")]
-    [InlineData("<title>T</title><meta name=\"description\" content=\"D\"><meta property=\"og:image\" content=\"javascript:x\">", "T|D|sky.example|")]
+    [InlineData(
+        "<title>Plain</title><meta property=\"og:title\" content=\"The comet\"><meta property=\"og:description\" content=\"It comes.\"><meta property=\"og:site_name\" content=\"Sky\"><meta property=\"og:image\" content=\"c.png\">",
+        "The comet|It comes.|Sky|https://sky.example/comet/c.png"
+    )]
+    [InlineData(
+        "<title>T</title><meta name=\"description\" content=\"D\"><meta property=\"og:image\" content=\"javascript:x\">",
+        "T|D|sky.example|"
+    )]
     [InlineData("<title>T</title><meta property=\"og:title\" content=\" \">", "T||sky.example|")]
     public void A_page_says_what_it_is(string head, string card)
     {

@@ -8,21 +8,76 @@ namespace Antiphon.Core.Tests.Importing;
 /// <summary>Rows as posts, and clutter taken out.</summary>
 public sealed class RowReaderTests
 {
-    private static readonly string[] Columns = ["id", "title", "text", "date", "author", "category", "tags", "slug", "picture", "status", "seeing"];
-    private static readonly OwnField[] Fields = [new("seeing", "Seeing", OwnFieldKind.Choice, ["good", "poor"], null, true, true)];
+    private static readonly string[] Columns =
+    [
+        "id",
+        "title",
+        "text",
+        "date",
+        "author",
+        "category",
+        "tags",
+        "slug",
+        "picture",
+        "status",
+        "seeing",
+    ];
+    private static readonly OwnField[] Fields =
+    [
+        new("seeing", "Seeing", OwnFieldKind.Choice, ["good", "poor"], null, true, true),
+    ];
     private static readonly DateTimeOffset Now = new(2026, 11, 26, 20, 0, 0, TimeSpan.Zero);
 
     private static readonly ImportPlan Plan = new(
-        [.. new[] { ImportTarget.Identifier, ImportTarget.Title, ImportTarget.Body, ImportTarget.Date, ImportTarget.Author, ImportTarget.Category, ImportTarget.Tags, ImportTarget.Slug, ImportTarget.Picture, ImportTarget.Status }
-            .Select((target, index) => new ColumnMapping(Columns[index], target)), new ColumnMapping("seeing", ImportTarget.OwnField, "seeing")],
-        DateForm.DayFirst, ",", false, null, null, false, true);
+        [
+            .. new[]
+            {
+                ImportTarget.Identifier,
+                ImportTarget.Title,
+                ImportTarget.Body,
+                ImportTarget.Date,
+                ImportTarget.Author,
+                ImportTarget.Category,
+                ImportTarget.Tags,
+                ImportTarget.Slug,
+                ImportTarget.Picture,
+                ImportTarget.Status,
+            }.Select((target, index) => new ColumnMapping(Columns[index], target)),
+            new ColumnMapping("seeing", ImportTarget.OwnField, "seeing"),
+        ],
+        DateForm.DayFirst,
+        ",",
+        false,
+        null,
+        null,
+        false,
+        true
+    );
 
     [Fact]
     public void A_row_becomes_a_post()
     {
-        var row = Read(["7", "Frost &amp; fog", "One\n\nTwo", "24/11/2026", "Ida", "Night Log, Frost", "cold, rime, cold", "/2026/frost.html", "https://a.example/f.jpg", "published", "GOOD"]);
-        Assert.Equal(("7", "Frost & fog", "<p>One</p><p>Two</p>", PostStatus.Published), (row.Key, row.Title, row.BodyHtml, row.Status));
-        Assert.Equal(("Ida", "Night Log", "Frost", "cold rime", "frost"), (row.Author, row.Category, string.Join(' ', row.MoreCategories), string.Join(' ', row.Tags), row.Slug));
+        var row = Read([
+            "7",
+            "Frost &amp; fog",
+            "One\n\nTwo",
+            "24/11/2026",
+            "Ida",
+            "Night Log, Frost",
+            "cold, rime, cold",
+            "/2026/frost.html",
+            "https://a.example/f.jpg",
+            "published",
+            "GOOD",
+        ]);
+        Assert.Equal(
+            ("7", "Frost & fog", "<p>One</p><p>Two</p>", PostStatus.Published),
+            (row.Key, row.Title, row.BodyHtml, row.Status)
+        );
+        Assert.Equal(
+            ("Ida", "Night Log", "Frost", "cold rime", "frost"),
+            (row.Author, row.Category, string.Join(' ', row.MoreCategories), string.Join(' ', row.Tags), row.Slug)
+        );
         Assert.Equal(new FieldValue("seeing", "good"), Assert.Single(row.OwnValues));
     }
 
@@ -57,21 +112,35 @@ public sealed class RowReaderTests
     public void A_row_says_whether_it_is_a_draft(string column, string value, PostStatus status)
     {
         var plan = Plan with { Columns = [new("title", ImportTarget.Title), new(column, ImportTarget.Status)] };
-        Assert.Equal(status, new RowReader(["title", column], plan, [], "Etc/UTC", Now).Read(1, ["Frost", value]).Row!.Status);
+        Assert.Equal(
+            status,
+            new RowReader(["title", column], plan, [], "Etc/UTC", Now).Read(1, ["Frost", value]).Row!.Status
+        );
     }
 
     [Fact]
-    public void What_has_no_date_though_others_have_one_is_a_draft() => Assert.Equal(PostStatus.Draft, Read(["7", "Frost", "x", "", "", "", "", "", "", "", ""]).Status);
+    public void What_has_no_date_though_others_have_one_is_a_draft() =>
+        Assert.Equal(PostStatus.Draft, Read(["7", "Frost", "x", "", "", "", "", "", "", "", ""]).Status);
 
     [Fact]
     public void Everything_can_come_in_as_a_draft() =>
-        Assert.Equal(PostStatus.Draft, new RowReader(Columns, Plan with { AsDrafts = true }, Fields, "Etc/UTC", Now).Read(1, ["7", "Frost", "x", "24/11/2026", "", "", "", "", "", "published", ""]).Row!.Status);
+        Assert.Equal(
+            PostStatus.Draft,
+            new RowReader(Columns, Plan with { AsDrafts = true }, Fields, "Etc/UTC", Now)
+                .Read(1, ["7", "Frost", "x", "24/11/2026", "", "", "", "", "", "published", ""])
+                .Row!.Status
+        );
 
     [Fact]
     public void Identifiers_stand_for_names_of_another_table()
     {
-        var plan = Plan with { Names = new Dictionary<string, string> { ["12"] = "Ida Marsh", ["3"] = "Night Log" } };
-        var row = new RowReader(Columns, plan, Fields, "Etc/UTC", Now).Read(1, ["7", "Frost", "x", "", "12", "3", "", "", "", "", ""]).Row!;
+        var plan = Plan with
+        {
+            Names = new Dictionary<string, string> { ["12"] = "Ida Marsh", ["3"] = "Night Log" },
+        };
+        var row = new RowReader(Columns, plan, Fields, "Etc/UTC", Now)
+            .Read(1, ["7", "Frost", "x", "", "12", "3", "", "", "", "", ""])
+            .Row!;
         Assert.Equal(("Ida Marsh", "Night Log"), (row.Author, row.Category));
     }
 
@@ -88,7 +157,19 @@ public sealed class RowReaderTests
     [Fact]
     public void Nothing_that_runs_comes_in()
     {
-        var row = Read(["7", "<script>alert(1)</script>Frost", "<p onclick=\"x()\">a</p><script>alert(1)</script><a href=\"javascript:x()\">b</a>", "", "", "", "", "", "javascript:x()", "", ""]);
+        var row = Read([
+            "7",
+            "<script>alert(1)</script>Frost",
+            "<p onclick=\"x()\">a</p><script>alert(1)</script><a href=\"javascript:x()\">b</a>",
+            "",
+            "",
+            "",
+            "",
+            "",
+            "javascript:x()",
+            "",
+            "",
+        ]);
         Assert.Equal(("Frost", "<p>a</p><a>b</a>", null), (row.Title, row.BodyHtml, row.Picture));
         Assert.Contains("left out", Assert.Single(row.Reservations), StringComparison.Ordinal);
     }
@@ -110,7 +191,11 @@ public sealed class RowReaderTests
     [InlineData("<p>[gallery ids=\"1,2\"]a[/caption] [sic] [note]</p>", "<p>a [sic] [note]</p>", 2)]
     [InlineData("<p><span><font>a</font></span></p>", "<p>a</p>", 0)]
     [InlineData("<p>[1, 2] and a[0] = b</p>", "<p>[1, 2] and a[0] = b</p>", 0)]
-    [InlineData("<p><img src=\"https://a.example/a.png\" alt=\"A\"></p><div class=\"block-contents\"></div>", "<p><img src=\"https://a.example/a.png\" alt=\"A\"></p><div class=\"block-contents\"></div>", 0)]
+    [InlineData(
+        "<p><img src=\"https://a.example/a.png\" alt=\"A\"></p><div class=\"block-contents\"></div>",
+        "<p><img src=\"https://a.example/a.png\" alt=\"A\"></p><div class=\"block-contents\"></div>",
+        0
+    )]
     public void Clutter_is_taken_out_and_counted(string html, string tidy, int count)
     {
         var result = BodyTidying.Tidy(html);
@@ -118,5 +203,6 @@ public sealed class RowReaderTests
         Assert.Equal((tidy, 0), (BodyTidying.Tidy(result.Html).Html, BodyTidying.Tidy(result.Html).Total));
     }
 
-    private static ImportedRow Read(string[] row) => new RowReader(Columns, Plan, Fields, "Europe/London", Now).Read(1, row).Row!;
+    private static ImportedRow Read(string[] row) =>
+        new RowReader(Columns, Plan, Fields, "Europe/London", Now).Read(1, row).Row!;
 }

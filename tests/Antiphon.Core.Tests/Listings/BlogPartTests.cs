@@ -7,7 +7,13 @@ public sealed class BlogPartTests
 {
     private const string Page = "https://quillmoor.example/night-log?theme=old";
     private const string Odd = " &ü%+#?";
-    private static readonly BlogPartKind[] Kinds = [BlogPartKind.Post, BlogPartKind.Category, BlogPartKind.Tag, BlogPartKind.Search];
+    private static readonly BlogPartKind[] Kinds =
+    [
+        BlogPartKind.Post,
+        BlogPartKind.Category,
+        BlogPartKind.Tag,
+        BlogPartKind.Search,
+    ];
 
     [Theory]
     [InlineData("index", BlogPartKind.Index, "")]
@@ -17,7 +23,8 @@ public sealed class BlogPartTests
     [InlineData("month/2026-11", BlogPartKind.Month, "2026-11")]
     [InlineData("search/", BlogPartKind.Search, "")]
     [InlineData("archive/anything", BlogPartKind.Archive, "")]
-    public void AViewIsRead(string text, BlogPartKind kind, string subject) => Assert.Equal(new BlogPart(kind, subject), BlogPart.Parse(text));
+    public void AViewIsRead(string text, BlogPartKind kind, string subject) =>
+        Assert.Equal(new BlogPart(kind, subject), BlogPart.Parse(text));
 
     [Theory]
     [InlineData(null)]
@@ -35,16 +42,25 @@ public sealed class BlogPartTests
 
     [Fact]
     public void WhatIsWrittenIntoAnAddressIsReadFromIt() =>
-        Gen.Select(Gen.Int[0, 3].Select(index => Kinds[index]), Gen.String[Gen.Char.AlphaNumeric, 1, 12], Gen.Int[0, Odd.Length - 1].Select(index => Odd[index])).Sample((kind, word, odd) =>
-        {
-            var view = new BlogPart(kind, kind == BlogPartKind.Post ? word : word + odd + word);
-            Assert.Equal(view, BlogPart.OfAddress(view.In(Page, kind == BlogPartKind.Post ? "a-slug" : null)));
-        });
+        Gen.Select(
+                Gen.Int[0, 3].Select(index => Kinds[index]),
+                Gen.String[Gen.Char.AlphaNumeric, 1, 12],
+                Gen.Int[0, Odd.Length - 1].Select(index => Odd[index])
+            )
+            .Sample(
+                (kind, word, odd) =>
+                {
+                    var view = new BlogPart(kind, kind == BlogPartKind.Post ? word : word + odd + word);
+                    Assert.Equal(view, BlogPart.OfAddress(view.In(Page, kind == BlogPartKind.Post ? "a-slug" : null)));
+                }
+            );
 
     [Fact]
-    public void OtherParametersStayAndAnEarlierViewGoes() => Assert.Equal(
-        "https://quillmoor.example/night-log?theme=old&antiphon=post/k7/geminids",
-        new BlogPart(BlogPartKind.Post, "k7").In(Page + "&antiphon=tag/moon&antiphon-page=3#top", "geminids"));
+    public void OtherParametersStayAndAnEarlierViewGoes() =>
+        Assert.Equal(
+            "https://quillmoor.example/night-log?theme=old&antiphon=post/k7/geminids",
+            new BlogPart(BlogPartKind.Post, "k7").In(Page + "&antiphon=tag/moon&antiphon-page=3#top", "geminids")
+        );
 
     [Fact]
     public void TheIndexIsThePageItself() => Assert.Equal(Page, BlogPart.Index.In(Page + "&antiphon=archive"));
@@ -54,7 +70,8 @@ public sealed class BlogPartTests
     [InlineData("https://a.example/?antiphon-page=0", 1)]
     [InlineData("https://a.example/?antiphon-page=x", 1)]
     [InlineData("nowhere", 1)]
-    public void TheNumberOfThePageIsRead(string address, int number) => Assert.Equal(number, BlogPart.PageOfAddress(address));
+    public void TheNumberOfThePageIsRead(string address, int number) =>
+        Assert.Equal(number, BlogPart.PageOfAddress(address));
 
     [Theory]
     [InlineData("category/nights", true)]

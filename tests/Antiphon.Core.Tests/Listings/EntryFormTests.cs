@@ -22,20 +22,35 @@ public sealed class EntryFormTests
     [InlineData(20, false, "The fog came. We…")]
     [InlineData(500, true, Text)]
     public void AnExcerptCanEndWithASentence(int characters, bool atSentence, string excerpt) =>
-        Assert.Equal(excerpt, (EntryForm.Usual with { ExcerptCharacters = characters, ExcerptAtSentence = atSentence }).Excerpt(null, Text));
+        Assert.Equal(
+            excerpt,
+            (EntryForm.Usual with { ExcerptCharacters = characters, ExcerptAtSentence = atSentence }).Excerpt(
+                null,
+                Text
+            )
+        );
 
     [Fact]
     public void WhereNoSentenceFitsTheCutStands() =>
-        Assert.EndsWith("…", (EntryForm.Usual with { ExcerptCharacters = 20, ExcerptAtSentence = true }).Excerpt(null, "One long sentence without an end in sight for a while."));
+        Assert.EndsWith(
+            "…",
+            (EntryForm.Usual with { ExcerptCharacters = 20, ExcerptAtSentence = true }).Excerpt(
+                null,
+                "One long sentence without an end in sight for a while."
+            )
+        );
 
     [Fact]
-    public void AllPartsStandOnceWhateverIsAsked() => Gen.Enum<EntryPart>().Array[0, 9].Sample(parts =>
-    {
-        var all = (EntryForm.Usual with { Parts = parts }).AllParts;
-        Assert.Equal(6, all.Count);
-        Assert.Equal(6, all.Distinct().Count());
-        Assert.Equal(parts.Distinct(), all.Take(parts.Distinct().Count()));
-    });
+    public void AllPartsStandOnceWhateverIsAsked() =>
+        Gen.Enum<EntryPart>()
+            .Array[0, 9]
+            .Sample(parts =>
+            {
+                var all = (EntryForm.Usual with { Parts = parts }).AllParts;
+                Assert.Equal(6, all.Count);
+                Assert.Equal(6, all.Distinct().Count());
+                Assert.Equal(parts.Distinct(), all.Take(parts.Distinct().Count()));
+            });
 
     [Fact]
     public void TheBylineStandsAboveWhenAsked()

@@ -15,7 +15,13 @@ public sealed class PostDetailsTests
     [InlineData(false, -1, false)]
     [InlineData(true, 1, false)]
     public void Comments_are_taken_until_they_are_turned_off_or_their_time_is_over(bool off, int? hours, bool takes) =>
-        Assert.Equal(takes, Opened(new PostDetails(CommentsOff: off, CommentsCloseAt: hours is { } some ? Now.AddHours(some) : null)));
+        Assert.Equal(
+            takes,
+            Opened(new PostDetails(CommentsOff: off, CommentsCloseAt: hours is { } some ? Now.AddHours(some) : null))
+        );
 
-    private static bool Opened(PostDetails details) => EffectiveSettings.Of(details.CommentLayer).IsOpen(details.CommentsCloseAt, Now.AddDays(-1), "Europe/London", Now);
+    private static bool Opened(PostDetails details) =>
+        EffectiveSettings
+            .Of(details.CommentLayer)
+            .IsOpen(details.CommentsCloseAt, Now.AddDays(-1), "Europe/London", Now);
 }

@@ -16,7 +16,8 @@ public sealed class TextTests
     public void A_slug_is_made_from_the_title(string title, string slug) => Assert.Equal(slug, Slug.FromTitle(title));
 
     [Fact]
-    public void A_taken_slug_gets_the_next_number() => Assert.Equal("a-3", Slug.MakeUnique("a", new[] { "a", "a-2" }.Contains));
+    public void A_taken_slug_gets_the_next_number() =>
+        Assert.Equal("a-3", Slug.MakeUnique("a", new[] { "a", "a-2" }.Contains));
 
     [Fact]
     public void A_long_slug_is_cut_between_words() =>
@@ -25,10 +26,12 @@ public sealed class TextTests
     [Theory]
     [InlineData("one two three", 3, "one two three")]
     [InlineData("one two, three", 2, "one two…")]
-    public void Excerpts_end_at_words(string text, int words, string expected) => Assert.Equal(expected, Shortened.ToWords(text, words));
+    public void Excerpts_end_at_words(string text, int words, string expected) =>
+        Assert.Equal(expected, Shortened.ToWords(text, words));
 
     [Fact]
-    public void Character_clusters_are_never_split() => Assert.Equal("👩‍🚀…", Shortened.ToLength("👩‍🚀👩‍🚀👩‍🚀", 2));
+    public void Character_clusters_are_never_split() =>
+        Assert.Equal("👩‍🚀…", Shortened.ToLength("👩‍🚀👩‍🚀👩‍🚀", 2));
 
     [Theory]
     [InlineData("<p>One</p><p>Two &amp; three</p>", "One Two & three")]
@@ -41,5 +44,6 @@ public sealed class TextTests
     [InlineData("http://quillmoor.example/", false)]
     [InlineData("https://quillmoor.example.evil.example/", false)]
     [InlineData("null", false)]
-    public void Only_allowed_origins_may_embed(string address, bool allowed) => Assert.Equal(allowed, AllowedAddresses.Allows(["https://quillmoor.example/"], address));
+    public void Only_allowed_origins_may_embed(string address, bool allowed) =>
+        Assert.Equal(allowed, AllowedAddresses.Allows(["https://quillmoor.example/"], address));
 }

@@ -17,16 +17,23 @@ public sealed class ArrivalSourceTests
     [InlineData(null, null, ArrivalKind.Direct, "")]
     [InlineData("", " ", ArrivalKind.Direct, "")]
     [InlineData(null, "no address at all", ArrivalKind.Direct, "")]
-    public void The_link_says_it_first_then_the_page_before(string? campaign, string? referrer, ArrivalKind kind, string name) => Assert.Equal(new ArrivalSource(kind, name), ArrivalSource.Of(campaign, referrer, Own));
+    public void The_link_says_it_first_then_the_page_before(
+        string? campaign,
+        string? referrer,
+        ArrivalKind kind,
+        string name
+    ) => Assert.Equal(new ArrivalSource(kind, name), ArrivalSource.Of(campaign, referrer, Own));
 
     [Theory]
     [InlineData("https://quillmoor.example/visit")]
     [InlineData("https://www.Quillmoor.example/")]
     [InlineData("antiphon.example")]
-    public void Who_turns_a_page_within_the_site_did_not_come(string referrer) => Assert.Null(ArrivalSource.Of(null, referrer, Own));
+    public void Who_turns_a_page_within_the_site_did_not_come(string referrer) =>
+        Assert.Null(ArrivalSource.Of(null, referrer, Own));
 
     [Fact]
-    public void A_made_up_source_is_no_longer_than_a_name() => Assert.Equal(60, ArrivalSource.Of(new string('a', 5000), null, Own)!.Name.Length);
+    public void A_made_up_source_is_no_longer_than_a_name() =>
+        Assert.Equal(60, ArrivalSource.Of(new string('a', 5000), null, Own)!.Name.Length);
 
     [Theory]
     [InlineData("", true)]
@@ -34,5 +41,6 @@ public sealed class ArrivalSourceTests
     [InlineData("Quarrybot/2.0 (+https://quarry.example/bot)", true)]
     [InlineData("curl/8.5", true)]
     [InlineData("Mozilla/5.0 (X11; Linux x86_64) Gecko/20100101", false)]
-    public void Programs_are_not_counted(string? name, bool isProgram) => Assert.Equal(isProgram, ArrivalSource.IsProgram(name));
+    public void Programs_are_not_counted(string? name, bool isProgram) =>
+        Assert.Equal(isProgram, ArrivalSource.IsProgram(name));
 }

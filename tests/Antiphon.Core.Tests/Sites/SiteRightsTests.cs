@@ -15,7 +15,15 @@ public sealed class SiteRightsTests
     };
 
     [Fact]
-    public void Every_role_has_rights_and_the_owner_all() => Assert.Equal(Enum.GetValues<SiteRole>().ToDictionary(role => role, role => role == SiteRole.Owner ? Enum.GetValues<SiteRight>().Length : SiteRights.Table[role].Count), SiteRights.Table.ToDictionary(row => row.Key, row => row.Value.Count));
+    public void Every_role_has_rights_and_the_owner_all() =>
+        Assert.Equal(
+            Enum.GetValues<SiteRole>()
+                .ToDictionary(
+                    role => role,
+                    role => role == SiteRole.Owner ? Enum.GetValues<SiteRight>().Length : SiteRights.Table[role].Count
+                ),
+            SiteRights.Table.ToDictionary(row => row.Key, row => row.Value.Count)
+        );
 
     [Theory]
     [InlineData(SiteRole.Contributor, SiteRight.SeeReaders)]
@@ -33,6 +41,11 @@ public sealed class SiteRightsTests
         var roles = SiteRights.Table.Keys.ToList();
         string Name(SiteRole role) => role == SiteRole.Contributor ? "writer" : role.ToString().ToLowerInvariant();
         Assert.Contains($"| may | {string.Join(" | ", roles.Select(Name))} |", guide, StringComparison.Ordinal);
-        foreach (var right in Enum.GetValues<SiteRight>()) Assert.Contains($"| {Words[right]} | {string.Join(" | ", roles.Select(role => role.May(right) ? "yes" : "–"))} |", guide, StringComparison.Ordinal);
+        foreach (var right in Enum.GetValues<SiteRight>())
+            Assert.Contains(
+                $"| {Words[right]} | {string.Join(" | ", roles.Select(role => role.May(right) ? "yes" : "–"))} |",
+                guide,
+                StringComparison.Ordinal
+            );
     }
 }

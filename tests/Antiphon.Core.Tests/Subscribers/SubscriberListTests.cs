@@ -8,7 +8,12 @@ namespace Antiphon.Core.Tests.Subscribers;
 public sealed class SubscriberListTests
 {
     private static readonly DateTimeOffset Since = new(2026, 11, 27, 9, 0, 0, TimeSpan.Zero);
-    private static readonly Dictionary<string, ListedKind> Known = new() { ["ida@fellside.example"] = ListedKind.Known, ["wilf@fellside.example"] = ListedKind.Left, ["lapsed@fellside.example"] = ListedKind.Bounced };
+    private static readonly Dictionary<string, ListedKind> Known = new()
+    {
+        ["ida@fellside.example"] = ListedKind.Known,
+        ["wilf@fellside.example"] = ListedKind.Left,
+        ["lapsed@fellside.example"] = ListedKind.Bounced,
+    };
 
     [Theory]
     [InlineData("Name,E-Mail\nIda,ida@x.example", "E-Mail", "Name")]
@@ -39,20 +44,63 @@ public sealed class SubscriberListTests
     [Fact]
     public void What_a_spreadsheet_would_run_is_written_so_that_it_does_not()
     {
-        var csv = SubscriberList.Write([new ListedSubscriber("+1@x.example", "=HYPERLINK(\"https://x.example\")", Since, null, SubscriberOrigin.List, "@home, by hand")]);
-        Assert.Equal("mail,name,since,left,origin,reason,paused,suppressed\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\",,\r\n", csv);
+        var csv = SubscriberList.Write([
+            new ListedSubscriber(
+                "+1@x.example",
+                "=HYPERLINK(\"https://x.example\")",
+                Since,
+                null,
+                SubscriberOrigin.List,
+                "@home, by hand"
+            ),
+        ]);
+        Assert.Equal(
+            "mail,name,since,left,origin,reason,paused,suppressed\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\",,\r\n",
+            csv
+        );
     }
 
     [Fact]
-    public void A_list_taken_out_comes_back_as_it_was() => Gen.String[Gen.Char["ab=+-@' \",é;"], 0, 12].Array[1, 6].Sample(names =>
-    {
-        var listed = names.Select((name, at) => new ListedSubscriber($"reader{at}@x.example", name.Trim().Length == 0 ? null : string.Join(' ', name.Split(' ', StringSplitOptions.RemoveEmptyEntries)), Since, null, SubscriberOrigin.Form, null)).ToList();
-        var table = CsvTable.Read(SubscriberList.Write(listed));
-        var rows = SubscriberList.Read(table, "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), _ => null);
-        return rows.Select(row => (row.Mail, row.Name, row.Kind)).SequenceEqual(listed.Select(one => (one.Mail, one.Name, ListedKind.New)));
-    });
+    public void A_list_taken_out_comes_back_as_it_was() =>
+        Gen.String[Gen.Char["ab=+-@' \",é;"], 0, 12]
+            .Array[1, 6]
+            .Sample(names =>
+            {
+                var listed = names
+                    .Select(
+                        (name, at) =>
+                            new ListedSubscriber(
+                                $"reader{at}@x.example",
+                                name.Trim().Length == 0
+                                    ? null
+                                    : string.Join(' ', name.Split(' ', StringSplitOptions.RemoveEmptyEntries)),
+                                Since,
+                                null,
+                                SubscriberOrigin.Form,
+                                null
+                            )
+                    )
+                    .ToList();
+                var table = CsvTable.Read(SubscriberList.Write(listed));
+                var rows = SubscriberList.Read(
+                    table,
+                    "mail",
+                    "name",
+                    mail => mail.Contains('@', StringComparison.Ordinal),
+                    _ => null
+                );
+                return rows.Select(row => (row.Mail, row.Name, row.Kind))
+                    .SequenceEqual(listed.Select(one => (one.Mail, one.Name, ListedKind.New)));
+            });
 
-    private static IReadOnlyList<ListedRow> Read(string[] columns, params string[][] rows) => SubscriberList.Read(new ImportTable(columns, rows), "mail", "name", mail => mail.Contains('@', StringComparison.Ordinal), address => Known.TryGetValue(address, out var kind) ? kind : null);
+    private static IReadOnlyList<ListedRow> Read(string[] columns, params string[][] rows) =>
+        SubscriberList.Read(
+            new ImportTable(columns, rows),
+            "mail",
+            "name",
+            mail => mail.Contains('@', StringComparison.Ordinal),
+            address => Known.TryGetValue(address, out var kind) ? kind : null
+        );
 
     [Theory]
     [InlineData("left", "2026-01-01T00:00:00Z", ListedKind.NewLeft)]
@@ -80,8 +128,17 @@ public sealed class SubscriberListTests
             new("c@x.example", null, Since, null, SubscriberOrigin.Form, null) { PausedUntil = Since.AddDays(30) },
             new("d@x.example", null, Since, null, SubscriberOrigin.Form, null) { Suppressed = Suppression.Complaint },
         ];
-        var rows = SubscriberList.Read(CsvTable.Read(SubscriberList.Write(listed)), "mail", "name", _ => true, _ => null);
-        Assert.Equal([ListedKind.New, ListedKind.NewLeft, ListedKind.New, ListedKind.NewBounced], rows.Select(row => row.Kind));
+        var rows = SubscriberList.Read(
+            CsvTable.Read(SubscriberList.Write(listed)),
+            "mail",
+            "name",
+            _ => true,
+            _ => null
+        );
+        Assert.Equal(
+            [ListedKind.New, ListedKind.NewLeft, ListedKind.New, ListedKind.NewBounced],
+            rows.Select(row => row.Kind)
+        );
         Assert.Equal([null, null, Since.AddDays(30), null], rows.Select(row => row.PausedUntil));
     }
 }

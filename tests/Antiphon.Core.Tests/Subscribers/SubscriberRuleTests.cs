@@ -12,16 +12,40 @@ public sealed class SubscriberRuleTests
     [InlineData(ReturnKind.Soft, 0, null)]
     [InlineData(ReturnKind.Soft, 3, null)]
     [InlineData(ReturnKind.Soft, 4, Suppression.Bounce)]
-    public void Hard_returns_and_complaints_end_mails_at_once_and_soft_ones_after_five(ReturnKind kind, int before, Suppression? expected) => Assert.Equal(expected, ReturnRule.After(kind, before));
+    public void Hard_returns_and_complaints_end_mails_at_once_and_soft_ones_after_five(
+        ReturnKind kind,
+        int before,
+        Suppression? expected
+    ) => Assert.Equal(expected, ReturnRule.After(kind, before));
 
     [Fact]
     public void Segments_that_cannot_hold_anybody_are_told()
     {
         Assert.Null(SegmentRule.Everybody.Problem());
-        Assert.Equal("until", new SegmentRule { Since = new DateOnly(2026, 11, 2), Until = new DateOnly(2026, 11, 1) }.Problem()?.Part);
-        Assert.Equal("seenWithin", new SegmentRule { SeenWithin = 0 }.Problem()?.Part);
-        Assert.Equal("silentFor", new SegmentRule { SilentFor = 4000 }.Problem()?.Part);
-        Assert.Equal("silentFor", new SegmentRule { SeenWithin = 30, SilentFor = 60 }.Problem()?.Part);
+        Assert.Equal(
+            "until",
+            new SegmentRule { Since = new DateOnly(2026, 11, 2), Until = new DateOnly(2026, 11, 1) }
+                .Problem()
+                ?.Part
+        );
+        Assert.Equal(
+            "seenWithin",
+            new SegmentRule { SeenWithin = 0 }
+                .Problem()
+                ?.Part
+        );
+        Assert.Equal(
+            "silentFor",
+            new SegmentRule { SilentFor = 4000 }
+                .Problem()
+                ?.Part
+        );
+        Assert.Equal(
+            "silentFor",
+            new SegmentRule { SeenWithin = 30, SilentFor = 60 }
+                .Problem()
+                ?.Part
+        );
     }
 
     [Fact]

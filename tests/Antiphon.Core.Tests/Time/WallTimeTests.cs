@@ -20,7 +20,10 @@ public sealed class WallTimeTests
     public void A_local_time_means_one_instant(string local, string zone, string instant, WallTimeNote note)
     {
         var time = WallTime.Read(local, zone)!;
-        Assert.Equal((DateTimeOffset.Parse(instant, System.Globalization.CultureInfo.InvariantCulture), note), (time.Instant, time.Note));
+        Assert.Equal(
+            (DateTimeOffset.Parse(instant, System.Globalization.CultureInfo.InvariantCulture), note),
+            (time.Instant, time.Note)
+        );
         Assert.Equal(note == WallTimeNote.None, time.Word(zone) is null);
     }
 
@@ -35,15 +38,32 @@ public sealed class WallTimeTests
     [Fact]
     public void What_the_clocks_do_is_said_with_the_time_that_counts()
     {
-        Assert.Equal("The clocks go forward over 01:30 that night; it goes out at 02:00.", WallTime.Read("2027-03-28T01:30", "Europe/London")!.Word("Europe/London"));
-        Assert.Equal("The clocks show 01:30 twice that night; it goes out the first time.", WallTime.Read("2026-10-25T01:30", "Europe/London")!.Word("Europe/London"));
+        Assert.Equal(
+            "The clocks go forward over 01:30 that night; it goes out at 02:00.",
+            WallTime.Read("2027-03-28T01:30", "Europe/London")!.Word("Europe/London")
+        );
+        Assert.Equal(
+            "The clocks show 01:30 twice that night; it goes out the first time.",
+            WallTime.Read("2026-10-25T01:30", "Europe/London")!.Word("Europe/London")
+        );
     }
 
     [Fact]
     public void Later_on_the_clocks_is_never_earlier_on_a_night_they_go_forward()
     {
         var day = new DateTime(2027, 3, 28, 0, 0, 0, DateTimeKind.Unspecified);
-        var instants = Enumerable.Range(0, 240).Select(minute => WallTime.Read(day.AddMinutes(minute).ToString(WallTime.Format, System.Globalization.CultureInfo.InvariantCulture), "Europe/London")!.Instant).ToList();
+        var instants = Enumerable
+            .Range(0, 240)
+            .Select(minute =>
+                WallTime
+                    .Read(
+                        day.AddMinutes(minute)
+                            .ToString(WallTime.Format, System.Globalization.CultureInfo.InvariantCulture),
+                        "Europe/London"
+                    )!
+                    .Instant
+            )
+            .ToList();
         Assert.Equal(instants.Order(), instants);
     }
 }

@@ -9,7 +9,8 @@ namespace Antiphon.Server.Tests.Blogs;
 /// <summary>Connecting a blog by any address.</summary>
 public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>, IAsyncLifetime
 {
-    private const string Rss = "<rss version=\"2.0\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>"
+    private const string Rss =
+        "<rss version=\"2.0\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>"
         + "<item><title>New tray</title><link>https://bench.example/2</link><guid>https://bench.example/2</guid><pubDate>Tue, 24 Nov 2026 09:30:00 GMT</pubDate></item>"
         + "<item><title>Old tray</title><link>https://bench.example/1</link><guid>https://bench.example/1</guid><pubDate>Mon, 23 Nov 2026 09:30:00 GMT</pubDate></item></channel></rss>";
 
@@ -25,7 +26,10 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     {
         _site.Say(Rss, "application/rss+xml");
         var found = (await DiscoverAsync("feed.xml")).Items("candidates").Single();
-        Assert.Equal(("Workshop Bench", "rss", "2.0", 2L), (found.Text("title"), found.Text("format"), found.Text("version"), found.Number("entries")));
+        Assert.Equal(
+            ("Workshop Bench", "rss", "2.0", 2L),
+            (found.Text("title"), found.Text("format"), found.Text("version"), found.Number("entries"))
+        );
         Assert.Equal(["New tray", "Old tray"], found.Items("latest").Select(title => title.ToString().Trim('"')));
         Assert.StartsWith("2026-11-24T09:30:00", found.Text("newest"), StringComparison.Ordinal);
     }
@@ -36,7 +40,10 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     [InlineData("<p>nothing named</p>", "/feed.xml")]
     public async Task A_page_leads_to_its_feed(string html, string feedPath)
     {
-        _site.Answer = http => http.Request.Path == feedPath ? SayAsync(http, Rss, "application/rss+xml") : http.Request.Path == "/a-post" ? SayAsync(http, html, "text/html") : Missing(http);
+        _site.Answer = http =>
+            http.Request.Path == feedPath ? SayAsync(http, Rss, "application/rss+xml")
+            : http.Request.Path == "/a-post" ? SayAsync(http, html, "text/html")
+            : Missing(http);
         var found = (await DiscoverAsync("a-post")).Items("candidates").Single();
         Assert.Equal(new Uri(_site.Address, feedPath).AbsoluteUri, found.Text("address"));
     }
@@ -60,14 +67,20 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     [Fact]
     public async Task A_page_without_a_feed_is_no_broken_feed()
     {
-        _site.Answer = http => http.Request.Path == "/page" ? SayAsync(http, "<html><body>Jumble on Saturday</body></html>", "text/html") : Missing(http);
+        _site.Answer = http =>
+            http.Request.Path == "/page"
+                ? SayAsync(http, "<html><body>Jumble on Saturday</body></html>", "text/html")
+                : Missing(http);
         Assert.Equal("no-feed", (await RefusedAsync("page")).Text("type"));
     }
 
     [Fact]
     public async Task A_broken_feed_says_where_it_breaks()
     {
-        _site.Say("<?xml version=\"1.0\"?>\n<rss version=\"2.0\"><channel>\n<title>A</titel></channel></rss>", "application/rss+xml");
+        _site.Say(
+            "<?xml version=\"1.0\"?>\n<rss version=\"2.0\"><channel>\n<title>A</titel></channel></rss>",
+            "application/rss+xml"
+        );
         var refusal = await RefusedAsync();
         Assert.Equal("feed-unreadable", refusal.Text("type"));
         Assert.Contains("line 3", refusal.Text("title"), StringComparison.Ordinal);
@@ -114,7 +127,11 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     [InlineData("javascript:alert(1)", "not-an-address")]
     public async Task Some_addresses_are_never_visited(string address, string code)
     {
-        var refusal = await _host.Owner.RefusedAsync(_host.Api + "blogs/discover", new { address }, HttpStatusCode.UnprocessableEntity);
+        var refusal = await _host.Owner.RefusedAsync(
+            _host.Api + "blogs/discover",
+            new { address },
+            HttpStatusCode.UnprocessableEntity
+        );
         Assert.Equal(code, refusal.Text("type"));
     }
 
@@ -135,10 +152,19 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     [Fact]
     public async Task A_followed_feed_becomes_posts_without_anything_that_runs()
     {
-        _site.Say(Rss.Replace("<guid>https://bench.example/2</guid>", "<guid>https://bench.example/2</guid><description>&lt;p onclick=\"x()\"&gt;Cherry wood&lt;script&gt;alert(1)&lt;/script&gt;&lt;/p&gt;</description>", StringComparison.Ordinal), "application/rss+xml");
+        _site.Say(
+            Rss.Replace(
+                "<guid>https://bench.example/2</guid>",
+                "<guid>https://bench.example/2</guid><description>&lt;p onclick=\"x()\"&gt;Cherry wood&lt;script&gt;alert(1)&lt;/script&gt;&lt;/p&gt;</description>",
+                StringComparison.Ordinal
+            ),
+            "application/rss+xml"
+        );
         var blog = await FollowAsync();
         Assert.Equal(2, blog.Number("posts"));
-        var post = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog.Number("id")}")).Items("posts").Single(one => one.Text("title") == "New tray");
+        var post = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog.Number("id")}"))
+            .Items("posts")
+            .Single(one => one.Text("title") == "New tray");
         var body = (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}")).Text("bodyHtml");
         Assert.Equal("<p>Cherry wood</p>", body);
         Assert.Equal("https://bench.example/2", post.Text("address"));
@@ -149,16 +175,34 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
     {
         _site.Say(Rss, "application/rss+xml");
         await FollowAsync();
-        var refusal = await _host.Owner.RefusedAsync(_host.Api + "blogs/follow", new { feedAddress = new Uri(_site.Address, "feed.xml") }, HttpStatusCode.UnprocessableEntity);
+        var refusal = await _host.Owner.RefusedAsync(
+            _host.Api + "blogs/follow",
+            new { feedAddress = new Uri(_site.Address, "feed.xml") },
+            HttpStatusCode.UnprocessableEntity
+        );
         Assert.Equal("already-followed", refusal.Text("type"));
     }
 
-    private Task<Json> DiscoverAsync(string path) => _host.Owner.PostJsonAsync(_host.Api + "blogs/discover", new { address = new Uri(_site.Address, path).AbsoluteUri });
+    private Task<Json> DiscoverAsync(string path) =>
+        _host.Owner.PostJsonAsync(
+            _host.Api + "blogs/discover",
+            new { address = new Uri(_site.Address, path).AbsoluteUri }
+        );
 
     private Task<Json> RefusedAsync(string path = "feed.xml") =>
-        _host.Owner.RefusedAsync(_host.Api + "blogs/discover", new { address = path.Contains(':', StringComparison.Ordinal) ? path : new Uri(_site.Address, path).AbsoluteUri }, HttpStatusCode.UnprocessableEntity);
+        _host.Owner.RefusedAsync(
+            _host.Api + "blogs/discover",
+            new
+            {
+                address = path.Contains(':', StringComparison.Ordinal)
+                    ? path
+                    : new Uri(_site.Address, path).AbsoluteUri,
+            },
+            HttpStatusCode.UnprocessableEntity
+        );
 
-    private Task<Json> FollowAsync() => _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = new Uri(_site.Address, "feed.xml") });
+    private Task<Json> FollowAsync() =>
+        _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = new Uri(_site.Address, "feed.xml") });
 
     private static Task SayAsync(HttpContext http, string text, string contentType)
     {
@@ -177,5 +221,6 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
 public sealed class ConnectHost : ScriptedHost
 {
     /// <inheritdoc/>
-    protected override AntiphonHost Configure(AntiphonHost host) => host.With("Outgoing:MaxBytes", "20000").With("Outgoing:TimeoutSeconds", "3");
+    protected override AntiphonHost Configure(AntiphonHost host) =>
+        host.With("Outgoing:MaxBytes", "20000").With("Outgoing:TimeoutSeconds", "3");
 }

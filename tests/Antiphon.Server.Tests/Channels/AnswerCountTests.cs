@@ -23,13 +23,23 @@ public sealed class AnswerCountTests(ChannelHost both)
         await MakeDueAsync(delivery);
         await CountAsync();
         var seen = await channels.OpenAsync(delivery);
-        Assert.Equal((1, 2, 1), (seen.Number("counts.answers"), seen.Number("counts.likes"), seen.Number("counts.passedOn")));
+        Assert.Equal(
+            (1, 2, 1),
+            (seen.Number("counts.answers"), seen.Number("counts.likes"), seen.Number("counts.passedOn"))
+        );
         // Until it is due again nothing is asked but what somebody asks for.
         await ReactAsync(number, "answers");
         await CountAsync();
         Assert.Equal(1, (await channels.OpenAsync(delivery)).Number("counts.answers"));
-        (await _host.Owner.PostAsync($"{_host.Api}channels/deliveries/{delivery.Number("id")}/count", null)).EnsureSuccessStatusCode();
-        Assert.Equal(2, (await channels.TimeLineAsync()).Single(one => one.Number("id") == delivery.Number("id")).Number("counts.answers"));
+        (
+            await _host.Owner.PostAsync($"{_host.Api}channels/deliveries/{delivery.Number("id")}/count", null)
+        ).EnsureSuccessStatusCode();
+        Assert.Equal(
+            2,
+            (await channels.TimeLineAsync())
+                .Single(one => one.Number("id") == delivery.Number("id"))
+                .Number("counts.answers")
+        );
     }
 
     [Fact]
@@ -45,9 +55,20 @@ public sealed class AnswerCountTests(ChannelHost both)
         using var remove = new HttpRequestMessage(HttpMethod.Delete, $"lantern/posts/{number}");
         remove.Headers.Authorization = new("Bearer", "lantern-token");
         (await world.SendAsync(remove)).EnsureSuccessStatusCode();
-        Assert.Equal(["counts"], (await (await _host.Owner.PostAsync($"{_host.Api}channels/deliveries/{delivery.Number("id")}/count", null)).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["counts"],
+            (
+                await (
+                    await _host.Owner.PostAsync($"{_host.Api}channels/deliveries/{delivery.Number("id")}/count", null)
+                ).ProblemAsync(HttpStatusCode.BadRequest)
+            ).Names("errors")
+        );
         var id = delivery.Number("id");
-        Assert.Null(await _host.InDatabaseAsync(database => database.ChannelDeliveries.Where(one => one.Id == id).Select(one => one.CountNextAt).SingleAsync()));
+        Assert.Null(
+            await _host.InDatabaseAsync(database =>
+                database.ChannelDeliveries.Where(one => one.Id == id).Select(one => one.CountNextAt).SingleAsync()
+            )
+        );
         Assert.Equal(1, (await channels.OpenAsync(delivery)).Number("counts.likes"));
     }
 
@@ -59,14 +80,22 @@ public sealed class AnswerCountTests(ChannelHost both)
         var title = ChannelTalk.Unique("Only told");
         await _host.WriteAsync(title);
         var delivery = await channels.DeliveryAsync(webhook, title, "delivered");
-        Assert.Equal(HttpStatusCode.NotFound, (await _host.Owner.PostAsync($"{_host.Api}channels/deliveries/{delivery.Number("id")}/count", null)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (
+                await _host.Owner.PostAsync($"{_host.Api}channels/deliveries/{delivery.Number("id")}/count", null)
+            ).StatusCode
+        );
     }
 
     private async Task<(Json Delivery, int Number)> SentAsync(ChannelTalk channels, long social, string words)
     {
         var title = ChannelTalk.Unique(words);
         await _host.WriteAsync(title);
-        return (await channels.DeliveryAsync(social, title, "delivered"), Assert.Single(await channels.TakenAsync("lantern", title)).Number);
+        return (
+            await channels.DeliveryAsync(social, title, "delivered"),
+            Assert.Single(await channels.TakenAsync("lantern", title)).Number
+        );
     }
 
     private async Task ReactAsync(int number, params string[] acts)
@@ -82,7 +111,16 @@ public sealed class AnswerCountTests(ChannelHost both)
     private async Task MakeDueAsync(Json delivery)
     {
         var id = delivery.Number("id");
-        Assert.Equal(1, await _host.InDatabaseAsync(database => database.ChannelDeliveries.Where(one => one.Id == id && one.CountNextAt != null).ExecuteUpdateAsync(set => set.SetProperty(one => one.CountNextAt, DateTimeOffset.UtcNow.AddMinutes(-1)))));
+        Assert.Equal(
+            1,
+            await _host.InDatabaseAsync(database =>
+                database
+                    .ChannelDeliveries.Where(one => one.Id == id && one.CountNextAt != null)
+                    .ExecuteUpdateAsync(set =>
+                        set.SetProperty(one => one.CountNextAt, DateTimeOffset.UtcNow.AddMinutes(-1))
+                    )
+            )
+        );
     }
 
     private Task CountAsync() => _host.Services.GetRequiredService<CountingWork>().DoNextAsync(CancellationToken.None);

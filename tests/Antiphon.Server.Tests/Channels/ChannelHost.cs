@@ -15,7 +15,11 @@ public sealed class ChannelHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         World = await OutsideWorld.StartAsync();
-        await Host.With("Outgoing:AllowedHosts:0", World.World.Authority).With("Outgoing:AllowedHosts:1", Host.Address.Authority).With("Outgoing:TimeoutSeconds", "1").With("Delivery:PauseFactor", "0.005").InitializeAsync();
+        await Host.With("Outgoing:AllowedHosts:0", World.World.Authority)
+            .With("Outgoing:AllowedHosts:1", Host.Address.Authority)
+            .With("Outgoing:TimeoutSeconds", "1")
+            .With("Delivery:PauseFactor", "0.005")
+            .InitializeAsync();
     }
 
     public async Task DisposeAsync()
@@ -27,7 +31,8 @@ public sealed class ChannelHost : IAsyncLifetime
     /// <summary>A fresh site with nothing but its blog; what earlier tests made stays where it is.</summary>
     internal async Task<ChannelTalk> FreshAsync()
     {
-        foreach (var service in new[] { "lantern", "parish", "bell", "hub", "tarn" }) await World.FailAsync(service, "well");
+        foreach (var service in new[] { "lantern", "parish", "bell", "hub", "tarn" })
+            await World.FailAsync(service, "well");
         await Host.FreshSiteAsync();
         return new ChannelTalk(Host, World);
     }

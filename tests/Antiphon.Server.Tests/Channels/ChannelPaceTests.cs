@@ -17,21 +17,33 @@ public sealed class ChannelPaceTests(ChannelHost both)
         var paced = await channels.LanternAsync(new { pace = new { most = 2, minutes = 60 } });
         var free = await channels.AddAsync("webhook", "bell/", "bell-secret");
         var titles = Enumerable.Range(1, 3).Select(number => ChannelTalk.Unique($"In good time {number}")).ToList();
-        foreach (var title in titles) await _host.WriteAsync(title);
-        foreach (var title in titles) await channels.DeliveryAsync(free, title, "delivered");
-        foreach (var title in titles.Take(2)) await channels.DeliveryAsync(paced, title, "delivered");
+        foreach (var title in titles)
+            await _host.WriteAsync(title);
+        foreach (var title in titles)
+            await channels.DeliveryAsync(free, title, "delivered");
+        foreach (var title in titles.Take(2))
+            await channels.DeliveryAsync(paced, title, "delivered");
         var waiting = await channels.OpenAsync(await channels.DeliveryAsync(paced, titles[2], "queued"));
-        var until = DateTimeOffset.Parse((await channels.ChannelAsync(paced)).Text("fullUntil"), System.Globalization.CultureInfo.InvariantCulture);
+        var until = DateTimeOffset.Parse(
+            (await channels.ChannelAsync(paced)).Text("fullUntil"),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
         Assert.InRange(until, DateTimeOffset.UtcNow.AddMinutes(58), DateTimeOffset.UtcNow.AddMinutes(60));
         Assert.True(waiting.Has("fullUntil"));
         // The others are not kept waiting, and time frees the receiver.
         await _host.InDatabaseAsync(async database =>
         {
-            foreach (var start in database.ChannelStarts.Where(one => one.ChannelId == paced)) start.At = start.At.AddMinutes(-61);
+            foreach (var start in database.ChannelStarts.Where(one => one.ChannelId == paced))
+                start.At = start.At.AddMinutes(-61);
             return await database.SaveChangesAsync();
         });
         await channels.DeliveryAsync(paced, titles[2], "delivered");
-        Assert.Equal(1, await _host.InDatabaseAsync(database => Task.FromResult(database.ChannelStarts.Count(one => one.ChannelId == paced))));
+        Assert.Equal(
+            1,
+            await _host.InDatabaseAsync(database =>
+                Task.FromResult(database.ChannelStarts.Count(one => one.ChannelId == paced))
+            )
+        );
     }
 
     [Fact]
@@ -46,7 +58,12 @@ public sealed class ChannelPaceTests(ChannelHost both)
         await both.World.FailAsync("lantern", "well");
         await channels.ChangeAsync(paced, "social", "lantern/api/posts", new { pace = new { most = 2, minutes = 60 } });
         await channels.DeliveryAsync(paced, title, "delivered");
-        Assert.Equal(2, await _host.InDatabaseAsync(database => Task.FromResult(database.ChannelStarts.Count((ChannelStart one) => one.ChannelId == paced))));
+        Assert.Equal(
+            2,
+            await _host.InDatabaseAsync(database =>
+                Task.FromResult(database.ChannelStarts.Count((ChannelStart one) => one.ChannelId == paced))
+            )
+        );
     }
 
     [Theory]
@@ -56,6 +73,14 @@ public sealed class ChannelPaceTests(ChannelHost both)
     public async Task A_pace_that_is_none_is_refused_by_name(int most, int minutes, string field)
     {
         var channels = await both.FreshAsync();
-        Assert.Equal([field], (await _host.Owner.RefusedAsync($"{_host.Api}channels/set-up", channels.Request("social", "lantern/api/posts", null, new { pace = new { most, minutes } }))).Names("errors"));
+        Assert.Equal(
+            [field],
+            (
+                await _host.Owner.RefusedAsync(
+                    $"{_host.Api}channels/set-up",
+                    channels.Request("social", "lantern/api/posts", null, new { pace = new { most, minutes } })
+                )
+            ).Names("errors")
+        );
     }
 }

@@ -19,34 +19,61 @@ public sealed class ChannelTests(ChannelHost both)
     public async Task A_post_goes_to_every_kind_of_channel_in_its_own_form()
     {
         var channels = await both.FreshAsync();
-        var (social, partner, webhook, pings) = (await channels.LanternAsync(), await channels.AddAsync("partner", "parish/micropub", "parish-token"), await channels.AddAsync("webhook", "bell/", "bell-secret"), await channels.AddAsync("pings", "", null));
+        var (social, partner, webhook, pings) = (
+            await channels.LanternAsync(),
+            await channels.AddAsync("partner", "parish/micropub", "parish-token"),
+            await channels.AddAsync("webhook", "bell/", "bell-secret"),
+            await channels.AddAsync("pings", "", null)
+        );
         await TellTarnAsync();
         var title = ChannelTalk.Unique("To everybody");
-        var post = await _host.WriteAsync(title, body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>");
-        foreach (var channel in new[] { social, partner, webhook, pings }) await channels.DeliveryAsync(channel, title, "delivered");
-        Assert.Equal($"{title} {post.Text("address")}", Assert.Single(await channels.TakenAsync("lantern", title)).Text);
+        var post = await _host.WriteAsync(
+            title,
+            body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>"
+        );
+        foreach (var channel in new[] { social, partner, webhook, pings })
+            await channels.DeliveryAsync(channel, title, "delivered");
+        Assert.Equal(
+            $"{title} {post.Text("address")}",
+            Assert.Single(await channels.TakenAsync("lantern", title)).Text
+        );
         var entry = JsonNode.Parse(Assert.Single(await channels.TakenAsync("parish", title)).Body)!;
         Assert.Equal(post.Text("address"), entry["canonical"]![0]!.ToString());
         Assert.Contains("the notebook", entry["content"]![0]!["html"]!.ToString(), StringComparison.Ordinal);
-        var told = (await both.World.TakenAsync("bell")).Select(one => JsonNode.Parse(one.Body)!).Single(one => one["data"]!["title"]?.ToString() == title);
+        var told = (await both.World.TakenAsync("bell"))
+            .Select(one => JsonNode.Parse(one.Body)!)
+            .Single(one => one["data"]!["title"]?.ToString() == title);
         Assert.Equal("post.published", told["event"]!.ToString());
         using var world = new HttpClient { BaseAddress = both.World.World };
-        Assert.Contains($"{post.Text("address")} -> {new Uri(both.World.World, "tarn/1")}", await world.GetFromJsonAsync<List<string>>("tarn/told") ?? []);
+        Assert.Contains(
+            $"{post.Text("address")} -> {new Uri(both.World.World, "tarn/1")}",
+            await world.GetFromJsonAsync<List<string>>("tarn/told") ?? []
+        );
     }
 
     [Fact]
     public async Task Changes_and_withdrawals_follow_where_the_receiver_can()
     {
         var channels = await both.FreshAsync();
-        var (social, partner, webhook) = (await channels.LanternAsync(), await channels.AddAsync("partner", "parish/micropub", "parish-token"), await channels.AddAsync("webhook", "bell/", "bell-secret"));
+        var (social, partner, webhook) = (
+            await channels.LanternAsync(),
+            await channels.AddAsync("partner", "parish/micropub", "parish-token"),
+            await channels.AddAsync("webhook", "bell/", "bell-secret")
+        );
         var title = ChannelTalk.Unique("Changed later");
         var post = await _host.WriteAsync(title);
-        foreach (var channel in new[] { social, partner, webhook }) await channels.DeliveryAsync(channel, title, "delivered");
+        foreach (var channel in new[] { social, partner, webhook })
+            await channels.DeliveryAsync(channel, title, "delivered");
         post = await channels.SaveAsync(post, "published", "<p>Cloud from ten.</p>");
         await channels.DeliveryAsync(partner, title, "delivered", "update");
-        Assert.Contains("Cloud from ten", Assert.Single(await channels.TakenAsync("parish", title)).Body, StringComparison.Ordinal);
+        Assert.Contains(
+            "Cloud from ten",
+            Assert.Single(await channels.TakenAsync("parish", title)).Body,
+            StringComparison.Ordinal
+        );
         await channels.SaveAsync(post, "withdrawn", "<p>Cloud from ten.</p>");
-        foreach (var channel in new[] { social, partner, webhook }) await channels.DeliveryAsync(channel, title, "delivered", "withdraw");
+        foreach (var channel in new[] { social, partner, webhook })
+            await channels.DeliveryAsync(channel, title, "delivered", "withdraw");
         Assert.True(Assert.Single(await channels.TakenAsync("lantern", title)).IsGone);
         Assert.True(Assert.Single(await channels.TakenAsync("parish", title)).IsGone);
     }
@@ -62,7 +89,9 @@ public sealed class ChannelTests(ChannelHost both)
         post = await channels.SaveAsync(post, "withdrawn", "<p>x</p>");
         await channels.DeliveryAsync(social, title, "delivered", "withdraw");
         post = await channels.SaveAsync(post, "published", "<p>x</p>");
-        await Eventually.TrueAsync("it at Lantern again", async () => (await channels.TakenAsync("lantern", title)).Count(one => !one.IsGone) == 1);
+        await Eventually.TrueAsync("it at Lantern again", async () =>
+            (await channels.TakenAsync("lantern", title)).Count(one => !one.IsGone) == 1
+        );
         // Withdrawn before it went out, nothing is left of it; published then, it goes.
         var kept = ChannelTalk.Unique("Too early");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/pause", null)).EnsureSuccessStatusCode();
@@ -73,7 +102,9 @@ public sealed class ChannelTests(ChannelHost both)
         await channels.SaveAsync(early, "published", "<p>x</p>");
         await channels.DeliveryAsync(social, kept, "queued");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/resume", null)).EnsureSuccessStatusCode();
-        await Eventually.TrueAsync("it at Lantern once", async () => (await channels.TakenAsync("lantern", kept)).Count == 1);
+        await Eventually.TrueAsync("it at Lantern once", async () =>
+            (await channels.TakenAsync("lantern", kept)).Count == 1
+        );
     }
 
     [Theory]
@@ -83,12 +114,21 @@ public sealed class ChannelTests(ChannelHost both)
     public async Task A_receiver_that_took_it_and_did_not_say_so_has_it_once(string fault)
     {
         var channels = await both.FreshAsync();
-        var (social, partner, webhook) = (await channels.LanternAsync(), await channels.AddAsync("partner", "parish/micropub", "parish-token"), await channels.AddAsync("webhook", "bell/", "bell-secret"));
-        foreach (var service in new[] { "lantern", "parish", "bell" }) await both.World.FailAsync(service, fault);
+        var (social, partner, webhook) = (
+            await channels.LanternAsync(),
+            await channels.AddAsync("partner", "parish/micropub", "parish-token"),
+            await channels.AddAsync("webhook", "bell/", "bell-secret")
+        );
+        foreach (var service in new[] { "lantern", "parish", "bell" })
+            await both.World.FailAsync(service, fault);
         var title = ChannelTalk.Unique("Said nothing");
         await _host.WriteAsync(title);
-        foreach (var channel in new[] { social, partner, webhook }) await Eventually.TrueAsync("a first attempt", async () => (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer")));
-        foreach (var service in new[] { "lantern", "parish", "bell" }) await both.World.FailAsync(service, "well");
+        foreach (var channel in new[] { social, partner, webhook })
+            await Eventually.TrueAsync("a first attempt", async () =>
+                (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer"))
+            );
+        foreach (var service in new[] { "lantern", "parish", "bell" })
+            await both.World.FailAsync(service, "well");
         foreach (var channel in new[] { social, partner, webhook })
         {
             var delivery = await channels.OpenAsync(await channels.DeliveryAsync(channel, title, "delivered"));
@@ -111,7 +151,15 @@ public sealed class ChannelTests(ChannelHost both)
         Assert.StartsWith("422", failed.Text("answer"), StringComparison.Ordinal);
         var cause = Assert.Single((await _host.Owner.GetJsonAsync($"{_host.Api}channels/deliveries/failures")).Items());
         await both.World.FailAsync("lantern", "well");
-        Assert.Equal(1, (await _host.Owner.PostJsonAsync($"{_host.Api}channels/set-up/{social}/retry", new { answer = cause.Text("answer") })).Number("count"));
+        Assert.Equal(
+            1,
+            (
+                await _host.Owner.PostJsonAsync(
+                    $"{_host.Api}channels/set-up/{social}/retry",
+                    new { answer = cause.Text("answer") }
+                )
+            ).Number("count")
+        );
         await channels.DeliveryAsync(social, title, "delivered");
     }
 
@@ -123,9 +171,13 @@ public sealed class ChannelTests(ChannelHost both)
         await both.World.FailAsync("lantern", "error");
         var title = ChannelTalk.Unique("Against the wall");
         await _host.WriteAsync(title);
-        await Eventually.TrueAsync("the channel paused", async () => (await channels.ChannelAsync(social)).Has("pausedAt"));
+        await Eventually.TrueAsync("the channel paused", async () =>
+            (await channels.ChannelAsync(social)).Has("pausedAt")
+        );
         Assert.Contains("500", (await channels.ChannelAsync(social)).Text("pauseReason"), StringComparison.Ordinal);
-        Assert.Contains((await _host.Owner.GetJsonAsync($"{_host.Api}notices")).Items(), notice => notice.Text("title").Contains("is paused", StringComparison.Ordinal));
+        Assert.Contains((await _host.Owner.GetJsonAsync($"{_host.Api}notices")).Items(), notice =>
+            notice.Text("title").Contains("is paused", StringComparison.Ordinal)
+        );
         await both.World.FailAsync("lantern", "well");
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/{social}/resume", null)).EnsureSuccessStatusCode();
         await channels.DeliveryAsync(social, title, "delivered");
@@ -154,23 +206,74 @@ public sealed class ChannelTests(ChannelHost both)
         var held = await channels.DeliveryAsync(social, title, "queued");
         Assert.Equal("approval", held.Text("held"));
         var path = $"{_host.Api}channels/deliveries/{held.Number("id")}";
-        Assert.Equal(["text"], (await (await _host.Owner.PutAsync(path, Body(new { text = new string('x', 501) }))).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
-        Assert.Equal(["at"], (await (await _host.Owner.PutAsync(path, Body(new { at = "soon" }))).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
-        (await _host.Owner.PutAsync(path, Body(new { at = "2029-03-28T18:00", text = title + " in our own words" }))).EnsureSuccessStatusCode();
-        Assert.StartsWith("2029-03-28T17:00", (await channels.OpenAsync(held)).Text("plannedFor"), StringComparison.Ordinal);
-        (await _host.Owner.PutAsync(path, Body(new { at = "2026-01-01T00:00", isHeld = false }))).EnsureSuccessStatusCode();
+        Assert.Equal(
+            ["text"],
+            (
+                await (await _host.Owner.PutAsync(path, Body(new { text = new string('x', 501) }))).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
+        Assert.Equal(
+            ["at"],
+            (
+                await (await _host.Owner.PutAsync(path, Body(new { at = "soon" }))).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
+        (
+            await _host.Owner.PutAsync(path, Body(new { at = "2029-03-28T18:00", text = title + " in our own words" }))
+        ).EnsureSuccessStatusCode();
+        Assert.StartsWith(
+            "2029-03-28T17:00",
+            (await channels.OpenAsync(held)).Text("plannedFor"),
+            StringComparison.Ordinal
+        );
+        (
+            await _host.Owner.PutAsync(path, Body(new { at = "2026-01-01T00:00", isHeld = false }))
+        ).EnsureSuccessStatusCode();
         await channels.DeliveryAsync(social, title, "delivered");
-        Assert.EndsWith("in our own words", Assert.Single(await channels.TakenAsync("lantern", title)).Text, StringComparison.Ordinal);
+        Assert.EndsWith(
+            "in our own words",
+            Assert.Single(await channels.TakenAsync("lantern", title)).Text,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public async Task A_post_goes_where_the_channel_or_its_editor_says()
     {
         var channels = await both.FreshAsync();
-        var none = new { blogs = Array.Empty<long>(), categories = Array.Empty<string>(), tags = new[] { "comet" }, authors = Array.Empty<string>(), featuredOnly = false };
-        var (chosen, all) = (await channels.LanternAsync(new { choice = none }), await channels.AddAsync("webhook", "bell/", "bell-secret"));
+        var none = new
+        {
+            blogs = Array.Empty<long>(),
+            categories = Array.Empty<string>(),
+            tags = new[] { "comet" },
+            authors = Array.Empty<string>(),
+            featuredOnly = false,
+        };
+        var (chosen, all) = (
+            await channels.LanternAsync(new { choice = none }),
+            await channels.AddAsync("webhook", "bell/", "bell-secret")
+        );
         var title = ChannelTalk.Unique("Chosen by hand");
-        await PostAsync(title, new { channels = new object[] { new { channel = chosen, goes = true, text = title + " for once" }, new { channel = all, goes = false } } });
+        await PostAsync(
+            title,
+            new
+            {
+                channels = new object[]
+                {
+                    new
+                    {
+                        channel = chosen,
+                        goes = true,
+                        text = title + " for once",
+                    },
+                    new { channel = all, goes = false },
+                },
+            }
+        );
         await channels.DeliveryAsync(chosen, title, "delivered");
         Assert.Equal(title + " for once", Assert.Single(await channels.TakenAsync("lantern", title)).Text);
         var plain = ChannelTalk.Unique("Chosen by rule");
@@ -185,15 +288,25 @@ public sealed class ChannelTests(ChannelHost both)
     public async Task A_new_channel_leaves_older_posts_alone_unless_asked_and_then_spreads_them()
     {
         var channels = await both.FreshAsync();
-        var titles = new[] { ChannelTalk.Unique("Older a"), ChannelTalk.Unique("Older b"), ChannelTalk.Unique("Older c") };
-        foreach (var title in titles) await _host.WriteAsync(title);
+        var titles = new[]
+        {
+            ChannelTalk.Unique("Older a"),
+            ChannelTalk.Unique("Older b"),
+            ChannelTalk.Unique("Older c"),
+        };
+        foreach (var title in titles)
+            await _host.WriteAsync(title);
         var quiet = await channels.LanternAsync();
         var asked = await channels.LanternAsync(older: 2);
         await channels.DeliveryAsync(asked, titles[1], "delivered");
         var line = await channels.TimeLineAsync();
         var next = line.Single(one => one.Number("channelId") == asked && one.Text("state") == "queued");
         Assert.Equal(titles[2], next.Text("title"));
-        Assert.InRange(DateTimeOffset.Parse(next.Text("at"), System.Globalization.CultureInfo.InvariantCulture), DateTimeOffset.UtcNow.AddHours(22), DateTimeOffset.UtcNow.AddHours(26));
+        Assert.InRange(
+            DateTimeOffset.Parse(next.Text("at"), System.Globalization.CultureInfo.InvariantCulture),
+            DateTimeOffset.UtcNow.AddHours(22),
+            DateTimeOffset.UtcNow.AddHours(26)
+        );
         Assert.DoesNotContain(line, one => one.Number("channelId") == quiet);
     }
 
@@ -207,28 +320,54 @@ public sealed class ChannelTests(ChannelHost both)
         await _host.InDatabaseAsync(async database =>
         {
             var post = await database.Posts.SingleAsync(post => post.Title == title);
-            database.PostChanges.Add(new PostChange { PostId = post.Id, Act = DeliveryAct.Publish, DueAt = DateTimeOffset.UnixEpoch, HeldUntil = DateTimeOffset.UtcNow.AddHours(1), ClaimNumber = 1 });
+            database.PostChanges.Add(
+                new PostChange
+                {
+                    PostId = post.Id,
+                    Act = DeliveryAct.Publish,
+                    DueAt = DateTimeOffset.UnixEpoch,
+                    HeldUntil = DateTimeOffset.UtcNow.AddHours(1),
+                    ClaimNumber = 1,
+                }
+            );
             return await database.SaveChangesAsync();
         });
         var channel = await channels.LanternAsync();
-        Assert.False(await _host.InDatabaseAsync(database => database.PostChanges.AnyAsync(change => change.Post.Title == title)));
+        Assert.False(
+            await _host.InDatabaseAsync(database => database.PostChanges.AnyAsync(change => change.Post.Title == title))
+        );
         var later = ChannelTalk.Unique("Written later");
         await _host.WriteAsync(later);
         await channels.DeliveryAsync(channel, later, "delivered");
-        Assert.DoesNotContain(await channels.TimeLineAsync(), one => one.Number("channelId") == channel && one.Text("title") == title);
+        Assert.DoesNotContain(await channels.TimeLineAsync(), one =>
+            one.Number("channelId") == channel && one.Text("title") == title
+        );
     }
 
     [Fact]
     public async Task Webhooks_hear_of_comments_and_subscribers_they_ask_for()
     {
         var channels = await both.FreshAsync();
-        await channels.AddAsync("webhook", "bell/", "bell-secret", new { events = new[] { "subscriberLeft", "commentPublished" } });
+        await channels.AddAsync(
+            "webhook",
+            "bell/",
+            "bell-secret",
+            new { events = new[] { "subscriberLeft", "commentPublished" } }
+        );
         var mail = $"{Guid.NewGuid():N}@fellside.example";
         await _host.Owner.PostJsonAsync($"{_host.Api}subscribers", new { mail });
-        var key = await _host.InDatabaseAsync(database => Task.FromResult(database.Subscribers.Single(one => one.Mail == mail).Key));
+        var key = await _host.InDatabaseAsync(database =>
+            Task.FromResult(database.Subscribers.Single(one => one.Mail == mail).Key)
+        );
         await _host.Plain().PostAsync($"unsubscribe/{key}", null);
-        await Eventually.TrueAsync("the bell", async () => (await both.World.TakenAsync("bell")).Any(one => one.Text == "subscriber.left" && one.Body.Contains(mail, StringComparison.Ordinal)));
-        Assert.DoesNotContain(await both.World.TakenAsync("bell"), one => one.Text == "subscriber.joined" && one.Body.Contains(mail, StringComparison.Ordinal));
+        await Eventually.TrueAsync("the bell", async () =>
+            (await both.World.TakenAsync("bell")).Any(one =>
+                one.Text == "subscriber.left" && one.Body.Contains(mail, StringComparison.Ordinal)
+            )
+        );
+        Assert.DoesNotContain(await both.World.TakenAsync("bell"), one =>
+            one.Text == "subscriber.joined" && one.Body.Contains(mail, StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -241,8 +380,20 @@ public sealed class ChannelTests(ChannelHost both)
         var title = ChannelTalk.Unique("Signed twice");
         await _host.WriteAsync(title);
         await channels.DeliveryAsync(webhook, title, "delivered");
-        Assert.DoesNotContain("bell-secret", await _host.Owner.GetStringAsync($"{_host.Api}channels/set-up"), StringComparison.Ordinal);
-        Assert.True(await _host.InDatabaseAsync(database => Task.FromResult(database.Channels.Where(one => one.Id == webhook).All(one => one.Secret != renewed.Text("secret") && one.SecretBefore != "bell-secret"))));
+        Assert.DoesNotContain(
+            "bell-secret",
+            await _host.Owner.GetStringAsync($"{_host.Api}channels/set-up"),
+            StringComparison.Ordinal
+        );
+        Assert.True(
+            await _host.InDatabaseAsync(database =>
+                Task.FromResult(
+                    database
+                        .Channels.Where(one => one.Id == webhook)
+                        .All(one => one.Secret != renewed.Text("secret") && one.SecretBefore != "bell-secret")
+                )
+            )
+        );
     }
 
     [Theory]
@@ -254,11 +405,19 @@ public sealed class ChannelTests(ChannelHost both)
     [InlineData("webhook", "bell/", "wrong", false)]
     [InlineData("hub", "hub", null, true)]
     [InlineData("pings", "", null, true)]
-    public async Task A_test_says_whether_the_receiver_knows_us(string kind, string service, string? secret, bool isGood)
+    public async Task A_test_says_whether_the_receiver_knows_us(
+        string kind,
+        string service,
+        string? secret,
+        bool isGood
+    )
     {
         var channels = await both.FreshAsync();
         var channel = await channels.AddAsync(kind, service, secret);
-        Assert.Equal(isGood, bool.Parse((await _host.Owner.PostJsonAsync($"{_host.Api}channels/set-up/{channel}/test")).Text("isGood")));
+        Assert.Equal(
+            isGood,
+            bool.Parse((await _host.Owner.PostJsonAsync($"{_host.Api}channels/set-up/{channel}/test")).Text("isGood"))
+        );
     }
 
     [Theory]
@@ -281,10 +440,17 @@ public sealed class ChannelTests(ChannelHost both)
         var title = ChannelTalk.Unique("Once more");
         var post = await _host.WriteAsync(title);
         await channels.DeliveryAsync(social, title, "delivered");
-        (await _host.Owner.PostAsync($"{_host.Api}posts/{post.Number("id")}/channels/{social}", Body(new { }))).EnsureSuccessStatusCode();
+        (
+            await _host.Owner.PostAsync($"{_host.Api}posts/{post.Number("id")}/channels/{social}", Body(new { }))
+        ).EnsureSuccessStatusCode();
         await Eventually.TrueAsync("the second", async () => (await channels.TakenAsync("lantern", title)).Count == 2);
-        var preview = Assert.Single((await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}/channels")).Items());
-        Assert.Equal(("delivered", (long)System.Globalization.StringInfo.ParseCombiningCharacters(title).Length + 24), (preview.Text("delivery.state"), preview.Number("count")));
+        var preview = Assert.Single(
+            (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}/channels")).Items()
+        );
+        Assert.Equal(
+            ("delivered", (long)System.Globalization.StringInfo.ParseCombiningCharacters(title).Length + 24),
+            (preview.Text("delivery.state"), preview.Number("count"))
+        );
     }
 
     [Theory]
@@ -296,15 +462,32 @@ public sealed class ChannelTests(ChannelHost both)
         var channels = await both.FreshAsync();
         var blog = (await _host.Owner.GetJsonAsync($"{_host.Api}blogs")).Items()[0].Text("key");
         // Until then the feed names ours alone.
-        Assert.Equal(1, string.Join(", ", (await _host.Plain().GetAsync($"feeds/{blog}.{form}")).Headers.GetValues("Link")).Split("rel=\"hub\"").Length - 1);
+        Assert.Equal(
+            1,
+            string.Join(", ", (await _host.Plain().GetAsync($"feeds/{blog}.{form}")).Headers.GetValues("Link"))
+                .Split("rel=\"hub\"")
+                .Length - 1
+        );
         var hub = await channels.AddAsync("hub", "hub", null);
         using var feed = await _host.Plain().GetAsync($"feeds/{blog}.{form}");
-        Assert.Contains($"<{new Uri(both.World.World, "hub")}>; rel=\"hub\"", string.Join(", ", feed.Headers.GetValues("Link")), StringComparison.Ordinal);
-        Assert.Contains(new Uri(both.World.World, "hub").AbsoluteUri, await feed.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Contains(
+            $"<{new Uri(both.World.World, "hub")}>; rel=\"hub\"",
+            string.Join(", ", feed.Headers.GetValues("Link")),
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            new Uri(both.World.World, "hub").AbsoluteUri,
+            await feed.Content.ReadAsStringAsync(),
+            StringComparison.Ordinal
+        );
         var title = ChannelTalk.Unique("Passed on");
         await _host.WriteAsync(title);
         await channels.DeliveryAsync(hub, title, "delivered");
-        await Eventually.TrueAsync("the hub told", async () => (await both.World.TakenAsync("hub")).Any(one => one.Text.EndsWith($"feeds/{blog}.{form}", StringComparison.Ordinal)));
+        await Eventually.TrueAsync("the hub told", async () =>
+            (await both.World.TakenAsync("hub")).Any(one =>
+                one.Text.EndsWith($"feeds/{blog}.{form}", StringComparison.Ordinal)
+            )
+        );
     }
 
     [Theory]
@@ -316,14 +499,30 @@ public sealed class ChannelTests(ChannelHost both)
         var channels = await both.FreshAsync();
         var (hub, pings) = (await channels.AddAsync("hub", "hub", null), await channels.AddAsync("pings", "", null));
         await TellTarnAsync();
-        foreach (var service in new[] { "hub", "tarn" }) await both.World.FailAsync(service, fault);
+        foreach (var service in new[] { "hub", "tarn" })
+            await both.World.FailAsync(service, fault);
         var title = ChannelTalk.Unique("Told again");
-        await _host.WriteAsync(title, body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>");
-        foreach (var channel in new[] { hub, pings }) await Eventually.TrueAsync("a first attempt", async () => (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer")));
-        foreach (var service in new[] { "hub", "tarn" }) await both.World.FailAsync(service, "well");
+        await _host.WriteAsync(
+            title,
+            body: $"<p>As <a href=\"{new Uri(both.World.World, "tarn/1")}\">the notebook</a> says.</p>"
+        );
+        foreach (var channel in new[] { hub, pings })
+            await Eventually.TrueAsync("a first attempt", async () =>
+                (await channels.TimeLineAsync()).Any(one => one.Number("channelId") == channel && one.Has("answer"))
+            );
+        foreach (var service in new[] { "hub", "tarn" })
+            await both.World.FailAsync(service, "well");
         // On a busy machine every attempt may have been made by now; the team tries those again.
-        foreach (var channel in new[] { hub, pings }) await _host.Owner.PostJsonAsync($"{_host.Api}channels/set-up/{channel}/retry", new { answer = (string?)null });
-        foreach (var channel in new[] { hub, pings }) Assert.Contains((await channels.OpenAsync(await channels.DeliveryAsync(channel, title, "delivered"))).Items("tried"), attempt => attempt.Text("outcome") == "taken");
+        foreach (var channel in new[] { hub, pings })
+            await _host.Owner.PostJsonAsync(
+                $"{_host.Api}channels/set-up/{channel}/retry",
+                new { answer = (string?)null }
+            );
+        foreach (var channel in new[] { hub, pings })
+            Assert.Contains(
+                (await channels.OpenAsync(await channels.DeliveryAsync(channel, title, "delivered"))).Items("tried"),
+                attempt => attempt.Text("outcome") == "taken"
+            );
     }
 
     [Fact]
@@ -344,7 +543,11 @@ public sealed class ChannelTests(ChannelHost both)
         var hub = await channels.AddAsync("hub", "hub/circle", null);
         var title = ChannelTalk.Unique("Round and round");
         await _host.WriteAsync(title);
-        Assert.Contains("redirects again and again", (await channels.DeliveryAsync(hub, title, "failed")).Text("answer"), StringComparison.Ordinal);
+        Assert.Contains(
+            "redirects again and again",
+            (await channels.DeliveryAsync(hub, title, "failed")).Text("answer"),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -353,7 +556,18 @@ public sealed class ChannelTests(ChannelHost both)
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
         var (old, recent) = (ChannelTalk.Unique("Of last year"), ChannelTalk.Unique("Of today"));
-        await _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = _host.Blog, title = old, bodyHtml = "<p>x</p>", status = "published", publishedAt = "2025-01-01T00:00:00Z", revision = 0 });
+        await _host.Owner.PostJsonAsync(
+            $"{_host.Api}posts",
+            new
+            {
+                blogId = _host.Blog,
+                title = old,
+                bodyHtml = "<p>x</p>",
+                status = "published",
+                publishedAt = "2025-01-01T00:00:00Z",
+                revision = 0,
+            }
+        );
         await _host.WriteAsync(recent);
         await channels.DeliveryAsync(social, recent, "delivered");
         Assert.DoesNotContain(await channels.TimeLineAsync(), one => one.Text("title") == old);
@@ -362,11 +576,31 @@ public sealed class ChannelTests(ChannelHost both)
     private async Task TellTarnAsync()
     {
         using var world = new HttpClient { BaseAddress = both.World.World };
-        using var form = new FormUrlEncodedContent(new Dictionary<string, string> { ["target"] = new Uri(both.World.World, "tarn/").AbsoluteUri, ["kind"] = "none", ["way"] = "none", ["words"] = "A page" });
+        using var form = new FormUrlEncodedContent(
+            new Dictionary<string, string>
+            {
+                ["target"] = new Uri(both.World.World, "tarn/").AbsoluteUri,
+                ["kind"] = "none",
+                ["way"] = "none",
+                ["words"] = "A page",
+            }
+        );
         (await world.PostAsync("tarn/pages", form)).EnsureSuccessStatusCode();
     }
 
-    private Task<Json> PostAsync(string title, object details) => _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = _host.Blog, title, bodyHtml = "<p>x</p>", status = "published", revision = 0, details });
+    private Task<Json> PostAsync(string title, object details) =>
+        _host.Owner.PostJsonAsync(
+            $"{_host.Api}posts",
+            new
+            {
+                blogId = _host.Blog,
+                title,
+                bodyHtml = "<p>x</p>",
+                status = "published",
+                revision = 0,
+                details,
+            }
+        );
 
     private static JsonContent Body(object value) => JsonContent.Create(value);
 }

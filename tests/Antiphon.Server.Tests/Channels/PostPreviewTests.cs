@@ -17,10 +17,24 @@ public sealed class PostPreviewTests(ChannelHost both)
         var post = await DraftAsync(ChannelTalk.Unique("Tried out"));
         Assert.Equal((0, 2), await TurnAsync(post, social));
         Assert.Equal((1, 2), await TurnAsync(post, social, new { channel = social, turn = 1 }));
-        var own = Assert.Single(await PreviewAsync(post, new { channel = social, goes = true, text = "In our own words" }));
+        var own = Assert.Single(
+            await PreviewAsync(
+                post,
+                new
+                {
+                    channel = social,
+                    goes = true,
+                    text = "In our own words",
+                }
+            )
+        );
         Assert.Equal(("In our own words", 16), (own.Text("text"), own.Number("count")));
-        Assert.Contains(FindingsOf(own), finding => finding.StartsWith("The text has no link.", StringComparison.Ordinal));
-        var kept = Assert.Single((await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}/channels")).Items());
+        Assert.Contains(FindingsOf(own), finding =>
+            finding.StartsWith("The text has no link.", StringComparison.Ordinal)
+        );
+        var kept = Assert.Single(
+            (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}/channels")).Items()
+        );
         Assert.False(kept.Has("wish"));
     }
 
@@ -32,9 +46,16 @@ public sealed class PostPreviewTests(ChannelHost both)
         var post = await DraftAsync(ChannelTalk.Unique("With a dead link"));
         var (dead, alive) = (new Uri(both.World.World, "no-such-page"), new Uri(both.World.World, "lantern/"));
         var wish = new { channel = social, text = $"See {dead} and {alive}" };
-        Assert.DoesNotContain(FindingsOf((await PreviewAsync(post, wish))[0]), finding => finding.Contains("cannot be opened", StringComparison.Ordinal));
+        Assert.DoesNotContain(FindingsOf((await PreviewAsync(post, wish))[0]), finding =>
+            finding.Contains("cannot be opened", StringComparison.Ordinal)
+        );
         var looked = await PostAsync(post, true, wish);
-        Assert.Single(FindingsOf(looked[0]), finding => finding.StartsWith($"The link {dead} cannot be opened: The site answers with error 404", StringComparison.Ordinal));
+        Assert.Single(FindingsOf(looked[0]), finding =>
+            finding.StartsWith(
+                $"The link {dead} cannot be opened: The site answers with error 404",
+                StringComparison.Ordinal
+            )
+        );
     }
 
     [Fact]
@@ -43,7 +64,9 @@ public sealed class PostPreviewTests(ChannelHost both)
         var channels = await both.FreshAsync();
         await channels.LanternAsync();
         var post = await DraftAsync(ChannelTalk.Unique("Not there yet"));
-        Assert.DoesNotContain(FindingsOf((await PostAsync(post, true))[0]), finding => finding.Contains("cannot be opened", StringComparison.Ordinal));
+        Assert.DoesNotContain(FindingsOf((await PostAsync(post, true))[0]), finding =>
+            finding.Contains("cannot be opened", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -60,13 +83,29 @@ public sealed class PostPreviewTests(ChannelHost both)
     {
         await both.FreshAsync();
         var post = await DraftAsync(ChannelTalk.Unique("In the letter"));
-        var digest = (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}/forecast")).Items("digests")[0].Number("id");
+        var digest = (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}/forecast"))
+            .Items("digests")[0]
+            .Number("id");
         var mail = await _host.Owner.GetJsonAsync($"{_host.Api}channels/digests/{digest}/posts/{post.Number("id")}");
         Assert.Contains(post.Text("title"), mail.Text("subject"), StringComparison.Ordinal);
-        Assert.Equal(System.Net.HttpStatusCode.NotFound, (await _host.Owner.GetAsync($"{_host.Api}channels/digests/{digest}/posts/999999")).StatusCode);
+        Assert.Equal(
+            System.Net.HttpStatusCode.NotFound,
+            (await _host.Owner.GetAsync($"{_host.Api}channels/digests/{digest}/posts/999999")).StatusCode
+        );
     }
 
-    private Task<Json> DraftAsync(string title) => _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = _host.Blog, title, bodyHtml = "<p>Clear and cold.</p>", status = "draft", revision = 0 });
+    private Task<Json> DraftAsync(string title) =>
+        _host.Owner.PostJsonAsync(
+            $"{_host.Api}posts",
+            new
+            {
+                blogId = _host.Blog,
+                title,
+                bodyHtml = "<p>Clear and cold.</p>",
+                status = "draft",
+                revision = 0,
+            }
+        );
 
     private async Task<(long Turn, long Turns)> TurnAsync(Json post, long channel, params object[] wishes)
     {
@@ -77,7 +116,13 @@ public sealed class PostPreviewTests(ChannelHost both)
     private Task<IReadOnlyList<Json>> PreviewAsync(Json post, params object[] wishes) => PostAsync(post, false, wishes);
 
     private async Task<IReadOnlyList<Json>> PostAsync(Json post, bool opensLinks, params object[] wishes) =>
-        (await _host.Owner.PostJsonAsync($"{_host.Api}posts/{post.Number("id")}/channels/preview", new { wishes, opensLinks })).Items();
+        (
+            await _host.Owner.PostJsonAsync(
+                $"{_host.Api}posts/{post.Number("id")}/channels/preview",
+                new { wishes, opensLinks }
+            )
+        ).Items();
 
-    private static IReadOnlyList<string> FindingsOf(Json preview) => [.. preview.Items("findings").Select(one => one.Root!.ToString())];
+    private static IReadOnlyList<string> FindingsOf(Json preview) =>
+        [.. preview.Items("findings").Select(one => one.Root!.ToString())];
 }

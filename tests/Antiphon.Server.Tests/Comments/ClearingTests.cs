@@ -20,11 +20,20 @@ public sealed class ClearingTests(AntiphonHost host) : IClassFixture<AntiphonHos
         var thread = await PublicAsync();
         await thread.SpeakAsync((await thread.JsonAsync()).Text("comments.0.id"), "device-one-0123456789", vote: "up");
         await SetAsync(thread, set => set.SetProperty(one => one.CreatedAt, DateTimeOffset.UtcNow.AddDays(-days)));
-        await host.InDatabaseAsync(database => database.CommentVotes.ExecuteUpdateAsync(set => set.SetProperty(vote => vote.GivenAt, DateTimeOffset.UtcNow.AddDays(-days))));
+        await host.InDatabaseAsync(database =>
+            database.CommentVotes.ExecuteUpdateAsync(set =>
+                set.SetProperty(vote => vote.GivenAt, DateTimeOffset.UtcNow.AddDays(-days))
+            )
+        );
         await RunAsync<PlaceClearing>();
         var row = await RowAsync(thread);
         Assert.Equal((isForgotten, isForgotten), (row.PlaceKey is null, row.NetworkKey is null));
-        Assert.Equal(isForgotten, await host.InDatabaseAsync(database => database.CommentVotes.Where(vote => vote.CommentId == row.Id).AllAsync(vote => vote.PlaceKey == null)));
+        Assert.Equal(
+            isForgotten,
+            await host.InDatabaseAsync(database =>
+                database.CommentVotes.Where(vote => vote.CommentId == row.Id).AllAsync(vote => vote.PlaceKey == null)
+            )
+        );
     }
 
     [Theory]
@@ -34,7 +43,10 @@ public sealed class ClearingTests(AntiphonHost host) : IClassFixture<AntiphonHos
     {
         var thread = await PublicAsync();
         var id = (await thread.QueueAsync("public"))[0].Number("id");
-        await host.Owner.PostJsonAsync($"{host.Api}comments/{id}/decision", new { standing = "deleted", seen = "public" });
+        await host.Owner.PostJsonAsync(
+            $"{host.Api}comments/{id}/decision",
+            new { standing = "deleted", seen = "public" }
+        );
         await SetAsync(thread, set => set.SetProperty(one => one.DecidedAt, DateTimeOffset.UtcNow.AddDays(-days)));
         await RunAsync<DeletedClearing>();
         Assert.Equal(text, (await RowAsync(thread)).Text);
@@ -48,11 +60,20 @@ public sealed class ClearingTests(AntiphonHost host) : IClassFixture<AntiphonHos
         return thread;
     }
 
-    private Task SetAsync(ThreadTalk thread, Action<Microsoft.EntityFrameworkCore.Query.UpdateSettersBuilder<Comment>> set) =>
-        host.InDatabaseAsync(database => database.Comments.Where(one => one.Thread.Identifier == thread.Identifier).ExecuteUpdateAsync(set));
+    private Task SetAsync(
+        ThreadTalk thread,
+        Action<Microsoft.EntityFrameworkCore.Query.UpdateSettersBuilder<Comment>> set
+    ) =>
+        host.InDatabaseAsync(database =>
+            database.Comments.Where(one => one.Thread.Identifier == thread.Identifier).ExecuteUpdateAsync(set)
+        );
 
-    private Task<Comment> RowAsync(ThreadTalk thread) => host.InDatabaseAsync(database => database.Comments.AsNoTracking().SingleAsync(one => one.Thread.Identifier == thread.Identifier));
+    private Task<Comment> RowAsync(ThreadTalk thread) =>
+        host.InDatabaseAsync(database =>
+            database.Comments.AsNoTracking().SingleAsync(one => one.Thread.Identifier == thread.Identifier)
+        );
 
     private Task RunAsync<TWork>()
-        where TWork : RepeatedWork => host.Services.GetServices<IHostedService>().OfType<TWork>().Single().RunAsync(CancellationToken.None);
+        where TWork : RepeatedWork =>
+        host.Services.GetServices<IHostedService>().OfType<TWork>().Single().RunAsync(CancellationToken.None);
 }

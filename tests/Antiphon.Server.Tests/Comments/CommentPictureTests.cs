@@ -21,12 +21,18 @@ public sealed class CommentPictureTests(AntiphonHost host) : IClassFixture<Antip
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"pictures/{key}/w640.webp")).StatusCode);
         await thread.DecideAllAsync("public");
         var html = await thread.HtmlAsync();
-        Assert.Contains($"pictures/{key}/w640.webp\" width=\"640\" height=\"426\" alt=\"The tarn\"", html, StringComparison.Ordinal);
+        Assert.Contains(
+            $"pictures/{key}/w640.webp\" width=\"640\" height=\"426\" alt=\"The tarn\"",
+            html,
+            StringComparison.Ordinal
+        );
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync($"pictures/{key}/w640.webp")).StatusCode);
         Assert.Empty((await host.Owner.GetJsonAsync($"{host.Api}pictures")).Items("pictures"));
         await host.Owner.PostJsonAsync($"{host.Api}comments/{waiting.Number("id")}/erasure", new { });
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"pictures/{key}/w640.webp")).StatusCode);
-        Assert.False(await host.InDatabaseAsync(database => Task.FromResult(database.Pictures.Any(one => one.IsFromReader))));
+        Assert.False(
+            await host.InDatabaseAsync(database => Task.FromResult(database.Pictures.Any(one => one.IsFromReader)))
+        );
     }
 
     [Theory]
@@ -36,7 +42,9 @@ public sealed class CommentPictureTests(AntiphonHost host) : IClassFixture<Antip
     public async Task What_is_no_picture_is_refused_by_name_and_nothing_is_kept(string file)
     {
         var thread = await AllowedAsync(true);
-        var problem = await (await SendAsync(thread, System.Text.Encoding.UTF8.GetBytes(file))).ProblemAsync(HttpStatusCode.BadRequest);
+        var problem = await (await SendAsync(thread, System.Text.Encoding.UTF8.GetBytes(file))).ProblemAsync(
+            HttpStatusCode.BadRequest
+        );
         Assert.Equal(["picture"], problem.Names("errors"));
         Assert.Empty(await thread.QueueAsync("waiting"));
     }
@@ -47,7 +55,10 @@ public sealed class CommentPictureTests(AntiphonHost host) : IClassFixture<Antip
         var thread = await AllowedAsync(true);
         var large = Pixels(10, 10);
         Array.Resize(ref large, 8_000_001);
-        Assert.Equal(["picture"], (await (await SendAsync(thread, large)).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["picture"],
+            (await (await SendAsync(thread, large)).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors")
+        );
     }
 
     [Fact]
@@ -66,14 +77,34 @@ public sealed class CommentPictureTests(AntiphonHost host) : IClassFixture<Antip
         return await ThreadTalk.NewAsync(host, "https://quillmoor.example/pictures");
     }
 
-    private Task<string> KeyAsync() => host.InDatabaseAsync(database => Task.FromResult(database.Pictures.Where(one => one.IsFromReader).OrderByDescending(one => one.Id).First().Key));
+    private Task<string> KeyAsync() =>
+        host.InDatabaseAsync(database =>
+            Task.FromResult(
+                database.Pictures.Where(one => one.IsFromReader).OrderByDescending(one => one.Id).First().Key
+            )
+        );
 
     private async Task<HttpResponseMessage> SendAsync(ThreadTalk thread, byte[] file)
     {
         using var form = new MultipartFormDataContent();
-        foreach (var (name, value) in new[] { ("id", thread.Identifier), ("url", "https://quillmoor.example/pictures"), ("title", "Pictures"), ("name", "Ida Marsh"), ("mail", ""), ("text", "From the bank."), ("pictureAlt", "The tarn") }) form.Add(new StringContent(value), name);
+        foreach (
+            var (name, value) in new[]
+            {
+                ("id", thread.Identifier),
+                ("url", "https://quillmoor.example/pictures"),
+                ("title", "Pictures"),
+                ("name", "Ida Marsh"),
+                ("mail", ""),
+                ("text", "From the bank."),
+                ("pictureAlt", "The tarn"),
+            }
+        )
+            form.Add(new StringContent(value), name);
         form.Add(new ByteArrayContent(file), "picture", "tarn.jpg");
-        using var request = new HttpRequestMessage(HttpMethod.Post, $"embed/threads/{thread.SiteKey}") { Content = form };
+        using var request = new HttpRequestMessage(HttpMethod.Post, $"embed/threads/{thread.SiteKey}")
+        {
+            Content = form,
+        };
         request.Headers.Add("Accept", "application/json");
         return await host.Plain().SendAsync(request);
     }

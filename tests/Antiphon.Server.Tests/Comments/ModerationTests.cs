@@ -22,7 +22,10 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
     {
         var (_, comment) = await OneWaitingAsync();
         await DecideAsync(comment, "public", "waiting");
-        var second = await host.Owner.PostAsJsonAsync(Path(comment, "decision"), new { standing = "spam", seen = "waiting" });
+        var second = await host.Owner.PostAsJsonAsync(
+            Path(comment, "decision"),
+            new { standing = "spam", seen = "waiting" }
+        );
         var refusal = await second.ProblemAsync(HttpStatusCode.Conflict);
         Assert.Contains("public now", refusal.Text("title"), StringComparison.Ordinal);
     }
@@ -31,7 +34,13 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
     public async Task Of_ten_decisions_at_once_one_counts()
     {
         var (_, comment) = await OneWaitingAsync();
-        var answers = await Task.WhenAll(Enumerable.Range(0, 10).Select(_ => host.Owner.PostAsJsonAsync(Path(comment, "decision"), new { standing = "public", seen = "waiting" })));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 10)
+                .Select(_ =>
+                    host.Owner.PostAsJsonAsync(Path(comment, "decision"), new { standing = "public", seen = "waiting" })
+                )
+        );
         Assert.Single(answers, answer => answer.IsSuccessStatusCode);
     }
 
@@ -51,7 +60,10 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
     public async Task Answering_what_waits_publishes_both()
     {
         var (thread, comment) = await OneWaitingAsync();
-        await host.Owner.PostJsonAsync(Path(comment, "answer"), new { text = "North-east, with the wall at our backs." });
+        await host.Owner.PostJsonAsync(
+            Path(comment, "answer"),
+            new { text = "North-east, with the wall at our backs." }
+        );
         var comments = (await thread.JsonAsync()).Items("comments");
         Assert.Equal(["Wilf Ormerod", "Imogen Tarrant"], comments.Select(one => one.Text("author")));
         Assert.Equal(["0", "1"], comments.Select(one => one.Text("depth")));
@@ -65,15 +77,34 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
         using var moderator = await host.MemberAsync("moderator", "priya@quillmoor.example");
         await moderator.PostJsonAsync(Path(comment, "decision"), new { standing = "hidden", seen = "waiting" });
         using var nobody = host.Plain();
-        Assert.Equal(HttpStatusCode.Unauthorized, (await nobody.PostAsJsonAsync(Path(comment, "decision"), new { standing = "public", seen = "hidden" })).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.Unauthorized,
+            (
+                await nobody.PostAsJsonAsync(Path(comment, "decision"), new { standing = "public", seen = "hidden" })
+            ).StatusCode
+        );
     }
 
     [Fact]
     public async Task A_comment_of_another_site_does_not_exist()
     {
         var (_, comment) = await OneWaitingAsync();
-        var other = (await host.Owner.PostJsonAsync("api/sites", new { name = "Other", address = "https://other.example/", timeZone = "UTC", language = "en" })).Number("id");
-        var answer = await host.Owner.PostAsJsonAsync($"api/sites/{other}/comments/{comment}/decision", new { standing = "public", seen = "waiting" });
+        var other = (
+            await host.Owner.PostJsonAsync(
+                "api/sites",
+                new
+                {
+                    name = "Other",
+                    address = "https://other.example/",
+                    timeZone = "UTC",
+                    language = "en",
+                }
+            )
+        ).Number("id");
+        var answer = await host.Owner.PostAsJsonAsync(
+            $"api/sites/{other}/comments/{comment}/decision",
+            new { standing = "public", seen = "waiting" }
+        );
         Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
     }
 
@@ -91,19 +122,33 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
     public async Task An_empty_answer_is_refused_at_its_field()
     {
         var (_, comment) = await OneWaitingAsync();
-        Assert.Equal(["text"], (await host.Owner.RefusedAsync(Path(comment, "answer"), new { text = " " })).Names("errors"));
+        Assert.Equal(
+            ["text"],
+            (await host.Owner.RefusedAsync(Path(comment, "answer"), new { text = " " })).Names("errors")
+        );
     }
 
     [Theory]
     [InlineData("", "https://quillmoor.example/", "identifier")]
     [InlineData("visit-page", "somewhere", "address")]
     public async Task A_thread_snippet_needs_identifier_and_address(string identifier, string address, string field) =>
-        Assert.Equal([field], (await host.Owner.RefusedAsync(host.Api + "threads/snippet", new { identifier, address })).Names("errors"));
+        Assert.Equal(
+            [field],
+            (await host.Owner.RefusedAsync(host.Api + "threads/snippet", new { identifier, address })).Names("errors")
+        );
 
     [Fact]
     public async Task The_thread_snippet_works_without_script()
     {
-        var made = await host.Owner.PostJsonAsync(host.Api + "threads/snippet", new { identifier = "visit-page", address = "https://quillmoor.example/visit", title = "Visit & stay" });
+        var made = await host.Owner.PostJsonAsync(
+            host.Api + "threads/snippet",
+            new
+            {
+                identifier = "visit-page",
+                address = "https://quillmoor.example/visit",
+                title = "Visit & stay",
+            }
+        );
         Assert.Contains("data-antiphon-thread=\"visit-page\"", made.Text("snippet"), StringComparison.Ordinal);
         Assert.Contains("data-antiphon-title=\"Visit &amp; stay\"", made.Text("snippet"), StringComparison.Ordinal);
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync(made.Text("pageAddress"))).StatusCode);
@@ -113,18 +158,33 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
     public async Task Everything_of_a_writer_is_decided_at_once_and_taken_back()
     {
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/writer");
-        foreach (var text in new[] { "One.", "Two.", "Three." }) await thread.WriteAsync("deals", text, mail: "deals@bulk.example");
+        foreach (var text in new[] { "One.", "Two.", "Three." })
+            await thread.WriteAsync("deals", text, mail: "deals@bulk.example");
         await thread.WriteAsync("Ida Marsh", "Not me.", mail: "ida@reader.example");
         var first = (await thread.QueueAsync("waiting"))[0].Number("id");
         await DecideAsync(first, "public", "waiting");
         var decided = await host.Owner.PostJsonAsync(Path(first, "writer"), new { standing = "hidden" });
-        Assert.Equal((3, 3, 1), (decided.Items("decided").Count, await thread.CountAsync("hidden"), await thread.CountAsync("waiting")));
+        Assert.Equal(
+            (3, 3, 1),
+            (decided.Items("decided").Count, await thread.CountAsync("hidden"), await thread.CountAsync("waiting"))
+        );
         Assert.Equal(3, (await host.Owner.GetJsonAsync(Path(first, "conversation"))).Number("case.writer.hidden"));
 
-        var back = decided.Items("decided").Select(one => new { id = one.Number("id"), standing = one.Text("before"), before = one.Text("standing") }).ToList();
+        var back = decided
+            .Items("decided")
+            .Select(one => new
+            {
+                id = one.Number("id"),
+                standing = one.Text("before"),
+                before = one.Text("standing"),
+            })
+            .ToList();
         await DecideAsync(first, "spam", "hidden");
         var undone = await host.Owner.PostJsonAsync($"{host.Api}comments/decisions", new { decisions = back });
-        Assert.Equal((2, 3, 1), (undone.Items("decided").Count, await thread.CountAsync("waiting"), await thread.CountAsync("spam")));
+        Assert.Equal(
+            (2, 3, 1),
+            (undone.Items("decided").Count, await thread.CountAsync("waiting"), await thread.CountAsync("spam"))
+        );
     }
 
     private async Task<(ThreadTalk Thread, long Comment)> OneWaitingAsync()
@@ -134,7 +194,8 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
         return (thread, (await thread.QueueAsync("waiting")).Single().Number("id"));
     }
 
-    private Task<Json> DecideAsync(long comment, string standing, string seen) => host.Owner.PostJsonAsync(Path(comment, "decision"), new { standing, seen });
+    private Task<Json> DecideAsync(long comment, string standing, string seen) =>
+        host.Owner.PostJsonAsync(Path(comment, "decision"), new { standing, seen });
 
     private string Path(long comment, string act) => $"{host.Api}comments/{comment}/{act}";
 }

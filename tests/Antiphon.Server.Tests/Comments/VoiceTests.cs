@@ -26,7 +26,8 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var (thread, key) = await PublicAsync();
         var votes = (0, 0);
-        for (var device = 0; device < 12; device++) votes = await VotesAsync(thread, key, $"device-number-{device:D10}", "up");
+        for (var device = 0; device < 12; device++)
+            votes = await VotesAsync(thread, key, $"device-number-{device:D10}", "up");
         Assert.Equal((ReaderVoices.MostFromOnePlace, 0), votes);
     }
 
@@ -50,7 +51,9 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         await ReportAsync(thread, key, "device-one-0123456789");
         var waiting = Assert.Single(await thread.QueueAsync("waiting"));
         Assert.Equal(1, waiting.Number("reports"));
-        var known = (await host.Owner.GetJsonAsync($"{host.Api}comments/{waiting.Number("id")}/conversation")).Items("case.reports");
+        var known = (await host.Owner.GetJsonAsync($"{host.Api}comments/{waiting.Number("id")}/conversation")).Items(
+            "case.reports"
+        );
         Assert.Equal("hurtful", Assert.Single(known).Text("reason"));
 
         await thread.DecideAllAsync("public");
@@ -106,7 +109,13 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task Numbers_of_comments_are_told_for_many_threads_at_once()
     {
         var (thread, _) = await PublicAsync();
-        Assert.Equal(("1 comment", "No comments"), ((await thread.CountsAsync()).Text($"{thread.Identifier}.words"), (await thread.CountsAsync()).Text("nowhere.words")));
+        Assert.Equal(
+            ("1 comment", "No comments"),
+            (
+                (await thread.CountsAsync()).Text($"{thread.Identifier}.words"),
+                (await thread.CountsAsync()).Text("nowhere.words")
+            )
+        );
         await thread.WriteAsync("Hedda Voss", "Second.");
         Assert.Equal("1 comment", (await thread.CountsAsync()).Text($"{thread.Identifier}.words"));
         await thread.DecideAllAsync("public");
@@ -137,9 +146,11 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         return ((int)votes.Number("up"), (int)votes.Number("down"));
     }
 
-    private static async Task ReportAsync(ThreadTalk thread, string key, string device) => (await thread.SpeakAsync(key, device, report: "hurtful")).EnsureSuccessStatusCode();
+    private static async Task ReportAsync(ThreadTalk thread, string key, string device) =>
+        (await thread.SpeakAsync(key, device, report: "hurtful")).EnsureSuccessStatusCode();
 
-    private Task SetAsync(object settings) => host.Owner.PutJsonAsync($"{host.Api}comments/settings", new { blogId = (long?)null, settings });
+    private Task SetAsync(object settings) =>
+        host.Owner.PutJsonAsync($"{host.Api}comments/settings", new { blogId = (long?)null, settings });
 
     private async Task<(ThreadTalk Thread, long Comment)> WaitingAsync()
     {

@@ -21,7 +21,10 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         await _host.WriteAsync("Newer");
         await _host.ListAsync(1);
         var board = await _host.Owner.GetJsonAsync(_host.Api + "coverage");
-        Assert.Equal(["listing", "feed", "mail", "comments"], board.Items("places").Select(place => place.Text("kind")));
+        Assert.Equal(
+            ["listing", "feed", "mail", "comments"],
+            board.Items("places").Select(place => place.Text("kind"))
+        );
         Assert.Equal(["Newer", "Older"], board.Items("posts").Select(post => post.Text("title")));
         Assert.Equal(("due", "listingNotPlaced"), Cell(board, 0, 0));
         Assert.Equal(("leftOut", "belowTheCut"), Cell(board, 1, 0));
@@ -42,7 +45,9 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     {
         var post = await _host.WriteAsync("Discussed");
         var id = post.Number("id");
-        var identifier = await _host.InDatabaseAsync(database => database.Threads.Where(thread => thread.PostId == id).Select(thread => thread.Identifier).SingleAsync());
+        var identifier = await _host.InDatabaseAsync(database =>
+            database.Threads.Where(thread => thread.PostId == id).Select(thread => thread.Identifier).SingleAsync()
+        );
         var key = (await _host.Owner.GetJsonAsync(_host.Api.TrimEnd('/'))).Text("publicKey");
         var talk = new Comments.ThreadTalk(_host, key, identifier, post.Text("address"));
         await talk.WriteAsync("Wilf", "One");
@@ -56,18 +61,32 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     {
         await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
         await _host.WriteAsync("Undeliverable");
-        await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.SiteId == _host.Site).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed)));
-        var board = await Eventually.IsAsync("the mark", () => _host.Owner.GetJsonAsync(_host.Api + "coverage"), one => one.Text("posts.0.cells.1.mark") is "failed" or "due");
+        await _host.InDatabaseAsync(database =>
+            database
+                .Deliveries.Where(one => one.SiteId == _host.Site)
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed))
+        );
+        var board = await Eventually.IsAsync(
+            "the mark",
+            () => _host.Owner.GetJsonAsync(_host.Api + "coverage"),
+            one => one.Text("posts.0.cells.1.mark") is "failed" or "due"
+        );
         Assert.Contains(Cell(board, 0, 1).Reason, new[] { "someFailed", "delivering" });
     }
 
     [Fact]
     public async Task Neighbours_show_where_the_cut_is()
     {
-        for (var i = 1; i <= 6; i++) await _host.WriteAsync($"Night {i}");
+        for (var i = 1; i <= 6; i++)
+            await _host.WriteAsync($"Night {i}");
         var listing = (await _host.ListAsync(3)).Number("id");
-        var third = (await _host.Owner.GetJsonAsync(_host.Api + "posts")).Items("posts").Single(post => post.Text("title") == "Night 4").Number("id");
-        var around = (await _host.Owner.GetJsonAsync($"{_host.Api}coverage/neighbours?listing={listing}&post={third}")).Items();
+        var third = (await _host.Owner.GetJsonAsync(_host.Api + "posts"))
+            .Items("posts")
+            .Single(post => post.Text("title") == "Night 4")
+            .Number("id");
+        var around = (
+            await _host.Owner.GetJsonAsync($"{_host.Api}coverage/neighbours?listing={listing}&post={third}")
+        ).Items();
         Assert.Equal(["Night 6", "Night 5", "Night 4", "Night 3", "Night 2"], around.Select(one => one.Text("title")));
         Assert.Equal(["true", "true", "true", "false", "false"], around.Select(one => one.Text("isShown")));
     }
@@ -75,7 +94,8 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     [Fact]
     public async Task The_board_pages_through_every_post_once()
     {
-        for (var i = 0; i < 45; i++) await _host.WriteAsync($"Night {i}");
+        for (var i = 0; i < 45; i++)
+            await _host.WriteAsync($"Night {i}");
         var first = await _host.Owner.GetJsonAsync(_host.Api + "coverage");
         var second = await _host.Owner.GetJsonAsync($"{_host.Api}coverage?after={first.Text("next")}");
         var seen = first.Items("posts").Concat(second.Items("posts")).Select(post => post.Number("postId")).ToList();
@@ -86,7 +106,8 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     [Fact]
     public async Task A_window_of_rows_stands_anywhere_in_the_board()
     {
-        for (var i = 0; i < 12; i++) await _host.WriteAsync($"Night {i}");
+        for (var i = 0; i < 12; i++)
+            await _host.WriteAsync($"Night {i}");
         var window = await _host.Owner.GetJsonAsync(_host.Api + "coverage?from=5&count=3");
         Assert.Equal(["Night 6", "Night 5", "Night 4"], window.Items("posts").Select(post => post.Text("title")));
         Assert.Equal((5, 12, 12), (window.Number("from"), window.Number("found"), window.Number("totalPosts")));
@@ -96,14 +117,18 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     [Fact]
     public async Task What_is_due_is_found_wherever_it_stands_and_a_change_shows_at_once()
     {
-        for (var i = 0; i < 8; i++) await _host.WriteAsync($"Night {i}");
+        for (var i = 0; i < 8; i++)
+            await _host.WriteAsync($"Night {i}");
         Assert.Equal(0, (await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due&count=2")).Number("found"));
         await _host.ListAsync(3);
         var due = await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due&count=2");
         Assert.Equal((3, 3, 0), (due.Number("found"), due.Number("due"), due.Number("off")));
         Assert.Equal(["Night 7", "Night 6"], due.Items("posts").Select(post => post.Text("title")));
         await _host.WriteAsync("Night 8");
-        Assert.Equal("Night 8", (await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due")).Text("posts.0.title"));
+        Assert.Equal(
+            "Night 8",
+            (await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=due")).Text("posts.0.title")
+        );
     }
 
     [Fact]
@@ -111,15 +136,25 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     {
         await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail = "wilf@fellside.example" });
         var post = (await _host.WriteAsync("Undeliverable")).Number("id");
-        for (var i = 0; i < 3; i++) await _host.WriteAsync($"Night {i}");
+        for (var i = 0; i < 3; i++)
+            await _host.WriteAsync($"Night {i}");
         // Without a mail server the first attempt goes on beside the test and has its own word of it; ours is the last.
-        var off = await Eventually.IsAsync("the mark", async () =>
-        {
-            await _host.InDatabaseAsync(database => database.Deliveries.Where(one => one.Edition.Posts.Any(brought => brought.PostId == post)).ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed)));
-            return await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1");
-        }, one => one.Number("found") == 1);
+        var off = await Eventually.IsAsync(
+            "the mark",
+            async () =>
+            {
+                await _host.InDatabaseAsync(database =>
+                    database
+                        .Deliveries.Where(one => one.Edition.Posts.Any(brought => brought.PostId == post))
+                        .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed))
+                );
+                return await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1");
+            },
+            one => one.Number("found") == 1
+        );
         Assert.Equal("Undeliverable", off.Text("posts.0.title"));
     }
 
-    private static (string Mark, string Reason) Cell(Json board, int post, int place) => (board.Text($"posts.{post}.cells.{place}.mark"), board.Text($"posts.{post}.cells.{place}.reason"));
+    private static (string Mark, string Reason) Cell(Json board, int post, int place) =>
+        (board.Text($"posts.{post}.cells.{place}.mark"), board.Text($"posts.{post}.cells.{place}.reason"));
 }

@@ -14,8 +14,16 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
         var post = await host.WriteAsync("Geminids over the moor");
         var listing = await host.ListAsync();
         var html = await (await GetAsync(listing, ".html")).Content.ReadAsStringAsync();
-        Assert.Contains("<h2 class=\"antiphon-heading\" part=\"heading\">Latest nights</h2>", html, StringComparison.Ordinal);
-        Assert.Contains($"href=\"{post.Text("address")}\">Geminids over the moor</a></h3>", html, StringComparison.Ordinal);
+        Assert.Contains(
+            "<h2 class=\"antiphon-heading\" part=\"heading\">Latest nights</h2>",
+            html,
+            StringComparison.Ordinal
+        );
+        Assert.Contains(
+            $"href=\"{post.Text("address")}\">Geminids over the moor</a></h3>",
+            html,
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -55,7 +63,12 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
         var listing = await host.ListAsync(50);
         await GetAsync(listing, ".html");
         await host.WriteAsync("Just published");
-        await Eventually.TrueAsync("the new post", async () => (await (await GetAsync(listing, ".html")).Content.ReadAsStringAsync()).Contains("Just published", StringComparison.Ordinal));
+        await Eventually.TrueAsync("the new post", async () =>
+            (await (await GetAsync(listing, ".html")).Content.ReadAsStringAsync()).Contains(
+                "Just published",
+                StringComparison.Ordinal
+            )
+        );
     }
 
     [Fact]
@@ -64,8 +77,13 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
         await host.WriteAsync("One of them");
         var listing = await host.ListAsync();
         await GetAsync(listing, ".html");
-        await host.Owner.PutJsonAsync($"{host.Api}listings/{listing.Number("id")}", new { name = "Renamed", definition = host.Definition(1) });
-        await Eventually.TrueAsync("one entry", async () => (await host.Plain().GetJsonAsync($"embed/listings/{listing.Text("key")}.json")).Items("entries").Count == 1);
+        await host.Owner.PutJsonAsync(
+            $"{host.Api}listings/{listing.Number("id")}",
+            new { name = "Renamed", definition = host.Definition(1) }
+        );
+        await Eventually.TrueAsync("one entry", async () =>
+            (await host.Plain().GetJsonAsync($"embed/listings/{listing.Text("key")}.json")).Items("entries").Count == 1
+        );
     }
 
     [Theory]
@@ -81,21 +99,29 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
         var answer = await host.Plain().SendAsync(request);
         Assert.Equal(status, answer.StatusCode);
         Assert.Equal(origin, answer.Headers.GetValues("Access-Control-Allow-Origin").Single());
-        if (status == HttpStatusCode.Forbidden) Assert.Contains(origin, (await answer.ProblemAsync(status)).Text("detail"), StringComparison.Ordinal);
+        if (status == HttpStatusCode.Forbidden)
+            Assert.Contains(origin, (await answer.ProblemAsync(status)).Text("detail"), StringComparison.Ordinal);
     }
 
     [Theory]
-    [InlineData("https://quillmoor.example", "https://quillmoor.example/visit?from=mail#top", "https://quillmoor.example/visit")]
+    [InlineData(
+        "https://quillmoor.example",
+        "https://quillmoor.example/visit?from=mail#top",
+        "https://quillmoor.example/visit"
+    )]
     [InlineData("https://elsewhere.example", "https://elsewhere.example/stolen", null)]
     [InlineData(null, "https://quillmoor.example/visit", null)]
     public async Task A_page_of_the_site_that_asks_becomes_a_sighting(string? origin, string referer, string? page)
     {
         var listing = await host.ListAsync();
         using var request = new HttpRequestMessage(HttpMethod.Get, $"embed/listings/{listing.Text("key")}.html");
-        if (origin is not null) request.Headers.Add("Origin", origin);
+        if (origin is not null)
+            request.Headers.Add("Origin", origin);
         request.Headers.Referrer = new Uri(referer);
         await host.Plain().SendAsync(request);
-        var seen = (await host.Owner.GetJsonAsync($"{host.Api}listings/{listing.Number("id")}")).Items("sightings").Select(one => one.Text("pageAddress"));
+        var seen = (await host.Owner.GetJsonAsync($"{host.Api}listings/{listing.Number("id")}"))
+            .Items("sightings")
+            .Select(one => one.Text("pageAddress"));
         Assert.Equal(page is null ? [] : [page], seen);
     }
 
@@ -120,7 +146,10 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
     [Fact]
     public async Task It_travels_compressed()
     {
-        using var request = new HttpRequestMessage(HttpMethod.Get, $"embed/listings/{(await host.ListAsync()).Text("key")}.html");
+        using var request = new HttpRequestMessage(
+            HttpMethod.Get,
+            $"embed/listings/{(await host.ListAsync()).Text("key")}.html"
+        );
         request.Headers.AcceptEncoding.Add(new StringWithQualityHeaderValue("br"));
         Assert.Equal(["br"], (await host.Plain().SendAsync(request)).Content.Headers.ContentEncoding);
     }
@@ -129,11 +158,26 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
     public async Task An_empty_listing_says_so_politely()
     {
         var blog = (await host.Owner.PostJsonAsync(host.Api + "blogs", new { name = "Silent" })).Number("id");
-        var definition = new { blogs = new[] { blog }, count = 3, order = "oldest", layout = "columns", details = new { picture = true, excerpt = false, date = false, author = false, category = false } };
+        var definition = new
+        {
+            blogs = new[] { blog },
+            count = 3,
+            order = "oldest",
+            layout = "columns",
+            details = new
+            {
+                picture = true,
+                excerpt = false,
+                date = false,
+                author = false,
+                category = false,
+            },
+        };
         var listing = await host.Owner.PostJsonAsync(host.Api + "listings", new { name = "Empty", definition });
         var html = await (await GetAsync(listing, ".html")).Content.ReadAsStringAsync();
         Assert.Contains("Nothing here yet.", html, StringComparison.Ordinal);
     }
 
-    private Task<HttpResponseMessage> GetAsync(Json listing, string suffix) => host.Plain().GetAsync($"embed/listings/{listing.Text("key")}{suffix}");
+    private Task<HttpResponseMessage> GetAsync(Json listing, string suffix) =>
+        host.Plain().GetAsync($"embed/listings/{listing.Text("key")}{suffix}");
 }

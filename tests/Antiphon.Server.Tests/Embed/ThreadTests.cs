@@ -27,7 +27,11 @@ public sealed class ThreadTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         var thread = await NewThreadAsync();
         await thread.WriteAsync("Hedda Voss", "Is the path lit?", "hedda@fellside.example");
         await thread.DecideAllAsync("public");
-        Assert.DoesNotContain("fellside", await thread.HtmlAsync() + (await thread.JsonAsync()), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "fellside",
+            await thread.HtmlAsync() + (await thread.JsonAsync()),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -98,7 +102,11 @@ public sealed class ThreadTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [Fact]
     public async Task A_page_that_is_not_allowed_cannot_write()
     {
-        var answer = await (await NewThreadAsync()).PostAsync("Wilf", "From elsewhere", origin: "https://elsewhere.example");
+        var answer = await (await NewThreadAsync()).PostAsync(
+            "Wilf",
+            "From elsewhere",
+            origin: "https://elsewhere.example"
+        );
         await answer.ProblemAsync(HttpStatusCode.Forbidden);
     }
 

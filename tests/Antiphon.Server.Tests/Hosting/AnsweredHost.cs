@@ -18,8 +18,10 @@ public abstract class AnsweredHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         Other = await ScriptedSite.StartAsync();
-        Host.With("Outgoing:AllowedHosts:0", Other.Address.Authority).With("Outgoing:AllowedHosts:1", Host.Address.Authority);
-        foreach (var (name, value) in Settings) Host.With(name, value);
+        Host.With("Outgoing:AllowedHosts:0", Other.Address.Authority)
+            .With("Outgoing:AllowedHosts:1", Host.Address.Authority);
+        foreach (var (name, value) in Settings)
+            Host.With(name, value);
         await Host.InitializeAsync();
     }
 

@@ -54,18 +54,31 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     /// <summary>Starts the server and makes owner, site and blog.</summary>
     public async Task InitializeAsync()
     {
-        if (_database is null) await EmptyDatabase.PlaceAsync(_data.Path);
-        else File.Copy(_database, Path.Combine(_data.Path, "antiphon.db"));
+        if (_database is null)
+            await EmptyDatabase.PlaceAsync(_data.Path);
+        else
+            File.Copy(_database, Path.Combine(_data.Path, "antiphon.db"));
         UseKestrel(_port);
         StartServer();
-        if (_database is null) await SetUpAsync();
-        else Owner = WithToken("demo-token");
+        if (_database is null)
+            await SetUpAsync();
+        else
+            Owner = WithToken("demo-token");
     }
 
     private async Task SetUpAsync()
     {
         using var first = new Visitor(Address);
-        await first.PostAsync("api/setup", new { name = "Imogen Tarrant", mail = "imogen@quillmoor.example", password = Password, key = await File.ReadAllTextAsync(Path.Combine(_data.Path, "setup-key")) });
+        await first.PostAsync(
+            "api/setup",
+            new
+            {
+                name = "Imogen Tarrant",
+                mail = "imogen@quillmoor.example",
+                password = Password,
+                key = await File.ReadAllTextAsync(Path.Combine(_data.Path, "setup-key")),
+            }
+        );
         var token = await first.PostAsync("api/tokens", new { name = "tests" });
         Owner = WithToken(token.Text("token"));
         await FreshSiteAsync();
@@ -74,7 +87,18 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     /// <summary>Makes another site with a blog, which the host's own properties then mean; what earlier tests made stays where it is.</summary>
     public async Task FreshSiteAsync()
     {
-        Site = (await Owner.PostJsonAsync("api/sites", new { name = "Quillmoor Observatory", address = "https://quillmoor.example/", timeZone = "Europe/London", language = "en-GB" })).Number("id");
+        Site = (
+            await Owner.PostJsonAsync(
+                "api/sites",
+                new
+                {
+                    name = "Quillmoor Observatory",
+                    address = "https://quillmoor.example/",
+                    timeZone = "Europe/London",
+                    language = "en-GB",
+                }
+            )
+        ).Number("id");
         Blog = (await Owner.PostJsonAsync(Api + "blogs", new { name = "The Night Log" })).Number("id");
     }
 
@@ -94,12 +118,15 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     }
 
     /// <summary>A client that is nobody.</summary>
-    public HttpClient Plain() => new(new SocketsHttpHandler { AllowAutoRedirect = false, UseCookies = false }) { BaseAddress = Address };
+    public HttpClient Plain() =>
+        new(new SocketsHttpHandler { AllowAutoRedirect = false, UseCookies = false }) { BaseAddress = Address };
 
     /// <summary>Looks into the database.</summary>
     public async Task<T> InDatabaseAsync<T>(Func<AntiphonContext, Task<T>> look)
     {
-        await using var context = await Services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContextAsync();
+        await using var context = await Services
+            .GetRequiredService<IDbContextFactory<AntiphonContext>>()
+            .CreateDbContextAsync();
         return await look(context);
     }
 
@@ -112,22 +139,49 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
     }
 
     /// <summary>Writes a post and gives its view.</summary>
-    public Task<Json> WriteAsync(string title, string status = "published", string body = "<p>Clear from nine.</p>") => Owner.PostJsonAsync(
-        Api + "posts", new { blogId = Blog, title, bodyHtml = body, status, revision = 0 });
+    public Task<Json> WriteAsync(string title, string status = "published", string body = "<p>Clear from nine.</p>") =>
+        Owner.PostJsonAsync(
+            Api + "posts",
+            new
+            {
+                blogId = Blog,
+                title,
+                bodyHtml = body,
+                status,
+                revision = 0,
+            }
+        );
 
     /// <summary>Builds a listing of the blog and gives its view.</summary>
-    public Task<Json> ListAsync(int count = 3, string? page = null) => Owner.PostJsonAsync(Api + "listings", new { name = "Latest nights", definition = Definition(count), pageAddress = page });
+    public Task<Json> ListAsync(int count = 3, string? page = null) =>
+        Owner.PostJsonAsync(
+            Api + "listings",
+            new
+            {
+                name = "Latest nights",
+                definition = Definition(count),
+                pageAddress = page,
+            }
+        );
 
     /// <summary>A definition showing the blog.</summary>
-    public object Definition(int count = 3) => new
-    {
-        blogs = new[] { Blog },
-        count,
-        order = "newest",
-        layout = "lines",
-        heading = "Latest nights",
-        details = new { picture = true, excerpt = true, date = true, author = true, category = true },
-    };
+    public object Definition(int count = 3) =>
+        new
+        {
+            blogs = new[] { Blog },
+            count,
+            order = "newest",
+            layout = "lines",
+            heading = "Latest nights",
+            details = new
+            {
+                picture = true,
+                excerpt = true,
+                date = true,
+                author = true,
+                category = true,
+            },
+        };
 
     async Task IAsyncLifetime.DisposeAsync()
     {
@@ -144,6 +198,7 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
         builder.UseSetting("Antiphon:PublicAddress", Address.AbsoluteUri);
         builder.UseSetting("Delivery:LookEverySeconds", "1");
         builder.UseSetting("Logging:LogLevel:Default", "Warning");
-        foreach (var (name, value) in _settings) builder.UseSetting(name, value);
+        foreach (var (name, value) in _settings)
+            builder.UseSetting(name, value);
     }
 }

@@ -12,7 +12,8 @@ internal static class EmptyDatabase
     private static readonly Lazy<Task<byte[]>> Made = new(MakeAsync);
 
     /// <summary>Puts a copy where a server will look for its database.</summary>
-    public static async Task PlaceAsync(string folder) => await File.WriteAllBytesAsync(Path.Combine(folder, "antiphon.db"), await Made.Value);
+    public static async Task PlaceAsync(string folder) =>
+        await File.WriteAllBytesAsync(Path.Combine(folder, "antiphon.db"), await Made.Value);
 
     private static async Task<byte[]> MakeAsync()
     {

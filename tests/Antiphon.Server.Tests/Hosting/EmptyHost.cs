@@ -46,6 +46,7 @@ public sealed class EmptyHost : WebApplicationFactory<Program>, IAsyncLifetime
         builder.UseSetting("Antiphon:DataDirectory", _data.Path);
         builder.UseSetting("Antiphon:PublicAddress", Address.AbsoluteUri);
         builder.UseSetting("Logging:LogLevel:Default", "Error");
-        foreach (var (name, value) in _settings) builder.UseSetting(name, value);
+        foreach (var (name, value) in _settings)
+            builder.UseSetting(name, value);
     }
 }

@@ -8,16 +8,24 @@ namespace Antiphon.Server.Tests.Hosting;
 internal static class HttpTalk
 {
     /// <summary>Gets an answer that must be good.</summary>
-    public static async Task<Json> GetJsonAsync(this HttpClient client, string path) => await GoodAsync(await client.GetAsync(path));
+    public static async Task<Json> GetJsonAsync(this HttpClient client, string path) =>
+        await GoodAsync(await client.GetAsync(path));
 
     /// <summary>Posts and wants a good answer.</summary>
-    public static async Task<Json> PostJsonAsync(this HttpClient client, string path, object? body = null) => await GoodAsync(await client.PostAsJsonAsync(path, body ?? new { }));
+    public static async Task<Json> PostJsonAsync(this HttpClient client, string path, object? body = null) =>
+        await GoodAsync(await client.PostAsJsonAsync(path, body ?? new { }));
 
     /// <summary>Puts and wants a good answer.</summary>
-    public static async Task<Json> PutJsonAsync(this HttpClient client, string path, object body) => await GoodAsync(await client.PutAsJsonAsync(path, body));
+    public static async Task<Json> PutJsonAsync(this HttpClient client, string path, object body) =>
+        await GoodAsync(await client.PutAsJsonAsync(path, body));
 
     /// <summary>Posts and wants a refusal of that status; gives its problem details.</summary>
-    public static async Task<Json> RefusedAsync(this HttpClient client, string path, object body, HttpStatusCode status = HttpStatusCode.BadRequest)
+    public static async Task<Json> RefusedAsync(
+        this HttpClient client,
+        string path,
+        object body,
+        HttpStatusCode status = HttpStatusCode.BadRequest
+    )
     {
         var answer = await client.PostAsJsonAsync(path, body);
         return await ProblemAsync(answer, status);
@@ -36,7 +44,10 @@ internal static class HttpTalk
     public static async Task<Json> GoodAsync(HttpResponseMessage answer)
     {
         var text = await answer.Content.ReadAsStringAsync();
-        Assert.True(answer.IsSuccessStatusCode, $"{(int)answer.StatusCode} from {answer.RequestMessage?.RequestUri}: {text}");
+        Assert.True(
+            answer.IsSuccessStatusCode,
+            $"{(int)answer.StatusCode} from {answer.RequestMessage?.RequestUri}: {text}"
+        );
         return new Json(text.Length == 0 ? null : JsonNode.Parse(text));
     }
 }

@@ -8,7 +8,8 @@ namespace Antiphon.Server.Tests.Hosting;
 public sealed record Json(JsonNode? Root)
 {
     /// <summary>Text at a path; fails when there is none.</summary>
-    public string Text(string path) => At(path)?.ToString() ?? throw new InvalidOperationException($"Nothing at {path} in {Root}");
+    public string Text(string path) =>
+        At(path)?.ToString() ?? throw new InvalidOperationException($"Nothing at {path} in {Root}");
 
     /// <summary>Whole number at a path.</summary>
     public long Number(string path) => long.Parse(Text(path), CultureInfo.InvariantCulture);
@@ -17,10 +18,12 @@ public sealed record Json(JsonNode? Root)
     public bool Has(string path) => At(path) is not null;
 
     /// <summary>The items of an array at a path; the whole answer for an empty path.</summary>
-    public IReadOnlyList<Json> Items(string path = "") => [.. ((path.Length == 0 ? Root : At(path)) as JsonArray ?? []).Select(item => new Json(item))];
+    public IReadOnlyList<Json> Items(string path = "") =>
+        [.. ((path.Length == 0 ? Root : At(path)) as JsonArray ?? []).Select(item => new Json(item))];
 
     /// <summary>The names of an object at a path.</summary>
-    public IReadOnlyList<string> Names(string path = "") => [.. ((path.Length == 0 ? Root : At(path)) as JsonObject ?? []).Select(member => member.Key)];
+    public IReadOnlyList<string> Names(string path = "") =>
+        [.. ((path.Length == 0 ? Root : At(path)) as JsonObject ?? []).Select(member => member.Key)];
 
     /// <inheritdoc/>
     public override string ToString() => Root?.ToJsonString() ?? "nothing";

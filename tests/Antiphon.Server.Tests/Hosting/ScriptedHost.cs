@@ -12,7 +12,11 @@ public class ScriptedHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         Site = await ScriptedSite.StartAsync();
-        await Configure(Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority).With("Outgoing:AllowedHosts:1", Host.Address.Authority)).InitializeAsync();
+        await Configure(
+                Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority)
+                    .With("Outgoing:AllowedHosts:1", Host.Address.Authority)
+            )
+            .InitializeAsync();
     }
 
     public async Task DisposeAsync()

@@ -23,7 +23,12 @@ internal sealed class ScriptedSite : IAsyncDisposable
     public int Count => _count;
 
     /// <summary>Its address, with trailing slash.</summary>
-    public Uri Address => new(_app.Services.GetRequiredService<Microsoft.AspNetCore.Hosting.Server.IServer>().Features.Get<IServerAddressesFeature>()!.Addresses.First() + "/");
+    public Uri Address =>
+        new(
+            _app.Services.GetRequiredService<Microsoft.AspNetCore.Hosting.Server.IServer>()
+                .Features.Get<IServerAddressesFeature>()!
+                .Addresses.First() + "/"
+        );
 
     /// <summary>Starts it on a free port.</summary>
     public static async Task<ScriptedSite> StartAsync()
@@ -43,12 +48,13 @@ internal sealed class ScriptedSite : IAsyncDisposable
     }
 
     /// <summary>Answers every request with one text.</summary>
-    public void Say(string text, string contentType, int status = StatusCodes.Status200OK) => Answer = async http =>
-    {
-        http.Response.StatusCode = status;
-        http.Response.ContentType = contentType;
-        await http.Response.WriteAsync(text);
-    };
+    public void Say(string text, string contentType, int status = StatusCodes.Status200OK) =>
+        Answer = async http =>
+        {
+            http.Response.StatusCode = status;
+            http.Response.ContentType = contentType;
+            await http.Response.WriteAsync(text);
+        };
 
     /// <summary>Answers with 404 again.</summary>
     public void Forget() => Answer = NothingAsync;

@@ -18,7 +18,13 @@ public sealed class WordsTests
     {
         foreach (var reason in Enum.GetValues<CoverageReason>())
         {
-            Assert.EndsWith(".", CoverageWords.For(new CoverageCell(CoverageMark.LeftOut, reason, 6, 5, 3, 1, 1, "moon", PlacementReason.TagNotChosen)), StringComparison.Ordinal);
+            Assert.EndsWith(
+                ".",
+                CoverageWords.For(
+                    new CoverageCell(CoverageMark.LeftOut, reason, 6, 5, 3, 1, 1, "moon", PlacementReason.TagNotChosen)
+                ),
+                StringComparison.Ordinal
+            );
         }
     }
 
@@ -26,7 +32,13 @@ public sealed class WordsTests
     public void Every_obstacle_is_a_sentence_of_its_own()
     {
         var obstacles = Enum.GetValues<PlacementReason>().Where(reason => reason > PlacementReason.Withdrawn).ToList();
-        var words = obstacles.Select(reason => CoverageWords.For(new CoverageCell(CoverageMark.LeftOut, CoverageReason.FilteredOut, Detail: "moon", Filter: reason))).ToList();
+        var words = obstacles
+            .Select(reason =>
+                CoverageWords.For(
+                    new CoverageCell(CoverageMark.LeftOut, CoverageReason.FilteredOut, Detail: "moon", Filter: reason)
+                )
+            )
+            .ToList();
         Assert.Equal(obstacles.Count, words.Distinct().Count());
         Assert.All(words, sentence => Assert.EndsWith(".", sentence, StringComparison.Ordinal));
     }
@@ -36,7 +48,9 @@ public sealed class WordsTests
     {
         foreach (var point in Enum.GetValues<InstallationPoint>())
         {
-            var view = InstallationWords.ViewOf(new PointResult(point, PointState.Wrong, "script-src https://antiphon.example"));
+            var view = InstallationWords.ViewOf(
+                new PointResult(point, PointState.Wrong, "script-src https://antiphon.example")
+            );
             Assert.NotEmpty(view.Message);
             Assert.False(string.IsNullOrWhiteSpace(view.Fix));
             Assert.Null(InstallationWords.ViewOf(new PointResult(point, PointState.Right, "1/1")).Fix);
@@ -58,8 +72,16 @@ public sealed class WordsTests
     [InlineData("en-GB", "Europe/London", "d MMM", "25 Nov")]
     [InlineData("en-GB", "Europe/London", "d", "25")]
     [InlineData("nonsense!", "Nowhere/Land", null, "25 November 2026")]
-    public void Dates_follow_the_sites_language_zone_and_pattern(string language, string zone, string? pattern, string expected) =>
-        Assert.Equal(expected, SiteCulture.DateText(new DateTimeOffset(2026, 11, 25, 0, 30, 0, TimeSpan.Zero), language, zone, pattern));
+    public void Dates_follow_the_sites_language_zone_and_pattern(
+        string language,
+        string zone,
+        string? pattern,
+        string expected
+    ) =>
+        Assert.Equal(
+            expected,
+            SiteCulture.DateText(new DateTimeOffset(2026, 11, 25, 0, 30, 0, TimeSpan.Zero), language, zone, pattern)
+        );
 
     [Theory]
     [InlineData("inReview", true)]
@@ -68,5 +90,6 @@ public sealed class WordsTests
     [InlineData("", false)]
     [InlineData(null, false)]
     [InlineData("draft,published", false)]
-    public void Only_words_spell_a_value(string? text, bool isKnown) => Assert.Equal(isKnown, Spelled<PostStatus>.TryParse(text, out _));
+    public void Only_words_spell_a_value(string? text, bool isKnown) =>
+        Assert.Equal(isKnown, Spelled<PostStatus>.TryParse(text, out _));
 }

@@ -18,26 +18,61 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     public async Task A_table_is_read_tried_brought_in_and_taken_back()
     {
         var blog = await BlogAsync();
-        var import = await UploadAsync(blog, "log.csv", "Title;Text;Datum;Schlagworte\nFrost;\"<p>a</p><p></p>\";24.11.2025;cold|rime\n;no title;24.11.2025;\nFog;b;soon;\nThaw;c;1.12.2025;");
+        var import = await UploadAsync(
+            blog,
+            "log.csv",
+            "Title;Text;Datum;Schlagworte\nFrost;\"<p>a</p><p></p>\";24.11.2025;cold|rime\n;no title;24.11.2025;\nFog;b;soon;\nThaw;c;1.12.2025;"
+        );
         var plan = import.Root!["plan"]!;
         Assert.Equal(["title", "body", "date", "tags"], import.Items("plan.columns").Select(one => one.Text("target")));
-        Assert.Equal(("dayFirst", "|", "Frost"), (import.Text("plan.dateForm"), import.Text("plan.listSeparator"), import.Text("columns.0.samples.0")));
+        Assert.Equal(
+            ("dayFirst", "|", "Frost"),
+            (import.Text("plan.dateForm"), import.Text("plan.listSeparator"), import.Text("columns.0.samples.0"))
+        );
         var path = $"{_host.Api}imports/{import.Number("summary.id")}";
         var trial = await _host.Owner.PostJsonAsync(path + "/trial", plan);
-        Assert.Equal((2, 0, 2, 1), (trial.Number("make"), trial.Number("skip"), trial.Number("refuse"), trial.Number("tidied")));
-        Assert.Equal([(2L, "refuse"), (3L, "refuse"), (1L, "make")], trial.Items("rows").Take(3).Select(row => (row.Number("number"), row.Text("outcome"))));
+        Assert.Equal(
+            (2, 0, 2, 1),
+            (trial.Number("make"), trial.Number("skip"), trial.Number("refuse"), trial.Number("tidied"))
+        );
+        Assert.Equal(
+            [(2L, "refuse"), (3L, "refuse"), (1L, "make")],
+            trial.Items("rows").Take(3).Select(row => (row.Number("number"), row.Text("outcome")))
+        );
         await _host.Owner.PostJsonAsync(path + "/start", new { plan });
         var done = await DoneAsync(path);
-        Assert.Equal((4, 2, 2), (done.Number("summary.done"), done.Number("summary.made"), done.Number("summary.refused")));
-        Assert.Contains("“soon” is no date", done.Items("notes").Single(note => note.Number("row") == 3).Text("reason"), StringComparison.Ordinal);
+        Assert.Equal(
+            (4, 2, 2),
+            (done.Number("summary.done"), done.Number("summary.made"), done.Number("summary.refused"))
+        );
+        Assert.Contains(
+            "“soon” is no date",
+            done.Items("notes").Single(note => note.Number("row") == 3).Text("reason"),
+            StringComparison.Ordinal
+        );
         var posts = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}&sort=oldest")).Items("posts");
         Assert.Equal(["Frost", "Thaw"], posts.Select(post => post.Text("title")));
         Assert.Equal(HttpStatusCode.OK, (await _host.Plain().GetAsync(posts[0].Text("address"))).StatusCode);
         Assert.Equal(0, await _host.InDatabaseAsync(database => database.Deliveries.CountAsync()));
-        await _host.Owner.PutJsonAsync($"{_host.Api}posts/{posts[1].Number("id")}", new { blogId = blog, title = "Thaw, at last", bodyHtml = "<p>c</p>", status = "published", revision = 1 });
+        await _host.Owner.PutJsonAsync(
+            $"{_host.Api}posts/{posts[1].Number("id")}",
+            new
+            {
+                blogId = blog,
+                title = "Thaw, at last",
+                bodyHtml = "<p>c</p>",
+                status = "published",
+                revision = 1,
+            }
+        );
         var undone = await _host.Owner.PostJsonAsync(path + "/undo");
         Assert.Equal((1, 1), (undone.Number("posts"), undone.Number("kept")));
-        Assert.Equal(["Thaw, at last"], (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}")).Items("posts").Select(post => post.Text("title")));
+        Assert.Equal(
+            ["Thaw, at last"],
+            (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}"))
+                .Items("posts")
+                .Select(post => post.Text("title"))
+        );
     }
 
     [Fact]
@@ -58,23 +93,40 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     public async Task Two_thousand_rows_of_which_some_are_bad_come_in_with_a_word_for_each_bad_one()
     {
         var blog = await BlogAsync();
-        var rows = Enumerable.Range(1, 2000).Select(n => n % 33 == 0 ? $"{n},,2025-01-01" : $"{n},Night {n % 700},2025-01-01");
+        var rows = Enumerable
+            .Range(1, 2000)
+            .Select(n => n % 33 == 0 ? $"{n},,2025-01-01" : $"{n},Night {n % 700},2025-01-01");
         var done = await BringInAsync(blog, "many.csv", string.Join('\n', ["id,title,date", .. rows]));
-        Assert.Equal((2000, 1940, 60), (done.Number("summary.done"), done.Number("summary.made"), done.Number("summary.refused")));
+        Assert.Equal(
+            (2000, 1940, 60),
+            (done.Number("summary.done"), done.Number("summary.made"), done.Number("summary.refused"))
+        );
         Assert.Equal(60, done.Items("notes").Count);
-        Assert.Equal(1940, await _host.InDatabaseAsync(database => database.Posts.Where(post => post.BlogId == blog).Select(post => post.Slug).Distinct().CountAsync()));
+        Assert.Equal(
+            1940,
+            await _host.InDatabaseAsync(database =>
+                database.Posts.Where(post => post.BlogId == blog).Select(post => post.Slug).Distinct().CountAsync()
+            )
+        );
     }
 
     [Theory]
     [InlineData("posts.json", "[{\"title\":\"Frost\",\"content\":\"x\"}]", "json")]
-    [InlineData("feed.xml", "<rss version=\"2.0\"><channel><title>t</title><item><title>Frost</title><description>x</description></item></channel></rss>", "feed")]
+    [InlineData(
+        "feed.xml",
+        "<rss version=\"2.0\"><channel><title>t</title><item><title>Frost</title><description>x</description></item></channel></rss>",
+        "feed"
+    )]
     [InlineData("frost.md", "---\ntitle: Frost\n---\nx", "markdown")]
     [InlineData("frost.txt", "title\tdate\nFrost\t2025-01-01", "csv")]
     public async Task The_content_tells_what_a_file_is(string name, string content, string kind)
     {
         var import = await UploadAsync(await BlogAsync(), name, content);
         Assert.Equal((kind, 1), (import.Text("summary.kind"), import.Number("summary.rows")));
-        Assert.Contains("title", import.Items("plan.columns").Where(one => one.Has("target")).Select(one => one.Text("target")));
+        Assert.Contains(
+            "title",
+            import.Items("plan.columns").Where(one => one.Has("target")).Select(one => one.Text("target"))
+        );
     }
 
     [Fact]
@@ -83,7 +135,14 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
         using var memory = new MemoryStream();
         using (var archive = new ZipArchive(memory, ZipArchiveMode.Create, leaveOpen: true))
         {
-            foreach (var (name, text) in new[] { ("log/2025-01-02-frost.md", "---\ntitle: Frost\ntags: [cold]\n---\nIt *grows*."), ("log/fog.md", "# Fog\n\nThick."), ("readme.txt", "no") })
+            foreach (
+                var (name, text) in new[]
+                {
+                    ("log/2025-01-02-frost.md", "---\ntitle: Frost\ntags: [cold]\n---\nIt *grows*."),
+                    ("log/fog.md", "# Fog\n\nThick."),
+                    ("readme.txt", "no"),
+                }
+            )
             {
                 await using var entry = new StreamWriter(archive.CreateEntry(name).Open());
                 await entry.WriteAsync(text);
@@ -92,11 +151,16 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
 
         var blog = await BlogAsync();
         using var content = new ByteArrayContent(memory.ToArray());
-        var import = await HttpTalk.GoodAsync(await _host.Owner.PostAsync($"{_host.Api}imports?blog={blog}&name=log.zip", content));
+        var import = await HttpTalk.GoodAsync(
+            await _host.Owner.PostAsync($"{_host.Api}imports?blog={blog}&name=log.zip", content)
+        );
         await StartAsync(import);
         var posts = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}&sort=title")).Items("posts");
         Assert.Equal(["Fog", "Frost"], posts.Select(post => post.Text("title")));
-        Assert.Equal("<p>It <em>grows</em>.</p>", (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{posts[1].Number("id")}")).Text("bodyHtml"));
+        Assert.Equal(
+            "<p>It <em>grows</em>.</p>",
+            (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{posts[1].Number("id")}")).Text("bodyHtml")
+        );
     }
 
     [Fact]
@@ -109,16 +173,40 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
             await http.Response.WriteAsync(table);
         };
         var blog = await BlogAsync();
-        var import = await _host.Owner.PostJsonAsync($"{_host.Api}imports/from-address", new { kind = "csv", addresses = new[] { $"{hosts.Site.Address}log.csv" }, blogId = blog });
+        var import = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}imports/from-address",
+            new
+            {
+                kind = "csv",
+                addresses = new[] { $"{hosts.Site.Address}log.csv" },
+                blogId = blog,
+            }
+        );
         var path = $"{_host.Api}imports/{import.Number("summary.id")}";
         await _host.Owner.PostJsonAsync(path + "/start", new { plan = import.Root!["plan"], everyMinutes = 60 });
         await DoneAsync(path);
         table = "id,title,text\n1,Frost and rime,a\n3,Thaw,c";
-        await _host.InDatabaseAsync(database => database.Imports.Where(one => one.Id == import.Number("summary.id")).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAt, DateTimeOffset.UtcNow.AddMinutes(-1))));
-        var again = await Eventually.IsAsync("the second reading", () => _host.Owner.GetJsonAsync(path), one => one.Text("summary.state") == "done" && one.Number("summary.made") == 1);
-        Assert.Equal((1, 1), (again.Number("summary.changed"), again.Items("notes").Count(note => note.Text("outcome") == "vanished")));
+        await _host.InDatabaseAsync(database =>
+            database
+                .Imports.Where(one => one.Id == import.Number("summary.id"))
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAt, DateTimeOffset.UtcNow.AddMinutes(-1)))
+        );
+        var again = await Eventually.IsAsync(
+            "the second reading",
+            () => _host.Owner.GetJsonAsync(path),
+            one => one.Text("summary.state") == "done" && one.Number("summary.made") == 1
+        );
+        Assert.Equal(
+            (1, 1),
+            (again.Number("summary.changed"), again.Items("notes").Count(note => note.Text("outcome") == "vanished"))
+        );
         Assert.Equal("Fog", again.Items("notes").Single(note => note.Text("outcome") == "vanished").Text("title"));
-        Assert.Equal(["Fog", "Frost and rime", "Thaw"], (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}&sort=title")).Items("posts").Select(post => post.Text("title")));
+        Assert.Equal(
+            ["Fog", "Frost and rime", "Thaw"],
+            (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}&sort=title"))
+                .Items("posts")
+                .Select(post => post.Text("title"))
+        );
         await _host.Owner.PostAsync(path + "/stop", null);
         Assert.False((await _host.Owner.GetJsonAsync(path)).Has("summary.everyMinutes"));
     }
@@ -131,21 +219,35 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
             if (http.Request.Path == "/f.svg")
             {
                 http.Response.ContentType = "image/svg+xml";
-                await http.Response.WriteAsync("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><circle r=\"1\"/></svg>");
+                await http.Response.WriteAsync(
+                    "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><circle r=\"1\"/></svg>"
+                );
                 return;
             }
 
             http.Response.ContentType = "text/html";
-            await http.Response.WriteAsync("<title>Frost</title><article><h1>Frost</h1><p>It grows.</p><img src=\"/f.svg\" alt=\"F\"><img src=\"/gone.png\" alt=\"G\"></article>");
+            await http.Response.WriteAsync(
+                "<title>Frost</title><article><h1>Frost</h1><p>It grows.</p><img src=\"/f.svg\" alt=\"F\"><img src=\"/gone.png\" alt=\"G\"></article>"
+            );
         };
         var blog = await BlogAsync();
-        var import = await _host.Owner.PostJsonAsync($"{_host.Api}imports/from-address", new { kind = "pages", addresses = new[] { $"{hosts.Site.Address}frost" }, blogId = blog });
+        var import = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}imports/from-address",
+            new
+            {
+                kind = "pages",
+                addresses = new[] { $"{hosts.Site.Address}frost" },
+                blogId = blog,
+            }
+        );
         var done = await StartAsync(import);
         var post = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog}")).Items("posts").Single();
         var body = (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}")).Text("bodyHtml");
         Assert.Contains("/pictures/", body, StringComparison.Ordinal);
         Assert.DoesNotContain("f.svg", body, StringComparison.Ordinal);
-        Assert.Contains(done.Items("notes"), note => note.Text("reason").Contains("stays where it is", StringComparison.Ordinal));
+        Assert.Contains(done.Items("notes"), note =>
+            note.Text("reason").Contains("stays where it is", StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -157,7 +259,9 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     public async Task What_cannot_be_read_says_why(string content, string words)
     {
         using var bytes = new ByteArrayContent(Encoding.UTF8.GetBytes(content));
-        var refusal = await (await _host.Owner.PostAsync($"{_host.Api}imports?blog={_host.Blog}&name=x", bytes)).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (
+            await _host.Owner.PostAsync($"{_host.Api}imports?blog={_host.Blog}&name=x", bytes)
+        ).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.Contains(words, refusal.Text("errors.file.0"), StringComparison.Ordinal);
     }
 
@@ -167,7 +271,15 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     public async Task An_address_that_is_private_or_gone_is_told_plainly(int status, string words)
     {
         hosts.Site.Answer = http => Task.FromResult(http.Response.StatusCode = status);
-        var refusal = await _host.Owner.RefusedAsync($"{_host.Api}imports/from-address", new { kind = "csv", addresses = new[] { $"{hosts.Site.Address}gone.csv" }, blogId = _host.Blog });
+        var refusal = await _host.Owner.RefusedAsync(
+            $"{_host.Api}imports/from-address",
+            new
+            {
+                kind = "csv",
+                addresses = new[] { $"{hosts.Site.Address}gone.csv" },
+                blogId = _host.Blog,
+            }
+        );
         Assert.Contains(words, refusal.Text("errors.addresses.0"), StringComparison.Ordinal);
     }
 
@@ -175,7 +287,15 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     public async Task A_page_that_asks_to_sign_in_is_no_table()
     {
         hosts.Site.Say("<html><body>Sign in</body></html>", "text/html");
-        var refusal = await _host.Owner.RefusedAsync($"{_host.Api}imports/from-address", new { kind = "csv", addresses = new[] { $"{hosts.Site.Address}private" }, blogId = _host.Blog });
+        var refusal = await _host.Owner.RefusedAsync(
+            $"{_host.Api}imports/from-address",
+            new
+            {
+                kind = "csv",
+                addresses = new[] { $"{hosts.Site.Address}private" },
+                blogId = _host.Blog,
+            }
+        );
         Assert.Contains("publish it", refusal.Text("errors.addresses.0"), StringComparison.Ordinal);
     }
 
@@ -183,26 +303,48 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     public async Task Without_a_column_of_titles_nothing_begins()
     {
         var import = await UploadAsync(await BlogAsync(), "x.csv", "a,b\n1,2");
-        var plan = new { columns = new[] { new { column = "a", target = "body" } }, dateForm = "standard", listSeparator = ",", asDrafts = false, fetchPictures = false, tidy = true };
-        Assert.Equal(["columns"], (await _host.Owner.RefusedAsync($"{_host.Api}imports/{import.Number("summary.id")}/start", new { plan })).Names("errors"));
+        var plan = new
+        {
+            columns = new[] { new { column = "a", target = "body" } },
+            dateForm = "standard",
+            listSeparator = ",",
+            asDrafts = false,
+            fetchPictures = false,
+            tidy = true,
+        };
+        Assert.Equal(
+            ["columns"],
+            (
+                await _host.Owner.RefusedAsync($"{_host.Api}imports/{import.Number("summary.id")}/start", new { plan })
+            ).Names("errors")
+        );
     }
 
     [Fact]
     public async Task Names_come_in_a_table_of_their_own()
     {
         using var bytes = new ByteArrayContent(Encoding.UTF8.GetBytes("id;name\n12;Ida Marsh\n13;Wilf Ormerod"));
-        Assert.Equal("Ida Marsh", (await HttpTalk.GoodAsync(await _host.Owner.PostAsync($"{_host.Api}imports/names", bytes))).Text("12"));
+        Assert.Equal(
+            "Ida Marsh",
+            (await HttpTalk.GoodAsync(await _host.Owner.PostAsync($"{_host.Api}imports/names", bytes))).Text("12")
+        );
     }
 
-    private async Task<long> BlogAsync() => (await _host.Owner.PostJsonAsync(_host.Api + "blogs", new { name = $"Imported {Guid.NewGuid():N}" })).Number("id");
+    private async Task<long> BlogAsync() =>
+        (await _host.Owner.PostJsonAsync(_host.Api + "blogs", new { name = $"Imported {Guid.NewGuid():N}" })).Number(
+            "id"
+        );
 
     private async Task<Json> UploadAsync(long blog, string name, string content)
     {
         using var bytes = new ByteArrayContent(Encoding.UTF8.GetBytes(content));
-        return await HttpTalk.GoodAsync(await _host.Owner.PostAsync($"{_host.Api}imports?blog={blog}&name={name}", bytes));
+        return await HttpTalk.GoodAsync(
+            await _host.Owner.PostAsync($"{_host.Api}imports?blog={blog}&name={name}", bytes)
+        );
     }
 
-    private async Task<Json> BringInAsync(long blog, string name, string content) => await StartAsync(await UploadAsync(blog, name, content));
+    private async Task<Json> BringInAsync(long blog, string name, string content) =>
+        await StartAsync(await UploadAsync(blog, name, content));
 
     private async Task<Json> StartAsync(Json import)
     {
@@ -211,5 +353,10 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
         return await DoneAsync(path);
     }
 
-    private Task<Json> DoneAsync(string path) => Eventually.IsAsync("the end of the import", () => _host.Owner.GetJsonAsync(path), one => one.Text("summary.state") == "done");
+    private Task<Json> DoneAsync(string path) =>
+        Eventually.IsAsync(
+            "the end of the import",
+            () => _host.Owner.GetJsonAsync(path),
+            one => one.Text("summary.state") == "done"
+        );
 }

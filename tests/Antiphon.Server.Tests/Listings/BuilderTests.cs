@@ -23,9 +23,17 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
     public async Task The_snippet_carries_key_entries_and_script()
     {
         var snippet = await _host.Owner.GetJsonAsync(Path("/snippet"));
-        Assert.Contains($"data-antiphon-listing=\"{_listing.Text("key")}\"", snippet.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains(
+            $"data-antiphon-listing=\"{_listing.Text("key")}\"",
+            snippet.Text("snippet"),
+            StringComparison.Ordinal
+        );
         Assert.Contains("Frost on the finder", snippet.Text("snippet"), StringComparison.Ordinal);
-        Assert.Contains($"<script src=\"{_host.Address}embed/antiphon.js\" async></script>", snippet.Text("snippet"), StringComparison.Ordinal);
+        Assert.Contains(
+            $"<script src=\"{_host.Address}embed/antiphon.js\" async></script>",
+            snippet.Text("snippet"),
+            StringComparison.Ordinal
+        );
         Assert.Equal(1, snippet.Number("entries"));
     }
 
@@ -40,7 +48,14 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
         Assert.Contains(words, made.Text("snippet"), StringComparison.Ordinal);
         var fragment = await _host.Plain().GetStringAsync(made.Text("fragmentAddress"));
         // The site does not allow this page's address; only the script's way would need it.
-        await PlaceAsync(made.Text("snippet").Replace($"<!-- your server puts {made.Text("fragmentAddress")} here -->", fragment, StringComparison.Ordinal));
+        await PlaceAsync(
+            made.Text("snippet")
+                .Replace(
+                    $"<!-- your server puts {made.Text("fragmentAddress")} here -->",
+                    fragment,
+                    StringComparison.Ordinal
+                )
+        );
         var check = await CheckAsync();
         Assert.Equal("true", check.Text("isInPlace"));
         Assert.DoesNotContain(check.Items("points"), point => point.Text("point") == "addressAllowed");
@@ -62,7 +77,10 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
     public async Task A_preview_answers_to_what_is_not_saved()
     {
         await _host.WriteAsync("Another");
-        var preview = await _host.Owner.PostJsonAsync(_host.Api + "listings/preview", new { name = "x", definition = _host.Definition(1) });
+        var preview = await _host.Owner.PostJsonAsync(
+            _host.Api + "listings/preview",
+            new { name = "x", definition = _host.Definition(1) }
+        );
         Assert.Equal((2L, 1L), (preview.Number("fitting"), preview.Number("shown")));
         Assert.Contains("Another", preview.Text("html"), StringComparison.Ordinal);
     }
@@ -70,10 +88,14 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
     [Fact]
     public async Task The_host_page_comes_without_anything_that_runs()
     {
-        _page.Say("<html><head><script>a()</script><meta http-equiv=\"refresh\" content=\"0;url=https://x.example\"></head><body onload=\"b()\"><a href=\"javascript:c()\">Home</a><iframe src=\"https://x.example\"></iframe><img src=\"dome.jpg\"></body></html>", "text/html");
+        _page.Say(
+            "<html><head><script>a()</script><meta http-equiv=\"refresh\" content=\"0;url=https://x.example\"></head><body onload=\"b()\"><a href=\"javascript:c()\">Home</a><iframe src=\"https://x.example\"></iframe><img src=\"dome.jpg\"></body></html>",
+            "text/html"
+        );
         var page = await _host.Owner.GetJsonAsync($"{Path("/page")}?address={_page.Address}visit");
         var html = page.Text("html");
-        foreach (var running in new[] { "<script", "onload", "javascript:", "<iframe", "http-equiv" }) Assert.DoesNotContain(running, html, StringComparison.OrdinalIgnoreCase);
+        foreach (var running in new[] { "<script", "onload", "javascript:", "<iframe", "http-equiv" })
+            Assert.DoesNotContain(running, html, StringComparison.OrdinalIgnoreCase);
         Assert.Contains($"<base href=\"{_page.Address}visit\">", html, StringComparison.Ordinal);
         Assert.Equal("false", page.Text("hasListing"));
     }
@@ -82,7 +104,9 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
     public async Task A_page_that_cannot_be_fetched_names_the_address_field()
     {
         _page.Say("gone", "text/plain", 410);
-        var refusal = await (await _host.Owner.GetAsync($"{Path("/page")}?address={_page.Address}")).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (await _host.Owner.GetAsync($"{Path("/page")}?address={_page.Address}")).ProblemAsync(
+            HttpStatusCode.BadRequest
+        );
         Assert.Contains("410", refusal.Text("errors.address.0"), StringComparison.Ordinal);
     }
 
@@ -102,9 +126,19 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
     {
         await PlaceAsync($"<div data-antiphon-listing=\"{_listing.Text("key")}\"></div>");
         var points = (await CheckAsync()).Items("points").ToDictionary(point => point.Text("point"), point => point);
-        Assert.Equal(("right", "wrong", "untold", "wrong", "better"), (
-            points["snippetThere"].Text("state"), points["scriptThere"].Text("state"), points["scriptReachable"].Text("state"), points["addressAllowed"].Text("state"), points["entriesSeen"].Text("state")));
-        Assert.All(points.Values.Where(point => point.Text("state") == "wrong"), point => Assert.NotEmpty(point.Text("fix")));
+        Assert.Equal(
+            ("right", "wrong", "untold", "wrong", "better"),
+            (
+                points["snippetThere"].Text("state"),
+                points["scriptThere"].Text("state"),
+                points["scriptReachable"].Text("state"),
+                points["addressAllowed"].Text("state"),
+                points["entriesSeen"].Text("state")
+            )
+        );
+        Assert.All(points.Values.Where(point => point.Text("state") == "wrong"), point =>
+            Assert.NotEmpty(point.Text("fix"))
+        );
     }
 
     [Fact]
@@ -124,15 +158,32 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
     [InlineData("A", 1000, "definition.count")]
     public async Task What_a_listing_lacks_is_named(string name, int count, string field)
     {
-        var refusal = await _host.Owner.RefusedAsync(_host.Api + "listings", new { name, definition = _host.Definition(count) });
+        var refusal = await _host.Owner.RefusedAsync(
+            _host.Api + "listings",
+            new { name, definition = _host.Definition(count) }
+        );
         Assert.Equal([field], refusal.Names("errors"));
     }
 
     [Fact]
     public async Task A_blog_of_another_site_cannot_be_listed()
     {
-        var other = (await _host.Owner.PostJsonAsync("api/sites", new { name = "Other", address = "https://other.example/", timeZone = "UTC", language = "en" })).Number("id");
-        var refusal = await _host.Owner.RefusedAsync($"api/sites/{other}/listings", new { name = "Theft", definition = _host.Definition() });
+        var other = (
+            await _host.Owner.PostJsonAsync(
+                "api/sites",
+                new
+                {
+                    name = "Other",
+                    address = "https://other.example/",
+                    timeZone = "UTC",
+                    language = "en",
+                }
+            )
+        ).Number("id");
+        var refusal = await _host.Owner.RefusedAsync(
+            $"api/sites/{other}/listings",
+            new { name = "Theft", definition = _host.Definition() }
+        );
         Assert.Equal(["definition.blogs"], refusal.Names("errors"));
     }
 
@@ -145,7 +196,8 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
 
     private string Path(string rest = "") => $"{_host.Api}listings/{_listing.Number("id")}{rest}";
 
-    private Task<Json> CheckAsync() => _host.Owner.PostJsonAsync(Path("/check"), new { address = _page.Address + "visit" });
+    private Task<Json> CheckAsync() =>
+        _host.Owner.PostJsonAsync(Path("/check"), new { address = _page.Address + "visit" });
 
     private Task PlaceAsync(string inside)
     {
@@ -153,5 +205,16 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
         return Task.CompletedTask;
     }
 
-    private Task AllowAsync() => _host.Owner.PutJsonAsync(_host.Api.TrimEnd('/'), new { name = "Quillmoor", address = "https://quillmoor.example/", timeZone = "Europe/London", language = "en-GB", allowedAddresses = new[] { _page.Address.AbsoluteUri } });
+    private Task AllowAsync() =>
+        _host.Owner.PutJsonAsync(
+            _host.Api.TrimEnd('/'),
+            new
+            {
+                name = "Quillmoor",
+                address = "https://quillmoor.example/",
+                timeZone = "Europe/London",
+                language = "en-GB",
+                allowedAddresses = new[] { _page.Address.AbsoluteUri },
+            }
+        );
 }

@@ -21,15 +21,22 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
         Assert.Contains("Comet over the quarry", entries);
         Assert.DoesNotContain("Fog over the quarry", entries);
         var board = await host.Owner.GetJsonAsync(host.Api + "coverage");
-        var place = board.Items("places").ToList().FindIndex(one => one.Text("key") == $"listing-{listing.Number("id")}");
+        var place = board
+            .Items("places")
+            .ToList()
+            .FindIndex(one => one.Text("key") == $"listing-{listing.Number("id")}");
         Assert.Equal("due", Cell(board, kept, place).Text("mark"));
-        Assert.Equal(("filteredOut", "The listing's choice of tags leaves it out (comet)."), (Cell(board, left, place).Text("reason"), Cell(board, left, place).Text("message")));
+        Assert.Equal(
+            ("filteredOut", "The listing's choice of tags leaves it out (comet)."),
+            (Cell(board, left, place).Text("reason"), Cell(board, left, place).Text("message"))
+        );
     }
 
     [Fact]
     public async Task Pages_are_links_that_work_without_script()
     {
-        for (var i = 1; i <= 5; i++) await WriteAsync($"Paged night {i}", tags: ["paged"]);
+        for (var i = 1; i <= 5; i++)
+            await WriteAsync($"Paged night {i}", tags: ["paged"]);
         var listing = await BuildAsync(definition =>
         {
             definition["filter"] = Filter(tagsAny: ["paged"]);
@@ -38,11 +45,18 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
         });
         var first = await HtmlAsync(listing);
         Assert.Contains("Paged night 5", first, StringComparison.Ordinal);
-        Assert.Contains($"href=\"{host.Address}embed/listings/{listing.Text("key")}?page=2\" rel=\"next\"", first, StringComparison.Ordinal);
+        Assert.Contains(
+            $"href=\"{host.Address}embed/listings/{listing.Text("key")}?page=2\" rel=\"next\"",
+            first,
+            StringComparison.Ordinal
+        );
         var last = await host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}?page=3");
         Assert.Contains("Paged night 1", last, StringComparison.Ordinal);
         Assert.DoesNotContain("rel=\"next\"", last, StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"embed/listings/{listing.Text("key")}?page=4")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await host.Plain().GetAsync($"embed/listings/{listing.Text("key")}?page=4")).StatusCode
+        );
     }
 
     [Theory]
@@ -51,7 +65,8 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     [InlineData("x")]
     public async Task A_page_that_is_none_is_no_crash(string page)
     {
-        var answer = await host.Plain().GetAsync($"embed/listings/{(await BuildAsync(_ => { })).Text("key")}.html?page={page}");
+        var answer = await host.Plain()
+            .GetAsync($"embed/listings/{(await BuildAsync(_ => { })).Text("key")}.html?page={page}");
         Assert.InRange((int)answer.StatusCode, 200, 404);
     }
 
@@ -60,7 +75,11 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     {
         await WriteAsync("Orion and the farm lamp", tags: ["lamps & light"]);
         var listing = await BuildAsync(definition => definition["layout"] = "tagCloud");
-        Assert.Contains("?view=tag/lamps%20%26%20light\">lamps &amp; light", await HtmlAsync(listing), StringComparison.Ordinal);
+        Assert.Contains(
+            "?view=tag/lamps%20%26%20light\">lamps &amp; light",
+            await HtmlAsync(listing),
+            StringComparison.Ordinal
+        );
         var page = await host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}?tag=lamps%20%26%20light");
         Assert.Contains("Orion and the farm lamp", page, StringComparison.Ordinal);
     }
@@ -75,7 +94,10 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
             definition["filter"] = Filter(tagsAny: ["current"]);
             definition["leaveOutCurrent"] = true;
         });
-        var html = await host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}.html?at={Uri.EscapeDataString(post.Text("address") + "?utm_source=mail")}");
+        var html = await host.Plain()
+            .GetStringAsync(
+                $"embed/listings/{listing.Text("key")}.html?at={Uri.EscapeDataString(post.Text("address") + "?utm_source=mail")}"
+            );
         Assert.DoesNotContain("Read just now", html, StringComparison.Ordinal);
         Assert.Contains("Read next", html, StringComparison.Ordinal);
     }
@@ -98,7 +120,11 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
         var html = await HtmlAsync(await BuildAsync(definition => definition["layout"] = layout));
         Assert.Contains(mark, html, StringComparison.Ordinal);
         Assert.Contains("<a ", html, StringComparison.Ordinal);
-        Assert.DoesNotContain("<script", html.Replace("<script type=\"application/ld+json\">", string.Empty, StringComparison.Ordinal), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "<script",
+            html.Replace("<script type=\"application/ld+json\">", string.Empty, StringComparison.Ordinal),
+            StringComparison.Ordinal
+        );
         Assert.DoesNotContain("alert(1)</script>", html, StringComparison.Ordinal);
         Assert.DoesNotContain("<b>", html, StringComparison.Ordinal);
         Assert.DoesNotContain(" style=", html, StringComparison.Ordinal);
@@ -108,42 +134,57 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     public async Task What_stands_around_and_in_the_entries_is_as_asked()
     {
         await WriteAsync("Perseids under the blankets in the car park", tags: ["framed"]);
-        var html = await HtmlAsync(await BuildAsync(definition =>
-        {
-            definition["filter"] = Filter(tagsAny: ["framed"]);
-            definition["heading"] = "Latest";
-            definition["frame"] = new JsonObject
+        var html = await HtmlAsync(
+            await BuildAsync(definition =>
             {
-                ["headingLevel"] = 3,
-                ["headingLink"] = "https://quillmoor.example/log",
-                ["introduction"] = "Every night, clear or not.",
-                ["closingText"] = "All posts",
-                ["closingLink"] = null,
-                ["feedLink"] = true,
-            };
-            definition["form"] = new JsonObject
+                definition["filter"] = Filter(tagsAny: ["framed"]);
+                definition["heading"] = "Latest";
+                definition["frame"] = new JsonObject
+                {
+                    ["headingLevel"] = 3,
+                    ["headingLink"] = "https://quillmoor.example/log",
+                    ["introduction"] = "Every night, clear or not.",
+                    ["closingText"] = "All posts",
+                    ["closingLink"] = null,
+                    ["feedLink"] = true,
+                };
+                definition["form"] = new JsonObject
+                {
+                    ["columns"] = 2,
+                    ["pictureSide"] = "end",
+                    ["ratio"] = "square",
+                    ["titleLength"] = 20,
+                    ["excerptWords"] = 3,
+                    ["separator"] = " / ",
+                    ["bylineAbove"] = true,
+                    ["readMore"] = "Read on",
+                    ["tags"] = true,
+                    ["source"] = true,
+                    ["readingTime"] = true,
+                    ["comments"] = true,
+                    ["datePattern"] = "yyyy",
+                    ["standInPicture"] = true,
+                };
+            })
+        );
+        foreach (
+            var part in new[]
             {
-                ["columns"] = 2,
-                ["pictureSide"] = "end",
-                ["ratio"] = "square",
-                ["titleLength"] = 20,
-                ["excerptWords"] = 3,
-                ["separator"] = " / ",
-                ["bylineAbove"] = true,
-                ["readMore"] = "Read on",
-                ["tags"] = true,
-                ["source"] = true,
-                ["readingTime"] = true,
-                ["comments"] = true,
-                ["datePattern"] = "yyyy",
-                ["standInPicture"] = true,
-            };
-        }));
-        foreach (var part in new[]
-        {
-            "<h3 class=\"antiphon-heading\" part=\"heading\"><a href=\"https://quillmoor.example/log\">Latest</a></h3>", "Every night, clear or not.", ">All posts</a>", "Follow by feed", "<h4 class=\"antiphon-title\"",
-            "Perseids under the…", "aria-label=\"Read on: Perseids under the…\"", "<span part=\"tag\">framed</span>", "from <a href=", "1 min", "0 comments", $">{DateTimeOffset.UtcNow.Year}</time> / Imogen Tarrant", "<svg class=\"antiphon-picture\"",
-        })
+                "<h3 class=\"antiphon-heading\" part=\"heading\"><a href=\"https://quillmoor.example/log\">Latest</a></h3>",
+                "Every night, clear or not.",
+                ">All posts</a>",
+                "Follow by feed",
+                "<h4 class=\"antiphon-title\"",
+                "Perseids under the…",
+                "aria-label=\"Read on: Perseids under the…\"",
+                "<span part=\"tag\">framed</span>",
+                "from <a href=",
+                "1 min",
+                "0 comments",
+                $">{DateTimeOffset.UtcNow.Year}</time> / Imogen Tarrant",
+                "<svg class=\"antiphon-picture\"",
+            }
+        )
         {
             Assert.Contains(part, html, StringComparison.Ordinal);
         }
@@ -156,15 +197,26 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
         var listing = await BuildAsync(definition =>
         {
             definition["filter"] = Filter(tagsAny: ["counted"]);
-            definition["form"] = JsonNode.Parse("""{"columns":3,"pictureSide":"start","ratio":"fourToThree","titleLength":null,"excerptWords":30,"separator":" · ","bylineAbove":false,"readMore":null,"tags":false,"source":false,"readingTime":false,"comments":true,"datePattern":null,"standInPicture":false}""");
+            definition["form"] = JsonNode.Parse(
+                """{"columns":3,"pictureSide":"start","ratio":"fourToThree","titleLength":null,"excerptWords":30,"separator":" · ","bylineAbove":false,"readMore":null,"tags":false,"source":false,"readingTime":false,"comments":true,"datePattern":null,"standInPicture":false}"""
+            );
         });
         Assert.Contains("0 comments", await HtmlAsync(listing), StringComparison.Ordinal);
         var id = post.Number("id");
-        var identifier = await host.InDatabaseAsync(database => database.Threads.Where(thread => thread.PostId == id).Select(thread => thread.Identifier).SingleAsync());
-        var talk = new Comments.ThreadTalk(host, (await host.Owner.GetJsonAsync(host.Api.TrimEnd('/'))).Text("publicKey"), identifier, post.Text("address"));
+        var identifier = await host.InDatabaseAsync(database =>
+            database.Threads.Where(thread => thread.PostId == id).Select(thread => thread.Identifier).SingleAsync()
+        );
+        var talk = new Comments.ThreadTalk(
+            host,
+            (await host.Owner.GetJsonAsync(host.Api.TrimEnd('/'))).Text("publicKey"),
+            identifier,
+            post.Text("address")
+        );
         await talk.WriteAsync("Wilf", "One");
         await talk.DecideAllAsync("public");
-        await Eventually.TrueAsync("the new number", async () => (await HtmlAsync(listing)).Contains("1 comment<", StringComparison.Ordinal));
+        await Eventually.TrueAsync("the new number", async () =>
+            (await HtmlAsync(listing)).Contains("1 comment<", StringComparison.Ordinal)
+        );
     }
 
     [Theory]
@@ -173,12 +225,19 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     [InlineData("{\"frame\":null}", "definition.frame")]
     [InlineData("{\"mostPerBlog\":0}", "definition.mostPerBlog")]
     [InlineData("{\"moveSeconds\":1}", "definition.moveSeconds")]
-    [InlineData("{\"filter\":{\"categories\":null,\"tags\":{\"any\":[],\"all\":[],\"none\":[]},\"authors\":[]}}", "definition.filter.categories")]
-    [InlineData("{\"filter\":{\"categories\":{\"any\":[],\"all\":[],\"none\":[]},\"tags\":{\"any\":null},\"authors\":[]}}", "definition.filter.tags.any")]
+    [InlineData(
+        "{\"filter\":{\"categories\":null,\"tags\":{\"any\":[],\"all\":[],\"none\":[]},\"authors\":[]}}",
+        "definition.filter.categories"
+    )]
+    [InlineData(
+        "{\"filter\":{\"categories\":{\"any\":[],\"all\":[],\"none\":[]},\"tags\":{\"any\":null},\"authors\":[]}}",
+        "definition.filter.tags.any"
+    )]
     public async Task What_is_wrong_in_a_definition_is_named(string change, string field)
     {
         var definition = Definition();
-        foreach (var (name, value) in JsonNode.Parse(change)!.AsObject().ToList()) definition[name] = value?.DeepClone();
+        foreach (var (name, value) in JsonNode.Parse(change)!.AsObject().ToList())
+            definition[name] = value?.DeepClone();
         var refusal = await host.Owner.RefusedAsync(host.Api + "listings", new { name = "Wrong", definition });
         Assert.Equal([field], refusal.Names("errors"));
     }
@@ -188,11 +247,19 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     {
         await WriteAsync("Long ago");
         var listing = await BuildAsync(_ => { });
-        var old = $$"""{"blogs":[{{host.Blog}}],"count":1,"order":"Newest","details":{"picture":true,"excerpt":false,"date":true,"author":false,"category":false},"layout":"Lines","heading":"Old"}""";
+        var old =
+            $$"""{"blogs":[{{host.Blog}}],"count":1,"order":"Newest","details":{"picture":true,"excerpt":false,"date":true,"author":false,"category":false},"layout":"Lines","heading":"Old"}""";
         var id = listing.Number("id");
-        await host.InDatabaseAsync(database => database.Database.ExecuteSqlAsync($"UPDATE Listings SET Definition = {old} WHERE Id = {id}"));
-        Assert.Equal("everything", (await host.Owner.GetJsonAsync($"{host.Api}listings/{id}")).Has("definition.filter") ? "everything" : "lost");
-        await Eventually.TrueAsync("the old heading", async () => (await HtmlAsync(listing)).Contains(">Old<", StringComparison.Ordinal));
+        await host.InDatabaseAsync(database =>
+            database.Database.ExecuteSqlAsync($"UPDATE Listings SET Definition = {old} WHERE Id = {id}")
+        );
+        Assert.Equal(
+            "everything",
+            (await host.Owner.GetJsonAsync($"{host.Api}listings/{id}")).Has("definition.filter") ? "everything" : "lost"
+        );
+        await Eventually.TrueAsync("the old heading", async () =>
+            (await HtmlAsync(listing)).Contains(">Old<", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -209,11 +276,15 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
     {
         await WriteAsync("A", tags: ["often", "seldom"]);
         await WriteAsync("B", tags: ["often"]);
-        var tags = (await host.Owner.GetJsonAsync(host.Api + "posts/terms")).Items("tags").Select(tag => tag.ToString().Trim('"')).ToList();
+        var tags = (await host.Owner.GetJsonAsync(host.Api + "posts/terms"))
+            .Items("tags")
+            .Select(tag => tag.ToString().Trim('"'))
+            .ToList();
         Assert.True(tags.IndexOf("often") < tags.IndexOf("seldom"));
     }
 
-    private static Json Cell(Json board, Json post, int place) => board.Items("posts").Single(row => row.Number("postId") == post.Number("id")).Items("cells")[place];
+    private static Json Cell(Json board, Json post, int place) =>
+        board.Items("posts").Single(row => row.Number("postId") == post.Number("id")).Items("cells")[place];
 
     private JsonObject Definition() => _talk.Definition();
 
@@ -221,9 +292,11 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
 
     private Task<Json> BuildAsync(Action<JsonObject> change) => _talk.BuildAsync(change);
 
-    private Task<Json> WriteAsync(string title, string[]? tags = null, string? category = null) => _talk.WriteAsync(title, tags, category);
+    private Task<Json> WriteAsync(string title, string[]? tags = null, string? category = null) =>
+        _talk.WriteAsync(title, tags, category);
 
     private Task<string> HtmlAsync(Json listing) => _talk.HtmlAsync(listing);
 
-    private Task<Json> JsonAsync(Json listing) => host.Plain().GetJsonAsync($"embed/listings/{listing.Text("key")}.json");
+    private Task<Json> JsonAsync(Json listing) =>
+        host.Plain().GetJsonAsync($"embed/listings/{listing.Text("key")}.json");
 }

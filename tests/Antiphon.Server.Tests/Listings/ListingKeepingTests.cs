@@ -14,10 +14,19 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
         var listing = await _talk.BuildAsync(_ => { });
         var key = $"listing-{listing.Number("id")}";
         await host.Owner.PostJsonAsync($"{host.Api}listings/{listing.Number("id")}/archive");
-        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "coverage")).Items("places"), place => place.Text("key") == key);
-        Assert.True((await host.Owner.GetJsonAsync(host.Api + "listings")).Items().Single(one => one.Number("id") == listing.Number("id")).Has("archivedAt"));
+        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "coverage")).Items("places"), place =>
+            place.Text("key") == key
+        );
+        Assert.True(
+            (await host.Owner.GetJsonAsync(host.Api + "listings"))
+                .Items()
+                .Single(one => one.Number("id") == listing.Number("id"))
+                .Has("archivedAt")
+        );
         Assert.Contains("antiphon-listing", await _talk.HtmlAsync(listing), StringComparison.Ordinal);
-        var back = await HttpTalk.GoodAsync(await host.Owner.DeleteAsync($"{host.Api}listings/{listing.Number("id")}/archive"));
+        var back = await HttpTalk.GoodAsync(
+            await host.Owner.DeleteAsync($"{host.Api}listings/{listing.Number("id")}/archive")
+        );
         Assert.False(back.Has("archivedAt"));
     }
 
@@ -32,7 +41,10 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
         });
         var file = await host.Owner.GetJsonAsync($"{host.Api}listings/{listing.Number("id")}/file");
         var brought = await host.Owner.PostJsonAsync(host.Api + "listings/file", file.Root);
-        Assert.Equal((post.Text("id"), "9"), (brought.Text("listing.definition.pinned.0"), brought.Text("listing.definition.look.radius")));
+        Assert.Equal(
+            (post.Text("id"), "9"),
+            (brought.Text("listing.definition.pinned.0"), brought.Text("listing.definition.look.radius"))
+        );
         Assert.NotEqual(listing.Text("key"), brought.Text("listing.key"));
         Assert.Empty(brought.Items("leftOut"));
     }
@@ -43,8 +55,22 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
         var post = await _talk.WriteAsync("Stays behind");
         var listing = await _talk.BuildAsync(definition => definition["pinned"] = new JsonArray(post.Number("id")));
         var file = await host.Owner.GetJsonAsync($"{host.Api}listings/{listing.Number("id")}/file");
-        var other = (await host.Owner.PostJsonAsync("api/sites", new { name = "Other", address = "https://other.example/", timeZone = "UTC", language = "en" })).Number("id");
-        Assert.Equal(["blogs"], (await host.Owner.RefusedAsync($"api/sites/{other}/listings/file", file.Root!)).Names("errors"));
+        var other = (
+            await host.Owner.PostJsonAsync(
+                "api/sites",
+                new
+                {
+                    name = "Other",
+                    address = "https://other.example/",
+                    timeZone = "UTC",
+                    language = "en",
+                }
+            )
+        ).Number("id");
+        Assert.Equal(
+            ["blogs"],
+            (await host.Owner.RefusedAsync($"api/sites/{other}/listings/file", file.Root!)).Names("errors")
+        );
         await host.Owner.PostJsonAsync($"api/sites/{other}/blogs", new { name = "the night log" });
         var brought = await host.Owner.PostJsonAsync($"api/sites/{other}/listings/file", file.Root);
         Assert.Equal("The place of “Stays behind”", brought.Text("leftOut.0"));
@@ -54,7 +80,10 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
     [InlineData("{}", "format")]
     [InlineData("{\"format\":\"antiphon-listing\",\"version\":2}", "version")]
     public async Task A_file_that_is_no_listing_is_refused_with_the_field(string json, string field) =>
-        Assert.Contains(field, (await host.Owner.RefusedAsync(host.Api + "listings/file", JsonNode.Parse(json)!)).Names("errors"));
+        Assert.Contains(
+            field,
+            (await host.Owner.RefusedAsync(host.Api + "listings/file", JsonNode.Parse(json)!)).Names("errors")
+        );
 
     [Fact]
     public async Task The_builder_tells_why_a_post_is_not_there()
@@ -89,30 +118,39 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
             });
         });
         var html = await _talk.HtmlAsync(listing);
-        var (excerpt, title, byline) = (html.IndexOf(">One two three.<", StringComparison.Ordinal), html.IndexOf("<h3 class=\"antiphon-title\"", StringComparison.Ordinal), html.IndexOf("<p class=\"antiphon-byline\"", StringComparison.Ordinal));
+        var (excerpt, title, byline) = (
+            html.IndexOf(">One two three.<", StringComparison.Ordinal),
+            html.IndexOf("<h3 class=\"antiphon-title\"", StringComparison.Ordinal),
+            html.IndexOf("<p class=\"antiphon-byline\"", StringComparison.Ordinal)
+        );
         Assert.True(excerpt > 0 && excerpt < title && title < byline, html);
     }
 
     [Fact]
     public async Task A_picture_keeps_its_point_and_stands_behind_a_veil()
     {
-        await host.Owner.PostJsonAsync(host.Api + "posts", new
-        {
-            blogId = host.Blog,
-            title = "Focus",
-            bodyHtml = "<p>x</p>",
-            status = "published",
-            revision = 0,
-            tags = new[] { "focus" },
-            pictureAddress = "https://quillmoor.example/dome.jpg",
-            focusX = 20,
-            focusY = 80,
-        });
-        var html = await _talk.HtmlAsync(await _talk.BuildAsync(definition =>
-        {
-            definition["filter"] = ListingTalk.Filter("focus");
-            definition["form"] = ListingTalk.Form(form => form["picturePlace"] = "behind");
-        }));
+        await host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = host.Blog,
+                title = "Focus",
+                bodyHtml = "<p>x</p>",
+                status = "published",
+                revision = 0,
+                tags = new[] { "focus" },
+                pictureAddress = "https://quillmoor.example/dome.jpg",
+                focusX = 20,
+                focusY = 80,
+            }
+        );
+        var html = await _talk.HtmlAsync(
+            await _talk.BuildAsync(definition =>
+            {
+                definition["filter"] = ListingTalk.Filter("focus");
+                definition["form"] = ListingTalk.Form(form => form["picturePlace"] = "behind");
+            })
+        );
         Assert.Contains(".antiphon-focus-20-80{object-position:20% 80%}", html, StringComparison.Ordinal);
         Assert.Contains("class=\"antiphon-picture antiphon-focus-20-80\"", html, StringComparison.Ordinal);
         Assert.Contains("background:rgb(0 0 0/", html, StringComparison.Ordinal);

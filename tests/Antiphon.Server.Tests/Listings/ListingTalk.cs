@@ -9,19 +9,34 @@ namespace Antiphon.Server.Tests.Listings;
 internal sealed class ListingTalk(AntiphonHost host)
 {
     /// <summary>A condition on tags.</summary>
-    public static JsonObject Filter(params string[] tagsAny) => new()
-    {
-        ["categories"] = new JsonObject { ["any"] = new JsonArray(), ["all"] = new JsonArray(), ["none"] = new JsonArray() },
-        ["tags"] = new JsonObject { ["any"] = new JsonArray([.. tagsAny.Select(tag => (JsonNode)tag)]), ["all"] = new JsonArray(), ["none"] = new JsonArray() },
-        ["authors"] = new JsonArray(),
-        ["featuredOnly"] = false,
-        ["withPictureOnly"] = false,
-    };
+    public static JsonObject Filter(params string[] tagsAny) =>
+        new()
+        {
+            ["categories"] = new JsonObject
+            {
+                ["any"] = new JsonArray(),
+                ["all"] = new JsonArray(),
+                ["none"] = new JsonArray(),
+            },
+            ["tags"] = new JsonObject
+            {
+                ["any"] = new JsonArray([.. tagsAny.Select(tag => (JsonNode)tag)]),
+                ["all"] = new JsonArray(),
+                ["none"] = new JsonArray(),
+            },
+            ["authors"] = new JsonArray(),
+            ["featuredOnly"] = false,
+            ["withPictureOnly"] = false,
+        };
 
     /// <summary>The form of entries as it usually is, changed.</summary>
     public static JsonObject Form(Action<JsonObject>? change = null)
     {
-        var form = JsonNode.Parse("""{"columns":3,"pictureSide":"start","ratio":"fourToThree","titleLength":null,"excerptWords":30,"separator":" · ","bylineAbove":false,"readMore":null,"tags":false,"source":false,"readingTime":false,"comments":false,"datePattern":null,"standInPicture":false}""")!.AsObject();
+        var form = JsonNode
+            .Parse(
+                """{"columns":3,"pictureSide":"start","ratio":"fourToThree","titleLength":null,"excerptWords":30,"separator":" · ","bylineAbove":false,"readMore":null,"tags":false,"source":false,"readingTime":false,"comments":false,"datePattern":null,"standInPicture":false}"""
+            )!
+            .AsObject();
         change?.Invoke(form);
         return form;
     }
@@ -34,15 +49,42 @@ internal sealed class ListingTalk(AntiphonHost host)
     {
         var definition = Definition();
         change(definition);
-        return host.Owner.PostJsonAsync(host.Api + "listings", new { name = "Built", definition, pageAddress = page, lookId = look });
+        return host.Owner.PostJsonAsync(
+            host.Api + "listings",
+            new
+            {
+                name = "Built",
+                definition,
+                pageAddress = page,
+                lookId = look,
+            }
+        );
     }
 
     /// <summary>Publishes a post.</summary>
-    public Task<Json> WriteAsync(string title, string[]? tags = null, string? category = null, string body = "<p>Clear from nine until the clouds came.</p>") =>
-        host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = body, status = "published", revision = 0, tags, category });
+    public Task<Json> WriteAsync(
+        string title,
+        string[]? tags = null,
+        string? category = null,
+        string body = "<p>Clear from nine until the clouds came.</p>"
+    ) =>
+        host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = host.Blog,
+                title,
+                bodyHtml = body,
+                status = "published",
+                revision = 0,
+                tags,
+                category,
+            }
+        );
 
     /// <summary>The fragment of a listing.</summary>
     /// <param name="listing">Its view.</param>
     /// <param name="query">What follows the address, with its question mark.</param>
-    public Task<string> HtmlAsync(Json listing, string query = "") => host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}.html{query}");
+    public Task<string> HtmlAsync(Json listing, string query = "") =>
+        host.Plain().GetStringAsync($"embed/listings/{listing.Text("key")}.html{query}");
 }

@@ -30,18 +30,28 @@ internal sealed class BreakingMailbox : LineServer
         while (await reader.ReadLineAsync(End) is { } line)
         {
             var words = line.Split(' ');
-            var at = words.Length > 1 && int.TryParse(words[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number - 1 : -1;
-            if (words[0] == "QUIT" && Interlocked.Decrement(ref _breaks) >= 0) return;
-            if (words[0] == "QUIT") deleted.ForEach(key => _mails.TryRemove(key, out _));
-            if (words[0] == "DELE") deleted.Add(offered[at].Key);
-            await writer.WriteLineAsync(words[0] switch
-            {
-                "STAT" => $"+OK {offered.Count} 1000",
-                "RETR" => $"+OK\r\n{offered[at].Value}\r\n.",
-                "CAPA" or "AUTH" or "UIDL" or "TOP" => "-ERR",
-                _ => "+OK",
-            });
-            if (words[0] == "QUIT") return;
+            var at =
+                words.Length > 1
+                && int.TryParse(words[1], NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+                    ? number - 1
+                    : -1;
+            if (words[0] == "QUIT" && Interlocked.Decrement(ref _breaks) >= 0)
+                return;
+            if (words[0] == "QUIT")
+                deleted.ForEach(key => _mails.TryRemove(key, out _));
+            if (words[0] == "DELE")
+                deleted.Add(offered[at].Key);
+            await writer.WriteLineAsync(
+                words[0] switch
+                {
+                    "STAT" => $"+OK {offered.Count} 1000",
+                    "RETR" => $"+OK\r\n{offered[at].Value}\r\n.",
+                    "CAPA" or "AUTH" or "UIDL" or "TOP" => "-ERR",
+                    _ => "+OK",
+                }
+            );
+            if (words[0] == "QUIT")
+                return;
         }
     }
 }

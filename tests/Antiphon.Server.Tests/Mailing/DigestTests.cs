@@ -22,7 +22,10 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         Assert.Equal((2, 2), (edition.Number("total"), edition.Number("delivered")));
         var mails = await World.MailsAsync();
         Assert.Equal(["Second night and 1 more", "Second night and 1 more"], mails.Select(mail => mail.Subject));
-        Assert.Equal(["errors"], (await Host.Owner.RefusedAsync($"{Path}/{Digest}/send", new { })).Names().Where(name => name == "errors"));
+        Assert.Equal(
+            ["errors"],
+            (await Host.Owner.RefusedAsync($"{Path}/{Digest}/send", new { })).Names().Where(name => name == "errors")
+        );
         Assert.Equal(2, (await World.MailsAsync()).Count);
     }
 
@@ -35,7 +38,10 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await EditionAsync("sent");
         var digest = (await Host.Owner.GetJsonAsync(Path)).Items().Single(one => one.Number("id") == Digest);
         Assert.Equal(0, digest.Number("waiting"));
-        Assert.True(DateTimeOffset.Parse(digest.Text("nextAt"), System.Globalization.CultureInfo.InvariantCulture) > DateTimeOffset.UtcNow);
+        Assert.True(
+            DateTimeOffset.Parse(digest.Text("nextAt"), System.Globalization.CultureInfo.InvariantCulture)
+                > DateTimeOffset.UtcNow
+        );
     }
 
     [Fact]
@@ -46,7 +52,9 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await Host.WriteAsync("First night");
         await ItIsTimeAsync();
         var now = DateTimeOffset.UtcNow.AddSeconds(1);
-        await Eventually.TrueAsync("the next time", () => Host.InDatabaseAsync(database => database.Digests.AnyAsync(one => one.Id == Digest && one.NextAt > now)));
+        await Eventually.TrueAsync("the next time", () =>
+            Host.InDatabaseAsync(database => database.Digests.AnyAsync(one => one.Id == Digest && one.NextAt > now))
+        );
         Assert.Empty((await Host.Owner.GetJsonAsync($"{Host.Api}channels/editions")).Items("editions"));
         await Host.WriteAsync("Second night");
         await ItIsTimeAsync();
@@ -59,8 +67,16 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await SubscribeAsync("wilf@fellside.example");
         await Host.WriteAsync("First night");
         var due = DateTimeOffset.FromUnixTimeMilliseconds(DateTimeOffset.UtcNow.ToUnixTimeMilliseconds());
-        await Host.InDatabaseAsync(database => database.Digests.Where(one => one.Id == Digest).ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAt, due)));
-        await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => Host.Services.GetRequiredService<DigestWorker>().DoNextAsync(CancellationToken.None)));
+        await Host.InDatabaseAsync(database =>
+            database
+                .Digests.Where(one => one.Id == Digest)
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.NextAt, due))
+        );
+        await Task.WhenAll(
+            Enumerable
+                .Range(0, 4)
+                .Select(_ => Host.Services.GetRequiredService<DigestWorker>().DoNextAsync(CancellationToken.None))
+        );
         await EditionAsync("sent");
         Assert.Equal(1, await Host.InDatabaseAsync(database => database.Editions.CountAsync()));
         Assert.Single(await World.MailsAsync());
@@ -106,7 +122,11 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         var edition = $"{Host.Api}channels/editions/{sending.Number("id")}";
         await Host.Owner.PostJsonAsync($"{edition}/pause");
         // What was claimed before the pause is handed over still.
-        var held = await Eventually.IsAsync("the pause", async () => (Open: await OpenAsync("Sending"), Left: await OpenAsync("Queued")), one => one.Open == 0);
+        var held = await Eventually.IsAsync(
+            "the pause",
+            async () => (Open: await OpenAsync("Sending"), Left: await OpenAsync("Queued")),
+            one => one.Open == 0
+        );
         Assert.True(held.Left > 0, "The pause came too late to hold anything.");
         Assert.Equal(60 - held.Left, (await World.MailsAsync()).Count);
         await Host.Owner.PostJsonAsync($"{edition}/resume");
@@ -122,10 +142,25 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await SubscribeAsync("wilf@fellside.example", "hedda@fellside.example");
         await Host.WriteAsync("On second thoughts");
         await Host.Owner.PostJsonAsync($"{Path}/{Digest}/send");
-        var edition = await Eventually.IsAsync("the attempts", async () => await Host.InDatabaseAsync(database => database.Deliveries.CountAsync(one => one.State == DeliveryState.Retrying)), count => count == 2);
+        var edition = await Eventually.IsAsync(
+            "the attempts",
+            async () =>
+                await Host.InDatabaseAsync(database =>
+                    database.Deliveries.CountAsync(one => one.State == DeliveryState.Retrying)
+                ),
+            count => count == 2
+        );
         var latest = await LatestAsync();
-        Assert.Equal(2, (await Host.Owner.PostJsonAsync($"{Host.Api}channels/editions/{latest.Number("id")}/cancel")).Number("count"));
-        Assert.Equal(("cancelled", 2, edition), ((await LatestAsync()).Text("state"), (await LatestAsync()).Number("cancelled"), 2));
+        Assert.Equal(
+            2,
+            (await Host.Owner.PostJsonAsync($"{Host.Api}channels/editions/{latest.Number("id")}/cancel")).Number(
+                "count"
+            )
+        );
+        Assert.Equal(
+            ("cancelled", 2, edition),
+            ((await LatestAsync()).Text("state"), (await LatestAsync()).Number("cancelled"), 2)
+        );
     }
 
     [Fact]
@@ -143,7 +178,14 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await FollowAsync(mails.First(mail => mail.Subject == "First night"));
         await FollowAsync(mails.First(mail => mail.Subject == "First night"));
         var trial = (await Host.Owner.GetJsonAsync($"{Host.Api}channels/editions/{edition.Number("id")}"));
-        Assert.Equal((2, 1, second.Count), (trial.Number("trial.firstClicks"), trial.Number("trial.secondClicks"), trial.Number("trial.secondDelivered")));
+        Assert.Equal(
+            (2, 1, second.Count),
+            (
+                trial.Number("trial.firstClicks"),
+                trial.Number("trial.secondClicks"),
+                trial.Number("trial.secondDelivered")
+            )
+        );
         Assert.Equal(3, trial.Number("edition.clicks"));
     }
 
@@ -161,7 +203,10 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         Assert.Contains("preferences/", mail.HtmlBody, StringComparison.Ordinal);
         var leave = mail.Headers["List-Unsubscribe"]!.Trim('<', '>', ' ');
         using var browser = Host.Plain();
-        await browser.PostAsync(new Uri(leave), new FormUrlEncodedContent(new Dictionary<string, string> { ["List-Unsubscribe"] = "One-Click" }));
+        await browser.PostAsync(
+            new Uri(leave),
+            new FormUrlEncodedContent(new Dictionary<string, string> { ["List-Unsubscribe"] = "One-Click" })
+        );
         Assert.Equal(1, (await LatestAsync()).Number("left"));
         Assert.Equal(0, (await Host.Owner.GetJsonAsync(Host.Api + "subscribers")).Number("active"));
     }
@@ -171,7 +216,10 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
     {
         using var browser = Host.Plain();
         Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync("go/none")).StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await browser.GetAsync("go/https%3A%2F%2Felsewhere.example")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await browser.GetAsync("go/https%3A%2F%2Felsewhere.example")).StatusCode
+        );
     }
 
     [Fact]
@@ -182,9 +230,18 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await Host.WriteAsync("Stays");
         var gone = await Host.WriteAsync("Goes");
         await Host.Owner.PostJsonAsync($"{Path}/{Digest}/send");
-        await Eventually.TrueAsync("the first attempt", () => Host.InDatabaseAsync(database => database.Deliveries.AnyAsync(one => one.State == DeliveryState.Retrying)));
-        await Host.InDatabaseAsync(database => database.Posts.Where(one => one.Id == gone.Number("id")).ExecuteUpdateAsync(set => set.SetProperty(one => one.Status, PostStatus.Withdrawn)));
-        await Host.Owner.PostJsonAsync($"{Host.Api}channels/editions/{(await LatestAsync()).Number("id")}/retry", new { });
+        await Eventually.TrueAsync("the first attempt", () =>
+            Host.InDatabaseAsync(database => database.Deliveries.AnyAsync(one => one.State == DeliveryState.Retrying))
+        );
+        await Host.InDatabaseAsync(database =>
+            database
+                .Posts.Where(one => one.Id == gone.Number("id"))
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.Status, PostStatus.Withdrawn))
+        );
+        await Host.Owner.PostJsonAsync(
+            $"{Host.Api}channels/editions/{(await LatestAsync()).Number("id")}/retry",
+            new { }
+        );
         await EditionAsync("sent");
         Assert.Equal("Stays", (await World.MailsAsync()).Single().Subject);
     }
@@ -193,12 +250,23 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
     public async Task A_preview_shows_checks_and_sends_to_whoever_asks()
     {
         await Host.WriteAsync("First night", body: "<p>Clear from nine.</p><img src=\"http://127.0.0.1:1/none.png\">");
-        var request = new { name = "Trial", settings = Settings("whole", ("subject", "FIRST NIGHT!!")), segmentId = (long?)null, isUsual = true };
+        var request = new
+        {
+            name = "Trial",
+            settings = Settings("whole", ("subject", "FIRST NIGHT!!")),
+            segmentId = (long?)null,
+            isUsual = true,
+        };
         var preview = await Host.Owner.PostJsonAsync($"{Path}/preview?digest={Digest}", request);
         Assert.Equal(("FIRST NIGHT!!", 1), (preview.Text("subject"), preview.Number("posts")));
         Assert.Contains("mail-subject-shouts", preview.Items("findings").Select(one => one.Text("rule")));
         Assert.Contains("mail-picture-without-words", preview.Items("findings").Select(one => one.Text("rule")));
-        Assert.Contains("mail-link-broken", (await Host.Owner.PostJsonAsync($"{Path}/check-links?digest={Digest}", request)).Items().Select(one => one.Text("rule")));
+        Assert.Contains(
+            "mail-link-broken",
+            (await Host.Owner.PostJsonAsync($"{Path}/check-links?digest={Digest}", request))
+                .Items()
+                .Select(one => one.Text("rule"))
+        );
         await Host.Owner.PostJsonAsync($"{Path}/test?digest={Digest}", request);
         Assert.Equal("FIRST NIGHT!!", (await World.MailsAsync()).Single().Subject);
     }
@@ -207,27 +275,72 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
     [InlineData("", "column", "name")]
     [InlineData("Each new post", "column", "name")]
     public async Task A_digest_needs_a_name_of_its_own(string name, string form, string field) =>
-        Assert.Equal([field], (await Host.Owner.RefusedAsync(Path, new { name, settings = Settings(form), segmentId = (long?)null, isUsual = true })).Names("errors"));
+        Assert.Equal(
+            [field],
+            (
+                await Host.Owner.RefusedAsync(
+                    Path,
+                    new
+                    {
+                        name,
+                        settings = Settings(form),
+                        segmentId = (long?)null,
+                        isUsual = true,
+                    }
+                )
+            ).Names("errors")
+        );
 
     [Theory]
     [InlineData("{nothing}")]
     [InlineData("One\nBcc: all@quillmoor.example")]
     public async Task A_subject_that_cannot_work_is_refused_at_its_field(string subject) =>
-        Assert.Equal(["subject"], (await Host.Owner.RefusedAsync(Path, new { name = "Other", settings = Settings(more: ("subject", subject)), segmentId = (long?)null, isUsual = true })).Names("errors"));
+        Assert.Equal(
+            ["subject"],
+            (
+                await Host.Owner.RefusedAsync(
+                    Path,
+                    new
+                    {
+                        name = "Other",
+                        settings = Settings(more: ("subject", subject)),
+                        segmentId = (long?)null,
+                        isUsual = true,
+                    }
+                )
+            ).Names("errors")
+        );
 
-    private Task<int> OpenAsync(string state) => Host.InDatabaseAsync(database => database.Deliveries.CountAsync(one => one.State == Enum.Parse<DeliveryState>(state)));
+    private Task<int> OpenAsync(string state) =>
+        Host.InDatabaseAsync(database =>
+            database.Deliveries.CountAsync(one => one.State == Enum.Parse<DeliveryState>(state))
+        );
 
-    private Task<int> ChooseAsync(string mail, string category) => Host.InDatabaseAsync(async database =>
-    {
-        (await database.Subscribers.SingleAsync(one => one.Mail == mail)).Categories = [category];
-        return await database.SaveChangesAsync();
-    });
+    private Task<int> ChooseAsync(string mail, string category) =>
+        Host.InDatabaseAsync(async database =>
+        {
+            (await database.Subscribers.SingleAsync(one => one.Mail == mail)).Categories = [category];
+            return await database.SaveChangesAsync();
+        });
 
-    private Task WriteInAsync(string title, string category) => Host.Owner.PostJsonAsync(Host.Api + "posts", new { blogId = Host.Blog, title, bodyHtml = "<p>Clear from nine.</p>", category, status = "published" });
+    private Task WriteInAsync(string title, string category) =>
+        Host.Owner.PostJsonAsync(
+            Host.Api + "posts",
+            new
+            {
+                blogId = Host.Blog,
+                title,
+                bodyHtml = "<p>Clear from nine.</p>",
+                category,
+                status = "published",
+            }
+        );
 
     private async Task FollowAsync(ReceivedMail mail, string agent = "Mozilla/5.0 (X11; Linux x86_64)")
     {
-        var body = MimeKit.MimeMessage.Load(new MemoryStream(System.Text.Encoding.Latin1.GetBytes(await World.SourceAsync(mail)))).TextBody!;
+        var body = MimeKit
+            .MimeMessage.Load(new MemoryStream(System.Text.Encoding.Latin1.GetBytes(await World.SourceAsync(mail))))
+            .TextBody!;
         var link = body.Split('\n').First(line => line.Contains("/go/", StringComparison.Ordinal)).Trim();
         using var browser = Host.Plain();
         browser.DefaultRequestHeaders.UserAgent.ParseAdd(agent);

@@ -37,7 +37,8 @@ internal abstract class LineServer : IDisposable
     {
         try
         {
-            while (true) _ = ServeAsync(await _listener.AcceptTcpClientAsync(_end.Token));
+            while (true)
+                _ = ServeAsync(await _listener.AcceptTcpClientAsync(_end.Token));
         }
         catch (Exception end) when (end is OperationCanceledException or ObjectDisposedException or SocketException)
         {
@@ -52,7 +53,11 @@ internal abstract class LineServer : IDisposable
             try
             {
                 using var reader = new StreamReader(client.GetStream(), Encoding.Latin1);
-                await using var writer = new StreamWriter(client.GetStream(), Encoding.Latin1) { NewLine = "\r\n", AutoFlush = true };
+                await using var writer = new StreamWriter(client.GetStream(), Encoding.Latin1)
+                {
+                    NewLine = "\r\n",
+                    AutoFlush = true,
+                };
                 await TalkAsync(reader, writer);
             }
             catch (Exception end) when (end is IOException or OperationCanceledException or ObjectDisposedException)

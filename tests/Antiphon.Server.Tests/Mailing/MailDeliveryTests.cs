@@ -43,7 +43,11 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
     {
         await SubscribeAsync("lapsed@bounce.example");
         var post = await _host.WriteAsync("To nobody");
-        var delivery = await Eventually.IsAsync("the failure", () => DeliveryAsync(post), one => one.Has("state") && one.Text("state") == "failed");
+        var delivery = await Eventually.IsAsync(
+            "the failure",
+            () => DeliveryAsync(post),
+            one => one.Has("state") && one.Text("state") == "failed"
+        );
         Assert.Contains("Nobody of that name", delivery.Text("lastAnswer"), StringComparison.Ordinal);
     }
 
@@ -53,7 +57,11 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
         await _world.MailAsync(putOff: 1);
         await SubscribeAsync("wilf@fellside.example");
         var post = await _host.WriteAsync("Patience");
-        var delivery = await Eventually.IsAsync("the first attempt", () => DeliveryAsync(post), one => one.Has("state") && one.Text("state") == "retrying");
+        var delivery = await Eventually.IsAsync(
+            "the first attempt",
+            () => DeliveryAsync(post),
+            one => one.Has("state") && one.Text("state") == "retrying"
+        );
         Assert.Equal(1, delivery.Number("attempts"));
         Assert.True(delivery.Has("nextAttemptAt"));
         await _host.Owner.PostJsonAsync($"{_host.Api}channels/mail/{post.Number("id")}/retry");
@@ -66,7 +74,11 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
         await SubscribeAsync("wilf@fellside.example");
         var key = await _host.InDatabaseAsync(database => database.Subscribers.Select(one => one.Key).SingleAsync());
         using var browser = _host.Plain();
-        Assert.Contains("Stop the mails?", await browser.GetStringAsync($"unsubscribe/{key}"), StringComparison.Ordinal);
+        Assert.Contains(
+            "Stop the mails?",
+            await browser.GetStringAsync($"unsubscribe/{key}"),
+            StringComparison.Ordinal
+        );
         // Opening alone ends nothing: mail scanners open every link.
         Assert.Equal(1, (await _host.Owner.GetJsonAsync(_host.Api + "subscribers")).Number("active"));
         await browser.PostAsync($"unsubscribe/{key}", null);
@@ -82,8 +94,14 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
         var post = await _host.WriteAsync("Interrupted");
         await DeliveredAsync(post, 1);
         // As a crash between handing over and recording leaves it: claimed, with a lease that has run out.
-        await _host.InDatabaseAsync(database => database.Deliveries.ExecuteUpdateAsync(set => set
-            .SetProperty(one => one.State, DeliveryState.Sending).SetProperty(one => one.HeldUntil, DateTimeOffset.UnixEpoch).SetProperty(one => one.Unfinished, 1).SetProperty(one => one.DeliveredAt, (DateTimeOffset?)null)));
+        await _host.InDatabaseAsync(database =>
+            database.Deliveries.ExecuteUpdateAsync(set =>
+                set.SetProperty(one => one.State, DeliveryState.Sending)
+                    .SetProperty(one => one.HeldUntil, DateTimeOffset.UnixEpoch)
+                    .SetProperty(one => one.Unfinished, 1)
+                    .SetProperty(one => one.DeliveredAt, (DateTimeOffset?)null)
+            )
+        );
         await DeliveredAsync(post, 1);
         // The mail is the same to the receiver, who keeps it once.
         Assert.Single(await _world.MailsAsync());
@@ -95,8 +113,15 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
         await _world.MailAsync(putOff: 1000);
         await SubscribeAsync("wilf@fellside.example");
         var post = await _host.WriteAsync("On second thoughts");
-        await Eventually.IsAsync("the first attempt", () => DeliveryAsync(post), one => one.Has("state") && one.Text("state") == "retrying");
-        Assert.Equal(1, (await _host.Owner.PostJsonAsync($"{_host.Api}channels/mail/{post.Number("id")}/cancel")).Number("count"));
+        await Eventually.IsAsync(
+            "the first attempt",
+            () => DeliveryAsync(post),
+            one => one.Has("state") && one.Text("state") == "retrying"
+        );
+        Assert.Equal(
+            1,
+            (await _host.Owner.PostJsonAsync($"{_host.Api}channels/mail/{post.Number("id")}/cancel")).Number("count")
+        );
         Assert.Equal("cancelled", (await DeliveryAsync(post)).Text("state"));
     }
 
@@ -106,8 +131,14 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
         await SubscribeAsync("wilf@fellside.example");
         var post = await _host.WriteAsync("Due", "draft");
         var id = post.Number("id");
-        await _host.InDatabaseAsync(database => database.Posts.Where(one => one.Id == id).ExecuteUpdateAsync(set => set
-            .SetProperty(one => one.Status, PostStatus.Scheduled).SetProperty(one => one.PublishedAt, DateTimeOffset.UtcNow.AddMinutes(-1))));
+        await _host.InDatabaseAsync(database =>
+            database
+                .Posts.Where(one => one.Id == id)
+                .ExecuteUpdateAsync(set =>
+                    set.SetProperty(one => one.Status, PostStatus.Scheduled)
+                        .SetProperty(one => one.PublishedAt, DateTimeOffset.UtcNow.AddMinutes(-1))
+                )
+        );
         await DeliveredAsync(post, 1);
         Assert.Equal("published", (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{id}")).Text("status"));
     }
@@ -116,26 +147,51 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
     [InlineData("nonsense", "mail")]
     [InlineData("", "mail")]
     public async Task A_wrong_address_is_refused_at_its_field(string mail, string field) =>
-        Assert.Equal([field], (await _host.Owner.RefusedAsync(_host.Api + "subscribers", new { mail })).Names("errors"));
+        Assert.Equal(
+            [field],
+            (await _host.Owner.RefusedAsync(_host.Api + "subscribers", new { mail })).Names("errors")
+        );
 
     [Fact]
     public async Task The_same_address_is_not_added_twice()
     {
         await SubscribeAsync("wilf@fellside.example");
-        Assert.Equal(["mail"], (await _host.Owner.RefusedAsync(_host.Api + "subscribers", new { mail = "Wilf@Fellside.example" })).Names("errors"));
+        Assert.Equal(
+            ["mail"],
+            (await _host.Owner.RefusedAsync(_host.Api + "subscribers", new { mail = "Wilf@Fellside.example" })).Names(
+                "errors"
+            )
+        );
     }
 
     private async Task SubscribeAsync(params string[] mails)
     {
-        foreach (var mail in mails) await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail });
+        foreach (var mail in mails)
+            await _host.Owner.PostJsonAsync(_host.Api + "subscribers", new { mail });
     }
 
-    private Task DeliveredAsync(Json post, int count) => Eventually.IsAsync("the delivery", () => _host.Owner.GetJsonAsync(Path(post)), rows => rows.Items().Count(row => row.Text("state") == "delivered") == count);
+    private Task DeliveredAsync(Json post, int count) =>
+        Eventually.IsAsync(
+            "the delivery",
+            () => _host.Owner.GetJsonAsync(Path(post)),
+            rows => rows.Items().Count(row => row.Text("state") == "delivered") == count
+        );
 
-    private async Task<Json> DeliveryAsync(Json post) => (await _host.Owner.GetJsonAsync(Path(post))).Items().SingleOrDefault() ?? new Json(null);
+    private async Task<Json> DeliveryAsync(Json post) =>
+        (await _host.Owner.GetJsonAsync(Path(post))).Items().SingleOrDefault() ?? new Json(null);
 
-    private Task SaveAgainAsync(Json post) => _host.Owner.PutJsonAsync(
-        $"{_host.Api}posts/{post.Number("id")}", new { blogId = _host.Blog, title = post.Text("title"), bodyHtml = "<p>Corrected.</p>", status = "published", revision = post.Number("revision") });
+    private Task SaveAgainAsync(Json post) =>
+        _host.Owner.PutJsonAsync(
+            $"{_host.Api}posts/{post.Number("id")}",
+            new
+            {
+                blogId = _host.Blog,
+                title = post.Text("title"),
+                bodyHtml = "<p>Corrected.</p>",
+                status = "published",
+                revision = post.Number("revision"),
+            }
+        );
 
     private string Path(Json post) => $"{_host.Api}channels/mail/{post.Number("id")}";
 }

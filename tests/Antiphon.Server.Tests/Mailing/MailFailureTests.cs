@@ -29,8 +29,16 @@ public sealed class MailFailureTests
     [InlineData(421, "4.3.2 Going down", SmtpErrorCode.UnexpectedStatusCode, nameof(MailFault.Server))]
     [InlineData(451, "4.7.1 Try later", SmtpErrorCode.RecipientNotAccepted, nameof(MailFault.Passing))]
     [InlineData(452, "4.2.2 Mailbox full", SmtpErrorCode.RecipientNotAccepted, nameof(MailFault.Passing))]
-    public void An_answer_speaks_of_the_address_only_where_it_says_so(int status, string text, SmtpErrorCode code, string fault) =>
-        Assert.Equal(fault, MailFailure.Of(new SmtpCommandException(code, (SmtpStatusCode)status, Somebody, text)).ToString());
+    public void An_answer_speaks_of_the_address_only_where_it_says_so(
+        int status,
+        string text,
+        SmtpErrorCode code,
+        string fault
+    ) =>
+        Assert.Equal(
+            fault,
+            MailFailure.Of(new SmtpCommandException(code, (SmtpStatusCode)status, Somebody, text)).ToString()
+        );
 
     [Fact]
     public void What_happens_before_a_mail_is_spoken_of_is_about_the_server()

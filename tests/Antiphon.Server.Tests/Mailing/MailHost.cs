@@ -16,8 +16,17 @@ public sealed class MailHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         World = await OutsideWorld.StartAsync();
-        await Host.With("Mail:Port", $"{World.SmtpPort}").With("Mail:From", "post@quillmoor.example").With("Mail:ReturnsTo", "returns@quillmoor.example").With("Mail:ReturnsHost", "127.0.0.1").With("Mail:ReturnsPort", $"{World.PopPort}")
-            .With("Mail:ReturnsUser", "returns").With("Mail:ReturnsPassword", "returns").With("Mail:ReturnsEverySeconds", "1").With("Mail:ReturnsToken", "returns-token").With("Delivery:LookEverySeconds", "1").InitializeAsync();
+        await Host.With("Mail:Port", $"{World.SmtpPort}")
+            .With("Mail:From", "post@quillmoor.example")
+            .With("Mail:ReturnsTo", "returns@quillmoor.example")
+            .With("Mail:ReturnsHost", "127.0.0.1")
+            .With("Mail:ReturnsPort", $"{World.PopPort}")
+            .With("Mail:ReturnsUser", "returns")
+            .With("Mail:ReturnsPassword", "returns")
+            .With("Mail:ReturnsEverySeconds", "1")
+            .With("Mail:ReturnsToken", "returns-token")
+            .With("Delivery:LookEverySeconds", "1")
+            .InitializeAsync();
     }
 
     /// <inheritdoc/>

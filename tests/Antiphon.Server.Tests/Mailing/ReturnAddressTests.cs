@@ -63,5 +63,12 @@ public sealed class ReturnAddressTests
         Assert.Equal(("known", "wilf@fellside.example"), (back.Key, back.Address));
     }
 
-    private static MimeMessage Mail(string to) => MimeMessage.Load(new MemoryStream(System.Text.Encoding.ASCII.GetBytes(Report.Replace("{to}", to, StringComparison.Ordinal).ReplaceLineEndings("\r\n"))));
+    private static MimeMessage Mail(string to) =>
+        MimeMessage.Load(
+            new MemoryStream(
+                System.Text.Encoding.ASCII.GetBytes(
+                    Report.Replace("{to}", to, StringComparison.Ordinal).ReplaceLineEndings("\r\n")
+                )
+            )
+        );
 }

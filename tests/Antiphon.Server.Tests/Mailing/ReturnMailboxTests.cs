@@ -16,8 +16,15 @@ public sealed class ReturnMailboxTests : IAsyncLifetime
     private readonly BreakingMailbox _mailbox = new();
     private readonly AntiphonHost _host = new();
 
-    public Task InitializeAsync() => _host.With("Mail:ReturnsTo", "returns@quillmoor.example").With("Mail:ReturnsHost", "127.0.0.1").With("Mail:ReturnsPort", $"{_mailbox.Port}")
-        .With("Mail:ReturnsUser", "returns").With("Mail:ReturnsPassword", "returns").With("Mail:ReturnsEverySeconds", "1").InitializeAsync();
+    public Task InitializeAsync() =>
+        _host
+            .With("Mail:ReturnsTo", "returns@quillmoor.example")
+            .With("Mail:ReturnsHost", "127.0.0.1")
+            .With("Mail:ReturnsPort", $"{_mailbox.Port}")
+            .With("Mail:ReturnsUser", "returns")
+            .With("Mail:ReturnsPassword", "returns")
+            .With("Mail:ReturnsEverySeconds", "1")
+            .InitializeAsync();
 
     public async Task DisposeAsync()
     {
@@ -31,43 +38,78 @@ public sealed class ReturnMailboxTests : IAsyncLifetime
         await SentAsync();
         _mailbox.Breaks = 3;
         _mailbox.Put("\u0001\u0002 no mail at all");
-        _mailbox.Put(Report(_host.Services.GetRequiredService<ReturnAddress>().Of("returns@quillmoor.example", "sentonce").Address));
+        _mailbox.Put(
+            Report(
+                _host.Services.GetRequiredService<ReturnAddress>().Of("returns@quillmoor.example", "sentonce").Address
+            )
+        );
         await Eventually.TrueAsync("the mailbox empty", () => Task.FromResult(_mailbox is { Count: 0, Breaks: < 0 }));
-        Assert.Equal((1, null), await _host.InDatabaseAsync(async database =>
-        {
-            var subscriber = await database.Subscribers.SingleAsync(one => one.SiteId == _host.Site);
-            return (subscriber.SoftBounces, subscriber.Suppressed);
-        }));
+        Assert.Equal(
+            (1, null),
+            await _host.InDatabaseAsync(async database =>
+            {
+                var subscriber = await database.Subscribers.SingleAsync(one => one.SiteId == _host.Site);
+                return (subscriber.SoftBounces, subscriber.Suppressed);
+            })
+        );
     }
 
-    private Task<int> SentAsync() => _host.InDatabaseAsync(async database =>
-    {
-        var now = DateTimeOffset.UtcNow;
-        var digest = await database.Digests.SingleAsync(one => one.SiteId == _host.Site);
-        var subscriber = new Subscriber { SiteId = _host.Site, Key = "wilf", Mail = "wilf@fellside.example", CreatedAt = now };
-        var edition = new Edition { SiteId = _host.Site, DigestId = digest.Id, Key = "edition", Occasion = "test", DueAt = now, State = EditionState.Sent };
-        database.AddRange(subscriber, edition);
-        await database.SaveChangesAsync();
-        database.Deliveries.Add(new Delivery { Key = "sentonce", SiteId = _host.Site, EditionId = edition.Id, SubscriberId = subscriber.Id, State = DeliveryState.Delivered, NextAttemptAt = now, CreatedAt = now, DeliveredAt = now });
-        return await database.SaveChangesAsync();
-    });
+    private Task<int> SentAsync() =>
+        _host.InDatabaseAsync(async database =>
+        {
+            var now = DateTimeOffset.UtcNow;
+            var digest = await database.Digests.SingleAsync(one => one.SiteId == _host.Site);
+            var subscriber = new Subscriber
+            {
+                SiteId = _host.Site,
+                Key = "wilf",
+                Mail = "wilf@fellside.example",
+                CreatedAt = now,
+            };
+            var edition = new Edition
+            {
+                SiteId = _host.Site,
+                DigestId = digest.Id,
+                Key = "edition",
+                Occasion = "test",
+                DueAt = now,
+                State = EditionState.Sent,
+            };
+            database.AddRange(subscriber, edition);
+            await database.SaveChangesAsync();
+            database.Deliveries.Add(
+                new Delivery
+                {
+                    Key = "sentonce",
+                    SiteId = _host.Site,
+                    EditionId = edition.Id,
+                    SubscriberId = subscriber.Id,
+                    State = DeliveryState.Delivered,
+                    NextAttemptAt = now,
+                    CreatedAt = now,
+                    DeliveredAt = now,
+                }
+            );
+            return await database.SaveChangesAsync();
+        });
 
-    private static string Report(string to) => $"""
-        From: <postmaster@fellside.example>
-        To: <{to}>
-        Subject: Delayed
-        MIME-Version: 1.0
-        Content-Type: multipart/report; report-type=delivery-status; boundary=b
+    private static string Report(string to) =>
+        $"""
+            From: <postmaster@fellside.example>
+            To: <{to}>
+            Subject: Delayed
+            MIME-Version: 1.0
+            Content-Type: multipart/report; report-type=delivery-status; boundary=b
 
-        --b
-        Content-Type: message/delivery-status
+            --b
+            Content-Type: message/delivery-status
 
-        Reporting-MTA: dns; fellside.example
+            Reporting-MTA: dns; fellside.example
 
-        Final-Recipient: rfc822; wilf@fellside.example
-        Action: failed
-        Status: 4.2.2
+            Final-Recipient: rfc822; wilf@fellside.example
+            Action: failed
+            Status: 4.2.2
 
-        --b--
-        """;
+            --b--
+            """;
 }

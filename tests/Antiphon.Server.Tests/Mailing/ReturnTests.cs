@@ -35,7 +35,11 @@ public sealed class ReturnTests(MailHost shared) : DigestHost(shared)
             Assert.Null((await SubscriberAsync("busy@full.example")).Suppressed);
             await Host.WriteAsync($"Night {night}");
             await SendAsync();
-            await Eventually.IsAsync("the return", () => SubscriberAsync("busy@full.example"), one => one.SoftBounces == night);
+            await Eventually.IsAsync(
+                "the return",
+                () => SubscriberAsync("busy@full.example"),
+                one => one.SoftBounces == night
+            );
         }
 
         var given = await SubscriberAsync("busy@full.example");
@@ -49,7 +53,9 @@ public sealed class ReturnTests(MailHost shared) : DigestHost(shared)
         await SubscribeAsync("lapsed@later.example");
         await Host.WriteAsync("First night");
         await SendAsync();
-        await Eventually.IsAsync("the return", LatestAsync, one => one.Number("failed") == 1 && one.Number("delivered") == 0);
+        await Eventually.IsAsync("the return", LatestAsync, one =>
+            one.Number("failed") == 1 && one.Number("delivered") == 0
+        );
     }
 
     [Fact]
@@ -57,14 +63,30 @@ public sealed class ReturnTests(MailHost shared) : DigestHost(shared)
     {
         await SubscribeAsync("wilf@fellside.example");
         using var program = Host.Plain();
-        var body = new { returns = new[] { new { kind = "complaint", address = "Wilf@fellside.example", reason = "Told by the mail service" } } };
+        var body = new
+        {
+            returns = new[]
+            {
+                new
+                {
+                    kind = "complaint",
+                    address = "Wilf@fellside.example",
+                    reason = "Told by the mail service",
+                },
+            },
+        };
         Assert.Equal(HttpStatusCode.Unauthorized, (await program.PostAsJsonAsync("mail/returns", body)).StatusCode);
         program.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "forged");
         Assert.Equal(HttpStatusCode.Unauthorized, (await program.PostAsJsonAsync("mail/returns", body)).StatusCode);
         program.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "returns-token");
         Assert.Equal(1, (await program.PostJsonAsync("mail/returns", body)).Number("subscribers"));
         Assert.Equal(Suppression.Complaint, (await SubscriberAsync("wilf@fellside.example")).Suppressed);
-        Assert.Equal(["returns"], (await program.RefusedAsync("mail/returns", new { returns = new[] { new { kind = "hard" } } })).Names("errors"));
+        Assert.Equal(
+            ["returns"],
+            (await program.RefusedAsync("mail/returns", new { returns = new[] { new { kind = "hard" } } })).Names(
+                "errors"
+            )
+        );
     }
 
     [Fact]
@@ -73,12 +95,15 @@ public sealed class ReturnTests(MailHost shared) : DigestHost(shared)
         await SubscribeAsync("wilf@fellside.example");
         using var program = Host.Plain();
         program.DefaultRequestHeaders.Authorization = new AuthenticationHeaderValue("Bearer", "returns-token");
-        var mail = new StringContent("From: <wilf@fellside.example>\r\nTo: <returns@quillmoor.example>\r\nSubject: Away\r\nAuto-Submitted: auto-replied\r\n\r\nBack on Monday.\r\n");
+        var mail = new StringContent(
+            "From: <wilf@fellside.example>\r\nTo: <returns@quillmoor.example>\r\nSubject: Away\r\nAuto-Submitted: auto-replied\r\n\r\nBack on Monday.\r\n"
+        );
         mail.Headers.ContentType = new MediaTypeHeaderValue("message/rfc822");
         var answer = await program.PostAsync("mail/returns", mail);
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
         Assert.Null((await SubscriberAsync("wilf@fellside.example")).Suppressed);
     }
 
-    private Task<Subscriber> SubscriberAsync(string mail) => Host.InDatabaseAsync(database => database.Subscribers.AsNoTracking().SingleAsync(one => one.Mail == mail));
+    private Task<Subscriber> SubscriberAsync(string mail) =>
+        Host.InDatabaseAsync(database => database.Subscribers.AsNoTracking().SingleAsync(one => one.Mail == mail));
 }

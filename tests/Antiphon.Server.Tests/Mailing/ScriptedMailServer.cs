@@ -29,25 +29,41 @@ internal sealed class ScriptedMailServer : LineServer
     /// <inheritdoc/>
     protected override async Task TalkAsync(StreamReader reader, StreamWriter writer)
     {
-        if (Breaks("GREETING")) return;
+        if (Breaks("GREETING"))
+            return;
         await writer.WriteLineAsync("220 Ready");
-        while (await reader.ReadLineAsync(End) is { } line && await AnswerAsync(line, reader, writer)) continue;
+        while (await reader.ReadLineAsync(End) is { } line && await AnswerAsync(line, reader, writer))
+            continue;
     }
 
     private async Task<bool> AnswerAsync(string line, StreamReader reader, StreamWriter writer)
     {
         var verb = line.Split(' ')[0].ToUpperInvariant();
-        if (Breaks(verb)) return false;
+        if (Breaks(verb))
+            return false;
         switch (verb)
         {
-            case "EHLO" or "HELO": await writer.WriteAsync("250-here\r\n250-ENHANCEDSTATUSCODES\r\n250 AUTH PLAIN\r\n"); break;
-            case "AUTH": await writer.WriteLineAsync(Breaks("SIGN-IN") ? "535 5.7.8 Wrong password" : "235 2.7.0 Welcome"); break;
-            case "RCPT": await writer.WriteLineAsync(Breaks("RELAY") ? "550 5.7.1 Relaying denied" : Breaks("BUSY") ? "451 4.3.0 Later" : "250 2.1.5 Known"); break;
-            case "DATA": return await TakeAsync(reader, writer);
+            case "EHLO" or "HELO":
+                await writer.WriteAsync("250-here\r\n250-ENHANCEDSTATUSCODES\r\n250 AUTH PLAIN\r\n");
+                break;
+            case "AUTH":
+                await writer.WriteLineAsync(Breaks("SIGN-IN") ? "535 5.7.8 Wrong password" : "235 2.7.0 Welcome");
+                break;
+            case "RCPT":
+                await writer.WriteLineAsync(
+                    Breaks("RELAY") ? "550 5.7.1 Relaying denied"
+                    : Breaks("BUSY") ? "451 4.3.0 Later"
+                    : "250 2.1.5 Known"
+                );
+                break;
+            case "DATA":
+                return await TakeAsync(reader, writer);
             case "QUIT":
                 await writer.WriteLineAsync("221 Bye");
                 return false;
-            default: await writer.WriteLineAsync("250 Go on"); break;
+            default:
+                await writer.WriteLineAsync("250 Go on");
+                break;
         }
 
         return true;
@@ -57,8 +73,10 @@ internal sealed class ScriptedMailServer : LineServer
     {
         await writer.WriteLineAsync("354 End with a dot");
         var source = new StringBuilder();
-        while (await reader.ReadLineAsync(End) is { } line && line != ".") source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
-        if (Breaks("DOT")) return false;
+        while (await reader.ReadLineAsync(End) is { } line && line != ".")
+            source.Append(line.StartsWith('.') ? line[1..] : line).Append("\r\n");
+        if (Breaks("DOT"))
+            return false;
         _taken.Add(await MimeMessage.LoadAsync(new MemoryStream(Encoding.Latin1.GetBytes(source.ToString())), End));
         await writer.WriteLineAsync("250 2.0.0 Taken");
         return true;
@@ -66,7 +84,8 @@ internal sealed class ScriptedMailServer : LineServer
 
     private bool Breaks(string where)
     {
-        if (FailsAt != where) return false;
+        if (FailsAt != where)
+            return false;
         Interlocked.Increment(ref _failures);
         return true;
     }

@@ -14,7 +14,11 @@ public sealed class MentionHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         Site = await ScriptedSite.StartAsync();
-        await Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority).With("Outgoing:MaxBytes", "1000000").With("Mentions:RestSeconds", "0").With("Mentions:MostUnreadOfHost", "3").InitializeAsync();
+        await Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority)
+            .With("Outgoing:MaxBytes", "1000000")
+            .With("Mentions:RestSeconds", "0")
+            .With("Mentions:MostUnreadOfHost", "3")
+            .InitializeAsync();
     }
 
     public async Task DisposeAsync()

@@ -46,7 +46,8 @@ public sealed class AddressGuardTests
     [InlineData("fe80::1")]
     [InlineData("fec0::1")]
     [InlineData("ff02::1")]
-    public void An_address_that_leads_inward_is_not_visited(string address) => Assert.False(AddressGuard.IsPublic(IPAddress.Parse(address)));
+    public void An_address_that_leads_inward_is_not_visited(string address) =>
+        Assert.False(AddressGuard.IsPublic(IPAddress.Parse(address)));
 
     [Theory]
     [InlineData("93.184.216.34")]
@@ -55,13 +56,17 @@ public sealed class AddressGuardTests
     [InlineData("2606:2800:220:1::1")]
     [InlineData("2001:4860:4860::8888")]
     [InlineData("2a00::1")]
-    public void An_address_of_the_public_is_visited(string address) => Assert.True(AddressGuard.IsPublic(IPAddress.Parse(address)));
+    public void An_address_of_the_public_is_visited(string address) =>
+        Assert.True(AddressGuard.IsPublic(IPAddress.Parse(address)));
 
     private static (IPAddress First, IPAddress Last) Ends(IPNetwork network)
     {
         var first = network.BaseAddress.GetAddressBytes();
         var whole = (BigInteger.One << ((first.Length * 8) - network.PrefixLength)) - 1;
-        var last = (new BigInteger(first, isUnsigned: true, isBigEndian: true) | whole).ToByteArray(isUnsigned: true, isBigEndian: true);
+        var last = (new BigInteger(first, isUnsigned: true, isBigEndian: true) | whole).ToByteArray(
+            isUnsigned: true,
+            isBigEndian: true
+        );
         return (network.BaseAddress, new IPAddress([.. new byte[first.Length - last.Length], .. last]));
     }
 }

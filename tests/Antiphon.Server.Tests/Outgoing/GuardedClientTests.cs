@@ -8,7 +8,9 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Tests.Outgoing;
 
 /// <summary>What other people's servers may do to us, seen through the check of a feed.</summary>
-public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClassFixture<GuardedClientTests.Shared>, IAsyncLifetime
+public sealed class GuardedClientTests(GuardedClientTests.Shared shared)
+    : IClassFixture<GuardedClientTests.Shared>,
+        IAsyncLifetime
 {
     private readonly AntiphonHost _host = shared.Host;
     private readonly ScriptedSite _site = shared.Other;
@@ -23,7 +25,12 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClas
     [InlineData("deflate")]
     public async Task A_compressed_feed_is_read(string encoding)
     {
-        _site.Answer = http => CompressedAsync(http, encoding, Encoding.UTF8.GetBytes("<rss version=\"2.0\"><channel><title>Packed</title></channel></rss>"));
+        _site.Answer = http =>
+            CompressedAsync(
+                http,
+                encoding,
+                Encoding.UTF8.GetBytes("<rss version=\"2.0\"><channel><title>Packed</title></channel></rss>")
+            );
         Assert.Equal("Packed", (await CheckAsync()).Text("check.feed.title"));
     }
 
@@ -76,7 +83,8 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClas
         _site.Answer = async http =>
         {
             using var drip = new PeriodicTimer(TimeSpan.FromMilliseconds(100));
-            while (await drip.WaitForNextTickAsync(http.RequestAborted)) await http.Response.WriteAsync(" ", http.RequestAborted);
+            while (await drip.WaitForNextTickAsync(http.RequestAborted))
+                await http.Response.WriteAsync(" ", http.RequestAborted);
         };
         Assert.Contains("within 2 seconds", await RefusalAsync(), StringComparison.Ordinal);
     }
@@ -94,19 +102,23 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClas
         Task See(HttpContext http, string? further)
         {
             seen.Add((http.Request.Host.Value!, http.Request.Headers[header].ToString()));
-            if (further is null) return Task.CompletedTask;
-            (http.Response.StatusCode, http.Response.Headers.Location) = (StatusCodes.Status307TemporaryRedirect, further);
+            if (further is null)
+                return Task.CompletedTask;
+            (http.Response.StatusCode, http.Response.Headers.Location) = (
+                StatusCodes.Status307TemporaryRedirect,
+                further
+            );
             return Task.CompletedTask;
         }
 
         _site.Answer = http => See(http, http.Request.Path == "/first" ? "/second" : other.Address.AbsoluteUri);
         other.Answer = http => See(http, null);
         await _host.WithServiceAsync<GuardedClient>(client => client.SendAnyAsync(new Uri(_site.Address, "first"), to =>
-        {
-            var request = new HttpRequestMessage(HttpMethod.Get, to);
-            request.Headers.TryAddWithoutValidation(header, "kept");
-            return request;
-        }));
+            {
+                var request = new HttpRequestMessage(HttpMethod.Get, to);
+                request.Headers.TryAddWithoutValidation(header, "kept");
+                return request;
+            }));
         Assert.Equal(["kept", "kept", isSecret ? string.Empty : "kept"], seen.Select(one => one.Value));
         Assert.Equal(other.Address.Authority, seen[^1].Host);
     }
@@ -121,15 +133,18 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClas
             seen = http.Request.Headers.Authorization.ToString();
             return Task.CompletedTask;
         };
-        await _host.WithServiceAsync<GuardedClient>(client => client.SendAnyAsync(
-            other.Address,
-            to =>
-            {
-                var request = new HttpRequestMessage(HttpMethod.Get, to);
-                request.Headers.Authorization = new("Bearer", "secret");
-                return request;
-            },
-            credentialsOf: _site.Address));
+        await _host.WithServiceAsync<GuardedClient>(client =>
+            client.SendAnyAsync(
+                other.Address,
+                to =>
+                {
+                    var request = new HttpRequestMessage(HttpMethod.Get, to);
+                    request.Headers.Authorization = new("Bearer", "secret");
+                    return request;
+                },
+                credentialsOf: _site.Address
+            )
+        );
         Assert.Equal(string.Empty, seen);
     }
 
@@ -141,13 +156,19 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClas
         other.Answer = _ => Task.FromResult(asked = true);
         _site.Answer = http =>
         {
-            (http.Response.StatusCode, http.Response.Headers.Location) = (StatusCodes.Status307TemporaryRedirect, other.Address.AbsoluteUri);
+            (http.Response.StatusCode, http.Response.Headers.Location) = (
+                StatusCodes.Status307TemporaryRedirect,
+                other.Address.AbsoluteUri
+            );
             return Task.CompletedTask;
         };
         await _host.WithServiceAsync<GuardedClient>(async client =>
         {
             var form = new Dictionary<string, string> { ["hub.secret"] = "s" };
-            Assert.Equal(FetchProblem.LeavesOrigin, (await client.PostFormAsync(_site.Address, form, isSecret: true)).Problem);
+            Assert.Equal(
+                FetchProblem.LeavesOrigin,
+                (await client.PostFormAsync(_site.Address, form, isSecret: true)).Problem
+            );
             Assert.Null((await client.PostFormAsync(_site.Address, form)).Problem);
         });
         Assert.True(asked);
@@ -188,6 +209,7 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared) : IClas
     public sealed class Shared : AnsweredHost
     {
         /// <inheritdoc/>
-        protected override IEnumerable<(string Name, string Value)> Settings => [("Outgoing:MaxBytes", "200000"), ("Outgoing:TimeoutSeconds", "2")];
+        protected override IEnumerable<(string Name, string Value)> Settings =>
+            [("Outgoing:MaxBytes", "200000"), ("Outgoing:TimeoutSeconds", "2")];
     }
 }

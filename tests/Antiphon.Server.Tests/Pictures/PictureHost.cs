@@ -14,7 +14,11 @@ public sealed class PictureHost : IAsyncLifetime
     public async Task InitializeAsync()
     {
         Site = await ScriptedSite.StartAsync();
-        await Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority).With("Pictures:MaxBytes", "300000").With("Pictures:MaxPixels", "2000000").With("Pictures:WaitingOfSender", "10").InitializeAsync();
+        await Host.With("Outgoing:AllowedHosts:0", Site.Address.Authority)
+            .With("Pictures:MaxBytes", "300000")
+            .With("Pictures:MaxPixels", "2000000")
+            .With("Pictures:WaitingOfSender", "10")
+            .InitializeAsync();
     }
 
     public async Task DisposeAsync()

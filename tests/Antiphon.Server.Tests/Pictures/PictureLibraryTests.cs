@@ -16,14 +16,20 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     [InlineData(SKEncodedImageFormat.Png, "png")]
     [InlineData(SKEncodedImageFormat.Jpeg, "jpeg")]
     [InlineData(SKEncodedImageFormat.Webp, "webp")]
-    public async Task A_picture_is_served_in_the_widths_needed_and_never_larger_than_it_is(SKEncodedImageFormat format, string type)
+    public async Task A_picture_is_served_in_the_widths_needed_and_never_larger_than_it_is(
+        SKEncodedImageFormat format,
+        string type
+    )
     {
         var picture = await AddAsync(Picture(800, 600, format), "moon.dat");
         Assert.Equal((type, 800, 600), (picture.Text("type"), picture.Number("width"), picture.Number("height")));
         Assert.Equal((320, 240), await SizeAsync(picture, "w320.webp"));
         Assert.Equal((800, 600), await SizeAsync(picture, "w2560.webp"));
         Assert.Equal((800, 420), await SizeAsync(picture, "card-50-50.jpg"));
-        Assert.Equal(HttpStatusCode.NotFound, (await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w333.webp")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w333.webp")).StatusCode
+        );
     }
 
     [Fact]
@@ -56,7 +62,9 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
             _ => Encoding.UTF8.GetBytes("<svg xmlns=\"http://www.w3.org/2000/svg\"><broken"),
         };
         using var content = new ByteArrayContent(bytes);
-        var refusal = await (await _host.Owner.PostAsync($"{_host.Api}pictures?name=moon.png", content)).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (await _host.Owner.PostAsync($"{_host.Api}pictures?name=moon.png", content)).ProblemAsync(
+            HttpStatusCode.BadRequest
+        );
         Assert.Contains(words, refusal.Text("errors.file.0"), StringComparison.Ordinal);
     }
 
@@ -64,22 +72,39 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     public async Task Not_every_form_of_a_picture_can_be_asked_for_at_once()
     {
         var picture = await AddAsync(Picture(800, 600, SKEncodedImageFormat.Png), "moon.png");
-        string[] forms = [.. from x in Enumerable.Range(0, 21) from y in Enumerable.Range(0, 21) select $"pictures/{picture.Text("key")}/card-{x * 5}-{y * 5}.jpg"];
+        string[] forms =
+        [
+            .. from x in Enumerable.Range(0, 21)
+            from y in Enumerable.Range(0, 21)
+            select $"pictures/{picture.Text("key")}/card-{x * 5}-{y * 5}.jpg",
+        ];
         var answers = await Task.WhenAll(forms.Select(form => _host.Plain().GetAsync(form)));
         var refused = answers.Where(answer => answer.StatusCode == HttpStatusCode.TooManyRequests).ToList();
         Assert.NotEmpty(refused);
         Assert.All(refused, answer => Assert.NotNull(answer.Headers.RetryAfter));
         Assert.All(answers.Except(refused), answer => Assert.Equal(HttpStatusCode.OK, answer.StatusCode));
-        Assert.Equal(HttpStatusCode.OK, (await _host.Plain().GetAsync(refused[0].RequestMessage!.RequestUri)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await _host.Plain().GetAsync(refused[0].RequestMessage!.RequestUri)).StatusCode
+        );
     }
 
     [Fact]
     public async Task An_svg_is_cleaned_and_locked_in()
     {
-        var picture = await AddAsync(Encoding.UTF8.GetBytes("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\" onload=\"alert(1)\"><script>alert(1)</script><circle r=\"1\"/></svg>"), "moon.svg");
+        var picture = await AddAsync(
+            Encoding.UTF8.GetBytes(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\" onload=\"alert(1)\"><script>alert(1)</script><circle r=\"1\"/></svg>"
+            ),
+            "moon.svg"
+        );
         var answer = await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w640.webp");
         Assert.Equal("image/svg+xml", answer.Content.Headers.ContentType?.MediaType);
-        Assert.Contains("sandbox", answer.Headers.GetValues("Content-Security-Policy").Single(), StringComparison.Ordinal);
+        Assert.Contains(
+            "sandbox",
+            answer.Headers.GetValues("Content-Security-Policy").Single(),
+            StringComparison.Ordinal
+        );
         Assert.DoesNotContain("alert", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
@@ -88,27 +113,84 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     {
         var picture = await AddAsync(Picture(800, 400, SKEncodedImageFormat.Png), "wide.png");
         var tag = (await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w320.webp")).Headers.ETag;
-        await EditAsync(picture, new { quarterTurns = 1, left = 0, top = 0, width = 1000, height = 500 });
+        await EditAsync(
+            picture,
+            new
+            {
+                quarterTurns = 1,
+                left = 0,
+                top = 0,
+                width = 1000,
+                height = 500,
+            }
+        );
         Assert.Equal((320, 320), await SizeAsync(picture, "w320.webp"));
         Assert.NotEqual(tag, (await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w320.webp")).Headers.ETag);
-        await EditAsync(picture, new { quarterTurns = 0, left = 0, top = 0, width = 1000, height = 1000 });
+        await EditAsync(
+            picture,
+            new
+            {
+                quarterTurns = 0,
+                left = 0,
+                top = 0,
+                width = 1000,
+                height = 1000,
+            }
+        );
         Assert.Equal((320, 160), await SizeAsync(picture, "w320.webp"));
-        using var wrong = System.Net.Http.Json.JsonContent.Create(new { edit = new { quarterTurns = 0, left = 900, top = 0, width = 500, height = 1000 } });
-        Assert.Equal(["edit"], (await (await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}", wrong)).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        using var wrong = System.Net.Http.Json.JsonContent.Create(
+            new
+            {
+                edit = new
+                {
+                    quarterTurns = 0,
+                    left = 900,
+                    top = 0,
+                    width = 500,
+                    height = 1000,
+                },
+            }
+        );
+        Assert.Equal(
+            ["edit"],
+            (
+                await (await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}", wrong)).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
     }
 
     [Fact]
     public async Task A_picture_in_use_says_where_is_replaced_everywhere_and_not_removed()
     {
         var picture = await AddAsync(Picture(640, 480, SKEncodedImageFormat.Png), "old.png");
-        var post = await _host.WriteAsync("With a picture", body: $"<p>x</p><img src=\"{picture.Text("address")}\" width=\"640\" height=\"480\" alt=\"A\">");
+        var post = await _host.WriteAsync(
+            "With a picture",
+            body: $"<p>x</p><img src=\"{picture.Text("address")}\" width=\"640\" height=\"480\" alt=\"A\">"
+        );
         var uses = (await _host.Owner.GetJsonAsync($"{_host.Api}pictures/{picture.Number("id")}/uses")).Items();
         Assert.Equal("With a picture", Assert.Single(uses).Text("title"));
-        Assert.Equal(1, (await _host.Owner.GetJsonAsync($"{_host.Api}pictures?search=old.png")).Number("pictures.0.uses"));
-        Assert.Empty((await _host.Owner.GetJsonAsync($"{_host.Api}pictures?unused=true&search=old.png")).Items("pictures"));
-        Assert.Contains("With a picture", (await (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).ProblemAsync(HttpStatusCode.BadRequest)).Text("title"), StringComparison.Ordinal);
+        Assert.Equal(
+            1,
+            (await _host.Owner.GetJsonAsync($"{_host.Api}pictures?search=old.png")).Number("pictures.0.uses")
+        );
+        Assert.Empty(
+            (await _host.Owner.GetJsonAsync($"{_host.Api}pictures?unused=true&search=old.png")).Items("pictures")
+        );
+        Assert.Contains(
+            "With a picture",
+            (
+                await (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Text("title"),
+            StringComparison.Ordinal
+        );
         using var other = new ByteArrayContent(Picture(200, 300, SKEncodedImageFormat.Jpeg));
-        await HttpTalk.GoodAsync(await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}/file?name=new.jpg", other));
+        await HttpTalk.GoodAsync(
+            await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}/file?name=new.jpg", other)
+        );
         Assert.Equal((200, 300), await SizeAsync(picture, "w1280.webp"));
         var page = await _host.Plain().GetStringAsync(post.Text("address"));
         Assert.Contains("srcset=", page, StringComparison.Ordinal);
@@ -121,18 +203,50 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
         var picture = await AddAsync(Picture(800, 400, SKEncodedImageFormat.Png), "whole.png");
         var half = await CutAsync(picture, left: 0, width: 500);
         Assert.Equal((400, 400), (half.Number("width"), half.Number("height")));
-        Assert.Equal(((320, 160), (320, 320)), (await SizeAsync(picture, "w320.webp"), await SizeAsync(half, "w320.webp")));
+        Assert.Equal(
+            ((320, 160), (320, 320)),
+            (await SizeAsync(picture, "w320.webp"), await SizeAsync(half, "w320.webp"))
+        );
         Assert.Equal(half.Text("key"), (await CutAsync(half, left: 0, width: 500)).Text("key"));
         Assert.Equal(picture.Text("key"), (await CutAsync(half, left: 0, width: 1000)).Text("key"));
-        Assert.Equal(picture.Number("id"), (await _host.Owner.GetJsonAsync($"{_host.Api}pictures/of?address={Uri.EscapeDataString(half.Text("address"))}")).Number("id"));
+        Assert.Equal(
+            picture.Number("id"),
+            (
+                await _host.Owner.GetJsonAsync(
+                    $"{_host.Api}pictures/of?address={Uri.EscapeDataString(half.Text("address"))}"
+                )
+            ).Number("id")
+        );
         Assert.Equal(1, (await _host.Owner.GetJsonAsync($"{_host.Api}pictures?search=whole.png")).Number("total"));
 
-        await _host.Owner.PostJsonAsync($"{_host.Api}posts", new { blogId = 1, title = "Cut for listings", bodyHtml = "<p>x</p>", pictureAddress = "https://pictures.example/x.png", status = "published", details = new { listingPicture = half.Text("address") } });
+        await _host.Owner.PostJsonAsync(
+            $"{_host.Api}posts",
+            new
+            {
+                blogId = 1,
+                title = "Cut for listings",
+                bodyHtml = "<p>x</p>",
+                pictureAddress = "https://pictures.example/x.png",
+                status = "published",
+                details = new { listingPicture = half.Text("address") },
+            }
+        );
         var blog = (await _host.Owner.GetJsonAsync($"{_host.Api}blogs")).Items()[0].Text("key");
-        Assert.Contains($"pictures/{half.Text("key")}/", await _host.Plain().GetStringAsync($"blogs/{blog}"), StringComparison.Ordinal);
-        Assert.Equal("Cut for listings", Assert.Single((await _host.Owner.GetJsonAsync($"{_host.Api}pictures/{picture.Number("id")}/uses")).Items()).Text("title"));
+        Assert.Contains(
+            $"pictures/{half.Text("key")}/",
+            await _host.Plain().GetStringAsync($"blogs/{blog}"),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            "Cut for listings",
+            Assert
+                .Single((await _host.Owner.GetJsonAsync($"{_host.Api}pictures/{picture.Number("id")}/uses")).Items())
+                .Text("title")
+        );
         using var other = new ByteArrayContent(Picture(200, 300, SKEncodedImageFormat.Png));
-        await HttpTalk.GoodAsync(await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}/file?name=whole.png", other));
+        await HttpTalk.GoodAsync(
+            await _host.Owner.PutAsync($"{_host.Api}pictures/{picture.Number("id")}/file?name=whole.png", other)
+        );
         Assert.Equal((100, 300), await SizeAsync(half, "w320.webp"));
     }
 
@@ -140,21 +254,68 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     public async Task A_cut_lies_within_the_picture_and_a_drawing_has_none()
     {
         var picture = await AddAsync(Picture(80, 40, SKEncodedImageFormat.Png), "small.png");
-        var drawing = await AddAsync(Encoding.UTF8.GetBytes("<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><circle r=\"1\"/></svg>"), "ring.svg");
-        Assert.Equal(["edit"], (await _host.Owner.RefusedAsync($"{_host.Api}pictures/{picture.Number("id")}/cuts", new { quarterTurns = 0, left = 900, top = 0, width = 500, height = 1000 })).Names("errors"));
-        Assert.Equal(["edit"], (await _host.Owner.RefusedAsync($"{_host.Api}pictures/{drawing.Number("id")}/cuts", new { quarterTurns = 0, left = 0, top = 0, width = 500, height = 1000 })).Names("errors"));
+        var drawing = await AddAsync(
+            Encoding.UTF8.GetBytes(
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 4 3\"><circle r=\"1\"/></svg>"
+            ),
+            "ring.svg"
+        );
+        Assert.Equal(
+            ["edit"],
+            (
+                await _host.Owner.RefusedAsync(
+                    $"{_host.Api}pictures/{picture.Number("id")}/cuts",
+                    new
+                    {
+                        quarterTurns = 0,
+                        left = 900,
+                        top = 0,
+                        width = 500,
+                        height = 1000,
+                    }
+                )
+            ).Names("errors")
+        );
+        Assert.Equal(
+            ["edit"],
+            (
+                await _host.Owner.RefusedAsync(
+                    $"{_host.Api}pictures/{drawing.Number("id")}/cuts",
+                    new
+                    {
+                        quarterTurns = 0,
+                        left = 0,
+                        top = 0,
+                        width = 500,
+                        height = 1000,
+                    }
+                )
+            ).Names("errors")
+        );
         var cut = await CutAsync(picture, left: 0, width: 500);
         Assert.Equal((40, 40), await SizeAsync(cut, "w320.webp"));
-        Assert.Equal(HttpStatusCode.NoContent, (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await _host.Plain().GetAsync($"pictures/{cut.Text("key")}/w320.webp")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).StatusCode
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await _host.Plain().GetAsync($"pictures/{cut.Text("key")}/w320.webp")).StatusCode
+        );
     }
 
     [Fact]
     public async Task A_picture_nobody_uses_can_be_removed()
     {
         var picture = await AddAsync(Picture(40, 30, SKEncodedImageFormat.Png), "alone.png");
-        Assert.Equal(HttpStatusCode.NoContent, (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w320.webp")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await _host.Owner.DeleteAsync($"{_host.Api}pictures/{picture.Number("id")}")).StatusCode
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await _host.Plain().GetAsync($"pictures/{picture.Text("key")}/w320.webp")).StatusCode
+        );
     }
 
     [Fact]
@@ -167,20 +328,56 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
             http.Response.ContentType = "image/png";
             await http.Response.Body.WriteAsync(Picture(64, 48, SKEncodedImageFormat.Png));
         };
-        var first = await _host.Owner.PostJsonAsync($"{_host.Api}pictures/fetch", new { address = $"{_site.Address}moon%20rise.png" });
-        var second = await _host.Owner.PostJsonAsync($"{_host.Api}pictures/fetch", new { address = $"{_site.Address}moon%20rise.png" });
+        var first = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}pictures/fetch",
+            new { address = $"{_site.Address}moon%20rise.png" }
+        );
+        var second = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}pictures/fetch",
+            new { address = $"{_site.Address}moon%20rise.png" }
+        );
         Assert.Equal((first.Number("id"), 1, "moon rise.png"), (second.Number("id"), asked, first.Text("name")));
         _site.Answer = http => Task.FromResult(http.Response.StatusCode = StatusCodes.Status404NotFound);
-        Assert.Contains("404", (await _host.Owner.RefusedAsync($"{_host.Api}pictures/fetch", new { address = $"{_site.Address}gone.png" })).Text("errors.address.0"), StringComparison.Ordinal);
+        Assert.Contains(
+            "404",
+            (
+                await _host.Owner.RefusedAsync(
+                    $"{_host.Api}pictures/fetch",
+                    new { address = $"{_site.Address}gone.png" }
+                )
+            ).Text("errors.address.0"),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public async Task A_picture_is_drawn_from_a_title_and_the_same_each_time()
     {
-        var one = await _host.Owner.PostJsonAsync($"{_host.Api}pictures/draw", new { title = "Rime on the finder", ground = "#22345e", mark = "#e0b252" });
-        var two = await _host.Owner.PostJsonAsync($"{_host.Api}pictures/draw", new { title = "Rime on the finder", ground = "#22345e", mark = "#e0b252" });
+        var one = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}pictures/draw",
+            new
+            {
+                title = "Rime on the finder",
+                ground = "#22345e",
+                mark = "#e0b252",
+            }
+        );
+        var two = await _host.Owner.PostJsonAsync(
+            $"{_host.Api}pictures/draw",
+            new
+            {
+                title = "Rime on the finder",
+                ground = "#22345e",
+                mark = "#e0b252",
+            }
+        );
         Assert.Equal(await BytesAsync(one), await BytesAsync(two));
-        Assert.Equal(["ground"], (await _host.Owner.RefusedAsync($"{_host.Api}pictures/draw", new { title = "x", ground = "blue" })).Names("errors"));
+        Assert.Equal(
+            ["ground"],
+            (await _host.Owner.RefusedAsync($"{_host.Api}pictures/draw", new { title = "x", ground = "blue" })).Names(
+                "errors"
+            )
+        );
     }
 
     [Fact]
@@ -188,8 +385,20 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     {
         var picture = await AddAsync(Picture(40, 30, SKEncodedImageFormat.Png), "IMG_0042.png");
         await AddAsync(Picture(40, 30, SKEncodedImageFormat.Png), "other.png");
-        await _host.Owner.PutJsonAsync($"{_host.Api}pictures/{picture.Number("id")}", new { alt = "Frost on the finder", caption = "Six degrees below", credit = "Priya", focusX = 10, focusY = 90 });
-        var found = await _host.Owner.GetJsonAsync($"{_host.Api}pictures?search=frost%20on%20the%20finder&withoutAlt=false");
+        await _host.Owner.PutJsonAsync(
+            $"{_host.Api}pictures/{picture.Number("id")}",
+            new
+            {
+                alt = "Frost on the finder",
+                caption = "Six degrees below",
+                credit = "Priya",
+                focusX = 10,
+                focusY = 90,
+            }
+        );
+        var found = await _host.Owner.GetJsonAsync(
+            $"{_host.Api}pictures?search=frost%20on%20the%20finder&withoutAlt=false"
+        );
         Assert.Equal((1, 10), (found.Number("total"), found.Number("pictures.0.focusX")));
         var wordless = await _host.Owner.GetJsonAsync($"{_host.Api}pictures?withoutAlt=true");
         Assert.Equal(wordless.Number("total"), wordless.Number("withoutAlt"));
@@ -214,10 +423,44 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
         byte[] place = [.. Encoding.ASCII.GetBytes("54.97 N 2.10 W"), 0];
         byte[] tiff =
         [
-            .. "MM"u8, 0, 42, 0, 0, 0, 8, 0, 2,
-            0x01, 0x0E, 0, 2, 0, 0, 0, (byte)place.Length, 0, 0, 0, 38,
-            0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, orientation, 0, 0,
-            0, 0, 0, 0, .. place,
+            .. "MM"u8,
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            2,
+            0x01,
+            0x0E,
+            0,
+            2,
+            0,
+            0,
+            0,
+            (byte)place.Length,
+            0,
+            0,
+            0,
+            38,
+            0x01,
+            0x12,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            orientation,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0,
+            .. place,
         ];
         byte[] body = [.. "Exif"u8, 0, 0, .. tiff];
         var length = body.Length + 2;
@@ -230,15 +473,39 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
         return await HttpTalk.GoodAsync(await _host.Owner.PostAsync($"{_host.Api}pictures?name={name}", content));
     }
 
-    private Task<Json> CutAsync(Json picture, int left, int width) => _host.Owner.PostJsonAsync($"{_host.Api}pictures/{picture.Number("id")}/cuts", new { quarterTurns = 0, left, top = 0, width, height = 1000 });
+    private Task<Json> CutAsync(Json picture, int left, int width) =>
+        _host.Owner.PostJsonAsync(
+            $"{_host.Api}pictures/{picture.Number("id")}/cuts",
+            new
+            {
+                quarterTurns = 0,
+                left,
+                top = 0,
+                width,
+                height = 1000,
+            }
+        );
 
-    private Task<Json> EditAsync(Json picture, object edit) => _host.Owner.PutJsonAsync($"{_host.Api}pictures/{picture.Number("id")}", new { alt = "A", edit, focusX = 50, focusY = 50 });
+    private Task<Json> EditAsync(Json picture, object edit) =>
+        _host.Owner.PutJsonAsync(
+            $"{_host.Api}pictures/{picture.Number("id")}",
+            new
+            {
+                alt = "A",
+                edit,
+                focusX = 50,
+                focusY = 50,
+            }
+        );
 
-    private Task<byte[]> BytesAsync(Json picture) => _host.Plain().GetByteArrayAsync($"pictures/{picture.Text("key")}/w640.webp");
+    private Task<byte[]> BytesAsync(Json picture) =>
+        _host.Plain().GetByteArrayAsync($"pictures/{picture.Text("key")}/w640.webp");
 
     private async Task<(int Width, int Height)> SizeAsync(Json picture, string form)
     {
-        using var bitmap = SKBitmap.Decode(await _host.Plain().GetByteArrayAsync($"pictures/{picture.Text("key")}/{form}"));
+        using var bitmap = SKBitmap.Decode(
+            await _host.Plain().GetByteArrayAsync($"pictures/{picture.Text("key")}/{form}")
+        );
         return (bitmap.Width, bitmap.Height);
     }
 }

@@ -12,8 +12,12 @@ public sealed class ApiDescriptionTests(AntiphonHost host) : IClassFixture<Antip
     public async Task The_kept_description_is_what_the_server_tells()
     {
         var told = await host.Plain().GetStringAsync("api/openapi.json");
-        if (Environment.GetEnvironmentVariable("ANTIPHON_KEEP_API") == "1") await File.WriteAllTextAsync(Kept, told);
-        Assert.True(told == await File.ReadAllTextAsync(Kept), "The API changed: run the server tests once with ANTIPHON_KEEP_API=1 and look at the difference.");
+        if (Environment.GetEnvironmentVariable("ANTIPHON_KEEP_API") == "1")
+            await File.WriteAllTextAsync(Kept, told);
+        Assert.True(
+            told == await File.ReadAllTextAsync(Kept),
+            "The API changed: run the server tests once with ANTIPHON_KEEP_API=1 and look at the difference."
+        );
     }
 
     [Fact]
@@ -25,5 +29,6 @@ public sealed class ApiDescriptionTests(AntiphonHost host) : IClassFixture<Antip
     }
 
     [Fact]
-    public async Task The_server_says_that_it_is_well() => Assert.Equal("ok", await host.Plain().GetStringAsync("healthz"));
+    public async Task The_server_says_that_it_is_well() =>
+        Assert.Equal("ok", await host.Plain().GetStringAsync("healthz"));
 }

@@ -39,7 +39,11 @@ public sealed class BehindProxyTests : IAsyncLifetime
         Assert.StartsWith("__Host-", cookie, StringComparison.Ordinal);
         Assert.Contains("secure", cookie, StringComparison.OrdinalIgnoreCase);
         Assert.Contains("path=/", cookie, StringComparison.OrdinalIgnoreCase);
-        Assert.StartsWith("max-age", answer.Headers.GetValues("Strict-Transport-Security").Single(), StringComparison.Ordinal);
+        Assert.StartsWith(
+            "max-age",
+            answer.Headers.GetValues("Strict-Transport-Security").Single(),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -52,7 +56,10 @@ public sealed class BehindProxyTests : IAsyncLifetime
         await AddSiteAsync();
         using var client = Client(Name);
         client.DefaultRequestHeaders.Add("Origin", origin);
-        using var answer = await client.PostAsync("embed/threads/k7?identifier=night", new FormUrlEncodedContent(new Dictionary<string, string> { ["name"] = "Wilf", ["text"] = "Clear." }));
+        using var answer = await client.PostAsync(
+            "embed/threads/k7?identifier=night",
+            new FormUrlEncodedContent(new Dictionary<string, string> { ["name"] = "Wilf", ["text"] = "Clear." })
+        );
         Assert.Equal(isTaken, answer.StatusCode != HttpStatusCode.Forbidden);
     }
 
@@ -62,7 +69,8 @@ public sealed class BehindProxyTests : IAsyncLifetime
         using var one = Client(Name);
         one.DefaultRequestHeaders.Add("X-Forwarded-For", "93.184.216.34");
         HttpStatusCode last = default;
-        for (var asked = 0; asked < 40; asked++) last = (await one.GetAsync("api/invitations/nothing")).StatusCode;
+        for (var asked = 0; asked < 40; asked++)
+            last = (await one.GetAsync("api/invitations/nothing")).StatusCode;
         Assert.Equal(HttpStatusCode.TooManyRequests, last);
         using var other = Client(Name);
         other.DefaultRequestHeaders.Add("X-Forwarded-For", "93.184.216.35");
@@ -71,15 +79,30 @@ public sealed class BehindProxyTests : IAsyncLifetime
 
     private HttpClient Client(string name)
     {
-        var client = new HttpClient(new SocketsHttpHandler { AllowAutoRedirect = false, UseCookies = false }) { BaseAddress = _host.Address };
+        var client = new HttpClient(new SocketsHttpHandler { AllowAutoRedirect = false, UseCookies = false })
+        {
+            BaseAddress = _host.Address,
+        };
         client.DefaultRequestHeaders.Host = name;
         return client;
     }
 
     private async Task AddSiteAsync()
     {
-        await using var database = await _host.Services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContextAsync();
-        database.Sites.Add(new Site { PublicKey = "k7", Name = "Quillmoor", Address = "https://quillmoor.example/", TimeZone = "Europe/London", Language = "en-GB", AllowedAddresses = ["https://quillmoor.example"] });
+        await using var database = await _host
+            .Services.GetRequiredService<IDbContextFactory<AntiphonContext>>()
+            .CreateDbContextAsync();
+        database.Sites.Add(
+            new Site
+            {
+                PublicKey = "k7",
+                Name = "Quillmoor",
+                Address = "https://quillmoor.example/",
+                TimeZone = "Europe/London",
+                Language = "en-GB",
+                AllowedAddresses = ["https://quillmoor.example"],
+            }
+        );
         await database.SaveChangesAsync();
     }
 }

@@ -14,8 +14,45 @@ namespace Antiphon.Server.Tests.Platform;
 public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
     private static readonly string Million = new('x', 1_000_000);
-    private static readonly string[] Pieces = ["{", "}", "[", "]", ":", ",", "\"", "null", "true", "-1", "1e400", "99999999999999999999", "\\u0000", "\\ud800", "\\", "\0", "é", "{\"a\":", "[[", "\"\"", "0001-01-01T00:00:00Z", "//"];
-    private static readonly string[] Whole = ["", "{}", "null", "[]", "\"text\"", "1", "{\"a\":", "{\"\\u0000\":1}", "[null]", "[{}]", "[1]"];
+    private static readonly string[] Pieces =
+    [
+        "{",
+        "}",
+        "[",
+        "]",
+        ":",
+        ",",
+        "\"",
+        "null",
+        "true",
+        "-1",
+        "1e400",
+        "99999999999999999999",
+        "\\u0000",
+        "\\ud800",
+        "\\",
+        "\0",
+        "é",
+        "{\"a\":",
+        "[[",
+        "\"\"",
+        "0001-01-01T00:00:00Z",
+        "//",
+    ];
+    private static readonly string[] Whole =
+    [
+        "",
+        "{}",
+        "null",
+        "[]",
+        "\"text\"",
+        "1",
+        "{\"a\":",
+        "{\"\\u0000\":1}",
+        "[null]",
+        "[{}]",
+        "[1]",
+    ];
 
     [Fact]
     public async Task A_body_that_does_not_fit_is_a_request_that_was_refused()
@@ -23,11 +60,14 @@ public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFix
         var failures = new List<string>();
         foreach (var operation in Operations())
         {
-            foreach (var body in Whole) await TryAsync(operation, body, failures);
-            if (SampleBody.Of(operation.Body) is not JsonObject sample) continue;
+            foreach (var body in Whole)
+                await TryAsync(operation, body, failures);
+            if (SampleBody.Of(operation.Body) is not JsonObject sample)
+                continue;
             foreach (var (name, _) in sample.ToList())
             {
-                foreach (var value in Values()) await TryAsync(operation, With(sample, name, value), failures);
+                foreach (var value in Values())
+                    await TryAsync(operation, With(sample, name, value), failures);
                 await TryAsync(operation, Without(sample, name), failures);
             }
         }
@@ -42,7 +82,11 @@ public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFix
         for (var count = Mutations.Count(800); count > 0; count--)
         {
             var operation = operations[random.Next(operations.Count)];
-            await TryAsync(operation, Mutations.Of(SampleBody.Of(operation.Body)?.ToJsonString() ?? "{}", Pieces, random), failures);
+            await TryAsync(
+                operation,
+                Mutations.Of(SampleBody.Of(operation.Body)?.ToJsonString() ?? "{}", Pieces, random),
+                failures
+            );
         }
 
         Assert.True(failures.Count == 0, string.Join('\n', failures));
@@ -53,23 +97,47 @@ public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFix
     {
         var refusal = await (await SendAsync("POST", host.Api + "blogs", "{}")).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.Equal(["name"], refusal.Names("errors"));
-        refusal = await (await SendAsync("POST", host.Api + "posts", "{\"blogId\":1,\"title\":null}")).ProblemAsync(HttpStatusCode.BadRequest);
+        refusal = await (await SendAsync("POST", host.Api + "posts", "{\"blogId\":1,\"title\":null}")).ProblemAsync(
+            HttpStatusCode.BadRequest
+        );
         Assert.Contains("title", refusal.Names("errors"));
-        refusal = await (await SendAsync("POST", host.Api + "posts", "{\"blogId\":\"one\",\"title\":\"x\"}")).ProblemAsync(HttpStatusCode.BadRequest);
+        refusal = await (
+            await SendAsync("POST", host.Api + "posts", "{\"blogId\":\"one\",\"title\":\"x\"}")
+        ).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.Equal(["blogId"], refusal.Names("errors"));
     }
 
-    private static IEnumerable<JsonNode?> Values() => [null, 1, -1, "x", "", "a\u0000b", true, new JsonArray(), new JsonObject(), new JsonArray((JsonNode?)null), 1e300, Million];
+    private static IEnumerable<JsonNode?> Values() =>
+        [
+            null,
+            1,
+            -1,
+            "x",
+            "",
+            "a\u0000b",
+            true,
+            new JsonArray(),
+            new JsonObject(),
+            new JsonArray((JsonNode?)null),
+            1e300,
+            Million,
+        ];
 
     private async Task TryAsync(Operation operation, string body, List<string> failures)
     {
         using var answer = await SendAsync(operation.Method, operation.Path(host.Site), body);
-        if ((int)answer.StatusCode >= 500) failures.Add($"{operation.Method} {operation.Pattern} answers {(int)answer.StatusCode} to {(body.Length > 3000 ? body[..300] : body)}: {Antiphon.Core.Text.Shortened.ToLength(await answer.Content.ReadAsStringAsync(), 300)}");
+        if ((int)answer.StatusCode >= 500)
+            failures.Add(
+                $"{operation.Method} {operation.Pattern} answers {(int)answer.StatusCode} to {(body.Length > 3000 ? body[..300] : body)}: {Antiphon.Core.Text.Shortened.ToLength(await answer.Content.ReadAsStringAsync(), 300)}"
+            );
     }
 
     private async Task<HttpResponseMessage> SendAsync(string method, string path, string body)
     {
-        using var request = new HttpRequestMessage(new HttpMethod(method), path) { Content = new StringContent(body, Encoding.UTF8, "application/json") };
+        using var request = new HttpRequestMessage(new HttpMethod(method), path)
+        {
+            Content = new StringContent(body, Encoding.UTF8, "application/json"),
+        };
         return await host.Owner.SendAsync(request);
     }
 
@@ -89,9 +157,21 @@ public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFix
 
     private List<Operation> Operations()
     {
-        var operations = host.Services.GetRequiredService<EndpointDataSource>().Endpoints.OfType<RouteEndpoint>()
-            .Select(endpoint => new Operation(endpoint.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods[0] ?? "GET", endpoint.RoutePattern.RawText!, endpoint.Metadata.GetMetadata<IAcceptsMetadata>() is { RequestType: { } body } takes && takes.ContentTypes.Contains("application/json") ? body : typeof(void)))
-            .Where(operation => operation.Body != typeof(void) && operation.Pattern is not ("/api/session" or "/api/setup")).ToList();
+        var operations = host
+            .Services.GetRequiredService<EndpointDataSource>()
+            .Endpoints.OfType<RouteEndpoint>()
+            .Select(endpoint => new Operation(
+                endpoint.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods[0] ?? "GET",
+                endpoint.RoutePattern.RawText!,
+                endpoint.Metadata.GetMetadata<IAcceptsMetadata>() is { RequestType: { } body } takes
+                && takes.ContentTypes.Contains("application/json")
+                    ? body
+                    : typeof(void)
+            ))
+            .Where(operation =>
+                operation.Body != typeof(void) && operation.Pattern is not ("/api/session" or "/api/setup")
+            )
+            .ToList();
         Assert.True(operations.Count > 80);
         return operations;
     }
@@ -101,6 +181,12 @@ public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFix
 
     private sealed record Operation(string Method, string Pattern, Type Body)
     {
-        public string Path(long site) => Parameter().Replace(Pattern, match => match.Groups["name"].Value == "site" ? site.ToString(System.Globalization.CultureInfo.InvariantCulture) : match.Groups["kind"].Success ? "987654321" : "nothing").TrimStart('/');
+        public string Path(long site) =>
+            Parameter()
+                .Replace(Pattern, match => match.Groups["name"].Value == "site"
+                        ? site.ToString(System.Globalization.CultureInfo.InvariantCulture)
+                    : match.Groups["kind"].Success ? "987654321"
+                    : "nothing")
+                .TrimStart('/');
     }
 }

@@ -15,9 +15,21 @@ public sealed class SlowSenderTests(AntiphonHost host) : IClassFixture<AntiphonH
         var slow = new List<TcpClient>();
         try
         {
-            for (var sender = 0; sender < 7; sender++) slow.Add(await BeginAsync(path));
+            for (var sender = 0; sender < 7; sender++)
+                slow.Add(await BeginAsync(path));
             using var reader = host.Plain();
-            using var answer = await reader.PostAsync(path, new FormUrlEncodedContent(new Dictionary<string, string> { ["name"] = "Wilf", ["text"] = "Clear from nine.", ["title"] = "Night", ["url"] = "https://quillmoor.example/night" }));
+            using var answer = await reader.PostAsync(
+                path,
+                new FormUrlEncodedContent(
+                    new Dictionary<string, string>
+                    {
+                        ["name"] = "Wilf",
+                        ["text"] = "Clear from nine.",
+                        ["title"] = "Night",
+                        ["url"] = "https://quillmoor.example/night",
+                    }
+                )
+            );
             Assert.InRange((int)answer.StatusCode, 200, 399);
             Assert.All(slow, client => Assert.Equal(0, client.Available));
         }
@@ -34,7 +46,8 @@ public sealed class SlowSenderTests(AntiphonHost host) : IClassFixture<AntiphonH
         var slow = new List<TcpClient>();
         try
         {
-            for (var sender = 0; sender < 8; sender++) slow.Add(await BeginAsync(path));
+            for (var sender = 0; sender < 8; sender++)
+                slow.Add(await BeginAsync(path));
             using var reader = host.Plain();
             var form = new Dictionary<string, string> { ["name"] = "Wilf", ["text"] = "Clear." };
             await Antiphon.Tests.Eventually.TrueAsync("the refusal", async () =>
@@ -56,7 +69,8 @@ public sealed class SlowSenderTests(AntiphonHost host) : IClassFixture<AntiphonH
         var slow = new List<TcpClient>();
         try
         {
-            for (var sender = 0; sender < 6; sender++) slow.Add(await BeginAsync(path, host.Owner.DefaultRequestHeaders.Authorization!.ToString()));
+            for (var sender = 0; sender < 6; sender++)
+                slow.Add(await BeginAsync(path, host.Owner.DefaultRequestHeaders.Authorization!.ToString()));
             await Antiphon.Tests.Eventually.TrueAsync("the refusal", async () =>
             {
                 using var body = new ByteArrayContent([1, 2, 3]);
@@ -70,13 +84,15 @@ public sealed class SlowSenderTests(AntiphonHost host) : IClassFixture<AntiphonH
         }
     }
 
-    private async Task<string> PathAsync() => $"embed/threads/{(await host.Owner.GetJsonAsync($"api/sites/{host.Site}")).Text("publicKey")}?identifier=slow";
+    private async Task<string> PathAsync() =>
+        $"embed/threads/{(await host.Owner.GetJsonAsync($"api/sites/{host.Site}")).Text("publicKey")}?identifier=slow";
 
     private async Task<TcpClient> BeginAsync(string path, string? authorization = null)
     {
         var client = new TcpClient();
         await client.ConnectAsync(IPAddress.Loopback, host.Address.Port);
-        var head = $"POST /{path} HTTP/1.1\r\nHost: {host.Address.Authority}\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 100000\r\n{(authorization is null ? string.Empty : $"Authorization: {authorization}\r\n")}\r\n{new string('a', 4000)}";
+        var head =
+            $"POST /{path} HTTP/1.1\r\nHost: {host.Address.Authority}\r\nContent-Type: application/x-www-form-urlencoded\r\nContent-Length: 100000\r\n{(authorization is null ? string.Empty : $"Authorization: {authorization}\r\n")}\r\n{new string('a', 4000)}";
         await client.GetStream().WriteAsync(Encoding.ASCII.GetBytes(head));
         return client;
     }

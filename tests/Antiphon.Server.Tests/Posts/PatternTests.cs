@@ -20,13 +20,28 @@ public sealed class PatternTests(AntiphonHost host) : IClassFixture<AntiphonHost
     [InlineData("", "<p>Text</p>", "name")]
     [InlineData("Nothing in it", "", "bodyHtml")]
     public async Task What_is_missing_is_named(string name, string body, string field) =>
-        Assert.True((await host.Owner.RefusedAsync(host.Api + "patterns", new { name, bodyHtml = body })).Has($"errors.{field}"));
+        Assert.True(
+            (await host.Owner.RefusedAsync(host.Api + "patterns", new { name, bodyHtml = body })).Has($"errors.{field}")
+        );
 
     [Fact]
     public async Task A_prompt_that_was_left_is_found_before_publishing()
     {
-        var findings = await host.Owner.PostJsonAsync(host.Api + "posts/check", new { blogId = host.Blog, title = "Report", bodyHtml = "<p class=\"prompt\">What was seen?</p><p>Mars.</p>", status = "draft", revision = 0 });
-        Assert.Contains(findings.Items(), finding => finding.Text("rule") == "post-prompt-left" && finding.Text("message").Contains("What was seen?", StringComparison.Ordinal));
+        var findings = await host.Owner.PostJsonAsync(
+            host.Api + "posts/check",
+            new
+            {
+                blogId = host.Blog,
+                title = "Report",
+                bodyHtml = "<p class=\"prompt\">What was seen?</p><p>Mars.</p>",
+                status = "draft",
+                revision = 0,
+            }
+        );
+        Assert.Contains(findings.Items(), finding =>
+            finding.Text("rule") == "post-prompt-left"
+            && finding.Text("message").Contains("What was seen?", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
@@ -34,8 +49,13 @@ public sealed class PatternTests(AntiphonHost host) : IClassFixture<AntiphonHost
     {
         using var contributor = await host.MemberAsync("contributor", "pattern@quillmoor.example");
         Assert.Equal(HttpStatusCode.OK, (await contributor.GetAsync(host.Api + "patterns")).StatusCode);
-        await contributor.RefusedAsync(host.Api + "patterns", new { name = "Mine", bodyHtml = "<p>Text</p>" }, HttpStatusCode.Forbidden);
+        await contributor.RefusedAsync(
+            host.Api + "patterns",
+            new { name = "Mine", bodyHtml = "<p>Text</p>" },
+            HttpStatusCode.Forbidden
+        );
     }
 
-    private Task<Json> KeepAsync(string name, string body) => host.Owner.PostJsonAsync(host.Api + "patterns", new { name, bodyHtml = body });
+    private Task<Json> KeepAsync(string name, string body) =>
+        host.Owner.PostJsonAsync(host.Api + "patterns", new { name, bodyHtml = body });
 }

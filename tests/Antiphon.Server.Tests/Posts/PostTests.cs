@@ -9,7 +9,10 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [Fact]
     public async Task A_published_post_has_a_page_of_its_own()
     {
-        var post = await host.WriteAsync("Saturn before the clouds came", body: "<p>Rings <strong>edge-on</strong>.</p>");
+        var post = await host.WriteAsync(
+            "Saturn before the clouds came",
+            body: "<p>Rings <strong>edge-on</strong>.</p>"
+        );
         var page = await PageAsync(post.Text("address"));
         Assert.Contains("<h1>Saturn before the clouds came</h1>", page, StringComparison.Ordinal);
         Assert.Contains("<p>Rings <strong>edge-on</strong>.</p>", page, StringComparison.Ordinal);
@@ -28,7 +31,14 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task A_withdrawn_post_is_gone_for_good()
     {
         var post = await host.WriteAsync("Regretted");
-        var request = new { blogId = host.Blog, title = "Regretted", bodyHtml = "<p>x</p>", status = "withdrawn", revision = post.Number("revision") };
+        var request = new
+        {
+            blogId = host.Blog,
+            title = "Regretted",
+            bodyHtml = "<p>x</p>",
+            status = "withdrawn",
+            revision = post.Number("revision"),
+        };
         await host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", request);
         Assert.Equal(HttpStatusCode.Gone, (await host.Plain().GetAsync(post.Text("address"))).StatusCode);
     }
@@ -38,11 +48,22 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var post = await host.WriteAsync("Old name");
         var before = post.Text("address");
-        var request = new { blogId = host.Blog, title = "Old name", slug = "new-name", bodyHtml = "<p>x</p>", status = "published", revision = post.Number("revision") };
+        var request = new
+        {
+            blogId = host.Blog,
+            title = "Old name",
+            slug = "new-name",
+            bodyHtml = "<p>x</p>",
+            status = "published",
+            revision = post.Number("revision"),
+        };
         var after = await host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", request);
         Assert.EndsWith("/new-name", after.Text("address"), StringComparison.Ordinal);
         var old = await host.Plain().GetAsync(before);
-        Assert.Equal((HttpStatusCode.MovedPermanently, after.Text("address")), (old.StatusCode, new Uri(host.Address, old.Headers.Location!).AbsoluteUri));
+        Assert.Equal(
+            (HttpStatusCode.MovedPermanently, after.Text("address")),
+            (old.StatusCode, new Uri(host.Address, old.Headers.Location!).AbsoluteUri)
+        );
     }
 
     [Fact]
@@ -73,16 +94,42 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [InlineData("", "<p>a</p>", null, "title")]
     [InlineData("A", " ", null, "bodyHtml")]
     [InlineData("A", "<p>a</p>", "not an address", "pictureAddress")]
-    public async Task What_keeps_a_post_from_being_published_is_named(string title, string body, string? picture, string field)
+    public async Task What_keeps_a_post_from_being_published_is_named(
+        string title,
+        string body,
+        string? picture,
+        string field
+    )
     {
-        var refusal = await host.Owner.RefusedAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = body, pictureAddress = picture, status = "published", revision = 0 });
+        var refusal = await host.Owner.RefusedAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = host.Blog,
+                title,
+                bodyHtml = body,
+                pictureAddress = picture,
+                status = "published",
+                revision = 0,
+            }
+        );
         Assert.Equal([field], refusal.Names("errors"));
     }
 
     [Fact]
     public async Task A_foreign_blog_is_refused()
     {
-        var refusal = await host.Owner.RefusedAsync(host.Api + "posts", new { blogId = 999, title = "A", bodyHtml = "<p>a</p>", status = "draft", revision = 0 });
+        var refusal = await host.Owner.RefusedAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = 999,
+                title = "A",
+                bodyHtml = "<p>a</p>",
+                status = "draft",
+                revision = 0,
+            }
+        );
         Assert.Equal(["blogId"], refusal.Names("errors"));
     }
 
@@ -91,7 +138,15 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var post = await host.WriteAsync("Shared", "draft");
         var path = $"{host.Api}posts/{post.Number("id")}";
-        object Version(string body) => new { blogId = host.Blog, title = "Shared", bodyHtml = body, status = "draft", revision = post.Number("revision") };
+        object Version(string body) =>
+            new
+            {
+                blogId = host.Blog,
+                title = "Shared",
+                bodyHtml = body,
+                status = "draft",
+                revision = post.Number("revision"),
+            };
         await host.Owner.PutJsonAsync(path, Version("<p>first</p>"));
         var second = await host.Owner.PutAsJsonAsync(path, Version("<p>second</p>"));
         Assert.Equal("conflict", (await second.ProblemAsync(HttpStatusCode.Conflict)).Text("type"));
@@ -103,8 +158,23 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var post = await host.WriteAsync("Contended", "draft");
         var path = $"{host.Api}posts/{post.Number("id")}";
-        var answers = await Task.WhenAll(Enumerable.Range(0, 10).Select(n => host.Owner.PutAsJsonAsync(
-            path, new { blogId = host.Blog, title = "Contended", bodyHtml = $"<p>{n}</p>", status = "draft", revision = post.Number("revision") })));
+        var answers = await Task.WhenAll(
+            Enumerable
+                .Range(0, 10)
+                .Select(n =>
+                    host.Owner.PutAsJsonAsync(
+                        path,
+                        new
+                        {
+                            blogId = host.Blog,
+                            title = "Contended",
+                            bodyHtml = $"<p>{n}</p>",
+                            status = "draft",
+                            revision = post.Number("revision"),
+                        }
+                    )
+                )
+        );
         Assert.Single(answers, answer => answer.StatusCode == HttpStatusCode.OK);
         Assert.Equal(9, answers.Count(answer => answer.StatusCode == HttpStatusCode.Conflict));
     }
@@ -112,9 +182,10 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [Fact]
     public async Task The_list_pages_through_every_post_once()
     {
-        for (var i = 0; i < 55; i++) await host.WriteAsync($"Paged {i}", "draft");
+        for (var i = 0; i < 55; i++)
+            await host.WriteAsync($"Paged {i}", "draft");
         var seen = new List<long>();
-        for (string? after = string.Empty; after is not null;)
+        for (string? after = string.Empty; after is not null; )
         {
             var page = await host.Owner.GetJsonAsync($"{host.Api}posts?search=Paged&after={after}");
             seen.AddRange(page.Items("posts").Select(post => post.Number("id")));
@@ -131,7 +202,10 @@ public sealed class PostTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var title = $"Narrowed {Guid.NewGuid():N}";
         await host.WriteAsync(title, "draft");
-        Assert.Equal(count, (await host.Owner.GetJsonAsync($"{host.Api}posts?search={title}&status={status}")).Items("posts").Count);
+        Assert.Equal(
+            count,
+            (await host.Owner.GetJsonAsync($"{host.Api}posts?search={title}&status={status}")).Items("posts").Count
+        );
     }
 
     private async Task<string> PageAsync(string address)

@@ -18,7 +18,9 @@ public sealed class PostVersionTests(AntiphonHost host) : IClassFixture<Antiphon
         Assert.Equal(["true", "true", "false"], versions.Select(version => version.Text("wasPublic")));
         Assert.Equal(["Second words", "First words", "First words"], versions.Select(version => version.Text("title")));
         Assert.Equal("Imogen Tarrant", versions[0].Text("by"));
-        var full = await host.Owner.GetJsonAsync($"{host.Api}posts/{post.Number("id")}/versions/{versions[1].Number("id")}");
+        var full = await host.Owner.GetJsonAsync(
+            $"{host.Api}posts/{post.Number("id")}/versions/{versions[1].Number("id")}"
+        );
         Assert.Equal("<p>One two three</p>", full.Text("bodyHtml"));
     }
 
@@ -43,10 +45,18 @@ public sealed class PostVersionTests(AntiphonHost host) : IClassFixture<Antiphon
     {
         var post = await host.WriteAsync("Contested", "draft");
         await SaveAsync(post, "Contested", "<p>Mine</p>", "draft");
-        using var stale = System.Net.Http.Json.JsonContent.Create(Request("Contested", "<p>Yours</p>", "draft", post.Number("revision")));
-        Assert.Equal(HttpStatusCode.Conflict, (await host.Owner.PutAsync($"{host.Api}posts/{post.Number("id")}", stale)).StatusCode);
+        using var stale = System.Net.Http.Json.JsonContent.Create(
+            Request("Contested", "<p>Yours</p>", "draft", post.Number("revision"))
+        );
+        Assert.Equal(
+            HttpStatusCode.Conflict,
+            (await host.Owner.PutAsync($"{host.Api}posts/{post.Number("id")}", stale)).StatusCode
+        );
         var version = Assert.Single(await VersionsAsync(post)).Number("id");
-        Assert.Equal("<p>Mine</p>", (await host.Owner.GetJsonAsync($"{host.Api}posts/{post.Number("id")}/versions/{version}")).Text("bodyHtml"));
+        Assert.Equal(
+            "<p>Mine</p>",
+            (await host.Owner.GetJsonAsync($"{host.Api}posts/{post.Number("id")}/versions/{version}")).Text("bodyHtml")
+        );
     }
 
     [Fact]
@@ -54,12 +64,28 @@ public sealed class PostVersionTests(AntiphonHost host) : IClassFixture<Antiphon
     {
         var (one, other) = (await host.WriteAsync("One"), await host.WriteAsync("Other"));
         var version = (await VersionsAsync(one))[0].Number("id");
-        Assert.Equal(HttpStatusCode.NotFound, (await host.Owner.GetAsync($"{host.Api}posts/{other.Number("id")}/versions/{version}")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await host.Owner.GetAsync($"{host.Api}posts/{other.Number("id")}/versions/{version}")).StatusCode
+        );
     }
 
-    private object Request(string title, string body, string status, long revision) => new { blogId = host.Blog, title, bodyHtml = body, status, revision };
+    private object Request(string title, string body, string status, long revision) =>
+        new
+        {
+            blogId = host.Blog,
+            title,
+            bodyHtml = body,
+            status,
+            revision,
+        };
 
-    private Task<Json> SaveAsync(Json post, string title, string body, string status) => host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", Request(title, body, status, post.Number("revision")));
+    private Task<Json> SaveAsync(Json post, string title, string body, string status) =>
+        host.Owner.PutJsonAsync(
+            $"{host.Api}posts/{post.Number("id")}",
+            Request(title, body, status, post.Number("revision"))
+        );
 
-    private async Task<IReadOnlyList<Json>> VersionsAsync(Json post) => (await host.Owner.GetJsonAsync($"{host.Api}posts/{post.Number("id")}/versions")).Items();
+    private async Task<IReadOnlyList<Json>> VersionsAsync(Json post) =>
+        (await host.Owner.GetJsonAsync($"{host.Api}posts/{post.Number("id")}/versions")).Items();
 }

@@ -15,10 +15,22 @@ public sealed class ReviewTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task A_contributor_publishes_nothing(string status)
     {
         using var contributor = await host.MemberAsync("contributor", $"c-{status}@quillmoor.example");
-        var refusal = await contributor.RefusedAsync(host.Api + "posts", Request("Bold", status, 0, local: "2199-01-01T10:00"), HttpStatusCode.Forbidden);
+        var refusal = await contributor.RefusedAsync(
+            host.Api + "posts",
+            Request("Bold", status, 0, local: "2199-01-01T10:00"),
+            HttpStatusCode.Forbidden
+        );
         Assert.Equal("Writers do not publish.", refusal.Text("title"));
         var published = await host.WriteAsync($"Out already {status}");
-        Assert.Equal(HttpStatusCode.Forbidden, (await contributor.PutAsJsonAsync($"{host.Api}posts/{published.Number("id")}", Request("Mine now", "draft", 1))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.Forbidden,
+            (
+                await contributor.PutAsJsonAsync(
+                    $"{host.Api}posts/{published.Number("id")}",
+                    Request("Mine now", "draft", 1)
+                )
+            ).StatusCode
+        );
     }
 
     [Fact]
@@ -26,17 +38,38 @@ public sealed class ReviewTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         using var contributor = await host.MemberAsync("contributor", "ida@quillmoor.example");
         using var editor = await host.MemberAsync("editor", "dov@quillmoor.example");
-        var reviewer = (await host.Owner.GetJsonAsync(host.Api + "people")).Items().Single(one => one.Text("mail") == "dov@quillmoor.example").Number("personId");
+        var reviewer = (await host.Owner.GetJsonAsync(host.Api + "people"))
+            .Items()
+            .Single(one => one.Text("mail") == "dov@quillmoor.example")
+            .Number("personId");
         var post = await contributor.PostJsonAsync(host.Api + "posts", Request("A lens for the corner", "draft", 0));
         var path = $"{host.Api}posts/{post.Number("id")}";
-        post = await contributor.PutJsonAsync(path, Request("A lens for the corner", "inReview", 1, note: "Is the size right?", reviewer: reviewer));
+        post = await contributor.PutJsonAsync(
+            path,
+            Request("A lens for the corner", "inReview", 1, note: "Is the size right?", reviewer: reviewer)
+        );
         Assert.Equal(("inReview", "Is the size right?"), (post.Text("status"), post.Text("reviewNote")));
-        var remark = await editor.PostJsonAsync(path + "/remarks", new { passage = "Clear from nine.", text = "Ten, surely?" });
+        var remark = await editor.PostJsonAsync(
+            path + "/remarks",
+            new { passage = "Clear from nine.", text = "Ten, surely?" }
+        );
         post = await editor.PutJsonAsync(path, Request("A lens for the corner", "draft", 2, note: "One question."));
         Assert.Equal(("draft", "One question."), (post.Text("status"), post.Text("reviewNote")));
-        var notices = await host.InDatabaseAsync(database => database.Notices.Include(notice => notice.Mails).OrderBy(notice => notice.Id).Select(notice => new { notice.Title, To = notice.Mails.Select(mail => mail.Address).ToList() }).ToListAsync());
-        Assert.Contains(notices, notice => notice.Title.Contains("asks for a look", StringComparison.Ordinal) && notice.To.SequenceEqual(["dov@quillmoor.example"]));
-        Assert.Contains(notices, notice => notice.Title.Contains("passed “A lens for the corner” back", StringComparison.Ordinal) && notice.To.SequenceEqual(["ida@quillmoor.example"]));
+        var notices = await host.InDatabaseAsync(database =>
+            database
+                .Notices.Include(notice => notice.Mails)
+                .OrderBy(notice => notice.Id)
+                .Select(notice => new { notice.Title, To = notice.Mails.Select(mail => mail.Address).ToList() })
+                .ToListAsync()
+        );
+        Assert.Contains(notices, notice =>
+            notice.Title.Contains("asks for a look", StringComparison.Ordinal)
+            && notice.To.SequenceEqual(["dov@quillmoor.example"])
+        );
+        Assert.Contains(notices, notice =>
+            notice.Title.Contains("passed “A lens for the corner” back", StringComparison.Ordinal)
+            && notice.To.SequenceEqual(["ida@quillmoor.example"])
+        );
         await contributor.PutAsync($"{path}/remarks/{remark.Number("id")}?done=true", null);
         Assert.True((await contributor.GetJsonAsync(path + "/remarks")).Items().Single().Has("doneAt"));
         post = await editor.PutJsonAsync(path, Request("A lens for the corner", "published", 3));
@@ -76,17 +109,56 @@ public sealed class ReviewTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task A_post_with_comments_off_takes_none()
     {
         var post = await host.WriteAsync("Quiet", "published");
-        await host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", Request("Quiet", "published", 1, details: new { commentsOff = true }));
+        await host.Owner.PutJsonAsync(
+            $"{host.Api}posts/{post.Number("id")}",
+            Request("Quiet", "published", 1, details: new { commentsOff = true })
+        );
         var page = await host.Plain().GetStringAsync(post.Text("address"));
         Assert.Contains("Comments are closed.", page, StringComparison.Ordinal);
         Assert.DoesNotContain("antiphon-form\"", page, StringComparison.Ordinal);
         var site = (await host.Owner.GetJsonAsync($"api/sites/{host.Site}")).Text("publicKey");
-        var key = await host.InDatabaseAsync(database => database.Posts.Where(one => one.Id == post.Number("id")).Select(one => one.Key).SingleAsync());
-        using var form = new FormUrlEncodedContent(new Dictionary<string, string> { ["id"] = "post-" + key, ["url"] = post.Text("address"), ["title"] = "Quiet", ["name"] = "Wilf", ["mail"] = "", ["text"] = "Hello", ["website"] = "", ["key"] = "" });
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await host.Plain().PostAsync($"embed/threads/{site}", form)).StatusCode);
+        var key = await host.InDatabaseAsync(database =>
+            database.Posts.Where(one => one.Id == post.Number("id")).Select(one => one.Key).SingleAsync()
+        );
+        using var form = new FormUrlEncodedContent(
+            new Dictionary<string, string>
+            {
+                ["id"] = "post-" + key,
+                ["url"] = post.Text("address"),
+                ["title"] = "Quiet",
+                ["name"] = "Wilf",
+                ["mail"] = "",
+                ["text"] = "Hello",
+                ["website"] = "",
+                ["key"] = "",
+            }
+        );
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await host.Plain().PostAsync($"embed/threads/{site}", form)).StatusCode
+        );
         Assert.Equal(0, await host.InDatabaseAsync(database => database.Comments.CountAsync()));
     }
 
-    private object Request(string title, string status, long revision, string? note = null, long? reviewer = null, string? local = null, object? details = null) =>
-        new { blogId = host.Blog, title, bodyHtml = "<p>Clear from nine.</p>", status, revision, reviewNote = note, reviewerId = reviewer, publishLocal = local, details };
+    private object Request(
+        string title,
+        string status,
+        long revision,
+        string? note = null,
+        long? reviewer = null,
+        string? local = null,
+        object? details = null
+    ) =>
+        new
+        {
+            blogId = host.Blog,
+            title,
+            bodyHtml = "<p>Clear from nine.</p>",
+            status,
+            revision,
+            reviewNote = note,
+            reviewerId = reviewer,
+            publishLocal = local,
+            details,
+        };
 }

@@ -20,7 +20,12 @@ public sealed class SchedulingTests(AntiphonHost host) : IClassFixture<AntiphonH
     [Theory]
     [InlineData("2027-03-28T01:30", "goes out at 02:00")]
     [InlineData("2027-10-31T01:30", "the first time")]
-    public async Task What_the_clocks_do_that_night_is_said(string local, string words) => Assert.Contains(words, (await ScheduleAsync($"Night {local}", local)).Text("clockNote"), StringComparison.Ordinal);
+    public async Task What_the_clocks_do_that_night_is_said(string local, string words) =>
+        Assert.Contains(
+            words,
+            (await ScheduleAsync($"Night {local}", local)).Text("clockNote"),
+            StringComparison.Ordinal
+        );
 
     [Theory]
     [InlineData(null)]
@@ -38,7 +43,18 @@ public sealed class SchedulingTests(AntiphonHost host) : IClassFixture<AntiphonH
         var site = await host.Owner.PostJsonAsync("api/sites", Site("Europe/London"));
         var api = $"api/sites/{site.Number("id")}/";
         var blog = (await host.Owner.PostJsonAsync(api + "blogs", new { name = "Moving" })).Number("id");
-        var post = await host.Owner.PostJsonAsync(api + "posts", new { blogId = blog, title = "Breakfast", bodyHtml = "<p>x</p>", status = "scheduled", revision = 0, publishLocal = "2199-01-15T09:00" });
+        var post = await host.Owner.PostJsonAsync(
+            api + "posts",
+            new
+            {
+                blogId = blog,
+                title = "Breakfast",
+                bodyHtml = "<p>x</p>",
+                status = "scheduled",
+                revision = 0,
+                publishLocal = "2199-01-15T09:00",
+            }
+        );
         await host.Owner.PutJsonAsync($"api/sites/{site.Number("id")}", Site("America/New_York"));
         var moved = await host.Owner.GetJsonAsync($"{api}posts/{post.Number("id")}");
         Assert.Equal("2199-01-15T09:00", moved.Text("publishLocal"));
@@ -51,23 +67,60 @@ public sealed class SchedulingTests(AntiphonHost host) : IClassFixture<AntiphonH
         var post = await ScheduleAsync("Due", "2199-01-01T00:00");
         var id = post.Number("id");
         var due = DateTimeOffset.FromUnixTimeSeconds(DateTimeOffset.UtcNow.AddMinutes(-3).ToUnixTimeSeconds());
-        await host.InDatabaseAsync(database => database.Posts.Where(one => one.Id == id).ExecuteUpdateAsync(set => set.SetProperty(one => one.PublishedAt, due)));
-        var published = await Eventually.IsAsync("the publication", () => host.Owner.GetJsonAsync($"{host.Api}posts/{id}"), one => one.Text("status") == "published");
-        Assert.Equal(due, DateTimeOffset.Parse(published.Text("publishedAt"), System.Globalization.CultureInfo.InvariantCulture));
-        Assert.Equal(1, await host.InDatabaseAsync(database => database.Threads.CountAsync(thread => thread.PostId == id)));
+        await host.InDatabaseAsync(database =>
+            database
+                .Posts.Where(one => one.Id == id)
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.PublishedAt, due))
+        );
+        var published = await Eventually.IsAsync(
+            "the publication",
+            () => host.Owner.GetJsonAsync($"{host.Api}posts/{id}"),
+            one => one.Text("status") == "published"
+        );
+        Assert.Equal(
+            due,
+            DateTimeOffset.Parse(published.Text("publishedAt"), System.Globalization.CultureInfo.InvariantCulture)
+        );
+        Assert.Equal(
+            1,
+            await host.InDatabaseAsync(database => database.Threads.CountAsync(thread => thread.PostId == id))
+        );
     }
 
     [Fact]
     public async Task A_scheduled_post_made_a_draft_again_goes_out_no_more()
     {
         var post = await ScheduleAsync("Taken back", "2199-01-01T00:00");
-        var draft = await host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", Request("Taken back", "draft", 1, null));
-        Assert.Equal(("draft", false, false), (draft.Text("status"), draft.Has("publishedAt"), draft.Has("publishLocal")));
+        var draft = await host.Owner.PutJsonAsync(
+            $"{host.Api}posts/{post.Number("id")}",
+            Request("Taken back", "draft", 1, null)
+        );
+        Assert.Equal(
+            ("draft", false, false),
+            (draft.Text("status"), draft.Has("publishedAt"), draft.Has("publishLocal"))
+        );
     }
 
-    private Task<Json> ScheduleAsync(string title, string local) => host.Owner.PostJsonAsync(host.Api + "posts", Request(title, "scheduled", 0, local));
+    private Task<Json> ScheduleAsync(string title, string local) =>
+        host.Owner.PostJsonAsync(host.Api + "posts", Request(title, "scheduled", 0, local));
 
-    private object Request(string title, string status, long revision, string? local) => new { blogId = host.Blog, title, bodyHtml = "<p>x</p>", status, revision, publishLocal = local };
+    private object Request(string title, string status, long revision, string? local) =>
+        new
+        {
+            blogId = host.Blog,
+            title,
+            bodyHtml = "<p>x</p>",
+            status,
+            revision,
+            publishLocal = local,
+        };
 
-    private static object Site(string timeZone) => new { name = "Moving", address = "https://moving.example/", timeZone, language = "en" };
+    private static object Site(string timeZone) =>
+        new
+        {
+            name = "Moving",
+            address = "https://moving.example/",
+            timeZone,
+            language = "en",
+        };
 }

@@ -12,10 +12,14 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         await KeepAsync("Observing", null);
         await KeepAsync("Deep sky", "Observing");
         await KeepAsync("Galaxies", "Deep sky");
-        var galaxies = (await host.Owner.GetJsonAsync(host.Api + "terms")).Items("categories").Single(one => one.Text("name") == "Galaxies");
+        var galaxies = (await host.Owner.GetJsonAsync(host.Api + "terms"))
+            .Items("categories")
+            .Single(one => one.Text("name") == "Galaxies");
         Assert.Equal(["Observing", "Deep sky", "Galaxies"], galaxies.Items("path").Select(one => one.Root!.ToString()));
         using var circle = System.Net.Http.Json.JsonContent.Create(new { name = "Observing", above = "Galaxies" });
-        var refusal = await (await host.Owner.PutAsync(host.Api + "terms/categories", circle)).ProblemAsync(System.Net.HttpStatusCode.BadRequest);
+        var refusal = await (await host.Owner.PutAsync(host.Api + "terms/categories", circle)).ProblemAsync(
+            System.Net.HttpStatusCode.BadRequest
+        );
         Assert.Equal(["above"], refusal.Names("errors"));
     }
 
@@ -27,7 +31,9 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         Assert.Equal(("1", "true"), await RenameAsync("tag", "Rime", "hoar"));
         Assert.Equal(("1", "true"), await RenameAsync("category", "rime", "Hoar"));
         Assert.Equal(("1", "true"), await RenameAsync("author", "P. Lindqvist", "Priya Lindqvist"));
-        var found = (await host.Owner.GetJsonAsync($"{host.Api}posts?tag=hoar&category=Hoar&author=Priya%20Lindqvist")).Items("posts");
+        var found = (
+            await host.Owner.GetJsonAsync($"{host.Api}posts?tag=hoar&category=Hoar&author=Priya%20Lindqvist")
+        ).Items("posts");
         Assert.Equal(2, found.Count);
         Assert.Equal(("2", "false"), await RenameAsync("tag", "hoar", ""));
         Assert.Empty((await host.Owner.GetJsonAsync($"{host.Api}posts?tag=hoar")).Items("posts"));
@@ -36,25 +42,65 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [Fact]
     public async Task A_guest_is_described_once_for_all_posts()
     {
-        await host.Owner.PutJsonAsync(host.Api + "terms/authors", new { name = "Ida Marsh", about = "Counts meteors and draws them.", link = "https://ida.example/" });
-        var ida = (await host.Owner.GetJsonAsync(host.Api + "terms")).Items("authors").Single(one => one.Text("name") == "Ida Marsh");
+        await host.Owner.PutJsonAsync(
+            host.Api + "terms/authors",
+            new
+            {
+                name = "Ida Marsh",
+                about = "Counts meteors and draws them.",
+                link = "https://ida.example/",
+            }
+        );
+        var ida = (await host.Owner.GetJsonAsync(host.Api + "terms"))
+            .Items("authors")
+            .Single(one => one.Text("name") == "Ida Marsh");
         Assert.Equal(("Counts meteors and draws them.", 0), (ida.Text("about"), ida.Number("posts")));
         using var wrong = System.Net.Http.Json.JsonContent.Create(new { name = "Ida Marsh", link = "ida" });
-        Assert.Equal(["link"], (await (await host.Owner.PutAsync(host.Api + "terms/authors", wrong)).ProblemAsync(System.Net.HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["link"],
+            (
+                await (await host.Owner.PutAsync(host.Api + "terms/authors", wrong)).ProblemAsync(
+                    System.Net.HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
     }
 
     [Fact]
     public async Task A_blog_has_fields_of_its_own_which_its_posts_fill()
     {
         var blog = (await host.Owner.PostJsonAsync(host.Api + "blogs", new { name = "Observations" })).Number("id");
-        var fields = await FieldsAsync(blog, Field("Instrument", "text", required: true), Field("Seeing", "choice", choices: ["good", "poor"]), Field("Aperture", "number", unit: "mm"));
+        var fields = await FieldsAsync(
+            blog,
+            Field("Instrument", "text", required: true),
+            Field("Seeing", "choice", choices: ["good", "poor"]),
+            Field("Aperture", "number", unit: "mm")
+        );
         Assert.Equal(["instrument", "seeing", "aperture"], fields.Items().Select(one => one.Text("key")));
-        object Post(string status, params (string Key, string Value)[] values) => new { blogId = blog, title = "M 31", bodyHtml = "<p>x</p>", status, revision = 0, ownValues = values.Select(one => new { key = one.Key, value = one.Value }) };
-        var refusal = await host.Owner.RefusedAsync(host.Api + "posts", Post("published", ("seeing", "splendid"), ("aperture", "wide")));
-        Assert.Equal(["ownValues.aperture", "ownValues.instrument", "ownValues.seeing"], refusal.Names("errors").Order());
+        object Post(string status, params (string Key, string Value)[] values) =>
+            new
+            {
+                blogId = blog,
+                title = "M 31",
+                bodyHtml = "<p>x</p>",
+                status,
+                revision = 0,
+                ownValues = values.Select(one => new { key = one.Key, value = one.Value }),
+            };
+        var refusal = await host.Owner.RefusedAsync(
+            host.Api + "posts",
+            Post("published", ("seeing", "splendid"), ("aperture", "wide"))
+        );
+        Assert.Equal(
+            ["ownValues.aperture", "ownValues.instrument", "ownValues.seeing"],
+            refusal.Names("errors").Order()
+        );
         var draft = await host.Owner.PostJsonAsync(host.Api + "posts", Post("draft"));
         Assert.Empty(draft.Items("ownValues"));
-        var post = await host.Owner.PostJsonAsync(host.Api + "posts", Post("published", ("instrument", "Refractor"), ("seeing", "GOOD"), ("aperture", "102,5")));
+        var post = await host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            Post("published", ("instrument", "Refractor"), ("seeing", "GOOD"), ("aperture", "102,5"))
+        );
         Assert.Equal(["Refractor", "good", "102.5"], post.Items("ownValues").Select(one => one.Text("value")));
     }
 
@@ -63,9 +109,31 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var blog = (await host.Owner.PostJsonAsync(host.Api + "blogs", new { name = "Changing" })).Number("id");
         await FieldsAsync(blog, Field("Instrument", "text"));
-        var post = await host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = blog, title = "M 31", bodyHtml = "<p>x</p>", status = "draft", revision = 0, ownValues = new[] { new { key = "instrument", value = "Refractor" } } });
+        var post = await host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = blog,
+                title = "M 31",
+                bodyHtml = "<p>x</p>",
+                status = "draft",
+                revision = 0,
+                ownValues = new[] { new { key = "instrument", value = "Refractor" } },
+            }
+        );
         await FieldsAsync(blog);
-        var saved = await host.Owner.PutJsonAsync($"{host.Api}posts/{post.Number("id")}", new { blogId = blog, title = "M 31", bodyHtml = "<p>y</p>", status = "draft", revision = 1, ownValues = Array.Empty<object>() });
+        var saved = await host.Owner.PutJsonAsync(
+            $"{host.Api}posts/{post.Number("id")}",
+            new
+            {
+                blogId = blog,
+                title = "M 31",
+                bodyHtml = "<p>y</p>",
+                status = "draft",
+                revision = 1,
+                ownValues = Array.Empty<object>(),
+            }
+        );
         Assert.Equal("Refractor", saved.Text("ownValues.0.value"));
     }
 
@@ -75,22 +143,67 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task A_field_that_makes_no_sense_is_refused(string label, string kind, string name)
     {
         using var content = System.Net.Http.Json.JsonContent.Create(new[] { Field(label, kind) });
-        Assert.Equal([name], (await (await host.Owner.PutAsync($"{host.Api}blogs/{host.Blog}/fields", content)).ProblemAsync(System.Net.HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            [name],
+            (
+                await (await host.Owner.PutAsync($"{host.Api}blogs/{host.Blog}/fields", content)).ProblemAsync(
+                    System.Net.HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
     }
 
-    private static object Field(string label, string kind, string[]? choices = null, string? unit = null, bool required = false) =>
-        new { key = "", label, kind, choices = choices ?? [], unit, isRequired = required, isPublic = true };
+    private static object Field(
+        string label,
+        string kind,
+        string[]? choices = null,
+        string? unit = null,
+        bool required = false
+    ) =>
+        new
+        {
+            key = "",
+            label,
+            kind,
+            choices = choices ?? [],
+            unit,
+            isRequired = required,
+            isPublic = true,
+        };
 
-    private Task<Json> FieldsAsync(long blog, params object[] fields) => host.Owner.PutJsonAsync($"{host.Api}blogs/{blog}/fields", fields);
+    private Task<Json> FieldsAsync(long blog, params object[] fields) =>
+        host.Owner.PutJsonAsync($"{host.Api}blogs/{blog}/fields", fields);
 
-    private Task<Json> KeepAsync(string name, string? above) => host.Owner.PutJsonAsync(host.Api + "terms/categories", new { name, above });
+    private Task<Json> KeepAsync(string name, string? above) =>
+        host.Owner.PutJsonAsync(host.Api + "terms/categories", new { name, above });
 
     private Task<Json> WriteAsync(string title, string category, string[] tags, string author) =>
-        host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = "<p>x</p>", status = "draft", revision = 0, category, tags, author });
+        host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = host.Blog,
+                title,
+                bodyHtml = "<p>x</p>",
+                status = "draft",
+                revision = 0,
+                category,
+                tags,
+                author,
+            }
+        );
 
     private async Task<(string Posts, string Merged)> RenameAsync(string kind, string name, string to)
     {
-        var result = await host.Owner.PostJsonAsync(host.Api + "terms/rename", new { kind, name, to });
+        var result = await host.Owner.PostJsonAsync(
+            host.Api + "terms/rename",
+            new
+            {
+                kind,
+                name,
+                to,
+            }
+        );
         return (result.Text("posts"), result.Text("merged"));
     }
 }

@@ -20,9 +20,22 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         await ReadAsync(path, agent: "Quarrybot/2.0");
         await ReadAsync(path, referrer: host.Address.AbsoluteUri);
         var seen = await SeenAsync();
-        Assert.Equal(["lantern 2", "No sender told 1", "tarn.example 1"], seen.Items("sources").Select(one => $"{one.Text("name")} {one.Number("count")}").Order(StringComparer.OrdinalIgnoreCase));
-        Assert.Equal(("Leonids", 4), (seen.Items("posts").Single().Text("title"), seen.Items("posts").Single().Number("count")));
-        Assert.Equal(4, seen.Items("days")[^1].Items("counts").Sum(one => int.Parse(one.ToString(), System.Globalization.CultureInfo.InvariantCulture)));
+        Assert.Equal(
+            ["lantern 2", "No sender told 1", "tarn.example 1"],
+            seen.Items("sources")
+                .Select(one => $"{one.Text("name")} {one.Number("count")}")
+                .Order(StringComparer.OrdinalIgnoreCase)
+        );
+        Assert.Equal(
+            ("Leonids", 4),
+            (seen.Items("posts").Single().Text("title"), seen.Items("posts").Single().Number("count"))
+        );
+        Assert.Equal(
+            4,
+            seen.Items("days")[^1]
+                .Items("counts")
+                .Sum(one => int.Parse(one.ToString(), System.Globalization.CultureInfo.InvariantCulture))
+        );
         Assert.Equal(30, seen.Items("days").Count);
     }
 
@@ -40,7 +53,13 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         await ReadAsync(path, referrer: "https://parish.example/news");
         await ReadAsync(path, referrer: "https://www.parish.example/news");
         var seen = await SeenAsync();
-        string[] came = [.. seen.Items("channels").Select(one => $"{one.Text("name")} {one.Number("delivered")} {(one.Has("came") ? one.Text("came") : "-")} {(one.Has("answered") ? one.Text("answered.answers") : "-")}")];
+        string[] came =
+        [
+            .. seen.Items("channels")
+                .Select(one =>
+                    $"{one.Text("name")} {one.Number("delivered")} {(one.Has("came") ? one.Text("came") : "-")} {(one.Has("answered") ? one.Text("answered.answers") : "-")}"
+                ),
+        ];
         Assert.Equal(["Lantern 0 1 0", "Silent 0 - 0", "Parish 0 2 -"], came);
         var mail = Assert.Single(seen.Items("digests"));
         Assert.Equal(("Each new post", false), (mail.Text("name"), mail.Has("opened")));
@@ -51,7 +70,12 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
     {
         await host.FreshSiteAsync();
         var path = await PathAsync("Fog at the gate");
-        var (key, id) = await host.InDatabaseAsync(database => database.Threads.Where(one => one.SiteId == host.Site).Select(one => ValueTuple.Create(one.Site.PublicKey, one.Identifier)).SingleAsync());
+        var (key, id) = await host.InDatabaseAsync(database =>
+            database
+                .Threads.Where(one => one.SiteId == host.Site)
+                .Select(one => ValueTuple.Create(one.Site.PublicKey, one.Identifier))
+                .SingleAsync()
+        );
         Assert.NotNull(path);
         using var page = Reader();
         (await page.PostAsync($"embed/came/{key}?id={id}&from=&by=county.example", null)).EnsureSuccessStatusCode();
@@ -67,30 +91,68 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         for (var number = 0; number < 520; number++)
         {
             await ReadAsync($"{path}?utm_source=made-up-{number}");
-            if (number % 100 == 99) await WriteAsync();
+            if (number % 100 == 99)
+                await WriteAsync();
         }
 
         await ReadAsync($"{path}?utm_source=made-up-7");
         await WriteAsync();
         // Who was known before goes on being counted under their name.
-        Assert.Equal(2, await host.InDatabaseAsync(database => database.ArrivalCounts.Where(one => one.SiteId == host.Site && one.Source == "made-up-7").Select(one => one.Count).SingleAsync()));
-        Assert.InRange(await host.InDatabaseAsync(database => database.ArrivalCounts.CountAsync(one => one.SiteId == host.Site)), 500, 501);
-        Assert.Equal(521, await host.InDatabaseAsync(database => database.ArrivalCounts.Where(one => one.SiteId == host.Site).SumAsync(one => one.Count)));
+        Assert.Equal(
+            2,
+            await host.InDatabaseAsync(database =>
+                database
+                    .ArrivalCounts.Where(one => one.SiteId == host.Site && one.Source == "made-up-7")
+                    .Select(one => one.Count)
+                    .SingleAsync()
+            )
+        );
+        Assert.InRange(
+            await host.InDatabaseAsync(database => database.ArrivalCounts.CountAsync(one => one.SiteId == host.Site)),
+            500,
+            501
+        );
+        Assert.Equal(
+            521,
+            await host.InDatabaseAsync(database =>
+                database.ArrivalCounts.Where(one => one.SiteId == host.Site).SumAsync(one => one.Count)
+            )
+        );
     }
 
-    private Task ChannelAsync(string kind, string name, string address, string campaignSource) => host.Owner.PostJsonAsync($"{host.Api}channels/set-up", new
-    {
-        kind,
-        name,
-        settings = new { address, campaignSource, choice = new { blogs = Array.Empty<long>(), categories = Array.Empty<string>(), tags = Array.Empty<string>(), authors = Array.Empty<string>() }, when = "atOnce", timing = new { }, template = "{title} {link}" },
-    });
+    private Task ChannelAsync(string kind, string name, string address, string campaignSource) =>
+        host.Owner.PostJsonAsync(
+            $"{host.Api}channels/set-up",
+            new
+            {
+                kind,
+                name,
+                settings = new
+                {
+                    address,
+                    campaignSource,
+                    choice = new
+                    {
+                        blogs = Array.Empty<long>(),
+                        categories = Array.Empty<string>(),
+                        tags = Array.Empty<string>(),
+                        authors = Array.Empty<string>(),
+                    },
+                    when = "atOnce",
+                    timing = new { },
+                    template = "{title} {link}",
+                },
+            }
+        );
 
-    private async Task<string> PathAsync(string title) => new Uri((await host.WriteAsync(title)).Text("address")).PathAndQuery;
+    private async Task<string> PathAsync(string title) =>
+        new Uri((await host.WriteAsync(title)).Text("address")).PathAndQuery;
 
     private async Task ReadAsync(string path, string? referrer = null, string agent = "Mozilla/5.0 (X11; Linux x86_64)")
     {
         using var reader = Reader(agent);
-        if (referrer is not null) reader.DefaultRequestHeaders.Referrer = new Uri(referrer);
+        if (referrer is not null)
+            reader.DefaultRequestHeaders.Referrer = new Uri(referrer);
         (await reader.GetAsync(path)).EnsureSuccessStatusCode();
     }
 

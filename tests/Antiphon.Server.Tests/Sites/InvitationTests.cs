@@ -12,16 +12,34 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
     {
         var key = await InviteAsync("ida@fellside.example", "editor");
         using var visitor = new Visitor(host.Address);
-        var invited = await (await visitor.SendAsync(HttpMethod.Get, $"api/invitations/{key}")).Content.ReadAsStringAsync();
+        var invited = await (
+            await visitor.SendAsync(HttpMethod.Get, $"api/invitations/{key}")
+        ).Content.ReadAsStringAsync();
         Assert.Contains("\"hasAccount\":false", invited);
-        var weak = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{key}", new { name = "Ida Marsh", password = "short" })).ProblemAsync(HttpStatusCode.BadRequest);
+        var weak = await (
+            await visitor.SendAsync(
+                HttpMethod.Post,
+                $"api/invitations/{key}",
+                new { name = "Ida Marsh", password = "short" }
+            )
+        ).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.True(weak.Has("errors.password"));
-        var joined = await visitor.PostAsync($"api/invitations/{key}", new { name = "Ida Marsh", password = AntiphonHost.Password });
+        var joined = await visitor.PostAsync(
+            $"api/invitations/{key}",
+            new { name = "Ida Marsh", password = AntiphonHost.Password }
+        );
         Assert.Equal(host.Site, joined.Number("siteId"));
         Assert.Equal("Ida Marsh", (await visitor.SessionAsync()).Text("person.name"));
-        Assert.Contains((await host.Owner.GetJsonAsync(host.Api + "people")).Items(), one => one.Text("mail") == "ida@fellside.example" && one.Text("role") == "editor");
-        Assert.Equal(HttpStatusCode.NotFound, (await visitor.SendAsync(HttpMethod.Get, $"api/invitations/{key}")).StatusCode);
-        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "invitations")).Items(), one => one.Text("mail") == "ida@fellside.example");
+        Assert.Contains((await host.Owner.GetJsonAsync(host.Api + "people")).Items(), one =>
+            one.Text("mail") == "ida@fellside.example" && one.Text("role") == "editor"
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await visitor.SendAsync(HttpMethod.Get, $"api/invitations/{key}")).StatusCode
+        );
+        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "invitations")).Items(), one =>
+            one.Text("mail") == "ida@fellside.example"
+        );
     }
 
     [Fact]
@@ -29,23 +47,42 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
     {
         var key = await InviteAsync("night-watch@fellside.example", "moderator");
         using var visitor = new Visitor(host.Address);
-        await visitor.PostAsync($"api/invitations/{key}", new { name = "Night Watch", password = AntiphonHost.Password });
-        Assert.Contains("\"about\":\"waiting\"", await (await visitor.SendAsync(HttpMethod.Get, $"{host.Api}comments/notices")).Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        await visitor.PostAsync(
+            $"api/invitations/{key}",
+            new { name = "Night Watch", password = AntiphonHost.Password }
+        );
+        Assert.Contains(
+            "\"about\":\"waiting\"",
+            await (await visitor.SendAsync(HttpMethod.Get, $"{host.Api}comments/notices")).Content.ReadAsStringAsync(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public async Task Who_has_an_account_joins_with_its_password_and_no_other()
     {
-        await host.InDatabaseAsync(async database => await database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());
+        await host.InDatabaseAsync(async database =>
+            await database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync()
+        );
         using var guest = await host.MemberAsync("moderator", "guest@fellside.example");
-        await host.InDatabaseAsync(database => database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync());
-        await host.InDatabaseAsync(database => database.Users.Where(one => one.Email == "guest@fellside.example").ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true)));
+        await host.InDatabaseAsync(database =>
+            database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync()
+        );
+        await host.InDatabaseAsync(database =>
+            database
+                .Users.Where(one => one.Email == "guest@fellside.example")
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true))
+        );
         var key = await InviteAsync("guest@fellside.example", "contributor");
         using var visitor = new Visitor(host.Address);
-        var refusal = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{key}", new { password = "not the password" })).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (
+            await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{key}", new { password = "not the password" })
+        ).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.True(refusal.Has("errors.password"));
         await visitor.PostAsync($"api/invitations/{key}", new { password = AntiphonHost.Password });
-        Assert.Contains((await host.Owner.GetJsonAsync(host.Api + "people")).Items(), one => one.Text("mail") == "guest@fellside.example" && one.Text("role") == "contributor");
+        Assert.Contains((await host.Owner.GetJsonAsync(host.Api + "people")).Items(), one =>
+            one.Text("mail") == "guest@fellside.example" && one.Text("role") == "contributor"
+        );
     }
 
     [Fact]
@@ -55,10 +92,17 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         var second = await InviteAsync("late@fellside.example", "moderator");
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{first}")).StatusCode);
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync($"api/invitations/{second}")).StatusCode);
-        await host.InDatabaseAsync(database => database.Invitations.Where(one => one.Mail == "late@fellside.example").ExecuteUpdateAsync(set => set.SetProperty(one => one.ExpiresAt, DateTimeOffset.UnixEpoch)));
+        await host.InDatabaseAsync(database =>
+            database
+                .Invitations.Where(one => one.Mail == "late@fellside.example")
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.ExpiresAt, DateTimeOffset.UnixEpoch))
+        );
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{second}")).StatusCode);
         var third = await InviteAsync("late@fellside.example", "moderator");
-        var id = (await host.Owner.GetJsonAsync(host.Api + "invitations")).Items().Single(one => one.Text("mail") == "late@fellside.example").Number("id");
+        var id = (await host.Owner.GetJsonAsync(host.Api + "invitations"))
+            .Items()
+            .Single(one => one.Text("mail") == "late@fellside.example")
+            .Number("id");
         await host.Owner.DeleteAsync($"{host.Api}invitations/{id}");
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{third}")).StatusCode);
     }
@@ -67,8 +111,19 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
     public async Task Only_owners_invite_and_nobody_who_is_here()
     {
         using var editor = await host.MemberAsync("editor", "inviting@quillmoor.example");
-        await editor.RefusedAsync(host.Api + "invitations", new { mail = "more@fellside.example", role = "owner" }, HttpStatusCode.Forbidden);
-        Assert.True((await host.Owner.RefusedAsync(host.Api + "invitations", new { mail = "INVITING@quillmoor.example", role = "owner" })).Has("errors.mail"));
+        await editor.RefusedAsync(
+            host.Api + "invitations",
+            new { mail = "more@fellside.example", role = "owner" },
+            HttpStatusCode.Forbidden
+        );
+        Assert.True(
+            (
+                await host.Owner.RefusedAsync(
+                    host.Api + "invitations",
+                    new { mail = "INVITING@quillmoor.example", role = "owner" }
+                )
+            ).Has("errors.mail")
+        );
     }
 
     [Fact]
@@ -77,16 +132,25 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         // Somebody who owns a site invites an address that is not theirs, and opens the link themselves.
         var byHand = await host.InviteAsync("victim@fellside.example", "editor");
         using var stranger = new Visitor(host.Address);
-        await stranger.PostAsync($"api/invitations/{byHand}", new { name = "Stranger", password = "the stranger's own" });
+        await stranger.PostAsync(
+            $"api/invitations/{byHand}",
+            new { name = "Stranger", password = "the stranger's own" }
+        );
         Assert.True((await stranger.SessionAsync()).Has("person"));
         await host.FreshSiteAsync();
         // Another site asks the real one, by mail: she is not asked for a password she never chose.
         var mailed = await InviteAsync("victim@fellside.example", "owner");
         using var victim = new Visitor(host.Address);
-        Assert.Contains("\"hasAccount\":false", await (await victim.SendAsync(HttpMethod.Get, $"api/invitations/{mailed}")).Content.ReadAsStringAsync());
+        Assert.Contains(
+            "\"hasAccount\":false",
+            await (await victim.SendAsync(HttpMethod.Get, $"api/invitations/{mailed}")).Content.ReadAsStringAsync()
+        );
         await victim.PostAsync($"api/invitations/{mailed}", new { name = "Vera", password = AntiphonHost.Password });
         Assert.False((await stranger.SessionAsync()).Has("person"));
-        Assert.Equal(HttpStatusCode.Unauthorized, (await stranger.SignInAsync("victim@fellside.example", "the stranger's own")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.Unauthorized,
+            (await stranger.SignInAsync("victim@fellside.example", "the stranger's own")).StatusCode
+        );
         Assert.Equal("Vera", (await victim.SessionAsync()).Text("person.name"));
     }
 
@@ -94,18 +158,39 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
     public async Task By_hand_nobody_joins_for_an_account_without_its_password()
     {
         using var there = await host.MemberAsync("moderator", "settled@fellside.example");
-        await host.InDatabaseAsync(database => database.Users.Where(one => one.Email == "settled@fellside.example").ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true)));
+        await host.InDatabaseAsync(database =>
+            database
+                .Users.Where(one => one.Email == "settled@fellside.example")
+                .ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true))
+        );
         await host.FreshSiteAsync();
         var byHand = await host.InviteAsync("settled@fellside.example", "owner");
         using var visitor = new Visitor(host.Address);
-        var refusal = await (await visitor.SendAsync(HttpMethod.Post, $"api/invitations/{byHand}", new { name = "x", password = "another password" })).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (
+            await visitor.SendAsync(
+                HttpMethod.Post,
+                $"api/invitations/{byHand}",
+                new { name = "x", password = "another password" }
+            )
+        ).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.True(refusal.Has("errors.password"));
     }
 
     [Fact]
     public async Task Nobody_is_made_a_member_without_being_asked()
     {
-        var answer = await host.Owner.PostAsync(host.Api + "people", System.Net.Http.Json.JsonContent.Create(new { name = "x", mail = "x@fellside.example", role = "owner", password = AntiphonHost.Password }));
+        var answer = await host.Owner.PostAsync(
+            host.Api + "people",
+            System.Net.Http.Json.JsonContent.Create(
+                new
+                {
+                    name = "x",
+                    mail = "x@fellside.example",
+                    role = "owner",
+                    password = AntiphonHost.Password,
+                }
+            )
+        );
         Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
     }
 
@@ -114,8 +199,19 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
 
     private async Task<string> InviteAsync(string mail, string role)
     {
-        await HttpTalk.GoodAsync(await host.Owner.PostAsync(host.Api + "invitations", System.Net.Http.Json.JsonContent.Create(new { mail, role })));
-        var letter = await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).OrderByDescending(one => one.Id).Select(one => one.Text).FirstAsync());
+        await HttpTalk.GoodAsync(
+            await host.Owner.PostAsync(
+                host.Api + "invitations",
+                System.Net.Http.Json.JsonContent.Create(new { mail, role })
+            )
+        );
+        var letter = await host.InDatabaseAsync(database =>
+            database
+                .Letters.Where(one => one.Address == mail)
+                .OrderByDescending(one => one.Id)
+                .Select(one => one.Text)
+                .FirstAsync()
+        );
         return Link().Match(letter).Groups[1].Value;
     }
 }

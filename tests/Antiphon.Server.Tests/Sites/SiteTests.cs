@@ -22,17 +22,46 @@ public sealed class SiteTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     [InlineData("A", "ftp://a.example/", "Europe/London", "en", "address")]
     [InlineData("A", "https://a.example/", "Europe/Atlantis", "en", "timeZone")]
     [InlineData("A", "https://a.example/", "Europe/London", "english!", "language")]
-    public async Task Each_wrong_field_is_named(string name, string address, string timeZone, string language, string field)
+    public async Task Each_wrong_field_is_named(
+        string name,
+        string address,
+        string timeZone,
+        string language,
+        string field
+    )
     {
-        var refusal = await host.Owner.RefusedAsync("api/sites", new { name, address, timeZone, language });
+        var refusal = await host.Owner.RefusedAsync(
+            "api/sites",
+            new
+            {
+                name,
+                address,
+                timeZone,
+                language,
+            }
+        );
         Assert.Equal([field], refusal.Names("errors"));
     }
 
     [Fact]
     public async Task A_wrong_allowed_address_is_quoted()
     {
-        var refusal = await host.Owner.RefusedAsync("api/sites", new { name = "A", address = "https://a.example/", timeZone = "UTC", language = "en", allowedAddresses = new[] { "shop" } });
-        Assert.Contains("\"shop\"", refusal.ToString().Replace("\\u0022", "\"", StringComparison.Ordinal), StringComparison.Ordinal);
+        var refusal = await host.Owner.RefusedAsync(
+            "api/sites",
+            new
+            {
+                name = "A",
+                address = "https://a.example/",
+                timeZone = "UTC",
+                language = "en",
+                allowedAddresses = new[] { "shop" },
+            }
+        );
+        Assert.Contains(
+            "\"shop\"",
+            refusal.ToString().Replace("\\u0022", "\"", StringComparison.Ordinal),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -40,7 +69,10 @@ public sealed class SiteTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         var site = await host.Owner.PostJsonAsync("api/sites", Site("Private", "https://private.example/"));
         using var editor = await host.MemberAsync("editor", "stranger@quillmoor.example");
-        Assert.Equal(HttpStatusCode.NotFound, (await editor.GetAsync($"api/sites/{site.Number("id")}/posts")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await editor.GetAsync($"api/sites/{site.Number("id")}/posts")).StatusCode
+        );
     }
 
     [Theory]
@@ -54,7 +86,16 @@ public sealed class SiteTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         // An empty body is refused only once the role has been let through.
         using var member = await host.MemberAsync(role, $"{role}-{path}@quillmoor.example");
-        await member.RefusedAsync(host.Api + path, new { name = "", mail = "", definition = new { } }, status);
+        await member.RefusedAsync(
+            host.Api + path,
+            new
+            {
+                name = "",
+                mail = "",
+                definition = new { },
+            },
+            status
+        );
     }
 
     [Fact]
@@ -67,5 +108,12 @@ public sealed class SiteTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         Assert.Single((await host.Owner.GetJsonAsync($"api/sites/{site}/people")).Items());
     }
 
-    private static object Site(string name, string address) => new { name, address, timeZone = "Europe/London", language = "en-GB" };
+    private static object Site(string name, string address) =>
+        new
+        {
+            name,
+            address,
+            timeZone = "Europe/London",
+            language = "en-GB",
+        };
 }

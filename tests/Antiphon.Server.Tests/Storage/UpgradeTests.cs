@@ -9,7 +9,15 @@ namespace Antiphon.Server.Tests.Storage;
 public sealed class UpgradeTests
 {
     // Worked out anew on the way: answers below a comment, its place by votes, comments of a thread.
-    private static readonly string[] WorkedOut = ["Comments.Answers", "Comments.Best", "Comments.RootId", "Threads.PublicCount", "Sites.ContentVersion", "Threads.Version"];
+    private static readonly string[] WorkedOut =
+    [
+        "Comments.Answers",
+        "Comments.Best",
+        "Comments.RootId",
+        "Threads.PublicCount",
+        "Sites.ContentVersion",
+        "Threads.Version",
+    ];
 
     public static TheoryData<string> Kept => [.. KeptDatabase.Names];
 
@@ -22,7 +30,10 @@ public sealed class UpgradeTests
         await UpgradeAsync(old);
         await UpgradeAsync(made);
         Assert.Equal(made.Shape(), old.Shape());
-        Assert.Equal(made.Ask("SELECT MigrationId FROM __EFMigrationsHistory"), old.Ask("SELECT MigrationId FROM __EFMigrationsHistory"));
+        Assert.Equal(
+            made.Ask("SELECT MigrationId FROM __EFMigrationsHistory"),
+            old.Ask("SELECT MigrationId FROM __EFMigrationsHistory")
+        );
         Assert.Empty(old.Ask("SELECT \"table\" FROM pragma_foreign_key_check"));
         Assert.Equal(["ok"], old.Ask("PRAGMA integrity_check"));
     }
@@ -36,7 +47,11 @@ public sealed class UpgradeTests
         await UpgradeAsync(after);
         foreach (var table in before.Tables().Intersect(after.Tables()))
         {
-            var columns = before.Columns(table).Intersect(after.Columns(table)).Where(column => !WorkedOut.Contains($"{table}.{column}")).Select(column => $"\"{column}\"");
+            var columns = before
+                .Columns(table)
+                .Intersect(after.Columns(table))
+                .Where(column => !WorkedOut.Contains($"{table}.{column}"))
+                .Select(column => $"\"{column}\"");
             var rows = $"SELECT {string.Join(", ", columns)} FROM \"{table}\" ORDER BY 1, 2";
             Assert.Equal(before.Ask(rows), after.Ask(rows));
         }
@@ -50,9 +65,28 @@ public sealed class UpgradeTests
         var posts = kept.Ask("SELECT COUNT(*) FROM Posts WHERE SiteId = 1")[0];
         await using var host = new AntiphonHost().From(kept.File);
         await host.InitializeAsync();
-        Assert.Equal(posts, (await host.Owner.GetJsonAsync("api/sites/1/posts?take=100")).Items("posts").Count.ToString(CultureInfo.InvariantCulture));
-        var post = await host.Owner.PostJsonAsync("api/sites/1/posts", new { blogId = 1, title = "Clouds over Kelder Fell", bodyHtml = "<p>Nothing seen.</p>" });
-        Assert.Equal(post.Number("id"), (await host.Owner.GetJsonAsync("api/sites/1/posts?search=Kelder+Fell+clouds")).Items("posts").Single().Number("id"));
+        Assert.Equal(
+            posts,
+            (await host.Owner.GetJsonAsync("api/sites/1/posts?take=100"))
+                .Items("posts")
+                .Count.ToString(CultureInfo.InvariantCulture)
+        );
+        var post = await host.Owner.PostJsonAsync(
+            "api/sites/1/posts",
+            new
+            {
+                blogId = 1,
+                title = "Clouds over Kelder Fell",
+                bodyHtml = "<p>Nothing seen.</p>",
+            }
+        );
+        Assert.Equal(
+            post.Number("id"),
+            (await host.Owner.GetJsonAsync("api/sites/1/posts?search=Kelder+Fell+clouds"))
+                .Items("posts")
+                .Single()
+                .Number("id")
+        );
     }
 
     [Fact]
@@ -103,10 +137,17 @@ public sealed class UpgradeTests
     public async Task Mails_of_before_are_editions_of_a_digest()
     {
         using var kept = KeptDatabase.Of("2026-11-26");
-        var mails = kept.Ask("SELECT PostId, COUNT(*), SUM(State = 'Delivered') FROM Deliveries GROUP BY PostId ORDER BY 1");
+        var mails = kept.Ask(
+            "SELECT PostId, COUNT(*), SUM(State = 'Delivered') FROM Deliveries GROUP BY PostId ORDER BY 1"
+        );
         Assert.NotEmpty(mails);
         await UpgradeAsync(kept);
-        Assert.Equal(mails, kept.Ask("SELECT p.PostId, e.Total, e.Delivered FROM Editions e JOIN EditionPosts p ON p.EditionId = e.Id ORDER BY 1"));
+        Assert.Equal(
+            mails,
+            kept.Ask(
+                "SELECT p.PostId, e.Total, e.Delivered FROM Editions e JOIN EditionPosts p ON p.EditionId = e.Id ORDER BY 1"
+            )
+        );
     }
 
     [Fact]
@@ -124,7 +165,9 @@ public sealed class UpgradeTests
     public async Task A_lock_of_somebody_who_was_killed_holds_nobody_up()
     {
         using var made = new KeptDatabase();
-        made.Ask("CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL CONSTRAINT PK___EFMigrationsLock PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-11-24 04:00:00+00:00')");
+        made.Ask(
+            "CREATE TABLE __EFMigrationsLock (Id INTEGER NOT NULL CONSTRAINT PK___EFMigrationsLock PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT INTO __EFMigrationsLock VALUES (1, '2026-11-24 04:00:00+00:00')"
+        );
         await UpgradeAsync(made).WaitAsync(TimeSpan.FromMinutes(2));
         Assert.NotEmpty(made.Ask("SELECT MigrationId FROM __EFMigrationsHistory"));
     }

@@ -10,9 +10,14 @@ public static class CampaignLink
     /// <param name="campaign">What it belongs to; empty for nothing.</param>
     public static string Of(string address, string source, string medium, string campaign)
     {
-        if (source.Length == 0) return address;
-        var (page, fragment) = address.IndexOf('#', StringComparison.Ordinal) is >= 0 and var at ? (address[..at], address[at..]) : (address, string.Empty);
-        var query = $"utm_source={Uri.EscapeDataString(source)}&utm_medium={Uri.EscapeDataString(medium)}" + (campaign.Length == 0 ? string.Empty : $"&utm_campaign={Uri.EscapeDataString(campaign)}");
+        if (source.Length == 0)
+            return address;
+        var (page, fragment) = address.IndexOf('#', StringComparison.Ordinal) is >= 0 and var at
+            ? (address[..at], address[at..])
+            : (address, string.Empty);
+        var query =
+            $"utm_source={Uri.EscapeDataString(source)}&utm_medium={Uri.EscapeDataString(medium)}"
+            + (campaign.Length == 0 ? string.Empty : $"&utm_campaign={Uri.EscapeDataString(campaign)}");
         return page + (page.Contains('?', StringComparison.Ordinal) ? '&' : '?') + query + fragment;
     }
 }

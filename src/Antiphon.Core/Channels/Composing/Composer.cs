@@ -15,16 +15,19 @@ public static class Composer
         var values = ValuesOf(post);
         var shortened = new List<string>();
         var text = template.Fill(values);
-        if (rule.Of(text) > rule.Limit && Shorten(template, values, "excerpt", rule)) shortened.Add("excerpt");
+        if (rule.Of(text) > rule.Limit && Shorten(template, values, "excerpt", rule))
+            shortened.Add("excerpt");
         var tags = post.Tags.Select(HashTag).Where(tag => tag.Length > 1).ToList();
         while (rule.Of(text = template.Fill(values)) > rule.Limit && tags.Count > 0 && template.Used.Contains("tags"))
         {
             tags.RemoveAt(tags.Count - 1);
             values["tags"] = string.Join(' ', tags);
-            if (!shortened.Contains("tags")) shortened.Add("tags");
+            if (!shortened.Contains("tags"))
+                shortened.Add("tags");
         }
 
-        if (rule.Of(text) > rule.Limit && Shorten(template, values, "title", rule)) shortened.Add("title");
+        if (rule.Of(text) > rule.Limit && Shorten(template, values, "title", rule))
+            shortened.Add("title");
         text = template.Fill(values);
         return Counted(text, rule) with { Shortened = shortened };
     }
@@ -58,22 +61,24 @@ public static class Composer
 
     private static bool Shorten(TextTemplate template, Dictionary<string, string> values, string field, CountRule rule)
     {
-        if (!template.Used.Contains(field) || values[field].Length == 0) return false;
+        if (!template.Used.Contains(field) || values[field].Length == 0)
+            return false;
         var over = rule.Of(template.Fill(values)) - rule.Limit;
         values[field] = CountRule.Cut(values[field], Math.Max(0, CountRule.Clusters(values[field]) - over));
         return true;
     }
 
-    private static Dictionary<string, string> ValuesOf(PostFacts post) => new()
-    {
-        ["title"] = OneLine.Of(post.Title),
-        ["excerpt"] = OneLine.Of(post.Excerpt),
-        ["link"] = post.Link,
-        ["author"] = OneLine.Of(post.Author ?? string.Empty),
-        ["category"] = OneLine.Of(post.Category ?? string.Empty),
-        ["tags"] = string.Join(' ', post.Tags.Select(HashTag).Where(tag => tag.Length > 1)),
-        ["date"] = post.Date,
-        ["blog"] = OneLine.Of(post.Blog),
-        ["site"] = OneLine.Of(post.Site),
-    };
+    private static Dictionary<string, string> ValuesOf(PostFacts post) =>
+        new()
+        {
+            ["title"] = OneLine.Of(post.Title),
+            ["excerpt"] = OneLine.Of(post.Excerpt),
+            ["link"] = post.Link,
+            ["author"] = OneLine.Of(post.Author ?? string.Empty),
+            ["category"] = OneLine.Of(post.Category ?? string.Empty),
+            ["tags"] = string.Join(' ', post.Tags.Select(HashTag).Where(tag => tag.Length > 1)),
+            ["date"] = post.Date,
+            ["blog"] = OneLine.Of(post.Blog),
+            ["site"] = OneLine.Of(post.Site),
+        };
 }

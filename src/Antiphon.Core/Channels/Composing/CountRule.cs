@@ -11,7 +11,8 @@ public sealed partial record CountRule(int Limit, int LinkCost)
     /// <summary>What a text counts.</summary>
     public int Of(string text)
     {
-        if (LinkCost == 0) return Clusters(text);
+        if (LinkCost == 0)
+            return Clusters(text);
         var (count, at) = (0, 0);
         foreach (var link in LinkPattern().EnumerateMatches(text))
         {
@@ -28,12 +29,15 @@ public sealed partial record CountRule(int Limit, int LinkCost)
     /// <summary>The most of a text that counts no more than so much, cut between words, with an ellipsis; empty where not one word fits.</summary>
     public static string Cut(string text, int most)
     {
-        if (Clusters(text) <= most) return text;
-        if (most < 2) return string.Empty;
+        if (Clusters(text) <= most)
+            return text;
+        if (most < 2)
+            return string.Empty;
         var elements = new StringInfo(text);
         var head = elements.SubstringByTextElements(0, most - 1);
         // A word that ends just there is whole.
-        if (!char.IsWhiteSpace(elements.SubstringByTextElements(most - 1, 1)[0])) head = head[..Math.Max(0, head.LastIndexOf(' '))];
+        if (!char.IsWhiteSpace(elements.SubstringByTextElements(most - 1, 1)[0]))
+            head = head[..Math.Max(0, head.LastIndexOf(' '))];
         head = head.TrimEnd().TrimEnd('.', ',', ';', ':', '–', '-', '(');
         return head.Length == 0 ? string.Empty : head + "…";
     }
@@ -42,7 +46,8 @@ public sealed partial record CountRule(int Limit, int LinkCost)
     public static int Clusters(string text)
     {
         var count = 0;
-        for (var rest = text.AsSpan(); rest.Length > 0; count++) rest = rest[StringInfo.GetNextTextElementLength(rest)..];
+        for (var rest = text.AsSpan(); rest.Length > 0; count++)
+            rest = rest[StringInfo.GetNextTextElementLength(rest)..];
         return count;
     }
 

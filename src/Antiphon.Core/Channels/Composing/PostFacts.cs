@@ -10,4 +10,14 @@ namespace Antiphon.Core.Channels.Composing;
 /// <param name="Date">Date as readers of the site read it.</param>
 /// <param name="Blog">Name of the blog.</param>
 /// <param name="Site">Name of the site.</param>
-public sealed record PostFacts(string Title, string Excerpt, string Link, string? Author, string? Category, IReadOnlyList<string> Tags, string Date, string Blog, string Site);
+public sealed record PostFacts(
+    string Title,
+    string Excerpt,
+    string Link,
+    string? Author,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    string Date,
+    string Blog,
+    string Site
+);

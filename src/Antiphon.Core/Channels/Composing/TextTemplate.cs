@@ -9,7 +9,18 @@ namespace Antiphon.Core.Channels.Composing;
 public sealed class TextTemplate
 {
     /// <summary>Fields a template may name.</summary>
-    public static readonly IReadOnlyList<string> Fields = ["title", "excerpt", "link", "author", "category", "tags", "date", "blog", "site"];
+    public static readonly IReadOnlyList<string> Fields =
+    [
+        "title",
+        "excerpt",
+        "link",
+        "author",
+        "category",
+        "tags",
+        "date",
+        "blog",
+        "site",
+    ];
 
     /// <summary>Longest template, in characters.</summary>
     public const int MaxLength = 2000;
@@ -19,32 +30,40 @@ public sealed class TextTemplate
     private TextTemplate(IReadOnlyList<Part> parts) => _parts = parts;
 
     /// <summary>Fields it names.</summary>
-    public IReadOnlySet<string> Used => _parts.Select(part => part.Field ?? part.Condition).OfType<string>().ToHashSet();
+    public IReadOnlySet<string> Used =>
+        _parts.Select(part => part.Field ?? part.Condition).OfType<string>().ToHashSet();
 
     /// <summary>Reads a template; or in plain words what is wrong and where, counted in characters from 1.</summary>
     /// <param name="text">The template.</param>
     /// <param name="fields">Fields it may name; null for <see cref="Fields"/>.</param>
     public static (TextTemplate? Template, string? Problem) Read(string text, IReadOnlyList<string>? fields = null)
     {
-        if (text.Length > MaxLength) return (null, $"Keep the template under {MaxLength} characters.");
+        if (text.Length > MaxLength)
+            return (null, $"Keep the template under {MaxLength} characters.");
         var (parts, words, condition) = (new List<Part>(), new StringBuilder(), (string?)null);
         void Close()
         {
-            if (words.Length > 0) parts.Add(new Part(words.ToString(), null, condition));
+            if (words.Length > 0)
+                parts.Add(new Part(words.ToString(), null, condition));
             words.Clear();
         }
 
         for (var at = 0; at < text.Length; at++)
         {
-            if (text[at] is '{' or '}' && at + 1 < text.Length && text[at + 1] == text[at]) words.Append(text[at++]);
-            else if (text[at] == '}') return (null, $"The brace at {at + 1} closes nothing; write it twice where it is meant.");
-            else if (text[at] != '{') words.Append(text[at]);
+            if (text[at] is '{' or '}' && at + 1 < text.Length && text[at + 1] == text[at])
+                words.Append(text[at++]);
+            else if (text[at] == '}')
+                return (null, $"The brace at {at + 1} closes nothing; write it twice where it is meant.");
+            else if (text[at] != '{')
+                words.Append(text[at]);
             else
             {
                 var end = text.IndexOf('}', at);
-                if (end < 0) return (null, $"The brace at {at + 1} is not closed; write it twice where it is meant.");
+                if (end < 0)
+                    return (null, $"The brace at {at + 1} is not closed; write it twice where it is meant.");
                 Close();
-                if (Take(text[(at + 1)..end].Trim(), at + 1, fields ?? Fields, parts, ref condition) is { } problem) return (null, problem);
+                if (Take(text[(at + 1)..end].Trim(), at + 1, fields ?? Fields, parts, ref condition) is { } problem)
+                    return (null, problem);
                 at = end;
             }
         }
@@ -59,34 +78,49 @@ public sealed class TextTemplate
         var text = new StringBuilder();
         foreach (var part in _parts)
         {
-            if (part.Condition is { } condition && values.GetValueOrDefault(condition, string.Empty).Length == 0) continue;
+            if (part.Condition is { } condition && values.GetValueOrDefault(condition, string.Empty).Length == 0)
+                continue;
             text.Append(part.Field is { } field ? values.GetValueOrDefault(field, string.Empty) : part.Words);
         }
 
         return Tidy(text.ToString());
     }
 
-    private static string? Take(string inner, int at, IReadOnlyList<string> fields, List<Part> parts, ref string? condition)
+    private static string? Take(
+        string inner,
+        int at,
+        IReadOnlyList<string> fields,
+        List<Part> parts,
+        ref string? condition
+    )
     {
         if (inner == "end")
         {
-            if (condition is null) return $"“{{end}}” at {at} ends nothing.";
+            if (condition is null)
+                return $"“{{end}}” at {at} ends nothing.";
             condition = null;
             return null;
         }
 
         var isIf = inner.StartsWith("if ", StringComparison.Ordinal);
         var field = isIf ? inner[3..].Trim() : inner;
-        if (!fields.Contains(field)) return $"There is no field “{field}” (at {at}). There are {string.Join(", ", fields)}.";
-        if (!isIf) parts.Add(new Part(string.Empty, field, condition));
-        else if (condition is not null) return $"“{{if {field}}}” at {at} stands within “{{if {condition}}}”; end that first.";
-        else condition = field;
+        if (!fields.Contains(field))
+            return $"There is no field “{field}” (at {at}). There are {string.Join(", ", fields)}.";
+        if (!isIf)
+            parts.Add(new Part(string.Empty, field, condition));
+        else if (condition is not null)
+            return $"“{{if {field}}}” at {at} stands within “{{if {condition}}}”; end that first.";
+        else
+            condition = field;
         return null;
     }
 
     private static string Tidy(string text)
     {
-        var lines = text.ReplaceLineEndings("\n").Split('\n').Select(line => string.Join(' ', line.Split(' ', StringSplitOptions.RemoveEmptyEntries))).ToList();
+        var lines = text.ReplaceLineEndings("\n")
+            .Split('\n')
+            .Select(line => string.Join(' ', line.Split(' ', StringSplitOptions.RemoveEmptyEntries)))
+            .ToList();
         var kept = lines.Where((line, at) => line.Length > 0 || (at > 0 && lines[at - 1].Length > 0)).ToList();
         return string.Join('\n', kept).Trim();
     }

@@ -6,7 +6,10 @@ public static class CountingRhythm
     // How old a post may be, and how long after a look the next is due then.
     private static readonly (TimeSpan Age, TimeSpan Pause)[] Steps =
     [
-        (TimeSpan.FromHours(6), TimeSpan.FromMinutes(15)), (TimeSpan.FromDays(3), TimeSpan.FromHours(1)), (TimeSpan.FromDays(14), TimeSpan.FromHours(6)), (TimeSpan.FromDays(30), TimeSpan.FromDays(1)),
+        (TimeSpan.FromHours(6), TimeSpan.FromMinutes(15)),
+        (TimeSpan.FromDays(3), TimeSpan.FromHours(1)),
+        (TimeSpan.FromDays(14), TimeSpan.FromHours(6)),
+        (TimeSpan.FromDays(30), TimeSpan.FromDays(1)),
     ];
 
     /// <summary>When the network is asked next after a look; null for no more.</summary>
@@ -14,7 +17,10 @@ public static class CountingRhythm
     /// <param name="now">When it was looked.</param>
     public static DateTimeOffset? After(DateTimeOffset delivered, DateTimeOffset now)
     {
-        var pause = Steps.Where(step => now - delivered < step.Age).Select(step => (TimeSpan?)step.Pause).FirstOrDefault();
+        var pause = Steps
+            .Where(step => now - delivered < step.Age)
+            .Select(step => (TimeSpan?)step.Pause)
+            .FirstOrDefault();
         return now + pause;
     }
 }

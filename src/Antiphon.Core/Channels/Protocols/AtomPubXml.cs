@@ -19,7 +19,10 @@ internal static class AtomPubXml
     {
         try
         {
-            using var reader = XmlReader.Create(new MemoryStream(bytes), new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null });
+            using var reader = XmlReader.Create(
+                new MemoryStream(bytes),
+                new XmlReaderSettings { DtdProcessing = DtdProcessing.Prohibit, XmlResolver = null }
+            );
             return XDocument.Load(reader).Root;
         }
         catch (XmlException)
@@ -30,9 +33,19 @@ internal static class AtomPubXml
 
     /// <summary>Where a link of an element leads; null where there is none. A link without relation is an alternate one (RFC 4287, 4.2.7.2).</summary>
     public static Uri? Link(XElement of, string relation, Uri address) =>
-        of.Elements(Atom + "link").FirstOrDefault(link => ((string?)link.Attribute("rel") ?? "alternate") == relation) is { } found ? Target(found, address) : null;
+        of.Elements(Atom + "link").FirstOrDefault(link => ((string?)link.Attribute("rel") ?? "alternate") == relation)
+            is { } found
+            ? Target(found, address)
+            : null;
 
     /// <summary>Where the href of an element leads, resolved against the bases around it (XML Base) and where the document was read; null where it leads to no web address.</summary>
     public static Uri? Target(XElement of, Uri read) =>
-        LinkResolver.Web(of.AncestorsAndSelf().Reverse().Aggregate(read, (outer, around) => LinkResolver.Narrow(outer, around.Attribute(XNamespace.Xml + "base")?.Value)!), of.Attribute("href")?.Value);
+        LinkResolver.Web(
+            of.AncestorsAndSelf()
+                .Reverse()
+                .Aggregate(read, (outer, around) =>
+                    LinkResolver.Narrow(outer, around.Attribute(XNamespace.Xml + "base")?.Value)!
+                ),
+            of.Attribute("href")?.Value
+        );
 }

@@ -11,10 +11,15 @@ public sealed record CollectionPage(IReadOnlyList<MemberEntry> Members, Uri? Nex
     public static CollectionPage? Read(byte[] bytes, Uri address)
     {
         var root = AtomPubXml.Read(bytes);
-        if (root?.Name != AtomPubXml.Atom + "feed") return null;
-        return new CollectionPage([.. root.Elements(AtomPubXml.Atom + "entry").Select(entry => MemberEntry.Of(entry, address))], AtomPubXml.Link(root, "next", address));
+        if (root?.Name != AtomPubXml.Atom + "feed")
+            return null;
+        return new CollectionPage(
+            [.. root.Elements(AtomPubXml.Atom + "entry").Select(entry => MemberEntry.Of(entry, address))],
+            AtomPubXml.Link(root, "next", address)
+        );
     }
 
     /// <summary>The entry that is known by an id, or names an address as its own; null where none does.</summary>
-    public MemberEntry? Find(string id, string canonical) => Members.FirstOrDefault(entry => entry.Canonical == canonical || entry.Id == id);
+    public MemberEntry? Find(string id, string canonical) =>
+        Members.FirstOrDefault(entry => entry.Canonical == canonical || entry.Id == id);
 }

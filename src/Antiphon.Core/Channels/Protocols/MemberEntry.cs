@@ -12,9 +12,15 @@ public sealed record MemberEntry(string? Id, string? Canonical, string? Page, st
     /// <summary>The entry of a document; null where it is none.</summary>
     /// <param name="bytes">The document.</param>
     /// <param name="address">Where it was read.</param>
-    public static MemberEntry? Read(byte[] bytes, Uri address) => AtomPubXml.Read(bytes) is { } root && root.Name == AtomPubXml.Atom + "entry" ? Of(root, address) : null;
+    public static MemberEntry? Read(byte[] bytes, Uri address) =>
+        AtomPubXml.Read(bytes) is { } root && root.Name == AtomPubXml.Atom + "entry" ? Of(root, address) : null;
 
     /// <summary>What an element says.</summary>
     internal static MemberEntry Of(XElement entry, Uri address) =>
-        new(entry.Element(AtomPubXml.Atom + "id")?.Value.Trim(), AtomPubXml.Link(entry, "canonical", address)?.AbsoluteUri, AtomPubXml.Link(entry, "alternate", address)?.AbsoluteUri, AtomPubXml.Link(entry, "edit", address)?.AbsoluteUri);
+        new(
+            entry.Element(AtomPubXml.Atom + "id")?.Value.Trim(),
+            AtomPubXml.Link(entry, "canonical", address)?.AbsoluteUri,
+            AtomPubXml.Link(entry, "alternate", address)?.AbsoluteUri,
+            AtomPubXml.Link(entry, "edit", address)?.AbsoluteUri
+        );
 }

@@ -16,10 +16,28 @@ public sealed record PartnerOffer(PartnerProtocol Protocol, Uri Address)
     /// <param name="address">Where it was read, after redirects.</param>
     public static PartnerOffer? Of(IEnumerable<string>? links, byte[] bytes, IHtmlDocument? page, Uri address)
     {
-        if (page is null && ServiceDocument.Collections(bytes, address) is { } collections) return collections.Count == 0 ? null : new PartnerOffer(PartnerProtocol.AtomPub, collections[0]);
-        if (LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("micropub")) is { } header && LinkResolver.Web(address, header.Target.AbsoluteUri) is { } named) return new PartnerOffer(PartnerProtocol.Micropub, named);
-        if (page is null) return null;
-        if (LinkResolver.Web(address, page.QuerySelector("link[rel~=micropub][href]")?.GetAttribute("href")) is { } micropub) return new PartnerOffer(PartnerProtocol.Micropub, micropub);
-        return LinkResolver.Web(address, page.QuerySelector($"link[rel~=service][type='{ServiceDocument.MediaType}'][href]")?.GetAttribute("href")) is { } service ? new PartnerOffer(PartnerProtocol.AtomPub, service) : null;
+        if (page is null && ServiceDocument.Collections(bytes, address) is { } collections)
+            return collections.Count == 0 ? null : new PartnerOffer(PartnerProtocol.AtomPub, collections[0]);
+        if (
+            LinkHeader.Read(links, address).FirstOrDefault(link => link.Relations.Contains("micropub")) is { } header
+            && LinkResolver.Web(address, header.Target.AbsoluteUri) is { } named
+        )
+            return new PartnerOffer(PartnerProtocol.Micropub, named);
+        if (page is null)
+            return null;
+        if (
+            LinkResolver.Web(address, page.QuerySelector("link[rel~=micropub][href]")?.GetAttribute("href")) is
+            { } micropub
+        )
+            return new PartnerOffer(PartnerProtocol.Micropub, micropub);
+        return
+            LinkResolver.Web(
+                address,
+                page.QuerySelector($"link[rel~=service][type='{ServiceDocument.MediaType}'][href]")
+                    ?.GetAttribute("href")
+            )
+                is { } service
+            ? new PartnerOffer(PartnerProtocol.AtomPub, service)
+            : null;
     }
 }

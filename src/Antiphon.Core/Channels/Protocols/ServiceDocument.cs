@@ -14,14 +14,25 @@ public static class ServiceDocument
     public static IReadOnlyList<Uri>? Collections(byte[] bytes, Uri address)
     {
         var root = AtomPubXml.Read(bytes);
-        if (root?.Name != AtomPubXml.App + "service") return null;
-        return [.. root.Descendants(AtomPubXml.App + "collection").Where(TakesEntries).Select(element => AtomPubXml.Target(element, address)).OfType<Uri>()];
+        if (root?.Name != AtomPubXml.App + "service")
+            return null;
+        return
+        [
+            .. root.Descendants(AtomPubXml.App + "collection")
+                .Where(TakesEntries)
+                .Select(element => AtomPubXml.Target(element, address))
+                .OfType<Uri>(),
+        ];
     }
 
     // A collection that names no type takes entries; one with an empty name takes nothing (8.3.4).
     private static bool TakesEntries(System.Xml.Linq.XElement collection)
     {
         var accepts = collection.Elements(AtomPubXml.App + "accept").ToList();
-        return accepts.Count == 0 || accepts.Exists(element => element.Value.Trim().StartsWith(Entry, StringComparison.OrdinalIgnoreCase) && !element.Value.Contains("type=feed", StringComparison.OrdinalIgnoreCase));
+        return accepts.Count == 0
+            || accepts.Exists(element =>
+                element.Value.Trim().StartsWith(Entry, StringComparison.OrdinalIgnoreCase)
+                && !element.Value.Contains("type=feed", StringComparison.OrdinalIgnoreCase)
+            );
     }
 }

@@ -23,16 +23,28 @@ public static class WebhookSignature
     public static readonly TimeSpan Tolerance = TimeSpan.FromMinutes(5);
 
     /// <summary>The signature with every secret in use.</summary>
-    public static string Of(string id, DateTimeOffset at, string body, params IEnumerable<string> secrets) => string.Join(' ', secrets.Select(secret => "v1," + One(id, at.ToUnixTimeSeconds(), body, secret)));
+    public static string Of(string id, DateTimeOffset at, string body, params IEnumerable<string> secrets) =>
+        string.Join(' ', secrets.Select(secret => "v1," + One(id, at.ToUnixTimeSeconds(), body, secret)));
 
     /// <summary>Whether a message is from who holds the secret and was sent just now; receivers must also keep the id, and take each once.</summary>
     public static bool Fits(string id, string time, string body, string signature, string secret, DateTimeOffset now)
     {
-        if (!long.TryParse(time, NumberStyles.None, CultureInfo.InvariantCulture, out var seconds) || (now.ToUnixTimeSeconds() - seconds) is var apart && Math.Abs(apart) > Tolerance.TotalSeconds) return false;
+        if (
+            !long.TryParse(time, NumberStyles.None, CultureInfo.InvariantCulture, out var seconds)
+            || (now.ToUnixTimeSeconds() - seconds) is var apart && Math.Abs(apart) > Tolerance.TotalSeconds
+        )
+            return false;
         var wanted = Encoding.ASCII.GetBytes("v1," + One(id, seconds, body, secret));
-        return signature.Split(' ').Any(text => CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(text), wanted));
+        return signature
+            .Split(' ')
+            .Any(text => CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(text), wanted));
     }
 
     private static string One(string id, long seconds, string body, string secret) =>
-        Convert.ToBase64String(HMACSHA256.HashData(Encoding.UTF8.GetBytes(secret), Encoding.UTF8.GetBytes(string.Create(CultureInfo.InvariantCulture, $"{id}.{seconds}.{body}"))));
+        Convert.ToBase64String(
+            HMACSHA256.HashData(
+                Encoding.UTF8.GetBytes(secret),
+                Encoding.UTF8.GetBytes(string.Create(CultureInfo.InvariantCulture, $"{id}.{seconds}.{body}"))
+            )
+        );
 }

@@ -8,7 +8,13 @@ namespace Antiphon.Core.Channels.Timing;
 /// <param name="QuietFrom">Begin of the hours in which nothing goes out, on the site's clocks; null for none.</param>
 /// <param name="QuietUntil">End of those hours; before the begin it lies on the next day.</param>
 /// <param name="SpacingMinutes">Least minutes between two posts; 0 for none.</param>
-public sealed record ChannelTiming(int DelayMinutes = 0, IReadOnlyList<Slot>? Slots = null, TimeOnly? QuietFrom = null, TimeOnly? QuietUntil = null, int SpacingMinutes = 0)
+public sealed record ChannelTiming(
+    int DelayMinutes = 0,
+    IReadOnlyList<Slot>? Slots = null,
+    TimeOnly? QuietFrom = null,
+    TimeOnly? QuietUntil = null,
+    int SpacingMinutes = 0
+)
 {
     private const int MostDays = 400;
     private const int MostSteps = 20_000;
@@ -21,15 +27,26 @@ public sealed record ChannelTiming(int DelayMinutes = 0, IReadOnlyList<Slot>? Sl
     /// <param name="published">When the post became public, or is to be sent from.</param>
     /// <param name="taken">When other posts go to the channel.</param>
     /// <param name="zone">Zone of the site's clocks.</param>
-    public DateTimeOffset Next(ChannelWhen when, DateTimeOffset published, IReadOnlyCollection<DateTimeOffset> taken, TimeZoneInfo zone)
+    public DateTimeOffset Next(
+        ChannelWhen when,
+        DateTimeOffset published,
+        IReadOnlyCollection<DateTimeOffset> taken,
+        TimeZoneInfo zone
+    )
     {
-        if (when == Channels.ChannelWhen.NextSlot && Slots is { Count: > 0 } slots) return NextSlot(slots, published, taken, zone);
+        if (when == Channels.ChannelWhen.NextSlot && Slots is { Count: > 0 } slots)
+            return NextSlot(slots, published, taken, zone);
         var at = when == Channels.ChannelWhen.AfterDelay ? published.AddMinutes(DelayMinutes) : published;
         return Spaced(at, taken, zone);
     }
 
     // Slots are chosen by people who know their hours, so quiet hours do not touch them.
-    private static DateTimeOffset NextSlot(IReadOnlyList<Slot> slots, DateTimeOffset from, IReadOnlyCollection<DateTimeOffset> taken, TimeZoneInfo zone)
+    private static DateTimeOffset NextSlot(
+        IReadOnlyList<Slot> slots,
+        DateTimeOffset from,
+        IReadOnlyCollection<DateTimeOffset> taken,
+        TimeZoneInfo zone
+    )
     {
         var day = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(from, zone).DateTime);
         for (var days = 0; days < MostDays; days++, day = day.AddDays(1))
@@ -37,7 +54,8 @@ public sealed record ChannelTiming(int DelayMinutes = 0, IReadOnlyList<Slot>? Sl
             foreach (var slot in slots.Where(slot => slot.Day == day.DayOfWeek).OrderBy(slot => slot.Time))
             {
                 var at = InstantOf(day, slot.Time, zone);
-                if (at >= from && !taken.Contains(at)) return at;
+                if (at >= from && !taken.Contains(at))
+                    return at;
             }
         }
 
@@ -51,7 +69,15 @@ public sealed record ChannelTiming(int DelayMinutes = 0, IReadOnlyList<Slot>? Sl
         {
             var loud = AfterQuiet(at, zone);
             // The earliest moment that keeps its distance from those before and after it.
-            if (SpacingMinutes == 0 || taken.Where(other => (other - loud).Duration() < spacing).Select(other => (DateTimeOffset?)other).Max() is not { } near) return loud;
+            if (
+                SpacingMinutes == 0
+                || taken
+                    .Where(other => (other - loud).Duration() < spacing)
+                    .Select(other => (DateTimeOffset?)other)
+                    .Max()
+                    is not { } near
+            )
+                return loud;
             at = near + spacing;
         }
 
@@ -60,14 +86,18 @@ public sealed record ChannelTiming(int DelayMinutes = 0, IReadOnlyList<Slot>? Sl
 
     private DateTimeOffset AfterQuiet(DateTimeOffset at, TimeZoneInfo zone)
     {
-        if (QuietFrom is not { } from || QuietUntil is not { } until || from == until) return at;
+        if (QuietFrom is not { } from || QuietUntil is not { } until || from == until)
+            return at;
         var local = TimeZoneInfo.ConvertTime(at, zone).DateTime;
         var (day, time) = (DateOnly.FromDateTime(local), TimeOnly.FromDateTime(local));
-        if (from < until) return time >= from && time < until ? InstantOf(day, until, zone) : at;
-        if (time < until) return InstantOf(day, until, zone);
+        if (from < until)
+            return time >= from && time < until ? InstantOf(day, until, zone) : at;
+        if (time < until)
+            return InstantOf(day, until, zone);
         return time >= from ? InstantOf(day.AddDays(1), until, zone) : at;
     }
 
     // A time the clocks skip is the first moment after it; of one they show twice, the first.
-    private static DateTimeOffset InstantOf(DateOnly day, TimeOnly time, TimeZoneInfo zone) => WallTime.InstantOf(day.ToDateTime(time), zone);
+    private static DateTimeOffset InstantOf(DateOnly day, TimeOnly time, TimeZoneInfo zone) =>
+        WallTime.InstantOf(day.ToDateTime(time), zone);
 }

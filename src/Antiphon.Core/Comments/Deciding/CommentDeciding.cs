@@ -23,27 +23,48 @@ public sealed record CommentDeciding(IReadOnlyList<CommentRule> Rules, Effective
     public CommentTrace Decide(CommentFacts facts)
     {
         var told = facts with { Searched = string.Empty };
-        CommentTrace Trace(CommentAct act, DecidingStep step, string? found = null, CommentRule? rule = null) => new(act, step, rule, found, told);
-        if (facts.IsTrapped) return Trace(CommentAct.Spam, DecidingStep.Trap);
-        if (facts.BannedBy is { } ban) return Trace(CommentAct.Spam, DecidingStep.Ban, ban);
-        if (HeldWords.FirstIn(Settings.RefusedWords, facts.Searched) is { } refused) return Trace(CommentAct.Refuse, DecidingStep.Words, refused);
-        if (Rules.FirstOrDefault(rule => rule.Fits(facts)) is { } rule) return Trace(rule.Act, DecidingStep.Rule, rule.Condition == RuleCondition.Words ? HeldWords.FirstIn(rule.Words, facts.Searched) : null, rule);
-        if (HeldWords.FirstIn(Settings.HeldWords, facts.Searched) is { } held) return Trace(CommentAct.Wait, DecidingStep.Words, held);
-        if (facts.IsTrusted) return Trace(CommentAct.Publish, DecidingStep.Trust);
-        if (facts.Score * 100 >= Settings.SpamFrom) return Trace(CommentAct.Spam, DecidingStep.Threshold);
-        if (facts.HasPicture) return Trace(CommentAct.Wait, DecidingStep.Picture);
-        if (Waits(facts)) return Trace(CommentAct.Wait, DecidingStep.Approval);
-        return IsHasty(facts) ? Trace(CommentAct.Wait, DecidingStep.Flood) : Trace(CommentAct.Publish, DecidingStep.Approval);
+        CommentTrace Trace(CommentAct act, DecidingStep step, string? found = null, CommentRule? rule = null) =>
+            new(act, step, rule, found, told);
+        if (facts.IsTrapped)
+            return Trace(CommentAct.Spam, DecidingStep.Trap);
+        if (facts.BannedBy is { } ban)
+            return Trace(CommentAct.Spam, DecidingStep.Ban, ban);
+        if (HeldWords.FirstIn(Settings.RefusedWords, facts.Searched) is { } refused)
+            return Trace(CommentAct.Refuse, DecidingStep.Words, refused);
+        if (Rules.FirstOrDefault(rule => rule.Fits(facts)) is { } rule)
+            return Trace(
+                rule.Act,
+                DecidingStep.Rule,
+                rule.Condition == RuleCondition.Words ? HeldWords.FirstIn(rule.Words, facts.Searched) : null,
+                rule
+            );
+        if (HeldWords.FirstIn(Settings.HeldWords, facts.Searched) is { } held)
+            return Trace(CommentAct.Wait, DecidingStep.Words, held);
+        if (facts.IsTrusted)
+            return Trace(CommentAct.Publish, DecidingStep.Trust);
+        if (facts.Score * 100 >= Settings.SpamFrom)
+            return Trace(CommentAct.Spam, DecidingStep.Threshold);
+        if (facts.HasPicture)
+            return Trace(CommentAct.Wait, DecidingStep.Picture);
+        if (Waits(facts))
+            return Trace(CommentAct.Wait, DecidingStep.Approval);
+        return IsHasty(facts)
+            ? Trace(CommentAct.Wait, DecidingStep.Flood)
+            : Trace(CommentAct.Publish, DecidingStep.Approval);
     }
 
-    private static bool IsHasty(CommentFacts facts) => (!facts.HasWorked && facts.FromSamePlace > MostWithoutWork) || facts.SecondsToWrite < LeastSeconds || facts.InThreadNow > MostInThread;
+    private static bool IsHasty(CommentFacts facts) =>
+        (!facts.HasWorked && facts.FromSamePlace > MostWithoutWork)
+        || facts.SecondsToWrite < LeastSeconds
+        || facts.InThreadNow > MostInThread;
 
-    private bool Waits(CommentFacts facts) => Settings.Approval switch
-    {
-        Approval.FirstTimeWriters => facts.PublishedBefore == 0,
-        Approval.WithLinks => facts.Links > 0,
-        Approval.ByScore => !(facts.Score * 100 < Settings.PublishBelow),
-        Approval.None => false,
-        _ => true,
-    };
+    private bool Waits(CommentFacts facts) =>
+        Settings.Approval switch
+        {
+            Approval.FirstTimeWriters => facts.PublishedBefore == 0,
+            Approval.WithLinks => facts.Links > 0,
+            Approval.ByScore => !(facts.Score * 100 < Settings.PublishBelow),
+            Approval.None => false,
+            _ => true,
+        };
 }

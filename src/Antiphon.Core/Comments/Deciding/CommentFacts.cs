@@ -10,7 +10,15 @@ namespace Antiphon.Core.Comments.Deciding;
 /// <param name="FromSamePlace">Comments from the same place within an hour, this one included.</param>
 /// <param name="IsTrapped">Whether a field was filled that people do not see.</param>
 public sealed record CommentFacts(
-    string Searched, int Links, int PublishedBefore, double? Score = null, int SameText = 1, int? SecondsToWrite = null, int FromSamePlace = 1, bool IsTrapped = false)
+    string Searched,
+    int Links,
+    int PublishedBefore,
+    double? Score = null,
+    int SameText = 1,
+    int? SecondsToWrite = null,
+    int FromSamePlace = 1,
+    bool IsTrapped = false
+)
 {
     /// <summary>What the writer is banned by, as people read it; null when they are not.</summary>
     public string? BannedBy { get; init; }

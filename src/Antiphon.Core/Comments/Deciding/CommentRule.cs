@@ -8,29 +8,38 @@ namespace Antiphon.Core.Comments.Deciding;
 /// <param name="Words">For words: one word, phrase or pattern each.</param>
 /// <param name="Act">What then happens.</param>
 /// <param name="Message">For refusals: what the writer is told; null for a general word.</param>
-public sealed record CommentRule(RuleCondition Condition, int Number, IReadOnlyList<string> Words, CommentAct Act, string? Message = null)
+public sealed record CommentRule(
+    RuleCondition Condition,
+    int Number,
+    IReadOnlyList<string> Words,
+    CommentAct Act,
+    string? Message = null
+)
 {
     /// <summary>Whether it has what it needs.</summary>
-    public bool IsWhole => Condition switch
-    {
-        RuleCondition.Words => Words.Any(word => word.Trim('*', ' ').Length > 0),
-        RuleCondition.FirstTimeWriter => true,
-        RuleCondition.ScoreAtLeast or RuleCondition.ScoreBelow => Number is > 0 and <= 100,
-        _ => Number > 0,
-    };
+    public bool IsWhole =>
+        Condition switch
+        {
+            RuleCondition.Words => Words.Any(word => word.Trim('*', ' ').Length > 0),
+            RuleCondition.FirstTimeWriter => true,
+            RuleCondition.ScoreAtLeast or RuleCondition.ScoreBelow => Number is > 0 and <= 100,
+            _ => Number > 0,
+        };
 
     /// <summary>Whether it fits a comment.</summary>
-    public bool Fits(CommentFacts facts) => IsWhole && Condition switch
-    {
-        RuleCondition.LinksAtLeast => facts.Links >= Number,
-        RuleCondition.Words => HeldWords.FirstIn(Words, facts.Searched) is not null,
-        RuleCondition.FirstTimeWriter => facts.PublishedBefore == 0,
-        RuleCondition.TrustedWriter => facts.PublishedBefore >= Number,
-        RuleCondition.ScoreAtLeast => facts.Score * 100 >= Number,
-        RuleCondition.ScoreBelow => facts.Score * 100 < Number,
-        RuleCondition.RepeatedText => facts.SameText >= Number,
-        RuleCondition.SentWithin => facts.SecondsToWrite <= Number,
-        RuleCondition.ManyFromOnePlace => facts.FromSamePlace >= Number,
-        _ => false,
-    };
+    public bool Fits(CommentFacts facts) =>
+        IsWhole
+        && Condition switch
+        {
+            RuleCondition.LinksAtLeast => facts.Links >= Number,
+            RuleCondition.Words => HeldWords.FirstIn(Words, facts.Searched) is not null,
+            RuleCondition.FirstTimeWriter => facts.PublishedBefore == 0,
+            RuleCondition.TrustedWriter => facts.PublishedBefore >= Number,
+            RuleCondition.ScoreAtLeast => facts.Score * 100 >= Number,
+            RuleCondition.ScoreBelow => facts.Score * 100 < Number,
+            RuleCondition.RepeatedText => facts.SameText >= Number,
+            RuleCondition.SentWithin => facts.SecondsToWrite <= Number,
+            RuleCondition.ManyFromOnePlace => facts.FromSamePlace >= Number,
+            _ => false,
+        };
 }

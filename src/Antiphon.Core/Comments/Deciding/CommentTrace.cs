@@ -8,16 +8,23 @@ namespace Antiphon.Core.Comments.Deciding;
 /// <param name="Rule">The rule, when one did.</param>
 /// <param name="Found">What the rule found, such as the word; null where there is nothing to show.</param>
 /// <param name="Facts">What was known then, without the text.</param>
-public sealed record CommentTrace(CommentAct Act, DecidingStep Step, CommentRule? Rule, string? Found, CommentFacts Facts)
+public sealed record CommentTrace(
+    CommentAct Act,
+    DecidingStep Step,
+    CommentRule? Rule,
+    string? Found,
+    CommentFacts Facts
+)
 {
     /// <summary>Where a comment sent so stands; one that is not taken stands nowhere, and waits if it is stored all the same.</summary>
     [System.Text.Json.Serialization.JsonIgnore]
-    public CommentStanding Standing => Act switch
-    {
-        CommentAct.Publish => CommentStanding.Public,
-        CommentAct.Spam => CommentStanding.Spam,
-        _ => CommentStanding.Waiting,
-    };
+    public CommentStanding Standing =>
+        Act switch
+        {
+            CommentAct.Publish => CommentStanding.Public,
+            CommentAct.Spam => CommentStanding.Spam,
+            _ => CommentStanding.Waiting,
+        };
 }
 
 /// <summary>What decided.</summary>

@@ -6,7 +6,11 @@ namespace Antiphon.Core.Comments.Filtering;
 /// <param name="Score">How likely the comment is spam.</param>
 /// <param name="For">What speaks for spam, the strongest first.</param>
 /// <param name="Against">What speaks against it, the strongest first.</param>
-public sealed record FilterExplanation(double Score, IReadOnlyList<TellingPart> For, IReadOnlyList<TellingPart> Against);
+public sealed record FilterExplanation(
+    double Score,
+    IReadOnlyList<TellingPart> For,
+    IReadOnlyList<TellingPart> Against
+);
 
 /// <summary>A part of a comment that told something.</summary>
 /// <param name="Kind">Where it stands.</param>

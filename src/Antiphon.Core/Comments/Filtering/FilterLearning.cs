@@ -6,7 +6,11 @@ namespace Antiphon.Core.Comments.Filtering;
 /// Makes the weights of a filter in three steps: signals are counted (as naive Bayes does, each comment judged without itself), kinds of signals are weighed against each other, and what is still judged
 /// wrongly corrects single signals (as logistic regression does).
 /// </summary>
-internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, CommentReading reading, EarlierComments earlier)
+internal sealed class FilterLearning(
+    IReadOnlyList<FilterDecision> decisions,
+    CommentReading reading,
+    EarlierComments earlier
+)
 {
     private const int SlotBits = SignalHash.Slots - 1;
     private const int KindShift = 20;
@@ -25,10 +29,13 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
         InnateLeanings.CountIn(_counts);
         _counts.Finish();
         var kinds = new KindWeights();
-        if (_counts.Spam > 0 && _counts.Good > 0) kinds.Fit(SumsByKind(), [.. decisions.Select(decision => decision.IsSpam)]);
+        if (_counts.Spam > 0 && _counts.Good > 0)
+            kinds.Fit(SumsByKind(), [.. decisions.Select(decision => decision.IsSpam)]);
         var said = new float[2 * SignalHash.Slots];
-        if (_counts.Spam > 0 && _counts.Good > 0) Correct(said, kinds);
-        for (var slot = 0; slot < SignalHash.Slots; slot++) said[2 * slot] = _counts.Ratio(slot);
+        if (_counts.Spam > 0 && _counts.Good > 0)
+            Correct(said, kinds);
+        for (var slot = 0; slot < SignalHash.Slots; slot++)
+            said[2 * slot] = _counts.Ratio(slot);
         return new FilterWeights(_counts.Spam, _counts.Good, said, kinds.Weights, kinds.Lean);
     }
 
@@ -59,7 +66,8 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
     private static int[] Packed(SignalBuffer buffer)
     {
         var packed = new int[buffer.Signals.Length];
-        for (var at = 0; at < packed.Length; at++) packed[at] = ((int)buffer.Signals[at].Kind << KindShift) | buffer.Signals[at].Slot;
+        for (var at = 0; at < packed.Length; at++)
+            packed[at] = ((int)buffer.Signals[at].Kind << KindShift) | buffer.Signals[at].Slot;
         return packed;
     }
 
@@ -72,7 +80,8 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
             var scales = Scales(_signals[number]);
             foreach (var signal in _signals[number])
             {
-                sums[number][signal >> KindShift] += _counts.RatioWithout(signal & SlotBits, decisions[number].IsSpam) * scales[signal >> KindShift];
+                sums[number][signal >> KindShift] +=
+                    _counts.RatioWithout(signal & SlotBits, decisions[number].IsSpam) * scales[signal >> KindShift];
             }
         }
 
@@ -82,8 +91,10 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
     private static double[] Scales(int[] signals)
     {
         var scales = new double[SignalBuffer.Kinds];
-        foreach (var signal in signals) scales[signal >> KindShift]++;
-        for (var kind = 0; kind < scales.Length; kind++) scales[kind] = scales[kind] > 0 ? 1 / Math.Sqrt(scales[kind]) : 0;
+        foreach (var signal in signals)
+            scales[signal >> KindShift]++;
+        for (var kind = 0; kind < scales.Length; kind++)
+            scales[kind] = scales[kind] > 0 ? 1 / Math.Sqrt(scales[kind]) : 0;
         return scales;
     }
 
@@ -95,7 +106,8 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
         for (var round = 0; round < Rounds; round++)
         {
             random.Shuffle(order);
-            foreach (var number in order) CorrectBy(number, said, steepness, kinds);
+            foreach (var number in order)
+                CorrectBy(number, said, steepness, kinds);
         }
     }
 
@@ -107,19 +119,25 @@ internal sealed class FilterLearning(IReadOnlyList<FilterDecision> decisions, Co
         foreach (var signal in signals)
         {
             var (kind, slot) = (signal >> KindShift, signal & SlotBits);
-            leaning += ((kinds.Weights[kind] * _counts.RatioWithout(slot, isSpam)) + said[(2 * slot) + 1]) * scales[kind];
+            leaning +=
+                ((kinds.Weights[kind] * _counts.RatioWithout(slot, isSpam)) + said[(2 * slot) + 1]) * scales[kind];
         }
 
         var mistake = (1 / (1 + Math.Exp(-leaning))) - (isSpam ? 1 : 0);
-        if (Math.Abs(mistake) < 0.005) return;
+        if (Math.Abs(mistake) < 0.005)
+            return;
         foreach (var signal in signals)
         {
             var (kind, slot) = (signal >> KindShift, signal & SlotBits);
-            if (!_counts.IsShared(slot)) continue;
+            if (!_counts.IsShared(slot))
+                continue;
             var slope = mistake * scales[kind];
             steepness[slot] += (float)(slope * slope);
             // What was learned fades a little with each use, or one wrong decision would be learned by heart.
-            said[(2 * slot) + 1] = (float)((said[(2 * slot) + 1] * Kept) - (Step * (Math.Abs(_counts.Ratio(slot)) + SmallestScale) * slope / Math.Sqrt(steepness[slot] + 1)));
+            said[(2 * slot) + 1] = (float)(
+                (said[(2 * slot) + 1] * Kept)
+                - (Step * (Math.Abs(_counts.Ratio(slot)) + SmallestScale) * slope / Math.Sqrt(steepness[slot] + 1))
+            );
         }
     }
 }

@@ -13,10 +13,14 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
         for (var part = 0; part < Parts; part++)
         {
             var filter = SpamFilter.Learn([.. decisions.Where((_, number) => number % Parts != part)]);
-            Parallel.For(0, (decisions.Count - part + Parts - 1) / Parts, number => scores[(number * Parts) + part] = filter.Score(decisions[(number * Parts) + part].Comment));
+            Parallel.For(0, (decisions.Count - part + Parts - 1) / Parts, number =>
+                scores[(number * Parts) + part] = filter.Score(decisions[(number * Parts) + part].Comment)
+            );
         }
 
-        return new FilterTrial([.. decisions.Select((decision, number) => new ScoredDecision(decision.IsSpam, scores[number]))]);
+        return new FilterTrial([
+            .. decisions.Select((decision, number) => new ScoredDecision(decision.IsSpam, scores[number])),
+        ]);
     }
 
     /// <summary>What a pair of thresholds would have done.</summary>
@@ -24,23 +28,31 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
     /// <param name="spam">Comments scored at or above are put aside as spam; what lies between waits.</param>
     public FilterOutcome At(double publish, double spam)
     {
-        int Count(bool isSpam, Func<double, bool> fits) => Scored.Count(decision => decision.IsSpam == isSpam && fits(decision.Score));
+        int Count(bool isSpam, Func<double, bool> fits) =>
+            Scored.Count(decision => decision.IsSpam == isSpam && fits(decision.Score));
         return new FilterOutcome(
-            Count(false, score => score < publish), Count(false, score => score >= publish && score < spam), Count(false, score => score >= spam),
-            Count(true, score => score < publish), Count(true, score => score >= publish && score < spam), Count(true, score => score >= spam));
+            Count(false, score => score < publish),
+            Count(false, score => score >= publish && score < spam),
+            Count(false, score => score >= spam),
+            Count(true, score => score < publish),
+            Count(true, score => score >= publish && score < spam),
+            Count(true, score => score >= spam)
+        );
     }
 
     /// <summary>Area under the ROC curve: how often a spam comment is scored above a genuine one (Mann and Whitney); null without both.</summary>
     public double? Area()
     {
         var (spam, good) = (Scored.Count(decision => decision.IsSpam), Scored.Count(decision => !decision.IsSpam));
-        if (spam == 0 || good == 0) return null;
+        if (spam == 0 || good == 0)
+            return null;
         var sorted = Scored.OrderBy(decision => decision.Score).ToList();
         var ranks = 0.0;
-        for (var start = 0; start < sorted.Count;)
+        for (var start = 0; start < sorted.Count; )
         {
             var end = start;
-            while (end < sorted.Count && sorted[end].Score.Equals(sorted[start].Score)) end++;
+            while (end < sorted.Count && sorted[end].Score.Equals(sorted[start].Score))
+                end++;
             ranks += sorted[start..end].Count(decision => decision.IsSpam) * (start + end + 1) / 2.0;
             start = end;
         }
@@ -51,8 +63,13 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
     /// <summary>Share of the spam that would be caught when so small a share of the genuine comments were held with it.</summary>
     public double CaughtAt(double held)
     {
-        var good = Scored.Where(decision => !decision.IsSpam).Select(decision => decision.Score).OrderDescending().ToList();
-        if (good.Count == 0) return 1;
+        var good = Scored
+            .Where(decision => !decision.IsSpam)
+            .Select(decision => decision.Score)
+            .OrderDescending()
+            .ToList();
+        if (good.Count == 0)
+            return 1;
         var threshold = good[Math.Min(good.Count - 1, (int)(good.Count * held))];
         var spam = Scored.Where(decision => decision.IsSpam).ToList();
         return spam.Count == 0 ? 0 : (double)spam.Count(decision => decision.Score > threshold) / spam.Count;
@@ -71,11 +88,21 @@ public readonly record struct ScoredDecision(bool IsSpam, double Score);
 /// <param name="SpamPublished">Spam that would have been public.</param>
 /// <param name="SpamWaiting">Spam left to a person.</param>
 /// <param name="SpamAsSpam">Spam put aside.</param>
-public sealed record FilterOutcome(int GoodPublished, int GoodWaiting, int GoodAsSpam, int SpamPublished, int SpamWaiting, int SpamAsSpam)
+public sealed record FilterOutcome(
+    int GoodPublished,
+    int GoodWaiting,
+    int GoodAsSpam,
+    int SpamPublished,
+    int SpamWaiting,
+    int SpamAsSpam
+)
 {
     /// <summary>Of what was put aside, the share that was spam; null when nothing was.</summary>
     public double? Precision => GoodAsSpam + SpamAsSpam == 0 ? null : (double)SpamAsSpam / (GoodAsSpam + SpamAsSpam);
 
     /// <summary>Of the spam, the share put aside; null when there was none.</summary>
-    public double? Recall => SpamPublished + SpamWaiting + SpamAsSpam == 0 ? null : (double)SpamAsSpam / (SpamPublished + SpamWaiting + SpamAsSpam);
+    public double? Recall =>
+        SpamPublished + SpamWaiting + SpamAsSpam == 0
+            ? null
+            : (double)SpamAsSpam / (SpamPublished + SpamWaiting + SpamAsSpam);
 }

@@ -33,7 +33,8 @@ internal sealed class FilterWeights(int spam, int good, float[] said, double[] k
         var leaning = lean;
         for (var kind = 0; kind < SignalBuffer.Kinds; kind++)
         {
-            if (buffer.Counts[kind] > 0) leaning += ((kinds[kind] * counted[kind]) + corrected[kind]) / Math.Sqrt(buffer.Counts[kind]);
+            if (buffer.Counts[kind] > 0)
+                leaning += ((kinds[kind] * counted[kind]) + corrected[kind]) / Math.Sqrt(buffer.Counts[kind]);
         }
 
         return leaning;
@@ -42,10 +43,17 @@ internal sealed class FilterWeights(int spam, int good, float[] said, double[] k
     /// <summary>What each named signal of a comment says.</summary>
     public IEnumerable<TellingPart> Told(Dictionary<int, (SignalKind Kind, string Name, int Degree)> named)
     {
-        var counts = named.Values.CountBy(pair => pair.Kind).ToDictionary(pair => pair.Key, pair => Math.Sqrt(pair.Value));
+        var counts = named
+            .Values.CountBy(pair => pair.Kind)
+            .ToDictionary(pair => pair.Key, pair => Math.Sqrt(pair.Value));
         var told = named.Select(pair => new TellingPart(
-            pair.Value.Kind, pair.Value.Name, pair.Value.Degree, ((kinds[(int)pair.Value.Kind] * _said[2 * pair.Key]) + _said[(2 * pair.Key) + 1]) / counts[pair.Value.Kind]));
+            pair.Value.Kind,
+            pair.Value.Name,
+            pair.Value.Degree,
+            ((kinds[(int)pair.Value.Kind] * _said[2 * pair.Key]) + _said[(2 * pair.Key) + 1]) / counts[pair.Value.Kind]
+        ));
         // A whole word and a piece of it may be the same letters; people are told once.
-        return told.GroupBy(part => (part.Kind, part.Name, part.Degree)).Select(same => same.First() with { Leaning = same.Sum(part => part.Leaning) });
+        return told.GroupBy(part => (part.Kind, part.Name, part.Degree))
+            .Select(same => same.First() with { Leaning = same.Sum(part => part.Leaning) });
     }
 }

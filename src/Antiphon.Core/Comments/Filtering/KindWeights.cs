@@ -26,7 +26,8 @@ internal sealed class KindWeights
             for (var number = 0; number < sums.Length; number++)
             {
                 var leaning = Lean;
-                for (var kind = 0; kind < Weights.Length; kind++) leaning += Weights[kind] * sums[number][kind];
+                for (var kind = 0; kind < Weights.Length; kind++)
+                    leaning += Weights[kind] * sums[number][kind];
                 var likely = 1 / (1 + Math.Exp(-Math.Clamp(leaning, -30, 30)));
                 var (mistake, bend) = (likely - (isSpam[number] ? 1 : 0), Math.Max(0.01, likely * (1 - likely)));
                 for (var kind = 0; kind < Weights.Length; kind++)

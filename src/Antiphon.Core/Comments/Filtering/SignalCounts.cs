@@ -22,10 +22,13 @@ internal sealed class SignalCounts
     /// <summary>Counts a comment.</summary>
     public void Add(ReadOnlySpan<int> packed, bool isSpam)
     {
-        if (isSpam) Spam++;
-        else Good++;
+        if (isSpam)
+            Spam++;
+        else
+            Good++;
         var counts = isSpam ? _spam : _good;
-        foreach (var signal in packed) counts[signal & (SignalHash.Slots - 1)]++;
+        foreach (var signal in packed)
+            counts[signal & (SignalHash.Slots - 1)]++;
     }
 
     /// <summary>Takes what is known of a signal before anything was decided, as if it had been seen so often.</summary>
@@ -38,7 +41,8 @@ internal sealed class SignalCounts
     /// <summary>To be called when all are counted. Doubt is shared out by how much there is of each, so that what was never seen speaks for neither.</summary>
     public void Finish()
     {
-        if (Spam == 0 || Good == 0) return;
+        if (Spam == 0 || Good == 0)
+            return;
         float all = Spam + Good;
         (_spamDoubt, _goodDoubt) = (2 * Doubt * Spam / all, 2 * Doubt * Good / all);
         _lean = MathF.Log((Good + (2 * _goodDoubt)) / (Spam + (2 * _spamDoubt)));
@@ -48,12 +52,14 @@ internal sealed class SignalCounts
     public bool IsShared(int slot) => _spam[slot] + _good[slot] >= 2;
 
     /// <summary>What a signal says.</summary>
-    public float Ratio(int slot) => Spam == 0 || Good == 0 ? RatioOf(_spam[slot], _good[slot]) : _lean + RatioOf(_spam[slot], _good[slot]);
+    public float Ratio(int slot) =>
+        Spam == 0 || Good == 0 ? RatioOf(_spam[slot], _good[slot]) : _lean + RatioOf(_spam[slot], _good[slot]);
 
     /// <summary>What it says when one of the comments that show it is left aside.</summary>
-    public float RatioWithout(int slot, bool isSpam) => Spam == 0 || Good == 0
-        ? Ratio(slot)
-        : _lean + (isSpam ? RatioOf(_spam[slot] - 1, _good[slot]) : RatioOf(_spam[slot], _good[slot] - 1));
+    public float RatioWithout(int slot, bool isSpam) =>
+        Spam == 0 || Good == 0
+            ? Ratio(slot)
+            : _lean + (isSpam ? RatioOf(_spam[slot] - 1, _good[slot]) : RatioOf(_spam[slot], _good[slot] - 1));
 
     private float RatioOf(float spam, float good) => MathF.Log((spam + _spamDoubt) / (good + _goodDoubt));
 }

@@ -71,15 +71,31 @@ public sealed class SpamFilter
         _earlier.Read(comment, reader.WordHashes, reader.Addresses, itself: -1, ref sink);
         var told = Tellable(_weights.Told(sink.Named));
         return new FilterExplanation(
-            Score(comment), [.. told.Where(part => part.Leaning > 0).OrderByDescending(part => part.Leaning).Take(most)], [.. told.Where(part => part.Leaning < 0).OrderBy(part => part.Leaning).Take(most)]);
+            Score(comment),
+            [.. told.Where(part => part.Leaning > 0).OrderByDescending(part => part.Leaning).Take(most)],
+            [.. told.Where(part => part.Leaning < 0).OrderBy(part => part.Leaning).Take(most)]
+        );
     }
 
     // Pieces of words, steps of counts and pairs of traits help the score and tell a person nothing; of likenesses the strongest says it all.
     private static List<TellingPart> Tellable(IEnumerable<TellingPart> parts)
     {
-        var plain = parts.Where(part => Math.Abs(part.Leaning) >= Telling && part.Kind is not (SignalKind.Piece or SignalKind.ShapePair) && (part.Kind != SignalKind.Shape || part.Degree < 0)
-            && (part.Kind is not (SignalKind.Link or SignalKind.Site or SignalKind.Mail or SignalKind.Author) || part.Name.Length >= ShortestPart)).ToList();
-        var likest = plain.Where(part => part.Kind == SignalKind.Likeness).OrderByDescending(part => Math.Abs(part.Leaning)).Skip(1).ToHashSet();
+        var plain = parts
+            .Where(part =>
+                Math.Abs(part.Leaning) >= Telling
+                && part.Kind is not (SignalKind.Piece or SignalKind.ShapePair)
+                && (part.Kind != SignalKind.Shape || part.Degree < 0)
+                && (
+                    part.Kind is not (SignalKind.Link or SignalKind.Site or SignalKind.Mail or SignalKind.Author)
+                    || part.Name.Length >= ShortestPart
+                )
+            )
+            .ToList();
+        var likest = plain
+            .Where(part => part.Kind == SignalKind.Likeness)
+            .OrderByDescending(part => Math.Abs(part.Leaning))
+            .Skip(1)
+            .ToHashSet();
         return plain.FindAll(part => !likest.Contains(part));
     }
 

@@ -10,12 +10,14 @@ public sealed record NoticeRhythm(int EveryHours, TimeOnly? QuietFrom, TimeOnly?
     /// <summary>Whether a mail may go out now.</summary>
     /// <param name="lastSent">When the last one did, or null.</param>
     /// <param name="now">The moment.</param>
-    public bool IsTime(DateTimeOffset? lastSent, DateTimeOffset now) => !IsQuiet(now) && (EveryHours == 0 || lastSent is null || now - lastSent >= TimeSpan.FromHours(EveryHours));
+    public bool IsTime(DateTimeOffset? lastSent, DateTimeOffset now) =>
+        !IsQuiet(now) && (EveryHours == 0 || lastSent is null || now - lastSent >= TimeSpan.FromHours(EveryHours));
 
     /// <summary>Whether the site's clocks stand in the quiet hours. The start is quiet, the end is not; where both are the same there are none.</summary>
     public bool IsQuiet(DateTimeOffset now)
     {
-        if (QuietFrom is not { } from || QuietUntil is not { } until || from == until) return false;
+        if (QuietFrom is not { } from || QuietUntil is not { } until || from == until)
+            return false;
         return TimeOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, Zone).DateTime).IsBetween(from, until);
     }
 }

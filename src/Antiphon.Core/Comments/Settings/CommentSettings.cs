@@ -16,8 +16,18 @@ namespace Antiphon.Core.Comments.Settings;
 /// <param name="CloseAfterDays">Days after which a post takes no more comments; 0 for never.</param>
 /// <param name="Message">What stands above the form; empty for nothing.</param>
 public sealed record CommentSettings(
-    bool? IsOn = null, Approval? Approval = null, int? PublishBelow = null, int? SpamFrom = null, bool? NeedsMail = null, VoteMode? Votes = null, CommentOrder? Order = null, int? Depth = null,
-    int? ReportsToWait = null, int? CloseAfterDays = null, string? Message = null)
+    bool? IsOn = null,
+    Approval? Approval = null,
+    int? PublishBelow = null,
+    int? SpamFrom = null,
+    bool? NeedsMail = null,
+    VoteMode? Votes = null,
+    CommentOrder? Order = null,
+    int? Depth = null,
+    int? ReportsToWait = null,
+    int? CloseAfterDays = null,
+    string? Message = null
+)
 {
     /// <summary>Most comments at the top level that are shown at first.</summary>
     public const int MostShownFirst = 200;
@@ -81,48 +91,72 @@ public sealed record CommentSettings(
     public static CommentSettings None { get; } = new();
 
     /// <summary>What holds where no layer says anything.</summary>
-    public static CommentSettings Usual { get; } = new(true, Settings.Approval.All, 10, 98, false, VoteMode.Up, CommentOrder.Oldest, ThreadTree.MaxDepth, 3, 0, string.Empty)
-    {
-        CloseAt = string.Empty,
-        ClosedReason = string.Empty,
-        HeldWords = [],
-        RefusedWords = [],
-        HouseRules = string.Empty,
-        Reactions = [],
-        AsksRating = false,
-        EditMinutes = 10,
-        ShownFirst = 50,
-        Writers = CommentWriters.Guests,
-        NamedReaders = [],
-        AllowsAnonymous = false,
-        Language = string.Empty,
-        AllowsPictures = false,
-        TakesMentions = true,
-        SharesLearning = false,
-    };
+    public static CommentSettings Usual { get; } =
+        new(
+            true,
+            Settings.Approval.All,
+            10,
+            98,
+            false,
+            VoteMode.Up,
+            CommentOrder.Oldest,
+            ThreadTree.MaxDepth,
+            3,
+            0,
+            string.Empty
+        )
+        {
+            CloseAt = string.Empty,
+            ClosedReason = string.Empty,
+            HeldWords = [],
+            RefusedWords = [],
+            HouseRules = string.Empty,
+            Reactions = [],
+            AsksRating = false,
+            EditMinutes = 10,
+            ShownFirst = 50,
+            Writers = CommentWriters.Guests,
+            NamedReaders = [],
+            AllowsAnonymous = false,
+            Language = string.Empty,
+            AllowsPictures = false,
+            TakesMentions = true,
+            SharesLearning = false,
+        };
 
     /// <summary>This layer laid over one outside it.</summary>
-    public CommentSettings Over(CommentSettings outer) => new(
-        IsOn ?? outer.IsOn, Approval ?? outer.Approval, PublishBelow ?? outer.PublishBelow, SpamFrom ?? outer.SpamFrom, NeedsMail ?? outer.NeedsMail, Votes ?? outer.Votes, Order ?? outer.Order,
-        Depth ?? outer.Depth, ReportsToWait ?? outer.ReportsToWait, CloseAfterDays ?? outer.CloseAfterDays, Message ?? outer.Message)
-    {
-        CloseAt = CloseAt ?? outer.CloseAt,
-        ClosedReason = ClosedReason ?? outer.ClosedReason,
-        HeldWords = HeldWords ?? outer.HeldWords,
-        RefusedWords = RefusedWords ?? outer.RefusedWords,
-        HouseRules = HouseRules ?? outer.HouseRules,
-        Reactions = Reactions ?? outer.Reactions,
-        AsksRating = AsksRating ?? outer.AsksRating,
-        EditMinutes = EditMinutes ?? outer.EditMinutes,
-        ShownFirst = ShownFirst ?? outer.ShownFirst,
-        Writers = Writers ?? outer.Writers,
-        NamedReaders = NamedReaders ?? outer.NamedReaders,
-        AllowsAnonymous = AllowsAnonymous ?? outer.AllowsAnonymous,
-        Language = Language ?? outer.Language,
-        AllowsPictures = AllowsPictures ?? outer.AllowsPictures,
-        TakesMentions = TakesMentions ?? outer.TakesMentions,
-        SharesLearning = SharesLearning ?? outer.SharesLearning,
-    };
+    public CommentSettings Over(CommentSettings outer) =>
+        new(
+            IsOn ?? outer.IsOn,
+            Approval ?? outer.Approval,
+            PublishBelow ?? outer.PublishBelow,
+            SpamFrom ?? outer.SpamFrom,
+            NeedsMail ?? outer.NeedsMail,
+            Votes ?? outer.Votes,
+            Order ?? outer.Order,
+            Depth ?? outer.Depth,
+            ReportsToWait ?? outer.ReportsToWait,
+            CloseAfterDays ?? outer.CloseAfterDays,
+            Message ?? outer.Message
+        )
+        {
+            CloseAt = CloseAt ?? outer.CloseAt,
+            ClosedReason = ClosedReason ?? outer.ClosedReason,
+            HeldWords = HeldWords ?? outer.HeldWords,
+            RefusedWords = RefusedWords ?? outer.RefusedWords,
+            HouseRules = HouseRules ?? outer.HouseRules,
+            Reactions = Reactions ?? outer.Reactions,
+            AsksRating = AsksRating ?? outer.AsksRating,
+            EditMinutes = EditMinutes ?? outer.EditMinutes,
+            ShownFirst = ShownFirst ?? outer.ShownFirst,
+            Writers = Writers ?? outer.Writers,
+            NamedReaders = NamedReaders ?? outer.NamedReaders,
+            AllowsAnonymous = AllowsAnonymous ?? outer.AllowsAnonymous,
+            Language = Language ?? outer.Language,
+            AllowsPictures = AllowsPictures ?? outer.AllowsPictures,
+            TakesMentions = TakesMentions ?? outer.TakesMentions,
+            SharesLearning = SharesLearning ?? outer.SharesLearning,
+        };
 
     /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>
     public (string Setting, string Remedy)? Problem() =>
@@ -133,13 +167,23 @@ public sealed record CommentSettings(
         : CloseAfterDays is < 0 or > 3650 ? ("closeAfterDays", "Give a number of days up to 3,650.")
         : EditMinutes is < 0 or > 1440 ? ("editMinutes", "Give a number of minutes up to 1,440.")
         : ShownFirst is < 5 or > MostShownFirst ? ("shownFirst", $"Show 5 to {MostShownFirst} comments at first.")
-        : CloseAt is { Length: > 0 } && WallTime.Read(CloseAt, "Etc/UTC") is null ? ("closeAt", "Give a date and a time, such as 2027-03-28T18:00.")
+        : CloseAt is { Length: > 0 } && WallTime.Read(CloseAt, "Etc/UTC") is null
+            ? ("closeAt", "Give a date and a time, such as 2027-03-28T18:00.")
         : Message?.Length > LongestText ? ("message", "Keep it under 2,000 characters.")
         : HouseRules?.Length > LongestText ? ("houseRules", "Keep them under 2,000 characters.")
         : ClosedReason?.Length > LongestText ? ("closedReason", "Keep it under 2,000 characters.")
-        : Words("heldWords", HeldWords) ?? Words("refusedWords", RefusedWords) ?? Words("namedReaders", NamedReaders)
-        ?? (Reactions?.Count > MostReactions ? ("reactions", $"Offer at most {MostReactions} reactions.") : Reactions?.Any(sign => sign.Length is 0 or > 16) == true ? ("reactions", "Each reaction is one emoji.") : null);
+        : Words("heldWords", HeldWords)
+            ?? Words("refusedWords", RefusedWords)
+            ?? Words("namedReaders", NamedReaders)
+            ?? (
+                Reactions?.Count > MostReactions ? ("reactions", $"Offer at most {MostReactions} reactions.")
+                : Reactions?.Any(sign => sign.Length is 0 or > 16) == true
+                    ? ("reactions", "Each reaction is one emoji.")
+                : null
+            );
 
     private static (string Setting, string Remedy)? Words(string setting, IReadOnlyList<string>? words) =>
-        words?.Count > MostWords || words?.Any(word => word.Length > LongestWord) == true ? (setting, $"Keep it to {MostWords} lines of at most {LongestWord} characters.") : null;
+        words?.Count > MostWords || words?.Any(word => word.Length > LongestWord) == true
+            ? (setting, $"Keep it to {MostWords} lines of at most {LongestWord} characters.")
+            : null;
 }

@@ -6,7 +6,18 @@ namespace Antiphon.Core.Comments.Settings;
 
 /// <summary>What holds for a thread once the layers are laid over each other; each value means what it means in <see cref="CommentSettings"/>.</summary>
 public sealed record EffectiveSettings(
-    bool IsOn, Approval Approval, int PublishBelow, int SpamFrom, bool NeedsMail, VoteMode Votes, CommentOrder Order, int Depth, int ReportsToWait, int CloseAfterDays, string Message)
+    bool IsOn,
+    Approval Approval,
+    int PublishBelow,
+    int SpamFrom,
+    bool NeedsMail,
+    VoteMode Votes,
+    CommentOrder Order,
+    int Depth,
+    int ReportsToWait,
+    int CloseAfterDays,
+    string Message
+)
 {
     /// <summary>When it closes, on the site's clocks; empty for never.</summary>
     public required string CloseAt { get; init; }
@@ -54,17 +65,29 @@ public sealed record EffectiveSettings(
     public required string Language { get; init; }
 
     /// <summary>Whether a mail has to be given, because the owner wants one or because it is to be confirmed.</summary>
-    public bool AsksMail => NeedsMail || Writers is CommentWriters.Confirmed or CommentWriters.Subscribers or CommentWriters.Named;
+    public bool AsksMail =>
+        NeedsMail || Writers is CommentWriters.Confirmed or CommentWriters.Subscribers or CommentWriters.Named;
 
     /// <summary>Lays layers over each other.</summary>
     /// <param name="layers">From the outermost, the site, to the innermost, the post.</param>
     public static EffectiveSettings Of(params ReadOnlySpan<CommentSettings> layers)
     {
         var all = CommentSettings.Usual;
-        foreach (var layer in layers) all = layer.Over(all);
+        foreach (var layer in layers)
+            all = layer.Over(all);
         return new EffectiveSettings(
-            all.IsOn!.Value, all.Approval!.Value, all.PublishBelow!.Value, all.SpamFrom!.Value, all.NeedsMail!.Value, all.Votes!.Value, all.Order!.Value, all.Depth!.Value, all.ReportsToWait!.Value,
-            all.CloseAfterDays!.Value, all.Message!)
+            all.IsOn!.Value,
+            all.Approval!.Value,
+            all.PublishBelow!.Value,
+            all.SpamFrom!.Value,
+            all.NeedsMail!.Value,
+            all.Votes!.Value,
+            all.Order!.Value,
+            all.Depth!.Value,
+            all.ReportsToWait!.Value,
+            all.CloseAfterDays!.Value,
+            all.Message!
+        )
         {
             CloseAt = all.CloseAt!,
             ClosedReason = all.ClosedReason!,
@@ -90,12 +113,17 @@ public sealed record EffectiveSettings(
     /// <param name="timeZone">IANA zone of the site.</param>
     /// <param name="now">The moment.</param>
     public bool IsOpen(DateTimeOffset? until, DateTimeOffset? published, string timeZone, DateTimeOffset now) =>
-        IsOn && Writers != CommentWriters.Team && !(until <= now) && !(WallTime.Read(CloseAt, timeZone)?.Instant <= now) && !(published is { } then && ClosesAt(then, timeZone) <= now);
+        IsOn
+        && Writers != CommentWriters.Team
+        && !(until <= now)
+        && !(WallTime.Read(CloseAt, timeZone)?.Instant <= now)
+        && !(published is { } then && ClosesAt(then, timeZone) <= now);
 
     /// <summary>When a post that was published then takes no more comments, or null for never. Days are days of the site's clocks: on the last of them it is open until the hour it was published.</summary>
     public DateTimeOffset? ClosesAt(DateTimeOffset published, string timeZone)
     {
-        if (CloseAfterDays == 0 || !TimeZoneInfo.TryFindSystemTimeZoneById(timeZone, out var zone)) return null;
+        if (CloseAfterDays == 0 || !TimeZoneInfo.TryFindSystemTimeZoneById(timeZone, out var zone))
+            return null;
         var local = TimeZoneInfo.ConvertTime(published, zone).DateTime.AddDays(CloseAfterDays);
         return WallTime.Read(local.ToString(WallTime.Format, CultureInfo.InvariantCulture), timeZone)!.Instant;
     }

@@ -6,5 +6,8 @@ namespace Antiphon.Core.Comments.Threads;
 public sealed record MoveRule(string From, string To)
 {
     /// <summary>Where an address is after the move; null where the rule does not touch it.</summary>
-    public string? Of(string? address) => From.Length > 0 && address?.StartsWith(From, StringComparison.OrdinalIgnoreCase) == true ? To + address[From.Length..] : null;
+    public string? Of(string? address) =>
+        From.Length > 0 && address?.StartsWith(From, StringComparison.OrdinalIgnoreCase) == true
+            ? To + address[From.Length..]
+            : null;
 }

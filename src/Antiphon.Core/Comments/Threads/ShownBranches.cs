@@ -14,7 +14,12 @@ public static class ShownBranches
         foreach (var comment in comments.Where(isPublic))
         {
             // Up to what is kept already; a ring of answers ends there too.
-            for (var at = comment; kept.Add(votes(at).Id) && votes(at).ParentId is { } parent && known.TryGetValue(parent, out var above);) at = above;
+            for (
+                var at = comment;
+                kept.Add(votes(at).Id) && votes(at).ParentId is { } parent && known.TryGetValue(parent, out var above);
+
+            )
+                at = above;
         }
 
         return [.. comments.Where(comment => kept.Contains(votes(comment).Id))];

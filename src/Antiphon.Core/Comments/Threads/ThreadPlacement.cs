@@ -17,8 +17,13 @@ public static class ThreadPlacement
     public static IReadOnlyList<ThreadFinding> Examine(IReadOnlyList<PlacedPage> pages, string siteKey, string script)
     {
         var seen = pages.Select(page => Look(page)).ToList();
-        var shared = seen.Where(found => found.Identifier is { Length: > 0 }).GroupBy(found => found.Identifier!)
-            .Where(group => group.Select(found => FoldedAddress.Of(found.Page.Address.AbsoluteUri)).Distinct().Count() > 1).Select(group => group.Key).ToHashSet(StringComparer.Ordinal);
+        var shared = seen.Where(found => found.Identifier is { Length: > 0 })
+            .GroupBy(found => found.Identifier!)
+            .Where(group =>
+                group.Select(found => FoldedAddress.Of(found.Page.Address.AbsoluteUri)).Distinct().Count() > 1
+            )
+            .Select(group => group.Key)
+            .ToHashSet(StringComparer.Ordinal);
         return [.. seen.SelectMany(found => Faults(found, siteKey, script, shared))];
     }
 
@@ -39,21 +44,44 @@ public static class ThreadPlacement
 
         var container = seen.Containers[0];
         var address = container.GetAttribute("data-antiphon-url");
-        if (seen.Containers.Count > 1) yield return new ThreadFinding(page, ThreadFault.Several, string.Join(", ", seen.Containers.Select(element => element.GetAttribute(Marker))));
-        if (container.GetAttribute("data-antiphon-site") != siteKey) yield return new ThreadFinding(page, ThreadFault.OtherSite, container.GetAttribute("data-antiphon-site"));
-        if (string.IsNullOrEmpty(seen.Identifier)) yield return new ThreadFinding(page, ThreadFault.NoIdentifier, null);
-        else if (Unfilled(seen.Identifier) is { } identifier) yield return new ThreadFinding(page, ThreadFault.Unfilled, identifier);
-        else if (shared.Contains(seen.Identifier)) yield return new ThreadFinding(page, ThreadFault.SameIdentifier, seen.Identifier);
-        if (address is not null && Unfilled(address) is { } unfilled) yield return new ThreadFinding(page, ThreadFault.Unfilled, unfilled);
-        else if (address is not null && FoldedAddress.Of(address) != FoldedAddress.Of(Canonical(seen.Document, seen.Page.Address))) yield return new ThreadFinding(page, ThreadFault.AddressDiffers, address);
-        var hasScript = seen.Document.Scripts.Any(element => element.GetAttribute("src") is { } source && Uri.TryCreate(seen.Page.Address, source, out var absolute) && absolute.AbsoluteUri == script);
-        if (!hasScript) yield return new ThreadFinding(page, ThreadFault.NoScript, script);
+        if (seen.Containers.Count > 1)
+            yield return new ThreadFinding(
+                page,
+                ThreadFault.Several,
+                string.Join(", ", seen.Containers.Select(element => element.GetAttribute(Marker)))
+            );
+        if (container.GetAttribute("data-antiphon-site") != siteKey)
+            yield return new ThreadFinding(page, ThreadFault.OtherSite, container.GetAttribute("data-antiphon-site"));
+        if (string.IsNullOrEmpty(seen.Identifier))
+            yield return new ThreadFinding(page, ThreadFault.NoIdentifier, null);
+        else if (Unfilled(seen.Identifier) is { } identifier)
+            yield return new ThreadFinding(page, ThreadFault.Unfilled, identifier);
+        else if (shared.Contains(seen.Identifier))
+            yield return new ThreadFinding(page, ThreadFault.SameIdentifier, seen.Identifier);
+        if (address is not null && Unfilled(address) is { } unfilled)
+            yield return new ThreadFinding(page, ThreadFault.Unfilled, unfilled);
+        else if (
+            address is not null
+            && FoldedAddress.Of(address) != FoldedAddress.Of(Canonical(seen.Document, seen.Page.Address))
+        )
+            yield return new ThreadFinding(page, ThreadFault.AddressDiffers, address);
+        var hasScript = seen.Document.Scripts.Any(element =>
+            element.GetAttribute("src") is { } source
+            && Uri.TryCreate(seen.Page.Address, source, out var absolute)
+            && absolute.AbsoluteUri == script
+        );
+        if (!hasScript)
+            yield return new ThreadFinding(page, ThreadFault.NoScript, script);
     }
 
-    private static string? Unfilled(string value) => Array.Exists(Placeholders, sign => value.Contains(sign, StringComparison.Ordinal)) ? value : null;
+    private static string? Unfilled(string value) =>
+        Array.Exists(Placeholders, sign => value.Contains(sign, StringComparison.Ordinal)) ? value : null;
 
     private static string Canonical(IHtmlDocument document, Uri page) =>
-        document.QuerySelector("link[rel~=canonical i][href]")?.GetAttribute("href") is { } named && Uri.TryCreate(page, named, out var canonical) ? canonical.AbsoluteUri : page.AbsoluteUri;
+        document.QuerySelector("link[rel~=canonical i][href]")?.GetAttribute("href") is { } named
+        && Uri.TryCreate(page, named, out var canonical)
+            ? canonical.AbsoluteUri
+            : page.AbsoluteUri;
 
     private sealed record Seen(PlacedPage Page, IHtmlDocument Document, List<IElement> Containers, string? Identifier);
 }

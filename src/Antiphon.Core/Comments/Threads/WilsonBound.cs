@@ -12,9 +12,14 @@ public static class WilsonBound
     public static double Of(int up, int down)
     {
         // Without votes up it is zero, however many are against; the formula would say so only nearly.
-        if (up <= 0) return 0;
+        if (up <= 0)
+            return 0;
         double votes = up + down;
         var share = up / votes;
-        return Math.Max(0, (share + (Z * Z / (2 * votes)) - (Z * Math.Sqrt(((share * (1 - share)) + (Z * Z / (4 * votes))) / votes))) / (1 + (Z * Z / votes)));
+        return Math.Max(
+            0,
+            (share + (Z * Z / (2 * votes)) - (Z * Math.Sqrt(((share * (1 - share)) + (Z * Z / (4 * votes))) / votes)))
+                / (1 + (Z * Z / votes))
+        );
     }
 }

@@ -27,7 +27,8 @@ public static class CommentAtom
     public static TransferRead Read(string text)
     {
         var read = FeedReader.Read(text, new FeedReadOptions("application/atom+xml"));
-        if (read.Feed is not { } feed) return new TransferRead([], [new TransferProblem(0, string.Empty, "This is no feed that can be read.")]);
+        if (read.Feed is not { } feed)
+            return new TransferRead([], [new TransferProblem(0, string.Empty, "This is no feed that can be read.")]);
         var known = feed.Items.Select(item => item.Id).OfType<string>().ToHashSet(StringComparer.Ordinal);
         return new TransferRead([.. feed.Items.Select(item => CommentOf(item, known, feed))], []);
     }
@@ -47,7 +48,8 @@ public static class CommentAtom
         };
         item.Authors.Add(new FeedPerson(comment.Author, comment.Mail, null));
         item.Categories.Add(Standing + comment.Standing.ToString().ToLowerInvariant());
-        if (comment.ParentId is { } parent) item.RepliesTo.Add(new FeedReply(Names + Uri.EscapeDataString(parent), null));
+        if (comment.ParentId is { } parent)
+            item.RepliesTo.Add(new FeedReply(Names + Uri.EscapeDataString(parent), null));
         item.RepliesTo.Add(new FeedReply(Threads + Uri.EscapeDataString(comment.Thread), comment.Address));
         return item;
     }
@@ -56,16 +58,27 @@ public static class CommentAtom
     {
         var parent = item.RepliesTo.Find(reply => known.Contains(reply.Ref))?.Ref;
         var thread = item.RepliesTo.Find(reply => !known.Contains(reply.Ref));
-        var standing = item.Categories.Find(category => category.StartsWith(Standing, StringComparison.Ordinal))?[Standing.Length..];
+        var standing = item
+            .Categories.Find(category => category.StartsWith(Standing, StringComparison.Ordinal))
+            ?[Standing.Length..];
         var person = item.Authors.FirstOrDefault();
         // Without a name of the thread its page names it, and without either the feed itself.
         var address = thread?.Link ?? item.Link?.Split('#')[0] ?? feed.Link;
         var isOurs = thread?.Ref.StartsWith(Threads, StringComparison.Ordinal) == true;
         return new PortableComment(
-            Bare(item.Id ?? string.Empty), isOurs ? Uri.UnescapeDataString(thread!.Ref[Threads.Length..]) : address ?? thread?.Ref ?? string.Empty, address, null, parent is null ? null : Bare(parent), person?.Name ?? string.Empty,
-            person?.Email, isOurs && item.Summary is { } typed ? typed : HtmlText.Of(item.ContentHtml ?? item.Summary ?? string.Empty), item.Published ?? item.Updated ?? default,
-            Enum.TryParse<CommentStanding>(standing, ignoreCase: true, out var stands) ? stands : CommentStanding.Public);
+            Bare(item.Id ?? string.Empty),
+            isOurs ? Uri.UnescapeDataString(thread!.Ref[Threads.Length..]) : address ?? thread?.Ref ?? string.Empty,
+            address,
+            null,
+            parent is null ? null : Bare(parent),
+            person?.Name ?? string.Empty,
+            person?.Email,
+            isOurs && item.Summary is { } typed ? typed : HtmlText.Of(item.ContentHtml ?? item.Summary ?? string.Empty),
+            item.Published ?? item.Updated ?? default,
+            Enum.TryParse<CommentStanding>(standing, ignoreCase: true, out var stands) ? stands : CommentStanding.Public
+        );
     }
 
-    private static string Bare(string id) => id.StartsWith(Names, StringComparison.Ordinal) ? Uri.UnescapeDataString(id[Names.Length..]) : id;
+    private static string Bare(string id) =>
+        id.StartsWith(Names, StringComparison.Ordinal) ? Uri.UnescapeDataString(id[Names.Length..]) : id;
 }

@@ -7,7 +7,23 @@ namespace Antiphon.Core.Comments.Transfer;
 /// <summary>Comments as a table (RFC 4180), one in each line, for spreadsheets. What a spreadsheet would run as a formula gets an apostrophe before it, which is taken off again when the table comes back.</summary>
 public static class CommentCsv
 {
-    private static readonly string[] Columns = ["id", "thread", "address", "title", "parentId", "author", "mail", "text", "published", "standing", "isTeam", "up", "down", "rating"];
+    private static readonly string[] Columns =
+    [
+        "id",
+        "thread",
+        "address",
+        "title",
+        "parentId",
+        "author",
+        "mail",
+        "text",
+        "published",
+        "standing",
+        "isTeam",
+        "up",
+        "down",
+        "rating",
+    ];
 
     /// <summary>The table with its head.</summary>
     public static string Write(IEnumerable<PortableComment> comments)
@@ -17,8 +33,20 @@ public static class CommentCsv
         {
             string?[] values =
             [
-                one.Id, one.Thread, one.Address, one.Title, one.ParentId, one.Author, one.Mail, one.Text, one.Published.ToString("o", CultureInfo.InvariantCulture), one.Standing.ToString().ToLowerInvariant(),
-                one.IsTeam ? "yes" : "no", Number(one.Up), Number(one.Down), one.Rating is { } rating ? Number(rating) : null,
+                one.Id,
+                one.Thread,
+                one.Address,
+                one.Title,
+                one.ParentId,
+                one.Author,
+                one.Mail,
+                one.Text,
+                one.Published.ToString("o", CultureInfo.InvariantCulture),
+                one.Standing.ToString().ToLowerInvariant(),
+                one.IsTeam ? "yes" : "no",
+                Number(one.Up),
+                Number(one.Down),
+                one.Rating is { } rating ? Number(rating) : null,
             ];
             table.AppendJoin(',', values.Select(CsvCell.Write)).Append("\r\n");
         }
@@ -30,25 +58,73 @@ public static class CommentCsv
     public static TransferRead Read(string text)
     {
         var table = CsvTable.Read(text);
-        var at = table.Columns.Select((name, index) => (name, index)).ToDictionary(pair => pair.name, pair => pair.index, StringComparer.OrdinalIgnoreCase);
+        var at = table
+            .Columns.Select((name, index) => (name, index))
+            .ToDictionary(pair => pair.name, pair => pair.index, StringComparer.OrdinalIgnoreCase);
         var missing = new[] { "id", "text", "published" }.Where(name => !at.ContainsKey(name)).ToList();
-        if (missing.Count > 0) return new TransferRead([], [new TransferProblem(0, missing[0], $"The first line names no column “{missing[0]}”. The columns are: {string.Join(", ", Columns)}.")]);
+        if (missing.Count > 0)
+            return new TransferRead(
+                [],
+                [
+                    new TransferProblem(
+                        0,
+                        missing[0],
+                        $"The first line names no column “{missing[0]}”. The columns are: {string.Join(", ", Columns)}."
+                    ),
+                ]
+            );
         var (comments, problems) = (new List<PortableComment>(), new List<TransferProblem>());
         foreach (var (row, number) in table.Rows.Select((row, index) => (row, index + 1)))
         {
             string Value(string name) => at.TryGetValue(name, out var index) ? CsvCell.Read(row[index]) : string.Empty;
             string? OrNull(string name) => Value(name) is { Length: > 0 } value ? value : null;
-            if (!DateTimeOffset.TryParse(Value("published"), CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var published)) problems.Add(new TransferProblem(number, "published", "Give the time it was written, such as 2026-11-27T09:12:00Z."));
-            else if (!Enum.TryParse<CommentStanding>(OrNull("standing") ?? nameof(CommentStanding.Public), ignoreCase: true, out var standing)) problems.Add(new TransferProblem(number, "standing", "Write waiting, public, hidden, spam or deleted."));
+            if (
+                !DateTimeOffset.TryParse(
+                    Value("published"),
+                    CultureInfo.InvariantCulture,
+                    DateTimeStyles.AssumeUniversal,
+                    out var published
+                )
+            )
+                problems.Add(
+                    new TransferProblem(
+                        number,
+                        "published",
+                        "Give the time it was written, such as 2026-11-27T09:12:00Z."
+                    )
+                );
+            else if (
+                !Enum.TryParse<CommentStanding>(
+                    OrNull("standing") ?? nameof(CommentStanding.Public),
+                    ignoreCase: true,
+                    out var standing
+                )
+            )
+                problems.Add(
+                    new TransferProblem(number, "standing", "Write waiting, public, hidden, spam or deleted.")
+                );
             else
             {
-                comments.Add(new PortableComment(Value("id"), OrNull("thread") ?? Value("address"), OrNull("address"), OrNull("title"), OrNull("parentId"), Value("author"), OrNull("mail"), Value("text"), published, standing)
-                {
-                    IsTeam = Value("isTeam") is "yes" or "true" or "1",
-                    Up = Whole(Value("up")) ?? 0,
-                    Down = Whole(Value("down")) ?? 0,
-                    Rating = Whole(Value("rating")),
-                });
+                comments.Add(
+                    new PortableComment(
+                        Value("id"),
+                        OrNull("thread") ?? Value("address"),
+                        OrNull("address"),
+                        OrNull("title"),
+                        OrNull("parentId"),
+                        Value("author"),
+                        OrNull("mail"),
+                        Value("text"),
+                        published,
+                        standing
+                    )
+                    {
+                        IsTeam = Value("isTeam") is "yes" or "true" or "1",
+                        Up = Whole(Value("up")) ?? 0,
+                        Down = Whole(Value("down")) ?? 0,
+                        Rating = Whole(Value("rating")),
+                    }
+                );
             }
         }
 
@@ -57,5 +133,6 @@ public static class CommentCsv
 
     private static string Number(int number) => number.ToString(CultureInfo.InvariantCulture);
 
-    private static int? Whole(string text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+    private static int? Whole(string text) =>
+        int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 }

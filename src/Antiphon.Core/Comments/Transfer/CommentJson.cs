@@ -16,16 +16,21 @@ public static class CommentJson
     };
 
     /// <summary>The document.</summary>
-    public static string Write(IEnumerable<PortableComment> comments) => JsonSerializer.Serialize(new { comments }, Options);
+    public static string Write(IEnumerable<PortableComment> comments) =>
+        JsonSerializer.Serialize(new { comments }, Options);
 
     /// <summary>What a document holds.</summary>
     public static TransferRead Read(string text)
     {
         try
         {
-            using var document = JsonDocument.Parse(text, new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip });
+            using var document = JsonDocument.Parse(
+                text,
+                new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip }
+            );
             var list = document.RootElement;
-            if (list.ValueKind == JsonValueKind.Object && !list.TryGetProperty("comments", out list)) return Failed("Put the comments into a list named “comments”.");
+            if (list.ValueKind == JsonValueKind.Object && !list.TryGetProperty("comments", out list))
+                return Failed("Put the comments into a list named “comments”.");
             return list.ValueKind == JsonValueKind.Array ? ReadList(list) : Failed("“comments” is no list.");
         }
         catch (JsonException broken)
@@ -43,12 +48,20 @@ public static class CommentJson
             {
                 // Numbers are as good an id as words.
                 var comment = element.ValueKind == JsonValueKind.Object ? ReadOne(element) : null;
-                if (comment is null) problems.Add(new TransferProblem(at, string.Empty, "This is no comment."));
-                else comments.Add(comment);
+                if (comment is null)
+                    problems.Add(new TransferProblem(at, string.Empty, "This is no comment."));
+                else
+                    comments.Add(comment);
             }
             catch (JsonException broken)
             {
-                problems.Add(new TransferProblem(at, broken.Path?.TrimStart('$', '.') ?? string.Empty, "This value is of another kind than it should be."));
+                problems.Add(
+                    new TransferProblem(
+                        at,
+                        broken.Path?.TrimStart('$', '.') ?? string.Empty,
+                        "This value is of another kind than it should be."
+                    )
+                );
             }
         }
 
@@ -59,17 +72,32 @@ public static class CommentJson
     {
         var read = element.Deserialize<Lenient>(Options)!;
         return new PortableComment(
-            Id(read.Id), read.Thread ?? read.Address ?? string.Empty, read.Address, read.Title, read.ParentId is { } parent ? Id(parent) : null, read.Author ?? string.Empty, read.Mail, read.Text ?? string.Empty,
-            read.Published ?? default, read.Standing ?? CommentStanding.Public)
-        { IsTeam = read.IsTeam, Up = Math.Max(0, read.Up), Down = Math.Max(0, read.Down), Rating = read.Rating };
+            Id(read.Id),
+            read.Thread ?? read.Address ?? string.Empty,
+            read.Address,
+            read.Title,
+            read.ParentId is { } parent ? Id(parent) : null,
+            read.Author ?? string.Empty,
+            read.Mail,
+            read.Text ?? string.Empty,
+            read.Published ?? default,
+            read.Standing ?? CommentStanding.Public
+        )
+        {
+            IsTeam = read.IsTeam,
+            Up = Math.Max(0, read.Up),
+            Down = Math.Max(0, read.Down),
+            Rating = read.Rating,
+        };
     }
 
-    private static string Id(JsonElement id) => id.ValueKind switch
-    {
-        JsonValueKind.String => id.GetString()!,
-        JsonValueKind.Number => id.GetRawText(),
-        _ => string.Empty,
-    };
+    private static string Id(JsonElement id) =>
+        id.ValueKind switch
+        {
+            JsonValueKind.String => id.GetString()!,
+            JsonValueKind.Number => id.GetRawText(),
+            _ => string.Empty,
+        };
 
     private static TransferRead Failed(string remedy) => new([], [new TransferProblem(0, string.Empty, remedy)]);
 

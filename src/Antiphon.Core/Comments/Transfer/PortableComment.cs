@@ -12,7 +12,17 @@ namespace Antiphon.Core.Comments.Transfer;
 /// <param name="Published">When it was written.</param>
 /// <param name="Standing">Where it stands.</param>
 public sealed record PortableComment(
-    string Id, string Thread, string? Address, string? Title, string? ParentId, string Author, string? Mail, string Text, DateTimeOffset Published, CommentStanding Standing = CommentStanding.Public)
+    string Id,
+    string Thread,
+    string? Address,
+    string? Title,
+    string? ParentId,
+    string Author,
+    string? Mail,
+    string Text,
+    DateTimeOffset Published,
+    CommentStanding Standing = CommentStanding.Public
+)
 {
     /// <summary>Whether somebody of the team wrote it.</summary>
     public bool IsTeam { get; init; }

@@ -11,4 +11,10 @@ namespace Antiphon.Core.Feeds.Checking;
 /// <param name="Feed">What could be read.</param>
 /// <param name="Source">The document as text.</param>
 public sealed record FeedCheckResult(
-    Verdict Verdict, FeedFormat? Format, string? Version, IReadOnlyList<Finding> Findings, Feed? Feed, string Source);
+    Verdict Verdict,
+    FeedFormat? Format,
+    string? Version,
+    IReadOnlyList<Finding> Findings,
+    Feed? Feed,
+    string Source
+);

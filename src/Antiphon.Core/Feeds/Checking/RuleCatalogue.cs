@@ -7,5 +7,18 @@ public static class RuleCatalogue
 {
     /// <summary>All rules, group by group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
-        [.. DocumentRules.All, .. ServedRules.All, .. MendRules.All, .. RssRules.All, .. RssDetailRules.All, .. AtomRules.All, .. AtomDetailRules.All, .. JsonRules.All, .. JsonDetailRules.All, .. ModuleRules.All, .. ContentRules.All, .. SharedRules.All];
+    [
+        .. DocumentRules.All,
+        .. ServedRules.All,
+        .. MendRules.All,
+        .. RssRules.All,
+        .. RssDetailRules.All,
+        .. AtomRules.All,
+        .. AtomDetailRules.All,
+        .. JsonRules.All,
+        .. JsonDetailRules.All,
+        .. ModuleRules.All,
+        .. ContentRules.All,
+        .. SharedRules.All,
+    ];
 }

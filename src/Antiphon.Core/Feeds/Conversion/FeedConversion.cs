@@ -8,21 +8,33 @@ namespace Antiphon.Core.Feeds.Conversion;
 public static class FeedConversion
 {
     /// <summary>The feed written as RSS 2.0, Atom 1.0 or JSON Feed 1.1; RDF asks for RSS 2.0.</summary>
-    public static ConvertedFeed Convert(Feed feed, FeedFormat to) => to switch
-    {
-        FeedFormat.Atom => new ConvertedFeed(AtomWriter.Write(feed), FeedMediaTypes.InUtf8(to), LossOf(feed, to)),
-        FeedFormat.JsonFeed => new ConvertedFeed(JsonFeedWriter.Write(feed), FeedMediaTypes.InUtf8(to), LossOf(feed, to)),
-        _ => new ConvertedFeed(RssWriter.Write(feed), FeedMediaTypes.InUtf8(FeedFormat.Rss), LossOf(feed, to)),
-    };
+    public static ConvertedFeed Convert(Feed feed, FeedFormat to) =>
+        to switch
+        {
+            FeedFormat.Atom => new ConvertedFeed(AtomWriter.Write(feed), FeedMediaTypes.InUtf8(to), LossOf(feed, to)),
+            FeedFormat.JsonFeed => new ConvertedFeed(
+                JsonFeedWriter.Write(feed),
+                FeedMediaTypes.InUtf8(to),
+                LossOf(feed, to)
+            ),
+            _ => new ConvertedFeed(RssWriter.Write(feed), FeedMediaTypes.InUtf8(FeedFormat.Rss), LossOf(feed, to)),
+        };
 
     /// <summary>What the feed says and the format cannot, with how often; empty when nothing is lost.</summary>
     public static IReadOnlyList<LostValue> LossOf(Feed feed, FeedFormat to) =>
-        [.. CarriedValues.All.Where(value => value.In(to) is null).Select(value => new LostValue(value.Name, value.Values(feed).Count)).Where(lost => lost.Count > 0)];
+        [
+            .. CarriedValues
+                .All.Where(value => value.In(to) is null)
+                .Select(value => new LostValue(value.Name, value.Values(feed).Count))
+                .Where(lost => lost.Count > 0),
+        ];
 
     /// <summary>The page of the guide that lists what goes where, as Markdown.</summary>
     public static string Page()
     {
-        var page = new StringBuilder("# From one format of feeds to another\n\nMade from the table that the conversion itself uses. A dash means that the format has no place for it; the conversion then says so, with how often.\n");
+        var page = new StringBuilder(
+            "# From one format of feeds to another\n\nMade from the table that the conversion itself uses. A dash means that the format has no place for it; the conversion then says so, with how often.\n"
+        );
         Append(page, "The feed", CarriedValues.OfFeed);
         Append(page, "Its entries", CarriedValues.OfItems);
         return page.ToString();
@@ -30,9 +42,26 @@ public static class FeedConversion
 
     private static void Append(StringBuilder page, string title, IEnumerable<CarriedValue> values)
     {
-        page.Append("\n## ").Append(title).Append("\n\n| what | RSS 2.0 | Atom 1.0 | JSON Feed 1.1 |\n|---|---|---|---|\n");
-        foreach (var value in values) page.Append("| ").Append(value.Name).Append(" | ").Append(Cell(value.Rss)).Append(" | ").Append(Cell(value.Atom)).Append(" | ").Append(Cell(value.Json)).Append(" |\n");
+        page.Append("\n## ")
+            .Append(title)
+            .Append("\n\n| what | RSS 2.0 | Atom 1.0 | JSON Feed 1.1 |\n|---|---|---|---|\n");
+        foreach (var value in values)
+            page.Append("| ")
+                .Append(value.Name)
+                .Append(" | ")
+                .Append(Cell(value.Rss))
+                .Append(" | ")
+                .Append(Cell(value.Atom))
+                .Append(" | ")
+                .Append(Cell(value.Json))
+                .Append(" |\n");
     }
 
-    private static string Cell(string? place) => place switch { null => "–", "as they are" => place, _ => $"`{place}`" };
+    private static string Cell(string? place) =>
+        place switch
+        {
+            null => "–",
+            "as they are" => place,
+            _ => $"`{place}`",
+        };
 }

@@ -20,7 +20,8 @@ public sealed class EntryMatcher
     {
         foreach (var entry in known)
         {
-            if (entry.Id is not null) _byId[entry.Id] = entry;
+            if (entry.Id is not null)
+                _byId[entry.Id] = entry;
             Add(_byLink, FoldedLink(entry.Link), entry);
             Add(_byTitle, FoldedTitle(entry.Title), entry);
         }
@@ -34,15 +35,21 @@ public sealed class EntryMatcher
         var seen = new HashSet<string>(StringComparer.Ordinal);
         var once = items.Where(item => IdOf(item) is { Length: > 0 } id && seen.Add(id)).ToList();
         // Identifiers first for all of them, so that likeness never takes an entry from its own identifier.
-        foreach (var pass in new Func<FeedItem, RecognisedEntry?>[] { matcher.ById, matcher.ByLink, matcher.ByLikeness })
+        foreach (
+            var pass in new Func<FeedItem, RecognisedEntry?>[] { matcher.ById, matcher.ByLink, matcher.ByLikeness }
+        )
         {
             foreach (var item in once.Where(item => !found.ContainsKey(item)))
             {
-                if (pass(item) is { } entry) found[item] = entry;
+                if (pass(item) is { } entry)
+                    found[item] = entry;
             }
         }
 
-        var entries = once.Select(item => found.GetValueOrDefault(item) ?? new RecognisedEntry(item, null, RecognisedBy.Nothing)).ToList();
+        var entries = once.Select(item =>
+                found.GetValueOrDefault(item) ?? new RecognisedEntry(item, null, RecognisedBy.Nothing)
+            )
+            .ToList();
         return new EntryRecognition(entries, IdsChange(entries));
     }
 
@@ -50,22 +57,31 @@ public sealed class EntryMatcher
     public static string? IdOf(FeedItem item) => item.Id ?? item.Link ?? item.Title;
 
     private RecognisedEntry? ById(FeedItem item) =>
-        _byId.TryGetValue(IdOf(item)!, out var entry) && _taken.Add(entry.Key) ? new RecognisedEntry(item, entry, RecognisedBy.Id) : null;
+        _byId.TryGetValue(IdOf(item)!, out var entry) && _taken.Add(entry.Key)
+            ? new RecognisedEntry(item, entry, RecognisedBy.Id)
+            : null;
 
     // A page that several entries share, such as the home page, tells nothing.
     private RecognisedEntry? ByLink(FeedItem item)
     {
-        if (FoldedLink(item.Link) is not { } link || !_byLink.TryGetValue(link, out var entries) || entries.Count != 1) return null;
+        if (FoldedLink(item.Link) is not { } link || !_byLink.TryGetValue(link, out var entries) || entries.Count != 1)
+            return null;
         return _taken.Add(entries[0].Key) ? new RecognisedEntry(item, entries[0], RecognisedBy.Link) : null;
     }
 
     private RecognisedEntry? ByLikeness(FeedItem item)
     {
         var title = HtmlText.Of(item.Title);
-        if (FoldedTitle(title) is not { } folded || !_byTitle.TryGetValue(folded, out var entries)) return null;
+        if (FoldedTitle(title) is not { } folded || !_byTitle.TryGetValue(folded, out var entries))
+            return null;
         var text = HtmlText.Of(item.ContentHtml ?? item.Summary);
-        var best = entries.Where(entry => !_taken.Contains(entry.Key)).Select(entry => (Entry: entry, Share: Common(entry.Text, text))).OrderByDescending(pair => pair.Share).FirstOrDefault();
-        if (best.Entry is null || best.Share < Alike) return null;
+        var best = entries
+            .Where(entry => !_taken.Contains(entry.Key))
+            .Select(entry => (Entry: entry, Share: Common(entry.Text, text)))
+            .OrderByDescending(pair => pair.Share)
+            .FirstOrDefault();
+        if (best.Entry is null || best.Share < Alike)
+            return null;
         _taken.Add(best.Entry.Key);
         return new RecognisedEntry(item, best.Entry, RecognisedBy.Likeness);
     }
@@ -82,21 +98,29 @@ public sealed class EntryMatcher
     private static double Common(string one, string other)
     {
         var (first, second) = (WordsOf(one), WordsOf(other));
-        if (first.Count == 0 && second.Count == 0) return 1;
+        if (first.Count == 0 && second.Count == 0)
+            return 1;
         var common = first.Count(second.Contains);
         return (double)common / (first.Count + second.Count - common);
     }
 
-    private static HashSet<string> WordsOf(string text) => [.. text.ToLowerInvariant().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Take(400)];
+    private static HashSet<string> WordsOf(string text) =>
+        [.. text.ToLowerInvariant().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Take(400)];
 
     private static string? FoldedLink(string? link) => link is null ? null : FoldedAddress.Of(link) ?? link;
 
-    private static string? FoldedTitle(string title) => string.Join(' ', title.ToLowerInvariant().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)) is { Length: > 0 } folded ? folded : null;
+    private static string? FoldedTitle(string title) =>
+        string.Join(' ', title.ToLowerInvariant().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries))
+            is { Length: > 0 } folded
+            ? folded
+            : null;
 
     private static void Add(Dictionary<string, List<KnownEntry>> index, string? key, KnownEntry entry)
     {
-        if (key is null) return;
-        if (!index.TryGetValue(key, out var list)) index[key] = list = [];
+        if (key is null)
+            return;
+        if (!index.TryGetValue(key, out var list))
+            index[key] = list = [];
         list.Add(entry);
     }
 }

@@ -15,7 +15,8 @@ public static class OpmlWriter
         writer.Text("title", title);
         writer.Xml.WriteEndElement();
         writer.Xml.WriteStartElement("body");
-        foreach (var folder in feeds.GroupBy(feed => feed.Folder)) WriteFolder(writer, folder.Key, folder);
+        foreach (var folder in feeds.GroupBy(feed => feed.Folder))
+            WriteFolder(writer, folder.Key, folder);
         writer.Xml.WriteEndElement();
         writer.Xml.WriteEndElement();
         return writer.Finish();
@@ -29,8 +30,10 @@ public static class OpmlWriter
             writer.Attribute("text", name);
         }
 
-        foreach (var feed in feeds) WriteFeed(writer, feed);
-        if (name is not null) writer.Xml.WriteEndElement();
+        foreach (var feed in feeds)
+            WriteFeed(writer, feed);
+        if (name is not null)
+            writer.Xml.WriteEndElement();
     }
 
     // type and text are asked for (OPML 2.0, Subscription lists); title says the same to older programs.

@@ -37,7 +37,8 @@ public static class VisitPlan
     {
         var doubled = Shortest * Math.Pow(2, Math.Clamp(failures - 1, 0, 20));
         var pause = (doubled < Longest ? doubled : Longest) * (1 + (MostJitter * Math.Clamp(chance, 0, 1)));
-        if (retryAfter is not { } asked || asked <= pause) return new NextVisit(now + pause, pause, VisitReason.Failures);
+        if (retryAfter is not { } asked || asked <= pause)
+            return new NextVisit(now + pause, pause, VisitReason.Failures);
         // A server may ask for more than a day, and is obeyed within reason.
         var obeyed = asked < Longest * 7 ? asked : Longest * 7;
         return new NextVisit(now + obeyed, obeyed, VisitReason.RetryAfter);
@@ -45,13 +46,17 @@ public static class VisitPlan
 
     private static (TimeSpan Pause, VisitReason Reason) Chosen(VisitTerms terms)
     {
-        if (terms.IsPushed) return (Longest, VisitReason.Hub);
-        var (pause, reason) = OwnRhythm(terms.Dates, terms.Now) is { } own ? (own, VisitReason.OwnRhythm)
+        if (terms.IsPushed)
+            return (Longest, VisitReason.Hub);
+        var (pause, reason) =
+            OwnRhythm(terms.Dates, terms.Now) is { } own ? (own, VisitReason.OwnRhythm)
             : terms.Asked.UpdateEvery is { } period ? (Between(period / 2), VisitReason.UpdatePeriod)
             : (Usual, VisitReason.Usual);
         // What the feed and its server ask are shortest pauses; the longer of them counts.
-        if (terms.Asked.TimeToLive is { } ttl && Between(ttl) > pause) (pause, reason) = (Between(ttl), VisitReason.TimeToLive);
-        if (terms.MaxAge is { } age && Between(age) > pause) (pause, reason) = (Between(age), VisitReason.MaxAge);
+        if (terms.Asked.TimeToLive is { } ttl && Between(ttl) > pause)
+            (pause, reason) = (Between(ttl), VisitReason.TimeToLive);
+        if (terms.MaxAge is { } age && Between(age) > pause)
+            (pause, reason) = (Between(age), VisitReason.MaxAge);
         return (pause, reason);
     }
 
@@ -61,24 +66,33 @@ public static class VisitPlan
     private static TimeSpan? OwnRhythm(IReadOnlyList<DateTimeOffset> dates, DateTimeOffset now)
     {
         var latest = dates.Where(date => date <= now).OrderDescending().Take(DatesLookedAt).ToList();
-        if (latest.Count < 3) return null;
+        if (latest.Count < 3)
+            return null;
         var distances = latest.Zip(latest.Skip(1), (newer, older) => newer - older).Order().ToList();
         var usual = distances[distances.Count / 2];
         var silence = now - latest[0];
         return Between((silence > usual * 4 ? silence / 4 : usual) / 2);
     }
 
-    private static TimeSpan Between(TimeSpan pause) => pause < Shortest ? Shortest : pause > Longest ? Longest : pause;
+    private static TimeSpan Between(TimeSpan pause) =>
+        pause < Shortest ? Shortest
+        : pause > Longest ? Longest
+        : pause;
 
     // A feed that skips every hour or day asks for the impossible, and is then visited when it is due.
     private static DateTimeOffset FirstAllowed(DateTimeOffset at, FeedRhythm asked)
     {
-        if (asked.SkipHours.Count == 0 && asked.SkipDays.Count == 0) return at;
+        if (asked.SkipHours.Count == 0 && asked.SkipDays.Count == 0)
+            return at;
         var utc = at.ToUniversalTime();
         for (var hour = 0; hour <= 7 * 24; hour++)
         {
-            var tried = hour == 0 ? utc : new DateTimeOffset(utc.Year, utc.Month, utc.Day, utc.Hour, 0, 0, TimeSpan.Zero).AddHours(hour);
-            if (!asked.SkipHours.Contains(tried.Hour) && !asked.SkipDays.Contains(tried.DayOfWeek)) return tried;
+            var tried =
+                hour == 0
+                    ? utc
+                    : new DateTimeOffset(utc.Year, utc.Month, utc.Day, utc.Hour, 0, 0, TimeSpan.Zero).AddHours(hour);
+            if (!asked.SkipHours.Contains(tried.Hour) && !asked.SkipDays.Contains(tried.DayOfWeek))
+                return tried;
         }
 
         return at;

@@ -8,4 +8,10 @@ namespace Antiphon.Core.Feeds.Following;
 /// <param name="MaxAge">How long the answer may be kept (RFC 9111 §5.2.2.1, Cache-Control: max-age), or null.</param>
 /// <param name="Dates">Dates of the feed's entries, in any order.</param>
 /// <param name="IsPushed">True when a hub tells of changes, so that visits are only a safeguard.</param>
-public sealed record VisitTerms(DateTimeOffset Now, FeedRhythm Asked, TimeSpan? MaxAge, IReadOnlyList<DateTimeOffset> Dates, bool IsPushed = false);
+public sealed record VisitTerms(
+    DateTimeOffset Now,
+    FeedRhythm Asked,
+    TimeSpan? MaxAge,
+    IReadOnlyList<DateTimeOffset> Dates,
+    bool IsPushed = false
+);

@@ -37,10 +37,12 @@ internal sealed class MendingTag(MendingText text)
 
             if (char.IsWhiteSpace(c) || c is '/' or '"' or '\'' or '=')
             {
-                if (char.IsWhiteSpace(c)) text.Written.Append(c);
+                if (char.IsWhiteSpace(c))
+                    text.Written.Append(c);
                 text.At++;
             }
-            else WriteAttribute(seen);
+            else
+                WriteAttribute(seen);
         }
 
         text.Written.Length = written;
@@ -50,16 +52,19 @@ internal sealed class MendingTag(MendingText text)
     /// <summary>The name that stands at a place, with at most one prefix (Namespaces in XML 1.0 §3); empty when none does.</summary>
     public static string NameAt(string source, int at)
     {
-        if (at >= source.Length || !IsStart(source[at])) return string.Empty;
+        if (at >= source.Length || !IsStart(source[at]))
+            return string.Empty;
         var (end, hasPrefix) = (at, false);
         for (; end < source.Length; end++)
         {
             if (source[end] == ':')
             {
-                if (hasPrefix || end + 1 >= source.Length || !IsStart(source[end + 1])) break;
+                if (hasPrefix || end + 1 >= source.Length || !IsStart(source[end + 1]))
+                    break;
                 hasPrefix = true;
             }
-            else if (!char.IsLetterOrDigit(source[end]) && source[end] is not ('_' or '-' or '.')) break;
+            else if (!char.IsLetterOrDigit(source[end]) && source[end] is not ('_' or '-' or '.'))
+                break;
         }
 
         return source[at..end];
@@ -82,13 +87,16 @@ internal sealed class MendingTag(MendingText text)
         text.At += name.Length;
         var isSecond = !seen.Add(name);
         var written = text.Written.Length;
-        if (written > 0 && !char.IsWhiteSpace(text.Written[written - 1])) text.Written.Append(' ');
+        if (written > 0 && !char.IsWhiteSpace(text.Written[written - 1]))
+            text.Written.Append(' ');
         text.Written.Append(name).Append("=\"");
         var value = text.Written.Length;
         WriteValue(name, start);
         var given = text.Written.ToString(value, text.Written.Length - value);
         text.Written.Append('"');
-        var isEmptyPrefix = name.StartsWith("xmlns:", StringComparison.Ordinal) && (given.Trim().Length == 0 || name is "xmlns:xmlns" or "xmlns:xml");
+        var isEmptyPrefix =
+            name.StartsWith("xmlns:", StringComparison.Ordinal)
+            && (given.Trim().Length == 0 || name is "xmlns:xmlns" or "xmlns:xml");
         if (!isSecond && !isEmptyPrefix)
         {
             _prefixes.UseOrDeclare(name, start);
@@ -102,7 +110,8 @@ internal sealed class MendingTag(MendingText text)
     private void WriteValue(string name, int start)
     {
         var source = text.Source;
-        while (!text.IsOver && char.IsWhiteSpace(source[text.At]) && IsFollowedByEquals()) text.At++;
+        while (!text.IsOver && char.IsWhiteSpace(source[text.At]) && IsFollowedByEquals())
+            text.At++;
         if (text.IsOver || source[text.At] != '=')
         {
             text.Note(MendKind.AttributeForm, start, name);
@@ -111,24 +120,29 @@ internal sealed class MendingTag(MendingText text)
         }
 
         text.At++;
-        while (!text.IsOver && char.IsWhiteSpace(source[text.At])) text.At++;
-        if (text.IsOver) return;
+        while (!text.IsOver && char.IsWhiteSpace(source[text.At]))
+            text.At++;
+        if (text.IsOver)
+            return;
         if (source[text.At] is '"' or '\'')
         {
             var quote = source[text.At++];
-            while (!text.IsOver && source[text.At] != quote) text.WriteCharacter(isValue: true);
+            while (!text.IsOver && source[text.At] != quote)
+                text.WriteCharacter(isValue: true);
             text.At++;
             return;
         }
 
         text.Note(MendKind.AttributeForm, start, name);
-        while (!text.IsOver && !char.IsWhiteSpace(source[text.At]) && source[text.At] != '>') text.WriteCharacter(isValue: true);
+        while (!text.IsOver && !char.IsWhiteSpace(source[text.At]) && source[text.At] != '>')
+            text.WriteCharacter(isValue: true);
     }
 
     private bool IsFollowedByEquals()
     {
         var at = text.At;
-        while (at < text.Source.Length && char.IsWhiteSpace(text.Source[at])) at++;
+        while (at < text.Source.Length && char.IsWhiteSpace(text.Source[at]))
+            at++;
         return at < text.Source.Length && text.Source[at] == '=';
     }
 }

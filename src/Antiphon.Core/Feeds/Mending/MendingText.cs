@@ -40,15 +40,24 @@ internal sealed class MendingText(string source)
     {
         var count = _counts.GetValueOrDefault(kind);
         _counts[kind] = count + 1;
-        if (count >= MostOfOneKind) return;
+        if (count >= MostOfOneKind)
+            return;
         for (; _counted < place && _counted < source.Length; _counted++)
         {
-            if (source[_counted] != '\n') continue;
+            if (source[_counted] != '\n')
+                continue;
             _line++;
             _lineStart = _counted + 1;
         }
 
-        _mends.Add(new Mend(_line, Math.Max(1, place - _lineStart + 1), kind, Text.Shortened.ToLength(detail.ReplaceLineEndings(" ").Trim(), 60)));
+        _mends.Add(
+            new Mend(
+                _line,
+                Math.Max(1, place - _lineStart + 1),
+                kind,
+                Text.Shortened.ToLength(detail.ReplaceLineEndings(" ").Trim(), 60)
+            )
+        );
     }
 
     /// <summary>Leaves a piece out up to a place, but keeps its lines.</summary>
@@ -56,7 +65,8 @@ internal sealed class MendingText(string source)
     {
         for (; At < end; At++)
         {
-            if (source[At] == '\n') Written.Append('\n');
+            if (source[At] == '\n')
+                Written.Append('\n');
         }
     }
 
@@ -65,11 +75,16 @@ internal sealed class MendingText(string source)
     public void WriteCharacter(bool isValue)
     {
         var c = source[At];
-        if (c == '&') WriteEntity();
-        else if (c == '<' && isValue) WriteInstead("&lt;", MendKind.StrayLessThan, "<");
-        else if (c == '"' && isValue) WriteInstead("&quot;");
-        else if (c == '>' && !isValue && Written.Length > 1 && Written[^1] == ']' && Written[^2] == ']') WriteInstead("&gt;");
-        else WriteAllowed();
+        if (c == '&')
+            WriteEntity();
+        else if (c == '<' && isValue)
+            WriteInstead("&lt;", MendKind.StrayLessThan, "<");
+        else if (c == '"' && isValue)
+            WriteInstead("&quot;");
+        else if (c == '>' && !isValue && Written.Length > 1 && Written[^1] == ']' && Written[^2] == ']')
+            WriteInstead("&gt;");
+        else
+            WriteAllowed();
     }
 
     /// <summary>Writes one character as it is, unless XML forbids it (XML 1.0 §2.2).</summary>
@@ -89,13 +104,15 @@ internal sealed class MendingText(string source)
             Note(MendKind.ForbiddenCharacter, At, $"U+{(int)c:X4}");
             Written.Append(instead);
         }
-        else Written.Append(c);
+        else
+            Written.Append(c);
         At++;
     }
 
     private void WriteInstead(string text, MendKind? kind = null, string detail = "")
     {
-        if (kind is { } mended) Note(mended, At, detail);
+        if (kind is { } mended)
+            Note(mended, At, detail);
         Written.Append(text);
         At++;
     }
@@ -104,20 +121,33 @@ internal sealed class MendingText(string source)
     {
         var end = source.IndexOf(';', At + 1, Math.Min(LongestEntity, source.Length - At - 1));
         var name = end < 0 ? string.Empty : source[(At + 1)..end];
-        if (name.StartsWith('#') && NumberOf(name) is { } number) WriteNumbered(name, number, end);
-        else if (HtmlEntities.IsOfXml(name)) WriteWhole(end);
+        if (name.StartsWith('#') && NumberOf(name) is { } number)
+            WriteNumbered(name, number, end);
+        else if (HtmlEntities.IsOfXml(name))
+            WriteWhole(end);
         else if (name.Length > 0 && name.All(char.IsAsciiLetterOrDigit) && HtmlEntities.Find(name) is { } characters)
         {
             Note(MendKind.HtmlEntity, At, $"&{name};");
-            foreach (var rune in characters.EnumerateRunes()) Written.Append(CultureInfo.InvariantCulture, $"&#{rune.Value};");
+            foreach (var rune in characters.EnumerateRunes())
+                Written.Append(CultureInfo.InvariantCulture, $"&#{rune.Value};");
             At = end + 1;
         }
-        else WriteInstead("&amp;", MendKind.StrayAmpersand, source[At..Math.Min(source.Length, At + 12)]);
+        else
+            WriteInstead("&amp;", MendKind.StrayAmpersand, source[At..Math.Min(source.Length, At + 12)]);
     }
 
     private void WriteNumbered(string name, int number, int end)
     {
-        if (number is 9 or 10 or 13 or (>= 0x20 and <= 0xD7FF) or (>= 0xE000 and <= 0xFFFD) or (>= 0x10000 and <= 0x10FFFF)) WriteWhole(end);
+        if (
+            number
+            is 9
+                or 10
+                or 13
+                or (>= 0x20 and <= 0xD7FF)
+                or (>= 0xE000 and <= 0xFFFD)
+                or (>= 0x10000 and <= 0x10FFFF)
+        )
+            WriteWhole(end);
         else
         {
             Note(MendKind.ForbiddenCharacter, At, $"&{name};");
@@ -135,6 +165,13 @@ internal sealed class MendingText(string source)
     {
         var isHex = name.Length > 1 && name[1] is 'x' or 'X';
         var digits = name[(isHex ? 2 : 1)..];
-        return int.TryParse(digits, isHex ? NumberStyles.AllowHexSpecifier : NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+        return int.TryParse(
+            digits,
+            isHex ? NumberStyles.AllowHexSpecifier : NumberStyles.None,
+            CultureInfo.InvariantCulture,
+            out var number
+        )
+            ? number
+            : null;
     }
 }

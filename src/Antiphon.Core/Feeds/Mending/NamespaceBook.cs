@@ -32,17 +32,20 @@ internal sealed class NamespaceBook
     public void Enter(MendedTag tag)
     {
         RootEnd ??= tag.NameEnd;
-        foreach (var prefix in tag.Prefixes.Declared) _inScope[prefix] = _inScope.GetValueOrDefault(prefix) + 1;
+        foreach (var prefix in tag.Prefixes.Declared)
+            _inScope[prefix] = _inScope.GetValueOrDefault(prefix) + 1;
         foreach (var (prefix, place) in tag.Prefixes.Used)
         {
-            if (_inScope.GetValueOrDefault(prefix) == 0) _missing.TryAdd(prefix, place);
+            if (_inScope.GetValueOrDefault(prefix) == 0)
+                _missing.TryAdd(prefix, place);
         }
     }
 
     /// <summary>Ends the element of a tag.</summary>
     public void Leave(TagPrefixes prefixes)
     {
-        foreach (var prefix in prefixes.Declared) _inScope[prefix]--;
+        foreach (var prefix in prefixes.Declared)
+            _inScope[prefix]--;
     }
 
     /// <summary>What is used where it is not declared, with the place of its first such use and the namespace it is given.</summary>

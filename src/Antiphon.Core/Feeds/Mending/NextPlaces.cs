@@ -11,7 +11,8 @@ internal sealed class NextPlaces(string source)
     /// <summary>The first place of a mark from a place on; -1 when there is none. Places asked for may go back a little, never far.</summary>
     public int Of(string mark, int from)
     {
-        if (_known.TryGetValue(mark, out var known) && from >= known.From && (known.Place < 0 || from <= known.Place)) return known.Place;
+        if (_known.TryGetValue(mark, out var known) && from >= known.From && (known.Place < 0 || from <= known.Place))
+            return known.Place;
         var place = from >= source.Length ? -1 : source.IndexOf(mark, from, StringComparison.Ordinal);
         _known[mark] = (from, place);
         return place;

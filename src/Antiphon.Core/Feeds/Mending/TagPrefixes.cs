@@ -18,13 +18,16 @@ internal sealed class TagPrefixes
     public void Use(string name, int place)
     {
         var colon = name.IndexOf(':', StringComparison.Ordinal);
-        if (colon > 0) _used.Add((name[..colon], place));
+        if (colon > 0)
+            _used.Add((name[..colon], place));
     }
 
     /// <summary>Notes an attribute, which declares a prefix or may have one.</summary>
     public void UseOrDeclare(string attribute, int place)
     {
-        if (attribute.StartsWith(Declaration, StringComparison.Ordinal)) _declared.Add(attribute[Declaration.Length..]);
-        else Use(attribute, place);
+        if (attribute.StartsWith(Declaration, StringComparison.Ordinal))
+            _declared.Add(attribute[Declaration.Length..]);
+        else
+            Use(attribute, place);
     }
 }

@@ -25,16 +25,22 @@ public sealed partial class XmlMender
     {
         var mender = new XmlMender(source);
         mender.GoThrough();
-        return (mender._text.Written.ToString(), [.. mender._text.Mends.OrderBy(mend => mend.Line).ThenBy(mend => mend.Column)]);
+        return (
+            mender._text.Written.ToString(),
+            [.. mender._text.Mends.OrderBy(mend => mend.Line).ThenBy(mend => mend.Column)]
+        );
     }
 
     private void GoThrough()
     {
         while (!_text.IsOver)
         {
-            if (_text.Source[_text.At] == '<') TakeMarkup();
-            else if (_open.Count > 0) _text.WriteCharacter(isValue: false);
-            else TakeOutside();
+            if (_text.Source[_text.At] == '<')
+                TakeMarkup();
+            else if (_open.Count > 0)
+                _text.WriteCharacter(isValue: false);
+            else
+                TakeOutside();
         }
 
         CloseAll();
@@ -43,27 +49,40 @@ public sealed partial class XmlMender
 
     private void TakeMarkup()
     {
-        if (_text.GoesOn("<!--")) TakeSection("-->", keeps: _open.Count > 0 || !_rootIsClosed);
-        else if (_text.GoesOn("<![CDATA[")) TakeCData();
-        else if (_text.GoesOn("<?")) TakeInstruction();
-        else if (_text.GoesOn("<!")) TakeDeclaration();
-        else if (_text.GoesOn("</")) TakeEnd();
-        else if (MendingTag.NameAt(_text.Source, _text.At + 1).Length > 0) TakeStart();
+        if (_text.GoesOn("<!--"))
+            TakeSection("-->", keeps: _open.Count > 0 || !_rootIsClosed);
+        else if (_text.GoesOn("<![CDATA["))
+            TakeCData();
+        else if (_text.GoesOn("<?"))
+            TakeInstruction();
+        else if (_text.GoesOn("<!"))
+            TakeDeclaration();
+        else if (_text.GoesOn("</"))
+            TakeEnd();
+        else if (MendingTag.NameAt(_text.Source, _text.At + 1).Length > 0)
+            TakeStart();
         else if (_open.Count > 0)
         {
-            _text.Note(MendKind.StrayLessThan, _text.At, _text.Source[_text.At..Math.Min(_text.Source.Length, _text.At + 12)]);
+            _text.Note(
+                MendKind.StrayLessThan,
+                _text.At,
+                _text.Source[_text.At..Math.Min(_text.Source.Length, _text.At + 12)]
+            );
             _text.Written.Append("&lt;");
             _text.At++;
         }
-        else TakeOutside();
+        else
+            TakeOutside();
     }
 
     private void TakeOutside()
     {
         var end = _text.Source.IndexOf('<', _text.At + 1);
-        if (end < 0) end = _text.Source.Length;
+        if (end < 0)
+            end = _text.Source.Length;
         var piece = _text.Source[_text.At..end];
-        if (piece.AsSpan().Trim().Length > 0 && piece.Trim('\uFEFF', ' ', '\r', '\n', '\t').Length > 0) _text.Note(MendKind.TextOutside, _text.At, piece);
+        if (piece.AsSpan().Trim().Length > 0 && piece.Trim('\uFEFF', ' ', '\r', '\n', '\t').Length > 0)
+            _text.Note(MendKind.TextOutside, _text.At, piece);
         _text.LeaveOut(end);
     }
 
@@ -79,8 +98,10 @@ public sealed partial class XmlMender
 
         var inside = _text.Source[(_text.At + 4)..end];
         // Two hyphens inside would end a comment for a strict parser (XML 1.0 §2.5).
-        if (keeps && !inside.Contains("--", StringComparison.Ordinal) && !inside.EndsWith('-')) Copy(end + close.Length);
-        else _text.LeaveOut(end + close.Length);
+        if (keeps && !inside.Contains("--", StringComparison.Ordinal) && !inside.EndsWith('-'))
+            Copy(end + close.Length);
+        else
+            _text.LeaveOut(end + close.Length);
     }
 
     private void TakeCData()
@@ -92,22 +113,29 @@ public sealed partial class XmlMender
         }
 
         var end = _text.Source.IndexOf("]]>", _text.At, StringComparison.Ordinal);
-        if (end < 0) _text.Note(MendKind.SectionNotClosed, _text.At, "<![CDATA[");
+        if (end < 0)
+            _text.Note(MendKind.SectionNotClosed, _text.At, "<![CDATA[");
         Copy(end < 0 ? _text.Source.Length : end + 3);
-        if (end < 0) _text.Written.Append("]]>");
+        if (end < 0)
+            _text.Written.Append("]]>");
     }
 
     private void TakeInstruction()
     {
         var end = _text.Source.IndexOf("?>", _text.At, StringComparison.Ordinal);
         end = end < 0 ? _text.Source.Length : end + 2;
-        var isDeclaration = _text.GoesOn("<?xml") && _text.At + 5 < _text.Source.Length && char.IsWhiteSpace(_text.Source[_text.At + 5]);
+        var isDeclaration =
+            _text.GoesOn("<?xml")
+            && _text.At + 5 < _text.Source.Length
+            && char.IsWhiteSpace(_text.Source[_text.At + 5]);
         var piece = _text.Source[_text.At..end];
-        if (isDeclaration ? _text.Written.Length == 0 && Declaration().IsMatch(piece) : Instruction().IsMatch(piece)) Copy(end);
+        if (isDeclaration ? _text.Written.Length == 0 && Declaration().IsMatch(piece) : Instruction().IsMatch(piece))
+            Copy(end);
         else
         {
             // A declaration behind blank lines is told by the check as such.
-            if (isDeclaration && (_open.Count > 0 || _rootIsClosed)) _text.Note(MendKind.SecondRoot, _text.At, "<?xml");
+            if (isDeclaration && (_open.Count > 0 || _rootIsClosed))
+                _text.Note(MendKind.SecondRoot, _text.At, "<?xml");
             _text.LeaveOut(end);
         }
     }
@@ -119,9 +147,12 @@ public sealed partial class XmlMender
         var end = _text.At;
         for (; end < _text.Source.Length; end++)
         {
-            if (_text.Source[end] == '[') depth++;
-            else if (_text.Source[end] == ']') depth--;
-            else if (_text.Source[end] == '>' && depth <= 0) break;
+            if (_text.Source[end] == '[')
+                depth++;
+            else if (_text.Source[end] == ']')
+                depth--;
+            else if (_text.Source[end] == '>' && depth <= 0)
+                break;
         }
 
         _text.LeaveOut(Math.Min(_text.Source.Length, end + 1));
@@ -140,7 +171,8 @@ public sealed partial class XmlMender
         }
 
         var written = _text.Written.Length;
-        if (new MendingTag(_text).Write() is not { } tag) return;
+        if (new MendingTag(_text).Write() is not { } tag)
+            return;
         _names.Enter(tag);
         if (!tag.IsEmpty)
         {
@@ -149,14 +181,17 @@ public sealed partial class XmlMender
         }
 
         _names.Leave(tag.Prefixes);
-        if (_open.Count == 0) _rootIsClosed = true;
+        if (_open.Count == 0)
+            _rootIsClosed = true;
     }
 
     /// <summary>No entry stands in another: where one begins, the one before it was not closed.</summary>
     private void CloseEntryBefore(string name)
     {
-        if (!Entries.Contains(LocalName(name)) || !_open.Contains(name)) return;
-        while (_open.Peek().Name != name) CloseUnclosed();
+        if (!Entries.Contains(LocalName(name)) || !_open.Contains(name))
+            return;
+        while (_open.Peek().Name != name)
+            CloseUnclosed();
         CloseUnclosed();
     }
 
@@ -170,14 +205,16 @@ public sealed partial class XmlMender
         var next = _next.Of("<", place + 1);
         _text.At = close < 0 || (next >= 0 && next < close) ? Math.Max(place + 2 + name.Length, place + 2) : close + 1;
         // An end tag cut off by the end of the document closes nothing for sure.
-        if (close < 0 && next < 0) _text.At = _text.Source.Length;
+        if (close < 0 && next < 0)
+            _text.At = _text.Source.Length;
         if ((close < 0 && next < 0) || !_open.Contains(name))
         {
             _text.Note(MendKind.EndWithoutStart, place, $"</{name}>");
             return;
         }
 
-        while (_open.Peek().Name != name) CloseUnclosed();
+        while (_open.Peek().Name != name)
+            CloseUnclosed();
         Close();
     }
 
@@ -193,29 +230,32 @@ public sealed partial class XmlMender
         var open = _open.Pop();
         _names.Leave(open.Prefixes);
         _text.Written.Append("</").Append(open.Name).Append('>');
-        if (_open.Count == 0) _rootIsClosed = true;
+        if (_open.Count == 0)
+            _rootIsClosed = true;
     }
 
     private void CloseAll()
     {
-        if (_open.Count == 0) return;
+        if (_open.Count == 0)
+            return;
         // An entry document is an entry itself, and keeps what stands in it.
         if (_open.SkipLast(1).FirstOrDefault(element => Entries.Contains(LocalName(element.Name))) is { } entry)
         {
             _text.Note(MendKind.BrokenOff, entry.Place, $"<{entry.Name}>");
             _text.Written.Length = entry.Written;
-            while (_open.Pop() != entry)
-            {
-            }
+            while (_open.Pop() != entry) { }
         }
-        else _text.Note(MendKind.BrokenOff, _open.Peek().Place, $"<{_open.Peek().Name}>");
+        else
+            _text.Note(MendKind.BrokenOff, _open.Peek().Place, $"<{_open.Peek().Name}>");
 
-        foreach (var open in _open) _text.Written.Append("</").Append(open.Name).Append('>');
+        foreach (var open in _open)
+            _text.Written.Append("</").Append(open.Name).Append('>');
     }
 
     private void DeclareMissing()
     {
-        if (_names.RootEnd is not { } at) return;
+        if (_names.RootEnd is not { } at)
+            return;
         var declarations = new StringBuilder();
         foreach (var (prefix, place, name) in _names.Missing())
         {
@@ -228,10 +268,13 @@ public sealed partial class XmlMender
 
     private void Copy(int end)
     {
-        while (_text.At < end) _text.WriteAllowed(instead: " ");
+        while (_text.At < end)
+            _text.WriteAllowed(instead: " ");
     }
 
-    [GeneratedRegex(@"^<\?xml\s+version\s*=\s*(""1\.[01]""|'1\.[01]')(\s+encoding\s*=\s*(""[A-Za-z][\w.\-]*""|'[A-Za-z][\w.\-]*'))?(\s+standalone\s*=\s*(""(yes|no)""|'(yes|no)'))?\s*\?>$")]
+    [GeneratedRegex(
+        @"^<\?xml\s+version\s*=\s*(""1\.[01]""|'1\.[01]')(\s+encoding\s*=\s*(""[A-Za-z][\w.\-]*""|'[A-Za-z][\w.\-]*'))?(\s+standalone\s*=\s*(""(yes|no)""|'(yes|no)'))?\s*\?>$"
+    )]
     private static partial Regex Declaration();
 
     [GeneratedRegex(@"^<\?(?![xX][mM][lL]\b)[A-Za-z_][\w.\-]*(\s[^\uFFFE]*)?\?>$", RegexOptions.Singleline)]

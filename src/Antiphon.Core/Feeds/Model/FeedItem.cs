@@ -25,13 +25,25 @@ public sealed record FeedItem
     public DateTimeOffset? Updated { get; set; }
 
     /// <summary>Authors of the entry.</summary>
-    public List<FeedPerson> Authors { get => field ??= []; init; }
+    public List<FeedPerson> Authors
+    {
+        get => field ??= [];
+        init;
+    }
 
     /// <summary>Categories and tags.</summary>
-    public List<string> Categories { get => field ??= []; init; }
+    public List<string> Categories
+    {
+        get => field ??= [];
+        init;
+    }
 
     /// <summary>Attached files.</summary>
-    public List<FeedEnclosure> Enclosures { get => field ??= []; init; }
+    public List<FeedEnclosure> Enclosures
+    {
+        get => field ??= [];
+        init;
+    }
 
     /// <summary>Picture that stands for the entry.</summary>
     public string? Image { get; set; }
@@ -61,17 +73,33 @@ public sealed record FeedItem
     public string? Language { get; set; }
 
     /// <summary>Those who helped.</summary>
-    public List<FeedPerson> Contributors { get => field ??= []; init; }
+    public List<FeedPerson> Contributors
+    {
+        get => field ??= [];
+        init;
+    }
 
     /// <summary>Pictures, sounds and films.</summary>
-    public List<FeedMedia> Media { get => field ??= []; init; }
+    public List<FeedMedia> Media
+    {
+        get => field ??= [];
+        init;
+    }
 
     /// <summary>Where it happened.</summary>
     public FeedPlace? Place { get; set; }
 
     /// <summary>What it answers.</summary>
-    public List<FeedReply> RepliesTo { get => field ??= []; init; }
+    public List<FeedReply> RepliesTo
+    {
+        get => field ??= [];
+        init;
+    }
 
     /// <summary>What it says beyond what is known here.</summary>
-    public List<FeedExtension> Extensions { get => field ??= []; init; }
+    public List<FeedExtension> Extensions
+    {
+        get => field ??= [];
+        init;
+    }
 }

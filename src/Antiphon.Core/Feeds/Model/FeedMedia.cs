@@ -7,7 +7,14 @@ namespace Antiphon.Core.Feeds.Model;
 /// <param name="Width">Width in pixels.</param>
 /// <param name="Height">Height in pixels.</param>
 /// <param name="Length">Size in bytes.</param>
-public sealed record FeedMedia(string? Url, string? Type = null, string? Medium = null, int? Width = null, int? Height = null, long? Length = null)
+public sealed record FeedMedia(
+    string? Url,
+    string? Type = null,
+    string? Medium = null,
+    int? Width = null,
+    int? Height = null,
+    long? Length = null
+)
 {
     /// <summary>Its title.</summary>
     public string? Title { get; init; }
@@ -22,5 +29,6 @@ public sealed record FeedMedia(string? Url, string? Type = null, string? Medium 
     public string? Credit { get; init; }
 
     /// <summary>True for a picture, by its medium or its type.</summary>
-    public bool IsPicture => Medium == "image" || Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true;
+    public bool IsPicture =>
+        Medium == "image" || Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true;
 }

@@ -4,13 +4,14 @@ namespace Antiphon.Core.Feeds.Model;
 public static class FeedMediaTypes
 {
     /// <summary>The media type alone, such as application/rss+xml.</summary>
-    public static string Of(FeedFormat format) => format switch
-    {
-        FeedFormat.Atom => "application/atom+xml",
-        FeedFormat.JsonFeed => "application/feed+json",
-        FeedFormat.Rdf => "application/rdf+xml",
-        _ => "application/rss+xml",
-    };
+    public static string Of(FeedFormat format) =>
+        format switch
+        {
+            FeedFormat.Atom => "application/atom+xml",
+            FeedFormat.JsonFeed => "application/feed+json",
+            FeedFormat.Rdf => "application/rdf+xml",
+            _ => "application/rss+xml",
+        };
 
     /// <summary>The Content-Type of a document in UTF-8.</summary>
     public static string InUtf8(FeedFormat format) => Of(format) + "; charset=utf-8";

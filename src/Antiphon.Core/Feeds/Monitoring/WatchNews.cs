@@ -24,25 +24,39 @@ public sealed record WatchNews(bool IsTrouble, string Title, IReadOnlyList<strin
     /// <param name="failures">Failed fetches in a row, with this one.</param>
     public static WatchNews? Of(string name, bool? wasGood, WatchedState? before, WatchedState now, int failures)
     {
-        if (now.IsGood) return wasGood == false ? new WatchNews(false, $"{name} is good again", [now.Rules.Count == 0 ? "Nothing is left to mend." : "It has no errors any more."]) : null;
-        if (wasGood == false || (now.Verdict is null && failures < FetchesBeforeTrouble)) return null;
+        if (now.IsGood)
+            return wasGood == false
+                ? new WatchNews(
+                    false,
+                    $"{name} is good again",
+                    [now.Rules.Count == 0 ? "Nothing is left to mend." : "It has no errors any more."]
+                )
+                : null;
+        if (wasGood == false || (now.Verdict is null && failures < FetchesBeforeTrouble))
+            return null;
         return new WatchNews(true, TitleOf(name, now), LinesOf(before, now));
     }
 
-    private static string TitleOf(string name, WatchedState now) => now.Verdict switch
-    {
-        null => $"{name} cannot be fetched",
-        Verdict.NotAFeed => $"{name} is no feed any more",
-        _ => $"{name} has errors",
-    };
+    private static string TitleOf(string name, WatchedState now) =>
+        now.Verdict switch
+        {
+            null => $"{name} cannot be fetched",
+            Verdict.NotAFeed => $"{name} is no feed any more",
+            _ => $"{name} has errors",
+        };
 
     private static List<string> LinesOf(WatchedState? before, WatchedState now)
     {
-        if (now.Trouble is not null) return [now.Trouble];
+        if (now.Trouble is not null)
+            return [now.Trouble];
         var known = before?.Rules.Select(rule => rule.Rule).ToHashSet() ?? [];
         var fresh = now.Rules.Where(rule => rule.Severity == Severity.Error && !known.Contains(rule.Rule)).ToList();
-        var lines = fresh.Take(MostLines).Select(rule => rule.Line is { } line ? $"{rule.Message} (line {line})" : rule.Message).ToList();
-        if (fresh.Count > MostLines) lines.Add($"and {fresh.Count - MostLines} more");
+        var lines = fresh
+            .Take(MostLines)
+            .Select(rule => rule.Line is { } line ? $"{rule.Message} (line {line})" : rule.Message)
+            .ToList();
+        if (fresh.Count > MostLines)
+            lines.Add($"and {fresh.Count - MostLines} more");
         return lines;
     }
 }

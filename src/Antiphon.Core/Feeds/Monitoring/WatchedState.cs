@@ -13,7 +13,13 @@ public sealed record WatchedState(Verdict? Verdict, string? Trouble, IReadOnlyLi
     public bool IsGood => Verdict is Checking.Verdict.Valid or Checking.Verdict.ValidWithWarnings;
 
     /// <summary>True when both say the same, so that nothing has to be told.</summary>
-    public bool SaysTheSame(WatchedState other) => Verdict == other.Verdict && Trouble == other.Trouble && Rules.Select(rule => rule.Rule).Order(StringComparer.Ordinal).SequenceEqual(other.Rules.Select(rule => rule.Rule).Order(StringComparer.Ordinal), StringComparer.Ordinal);
+    public bool SaysTheSame(WatchedState other) =>
+        Verdict == other.Verdict
+        && Trouble == other.Trouble
+        && Rules
+            .Select(rule => rule.Rule)
+            .Order(StringComparer.Ordinal)
+            .SequenceEqual(other.Rules.Select(rule => rule.Rule).Order(StringComparer.Ordinal), StringComparer.Ordinal);
 }
 
 /// <summary>A rule a feed breaks.</summary>

@@ -37,15 +37,19 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
 
     private static (Encoding? Encoding, int Length) ByteOrderMark(ReadOnlySpan<byte> bytes)
     {
-        if (bytes.StartsWith<byte>([0xEF, 0xBB, 0xBF])) return (new UTF8Encoding(false), 3);
-        if (bytes.StartsWith<byte>([0xFF, 0xFE])) return (System.Text.Encoding.Unicode, 2);
-        if (bytes.StartsWith<byte>([0xFE, 0xFF])) return (System.Text.Encoding.BigEndianUnicode, 2);
+        if (bytes.StartsWith<byte>([0xEF, 0xBB, 0xBF]))
+            return (new UTF8Encoding(false), 3);
+        if (bytes.StartsWith<byte>([0xFF, 0xFE]))
+            return (System.Text.Encoding.Unicode, 2);
+        if (bytes.StartsWith<byte>([0xFE, 0xFF]))
+            return (System.Text.Encoding.BigEndianUnicode, 2);
         return (null, 0);
     }
 
     private static Encoding? SixteenBit(ReadOnlySpan<byte> body)
     {
-        if (body.StartsWith<byte>([0x3C, 0x00, 0x3F, 0x00])) return System.Text.Encoding.Unicode;
+        if (body.StartsWith<byte>([0x3C, 0x00, 0x3F, 0x00]))
+            return System.Text.Encoding.Unicode;
         return body.StartsWith<byte>([0x00, 0x3C, 0x00, 0x3F]) ? System.Text.Encoding.BigEndianUnicode : null;
     }
 
@@ -57,11 +61,14 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
         {
             // Most of a feed is ASCII, which is passed over many bytes at a time.
             var next = body.IndexOfAnyExceptInRange((byte)0x00, (byte)0x7F);
-            if (next < 0) break;
+            if (next < 0)
+                break;
             body = body[next..];
             var state = System.Text.Rune.DecodeFromUtf8(body, out _, out var length);
-            if (state == System.Buffers.OperationStatus.Done) whole++;
-            else broken++;
+            if (state == System.Buffers.OperationStatus.Done)
+                whole++;
+            else
+                broken++;
             body = body[Math.Max(1, length)..];
         }
 
@@ -71,7 +78,8 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
     private static string? CharsetOf(string? contentType)
     {
         var at = contentType?.IndexOf("charset=", StringComparison.OrdinalIgnoreCase) ?? -1;
-        if (at < 0) return null;
+        if (at < 0)
+            return null;
         var value = contentType![(at + 8)..].Split(';')[0].Trim(' ', '"', '\'');
         return value.Length == 0 ? null : value;
     }
@@ -79,12 +87,15 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
     private static string? DeclaredIn(ReadOnlySpan<byte> body)
     {
         var head = System.Text.Encoding.Latin1.GetString(body[..Math.Min(200, body.Length)]);
-        if (!head.StartsWith("<?xml", StringComparison.Ordinal)) return null;
+        if (!head.StartsWith("<?xml", StringComparison.Ordinal))
+            return null;
         var end = head.IndexOf("?>", StringComparison.Ordinal);
         var at = head.IndexOf("encoding", StringComparison.Ordinal);
-        if (at < 0 || end < at) return null;
+        if (at < 0 || end < at)
+            return null;
         var value = head[(at + 8)..end].TrimStart(' ', '=');
-        if (value.Length < 2 || value[0] is not ('"' or '\'')) return null;
+        if (value.Length < 2 || value[0] is not ('"' or '\''))
+            return null;
         var close = value.IndexOf(value[0], 1);
         return close > 1 ? value[1..close] : null;
     }
@@ -97,9 +108,14 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
 
     private static Encoding? Find(string? name)
     {
-        if (name is null) return null;
+        if (name is null)
+            return null;
         // Like browsers (the Encoding Standard), Latin-1 is read as its superset Windows-1252.
-        if (name.Equals("iso-8859-1", StringComparison.OrdinalIgnoreCase) || name.Equals("us-ascii", StringComparison.OrdinalIgnoreCase)) name = "windows-1252";
+        if (
+            name.Equals("iso-8859-1", StringComparison.OrdinalIgnoreCase)
+            || name.Equals("us-ascii", StringComparison.OrdinalIgnoreCase)
+        )
+            name = "windows-1252";
         try
         {
             return System.Text.Encoding.GetEncoding(name);

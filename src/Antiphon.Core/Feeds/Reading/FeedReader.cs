@@ -36,7 +36,8 @@ public static class FeedReader
     {
         foreach (var c in text)
         {
-            if (!char.IsWhiteSpace(c) && c != '\uFEFF') return c;
+            if (!char.IsWhiteSpace(c) && c != '\uFEFF')
+                return c;
         }
 
         return null;
@@ -48,7 +49,8 @@ public static class FeedReader
         var head = text.AsSpan(0, Math.Min(text.Length, MostBefore));
         foreach (var start in Starts)
         {
-            if (head.IndexOf(start, StringComparison.OrdinalIgnoreCase) is var at and >= 0) return at;
+            if (head.IndexOf(start, StringComparison.OrdinalIgnoreCase) is var at and >= 0)
+                return at;
         }
 
         return -1;
@@ -59,20 +61,30 @@ public static class FeedReader
     {
         var blanked = string.Concat(text[..start].Select(c => c is '\n' or '\r' ? c : ' ')) + text[start..];
         var read = ReadXml(blanked, options);
-        return read with { Findings = [Finding.At(DocumentRules.TextBeforeFeed, 1, 1, text[..start].Trim()), .. read.Findings] };
+        return read with
+        {
+            Findings = [Finding.At(DocumentRules.TextBeforeFeed, 1, 1, text[..start].Trim()), .. read.Findings],
+        };
     }
 
     private static FeedReadResult ReadXml(string text, FeedReadOptions options)
     {
         var read = ReadStrictly(text, options);
         var isBroken = read.Findings.Any(finding => finding.Rule == DocumentRules.NotWellFormed);
-        if (!isBroken || LooksLikePage(text)) return read;
+        if (!isBroken || LooksLikePage(text))
+            return read;
         var (mended, mends) = XmlMender.Mend(text);
-        if (mends.Count == 0) return read;
+        if (mends.Count == 0)
+            return read;
         var again = ReadStrictly(mended, options);
         // Only what is read better counts: a document that breaks off keeps what stood before.
-        if (again.Feed is null || again.Feed.Items.Count < (read.Feed?.Items.Count ?? 0)) return read;
-        return again with { Findings = [.. read.Findings, .. mends.Select(MendRules.FindingOf), .. again.Findings], Mended = mended };
+        if (again.Feed is null || again.Feed.Items.Count < (read.Feed?.Items.Count ?? 0))
+            return read;
+        return again with
+        {
+            Findings = [.. read.Findings, .. mends.Select(MendRules.FindingOf), .. again.Findings],
+            Mended = mended,
+        };
     }
 
     private static FeedReadResult ReadStrictly(string text, FeedReadOptions options)
@@ -80,10 +92,14 @@ public static class FeedReader
         var start = new RootStart();
         try
         {
-            using var reader = XmlReader.Create(new StringReader(FeedXml.BlankLateDeclaration(text)), FeedXml.SettingsWithNames());
+            using var reader = XmlReader.Create(
+                new StringReader(FeedXml.BlankLateDeclaration(text)),
+                FeedXml.SettingsWithNames()
+            );
             reader.MoveToContent();
             start = RootStart.Of(reader);
-            if (start.Format is null) return new FeedReadResult(null, null, null, [NoFeed(start, reader)]);
+            if (start.Format is null)
+                return new FeedReadResult(null, null, null, [NoFeed(start, reader)]);
             var feed = new Feed();
             return Fill(reader, feed, start, options);
         }
@@ -97,8 +113,10 @@ public static class FeedReader
     {
         try
         {
-            if (start.Format == FeedFormat.Atom) AtomReader.Fill(reader, feed, options.Address);
-            else RssReader.Fill(reader, feed, options.Address);
+            if (start.Format == FeedFormat.Atom)
+                AtomReader.Fill(reader, feed, options.Address);
+            else
+                RssReader.Fill(reader, feed, options.Address);
             return new FeedReadResult(start.Format, start.Version, feed, []);
         }
         catch (XmlException broken)
@@ -115,13 +133,13 @@ public static class FeedReader
             : Finding.At(DocumentRules.UnknownRoot, place.LineNumber, place.LinePosition, start.Name);
     }
 
-    private static Finding Broken(string text, XmlException broken) => LooksLikePage(text)
-        ? Finding.At(DocumentRules.IsAPage, 1, 1)
-        : XmlBreak.Report(broken);
+    private static Finding Broken(string text, XmlException broken) =>
+        LooksLikePage(text) ? Finding.At(DocumentRules.IsAPage, 1, 1) : XmlBreak.Report(broken);
 
     private static bool LooksLikePage(string text)
     {
         var head = text.AsSpan(0, Math.Min(text.Length, 1000));
-        return head.Contains("<html", StringComparison.OrdinalIgnoreCase) || head.Contains("<!doctype html", StringComparison.OrdinalIgnoreCase);
+        return head.Contains("<html", StringComparison.OrdinalIgnoreCase)
+            || head.Contains("<!doctype html", StringComparison.OrdinalIgnoreCase);
     }
 }

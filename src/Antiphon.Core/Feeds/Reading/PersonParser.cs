@@ -10,10 +10,14 @@ public static partial class PersonParser
     public static FeedPerson? Parse(string? text)
     {
         var trimmed = text?.Trim();
-        if (string.IsNullOrEmpty(trimmed)) return null;
-        if (!trimmed.Contains('@', StringComparison.Ordinal)) return new FeedPerson(trimmed, null, null);
-        if (MailThenName().Match(trimmed) is { Success: true } rss) return new FeedPerson(NullIfEmpty(rss.Groups["name"].Value), rss.Groups["mail"].Value, null);
-        if (NameThenMail().Match(trimmed) is { Success: true } mail) return new FeedPerson(NullIfEmpty(mail.Groups["name"].Value), mail.Groups["mail"].Value, null);
+        if (string.IsNullOrEmpty(trimmed))
+            return null;
+        if (!trimmed.Contains('@', StringComparison.Ordinal))
+            return new FeedPerson(trimmed, null, null);
+        if (MailThenName().Match(trimmed) is { Success: true } rss)
+            return new FeedPerson(NullIfEmpty(rss.Groups["name"].Value), rss.Groups["mail"].Value, null);
+        if (NameThenMail().Match(trimmed) is { Success: true } mail)
+            return new FeedPerson(NullIfEmpty(mail.Groups["name"].Value), mail.Groups["mail"].Value, null);
         return MailAlone().IsMatch(trimmed) ? new FeedPerson(null, trimmed, null) : new FeedPerson(trimmed, null, null);
     }
 

@@ -6,5 +6,6 @@ namespace Antiphon.Core.Feeds.Reading;
 internal static class WholeNumber
 {
     /// <summary>A number from 0 written in digits alone, or null.</summary>
-    public static int? Parse(string? text) => int.TryParse(text?.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+    public static int? Parse(string? text) =>
+        int.TryParse(text?.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
 }

@@ -7,7 +7,13 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>Reads an element as markup.</summary>
 internal static class XmlMarkup
 {
-    private static readonly XmlWriterSettings Fragment = new() { ConformanceLevel = ConformanceLevel.Fragment, OmitXmlDeclaration = true, CheckCharacters = false, NewLineHandling = NewLineHandling.None };
+    private static readonly XmlWriterSettings Fragment = new()
+    {
+        ConformanceLevel = ConformanceLevel.Fragment,
+        OmitXmlDeclaration = true,
+        CheckCharacters = false,
+        NewLineHandling = NewLineHandling.None,
+    };
 
     /// <summary>
     /// The element the reader stands on as it stands, declaring its own namespaces, and the reader left after it; empty for names that may be read but not written, such as one in the namespace of
@@ -23,8 +29,10 @@ internal static class XmlMarkup
         catch (ArgumentException)
         {
             // The writer refused; the reader stands somewhere in the element.
-            while (!reader.EOF && reader.Depth > depth) reader.Read();
-            if (!reader.EOF && reader.Depth == depth) reader.Read();
+            while (!reader.EOF && reader.Depth > depth)
+                reader.Read();
+            if (!reader.EOF && reader.Depth == depth)
+                reader.Read();
             return string.Empty;
         }
     }
@@ -35,10 +43,13 @@ internal static class XmlMarkup
         using var writer = XmlWriter.Create(text, Fragment);
         do
         {
-            if (reader.Depth - depth > XmlSource.MaxDepth) throw TooDeep(reader);
+            if (reader.Depth - depth > XmlSource.MaxDepth)
+                throw TooDeep(reader);
             Copy(reader, writer);
-        }
-        while (reader.Read() && (reader.Depth > depth || (reader.NodeType == XmlNodeType.EndElement && reader.Depth == depth)));
+        } while (
+            reader.Read()
+            && (reader.Depth > depth || (reader.NodeType == XmlNodeType.EndElement && reader.Depth == depth))
+        );
         writer.Flush();
         return text.ToString();
     }
@@ -51,17 +62,29 @@ internal static class XmlMarkup
                 var isEmpty = reader.IsEmptyElement;
                 writer.WriteStartElement(reader.Prefix, reader.LocalName, reader.NamespaceURI);
                 writer.WriteAttributes(reader, defattr: false);
-                if (isEmpty) writer.WriteEndElement();
+                if (isEmpty)
+                    writer.WriteEndElement();
                 break;
-            case XmlNodeType.EndElement: writer.WriteFullEndElement(); break;
-            case XmlNodeType.CDATA: writer.WriteCData(reader.Value); break;
-            case XmlNodeType.Text or XmlNodeType.Whitespace or XmlNodeType.SignificantWhitespace: writer.WriteString(reader.Value); break;
+            case XmlNodeType.EndElement:
+                writer.WriteFullEndElement();
+                break;
+            case XmlNodeType.CDATA:
+                writer.WriteCData(reader.Value);
+                break;
+            case XmlNodeType.Text or XmlNodeType.Whitespace or XmlNodeType.SignificantWhitespace:
+                writer.WriteString(reader.Value);
+                break;
         }
     }
 
     private static XmlException TooDeep(XmlReader reader)
     {
         var place = (IXmlLineInfo)reader;
-        return new XmlException($"Elements are nested more than {XmlSource.MaxDepth} deep", null, place.LineNumber, place.LinePosition);
+        return new XmlException(
+            $"Elements are nested more than {XmlSource.MaxDepth} deep",
+            null,
+            place.LineNumber,
+            place.LinePosition
+        );
     }
 }

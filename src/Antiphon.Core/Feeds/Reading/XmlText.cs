@@ -24,16 +24,27 @@ internal static class XmlText
         while (!reader.EOF && !(reader.NodeType == XmlNodeType.EndElement && reader.Depth == depth))
         {
             string? piece = null;
-            if (reader.NodeType == XmlNodeType.Element) piece = XmlMarkup.ReadOuter(reader);
+            if (reader.NodeType == XmlNodeType.Element)
+                piece = XmlMarkup.ReadOuter(reader);
             else
             {
-                if (reader.NodeType is XmlNodeType.Text or XmlNodeType.CDATA or XmlNodeType.Whitespace or XmlNodeType.SignificantWhitespace) piece = reader.Value;
+                if (
+                    reader.NodeType
+                    is XmlNodeType.Text
+                        or XmlNodeType.CDATA
+                        or XmlNodeType.Whitespace
+                        or XmlNodeType.SignificantWhitespace
+                )
+                    piece = reader.Value;
                 reader.Read();
             }
 
-            if (piece is null) continue;
-            if (only is null) only = piece;
-            else (joined ??= new StringBuilder(only)).Append(piece);
+            if (piece is null)
+                continue;
+            if (only is null)
+                only = piece;
+            else
+                (joined ??= new StringBuilder(only)).Append(piece);
         }
 
         reader.Read();

@@ -23,8 +23,10 @@ internal static class XmlWalk
         reader.Read();
         while (!reader.EOF && reader.Depth > depth)
         {
-            if (reader.NodeType == XmlNodeType.Element) ReadOne(reader, read);
-            else reader.Read();
+            if (reader.NodeType == XmlNodeType.Element)
+                ReadOne(reader, read);
+            else
+                reader.Read();
         }
 
         complete?.Invoke();
@@ -37,6 +39,7 @@ internal static class XmlWalk
         var place = (IXmlLineInfo)reader;
         var (line, column) = (place.LineNumber, place.LinePosition);
         read(reader);
-        if (reader.NodeType == XmlNodeType.Element && place.LineNumber == line && place.LinePosition == column) reader.Skip();
+        if (reader.NodeType == XmlNodeType.Element && place.LineNumber == line && place.LinePosition == column)
+            reader.Skip();
     }
 }

@@ -16,7 +16,8 @@ public static class FeedRepair
     {
         var before = FeedCheck.Run(bytes, options);
         var changes = new List<RepairChange>();
-        if (Repaired(before, options, changes) is not { } text) return new RepairResult(null, [], before, before.Findings);
+        if (Repaired(before, options, changes) is not { } text)
+            return new RepairResult(null, [], before, before.Findings);
         var after = FeedCheck.Run(System.Text.Encoding.UTF8.GetBytes(text), options with { ContentType = null });
         return new RepairResult(text, [.. changes.OrderBy(change => change.Line ?? 0)], before, after.Findings);
     }
@@ -42,11 +43,18 @@ public static class FeedRepair
     private static string? Xml(FeedCheckResult before, FeedCheckOptions options, List<RepairChange> changes)
     {
         var (mended, mends) = XmlMender.Mend(before.Source);
-        if (Parse(mended) is not { Root: not null } document) return null;
-        changes.AddRange(mends.Select(mend => MendRules.FindingOf(mend)).Select(finding => new RepairChange(finding.Line, finding.Rule.Id, RepairWords.Mended(finding))));
+        if (Parse(mended) is not { Root: not null } document)
+            return null;
+        changes.AddRange(
+            mends
+                .Select(mend => MendRules.FindingOf(mend))
+                .Select(finding => new RepairChange(finding.Line, finding.Rule.Id, RepairWords.Mended(finding)))
+        );
         var work = new RepairWork(document, options, changes);
-        if (before.Format == FeedFormat.Atom) new AtomRepair(work).Run();
-        else new RssRepair(work, before.Format == FeedFormat.Rdf).Run();
+        if (before.Format == FeedFormat.Atom)
+            new AtomRepair(work).Run();
+        else
+            new RssRepair(work, before.Format == FeedFormat.Rdf).Run();
         // A document that needed nothing is given back as it was, to the letter.
         return changes.Count == 0 ? before.Source : RepairedXml.Written(document);
     }
@@ -54,10 +62,14 @@ public static class FeedRepair
     private static XDocument? Parse(string text)
     {
         // Deeper than any author goes; the tree would take hours to write.
-        if (XmlSource.Parse(text).Break is not null) return null;
+        if (XmlSource.Parse(text).Break is not null)
+            return null;
         try
         {
-            using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null });
+            using var reader = XmlReader.Create(
+                new StringReader(text),
+                new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null }
+            );
             return XDocument.Load(reader, LoadOptions.PreserveWhitespace | LoadOptions.SetLineInfo);
         }
         catch (XmlException)

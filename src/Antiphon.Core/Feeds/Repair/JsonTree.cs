@@ -6,7 +6,11 @@ namespace Antiphon.Core.Feeds.Repair;
 /// <summary>Parses JSON into a tree that can be changed, more kindly than the framework: commas too many and comments are passed over, and of members named twice the last one counts, as to most parsers.</summary>
 internal static class JsonTree
 {
-    private static readonly JsonDocumentOptions Kindly = new() { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip };
+    private static readonly JsonDocumentOptions Kindly = new()
+    {
+        AllowTrailingCommas = true,
+        CommentHandling = JsonCommentHandling.Skip,
+    };
 
     /// <summary>The tree, or null when the text is no JSON.</summary>
     /// <param name="text">The text.</param>
@@ -33,14 +37,18 @@ internal static class JsonTree
                 var members = new JsonObject();
                 foreach (var member in element.EnumerateObject())
                 {
-                    if (members.Remove(member.Name)) twice(member.Name);
+                    if (members.Remove(member.Name))
+                        twice(member.Name);
                     members.Add(member.Name, Copy(member.Value, twice));
                 }
 
                 return members;
-            case JsonValueKind.Array: return new JsonArray([.. element.EnumerateArray().Select(item => Copy(item, twice))]);
-            case JsonValueKind.Null: return null;
-            default: return JsonValue.Create(element.Clone());
+            case JsonValueKind.Array:
+                return new JsonArray([.. element.EnumerateArray().Select(item => Copy(item, twice))]);
+            case JsonValueKind.Null:
+                return null;
+            default:
+                return JsonValue.Create(element.Clone());
         }
     }
 }

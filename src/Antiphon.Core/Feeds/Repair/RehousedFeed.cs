@@ -35,34 +35,51 @@ public static class RehousedFeed
 
     private static string Json(string text, string address)
     {
-        if (System.Text.Json.Nodes.JsonNode.Parse(text) is not JsonObject feed) return text;
+        if (System.Text.Json.Nodes.JsonNode.Parse(text) is not JsonObject feed)
+            return text;
         feed["feed_url"] = address;
-        return feed.ToJsonString(new JsonSerializerOptions { WriteIndented = true, NewLine = "\n", Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
+        return feed.ToJsonString(
+                new JsonSerializerOptions
+                {
+                    WriteIndented = true,
+                    NewLine = "\n",
+                    Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+                }
+            ) + "\n";
     }
 
     private static string Xml(string text, Uri original, string address)
     {
-        using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null });
+        using var reader = XmlReader.Create(
+            new StringReader(text),
+            new XmlReaderSettings { DtdProcessing = DtdProcessing.Ignore, XmlResolver = null }
+        );
         var document = XDocument.Load(reader, LoadOptions.PreserveWhitespace);
         var root = document.Root!;
         if (root.Attribute(XNamespace.Xml + "base") is { } known)
         {
-            if (LinkResolver.Narrow(original, known.Value) is { } whole) known.Value = whole.AbsoluteUri;
+            if (LinkResolver.Narrow(original, known.Value) is { } whole)
+                known.Value = whole.AbsoluteUri;
         }
         else
         {
             root.SetAttributeValue(XNamespace.Xml + "base", original.AbsoluteUri);
         }
 
-        if (root.Name == Atom + "feed") NameItself(root, address, "application/atom+xml");
-        else if (root.Elements().FirstOrDefault(element => element.Name.LocalName == "channel") is { } channel) NameItself(channel, address, "application/rss+xml");
+        if (root.Name == Atom + "feed")
+            NameItself(root, address, "application/atom+xml");
+        else if (root.Elements().FirstOrDefault(element => element.Name.LocalName == "channel") is { } channel)
+            NameItself(channel, address, "application/rss+xml");
         return RepairedXml.Written(document);
     }
 
     private static void NameItself(XElement owner, string address, string type)
     {
         var self = owner.Elements(Atom + "link").FirstOrDefault(link => (string?)link.Attribute("rel") == "self");
-        self ??= RepairWork.AddFirst(owner, new XElement(Atom + "link", new XAttribute("rel", "self"), new XAttribute("type", type)));
+        self ??= RepairWork.AddFirst(
+            owner,
+            new XElement(Atom + "link", new XAttribute("rel", "self"), new XAttribute("type", type))
+        );
         self.SetAttributeValue("href", address);
     }
 }

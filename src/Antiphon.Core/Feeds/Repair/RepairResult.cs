@@ -8,4 +8,9 @@ namespace Antiphon.Core.Feeds.Repair;
 /// <param name="Changes">Everything that was changed, in the order of the original.</param>
 /// <param name="Before">The check of the original.</param>
 /// <param name="Remaining">What cannot be mended by machine.</param>
-public sealed record RepairResult(string? Text, IReadOnlyList<RepairChange> Changes, FeedCheckResult Before, IReadOnlyList<Finding> Remaining);
+public sealed record RepairResult(
+    string? Text,
+    IReadOnlyList<RepairChange> Changes,
+    FeedCheckResult Before,
+    IReadOnlyList<Finding> Remaining
+);

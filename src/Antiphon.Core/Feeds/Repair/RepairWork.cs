@@ -30,8 +30,10 @@ internal sealed class RepairWork(XDocument document, FeedCheckOptions options, L
         var indent = parent.Elements().FirstOrDefault()?.PreviousNode as XText;
         var isIndented = indent is not null && string.IsNullOrWhiteSpace(indent.Value);
         var last = parent.LastNode as XText;
-        if (isIndented && last is not null && string.IsNullOrWhiteSpace(last.Value)) last.AddBeforeSelf(new XText(indent!.Value), child);
-        else parent.Add(child);
+        if (isIndented && last is not null && string.IsNullOrWhiteSpace(last.Value))
+            last.AddBeforeSelf(new XText(indent!.Value), child);
+        else
+            parent.Add(child);
         return child;
     }
 
@@ -40,7 +42,8 @@ internal sealed class RepairWork(XDocument document, FeedCheckOptions options, L
     {
         if (parent.Elements().FirstOrDefault() is { } first)
         {
-            var indent = first.PreviousNode is XText text && string.IsNullOrWhiteSpace(text.Value) ? text.Value : string.Empty;
+            var indent =
+                first.PreviousNode is XText text && string.IsNullOrWhiteSpace(text.Value) ? text.Value : string.Empty;
             first.AddBeforeSelf(child, indent.Length > 0 ? new XText(indent) : null);
         }
         else
@@ -61,14 +64,18 @@ internal sealed class RepairWork(XDocument document, FeedCheckOptions options, L
     /// <summary>Declares a namespace on the root, unless it is declared under some prefix.</summary>
     public void Declare(string prefix, XNamespace name)
     {
-        if (Root.GetPrefixOfNamespace(name) is null) Root.SetAttributeValue(XNamespace.Xmlns + prefix, name.NamespaceName);
+        if (Root.GetPrefixOfNamespace(name) is null)
+            Root.SetAttributeValue(XNamespace.Xmlns + prefix, name.NamespaceName);
     }
 
     /// <summary>An address made absolute, or null when it is already, is empty, or cannot be.</summary>
     public static string? Absolute(string? address, Uri? baseAddress)
     {
         var text = address?.Trim();
-        if (string.IsNullOrEmpty(text) || baseAddress is null || LinkResolver.IsAbsolute(text)) return null;
-        return LinkResolver.Resolve(text, baseAddress) is { } resolved && LinkResolver.IsAbsolute(resolved) ? resolved : null;
+        if (string.IsNullOrEmpty(text) || baseAddress is null || LinkResolver.IsAbsolute(text))
+            return null;
+        return LinkResolver.Resolve(text, baseAddress) is { } resolved && LinkResolver.IsAbsolute(resolved)
+            ? resolved
+            : null;
     }
 }

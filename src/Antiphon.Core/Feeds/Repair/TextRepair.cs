@@ -14,7 +14,8 @@ internal static class TextRepair
     {
         var isSection = title.Nodes().OfType<XCData>().Any();
         var pattern = isSection ? TextExaminer.EscapedTwice() : TextExaminer.EscapedOnce();
-        if (title.HasElements || !pattern.IsMatch(title.Value)) return;
+        if (title.HasElements || !pattern.IsMatch(title.Value))
+            return;
         work.Note(title, SharedRules.EscapedTwice.Id, "Escaped the title once instead of twice");
         RepairWork.SetText(title, WebUtility.HtmlDecode(title.Value));
     }
@@ -22,7 +23,8 @@ internal static class TextRepair
     /// <summary>Relative addresses in HTML become whole; text escaped twice is escaped once.</summary>
     public static void Html(RepairWork work, XElement text, Uri? baseAddress)
     {
-        if (text.HasElements) return;
+        if (text.HasElements)
+            return;
         if (TextExaminer.EscapedTwice().IsMatch(text.Value))
         {
             work.Note(text, SharedRules.EscapedTwice.Id, "Escaped the text once instead of twice");
@@ -31,7 +33,8 @@ internal static class TextRepair
 
         var hasBase = text.AncestorsAndSelf().Any(element => element.Attribute(XNamespace.Xml + "base") is not null);
         var whole = hasBase ? text.Value : HtmlAddresses.Resolve(text.Value, baseAddress);
-        if (whole is null || whole == text.Value) return;
+        if (whole is null || whole == text.Value)
+            return;
         work.Note(text, SharedRules.RelativeAddress.Id, "Completed the addresses in the text");
         RepairWork.SetText(text, whole);
     }

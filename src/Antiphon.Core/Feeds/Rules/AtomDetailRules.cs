@@ -6,47 +6,137 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class AtomDetailRules
 {
     /// <summary>Atom before 1.0.</summary>
-    public static readonly FeedRule VersionOutdated = new("atom-version-outdated", Severity.Advice, "This is Atom {0}, which was replaced in 2005", "Publish Atom 1.0.", "RFC 4287");
+    public static readonly FeedRule VersionOutdated = new(
+        "atom-version-outdated",
+        Severity.Advice,
+        "This is Atom {0}, which was replaced in 2005",
+        "Publish Atom 1.0.",
+        "RFC 4287"
+    );
 
     /// <summary>An element Atom does not have.</summary>
-    public static readonly FeedRule ElementUnknown = new("atom-element-unknown", Severity.Warning, "Atom knows no element {0} in {1}", "Remove it, correct its name, or put it into a namespace of its own.", "RFC 4287 §6");
+    public static readonly FeedRule ElementUnknown = new(
+        "atom-element-unknown",
+        Severity.Warning,
+        "Atom knows no element {0} in {1}",
+        "Remove it, correct its name, or put it into a namespace of its own.",
+        "RFC 4287 §6"
+    );
 
     /// <summary>Changed before it was there.</summary>
-    public static readonly FeedRule UpdatedBeforePublished = new("atom-updated-before-published", Severity.Advice, "The entry changed before it was published", "Set updated to the later of the two.", "RFC 4287 §4.2.15");
+    public static readonly FeedRule UpdatedBeforePublished = new(
+        "atom-updated-before-published",
+        Severity.Advice,
+        "The entry changed before it was published",
+        "Set updated to the later of the two.",
+        "RFC 4287 §4.2.15"
+    );
 
     /// <summary>Content here and elsewhere.</summary>
-    public static readonly FeedRule SourceAndText = new("atom-content-src-and-text", Severity.Error, "The content has src and text as well", "Keep one of them; with src the element is empty.", "RFC 4287 §4.1.3.2");
+    public static readonly FeedRule SourceAndText = new(
+        "atom-content-src-and-text",
+        Severity.Error,
+        "The content has src and text as well",
+        "Keep one of them; with src the element is empty.",
+        "RFC 4287 §4.1.3.2"
+    );
 
     /// <summary>Content elsewhere without type.</summary>
-    public static readonly FeedRule SourceWithoutType = new("atom-content-src-type-missing", Severity.Advice, "The content kept elsewhere has no type", "Write its media type into type.", "RFC 4287 §4.1.3.2");
+    public static readonly FeedRule SourceWithoutType = new(
+        "atom-content-src-type-missing",
+        Severity.Advice,
+        "The content kept elsewhere has no type",
+        "Write its media type into type.",
+        "RFC 4287 §4.1.3.2"
+    );
 
     /// <summary>Content nobody can show without summary.</summary>
-    public static readonly FeedRule SummaryMissing = new("atom-summary-missing", Severity.Error, "The entry needs a summary, since its content is kept elsewhere or is no text", "Add a summary.", "RFC 4287 §4.1.2");
+    public static readonly FeedRule SummaryMissing = new(
+        "atom-summary-missing",
+        Severity.Error,
+        "The entry needs a summary, since its content is kept elsewhere or is no text",
+        "Add a summary.",
+        "RFC 4287 §4.1.2"
+    );
 
     /// <summary>The size of what is linked.</summary>
-    public static readonly FeedRule LinkLength = new("atom-link-length", Severity.Warning, "The length \"{0}\" is no number of bytes", "Write digits only.", "RFC 4287 §4.2.7.6");
+    public static readonly FeedRule LinkLength = new(
+        "atom-link-length",
+        Severity.Warning,
+        "The length \"{0}\" is no number of bytes",
+        "Write digits only.",
+        "RFC 4287 §4.2.7.6"
+    );
 
     /// <summary>The type of what is linked.</summary>
-    public static readonly FeedRule LinkType = new("atom-link-type", Severity.Warning, "\"{0}\" is no media type", "Write one such as text/html.", "RFC 4287 §4.2.7.3");
+    public static readonly FeedRule LinkType = new(
+        "atom-link-type",
+        Severity.Warning,
+        "\"{0}\" is no media type",
+        "Write one such as text/html.",
+        "RFC 4287 §4.2.7.3"
+    );
 
     /// <summary>The language of what is linked.</summary>
-    public static readonly FeedRule LinkLanguage = new("atom-link-language", Severity.Warning, "\"{0}\" is no language tag", "Write a tag such as en or de.", "RFC 4287 §4.2.7.4");
+    public static readonly FeedRule LinkLanguage = new(
+        "atom-link-language",
+        Severity.Warning,
+        "\"{0}\" is no language tag",
+        "Write a tag such as en or de.",
+        "RFC 4287 §4.2.7.4"
+    );
 
     /// <summary>A mail address that is none.</summary>
-    public static readonly FeedRule MailInvalid = new("atom-mail-invalid", Severity.Error, "\"{0}\" is no mail address", "Write it like name@site.example, or leave it out.", "RFC 4287 §3.2.3");
+    public static readonly FeedRule MailInvalid = new(
+        "atom-mail-invalid",
+        Severity.Error,
+        "\"{0}\" is no mail address",
+        "Write it like name@site.example, or leave it out.",
+        "RFC 4287 §3.2.3"
+    );
 
     /// <summary>A person's page that is no address.</summary>
-    public static readonly FeedRule PersonAddress = new("atom-person-address", Severity.Warning, "\"{0}\" is no address", "Write the whole address.", "RFC 4287 §3.2.2");
+    public static readonly FeedRule PersonAddress = new(
+        "atom-person-address",
+        Severity.Warning,
+        "\"{0}\" is no address",
+        "Write the whole address.",
+        "RFC 4287 §3.2.2"
+    );
 
     /// <summary>An empty icon or logo.</summary>
-    public static readonly FeedRule IconEmpty = new("atom-icon-empty", Severity.Warning, "The {0} is empty", "Write its address or leave it out.", "RFC 4287 §4.2.5 and §4.2.8");
+    public static readonly FeedRule IconEmpty = new(
+        "atom-icon-empty",
+        Severity.Warning,
+        "The {0} is empty",
+        "Write its address or leave it out.",
+        "RFC 4287 §4.2.5 and §4.2.8"
+    );
 
     /// <summary>Markup said to be text.</summary>
-    public static readonly FeedRule TypeWithMarkup = new("atom-text-markup", Severity.Warning, "The {0} is said to be plain text but holds the tag {1}", "Write type=\"html\".", "RFC 4287 §3.1.1.1");
+    public static readonly FeedRule TypeWithMarkup = new(
+        "atom-text-markup",
+        Severity.Warning,
+        "The {0} is said to be plain text but holds the tag {1}",
+        "Write type=\"html\".",
+        "RFC 4287 §3.1.1.1"
+    );
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
     [
-        VersionOutdated, ElementUnknown, UpdatedBeforePublished, SourceAndText, SourceWithoutType, SummaryMissing, LinkLength, LinkType, LinkLanguage, MailInvalid, PersonAddress, IconEmpty, TypeWithMarkup,
+        VersionOutdated,
+        ElementUnknown,
+        UpdatedBeforePublished,
+        SourceAndText,
+        SourceWithoutType,
+        SummaryMissing,
+        LinkLength,
+        LinkType,
+        LinkLanguage,
+        MailInvalid,
+        PersonAddress,
+        IconEmpty,
+        TypeWithMarkup,
     ];
 }

@@ -30,14 +30,16 @@ public sealed record Finding(FeedRule Rule, IReadOnlyList<string> Arguments, int
         new(rule, Shorten(arguments), place.Line, place.Column, place.Path);
 
     /// <summary>A finding about the document as a whole or about how it was served.</summary>
-    public static Finding Overall(FeedRule rule, params string[] arguments) => new(rule, Shorten(arguments), null, null, null);
+    public static Finding Overall(FeedRule rule, params string[] arguments) =>
+        new(rule, Shorten(arguments), null, null, null);
 
     private static string[] Shorten(string[] arguments) =>
         Array.ConvertAll(arguments, value => Shortened.ToLength(value.ReplaceLineEndings(" ").Trim(), LongestArgument));
 
     private string Fill(string template)
     {
-        if (Arguments.Count == 0) return template;
+        if (Arguments.Count == 0)
+            return template;
         return string.Format(CultureInfo.InvariantCulture, template, [.. Arguments]);
     }
 }

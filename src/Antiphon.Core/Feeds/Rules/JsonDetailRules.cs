@@ -6,23 +6,51 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class JsonDetailRules
 {
     /// <summary>A hub without its parts.</summary>
-    public static readonly FeedRule HubIncomplete = new("json-hub-incomplete", Severity.Error, "The hub has no \"{0}\"", "A hub needs type and url.", "JSON Feed 1.1, Subscribing to Real-time Notifications");
+    public static readonly FeedRule HubIncomplete = new(
+        "json-hub-incomplete",
+        Severity.Error,
+        "The hub has no \"{0}\"",
+        "A hub needs type and url.",
+        "JSON Feed 1.1, Subscribing to Real-time Notifications"
+    );
 
     /// <summary>An author who is nobody.</summary>
-    public static readonly FeedRule AuthorEmpty = new("json-author-empty", Severity.Error, "The author says nothing", "Give name, url or avatar.", "JSON Feed 1.1, Top-level");
+    public static readonly FeedRule AuthorEmpty = new(
+        "json-author-empty",
+        Severity.Error,
+        "The author says nothing",
+        "Give name, url or avatar.",
+        "JSON Feed 1.1, Top-level"
+    );
 
     /// <summary>A tag that is no text.</summary>
-    public static readonly FeedRule TagNotText = new("json-tag-not-text", Severity.Error, "A tag is a {0}, but must be a text", "Write it in quotes.", "JSON Feed 1.1, Items");
+    public static readonly FeedRule TagNotText = new(
+        "json-tag-not-text",
+        Severity.Error,
+        "A tag is a {0}, but must be a text",
+        "Write it in quotes.",
+        "JSON Feed 1.1, Items"
+    );
 
     /// <summary>A member nobody defined.</summary>
-    public static readonly FeedRule MemberUnknown = new("json-member-unknown", Severity.Advice, "JSON Feed knows no \"{0}\"", "Begin the names of your own extensions with an underscore.", "JSON Feed 1.1, Extensions");
+    public static readonly FeedRule MemberUnknown = new(
+        "json-member-unknown",
+        Severity.Advice,
+        "JSON Feed knows no \"{0}\"",
+        "Begin the names of your own extensions with an underscore.",
+        "JSON Feed 1.1, Extensions"
+    );
 
     /// <summary>A page followed by itself.</summary>
-    public static readonly FeedRule NextIsSelf = new("json-next-is-self", Severity.Error, "next_url is the feed's own address", "Lead to the next page, or leave it out on the last.", "JSON Feed 1.1, Top-level");
+    public static readonly FeedRule NextIsSelf = new(
+        "json-next-is-self",
+        Severity.Error,
+        "next_url is the feed's own address",
+        "Lead to the next page, or leave it out on the last.",
+        "JSON Feed 1.1, Top-level"
+    );
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
-    [
-        HubIncomplete, AuthorEmpty, TagNotText, MemberUnknown, NextIsSelf,
-    ];
+    [HubIncomplete, AuthorEmpty, TagNotText, MemberUnknown, NextIsSelf];
 }

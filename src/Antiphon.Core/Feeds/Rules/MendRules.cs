@@ -9,67 +9,158 @@ public static class MendRules
     private const string WellFormed = "XML 1.0 §2.1";
 
     /// <summary>Text around the root.</summary>
-    public static readonly FeedRule TextOutside = new("xml-text-outside", Severity.Error, "Text stands outside the feed: {0}", "Take it out; often it is a warning of the program that makes the feed.", WellFormed);
+    public static readonly FeedRule TextOutside = new(
+        "xml-text-outside",
+        Severity.Error,
+        "Text stands outside the feed: {0}",
+        "Take it out; often it is a warning of the program that makes the feed.",
+        WellFormed
+    );
 
     /// <summary>A second root.</summary>
-    public static readonly FeedRule SecondRoot = new("xml-second-root", Severity.Error, "A second document begins here with {0}", "A feed has one outermost element; take the rest out.", WellFormed);
+    public static readonly FeedRule SecondRoot = new(
+        "xml-second-root",
+        Severity.Error,
+        "A second document begins here with {0}",
+        "A feed has one outermost element; take the rest out.",
+        WellFormed
+    );
 
     /// <summary>A bare ampersand.</summary>
-    public static readonly FeedRule StrayAmpersand = new("xml-stray-ampersand", Severity.Error, "The ampersand in \"{0}\" begins no entity", "Write &amp;.", "XML 1.0 §2.4");
+    public static readonly FeedRule StrayAmpersand = new(
+        "xml-stray-ampersand",
+        Severity.Error,
+        "The ampersand in \"{0}\" begins no entity",
+        "Write &amp;.",
+        "XML 1.0 §2.4"
+    );
 
     /// <summary>A named character of HTML.</summary>
-    public static readonly FeedRule HtmlEntity = new("xml-html-entity", Severity.Error, "XML does not know {0}, which is HTML's", "Write the character itself, or its number.", "XML 1.0 §4.1");
+    public static readonly FeedRule HtmlEntity = new(
+        "xml-html-entity",
+        Severity.Error,
+        "XML does not know {0}, which is HTML's",
+        "Write the character itself, or its number.",
+        "XML 1.0 §4.1"
+    );
 
     /// <summary>A bare less-than.</summary>
-    public static readonly FeedRule StrayLessThan = new("xml-stray-less-than", Severity.Error, "The < in \"{0}\" begins no tag", "Write &lt;.", "XML 1.0 §2.4");
+    public static readonly FeedRule StrayLessThan = new(
+        "xml-stray-less-than",
+        Severity.Error,
+        "The < in \"{0}\" begins no tag",
+        "Write &lt;.",
+        "XML 1.0 §2.4"
+    );
 
     /// <summary>A control character.</summary>
-    public static readonly FeedRule ForbiddenCharacter = new("xml-forbidden-character", Severity.Error, "The character {0} may not stand in XML, not even as a number", "Take it out.", "XML 1.0 §2.2");
+    public static readonly FeedRule ForbiddenCharacter = new(
+        "xml-forbidden-character",
+        Severity.Error,
+        "The character {0} may not stand in XML, not even as a number",
+        "Take it out.",
+        "XML 1.0 §2.2"
+    );
 
     /// <summary>An open element.</summary>
-    public static readonly FeedRule ElementNotClosed = new("xml-element-not-closed", Severity.Error, "{0} is not closed", "Add its end tag; HTML in a feed is escaped or stands in CDATA.", "XML 1.0 §3");
+    public static readonly FeedRule ElementNotClosed = new(
+        "xml-element-not-closed",
+        Severity.Error,
+        "{0} is not closed",
+        "Add its end tag; HTML in a feed is escaped or stands in CDATA.",
+        "XML 1.0 §3"
+    );
 
     /// <summary>A lone end tag.</summary>
-    public static readonly FeedRule EndWithoutStart = new("xml-end-without-start", Severity.Error, "{0} closes nothing", "Take it out, or add the start tag.", "XML 1.0 §3");
+    public static readonly FeedRule EndWithoutStart = new(
+        "xml-end-without-start",
+        Severity.Error,
+        "{0} closes nothing",
+        "Take it out, or add the start tag.",
+        "XML 1.0 §3"
+    );
 
     /// <summary>An attribute without quotes or value.</summary>
-    public static readonly FeedRule AttributeForm = new("xml-attribute-form", Severity.Error, "The attribute {0} is not written as name=\"value\"", "Put its value in quotes.", "XML 1.0 §3.1");
+    public static readonly FeedRule AttributeForm = new(
+        "xml-attribute-form",
+        Severity.Error,
+        "The attribute {0} is not written as name=\"value\"",
+        "Put its value in quotes.",
+        "XML 1.0 §3.1"
+    );
 
     /// <summary>An attribute twice.</summary>
-    public static readonly FeedRule AttributeTwice = new("xml-attribute-twice", Severity.Error, "The attribute {0} stands twice in one tag", "Keep one of them.", "XML 1.0 §3.1");
+    public static readonly FeedRule AttributeTwice = new(
+        "xml-attribute-twice",
+        Severity.Error,
+        "The attribute {0} stands twice in one tag",
+        "Keep one of them.",
+        "XML 1.0 §3.1"
+    );
 
     /// <summary>An unknown prefix.</summary>
-    public static readonly FeedRule PrefixNotDeclared = new("xml-prefix-not-declared", Severity.Error, "The prefix {0} is used but not declared", "Declare it on the outermost element with xmlns:{0}.", "Namespaces in XML 1.0 §5");
+    public static readonly FeedRule PrefixNotDeclared = new(
+        "xml-prefix-not-declared",
+        Severity.Error,
+        "The prefix {0} is used but not declared",
+        "Declare it on the outermost element with xmlns:{0}.",
+        "Namespaces in XML 1.0 §5"
+    );
 
     /// <summary>An open comment or CDATA section.</summary>
-    public static readonly FeedRule SectionNotClosed = new("xml-section-not-closed", Severity.Error, "{0} is not closed", "End a comment with --> and a CDATA section with ]]>.", "XML 1.0 §2.5 and §2.7");
+    public static readonly FeedRule SectionNotClosed = new(
+        "xml-section-not-closed",
+        Severity.Error,
+        "{0} is not closed",
+        "End a comment with --> and a CDATA section with ]]>.",
+        "XML 1.0 §2.5 and §2.7"
+    );
 
     /// <summary>A truncated document.</summary>
-    public static readonly FeedRule BrokenOff = new("xml-broken-off", Severity.Error, "The document breaks off in {0}", "Look for what stops the program that makes the feed, or for a limit on the size of answers.", WellFormed);
+    public static readonly FeedRule BrokenOff = new(
+        "xml-broken-off",
+        Severity.Error,
+        "The document breaks off in {0}",
+        "Look for what stops the program that makes the feed, or for a limit on the size of answers.",
+        WellFormed
+    );
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
     [
-        TextOutside, SecondRoot, StrayAmpersand, HtmlEntity, StrayLessThan, ForbiddenCharacter, ElementNotClosed, EndWithoutStart, AttributeForm, AttributeTwice, PrefixNotDeclared, SectionNotClosed, BrokenOff,
+        TextOutside,
+        SecondRoot,
+        StrayAmpersand,
+        HtmlEntity,
+        StrayLessThan,
+        ForbiddenCharacter,
+        ElementNotClosed,
+        EndWithoutStart,
+        AttributeForm,
+        AttributeTwice,
+        PrefixNotDeclared,
+        SectionNotClosed,
+        BrokenOff,
     ];
 
     /// <summary>What was mended, as a finding at its place.</summary>
     public static Finding FindingOf(Mend mend) => Finding.At(Of(mend.Kind), mend.Line, mend.Column, mend.Detail);
 
-    private static FeedRule Of(MendKind kind) => kind switch
-    {
-        MendKind.TextOutside => TextOutside,
-        MendKind.SecondRoot => SecondRoot,
-        MendKind.StrayAmpersand => StrayAmpersand,
-        MendKind.HtmlEntity => HtmlEntity,
-        MendKind.StrayLessThan => StrayLessThan,
-        MendKind.ForbiddenCharacter => ForbiddenCharacter,
-        MendKind.ElementNotClosed => ElementNotClosed,
-        MendKind.EndWithoutStart => EndWithoutStart,
-        MendKind.AttributeForm => AttributeForm,
-        MendKind.AttributeTwice => AttributeTwice,
-        MendKind.PrefixNotDeclared => PrefixNotDeclared,
-        MendKind.SectionNotClosed => SectionNotClosed,
-        _ => BrokenOff,
-    };
+    private static FeedRule Of(MendKind kind) =>
+        kind switch
+        {
+            MendKind.TextOutside => TextOutside,
+            MendKind.SecondRoot => SecondRoot,
+            MendKind.StrayAmpersand => StrayAmpersand,
+            MendKind.HtmlEntity => HtmlEntity,
+            MendKind.StrayLessThan => StrayLessThan,
+            MendKind.ForbiddenCharacter => ForbiddenCharacter,
+            MendKind.ElementNotClosed => ElementNotClosed,
+            MendKind.EndWithoutStart => EndWithoutStart,
+            MendKind.AttributeForm => AttributeForm,
+            MendKind.AttributeTwice => AttributeTwice,
+            MendKind.PrefixNotDeclared => PrefixNotDeclared,
+            MendKind.SectionNotClosed => SectionNotClosed,
+            _ => BrokenOff,
+        };
 }

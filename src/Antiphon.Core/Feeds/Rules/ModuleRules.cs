@@ -6,50 +6,147 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class ModuleRules
 {
     /// <summary>A namespace that is nearly one.</summary>
-    public static readonly FeedRule Misspelt = new("namespace-misspelt", Severity.Warning, "The namespace \"{0}\" is misspelt, so readers do not understand {1}", "Write {2}.", "Namespaces in XML 1.0 §2.3");
+    public static readonly FeedRule Misspelt = new(
+        "namespace-misspelt",
+        Severity.Warning,
+        "The namespace \"{0}\" is misspelt, so readers do not understand {1}",
+        "Write {2}.",
+        "Namespaces in XML 1.0 §2.3"
+    );
 
     /// <summary>A date of Dublin Core.</summary>
-    public static readonly FeedRule DublinCoreDate = new("dc-date-invalid", Severity.Error, "\"{0}\" is no date as Dublin Core wants it", "Write it like \"2026-11-24T09:30:00Z\".", "W3C Date and Time Formats");
+    public static readonly FeedRule DublinCoreDate = new(
+        "dc-date-invalid",
+        Severity.Error,
+        "\"{0}\" is no date as Dublin Core wants it",
+        "Write it like \"2026-11-24T09:30:00Z\".",
+        "W3C Date and Time Formats"
+    );
 
     /// <summary>How often a feed changes.</summary>
-    public static readonly FeedRule UpdatePeriod = new("sy-period-invalid", Severity.Warning, "\"{0}\" is no period", "Write hourly, daily, weekly, monthly or yearly.", "RSS 1.0 Syndication module");
+    public static readonly FeedRule UpdatePeriod = new(
+        "sy-period-invalid",
+        Severity.Warning,
+        "\"{0}\" is no period",
+        "Write hourly, daily, weekly, monthly or yearly.",
+        "RSS 1.0 Syndication module"
+    );
 
     /// <summary>How many times in a period.</summary>
-    public static readonly FeedRule UpdateFrequency = new("sy-frequency-invalid", Severity.Warning, "\"{0}\" is no frequency", "Write a whole number above 0.", "RSS 1.0 Syndication module");
+    public static readonly FeedRule UpdateFrequency = new(
+        "sy-frequency-invalid",
+        Severity.Warning,
+        "\"{0}\" is no frequency",
+        "Write a whole number above 0.",
+        "RSS 1.0 Syndication module"
+    );
 
     /// <summary>A number of comments.</summary>
-    public static readonly FeedRule CommentNumber = new("slash-comments-invalid", Severity.Warning, "\"{0}\" is no number of comments", "Write digits only.", "RSS 1.0 Slash module");
+    public static readonly FeedRule CommentNumber = new(
+        "slash-comments-invalid",
+        Severity.Warning,
+        "\"{0}\" is no number of comments",
+        "Write digits only.",
+        "RSS 1.0 Slash module"
+    );
 
     /// <summary>A feed of comments.</summary>
-    public static readonly FeedRule CommentFeed = new("wfw-comments-invalid", Severity.Warning, "\"{0}\" is no complete address", "Write the whole address of the comments' feed.", "Well-Formed Web Comment API");
+    public static readonly FeedRule CommentFeed = new(
+        "wfw-comments-invalid",
+        Severity.Warning,
+        "\"{0}\" is no complete address",
+        "Write the whole address of the comments' feed.",
+        "Well-Formed Web Comment API"
+    );
 
     /// <summary>An answer to nothing.</summary>
-    public static readonly FeedRule AnswerWithoutRef = new("thr-ref-missing", Severity.Error, "The answer does not say to what", "Write the id of the entry it answers into ref.", "RFC 4685 §3");
+    public static readonly FeedRule AnswerWithoutRef = new(
+        "thr-ref-missing",
+        Severity.Error,
+        "The answer does not say to what",
+        "Write the id of the entry it answers into ref.",
+        "RFC 4685 §3"
+    );
 
     /// <summary>A number of answers.</summary>
-    public static readonly FeedRule AnswerNumber = new("thr-count-invalid", Severity.Warning, "\"{0}\" is no number of answers", "Write digits only.", "RFC 4685 §4 and §5");
+    public static readonly FeedRule AnswerNumber = new(
+        "thr-count-invalid",
+        Severity.Warning,
+        "\"{0}\" is no number of answers",
+        "Write digits only.",
+        "RFC 4685 §4 and §5"
+    );
 
     /// <summary>A medium without address.</summary>
-    public static readonly FeedRule MediaAddress = new("media-url-missing", Severity.Warning, "The {0} has no url", "Write its address into url.", "Media RSS 1.5, media:content and media:thumbnail");
+    public static readonly FeedRule MediaAddress = new(
+        "media-url-missing",
+        Severity.Warning,
+        "The {0} has no url",
+        "Write its address into url.",
+        "Media RSS 1.5, media:content and media:thumbnail"
+    );
 
     /// <summary>A size of a medium.</summary>
-    public static readonly FeedRule MediaSize = new("media-size-invalid", Severity.Warning, "The {0} \"{1}\" is no number", "Write digits only.", "Media RSS 1.5, media:content");
+    public static readonly FeedRule MediaSize = new(
+        "media-size-invalid",
+        Severity.Warning,
+        "The {0} \"{1}\" is no number",
+        "Write digits only.",
+        "Media RSS 1.5, media:content"
+    );
 
     /// <summary>How long a recording is.</summary>
-    public static readonly FeedRule Duration = new("podcast-duration-invalid", Severity.Warning, "\"{0}\" is no duration", "Write seconds, or hours:minutes:seconds.", "Podcast module, duration");
+    public static readonly FeedRule Duration = new(
+        "podcast-duration-invalid",
+        Severity.Warning,
+        "\"{0}\" is no duration",
+        "Write seconds, or hours:minutes:seconds.",
+        "Podcast module, duration"
+    );
 
     /// <summary>Whether a recording is for adults.</summary>
-    public static readonly FeedRule Explicit = new("podcast-explicit-invalid", Severity.Warning, "\"{0}\" is neither yes nor no", "Write true or false.", "Podcast module, explicit");
+    public static readonly FeedRule Explicit = new(
+        "podcast-explicit-invalid",
+        Severity.Warning,
+        "\"{0}\" is neither yes nor no",
+        "Write true or false.",
+        "Podcast module, explicit"
+    );
 
     /// <summary>A podcast picture without address.</summary>
-    public static readonly FeedRule PodcastImage = new("podcast-image-missing", Severity.Warning, "The picture has no href", "Write its address into href.", "Podcast module, image");
+    public static readonly FeedRule PodcastImage = new(
+        "podcast-image-missing",
+        Severity.Warning,
+        "The picture has no href",
+        "Write its address into href.",
+        "Podcast module, image"
+    );
 
     /// <summary>A place on earth.</summary>
-    public static readonly FeedRule Point = new("georss-point-invalid", Severity.Warning, "\"{0}\" is no place", "Write latitude and longitude with a space between them.", "GeoRSS Simple, point");
+    public static readonly FeedRule Point = new(
+        "georss-point-invalid",
+        Severity.Warning,
+        "\"{0}\" is no place",
+        "Write latitude and longitude with a space between them.",
+        "GeoRSS Simple, point"
+    );
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
     [
-        Misspelt, DublinCoreDate, UpdatePeriod, UpdateFrequency, CommentNumber, CommentFeed, AnswerWithoutRef, AnswerNumber, MediaAddress, MediaSize, Duration, Explicit, PodcastImage, Point,
+        Misspelt,
+        DublinCoreDate,
+        UpdatePeriod,
+        UpdateFrequency,
+        CommentNumber,
+        CommentFeed,
+        AnswerWithoutRef,
+        AnswerNumber,
+        MediaAddress,
+        MediaSize,
+        Duration,
+        Explicit,
+        PodcastImage,
+        Point,
     ];
 }

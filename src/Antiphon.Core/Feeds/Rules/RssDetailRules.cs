@@ -6,62 +6,187 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class RssDetailRules
 {
     /// <summary>Minutes between visits.</summary>
-    public static readonly FeedRule Ttl = new("rss-ttl-invalid", Severity.Warning, "The ttl \"{0}\" is no number of minutes", "Write a whole number above 0, such as 60.", "RSS 2.0, ttl");
+    public static readonly FeedRule Ttl = new(
+        "rss-ttl-invalid",
+        Severity.Warning,
+        "The ttl \"{0}\" is no number of minutes",
+        "Write a whole number above 0, such as 60.",
+        "RSS 2.0, ttl"
+    );
 
     /// <summary>An hour to skip.</summary>
-    public static readonly FeedRule SkipHour = new("rss-skip-hour-invalid", Severity.Warning, "\"{0}\" is no hour of the day", "Write an hour from 0 to 23.", "RSS 2.0, skipHours");
+    public static readonly FeedRule SkipHour = new(
+        "rss-skip-hour-invalid",
+        Severity.Warning,
+        "\"{0}\" is no hour of the day",
+        "Write an hour from 0 to 23.",
+        "RSS 2.0, skipHours"
+    );
 
     /// <summary>A day to skip.</summary>
-    public static readonly FeedRule SkipDay = new("rss-skip-day-invalid", Severity.Warning, "\"{0}\" is no day of the week", "Write Monday to Sunday, in English.", "RSS 2.0, skipDays");
+    public static readonly FeedRule SkipDay = new(
+        "rss-skip-day-invalid",
+        Severity.Warning,
+        "\"{0}\" is no day of the week",
+        "Write Monday to Sunday, in English.",
+        "RSS 2.0, skipDays"
+    );
 
     /// <summary>An image without its parts.</summary>
-    public static readonly FeedRule ImageIncomplete = new("rss-image-incomplete", Severity.Error, "The image has no {0}", "An image needs url, title and link.", "RSS 2.0, image");
+    public static readonly FeedRule ImageIncomplete = new(
+        "rss-image-incomplete",
+        Severity.Error,
+        "The image has no {0}",
+        "An image needs url, title and link.",
+        "RSS 2.0, image"
+    );
 
     /// <summary>A size of the image.</summary>
-    public static readonly FeedRule ImageSize = new("rss-image-size", Severity.Warning, "The {0} \"{1}\" is not one the image may have", "Write a number of pixels, at most 144 wide and 400 high.", "RSS 2.0, image");
+    public static readonly FeedRule ImageSize = new(
+        "rss-image-size",
+        Severity.Warning,
+        "The {0} \"{1}\" is not one the image may have",
+        "Write a number of pixels, at most 144 wide and 400 high.",
+        "RSS 2.0, image"
+    );
 
     /// <summary>A text input without its parts.</summary>
-    public static readonly FeedRule TextInputIncomplete = new("rss-text-input-incomplete", Severity.Error, "The text input has no {0}", "It needs title, description, name and link.", "RSS 2.0, textInput");
+    public static readonly FeedRule TextInputIncomplete = new(
+        "rss-text-input-incomplete",
+        Severity.Error,
+        "The text input has no {0}",
+        "It needs title, description, name and link.",
+        "RSS 2.0, textInput"
+    );
 
     /// <summary>A cloud without its parts.</summary>
-    public static readonly FeedRule CloudIncomplete = new("rss-cloud-incomplete", Severity.Error, "The cloud has no {0}", "It needs domain, port, path, registerProcedure and protocol.", "RSS 2.0, cloud");
+    public static readonly FeedRule CloudIncomplete = new(
+        "rss-cloud-incomplete",
+        Severity.Error,
+        "The cloud has no {0}",
+        "It needs domain, port, path, registerProcedure and protocol.",
+        "RSS 2.0, cloud"
+    );
 
     /// <summary>A source without address.</summary>
-    public static readonly FeedRule SourceWithoutAddress = new("rss-source-url-missing", Severity.Error, "The source has no url", "Write the address of the feed the item was taken from into url.", "RSS 2.0, source");
+    public static readonly FeedRule SourceWithoutAddress = new(
+        "rss-source-url-missing",
+        Severity.Error,
+        "The source has no url",
+        "Write the address of the feed the item was taken from into url.",
+        "RSS 2.0, source"
+    );
 
     /// <summary>A version nobody defined.</summary>
-    public static readonly FeedRule VersionUnknown = new("rss-version-unknown", Severity.Warning, "There is no RSS version \"{0}\"", "Write 2.0.", "RSS 2.0, What is RSS?");
+    public static readonly FeedRule VersionUnknown = new(
+        "rss-version-unknown",
+        Severity.Warning,
+        "There is no RSS version \"{0}\"",
+        "Write 2.0.",
+        "RSS 2.0, What is RSS?"
+    );
 
     /// <summary>An editor without mail.</summary>
-    public static readonly FeedRule EditorNotMail = new("rss-editor-not-mail", Severity.Warning, "The {0} \"{1}\" is no mail address", "Write \"mail (name)\".", "RSS 2.0, managingEditor and webMaster");
+    public static readonly FeedRule EditorNotMail = new(
+        "rss-editor-not-mail",
+        Severity.Warning,
+        "The {0} \"{1}\" is no mail address",
+        "Write \"mail (name)\".",
+        "RSS 2.0, managingEditor and webMaster"
+    );
 
     /// <summary>Markup in a title.</summary>
-    public static readonly FeedRule TitleMarkup = new("rss-title-markup", Severity.Warning, "The title holds the tag {0}, which readers show as it is", "Write the title as plain text.", "RSS Best Practices, title");
+    public static readonly FeedRule TitleMarkup = new(
+        "rss-title-markup",
+        Severity.Warning,
+        "The title holds the tag {0}, which readers show as it is",
+        "Write the title as plain text.",
+        "RSS Best Practices, title"
+    );
 
     /// <summary>Two channels.</summary>
-    public static readonly FeedRule ChannelTwice = new("rss-channel-twice", Severity.Error, "There is a second channel", "Put everything into one; readers ignore the other.", "RSS 2.0, Required channel elements");
+    public static readonly FeedRule ChannelTwice = new(
+        "rss-channel-twice",
+        Severity.Error,
+        "There is a second channel",
+        "Put everything into one; readers ignore the other.",
+        "RSS 2.0, Required channel elements"
+    );
 
     /// <summary>An item beside the channel.</summary>
-    public static readonly FeedRule ItemOutside = new("rss-item-outside", Severity.Error, "The item stands outside the channel", "Put it into the channel; only RSS 1.0 has items beside it.", "RSS 2.0, Elements of item");
+    public static readonly FeedRule ItemOutside = new(
+        "rss-item-outside",
+        Severity.Error,
+        "The item stands outside the channel",
+        "Put it into the channel; only RSS 1.0 has items beside it.",
+        "RSS 2.0, Elements of item"
+    );
 
     /// <summary>Several enclosures.</summary>
-    public static readonly FeedRule EnclosureSeveral = new("rss-enclosure-several", Severity.Advice, "The item has {0} enclosures", "Most readers show one; give each file its own item.", "RSS Best Practices, enclosure");
+    public static readonly FeedRule EnclosureSeveral = new(
+        "rss-enclosure-several",
+        Severity.Advice,
+        "The item has {0} enclosures",
+        "Most readers show one; give each file its own item.",
+        "RSS Best Practices, enclosure"
+    );
 
     /// <summary>A build date before its content.</summary>
-    public static readonly FeedRule BuildOlder = new("rss-build-date-old", Severity.Advice, "The feed says it last changed before its newest item", "Set lastBuildDate when something changes.", "RSS 2.0, lastBuildDate");
+    public static readonly FeedRule BuildOlder = new(
+        "rss-build-date-old",
+        Severity.Advice,
+        "The feed says it last changed before its newest item",
+        "Set lastBuildDate when something changes.",
+        "RSS 2.0, lastBuildDate"
+    );
 
     /// <summary>An item of RSS 1.0 without address.</summary>
-    public static readonly FeedRule AboutMissing = new("rdf-about-missing", Severity.Error, "The {0} has no rdf:about", "Write its address into rdf:about.", "RSS 1.0 §5.3 and §5.5");
+    public static readonly FeedRule AboutMissing = new(
+        "rdf-about-missing",
+        Severity.Error,
+        "The {0} has no rdf:about",
+        "Write its address into rdf:about.",
+        "RSS 1.0 §5.3 and §5.5"
+    );
 
     /// <summary>RSS 1.0 without its list.</summary>
-    public static readonly FeedRule SequenceMissing = new("rdf-sequence-missing", Severity.Error, "The channel does not list its items", "Add items with an rdf:Seq that names each.", "RSS 1.0 §5.3.5");
+    public static readonly FeedRule SequenceMissing = new(
+        "rdf-sequence-missing",
+        Severity.Error,
+        "The channel does not list its items",
+        "Add items with an rdf:Seq that names each.",
+        "RSS 1.0 §5.3.5"
+    );
 
     /// <summary>An empty category.</summary>
-    public static readonly FeedRule CategoryEmpty = new("rss-category-empty", Severity.Advice, "The category is empty", "Name it or leave it out.", "RSS 2.0, category");
+    public static readonly FeedRule CategoryEmpty = new(
+        "rss-category-empty",
+        Severity.Advice,
+        "The category is empty",
+        "Name it or leave it out.",
+        "RSS 2.0, category"
+    );
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
     [
-        Ttl, SkipHour, SkipDay, ImageIncomplete, ImageSize, TextInputIncomplete, CloudIncomplete, SourceWithoutAddress, VersionUnknown, EditorNotMail, TitleMarkup, ChannelTwice, ItemOutside, EnclosureSeveral, BuildOlder, AboutMissing, SequenceMissing, CategoryEmpty,
+        Ttl,
+        SkipHour,
+        SkipDay,
+        ImageIncomplete,
+        ImageSize,
+        TextInputIncomplete,
+        CloudIncomplete,
+        SourceWithoutAddress,
+        VersionUnknown,
+        EditorNotMail,
+        TitleMarkup,
+        ChannelTwice,
+        ItemOutside,
+        EnclosureSeveral,
+        BuildOlder,
+        AboutMissing,
+        SequenceMissing,
+        CategoryEmpty,
     ];
 }

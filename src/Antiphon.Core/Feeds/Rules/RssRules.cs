@@ -6,66 +6,197 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class RssRules
 {
     /// <summary>No channel.</summary>
-    public static readonly FeedRule ChannelMissing = new("rss-channel-missing", Severity.Error, "There is no channel element", "Put everything inside one channel.", "RSS 2.0, Required channel elements");
+    public static readonly FeedRule ChannelMissing = new(
+        "rss-channel-missing",
+        Severity.Error,
+        "There is no channel element",
+        "Put everything inside one channel.",
+        "RSS 2.0, Required channel elements"
+    );
 
     /// <summary>No version.</summary>
-    public static readonly FeedRule VersionMissing = new("rss-version-missing", Severity.Error, "The rss element has no version", "Write <rss version=\"2.0\">.", "RSS 2.0, What is RSS?");
+    public static readonly FeedRule VersionMissing = new(
+        "rss-version-missing",
+        Severity.Error,
+        "The rss element has no version",
+        "Write <rss version=\"2.0\">.",
+        "RSS 2.0, What is RSS?"
+    );
 
     /// <summary>A required channel element is missing or empty.</summary>
-    public static readonly FeedRule ChannelElementMissing = new("rss-channel-element-missing", Severity.Error, "The channel has no {0}", "Add a {0} element with content to the channel.", "RSS 2.0, Required channel elements");
+    public static readonly FeedRule ChannelElementMissing = new(
+        "rss-channel-element-missing",
+        Severity.Error,
+        "The channel has no {0}",
+        "Add a {0} element with content to the channel.",
+        "RSS 2.0, Required channel elements"
+    );
 
     /// <summary>An element stands more than once.</summary>
-    public static readonly FeedRule ElementRepeated = new("rss-element-repeated", Severity.Error, "{0} stands more than once in {1}", "Keep one; readers take the first or the last as they like.", "RSS 2.0, Elements of item");
+    public static readonly FeedRule ElementRepeated = new(
+        "rss-element-repeated",
+        Severity.Error,
+        "{0} stands more than once in {1}",
+        "Keep one; readers take the first or the last as they like.",
+        "RSS 2.0, Elements of item"
+    );
 
     /// <summary>An item with neither title nor description.</summary>
-    public static readonly FeedRule ItemEmpty = new("rss-item-empty", Severity.Error, "The item has neither title nor description", "Give it at least one of them.", "RSS 2.0, Elements of item");
+    public static readonly FeedRule ItemEmpty = new(
+        "rss-item-empty",
+        Severity.Error,
+        "The item has neither title nor description",
+        "Give it at least one of them.",
+        "RSS 2.0, Elements of item"
+    );
 
     /// <summary>No link.</summary>
-    public static readonly FeedRule ItemLinkMissing = new("rss-item-link-missing", Severity.Advice, "The item leads nowhere", "Add a link, or a guid that is its address.", "RSS 2.0, Elements of item");
+    public static readonly FeedRule ItemLinkMissing = new(
+        "rss-item-link-missing",
+        Severity.Advice,
+        "The item leads nowhere",
+        "Add a link, or a guid that is its address.",
+        "RSS 2.0, Elements of item"
+    );
 
     /// <summary>No guid.</summary>
-    public static readonly FeedRule GuidMissing = new("rss-guid-missing", Severity.Warning, "The item has no guid", "Add a guid that never changes; without it an edited item shows up as a new one.", "RSS 2.0, guid");
+    public static readonly FeedRule GuidMissing = new(
+        "rss-guid-missing",
+        Severity.Warning,
+        "The item has no guid",
+        "Add a guid that never changes; without it an edited item shows up as a new one.",
+        "RSS 2.0, guid"
+    );
 
     /// <summary>Empty guid.</summary>
-    public static readonly FeedRule GuidEmpty = new("rss-guid-empty", Severity.Error, "The guid is empty", "Write a text that never changes and that no other item has.", "RSS 2.0, guid");
+    public static readonly FeedRule GuidEmpty = new(
+        "rss-guid-empty",
+        Severity.Error,
+        "The guid is empty",
+        "Write a text that never changes and that no other item has.",
+        "RSS 2.0, guid"
+    );
 
     /// <summary>Guid used twice.</summary>
-    public static readonly FeedRule GuidDuplicate = new("rss-guid-duplicate", Severity.Error, "The guid \"{0}\" stands in two items", "Give each item its own; readers show only one of them.", "RSS 2.0, guid");
+    public static readonly FeedRule GuidDuplicate = new(
+        "rss-guid-duplicate",
+        Severity.Error,
+        "The guid \"{0}\" stands in two items",
+        "Give each item its own; readers show only one of them.",
+        "RSS 2.0, guid"
+    );
 
     /// <summary>Guid claims to be an address and is none.</summary>
-    public static readonly FeedRule GuidNotAddress = new("rss-guid-not-address", Severity.Error, "The guid \"{0}\" is no address, but does not say isPermaLink=\"false\"", "Add isPermaLink=\"false\", or use the item's address.", "RSS 2.0, guid");
+    public static readonly FeedRule GuidNotAddress = new(
+        "rss-guid-not-address",
+        Severity.Error,
+        "The guid \"{0}\" is no address, but does not say isPermaLink=\"false\"",
+        "Add isPermaLink=\"false\", or use the item's address.",
+        "RSS 2.0, guid"
+    );
 
     /// <summary>Unreadable date.</summary>
-    public static readonly FeedRule DateUnreadable = new("rss-date-unreadable", Severity.Error, "\"{0}\" is no date", "Write it like \"Tue, 24 Nov 2026 09:30:00 GMT\"; an item without a readable date sinks to the end of most lists, or disappears.", "RFC 822 §5.1");
+    public static readonly FeedRule DateUnreadable = new(
+        "rss-date-unreadable",
+        Severity.Error,
+        "\"{0}\" is no date",
+        "Write it like \"Tue, 24 Nov 2026 09:30:00 GMT\"; an item without a readable date sinks to the end of most lists, or disappears.",
+        "RFC 822 §5.1"
+    );
 
     /// <summary>Readable date in another form.</summary>
-    public static readonly FeedRule DateForm = new("rss-date-form", Severity.Warning, "\"{0}\" is not written as RSS wants it", "Write it like \"Tue, 24 Nov 2026 09:30:00 GMT\"; some readers understand no other form.", "RFC 822 §5.1");
+    public static readonly FeedRule DateForm = new(
+        "rss-date-form",
+        Severity.Warning,
+        "\"{0}\" is not written as RSS wants it",
+        "Write it like \"Tue, 24 Nov 2026 09:30:00 GMT\"; some readers understand no other form.",
+        "RFC 822 §5.1"
+    );
 
     /// <summary>Wrong weekday.</summary>
-    public static readonly FeedRule WeekdayWrong = new("rss-weekday-wrong", Severity.Warning, "\"{0}\" is not a {1}", "Correct the weekday or leave it out.", "RFC 822 §5.1");
+    public static readonly FeedRule WeekdayWrong = new(
+        "rss-weekday-wrong",
+        Severity.Warning,
+        "\"{0}\" is not a {1}",
+        "Correct the weekday or leave it out.",
+        "RFC 822 §5.1"
+    );
 
     /// <summary>Missing date.</summary>
-    public static readonly FeedRule DateMissing = new("rss-date-missing", Severity.Advice, "The item has no date", "Add pubDate, so that readers can put it in order.", "RSS 2.0, pubDate");
+    public static readonly FeedRule DateMissing = new(
+        "rss-date-missing",
+        Severity.Advice,
+        "The item has no date",
+        "Add pubDate, so that readers can put it in order.",
+        "RSS 2.0, pubDate"
+    );
 
     /// <summary>Author without mail.</summary>
-    public static readonly FeedRule AuthorNotMail = new("rss-author-not-mail", Severity.Warning, "The author \"{0}\" is no mail address", "Write \"mail (name)\", or use dc:creator for a name alone.", "RSS 2.0, author");
+    public static readonly FeedRule AuthorNotMail = new(
+        "rss-author-not-mail",
+        Severity.Warning,
+        "The author \"{0}\" is no mail address",
+        "Write \"mail (name)\", or use dc:creator for a name alone.",
+        "RSS 2.0, author"
+    );
 
     /// <summary>Enclosure attribute missing.</summary>
-    public static readonly FeedRule EnclosureIncomplete = new("rss-enclosure-incomplete", Severity.Error, "The enclosure has no {0}", "An enclosure needs url, length in bytes and type.", "RSS 2.0, enclosure");
+    public static readonly FeedRule EnclosureIncomplete = new(
+        "rss-enclosure-incomplete",
+        Severity.Error,
+        "The enclosure has no {0}",
+        "An enclosure needs url, length in bytes and type.",
+        "RSS 2.0, enclosure"
+    );
 
     /// <summary>Enclosure length no number.</summary>
-    public static readonly FeedRule EnclosureLength = new("rss-enclosure-length", Severity.Error, "The enclosure's length \"{0}\" is no number of bytes", "Write the size in bytes, digits only; 0 when it is unknown.", "RSS 2.0, enclosure");
+    public static readonly FeedRule EnclosureLength = new(
+        "rss-enclosure-length",
+        Severity.Error,
+        "The enclosure's length \"{0}\" is no number of bytes",
+        "Write the size in bytes, digits only; 0 when it is unknown.",
+        "RSS 2.0, enclosure"
+    );
 
     /// <summary>No self link.</summary>
-    public static readonly FeedRule SelfLinkMissing = new("rss-self-link-missing", Severity.Advice, "The feed does not name its own address", "Add <atom:link rel=\"self\" href=\"…\" type=\"application/rss+xml\"/> to the channel.", "RSS Best Practices, atom:link");
+    public static readonly FeedRule SelfLinkMissing = new(
+        "rss-self-link-missing",
+        Severity.Advice,
+        "The feed does not name its own address",
+        "Add <atom:link rel=\"self\" href=\"…\" type=\"application/rss+xml\"/> to the channel.",
+        "RSS Best Practices, atom:link"
+    );
 
     /// <summary>Unknown element without namespace.</summary>
-    public static readonly FeedRule ElementUnknown = new("rss-element-unknown", Severity.Warning, "RSS knows no element {0} in {1}", "Remove it, correct its name, or put it into a namespace.", "RSS 2.0, Extending RSS");
+    public static readonly FeedRule ElementUnknown = new(
+        "rss-element-unknown",
+        Severity.Warning,
+        "RSS knows no element {0} in {1}",
+        "Remove it, correct its name, or put it into a namespace.",
+        "RSS 2.0, Extending RSS"
+    );
 
     /// <summary>Every rule of the group.</summary>
     public static IReadOnlyList<FeedRule> All { get; } =
     [
-        ChannelMissing, VersionMissing, ChannelElementMissing, ElementRepeated, ItemEmpty, ItemLinkMissing, GuidMissing, GuidEmpty, GuidDuplicate, GuidNotAddress,
-        DateUnreadable, DateForm, WeekdayWrong, DateMissing, AuthorNotMail, EnclosureIncomplete, EnclosureLength, SelfLinkMissing, ElementUnknown,
+        ChannelMissing,
+        VersionMissing,
+        ChannelElementMissing,
+        ElementRepeated,
+        ItemEmpty,
+        ItemLinkMissing,
+        GuidMissing,
+        GuidEmpty,
+        GuidDuplicate,
+        GuidNotAddress,
+        DateUnreadable,
+        DateForm,
+        WeekdayWrong,
+        DateMissing,
+        AuthorNotMail,
+        EnclosureIncomplete,
+        EnclosureLength,
+        SelfLinkMissing,
+        ElementUnknown,
     ];
 }

@@ -96,15 +96,41 @@ public static class FeedNamespaces
         ["my.netscape.com/publish/formats/rss-0.91.dtd"] = string.Empty,
     };
 
-    private static readonly HashSet<string> Right = [string.Empty, Atom, Rss10, Rss090, Rdf, DublinCore, Content, Media, Podcast, Xhtml, Xml, Atom03, DublinCoreTerms, Slash, CommentApi, Threading, GeoRss, Wgs84, History, Syndication];
+    private static readonly HashSet<string> Right =
+    [
+        string.Empty,
+        Atom,
+        Rss10,
+        Rss090,
+        Rdf,
+        DublinCore,
+        Content,
+        Media,
+        Podcast,
+        Xhtml,
+        Xml,
+        Atom03,
+        DublinCoreTerms,
+        Slash,
+        CommentApi,
+        Threading,
+        GeoRss,
+        Wgs84,
+        History,
+        Syndication,
+    ];
 
     /// <summary>The namespace that was meant; the name itself when it is right or unknown. Elements of RSS 2.0 given a namespace of their own count as having none.</summary>
     public static string Meant(string name)
     {
         // Nearly always one of these three, and then the very same text, as readers are given the names beforehand.
-        if (name.Length == 0 || ReferenceEquals(name, Atom) || ReferenceEquals(name, Content) || Right.Contains(name)) return name;
+        if (name.Length == 0 || ReferenceEquals(name, Atom) || ReferenceEquals(name, Content) || Right.Contains(name))
+            return name;
         var folded = name.Trim().ToLowerInvariant();
-        folded = folded.StartsWith("https://", StringComparison.Ordinal) ? folded[8..] : folded.StartsWith("http://", StringComparison.Ordinal) ? folded[7..] : folded;
+        folded =
+            folded.StartsWith("https://", StringComparison.Ordinal) ? folded[8..]
+            : folded.StartsWith("http://", StringComparison.Ordinal) ? folded[7..]
+            : folded;
         return Spellings.GetValueOrDefault(folded.TrimEnd('/'), name);
     }
 
@@ -112,7 +138,8 @@ public static class FeedNamespaces
     internal static System.Xml.NameTable Table()
     {
         var table = new System.Xml.NameTable();
-        foreach (var name in Right) table.Add(name);
+        foreach (var name in Right)
+            table.Add(name);
         return table;
     }
 

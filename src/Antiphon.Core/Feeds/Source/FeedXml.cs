@@ -6,15 +6,16 @@ namespace Antiphon.Core.Feeds.Source;
 internal static class FeedXml
 {
     /// <summary>No DTD is fetched or applied, no entity is expanded.</summary>
-    public static XmlReaderSettings Settings { get; } = new()
-    {
-        DtdProcessing = DtdProcessing.Ignore,
-        XmlResolver = null,
-        IgnoreComments = true,
-        IgnoreProcessingInstructions = true,
-        CheckCharacters = true,
-        CloseInput = true,
-    };
+    public static XmlReaderSettings Settings { get; } =
+        new()
+        {
+            DtdProcessing = DtdProcessing.Ignore,
+            XmlResolver = null,
+            IgnoreComments = true,
+            IgnoreProcessingInstructions = true,
+            CheckCharacters = true,
+            CloseInput = true,
+        };
 
     /// <summary>
     /// A declaration must be the very first thing (XML 1.0 §2.8). When blank lines stand before it, it is blanked too, so that the parser accepts the
@@ -22,7 +23,8 @@ internal static class FeedXml
     /// </summary>
     public static string BlankLateDeclaration(string text)
     {
-        if (!HasLateDeclaration(text, out var start)) return text;
+        if (!HasLateDeclaration(text, out var start))
+            return text;
         var end = text.IndexOf("?>", start, StringComparison.Ordinal);
         return end < 0 ? text : text[..start] + new string(' ', end + 2 - start) + text[(end + 2)..];
     }

@@ -58,13 +58,20 @@ public sealed class JsonNode : ISourcePlace
     }
 
     /// <summary>Objects of an array member; empty when absent or no array.</summary>
-    public IEnumerable<JsonNode> Objects(string name) => Member(name)?.Items.Where(item => item.Kind == JsonValueKind.Object) ?? [];
+    public IEnumerable<JsonNode> Objects(string name) =>
+        Member(name)?.Items.Where(item => item.Kind == JsonValueKind.Object) ?? [];
 
     /// <summary>The value written as JSON.</summary>
     public string ToJson()
     {
         using var stream = new MemoryStream();
-        using (var json = new Utf8JsonWriter(stream, new JsonWriterOptions { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping })) WriteTo(json);
+        using (
+            var json = new Utf8JsonWriter(
+                stream,
+                new JsonWriterOptions { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping }
+            )
+        )
+            WriteTo(json);
         return Encoding.UTF8.GetString(stream.ToArray());
     }
 
@@ -84,14 +91,25 @@ public sealed class JsonNode : ISourcePlace
                 break;
             case JsonValueKind.Array:
                 json.WriteStartArray();
-                foreach (var item in _items) item.WriteTo(json);
+                foreach (var item in _items)
+                    item.WriteTo(json);
                 json.WriteEndArray();
                 break;
-            case JsonValueKind.String: json.WriteStringValue(Text); break;
-            case JsonValueKind.Number: json.WriteRawValue(Text); break;
-            case JsonValueKind.True: json.WriteBooleanValue(true); break;
-            case JsonValueKind.False: json.WriteBooleanValue(false); break;
-            default: json.WriteNullValue(); break;
+            case JsonValueKind.String:
+                json.WriteStringValue(Text);
+                break;
+            case JsonValueKind.Number:
+                json.WriteRawValue(Text);
+                break;
+            case JsonValueKind.True:
+                json.WriteBooleanValue(true);
+                break;
+            case JsonValueKind.False:
+                json.WriteBooleanValue(false);
+                break;
+            default:
+                json.WriteNullValue();
+                break;
         }
     }
 

@@ -79,7 +79,8 @@ public sealed class SourceElement : ISourcePlace
     }
 
     /// <summary>Children of that name in RSS's own vocabulary (no namespace, or that of RSS 0.90 or 1.0).</summary>
-    public IEnumerable<SourceElement> Own(string localName) => _children.Where(child => child.LocalName == localName && child.IsRss);
+    public IEnumerable<SourceElement> Own(string localName) =>
+        _children.Where(child => child.LocalName == localName && child.IsRss);
 
     /// <summary>Children of that name and namespace.</summary>
     public IEnumerable<SourceElement> Of(string ns, string localName) =>
@@ -89,13 +90,16 @@ public sealed class SourceElement : ISourcePlace
     public bool IsRss => Namespace is "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090;
 
     /// <summary>Value of an attribute without namespace, or null.</summary>
-    public string? Attribute(string name) => _attributes.FirstOrDefault(attribute => attribute.LocalName == name && attribute.Namespace.Length == 0)?.Value;
+    public string? Attribute(string name) =>
+        _attributes.FirstOrDefault(attribute => attribute.LocalName == name && attribute.Namespace.Length == 0)?.Value;
 
     /// <summary>Adds a piece of text; an author may part it by comments and CDATA sections as often as he likes.</summary>
     internal void AddText(string piece)
     {
-        if (_text.Length == 0 && _pieces is null) _text = piece;
-        else (_pieces ??= new StringBuilder(_text)).Append(piece);
+        if (_text.Length == 0 && _pieces is null)
+            _text = piece;
+        else
+            (_pieces ??= new StringBuilder(_text)).Append(piece);
     }
 
     internal void Add(SourceAttribute attribute) => _attributes.Add(attribute);
@@ -109,7 +113,8 @@ public sealed class SourceElement : ISourcePlace
 
     private string Ordinal()
     {
-        if (_ordinal == 0) Parent!.NumberChildren();
+        if (_ordinal == 0)
+            Parent!.NumberChildren();
         return _ordinal < 0 ? string.Empty : "[" + _ordinal.ToString(CultureInfo.InvariantCulture) + "]";
     }
 
@@ -119,8 +124,10 @@ public sealed class SourceElement : ISourcePlace
         foreach (var same in _children.GroupBy(child => child.Name, StringComparer.Ordinal))
         {
             var number = 0;
-            foreach (var child in same) child._ordinal = ++number;
-            if (number == 1) same.First()._ordinal = -1;
+            foreach (var child in same)
+                child._ordinal = ++number;
+            if (number == 1)
+                same.First()._ordinal = -1;
         }
     }
 }

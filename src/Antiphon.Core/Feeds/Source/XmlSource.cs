@@ -16,7 +16,8 @@ public static class XmlSource
         {
             using var reader = XmlReader.Create(new StringReader(FeedXml.BlankLateDeclaration(text)), FeedXml.Settings);
             SourceElement? current = null;
-            while (reader.Read()) current = Take(reader, current, ref root);
+            while (reader.Read())
+                current = Take(reader, current, ref root);
             return (root, null);
         }
         catch (XmlException broken)
@@ -30,7 +31,8 @@ public static class XmlSource
         switch (reader.NodeType)
         {
             case XmlNodeType.Element:
-                if (reader.Depth > MaxDepth) throw TooDeep(reader);
+                if (reader.Depth > MaxDepth)
+                    throw TooDeep(reader);
                 var isEmpty = reader.IsEmptyElement;
                 var element = Open(reader, current);
                 root ??= element;
@@ -48,12 +50,28 @@ public static class XmlSource
     private static SourceElement Open(XmlReader reader, SourceElement? parent)
     {
         var place = (IXmlLineInfo)reader;
-        var element = new SourceElement(parent, reader.Name, reader.LocalName, reader.NamespaceURI, place.LineNumber, place.LinePosition - 1);
+        var element = new SourceElement(
+            parent,
+            reader.Name,
+            reader.LocalName,
+            reader.NamespaceURI,
+            place.LineNumber,
+            place.LinePosition - 1
+        );
         element.TextStart = (element.Line, element.Column);
         while (reader.MoveToNextAttribute())
         {
-            if (reader.NamespaceURI == "http://www.w3.org/2000/xmlns/") continue;
-            element.Add(new SourceAttribute(reader.LocalName, reader.NamespaceURI, reader.Value, place.LineNumber, place.LinePosition));
+            if (reader.NamespaceURI == "http://www.w3.org/2000/xmlns/")
+                continue;
+            element.Add(
+                new SourceAttribute(
+                    reader.LocalName,
+                    reader.NamespaceURI,
+                    reader.Value,
+                    place.LineNumber,
+                    place.LinePosition
+                )
+            );
         }
 
         return element;
@@ -62,7 +80,8 @@ public static class XmlSource
     private static void AddText(XmlReader reader, SourceElement element)
     {
         var place = (IXmlLineInfo)reader;
-        if (!element.HasText) element.TextStart = (place.LineNumber, place.LinePosition);
+        if (!element.HasText)
+            element.TextStart = (place.LineNumber, place.LinePosition);
         element.HasCData |= reader.NodeType == XmlNodeType.CDATA;
         element.AddText(reader.Value);
     }
@@ -70,6 +89,11 @@ public static class XmlSource
     private static XmlException TooDeep(XmlReader reader)
     {
         var place = (IXmlLineInfo)reader;
-        return new XmlException($"Elements are nested more than {MaxDepth} deep", null, place.LineNumber, place.LinePosition);
+        return new XmlException(
+            $"Elements are nested more than {MaxDepth} deep",
+            null,
+            place.LineNumber,
+            place.LinePosition
+        );
     }
 }

@@ -15,12 +15,30 @@ public static class SpokenEntry
     /// <summary>The sentences in order: title, where it is from, then the text with its headings, lists, links and pictures announced. A picture without words says so, as that is what is heard.</summary>
     public static IReadOnlyList<string> Of(Feed feed, FeedItem item)
     {
-        var sentences = new List<string> { item.Title is { Length: > 0 } title ? HtmlText.Of(title) : "An entry without a title" };
+        var sentences = new List<string>
+        {
+            item.Title is { Length: > 0 } title ? HtmlText.Of(title) : "An entry without a title",
+        };
         var author = item.Authors.FirstOrDefault()?.Name;
-        var date = (item.Published ?? item.Updated)?.UtcDateTime.ToString("d MMMM yyyy", CultureInfo.GetCultureInfo("en-GB"));
-        sentences.Add(string.Join(", ", new[] { feed.Title is { } source ? $"From {source}" : null, author is null ? null : $"by {author}", date }.OfType<string>()));
-        if ((item.ContentHtml ?? item.Summary) is { Length: > 0 } html) Speak(HtmlCleaner.ForPosts.Clean(html, null), sentences);
-        foreach (var file in item.Enclosures.Where(file => file.Url is not null)) sentences.Add($"Attached: {file.Type?.Split('/')[0] ?? "a file"}");
+        var date = (item.Published ?? item.Updated)?.UtcDateTime.ToString(
+            "d MMMM yyyy",
+            CultureInfo.GetCultureInfo("en-GB")
+        );
+        sentences.Add(
+            string.Join(
+                ", ",
+                new[]
+                {
+                    feed.Title is { } source ? $"From {source}" : null,
+                    author is null ? null : $"by {author}",
+                    date,
+                }.OfType<string>()
+            )
+        );
+        if ((item.ContentHtml ?? item.Summary) is { Length: > 0 } html)
+            Speak(HtmlCleaner.ForPosts.Clean(html, null), sentences);
+        foreach (var file in item.Enclosures.Where(file => file.Url is not null))
+            sentences.Add($"Attached: {file.Type?.Split('/')[0] ?? "a file"}");
         return [.. sentences.Where(sentence => sentence.Length > 0)];
     }
 
@@ -32,17 +50,22 @@ public static class SpokenEntry
         {
             var text = string.Join(' ', line.ToString().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
             line.Clear();
-            if (text.Length == 0 || spoken > Longest) return;
+            if (text.Length == 0 || spoken > Longest)
+                return;
             spoken += text.Length;
             sentences.Add(text);
         }
 
         foreach (var step in TreeWalk.Steps(body))
         {
-            if (step.Node is IText words) line.Append(words.Data);
-            if (step.Node is not IElement element) continue;
-            if (step.IsLeaving) Leave(element, line, End);
-            else Enter(element, line, End);
+            if (step.Node is IText words)
+                line.Append(words.Data);
+            if (step.Node is not IElement element)
+                continue;
+            if (step.IsLeaving)
+                Leave(element, line, End);
+            else
+                Enter(element, line, End);
         }
 
         End();
@@ -52,10 +75,19 @@ public static class SpokenEntry
     {
         switch (element.LocalName)
         {
-            case "a" when element.HasAttribute("href"): line.Append(" link: "); break;
+            case "a" when element.HasAttribute("href"):
+                line.Append(" link: ");
+                break;
             case "img":
                 end();
-                line.Append(element.GetAttribute("alt") switch { null => "A picture without words", "" => string.Empty, var alt => "Picture: " + alt });
+                line.Append(
+                    element.GetAttribute("alt") switch
+                    {
+                        null => "A picture without words",
+                        "" => string.Empty,
+                        var alt => "Picture: " + alt,
+                    }
+                );
                 end();
                 break;
             case "ul" or "ol":
@@ -71,13 +103,20 @@ public static class SpokenEntry
                 end();
                 line.Append("Quote: ");
                 break;
-            case "p" or "li" or "div" or "br" or "pre" or "tr" or "figure": end(); break;
+            case "p" or "li" or "div" or "br" or "pre" or "tr" or "figure":
+                end();
+                break;
         }
     }
 
     private static void Leave(IElement element, StringBuilder line, Action end)
     {
-        if (element.LocalName == "td") line.Append(", ");
-        else if (element.LocalName is "p" or "li" or "div" or "pre" or "tr" or "figure" or "blockquote" || element.LocalName is ['h', >= '1' and <= '6']) end();
+        if (element.LocalName == "td")
+            line.Append(", ");
+        else if (
+            element.LocalName is "p" or "li" or "div" or "pre" or "tr" or "figure" or "blockquote"
+            || element.LocalName is ['h', >= '1' and <= '6']
+        )
+            end();
     }
 }

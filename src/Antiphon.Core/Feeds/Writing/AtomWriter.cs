@@ -13,26 +13,43 @@ public static class AtomWriter
         using var writer = new FeedXmlWriter();
         var xml = writer.Xml;
         xml.WriteStartElement("feed", FeedNamespaces.Atom);
-        if (feed.Language is not null) xml.WriteAttributeString("xml", "lang", null, feed.Language);
+        if (feed.Language is not null)
+            xml.WriteAttributeString("xml", "lang", null, feed.Language);
         ModuleWriter.Declare(writer, feed);
         Text(writer, "id", feed.Id ?? feed.FeedLink ?? feed.Link);
         Text(writer, "title", feed.Title ?? feed.Link);
         Text(writer, "subtitle", feed.Description);
-        Text(writer, "updated", Date(feed.Updated ?? feed.Items.Select(item => item.Updated ?? item.Published).Max() ?? DateTimeOffset.UnixEpoch));
+        Text(
+            writer,
+            "updated",
+            Date(
+                feed.Updated
+                    ?? feed.Items.Select(item => item.Updated ?? item.Published).Max()
+                    ?? DateTimeOffset.UnixEpoch
+            )
+        );
         Text(writer, "rights", feed.Copyright);
         Text(writer, "generator", feed.Generator);
         WriteLink(writer, "alternate", feed.Link, "text/html");
         WriteLink(writer, "self", feed.FeedLink, "application/atom+xml");
-        foreach (var hub in feed.Hubs) WriteLink(writer, "hub", hub, null);
-        foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging)) WriteLink(writer, relation, address, null);
+        foreach (var hub in feed.Hubs)
+            WriteLink(writer, "hub", hub, null);
+        foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging))
+            WriteLink(writer, relation, address, null);
         Text(writer, "logo", feed.Image?.Url);
         Text(writer, "icon", feed.Icon);
         // Every entry needs an author somewhere (§4.1.1), so a feed that names none is signed with its title.
-        WritePeople(writer, "author", feed.Authors.Count > 0 ? feed.Authors : [new FeedPerson(feed.Title ?? feed.Link ?? "unknown", null, null)]);
-        foreach (var category in feed.Categories) WriteCategory(writer, category);
+        WritePeople(
+            writer,
+            "author",
+            feed.Authors.Count > 0 ? feed.Authors : [new FeedPerson(feed.Title ?? feed.Link ?? "unknown", null, null)]
+        );
+        foreach (var category in feed.Categories)
+            WriteCategory(writer, category);
         ModuleWriter.WriteFeed(writer, feed);
         ModuleWriter.WriteExtensions(writer, feed.Extensions, withOwn: false);
-        foreach (var item in feed.Items) WriteEntry(writer, item);
+        foreach (var item in feed.Items)
+            WriteEntry(writer, item);
         xml.WriteEndElement();
         return writer.Finish();
     }
@@ -46,25 +63,35 @@ public static class AtomWriter
     }
 
     /// <summary>RFC 3339 in UTC to the second.</summary>
-    public static string Date(DateTimeOffset date) => date.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
+    public static string Date(DateTimeOffset date) =>
+        date.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
 
-    private static void WriteEntry(FeedXmlWriter writer, FeedItem item, params ReadOnlySpan<(string Relation, string Address)> links)
+    private static void WriteEntry(
+        FeedXmlWriter writer,
+        FeedItem item,
+        params ReadOnlySpan<(string Relation, string Address)> links
+    )
     {
         writer.Xml.WriteStartElement("entry", FeedNamespaces.Atom);
-        if (item.Language is not null) writer.Xml.WriteAttributeString("xml", "lang", null, item.Language);
+        if (item.Language is not null)
+            writer.Xml.WriteAttributeString("xml", "lang", null, item.Language);
         Text(writer, "id", item.Id ?? item.Link);
         writer.Xml.WriteElementString("title", FeedNamespaces.Atom, XmlSafe.Clean(item.Title ?? string.Empty));
-        if (item.Published is { } published) Text(writer, "published", Date(published));
+        if (item.Published is { } published)
+            Text(writer, "published", Date(published));
         Text(writer, "updated", Date(item.Updated ?? item.Published ?? DateTimeOffset.UnixEpoch));
         WriteLink(writer, "alternate", item.Link, "text/html");
         WriteLink(writer, "replies", item.CommentsUrl, "text/html");
         WriteLink(writer, "replies", item.CommentsFeed, "application/atom+xml");
         WriteLink(writer, "related", item.ExternalLink == item.Link ? null : item.ExternalLink, null);
-        foreach (var (relation, address) in links) WriteLink(writer, relation, address, null);
-        foreach (var file in item.Enclosures) WriteLink(writer, "enclosure", file.Url, file.Type, file.Length);
+        foreach (var (relation, address) in links)
+            WriteLink(writer, relation, address, null);
+        foreach (var file in item.Enclosures)
+            WriteLink(writer, "enclosure", file.Url, file.Type, file.Length);
         WritePeople(writer, "author", item.Authors);
         WritePeople(writer, "contributor", item.Contributors);
-        foreach (var category in item.Categories) WriteCategory(writer, category);
+        foreach (var category in item.Categories)
+            WriteCategory(writer, category);
         WriteHtml(writer, "summary", item.Summary);
         WriteHtml(writer, "content", item.ContentHtml);
         Text(writer, "rights", item.Copyright);
@@ -74,11 +101,13 @@ public static class AtomWriter
         writer.Xml.WriteEndElement();
     }
 
-    private static void Text(FeedXmlWriter writer, string name, string? text) => writer.Text(name, text, FeedNamespaces.Atom);
+    private static void Text(FeedXmlWriter writer, string name, string? text) =>
+        writer.Text(name, text, FeedNamespaces.Atom);
 
     private static void WriteHtml(FeedXmlWriter writer, string name, string? html)
     {
-        if (string.IsNullOrEmpty(html)) return;
+        if (string.IsNullOrEmpty(html))
+            return;
         writer.Xml.WriteStartElement(name, FeedNamespaces.Atom);
         writer.Attribute("type", "html");
         writer.Xml.WriteString(XmlSafe.Clean(html));
@@ -88,7 +117,8 @@ public static class AtomWriter
     // Where an entry comes from is told by the title and address of its feed (RFC 4287 §4.2.11); an id is asked for as well, and the address is one.
     private static void WriteSource(FeedXmlWriter writer, FeedItem item)
     {
-        if (item.Source is null && item.SourceFeed is null) return;
+        if (item.Source is null && item.SourceFeed is null)
+            return;
         writer.Xml.WriteStartElement("source", FeedNamespaces.Atom);
         Text(writer, "id", item.SourceFeed);
         Text(writer, "title", item.Source);
@@ -96,9 +126,16 @@ public static class AtomWriter
         writer.Xml.WriteEndElement();
     }
 
-    private static void WriteLink(FeedXmlWriter writer, string relation, string? address, string? type, long? length = null)
+    private static void WriteLink(
+        FeedXmlWriter writer,
+        string relation,
+        string? address,
+        string? type,
+        long? length = null
+    )
     {
-        if (address is null) return;
+        if (address is null)
+            return;
         writer.Xml.WriteStartElement("link", FeedNamespaces.Atom);
         writer.Attribute("rel", relation);
         writer.Attribute("href", address);

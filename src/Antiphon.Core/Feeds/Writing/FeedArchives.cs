@@ -17,7 +17,8 @@ public sealed record FeedArchives(int Total, int Size, int Shown)
     /// <param name="addressOf">Address of an archive by its number, from 1.</param>
     public void LinkFeed(FeedPaging paging, Func<int, string> addressOf)
     {
-        if (Count > 0) paging.PreviousArchive = addressOf(Count);
+        if (Count > 0)
+            paging.PreviousArchive = addressOf(Count);
     }
 
     /// <summary>Links and mark of one archive.</summary>

@@ -11,7 +11,16 @@ internal sealed class FeedXmlWriter : IDisposable
     /// <summary>Starts a document in UTF-8 without byte order mark, indented so that people can read it.</summary>
     public FeedXmlWriter()
     {
-        Xml = XmlWriter.Create(_stream, new XmlWriterSettings { Encoding = new UTF8Encoding(false), Indent = true, NewLineChars = "\n", CloseOutput = false });
+        Xml = XmlWriter.Create(
+            _stream,
+            new XmlWriterSettings
+            {
+                Encoding = new UTF8Encoding(false),
+                Indent = true,
+                NewLineChars = "\n",
+                CloseOutput = false,
+            }
+        );
     }
 
     /// <summary>The writer beneath, for starts and ends.</summary>
@@ -20,14 +29,16 @@ internal sealed class FeedXmlWriter : IDisposable
     /// <summary>An element with text, when there is any.</summary>
     public void Text(string name, string? text, string? ns = null, string? prefix = null)
     {
-        if (string.IsNullOrEmpty(text)) return;
+        if (string.IsNullOrEmpty(text))
+            return;
         Xml.WriteElementString(prefix, name, ns, XmlSafe.Clean(text));
     }
 
     /// <summary>An attribute, when there is a value.</summary>
     public void Attribute(string name, string? value)
     {
-        if (!string.IsNullOrEmpty(value)) Xml.WriteAttributeString(name, XmlSafe.Clean(value));
+        if (!string.IsNullOrEmpty(value))
+            Xml.WriteAttributeString(name, XmlSafe.Clean(value));
     }
 
     /// <summary>Ends the document and gives its bytes.</summary>

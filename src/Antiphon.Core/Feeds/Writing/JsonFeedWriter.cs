@@ -11,7 +11,15 @@ public static class JsonFeedWriter
     public static byte[] Write(Feed feed)
     {
         using var stream = new MemoryStream();
-        using var json = new Utf8JsonWriter(stream, new JsonWriterOptions { Indented = true, NewLine = "\n", Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
+        using var json = new Utf8JsonWriter(
+            stream,
+            new JsonWriterOptions
+            {
+                Indented = true,
+                NewLine = "\n",
+                Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping,
+            }
+        );
         json.WriteStartObject();
         json.WriteString("version", "https://jsonfeed.org/version/1.1");
         json.WriteString("title", feed.Title ?? feed.Link ?? string.Empty);
@@ -26,7 +34,8 @@ public static class JsonFeedWriter
         WriteHubs(json, feed.Hubs);
         WriteExtensions(json, feed.Extensions);
         json.WriteStartArray("items");
-        foreach (var item in feed.Items) WriteItem(json, item);
+        foreach (var item in feed.Items)
+            WriteItem(json, item);
         json.WriteEndArray();
         json.WriteEndObject();
         json.Flush();
@@ -38,16 +47,20 @@ public static class JsonFeedWriter
         json.WriteStartObject();
         json.WriteString("id", item.Id ?? item.Link ?? string.Empty);
         Text(json, "url", item.Link);
-        if (item.ExternalLink != item.Link) Text(json, "external_url", item.ExternalLink);
+        if (item.ExternalLink != item.Link)
+            Text(json, "external_url", item.ExternalLink);
         Text(json, "language", item.Language);
         Text(json, "title", item.Title);
         Text(json, "summary", item.Summary);
         json.WriteString("content_html", item.ContentHtml ?? item.Summary ?? string.Empty);
         Text(json, "image", item.Image);
-        if (item.Published is { } published) json.WriteString("date_published", AtomWriter.Date(published));
-        if (item.Updated is { } updated) json.WriteString("date_modified", AtomWriter.Date(updated));
+        if (item.Published is { } published)
+            json.WriteString("date_published", AtomWriter.Date(published));
+        if (item.Updated is { } updated)
+            json.WriteString("date_modified", AtomWriter.Date(updated));
         WriteAuthors(json, item.Authors);
-        if (item.Categories.Count > 0) WriteTags(json, item.Categories);
+        if (item.Categories.Count > 0)
+            WriteTags(json, item.Categories);
         WriteAttachments(json, item);
         WriteExtensions(json, item.Extensions);
         json.WriteEndObject();
@@ -55,12 +68,14 @@ public static class JsonFeedWriter
 
     private static void Text(Utf8JsonWriter json, string name, string? text)
     {
-        if (!string.IsNullOrEmpty(text)) json.WriteString(name, text);
+        if (!string.IsNullOrEmpty(text))
+            json.WriteString(name, text);
     }
 
     private static void WriteAuthors(Utf8JsonWriter json, List<FeedPerson> authors)
     {
-        if (authors.Count == 0) return;
+        if (authors.Count == 0)
+            return;
         json.WriteStartArray("authors");
         foreach (var author in authors)
         {
@@ -76,16 +91,28 @@ public static class JsonFeedWriter
     private static void WriteTags(Utf8JsonWriter json, List<string> tags)
     {
         json.WriteStartArray("tags");
-        foreach (var tag in tags) json.WriteStringValue(tag);
+        foreach (var tag in tags)
+            json.WriteStringValue(tag);
         json.WriteEndArray();
     }
 
     // Pictures, sounds and films that are not attached already go along as attachments; the format has no other place for them.
     private static void WriteAttachments(Utf8JsonWriter json, FeedItem item)
     {
-        var media = item.Media.Where(feedMedia => feedMedia.Type is not null && item.Enclosures.All(file => file.Url != feedMedia.Url)).Select(feedMedia => (File: new FeedEnclosure(feedMedia.Url, feedMedia.Type, feedMedia.Length), feedMedia.Title));
-        var files = item.Enclosures.Select(file => (File: file, Title: (string?)null)).Concat(media).Where(pair => pair.File.Url is not null).ToList();
-        if (files.Count == 0) return;
+        var media = item
+            .Media.Where(feedMedia =>
+                feedMedia.Type is not null && item.Enclosures.All(file => file.Url != feedMedia.Url)
+            )
+            .Select(feedMedia =>
+                (File: new FeedEnclosure(feedMedia.Url, feedMedia.Type, feedMedia.Length), feedMedia.Title)
+            );
+        var files = item
+            .Enclosures.Select(file => (File: file, Title: (string?)null))
+            .Concat(media)
+            .Where(pair => pair.File.Url is not null)
+            .ToList();
+        if (files.Count == 0)
+            return;
         json.WriteStartArray("attachments");
         foreach (var (file, title) in files)
         {
@@ -93,7 +120,8 @@ public static class JsonFeedWriter
             json.WriteString("url", file.Url);
             json.WriteString("mime_type", file.Type ?? "application/octet-stream");
             Text(json, "title", title);
-            if (file.Length is { } length) json.WriteNumber("size_in_bytes", length);
+            if (file.Length is { } length)
+                json.WriteNumber("size_in_bytes", length);
             json.WriteEndObject();
         }
 
@@ -102,7 +130,8 @@ public static class JsonFeedWriter
 
     private static void WriteHubs(Utf8JsonWriter json, List<string> hubs)
     {
-        if (hubs.Count == 0) return;
+        if (hubs.Count == 0)
+            return;
         json.WriteStartArray("hubs");
         foreach (var hub in hubs)
         {

@@ -20,14 +20,16 @@ public static class RssWriter
         ModuleWriter.Declare(writer, feed);
         xml.WriteStartElement("channel");
         WriteChannel(writer, feed);
-        foreach (var item in feed.Items) RssItemWriter.Write(writer, item);
+        foreach (var item in feed.Items)
+            RssItemWriter.Write(writer, item);
         xml.WriteEndElement();
         xml.WriteEndElement();
         return writer.Finish();
     }
 
     /// <summary>RFC 822 with a four-digit year, always in GMT.</summary>
-    public static string Date(DateTimeOffset date) => date.UtcDateTime.ToString("ddd, dd MMM yyyy HH:mm:ss 'GMT'", CultureInfo.InvariantCulture);
+    public static string Date(DateTimeOffset date) =>
+        date.UtcDateTime.ToString("ddd, dd MMM yyyy HH:mm:ss 'GMT'", CultureInfo.InvariantCulture);
 
     private static void WriteChannel(FeedXmlWriter writer, Feed feed)
     {
@@ -37,18 +39,25 @@ public static class RssWriter
         writer.Xml.WriteElementString("description", XmlSafe.Clean(feed.Description ?? feed.Title ?? string.Empty));
         writer.Text("language", feed.Language);
         writer.Text("copyright", feed.Copyright);
-        foreach (var author in feed.Authors) RssItemWriter.WritePerson(writer, author, "author", "creator");
-        if (feed.Published is { } published) writer.Text("pubDate", Date(published));
-        if (feed.Updated is { } updated) writer.Text("lastBuildDate", Date(updated));
-        foreach (var category in feed.Categories) writer.Text("category", category);
+        foreach (var author in feed.Authors)
+            RssItemWriter.WritePerson(writer, author, "author", "creator");
+        if (feed.Published is { } published)
+            writer.Text("pubDate", Date(published));
+        if (feed.Updated is { } updated)
+            writer.Text("lastBuildDate", Date(updated));
+        foreach (var category in feed.Categories)
+            writer.Text("category", category);
         writer.Text("generator", feed.Generator);
         WriteRhythm(writer, feed.Rhythm);
-        if (feed.Image is { Url: not null } image) WriteImage(writer, image, feed);
+        if (feed.Image is { Url: not null } image)
+            WriteImage(writer, image, feed);
         writer.Text("id", feed.Id, FeedNamespaces.Atom, "atom");
         writer.Text("icon", feed.Icon, FeedNamespaces.Atom, "atom");
         WriteLink(writer, "self", feed.FeedLink, "application/rss+xml");
-        foreach (var hub in feed.Hubs) WriteLink(writer, "hub", hub, null);
-        foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging)) WriteLink(writer, relation, address, null);
+        foreach (var hub in feed.Hubs)
+            WriteLink(writer, "hub", hub, null);
+        foreach (var (relation, address) in ModuleWriter.PagingLinks(feed.Paging))
+            WriteLink(writer, relation, address, null);
         ModuleWriter.WriteFeed(writer, feed);
         ModuleWriter.WriteExtensions(writer, feed.Extensions, withOwn: true);
     }
@@ -56,7 +65,8 @@ public static class RssWriter
     /// <summary>A link of the Atom module; nothing without an address.</summary>
     internal static void WriteLink(FeedXmlWriter writer, string relation, string? address, string? type)
     {
-        if (address is null) return;
+        if (address is null)
+            return;
         writer.Xml.WriteStartElement("atom", "link", FeedNamespaces.Atom);
         writer.Attribute("rel", relation);
         writer.Attribute("href", address);
@@ -66,16 +76,24 @@ public static class RssWriter
 
     private static void WriteRhythm(FeedXmlWriter writer, FeedRhythm rhythm)
     {
-        if (rhythm.TimeToLive is { } kept) writer.Text("ttl", Math.Max(1, (int)kept.TotalMinutes).ToString(CultureInfo.InvariantCulture));
-        WriteList(writer, "skipHours", "hour", [.. rhythm.SkipHours.Select(hour => hour.ToString(CultureInfo.InvariantCulture))]);
+        if (rhythm.TimeToLive is { } kept)
+            writer.Text("ttl", Math.Max(1, (int)kept.TotalMinutes).ToString(CultureInfo.InvariantCulture));
+        WriteList(
+            writer,
+            "skipHours",
+            "hour",
+            [.. rhythm.SkipHours.Select(hour => hour.ToString(CultureInfo.InvariantCulture))]
+        );
         WriteList(writer, "skipDays", "day", [.. rhythm.SkipDays.Select(day => day.ToString())]);
     }
 
     private static void WriteList(FeedXmlWriter writer, string name, string each, IReadOnlyList<string> values)
     {
-        if (values.Count == 0) return;
+        if (values.Count == 0)
+            return;
         writer.Xml.WriteStartElement(name);
-        foreach (var value in values) writer.Text(each, value);
+        foreach (var value in values)
+            writer.Text(each, value);
         writer.Xml.WriteEndElement();
     }
 

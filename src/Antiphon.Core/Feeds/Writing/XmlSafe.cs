@@ -10,7 +10,8 @@ internal static class XmlSafe
     {
         for (var i = 0; i < text.Length; i++)
         {
-            if (!IsLegal(text, i)) return new string([.. text.Where((_, at) => IsLegal(text, at))]);
+            if (!IsLegal(text, i))
+                return new string([.. text.Where((_, at) => IsLegal(text, at))]);
         }
 
         return text;
@@ -19,8 +20,10 @@ internal static class XmlSafe
     private static bool IsLegal(string text, int at)
     {
         var c = text[at];
-        if (char.IsHighSurrogate(c)) return at + 1 < text.Length && char.IsLowSurrogate(text[at + 1]);
-        if (char.IsLowSurrogate(c)) return at > 0 && char.IsHighSurrogate(text[at - 1]);
+        if (char.IsHighSurrogate(c))
+            return at + 1 < text.Length && char.IsLowSurrogate(text[at + 1]);
+        if (char.IsLowSurrogate(c))
+            return at > 0 && char.IsHighSurrogate(text[at - 1]);
         return XmlConvert.IsXmlChar(c);
     }
 }

@@ -13,13 +13,37 @@ public sealed record HtmlLimits
     public const int LongestClass = 4000;
 
     /// <summary>Of pages of other sites, unless set otherwise: 3,000,000 characters, 256 levels, 60,000 nodes, 400 attributes of an element, 20,000 children.</summary>
-    public static HtmlLimits Page { get; private set; } = new() { Length = 3_000_000, Depth = 256, Nodes = 60_000, Attributes = 400, Children = 20_000 };
+    public static HtmlLimits Page { get; private set; } =
+        new()
+        {
+            Length = 3_000_000,
+            Depth = 256,
+            Nodes = 60_000,
+            Attributes = 400,
+            Children = 20_000,
+        };
 
     /// <summary>Of texts that are kept, such as posts, unless set otherwise: 2,000,000 characters, 200 levels, 50,000 nodes, 200 attributes of an element, 20,000 children.</summary>
-    public static HtmlLimits Text { get; private set; } = new() { Length = 2_000_000, Depth = 200, Nodes = 50_000, Attributes = 200, Children = 20_000 };
+    public static HtmlLimits Text { get; private set; } =
+        new()
+        {
+            Length = 2_000_000,
+            Depth = 200,
+            Nodes = 50_000,
+            Attributes = 200,
+            Children = 20_000,
+        };
 
     /// <summary>Of documents that we put together ourselves out of texts that were limited before: 20,000,000 characters, 512 levels, 400,000 nodes, 400 attributes of an element, 50,000 children.</summary>
-    public static HtmlLimits Own { get; } = new() { Length = 20_000_000, Depth = DeepestAllowed, Nodes = 400_000, Attributes = 400, Children = 50_000 };
+    public static HtmlLimits Own { get; } =
+        new()
+        {
+            Length = 20_000_000,
+            Depth = DeepestAllowed,
+            Nodes = 400_000,
+            Attributes = 400,
+            Children = 50_000,
+        };
 
     /// <summary>Sets other limits for the whole process, once and before anything is read; half way through, a text could be kept that cannot be shown.</summary>
     /// <param name="page">Of pages of other sites.</param>

@@ -32,7 +32,13 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
     private int _nextMeasure = LongestPause;
 
     /// <summary>Options of a parser that is watched.</summary>
-    public HtmlParserOptions Watching() => new() { OnCreated = (element, _) => _made = element, OnToken = (token, _) => Take(token), ShouldEmitAttribute = CountAttribute };
+    public HtmlParserOptions Watching() =>
+        new()
+        {
+            OnCreated = (element, _) => _made = element,
+            OnToken = (token, _) => Take(token),
+            ShouldEmitAttribute = CountAttribute,
+        };
 
     /// <summary>Measures a tree in full.</summary>
     public void MeasureWhole(INode root)
@@ -43,14 +49,18 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
         {
             foreach (var step in TreeWalk.Steps(part.Root))
             {
-                if (step.IsLeaving) continue;
+                if (step.IsLeaving)
+                    continue;
                 Demand(++nodes, limits.Nodes, HtmlExcess.Nodes);
                 Demand(part.Depth + step.Depth, _deepest, HtmlExcess.Depth);
                 Demand(step.Node.ChildNodes.Length, limits.Children, HtmlExcess.Children);
-                if (step.Node is IElement element) Demand(element.Attributes.Length, limits.Attributes, HtmlExcess.Attributes);
-                if (step.Node is IText text) (texts, longest) = (texts + 1, Math.Max(longest, text.Length));
+                if (step.Node is IElement element)
+                    Demand(element.Attributes.Length, limits.Attributes, HtmlExcess.Attributes);
+                if (step.Node is IText text)
+                    (texts, longest) = (texts + 1, Math.Max(longest, text.Length));
                 // What stands in a template hangs beside the tree.
-                if (step.Node is IHtmlTemplateElement { Content: { } content }) parts.Push((content, part.Depth + step.Depth));
+                if (step.Node is IHtmlTemplateElement { Content: { } content })
+                    parts.Push((content, part.Depth + step.Depth));
             }
         }
 
@@ -59,7 +69,8 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
 
     private static void Demand(long found, long most, HtmlExcess excess)
     {
-        if (found > most) throw new HtmlExcessException(excess);
+        if (found > most)
+            throw new HtmlExcessException(excess);
     }
 
     private bool CountAttribute(ref StructHtmlToken token, ReadOnlyMemory<char> name)
@@ -71,7 +82,8 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
     private void Take(HtmlToken token)
     {
         // Selectors by class compare each name with all before it.
-        if (token is HtmlTagToken { IsEmpty: false } tag && tag.Attributes.Count > 0) Demand(tag.GetAttribute("class").Length, HtmlLimits.LongestClass, HtmlExcess.Attributes);
+        if (token is HtmlTagToken { IsEmpty: false } tag && tag.Attributes.Count > 0)
+            Demand(tag.GetAttribute("class").Length, HtmlLimits.LongestClass, HtmlExcess.Attributes);
         if (_made is { } element)
         {
             _made = null;
@@ -80,12 +92,15 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
         }
 
         TakeText(token);
-        if ((++_tokens & 255) == 0) cancellation.ThrowIfCancellationRequested();
-        if (_tokens < _nextMeasure) return;
+        if ((++_tokens & 255) == 0)
+            cancellation.ThrowIfCancellationRequested();
+        if (_tokens < _nextMeasure)
+            return;
         // End tags make no nodes, yet each is looked for among all open elements.
         Demand(_tokens, 4L * limits.Nodes, HtmlExcess.Nodes);
         _nextMeasure = _tokens + (int)Math.Clamp(MostCopied / (_characters + 1) / 2, 256, LongestPause);
-        if (_document is { } document) MeasureWhole(document);
+        if (_document is { } document)
+            MeasureWhole(document);
     }
 
     private void TakeText(HtmlToken token)
@@ -98,7 +113,8 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
 
         _texts++;
         _characters += token.Data.Length;
-        if (_run > 0) _copied += _run;
+        if (_run > 0)
+            _copied += _run;
         _run += token.Data.Length;
         Demand(_copied, MostCopied, HtmlExcess.Joining);
     }
@@ -115,6 +131,7 @@ internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellatio
     private void MeasureWay(IElement element)
     {
         var depth = 0;
-        for (INode? node = element; node.Parent is { } parent; node = parent) Demand(++depth, _deepest, HtmlExcess.Depth);
+        for (INode? node = element; node.Parent is { } parent; node = parent)
+            Demand(++depth, _deepest, HtmlExcess.Depth);
     }
 }

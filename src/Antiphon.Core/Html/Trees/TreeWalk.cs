@@ -20,7 +20,8 @@ public static class TreeWalk
             if (at.Next < 0)
             {
                 yield return new TreeStep(at.Node, open.Count, IsLeaving: false);
-                if (at.Node is IElement skipped && goesInto?.Invoke(skipped) == false) continue;
+                if (at.Node is IElement skipped && goesInto?.Invoke(skipped) == false)
+                    continue;
                 open.Push((at.Node, 0));
                 continue;
             }

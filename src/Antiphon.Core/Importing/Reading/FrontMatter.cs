@@ -21,31 +21,46 @@ public static class FrontMatter
     {
         var record = new Dictionary<string, string>(StringComparer.OrdinalIgnoreCase) { [FileColumn] = name };
         var (head, text) = Split(content.TrimStart('\uFEFF'));
-        if (head is not null && !Fill(record, head)) text = content;
+        if (head is not null && !Fill(record, head))
+            text = content;
         record[BodyColumn] = text.Trim();
         var file = name[(name.LastIndexOf('/') + 1)..];
         var stem = file.Contains('.', StringComparison.Ordinal) ? file[..file.LastIndexOf('.')] : file;
         // "2026-11-24-frost-on-the-finder" is a date and a slug.
-        if (stem.Length > 11 && stem[10] == '-' && DateOnly.TryParseExact(stem[..10], "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _))
+        if (
+            stem.Length > 11
+            && stem[10] == '-'
+            && DateOnly.TryParseExact(
+                stem[..10],
+                "yyyy-MM-dd",
+                CultureInfo.InvariantCulture,
+                DateTimeStyles.None,
+                out _
+            )
+        )
         {
             record.TryAdd("date", stem[..10]);
             stem = stem[11..];
         }
 
         record.TryAdd("slug", stem);
-        if (!record.ContainsKey("title")) TakeTitle(record, stem);
+        if (!record.ContainsKey("title"))
+            TakeTitle(record, stem);
         return record;
     }
 
     private static (string? Head, string Text) Split(string content)
     {
-        if (!content.StartsWith(Fence, StringComparison.Ordinal)) return (null, content);
+        if (!content.StartsWith(Fence, StringComparison.Ordinal))
+            return (null, content);
         var start = content.IndexOf('\n', StringComparison.Ordinal) + 1;
-        if (start == 0) return (null, content);
-        for (var at = start; at < content.Length;)
+        if (start == 0)
+            return (null, content);
+        for (var at = start; at < content.Length; )
         {
             var end = content.IndexOf('\n', at) is var found and >= 0 ? found : content.Length;
-            if (content[at..end].TrimEnd() is Fence or "...") return (content[start..at], content[Math.Min(end + 1, content.Length)..]);
+            if (content[at..end].TrimEnd() is Fence or "...")
+                return (content[start..at], content[Math.Min(end + 1, content.Length)..]);
             at = end + 1;
         }
 
@@ -56,8 +71,10 @@ public static class FrontMatter
     {
         try
         {
-            if (FrontMatterFields.Read(head) is not { } fields) return false;
-            foreach (var (key, value) in fields) record[key] = value;
+            if (FrontMatterFields.Read(head) is not { } fields)
+                return false;
+            foreach (var (key, value) in fields)
+                record[key] = value;
             return true;
         }
         catch (YamlException)

@@ -17,30 +17,46 @@ internal static class FrontMatterFields
     /// <exception cref="YamlException">It is no YAML.</exception>
     public static Dictionary<string, string>? Read(string head)
     {
-        if (head.Length > LongestHead) return null;
+        if (head.Length > LongestHead)
+            return null;
         var parser = new Parser(new StringReader(head));
-        var (fields, named, open) = (new Dictionary<string, string>(), new Dictionary<string, string>(), new Stack<Open>());
+        var (fields, named, open) = (
+            new Dictionary<string, string>(),
+            new Dictionary<string, string>(),
+            new Stack<Open>()
+        );
         for (var events = 0; parser.MoveNext(); events++)
         {
-            if (events > MostEvents || open.Count > Deepest) return null;
+            if (events > MostEvents || open.Count > Deepest)
+                return null;
             switch (parser.Current)
             {
                 case MappingStart or SequenceStart:
-                    if (open.Count == 0 && parser.Current is SequenceStart) return null;
+                    if (open.Count == 0 && parser.Current is SequenceStart)
+                        return null;
                     open.Push(new Open(parser.Current is MappingStart));
                     break;
                 case MappingEnd or SequenceEnd:
                     var closed = open.Pop();
-                    if (open.Count == 0) return fields;
-                    Take(closed.IsMapping ? string.Empty : string.Join(", ", closed.Words), isWord: false, open, fields);
+                    if (open.Count == 0)
+                        return fields;
+                    Take(
+                        closed.IsMapping ? string.Empty : string.Join(", ", closed.Words),
+                        isWord: false,
+                        open,
+                        fields
+                    );
                     break;
                 case Scalar scalar:
-                    if (open.Count == 0) return null;
-                    if (!scalar.Anchor.IsEmpty) named[scalar.Anchor.Value] = scalar.Value;
+                    if (open.Count == 0)
+                        return null;
+                    if (!scalar.Anchor.IsEmpty)
+                        named[scalar.Anchor.Value] = scalar.Value;
                     Take(scalar.Value, isWord: true, open, fields);
                     break;
                 case AnchorAlias alias:
-                    if (open.Count == 0) return null;
+                    if (open.Count == 0)
+                        return null;
                     Take(named.GetValueOrDefault(alias.Value.Value, string.Empty), isWord: true, open, fields);
                     break;
             }
@@ -54,7 +70,8 @@ internal static class FrontMatterFields
         var around = open.Peek();
         if (!around.IsMapping)
         {
-            if (isWord) around.Words.Add(value);
+            if (isWord)
+                around.Words.Add(value);
         }
         else if (around.Key is null)
         {
@@ -62,7 +79,8 @@ internal static class FrontMatterFields
         }
         else
         {
-            if (open.Count == 1 && around.Key.Length > 0) fields[around.Key] = isWord && value is "~" or "null" ? string.Empty : value;
+            if (open.Count == 1 && around.Key.Length > 0)
+                fields[around.Key] = isWord && value is "~" or "null" ? string.Empty : value;
             around.Key = null;
         }
     }

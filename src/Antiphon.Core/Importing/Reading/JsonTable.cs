@@ -13,7 +13,15 @@ public static class JsonTable
     {
         try
         {
-            using var document = JsonDocument.Parse(text, new JsonDocumentOptions { AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip, MaxDepth = 64 });
+            using var document = JsonDocument.Parse(
+                text,
+                new JsonDocumentOptions
+                {
+                    AllowTrailingCommas = true,
+                    CommentHandling = JsonCommentHandling.Skip,
+                    MaxDepth = 64,
+                }
+            );
             return ListIn(document.RootElement) is { } list ? ImportTable.Of(list.Select(RecordOf)) : null;
         }
         catch (JsonException)
@@ -24,10 +32,16 @@ public static class JsonTable
 
     private static IEnumerable<JsonElement>? ListIn(JsonElement root)
     {
-        if (root.ValueKind == JsonValueKind.Array) return Objects(root);
-        if (root.ValueKind != JsonValueKind.Object) return null;
+        if (root.ValueKind == JsonValueKind.Array)
+            return Objects(root);
+        if (root.ValueKind != JsonValueKind.Object)
+            return null;
         // The longest list of objects is the posts; others are authors or terms.
-        return root.EnumerateObject().Where(member => member.Value.ValueKind == JsonValueKind.Array).Select(member => Objects(member.Value)).OfType<IReadOnlyList<JsonElement>>().MaxBy(list => list.Count);
+        return root.EnumerateObject()
+            .Where(member => member.Value.ValueKind == JsonValueKind.Array)
+            .Select(member => Objects(member.Value))
+            .OfType<IReadOnlyList<JsonElement>>()
+            .MaxBy(list => list.Count);
     }
 
     private static IReadOnlyList<JsonElement>? Objects(JsonElement array)
@@ -48,26 +62,34 @@ public static class JsonTable
         foreach (var member in item.EnumerateObject())
         {
             var name = path.Length == 0 ? member.Name : $"{path}.{member.Name}";
-            if (member.Value.ValueKind == JsonValueKind.Object && depth < Deepest) Fill(record, name, member.Value, depth + 1);
-            else record[name] = ValueOf(member.Value);
+            if (member.Value.ValueKind == JsonValueKind.Object && depth < Deepest)
+                Fill(record, name, member.Value, depth + 1);
+            else
+                record[name] = ValueOf(member.Value);
         }
     }
 
-    private static string ValueOf(JsonElement value) => value.ValueKind switch
-    {
-        JsonValueKind.String => value.GetString()!,
-        JsonValueKind.Null => string.Empty,
-        JsonValueKind.Array => string.Join(", ", value.EnumerateArray().Select(NameIn).Where(text => text.Length > 0)),
-        _ => value.GetRawText(),
-    };
+    private static string ValueOf(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.String => value.GetString()!,
+            JsonValueKind.Null => string.Empty,
+            JsonValueKind.Array => string.Join(
+                ", ",
+                value.EnumerateArray().Select(NameIn).Where(text => text.Length > 0)
+            ),
+            _ => value.GetRawText(),
+        };
 
     // A list of objects, as of tags, is a list of their names.
     private static string NameIn(JsonElement item)
     {
-        if (item.ValueKind != JsonValueKind.Object) return ValueOf(item);
+        if (item.ValueKind != JsonValueKind.Object)
+            return ValueOf(item);
         foreach (var name in (string[])["name", "title", "label", "slug", "url"])
         {
-            if (item.TryGetProperty(name, out var value)) return ValueOf(value);
+            if (item.TryGetProperty(name, out var value))
+                return ValueOf(value);
         }
 
         return item.GetRawText();

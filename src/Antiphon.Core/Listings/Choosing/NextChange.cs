@@ -11,15 +11,23 @@ public static class NextChange
     /// <param name="candidates">Posts of the site, in any order, those dated ahead too.</param>
     /// <param name="now">The moment.</param>
     /// <param name="zone">The site's zone, whose midnight shuffles anew.</param>
-    public static DateTimeOffset After(ListingDefinition definition, IEnumerable<ListingCandidate> candidates, DateTimeOffset now, TimeZoneInfo zone)
+    public static DateTimeOffset After(
+        ListingDefinition definition,
+        IEnumerable<ListingCandidate> candidates,
+        DateTimeOffset now,
+        TimeZoneInfo zone
+    )
     {
         var next = definition.Order == ListingOrder.Shuffled ? Midnight(now, zone) : DateTimeOffset.MaxValue;
         foreach (var post in candidates)
         {
-            if (post.PublishedAt is not { } date || !definition.Blogs.Contains(post.BlogId)) continue;
-            if (date > now) next = Earlier(next, date);
+            if (post.PublishedAt is not { } date || !definition.Blogs.Contains(post.BlogId))
+                continue;
+            if (date > now)
+                next = Earlier(next, date);
             // The last moment at which it is young enough is its own; the next one no more.
-            else if (definition.Filter.MaxAgeDays is { } days && date.AddDays(days) >= now) next = Earlier(next, date.AddDays(days).AddTicks(1));
+            else if (definition.Filter.MaxAgeDays is { } days && date.AddDays(days) >= now)
+                next = Earlier(next, date.AddDays(days).AddTicks(1));
         }
 
         return next;
@@ -31,7 +39,8 @@ public static class NextChange
     {
         var tomorrow = TimeZoneInfo.ConvertTime(now, zone).Date.AddDays(1);
         // Where clocks go forward at midnight the day begins an hour later.
-        while (zone.IsInvalidTime(tomorrow)) tomorrow = tomorrow.AddMinutes(15);
+        while (zone.IsInvalidTime(tomorrow))
+            tomorrow = tomorrow.AddMinutes(15);
         return new DateTimeOffset(tomorrow, zone.GetUtcOffset(tomorrow));
     }
 }

@@ -8,4 +8,10 @@ namespace Antiphon.Core.Listings.Choosing;
 /// <param name="Shown">How many entries the listing shows on a page.</param>
 /// <param name="Detail">Value that belongs to the reason, or null.</param>
 /// <param name="Page">Page it stands on, from 1, when the listing has pages.</param>
-public sealed record Placement(PlacementReason Reason, int? Position, int Shown, string? Detail = null, int? Page = null);
+public sealed record Placement(
+    PlacementReason Reason,
+    int? Position,
+    int Shown,
+    string? Detail = null,
+    int? Page = null
+);

@@ -18,8 +18,21 @@ namespace Antiphon.Core.Listings.Definition;
 /// <param name="DatePattern">Pattern of dates, such as "d MMM"; null for the usual one of the site's language.</param>
 /// <param name="StandInPicture">Whether an entry without a picture gets a drawn one.</param>
 public sealed record EntryForm(
-    int Columns, PictureSide PictureSide, PictureRatio Ratio, int? TitleLength, int ExcerptWords, string Separator, bool BylineAbove, string? ReadMore, bool Tags, bool Source,
-    bool ReadingTime, bool Comments, string? DatePattern, bool StandInPicture)
+    int Columns,
+    PictureSide PictureSide,
+    PictureRatio Ratio,
+    int? TitleLength,
+    int ExcerptWords,
+    string Separator,
+    bool BylineAbove,
+    string? ReadMore,
+    bool Tags,
+    bool Source,
+    bool ReadingTime,
+    bool Comments,
+    string? DatePattern,
+    bool StandInPicture
+)
 {
     /// <summary>Whether links to pass a post on stand at the end of an entry.</summary>
     public bool Share { get; init; }
@@ -49,8 +62,24 @@ public sealed record EntryForm(
         get
         {
             EntryPart[] usual = BylineAbove
-                ? [EntryPart.Picture, EntryPart.Byline, EntryPart.Title, EntryPart.Excerpt, EntryPart.Tags, EntryPart.More]
-                : [EntryPart.Picture, EntryPart.Title, EntryPart.Byline, EntryPart.Excerpt, EntryPart.Tags, EntryPart.More];
+                ?
+                [
+                    EntryPart.Picture,
+                    EntryPart.Byline,
+                    EntryPart.Title,
+                    EntryPart.Excerpt,
+                    EntryPart.Tags,
+                    EntryPart.More,
+                ]
+                :
+                [
+                    EntryPart.Picture,
+                    EntryPart.Title,
+                    EntryPart.Byline,
+                    EntryPart.Excerpt,
+                    EntryPart.Tags,
+                    EntryPart.More,
+                ];
             return [.. Parts.Concat(usual).Distinct()];
         }
     }
@@ -60,12 +89,32 @@ public sealed record EntryForm(
     /// <param name="text">Its text without markup.</param>
     public string? Excerpt(string? own, string text)
     {
-        if (ExcerptSource != ExcerptSource.TextOnly && !string.IsNullOrWhiteSpace(own)) return own;
-        if (ExcerptSource == ExcerptSource.OwnOnly) return null;
-        var cut = ExcerptCharacters is { } length ? Text.Shortened.ToLength(text, length) : Text.Shortened.ToWords(text, ExcerptWords);
+        if (ExcerptSource != ExcerptSource.TextOnly && !string.IsNullOrWhiteSpace(own))
+            return own;
+        if (ExcerptSource == ExcerptSource.OwnOnly)
+            return null;
+        var cut = ExcerptCharacters is { } length
+            ? Text.Shortened.ToLength(text, length)
+            : Text.Shortened.ToWords(text, ExcerptWords);
         return ExcerptAtSentence && cut.EndsWith('…') ? Text.Shortened.ToSentence(text, cut.Length) ?? cut : cut;
     }
 
     /// <summary>What entries look like unless told otherwise.</summary>
-    public static EntryForm Usual { get; } = new(3, PictureSide.Start, PictureRatio.FourToThree, null, 30, " · ", false, null, false, false, false, false, null, false);
+    public static EntryForm Usual { get; } =
+        new(
+            3,
+            PictureSide.Start,
+            PictureRatio.FourToThree,
+            null,
+            30,
+            " · ",
+            false,
+            null,
+            false,
+            false,
+            false,
+            false,
+            null,
+            false
+        );
 }

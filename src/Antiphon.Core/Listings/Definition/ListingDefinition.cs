@@ -20,7 +20,8 @@ public sealed record ListingDefinition(
     ListingOrder Order,
     EntryDetails Details,
     ListingLayout Layout,
-    string? Heading)
+    string? Heading
+)
 {
     /// <summary>Most entries one page may show.</summary>
     public const int MaxCount = 50;
@@ -73,5 +74,12 @@ public sealed record ListingDefinition(
 
     /// <summary>What a new listing starts from: five newest posts of the blog, in lines, with picture and date.</summary>
     public static ListingDefinition For(long blog, string? heading) =>
-        new([blog], 5, ListingOrder.Newest, new EntryDetails(true, false, true, false, false), ListingLayout.Lines, heading);
+        new(
+            [blog],
+            5,
+            ListingOrder.Newest,
+            new EntryDetails(true, false, true, false, false),
+            ListingLayout.Lines,
+            heading
+        );
 }

@@ -7,7 +7,14 @@ namespace Antiphon.Core.Listings.Definition;
 /// <param name="ClosingText">Words of the link below the entries, such as "All posts"; null for none.</param>
 /// <param name="ClosingLink">Where it leads; null leads to the blog's page.</param>
 /// <param name="FeedLink">Whether a link to the feed stands below.</param>
-public sealed record ListingFrame(int HeadingLevel, string? HeadingLink, string? Introduction, string? ClosingText, string? ClosingLink, bool FeedLink)
+public sealed record ListingFrame(
+    int HeadingLevel,
+    string? HeadingLink,
+    string? Introduction,
+    string? ClosingText,
+    string? ClosingLink,
+    bool FeedLink
+)
 {
     /// <summary>A heading of the second level and nothing else.</summary>
     public static ListingFrame Bare { get; } = new(2, null, null, null, null, false);

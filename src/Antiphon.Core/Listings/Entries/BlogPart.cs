@@ -52,9 +52,14 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     public static BlogPart? Parse(string? text)
     {
         var parts = (text ?? string.Empty).Split('/', 2);
-        if (!Enum.TryParse<BlogPartKind>(parts[0], ignoreCase: true, out var kind) || !char.IsLetter(parts[0][0])) return null;
-        var subject = parts.Length > 1 ? Uri.UnescapeDataString(kind == BlogPartKind.Post ? parts[1].Split('/')[0] : parts[1]) : string.Empty;
-        if (subject.Length > LongestSubject) return null;
+        if (!Enum.TryParse<BlogPartKind>(parts[0], ignoreCase: true, out var kind) || !char.IsLetter(parts[0][0]))
+            return null;
+        var subject =
+            parts.Length > 1
+                ? Uri.UnescapeDataString(kind == BlogPartKind.Post ? parts[1].Split('/')[0] : parts[1])
+                : string.Empty;
+        if (subject.Length > LongestSubject)
+            return null;
         return kind switch
         {
             BlogPartKind.Index or BlogPartKind.Archive or BlogPartKind.Categories => new BlogPart(kind),
@@ -70,8 +75,17 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     public string In(string page, string? slug = null)
     {
         var uri = new UriBuilder(page) { Fragment = string.Empty };
-        var kept = uri.Query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries).Where(text => !text.StartsWith(Parameter, StringComparison.Ordinal));
-        var view = Kind == BlogPartKind.Index ? [] : new[] { $"{Parameter}={ToString()}{(string.IsNullOrEmpty(slug) ? string.Empty : "/" + Uri.EscapeDataString(slug))}" };
+        var kept = uri
+            .Query.TrimStart('?')
+            .Split('&', StringSplitOptions.RemoveEmptyEntries)
+            .Where(text => !text.StartsWith(Parameter, StringComparison.Ordinal));
+        var view =
+            Kind == BlogPartKind.Index
+                ? []
+                : new[]
+                {
+                    $"{Parameter}={ToString()}{(string.IsNullOrEmpty(slug) ? string.Empty : "/" + Uri.EscapeDataString(slug))}",
+                };
         uri.Query = string.Join('&', kept.Concat(view));
         return uri.Uri.AbsoluteUri;
     }
@@ -79,38 +93,65 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     /// <summary>The view that a host page's address asks for; null when it asks for none.</summary>
     public static BlogPart? OfAddress(string? page)
     {
-        if (!Uri.TryCreate(page, UriKind.Absolute, out var uri)) return null;
-        var given = uri.Query.TrimStart('?').Split('&').FirstOrDefault(text => text.StartsWith(Parameter + "=", StringComparison.Ordinal));
+        if (!Uri.TryCreate(page, UriKind.Absolute, out var uri))
+            return null;
+        var given = uri
+            .Query.TrimStart('?')
+            .Split('&')
+            .FirstOrDefault(text => text.StartsWith(Parameter + "=", StringComparison.Ordinal));
         return given is null ? null : Parse(given[(Parameter.Length + 1)..].Replace('+', ' '));
     }
 
     /// <summary>The number of the page that a host page's address asks for; 1 when it asks for none.</summary>
     public static int PageOfAddress(string? page)
     {
-        if (!Uri.TryCreate(page, UriKind.Absolute, out var uri)) return 1;
-        var given = uri.Query.TrimStart('?').Split('&').FirstOrDefault(text => text.StartsWith(PageParameter + "=", StringComparison.Ordinal));
-        return given is not null && int.TryParse(given[(PageParameter.Length + 1)..], CultureInfo.InvariantCulture, out var number) && number > 0 ? number : 1;
+        if (!Uri.TryCreate(page, UriKind.Absolute, out var uri))
+            return 1;
+        var given = uri
+            .Query.TrimStart('?')
+            .Split('&')
+            .FirstOrDefault(text => text.StartsWith(PageParameter + "=", StringComparison.Ordinal));
+        return
+            given is not null
+            && int.TryParse(given[(PageParameter.Length + 1)..], CultureInfo.InvariantCulture, out var number)
+            && number > 0
+            ? number
+            : 1;
     }
 
     /// <summary>Whether a post belongs to the view; views that are no list take all.</summary>
     /// <param name="post">The post.</param>
     /// <param name="published">Its date on the site's clocks.</param>
-    public bool Takes(ListingCandidate post, DateTimeOffset? published) => Kind switch
-    {
-        BlogPartKind.Post => post.Key == Subject,
-        BlogPartKind.Category => post.Categories.Contains(Subject, StringComparer.OrdinalIgnoreCase),
-        BlogPartKind.Tag => post.Tags.Concat(post.Categories).Contains(Subject, StringComparer.OrdinalIgnoreCase),
-        BlogPartKind.Month => published is { } date && MonthOf(Subject) is { } month && date.Year == month.Year && date.Month == month.Month,
-        _ => true,
-    };
+    public bool Takes(ListingCandidate post, DateTimeOffset? published) =>
+        Kind switch
+        {
+            BlogPartKind.Post => post.Key == Subject,
+            BlogPartKind.Category => post.Categories.Contains(Subject, StringComparer.OrdinalIgnoreCase),
+            BlogPartKind.Tag => post.Tags.Concat(post.Categories).Contains(Subject, StringComparer.OrdinalIgnoreCase),
+            BlogPartKind.Month => published is { } date
+                && MonthOf(Subject) is { } month
+                && date.Year == month.Year
+                && date.Month == month.Month,
+            _ => true,
+        };
 
     /// <summary>First day of the month a subject names, or null.</summary>
     public static DateTimeOffset? MonthOf(string subject) =>
-        DateTimeOffset.TryParseExact(subject, "yyyy-MM", CultureInfo.InvariantCulture, DateTimeStyles.AssumeUniversal, out var month) ? month : null;
+        DateTimeOffset.TryParseExact(
+            subject,
+            "yyyy-MM",
+            CultureInfo.InvariantCulture,
+            DateTimeStyles.AssumeUniversal,
+            out var month
+        )
+            ? month
+            : null;
 
     /// <summary>The view of a month.</summary>
-    public static BlogPart Month(DateTimeOffset month) => new(BlogPartKind.Month, month.ToString("yyyy-MM", CultureInfo.InvariantCulture));
+    public static BlogPart Month(DateTimeOffset month) =>
+        new(BlogPartKind.Month, month.ToString("yyyy-MM", CultureInfo.InvariantCulture));
 
     /// <summary>The view as it stands in addresses, such as "category/Sky%20events".</summary>
-    public override string ToString() => Kind.ToString().ToLowerInvariant() + (Subject.Length == 0 ? string.Empty : "/" + Uri.EscapeDataString(Subject));
+    public override string ToString() =>
+        Kind.ToString().ToLowerInvariant() + (Subject.Length == 0 ? string.Empty : "/" + Uri.EscapeDataString(Subject));
 }

@@ -18,11 +18,21 @@ public static class DrawnPicture
             return (int)(seed % (ulong)bound);
         }
 
-        var svg = new StringBuilder("<svg class=\"antiphon-picture\" part=\"picture\" viewBox=\"0 0 400 300\" preserveAspectRatio=\"xMidYMid slice\" aria-hidden=\"true\" fill=\"none\" stroke=\"currentColor\">");
+        var svg = new StringBuilder(
+            "<svg class=\"antiphon-picture\" part=\"picture\" viewBox=\"0 0 400 300\" preserveAspectRatio=\"xMidYMid slice\" aria-hidden=\"true\" fill=\"none\" stroke=\"currentColor\">"
+        );
         svg.Append("<rect width=\"400\" height=\"300\" fill=\"currentColor\" fill-opacity=\".08\" stroke=\"none\"/>");
         var (x, y) = (60 + Next(280), 60 + Next(180));
-        for (var ring = 0; ring < 5; ring++) svg.Append(CultureInfo.InvariantCulture, $"<circle cx=\"{x}\" cy=\"{y}\" r=\"{24 + (ring * (26 + Next(14)))}\" stroke-opacity=\".{15 + (Next(4) * 9)}\" stroke-width=\"{1 + Next(3)}\"/>");
-        for (var dot = 0; dot < 14; dot++) svg.Append(CultureInfo.InvariantCulture, $"<circle cx=\"{Next(400)}\" cy=\"{Next(300)}\" r=\"{1 + Next(3)}\" fill=\"currentColor\" fill-opacity=\".45\" stroke=\"none\"/>");
+        for (var ring = 0; ring < 5; ring++)
+            svg.Append(
+                CultureInfo.InvariantCulture,
+                $"<circle cx=\"{x}\" cy=\"{y}\" r=\"{24 + (ring * (26 + Next(14)))}\" stroke-opacity=\".{15 + (Next(4) * 9)}\" stroke-width=\"{1 + Next(3)}\"/>"
+            );
+        for (var dot = 0; dot < 14; dot++)
+            svg.Append(
+                CultureInfo.InvariantCulture,
+                $"<circle cx=\"{Next(400)}\" cy=\"{Next(300)}\" r=\"{1 + Next(3)}\" fill=\"currentColor\" fill-opacity=\".45\" stroke=\"none\"/>"
+            );
         return svg.Append("</svg>").ToString();
     }
 }

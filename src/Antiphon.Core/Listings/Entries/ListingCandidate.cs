@@ -9,7 +9,13 @@ namespace Antiphon.Core.Listings.Entries;
 /// <param name="Title">Its title.</param>
 /// <param name="Status">Its status.</param>
 /// <param name="PublishedAt">When it was or will be published; null for a draft without a date.</param>
-public sealed record ListingCandidate(long Id, long BlogId, string Title, PostStatus Status, DateTimeOffset? PublishedAt)
+public sealed record ListingCandidate(
+    long Id,
+    long BlogId,
+    string Title,
+    PostStatus Status,
+    DateTimeOffset? PublishedAt
+)
 {
     /// <summary>When it was last changed.</summary>
     public DateTimeOffset UpdatedAt { get; init; }

@@ -12,13 +12,20 @@ public sealed record FieldCondition(string Key, FieldComparison Comparison, stri
     /// <summary>Whether a post with these values fits. A post without the field never does.</summary>
     public bool Takes(IReadOnlyList<FieldValue> values)
     {
-        var held = values.FirstOrDefault(value => string.Equals(value.Key, Key, StringComparison.OrdinalIgnoreCase))?.Value;
-        if (string.IsNullOrEmpty(held)) return false;
+        var held = values
+            .FirstOrDefault(value => string.Equals(value.Key, Key, StringComparison.OrdinalIgnoreCase))
+            ?.Value;
+        if (string.IsNullOrEmpty(held))
+            return false;
         return Comparison switch
         {
             FieldComparison.IsFilled => true,
-            FieldComparison.Is => string.Equals(held, Value?.Trim(), StringComparison.OrdinalIgnoreCase) || Compare(held) == 0,
-            FieldComparison.Contains => held.Contains(Value?.Trim() ?? string.Empty, StringComparison.OrdinalIgnoreCase),
+            FieldComparison.Is => string.Equals(held, Value?.Trim(), StringComparison.OrdinalIgnoreCase)
+                || Compare(held) == 0,
+            FieldComparison.Contains => held.Contains(
+                Value?.Trim() ?? string.Empty,
+                StringComparison.OrdinalIgnoreCase
+            ),
             FieldComparison.AtLeast => Compare(held) >= 0,
             _ => Compare(held) <= 0,
         };
@@ -27,11 +34,22 @@ public sealed record FieldCondition(string Key, FieldComparison Comparison, stri
     // Stored numbers have a point and days are written year first, so both compare without knowing the field's kind; words do not.
     private int? Compare(string held)
     {
-        if (Number(held) is { } number) return Number(Value) is { } asked ? number.CompareTo(asked) : null;
+        if (Number(held) is { } number)
+            return Number(Value) is { } asked ? number.CompareTo(asked) : null;
         return Day(held) is { } day && Day(Value) is { } limit ? day.CompareTo(limit) : null;
     }
 
-    private static decimal? Number(string? text) => decimal.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) ? number : null;
+    private static decimal? Number(string? text) =>
+        decimal.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out var number) ? number : null;
 
-    private static DateOnly? Day(string? text) => DateOnly.TryParseExact(text?.Trim(), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var day) ? day : null;
+    private static DateOnly? Day(string? text) =>
+        DateOnly.TryParseExact(
+            text?.Trim(),
+            "yyyy-MM-dd",
+            CultureInfo.InvariantCulture,
+            DateTimeStyles.None,
+            out var day
+        )
+            ? day
+            : null;
 }

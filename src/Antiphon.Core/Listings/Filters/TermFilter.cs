@@ -13,8 +13,10 @@ public sealed record TermFilter(IReadOnlyList<string> Any, IReadOnlyList<string>
     public string? Obstacle(IReadOnlyCollection<string> terms)
     {
         bool Has(string term) => terms.Contains(term, StringComparer.OrdinalIgnoreCase);
-        if (None.FirstOrDefault(Has) is { } unwanted) return unwanted;
-        if (All.FirstOrDefault(term => !Has(term)) is { } missing) return missing;
+        if (None.FirstOrDefault(Has) is { } unwanted)
+            return unwanted;
+        if (All.FirstOrDefault(term => !Has(term)) is { } missing)
+            return missing;
         return Any.Count == 0 || Any.Any(Has) ? null : string.Join(", ", Any);
     }
 }

@@ -20,7 +20,8 @@ internal sealed class TitleWords
         var word = Start;
         foreach (var c in title)
         {
-            if (char.IsLetterOrDigit(c)) word = (word ^ char.ToLowerInvariant(c)) * Prime;
+            if (char.IsLetterOrDigit(c))
+                word = (word ^ char.ToLowerInvariant(c)) * Prime;
             else if (c is not ('\'' or '’'))
             {
                 words.Add(word);
@@ -39,17 +40,20 @@ internal sealed class TitleWords
     public bool IsAlike(TitleWords other)
     {
         var (one, two) = (_words.Count, other._words.Count);
-        if (one == 0 || two == 0) return false;
+        if (one == 0 || two == 0)
+            return false;
         var isShort = one < 3 || two < 3;
         // Four in five shared leaves at most a ninth of the words of both to differ.
-        if (BitOperations.PopCount(_bits ^ other._bits) * 9 > (isShort ? 0 : one + two)) return false;
+        if (BitOperations.PopCount(_bits ^ other._bits) * 9 > (isShort ? 0 : one + two))
+            return false;
         var shared = _words.Count(other._words.Contains);
         return isShort ? shared == one && shared == two : shared * 5 >= (one + two - shared) * 4;
     }
 
     private void Add(ulong word)
     {
-        if (word == Start || _words.Count == MostWords || _words.Contains(word)) return;
+        if (word == Start || _words.Count == MostWords || _words.Contains(word))
+            return;
         _words.Add(word);
         _bits |= 1UL << (int)(word >> 58);
     }

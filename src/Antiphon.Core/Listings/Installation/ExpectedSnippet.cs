@@ -5,7 +5,12 @@ namespace Antiphon.Core.Listings.Installation;
 /// <param name="ScriptAddress">Address of our script.</param>
 /// <param name="AllowedAddresses">The site's allowed origins.</param>
 /// <param name="EntryLinks">Links of the listing's current entries.</param>
-public sealed record ExpectedSnippet(string Key, string ScriptAddress, IReadOnlyList<string> AllowedAddresses, IReadOnlyList<string> EntryLinks)
+public sealed record ExpectedSnippet(
+    string Key,
+    string ScriptAddress,
+    IReadOnlyList<string> AllowedAddresses,
+    IReadOnlyList<string> EntryLinks
+)
 {
     /// <summary>Feed the page could name for readers' programs; null when it need not.</summary>
     public string? FeedAddress { get; init; }

@@ -5,7 +5,12 @@ namespace Antiphon.Core.Listings.Installation;
 /// <param name="State">The result.</param>
 /// <param name="Detail">A number or address that belongs to it.</param>
 /// <param name="Cause">Tells causes of the same point apart; null for the plain one.</param>
-public sealed record PointResult(InstallationPoint Point, PointState State, string? Detail = null, PointCause? Cause = null);
+public sealed record PointResult(
+    InstallationPoint Point,
+    PointState State,
+    string? Detail = null,
+    PointCause? Cause = null
+);
 
 /// <summary>Causes that ask for another remedy than the point's usual one.</summary>
 public enum PointCause

@@ -26,33 +26,69 @@ public static class Likeness
         var found = new Dictionary<long, Relation>();
         foreach (var post in others)
         {
-            if (Compare(TermsOf(current), mine, TermsOf(post), Weighed(bags[post.Id], words), terms) is { } relation) found[post.Id] = relation;
+            if (Compare(TermsOf(current), mine, TermsOf(post), Weighed(bags[post.Id], words), terms) is { } relation)
+                found[post.Id] = relation;
         }
 
         return found;
     }
 
-    private static Relation? Compare(HashSet<string> mine, Dictionary<string, double> myWords, HashSet<string> theirs, Dictionary<string, double> theirWords, Dictionary<string, double> rarity)
+    private static Relation? Compare(
+        HashSet<string> mine,
+        Dictionary<string, double> myWords,
+        HashSet<string> theirs,
+        Dictionary<string, double> theirWords,
+        Dictionary<string, double> rarity
+    )
     {
-        var shared = theirs.Where(mine.Contains).OrderByDescending(term => rarity[term]).ThenBy(term => term, StringComparer.Ordinal).ToList();
-        var products = myWords.Where(word => theirWords.ContainsKey(word.Key)).Select(word => (Word: word.Key, Product: word.Value * theirWords[word.Key])).ToList();
-        var alike = products.Sum(pair => pair.Product) is var sum and > 0 ? sum / (Length(myWords) * Length(theirWords)) : 0;
-        if (shared.Count == 0 && alike < LeastWords) return null;
+        var shared = theirs
+            .Where(mine.Contains)
+            .OrderByDescending(term => rarity[term])
+            .ThenBy(term => term, StringComparer.Ordinal)
+            .ToList();
+        var products = myWords
+            .Where(word => theirWords.ContainsKey(word.Key))
+            .Select(word => (Word: word.Key, Product: word.Value * theirWords[word.Key]))
+            .ToList();
+        var alike = products.Sum(pair => pair.Product) is var sum and > 0
+            ? sum / (Length(myWords) * Length(theirWords))
+            : 0;
+        if (shared.Count == 0 && alike < LeastWords)
+            return null;
         var score = (shared.Sum(term => rarity[term]) * TermWeight) + (alike * WordWeight);
-        return new Relation(score, shared, [.. products.OrderByDescending(pair => pair.Product).ThenBy(pair => pair.Word, StringComparer.Ordinal).Take(WordsTold).Select(pair => pair.Word)]);
+        return new Relation(
+            score,
+            shared,
+            [
+                .. products
+                    .OrderByDescending(pair => pair.Product)
+                    .ThenBy(pair => pair.Word, StringComparer.Ordinal)
+                    .Take(WordsTold)
+                    .Select(pair => pair.Word),
+            ]
+        );
     }
 
-    private static HashSet<string> TermsOf(RelatedText post) => post.Categories.Concat(post.Tags).ToHashSet(StringComparer.OrdinalIgnoreCase);
+    private static HashSet<string> TermsOf(RelatedText post) =>
+        post.Categories.Concat(post.Tags).ToHashSet(StringComparer.OrdinalIgnoreCase);
 
     private static Dictionary<string, double> Rarity(IEnumerable<IEnumerable<string>> documents, int count)
     {
         var uses = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
-        foreach (var one in documents.SelectMany(document => document)) uses[one] = uses.GetValueOrDefault(one) + 1;
-        return uses.ToDictionary(use => use.Key, use => Math.Log(1 + (count / (double)use.Value)), StringComparer.OrdinalIgnoreCase);
+        foreach (var one in documents.SelectMany(document => document))
+            uses[one] = uses.GetValueOrDefault(one) + 1;
+        return uses.ToDictionary(
+            use => use.Key,
+            use => Math.Log(1 + (count / (double)use.Value)),
+            StringComparer.OrdinalIgnoreCase
+        );
     }
 
-    private static Dictionary<string, double> Weighed(IReadOnlyDictionary<string, int> bag, Dictionary<string, double> rarity) =>
-        bag.ToDictionary(word => word.Key, word => (1 + Math.Log(word.Value)) * rarity[word.Key]);
+    private static Dictionary<string, double> Weighed(
+        IReadOnlyDictionary<string, int> bag,
+        Dictionary<string, double> rarity
+    ) => bag.ToDictionary(word => word.Key, word => (1 + Math.Log(word.Value)) * rarity[word.Key]);
 
-    private static double Length(Dictionary<string, double> words) => Math.Sqrt(words.Values.Sum(value => value * value));
+    private static double Length(Dictionary<string, double> words) =>
+        Math.Sqrt(words.Values.Sum(value => value * value));
 }

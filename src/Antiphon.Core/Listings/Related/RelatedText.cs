@@ -6,4 +6,10 @@ namespace Antiphon.Core.Listings.Related;
 /// <param name="Tags">Its tags.</param>
 /// <param name="Title">Its title.</param>
 /// <param name="Text">Its text without markup.</param>
-public sealed record RelatedText(long Id, IReadOnlyList<string> Categories, IReadOnlyList<string> Tags, string Title, string Text);
+public sealed record RelatedText(
+    long Id,
+    IReadOnlyList<string> Categories,
+    IReadOnlyList<string> Tags,
+    string Title,
+    string Text
+);

@@ -15,13 +15,18 @@ public static class LookContrast
     /// <summary>Every pair of text and background.</summary>
     /// <param name="look">The look.</param>
     /// <param name="page">Colours of the page around it, as far as they are known.</param>
-    public static IReadOnlyList<LookPair> Of(ListingLook look, LookColours page) => look.Theme switch
-    {
-        LookTheme.Host => [.. Pairs(look, look.Colours.Or(page), false)],
-        LookTheme.Light => [.. Pairs(look, look.Colours.Or(LookColours.Light), false)],
-        LookTheme.Dark => [.. Pairs(look, look.DarkColours.Or(LookColours.Dark), true)],
-        _ => [.. Pairs(look, look.Colours.Or(LookColours.Light), false), .. Pairs(look, look.DarkColours.Or(LookColours.Dark), true)],
-    };
+    public static IReadOnlyList<LookPair> Of(ListingLook look, LookColours page) =>
+        look.Theme switch
+        {
+            LookTheme.Host => [.. Pairs(look, look.Colours.Or(page), false)],
+            LookTheme.Light => [.. Pairs(look, look.Colours.Or(LookColours.Light), false)],
+            LookTheme.Dark => [.. Pairs(look, look.DarkColours.Or(LookColours.Dark), true)],
+            _ =>
+            [
+                .. Pairs(look, look.Colours.Or(LookColours.Light), false),
+                .. Pairs(look, look.DarkColours.Or(LookColours.Dark), true),
+            ],
+        };
 
     private static IEnumerable<LookPair> Pairs(ListingLook look, LookColours colours, bool isDark)
     {
@@ -40,8 +45,14 @@ public static class LookContrast
         yield return Pair(LookPart.Heading, colours.Heading, look.HeadingType, text);
         yield return Pair(LookPart.Link, colours.Link, look.TitleType, text);
         yield return Pair(LookPart.Byline, colours.Byline, look.BylineType, text.Over(background, BylineOpacity));
-        yield return Pair(LookPart.Accent, colours.Accent, PartType.Inherited, Colour.Parse(colours.Link, background) ?? text);
+        yield return Pair(
+            LookPart.Accent,
+            colours.Accent,
+            PartType.Inherited,
+            Colour.Parse(colours.Link, background) ?? text
+        );
     }
 
-    private static bool IsLarge(PartType type) => type.Size >= LargeSize || (type.Size >= LargeBoldSize && type.Weight >= Bold);
+    private static bool IsLarge(PartType type) =>
+        type.Size >= LargeSize || (type.Size >= LargeBoldSize && type.Weight >= Bold);
 }

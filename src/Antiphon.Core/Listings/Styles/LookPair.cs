@@ -29,4 +29,12 @@ public enum LookPart
 /// <param name="Ratio">Contrast, 1 to 21.</param>
 /// <param name="Needed">Least contrast for text of that size.</param>
 /// <param name="Nearest">Code of the nearest colour that passes; null when this one does.</param>
-public sealed record LookPair(LookPart Part, bool IsDark, string Colour, string Background, double Ratio, double Needed, string? Nearest);
+public sealed record LookPair(
+    LookPart Part,
+    bool IsDark,
+    string Colour,
+    string Background,
+    double Ratio,
+    double Needed,
+    string? Nearest
+);

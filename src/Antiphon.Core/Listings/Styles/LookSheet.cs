@@ -52,10 +52,12 @@ public static class LookSheet
         void Rule(string parts, string property, string? value)
         {
             // Only what is a colour gets this far into other people's pages.
-            if (Colour.Parse(value) is not null) rules.Append(parts).Append('{').Append(property).Append(':').Append(value!.Trim()).Append("}\n");
+            if (Colour.Parse(value) is not null)
+                rules.Append(parts).Append('{').Append(property).Append(':').Append(value!.Trim()).Append("}\n");
         }
 
-        if (scheme is not null) rules.Append("&{color-scheme:").Append(scheme).Append("}\n");
+        if (scheme is not null)
+            rules.Append("&{color-scheme:").Append(scheme).Append("}\n");
         Rule("&", "background-color", colours.Background);
         Rule("&", "color", colours.Text);
         Rule("& .antiphon-heading", "color", colours.Heading);
@@ -70,49 +72,81 @@ public static class LookSheet
     private static void AppendBox(StringBuilder rules, ListingLook look)
     {
         var box = new List<string>();
-        if (look.Width is { } width) box.Add($"max-width:{Px(width)}");
-        if (look.Height is { } height) box.Add($"max-height:{Px(height)};overflow:auto");
-        if (look.Padding is { } padding) box.Add($"padding:{Px(padding)};box-sizing:border-box");
-        if (look.Border is { } border) box.Add($"border-width:{Px(border)};border-style:solid{(look.Colours.Line is null && look.Theme == LookTheme.Host ? ";border-color:color-mix(in srgb,currentColor 25%,transparent)" : string.Empty)}");
-        if (look.Radius is { } radius) box.Add($"border-radius:{Px(radius)}");
-        if (box.Count > 0) rules.Append("&{").AppendJoin(';', box).Append("}\n");
-        if (look.Radius is { } round) rules.Append("& .antiphon-picture{border-radius:").Append(Px(round)).Append("}\n");
+        if (look.Width is { } width)
+            box.Add($"max-width:{Px(width)}");
+        if (look.Height is { } height)
+            box.Add($"max-height:{Px(height)};overflow:auto");
+        if (look.Padding is { } padding)
+            box.Add($"padding:{Px(padding)};box-sizing:border-box");
+        if (look.Border is { } border)
+            box.Add(
+                $"border-width:{Px(border)};border-style:solid{(look.Colours.Line is null && look.Theme == LookTheme.Host ? ";border-color:color-mix(in srgb,currentColor 25%,transparent)" : string.Empty)}"
+            );
+        if (look.Radius is { } radius)
+            box.Add($"border-radius:{Px(radius)}");
+        if (box.Count > 0)
+            rules.Append("&{").AppendJoin(';', box).Append("}\n");
+        if (look.Radius is { } round)
+            rules.Append("& .antiphon-picture{border-radius:").Append(Px(round)).Append("}\n");
     }
 
     private static void AppendEntries(StringBuilder rules, ListingLook look)
     {
-        if (look.GapAcross is { } across) rules.Append("& .antiphon-entries{column-gap:").Append(Px(across)).Append("}\n");
+        if (look.GapAcross is { } across)
+            rules.Append("& .antiphon-entries{column-gap:").Append(Px(across)).Append("}\n");
         if (look.GapDown is { } down)
         {
             rules.Append("& .antiphon-entries{row-gap:").Append(Px(down)).Append("}\n");
             // Layouts that set one entry under the other have no gap of their own but room inside the entries.
-            rules.Append("&:is(.antiphon-lines,.antiphon-rows,.antiphon-zigzag) .antiphon-entry{padding-block:").Append(Px(down / 2)).Append("}\n");
+            rules
+                .Append("&:is(.antiphon-lines,.antiphon-rows,.antiphon-zigzag) .antiphon-entry{padding-block:")
+                .Append(Px(down / 2))
+                .Append("}\n");
             rules.Append("&.antiphon-bricks .antiphon-entry{padding-bottom:").Append(Px(down)).Append("}\n");
         }
 
-        if (look.Shadow != LookShadow.None) rules.Append("& .antiphon-entry{box-shadow:").Append(look.Shadow == LookShadow.Soft ? "0 1px 3px rgb(0 0 0/.22)" : "0 8px 28px rgb(0 0 0/.24)").Append(";padding:.8em}\n");
+        if (look.Shadow != LookShadow.None)
+            rules
+                .Append("& .antiphon-entry{box-shadow:")
+                .Append(look.Shadow == LookShadow.Soft ? "0 1px 3px rgb(0 0 0/.22)" : "0 8px 28px rgb(0 0 0/.24)")
+                .Append(";padding:.8em}\n");
         AppendSeparator(rules, look);
     }
 
     private static void AppendSeparator(StringBuilder rules, ListingLook look)
     {
         const string Between = "& .antiphon-entry:not(:last-child)";
-        if (look.Separator is EntrySeparator.None or EntrySeparator.Picture) rules.Append("& .antiphon-entry{border:0}\n");
-        if (look.Separator == EntrySeparator.Line) rules.Append(Between).Append("{border-bottom-width:1px;border-bottom-style:solid}\n");
-        if (look.Separator == EntrySeparator.Picture && Uri.TryCreate(look.SeparatorPicture, UriKind.Absolute, out var picture) && picture.Scheme is "https" or "http")
+        if (look.Separator is EntrySeparator.None or EntrySeparator.Picture)
+            rules.Append("& .antiphon-entry{border:0}\n");
+        if (look.Separator == EntrySeparator.Line)
+            rules.Append(Between).Append("{border-bottom-width:1px;border-bottom-style:solid}\n");
+        if (
+            look.Separator == EntrySeparator.Picture
+            && Uri.TryCreate(look.SeparatorPicture, UriKind.Absolute, out var picture)
+            && picture.Scheme is "https" or "http"
+        )
         {
-            rules.Append(Between).Append("::after{content:\"\";grid-column:1/-1;display:block;height:24px;margin-top:.8em;background:url(\"")
-                .Append(picture.AbsoluteUri.Replace("\"", "%22", StringComparison.Ordinal)).Append("\") center/contain no-repeat}\n");
+            rules
+                .Append(Between)
+                .Append(
+                    "::after{content:\"\";grid-column:1/-1;display:block;height:24px;margin-top:.8em;background:url(\""
+                )
+                .Append(picture.AbsoluteUri.Replace("\"", "%22", StringComparison.Ordinal))
+                .Append("\") center/contain no-repeat}\n");
         }
     }
 
     private static void AppendType(StringBuilder rules, string part, PartType type)
     {
         var declarations = new List<string>();
-        if (FontFamilies.Clean(type.Family) is { } family) declarations.Add($"font-family:{family}");
-        if (type.Size is { } size) declarations.Add($"font-size:{Px(size)}");
-        if (type.Weight is { } weight) declarations.Add($"font-weight:{weight.ToString(CultureInfo.InvariantCulture)}");
-        if (declarations.Count > 0) rules.Append("& ").Append(part).Append('{').AppendJoin(';', declarations).Append("}\n");
+        if (FontFamilies.Clean(type.Family) is { } family)
+            declarations.Add($"font-family:{family}");
+        if (type.Size is { } size)
+            declarations.Add($"font-size:{Px(size)}");
+        if (type.Weight is { } weight)
+            declarations.Add($"font-weight:{weight.ToString(CultureInfo.InvariantCulture)}");
+        if (declarations.Count > 0)
+            rules.Append("& ").Append(part).Append('{').AppendJoin(';', declarations).Append("}\n");
     }
 
     private static string Px(int length) => length.ToString(CultureInfo.InvariantCulture) + "px";

@@ -20,20 +20,23 @@ public sealed record DigestRhythm(DigestEvery Every, TimeOnly At, DayOfWeek Day 
     /// <param name="zone">Zone of the site's clocks.</param>
     public DateTimeOffset? Next(DateTimeOffset after, TimeZoneInfo zone)
     {
-        if (Every == DigestEvery.Post) return null;
+        if (Every == DigestEvery.Post)
+            return null;
         // The day before, since a moment that was moved over a gap may belong to it.
         var day = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(after, zone).DateTime).AddDays(-1);
         while (true)
         {
-            if (IsOn(day) && WallTime.InstantOf(day.ToDateTime(At), zone) is var at && at > after) return at;
+            if (IsOn(day) && WallTime.InstantOf(day.ToDateTime(At), zone) is var at && at > after)
+                return at;
             day = day.AddDays(1);
         }
     }
 
-    private bool IsOn(DateOnly day) => Every switch
-    {
-        DigestEvery.Week => day.DayOfWeek == Day,
-        DigestEvery.Month => day.Day == Math.Min(DayOfMonth, DateTime.DaysInMonth(day.Year, day.Month)),
-        _ => true,
-    };
+    private bool IsOn(DateOnly day) =>
+        Every switch
+        {
+            DigestEvery.Week => day.DayOfWeek == Day,
+            DigestEvery.Month => day.Day == Math.Min(DayOfMonth, DateTime.DaysInMonth(day.Year, day.Month)),
+            _ => true,
+        };
 }

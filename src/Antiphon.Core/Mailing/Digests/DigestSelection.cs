@@ -7,9 +7,17 @@ public static class DigestSelection
     /// <param name="posts">Public posts the digest has not brought yet.</param>
     /// <param name="settings">How the digest works.</param>
     /// <param name="wanted">Categories the subscriber chose; empty for all. A post without a category goes to everybody.</param>
-    public static DigestPick Pick(IEnumerable<DigestPost> posts, DigestSettings settings, IReadOnlyCollection<string> wanted)
+    public static DigestPick Pick(
+        IEnumerable<DigestPost> posts,
+        DigestSettings settings,
+        IReadOnlyCollection<string> wanted
+    )
     {
-        var fitting = posts.Where(post => wanted.Count == 0 || post.Categories.Count == 0 || post.Categories.Any(text => wanted.Contains(text, StringComparer.OrdinalIgnoreCase)));
+        var fitting = posts.Where(post =>
+            wanted.Count == 0
+            || post.Categories.Count == 0
+            || post.Categories.Any(text => wanted.Contains(text, StringComparer.OrdinalIgnoreCase))
+        );
         var ordered = Ordered(fitting, settings.Order).ToList();
         return new DigestPick([.. ordered.Take(settings.Most)], [.. ordered.Skip(settings.Most)]);
     }
@@ -17,12 +25,16 @@ public static class DigestSelection
     /// <summary>Whether so many new posts are enough for a digest to go out.</summary>
     public static bool IsEnough(int posts, DigestSettings settings) => posts > 0 && posts >= settings.Least;
 
-    private static IEnumerable<DigestPost> Ordered(IEnumerable<DigestPost> posts, DigestOrder order) => order switch
-    {
-        DigestOrder.Oldest => posts.OrderBy(post => post.PublishedAt).ThenBy(post => post.Id),
-        DigestOrder.Featured => posts.OrderByDescending(post => post.IsFeatured).ThenByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id),
-        _ => posts.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id),
-    };
+    private static IEnumerable<DigestPost> Ordered(IEnumerable<DigestPost> posts, DigestOrder order) =>
+        order switch
+        {
+            DigestOrder.Oldest => posts.OrderBy(post => post.PublishedAt).ThenBy(post => post.Id),
+            DigestOrder.Featured => posts
+                .OrderByDescending(post => post.IsFeatured)
+                .ThenByDescending(post => post.PublishedAt)
+                .ThenByDescending(post => post.Id),
+            _ => posts.OrderByDescending(post => post.PublishedAt).ThenByDescending(post => post.Id),
+        };
 }
 
 /// <summary>What of a post decides whether it stands in a digest, and where.</summary>

@@ -11,10 +11,23 @@ namespace Antiphon.Core.Mailing.Digests;
 public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, DigestForm Form, string Subject)
 {
     /// <summary>Fields subjects may name: those of the first post, how many posts there are, how many beside the first (nothing for none), the name of the site, and the date of sending.</summary>
-    public static readonly IReadOnlyList<string> SubjectFields = ["title", "excerpt", "author", "category", "blog", "count", "more", "site", "date"];
+    public static readonly IReadOnlyList<string> SubjectFields =
+    [
+        "title",
+        "excerpt",
+        "author",
+        "category",
+        "blog",
+        "count",
+        "more",
+        "site",
+        "date",
+    ];
 
     /// <summary>Most posts that may be shown in full, and longest texts of its own.</summary>
-    public const int MostPosts = 50, LongestSubject = 200, LongestWords = 2000;
+    public const int MostPosts = 50,
+        LongestSubject = 200,
+        LongestWords = 2000;
 
     /// <summary>Subject for the trial share; null for no trial.</summary>
     public string? SecondSubject { get; init; }
@@ -53,48 +66,70 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
     public bool? WithBroughtIn { get; init; }
 
     /// <summary>Whether it brings posts that came to be here in a way.</summary>
-    public bool Brings(PostOrigin origin) => origin switch
-    {
-        PostOrigin.Followed => WithFollowed ?? (Rhythm.Every != DigestEvery.Post),
-        PostOrigin.BroughtIn => WithBroughtIn ?? (Rhythm.Every != DigestEvery.Post),
-        _ => true,
-    };
+    public bool Brings(PostOrigin origin) =>
+        origin switch
+        {
+            PostOrigin.Followed => WithFollowed ?? (Rhythm.Every != DigestEvery.Post),
+            PostOrigin.BroughtIn => WithBroughtIn ?? (Rhythm.Every != DigestEvery.Post),
+            _ => true,
+        };
 
     /// <summary>A mail with each post, as every site begins with.</summary>
-    public static DigestSettings WithEachPost { get; } = new(DigestRhythm.WithEachPost, ChannelChoice.Everything, DigestForm.Whole, "{title}");
+    public static DigestSettings WithEachPost { get; } =
+        new(DigestRhythm.WithEachPost, ChannelChoice.Everything, DigestForm.Whole, "{title}");
 
     /// <summary>What cannot work, and what to do about it; null when all can.</summary>
     public (string Setting, string Remedy)? Problem()
     {
-        if (SubjectProblem(Subject) is { } subject) return ("subject", subject);
-        if (SecondSubject is { } other && SubjectProblem(other) is { } second) return ("secondSubject", second);
-        if (SecondSubject is not null && TrialShare is < 1 or > 99) return ("trialShare", "Give a share from 1 to 99 percent.");
-        if (Most is < 1 or > MostPosts) return ("most", $"Show from 1 to {MostPosts} posts.");
-        if (Least is < 1 or > MostPosts) return ("least", $"Wait for at most {MostPosts} posts.");
-        if (Rhythm.Every == DigestEvery.Month && Rhythm.DayOfMonth is < 1 or > 31) return ("dayOfMonth", "Give a day from 1 to 31.");
-        if (Opening.Length > LongestWords) return ("opening", $"Keep it under {LongestWords} characters.");
-        if (Closing.Length > LongestWords) return ("closing", $"Keep it under {LongestWords} characters.");
+        if (SubjectProblem(Subject) is { } subject)
+            return ("subject", subject);
+        if (SecondSubject is { } other && SubjectProblem(other) is { } second)
+            return ("secondSubject", second);
+        if (SecondSubject is not null && TrialShare is < 1 or > 99)
+            return ("trialShare", "Give a share from 1 to 99 percent.");
+        if (Most is < 1 or > MostPosts)
+            return ("most", $"Show from 1 to {MostPosts} posts.");
+        if (Least is < 1 or > MostPosts)
+            return ("least", $"Wait for at most {MostPosts} posts.");
+        if (Rhythm.Every == DigestEvery.Month && Rhythm.DayOfMonth is < 1 or > 31)
+            return ("dayOfMonth", "Give a day from 1 to 31.");
+        if (Opening.Length > LongestWords)
+            return ("opening", $"Keep it under {LongestWords} characters.");
+        if (Closing.Length > LongestWords)
+            return ("closing", $"Keep it under {LongestWords} characters.");
         return ColourProblem();
     }
 
     private static string? SubjectProblem(string text)
     {
-        if (string.IsNullOrWhiteSpace(text)) return "Write a subject; it is the first thing readers see.";
-        if (text.Length > LongestSubject) return $"Keep it under {LongestSubject} characters.";
+        if (string.IsNullOrWhiteSpace(text))
+            return "Write a subject; it is the first thing readers see.";
+        if (text.Length > LongestSubject)
+            return $"Keep it under {LongestSubject} characters.";
         // Line ends here would be more headers.
-        if (text.Any(char.IsControl)) return "A subject is one line.";
+        if (text.Any(char.IsControl))
+            return "A subject is one line.";
         return TextTemplate.Read(text, SubjectFields).Problem;
     }
 
     private (string Setting, string Remedy)? ColourProblem()
     {
         var understood = Colours.Understood();
-        foreach (var (name, given, known) in new[] { ("paper", Colours.Paper, understood.Paper), ("ink", Colours.Ink, understood.Ink), ("accent", Colours.Accent, understood.Accent) })
+        foreach (
+            var (name, given, known) in new[]
+            {
+                ("paper", Colours.Paper, understood.Paper),
+                ("ink", Colours.Ink, understood.Ink),
+                ("accent", Colours.Accent, understood.Accent),
+            }
+        )
         {
-            if (given is not null && known is null) return (name, "Give a colour as #rrggbb.");
+            if (given is not null && known is null)
+                return (name, "Give a colour as #rrggbb.");
         }
 
-        return Colours.Headings is not null && understood.Headings is null ? ("headings", "Give font names, parted by commas.")
+        return Colours.Headings is not null && understood.Headings is null
+                ? ("headings", "Give font names, parted by commas.")
             : Colours.Type is not null && understood.Type is null ? ("type", "Give font names, parted by commas.")
             : null;
     }

@@ -10,14 +10,20 @@ namespace Antiphon.Core.Mailing.Drawing;
 public sealed record ComposedDigest(string Subject, string? SecondSubject, string Html, string Plain)
 {
     /// <summary>Stand for the subscriber's own addresses; nobody can have a page below .invalid (RFC 2606 §2).</summary>
-    public const string LeaveMark = "https://mail.invalid/leave", ChooseMark = "https://mail.invalid/choose";
+    public const string LeaveMark = "https://mail.invalid/leave",
+        ChooseMark = "https://mail.invalid/choose";
 
     /// <summary>The mail of one subscriber.</summary>
     /// <param name="leave">Where they end the mails.</param>
     /// <param name="choose">Where they choose what they get.</param>
     /// <param name="isSecond">Whether they get the second subject.</param>
-    public MailText For(string leave, string choose, bool isSecond) => new(
-        isSecond ? SecondSubject ?? Subject : Subject,
-        Html.Replace(LeaveMark, WebUtility.HtmlEncode(leave), StringComparison.Ordinal).Replace(ChooseMark, WebUtility.HtmlEncode(choose), StringComparison.Ordinal),
-        Plain.Replace(LeaveMark, leave, StringComparison.Ordinal).Replace(ChooseMark, choose, StringComparison.Ordinal));
+    public MailText For(string leave, string choose, bool isSecond) =>
+        new(
+            isSecond ? SecondSubject ?? Subject : Subject,
+            Html.Replace(LeaveMark, WebUtility.HtmlEncode(leave), StringComparison.Ordinal)
+                .Replace(ChooseMark, WebUtility.HtmlEncode(choose), StringComparison.Ordinal),
+            Plain
+                .Replace(LeaveMark, leave, StringComparison.Ordinal)
+                .Replace(ChooseMark, choose, StringComparison.Ordinal)
+        );
 }

@@ -8,4 +8,12 @@ namespace Antiphon.Core.Mailing.Drawing;
 /// <param name="Shown">Posts shown as the form says.</param>
 /// <param name="Titles">Posts that stand below as titles.</param>
 /// <param name="OpenedAddress">Address of the dot that counts openings; null for none.</param>
-public sealed record DigestContent(string Site, string SiteAddress, string Language, string Date, IReadOnlyList<DigestEntry> Shown, IReadOnlyList<DigestEntry> Titles, string? OpenedAddress = null);
+public sealed record DigestContent(
+    string Site,
+    string SiteAddress,
+    string Language,
+    string Date,
+    IReadOnlyList<DigestEntry> Shown,
+    IReadOnlyList<DigestEntry> Titles,
+    string? OpenedAddress = null
+);

@@ -10,5 +10,6 @@ namespace Antiphon.Core.Mailing.Drawing;
 public sealed record DigestEntry(PostFacts Facts, string BodyHtml = "", string? Picture = null, string PictureAlt = "")
 {
     /// <summary>Blog, date and author in one line.</summary>
-    public string Byline => string.Join(" · ", new[] { Facts.Blog, Facts.Date, Facts.Author }.Where(part => !string.IsNullOrEmpty(part)));
+    public string Byline =>
+        string.Join(" · ", new[] { Facts.Blog, Facts.Date, Facts.Author }.Where(part => !string.IsNullOrEmpty(part)));
 }

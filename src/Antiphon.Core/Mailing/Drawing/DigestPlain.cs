@@ -15,34 +15,55 @@ internal sealed class DigestPlain(DigestSettings settings, DigestContent content
     /// <summary>Writes it.</summary>
     public string Write()
     {
-        if (settings.Opening.Length > 0) Paragraph(settings.Opening);
-        foreach (var entry in content.Shown) Entry(entry);
+        if (settings.Opening.Length > 0)
+            Paragraph(settings.Opening);
+        foreach (var entry in content.Shown)
+            Entry(entry);
         if (content.Titles.Count > 0)
         {
             Paragraph(_words.AlsoNew);
-            foreach (var entry in content.Titles) Paragraph($"* {entry.Facts.Title}\n  {entry.Facts.Link}");
+            foreach (var entry in content.Titles)
+                Paragraph($"* {entry.Facts.Title}\n  {entry.Facts.Link}");
         }
 
-        if (settings.Closing.Length > 0) Paragraph(settings.Closing);
+        if (settings.Closing.Length > 0)
+            Paragraph(settings.Closing);
         // Two dashes and a space begin a signature (RFC 3676 §4.3).
-        _text.Append("-- \n").Append(Filled(_words.Why)).Append('\n')
-            .Append(_words.Choose).Append(": ").Append(ComposedDigest.ChooseMark).Append('\n').Append(_words.Stop).Append(": ").Append(ComposedDigest.LeaveMark).Append('\n');
+        _text
+            .Append("-- \n")
+            .Append(Filled(_words.Why))
+            .Append('\n')
+            .Append(_words.Choose)
+            .Append(": ")
+            .Append(ComposedDigest.ChooseMark)
+            .Append('\n')
+            .Append(_words.Stop)
+            .Append(": ")
+            .Append(ComposedDigest.LeaveMark)
+            .Append('\n');
         return _text.ToString();
     }
 
     private void Entry(DigestEntry entry)
     {
-        Paragraph($"{entry.Facts.Title}\n{new string('=', Math.Min(Width, new StringInfo(entry.Facts.Title).LengthInTextElements))}\n{entry.Byline}");
-        if (settings.Form == DigestForm.Whole) Paragraph(HtmlText.WithLines(entry.BodyHtml));
-        else if (entry.Facts.Excerpt.Length > 0) Paragraph(entry.Facts.Excerpt);
-        Paragraph($"{(settings.Form == DigestForm.Whole ? Filled(_words.Answer) : _words.ReadOn)}:\n{entry.Facts.Link}");
+        Paragraph(
+            $"{entry.Facts.Title}\n{new string('=', Math.Min(Width, new StringInfo(entry.Facts.Title).LengthInTextElements))}\n{entry.Byline}"
+        );
+        if (settings.Form == DigestForm.Whole)
+            Paragraph(HtmlText.WithLines(entry.BodyHtml));
+        else if (entry.Facts.Excerpt.Length > 0)
+            Paragraph(entry.Facts.Excerpt);
+        Paragraph(
+            $"{(settings.Form == DigestForm.Whole ? Filled(_words.Answer) : _words.ReadOn)}:\n{entry.Facts.Link}"
+        );
     }
 
     private string Filled(string words) => string.Format(CultureInfo.InvariantCulture, words, content.Site);
 
     private void Paragraph(string text)
     {
-        foreach (var line in text.ReplaceLineEndings("\n").Split('\n')) Wrapped(line);
+        foreach (var line in text.ReplaceLineEndings("\n").Split('\n'))
+            Wrapped(line);
         _text.Append('\n');
     }
 

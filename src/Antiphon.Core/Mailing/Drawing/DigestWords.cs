@@ -9,15 +9,37 @@ namespace Antiphon.Core.Mailing.Drawing;
 /// <param name="Stop">Link that ends the mails.</param>
 public sealed record DigestWords(string ReadOn, string Answer, string AlsoNew, string Why, string Choose, string Stop)
 {
-    private static readonly DigestWords English = new("Read on", "Read and answer on {0}", "Also new", "You asked {0} for new posts by mail.", "Choose what you get", "Stop these mails");
-    private static readonly DigestWords German = new("Weiterlesen", "Auf {0} lesen und antworten", "Auch neu", "Sie haben {0} um neue Beiträge per E-Mail gebeten.", "Auswählen, was kommt", "Abbestellen");
-    private static readonly DigestWords French = new("Lire la suite", "Lire et répondre sur {0}", "Également paru", "Vous avez demandé à {0} ses articles par courriel.", "Choisir ce que je reçois", "Me désinscrire");
+    private static readonly DigestWords English = new(
+        "Read on",
+        "Read and answer on {0}",
+        "Also new",
+        "You asked {0} for new posts by mail.",
+        "Choose what you get",
+        "Stop these mails"
+    );
+    private static readonly DigestWords German = new(
+        "Weiterlesen",
+        "Auf {0} lesen und antworten",
+        "Auch neu",
+        "Sie haben {0} um neue Beiträge per E-Mail gebeten.",
+        "Auswählen, was kommt",
+        "Abbestellen"
+    );
+    private static readonly DigestWords French = new(
+        "Lire la suite",
+        "Lire et répondre sur {0}",
+        "Également paru",
+        "Vous avez demandé à {0} ses articles par courriel.",
+        "Choisir ce que je reçois",
+        "Me désinscrire"
+    );
 
     /// <summary>Words for a language tag.</summary>
-    public static DigestWords For(string language) => language.Split('-')[0].ToLowerInvariant() switch
-    {
-        "de" => German,
-        "fr" => French,
-        _ => English,
-    };
+    public static DigestWords For(string language) =>
+        language.Split('-')[0].ToLowerInvariant() switch
+        {
+            "de" => German,
+            "fr" => French,
+            _ => English,
+        };
 }

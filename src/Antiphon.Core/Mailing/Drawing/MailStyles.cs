@@ -19,7 +19,8 @@ internal sealed class MailStyles
         var line = ink.Over(paper, 0.18).ToString();
         var (type, headings) = (Fonts(colours.Type!), Fonts(colours.Headings!));
         Text = $"font:17px/1.55 {type};color:{ink}";
-        Masthead = $"margin:0 0 20px;padding:0 0 10px;border-bottom:3px double {line};font:14px/1.4 {type};color:{soft}";
+        Masthead =
+            $"margin:0 0 20px;padding:0 0 10px;border-bottom:3px double {line};font:14px/1.4 {type};color:{soft}";
         Quiet = $"color:{soft}";
         Title = $"margin:26px 0 2px;font:600 24px/1.25 {headings};color:{ink}";
         TitleLink = $"color:{ink};text-decoration:none";
@@ -42,7 +43,8 @@ internal sealed class MailStyles
             ["ul"] = "margin:0 0 14px;padding:0 0 0 22px",
             ["ol"] = "margin:0 0 14px;padding:0 0 0 22px",
             ["li"] = "margin:0 0 4px",
-            ["pre"] = $"margin:0 0 14px;padding:10px;font:14px/1.45 Consolas,monospace;white-space:pre-wrap;border:1px solid {line}",
+            ["pre"] =
+                $"margin:0 0 14px;padding:10px;font:14px/1.45 Consolas,monospace;white-space:pre-wrap;border:1px solid {line}",
             ["code"] = "font-family:Consolas,monospace;font-size:15px",
             ["table"] = "border-collapse:collapse;margin:0 0 14px",
             ["th"] = $"text-align:left;padding:4px 10px;border-bottom:1px solid {line}",
@@ -87,8 +89,10 @@ internal sealed class MailStyles
         var body = HtmlReader.BodyOf(html);
         foreach (var element in body.QuerySelectorAll("*"))
         {
-            foreach (var name in (string[])["class", "srcset", "sizes", "loading"]) element.RemoveAttribute(name);
-            if (_ofElements.TryGetValue(element.LocalName, out var style)) element.SetAttribute("style", style);
+            foreach (var name in (string[])["class", "srcset", "sizes", "loading"])
+                element.RemoveAttribute(name);
+            if (_ofElements.TryGetValue(element.LocalName, out var style))
+                element.SetAttribute("style", style);
         }
 
         return body.InnerHtml;

@@ -9,10 +9,11 @@ public static class ReturnRule
     /// <summary>Why the address gets no mail from now on; null while it does.</summary>
     /// <param name="kind">What came back.</param>
     /// <param name="softBefore">Soft bounces in a row before it.</param>
-    public static Suppression? After(ReturnKind kind, int softBefore) => kind switch
-    {
-        ReturnKind.Hard => Suppression.Bounce,
-        ReturnKind.Complaint => Suppression.Complaint,
-        _ => softBefore + 1 >= MostSoft ? Suppression.Bounce : null,
-    };
+    public static Suppression? After(ReturnKind kind, int softBefore) =>
+        kind switch
+        {
+            ReturnKind.Hard => Suppression.Bounce,
+            ReturnKind.Complaint => Suppression.Complaint,
+            _ => softBefore + 1 >= MostSoft ? Suppression.Bounce : null,
+        };
 }

@@ -18,5 +18,9 @@ internal sealed record OpenItem(IElement Element, List<string> Types, List<strin
     public List<MicroformatItem> Children { get; } = [];
 
     /// <summary>The item as it is known now.</summary>
-    public MicroformatItem Closed() => new(Types, Found.ToDictionary(pair => pair.Key, pair => (IReadOnlyList<MicroformatValue>)pair.Value), Element) { Children = Children };
+    public MicroformatItem Closed() =>
+        new(Types, Found.ToDictionary(pair => pair.Key, pair => (IReadOnlyList<MicroformatValue>)pair.Value), Element)
+        {
+            Children = Children,
+        };
 }

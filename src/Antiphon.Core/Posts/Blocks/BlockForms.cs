@@ -5,7 +5,8 @@ namespace Antiphon.Core.Posts.Blocks;
 /// <summary>The forms readers meet in a text. They are plain posts that work without script; the field nobody sees is filled by programs alone.</summary>
 internal static class BlockForms
 {
-    private const string Trap = "<p hidden><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>";
+    private const string Trap =
+        "<p hidden><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>";
 
     /// <summary>Name, mail address and message, sent to the team.</summary>
     public static string Question(string address, BlockTexts texts) =>
@@ -22,7 +23,9 @@ internal static class BlockForms
     /// <summary>Places where the site can be followed.</summary>
     public static string Follow(IReadOnlyList<FollowLink> links, BlockTexts texts)
     {
-        var items = links.Select(link => $"<li><a href=\"{Encode(link.Address)}\" rel=\"me noopener\">{Encode(link.Name)}</a></li>");
+        var items = links.Select(link =>
+            $"<li><a href=\"{Encode(link.Address)}\" rel=\"me noopener\">{Encode(link.Name)}</a></li>"
+        );
         return $"<nav class=\"block-links\" aria-label=\"{Encode(texts.Follow)}\"><strong>{Encode(texts.Follow)}</strong><ul>{string.Concat(items)}</ul></nav>";
     }
 

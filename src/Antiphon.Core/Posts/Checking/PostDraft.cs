@@ -11,4 +11,13 @@ namespace Antiphon.Core.Posts.Checking;
 /// <param name="Tags">Tags.</param>
 /// <param name="OtherTitles">Titles of the other posts of its blog.</param>
 public sealed record PostDraft(
-    string Title, string Slug, string BodyHtml, string? Excerpt, string? PictureAddress, string? PictureAlt, string? Category, IReadOnlyList<string> Tags, IReadOnlyCollection<string> OtherTitles);
+    string Title,
+    string Slug,
+    string BodyHtml,
+    string? Excerpt,
+    string? PictureAddress,
+    string? PictureAlt,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    IReadOnlyCollection<string> OtherTitles
+);

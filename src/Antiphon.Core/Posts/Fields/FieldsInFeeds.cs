@@ -19,15 +19,26 @@ public static class FieldsInFeeds
     /// <summary>What an entry carries for its fields, for formats of both kinds; nothing without a field.</summary>
     public static IEnumerable<FeedExtension> Write(IReadOnlyList<(OwnField Field, string Value)> fields)
     {
-        if (fields.Count == 0) yield break;
+        if (fields.Count == 0)
+            yield break;
         foreach (var (field, value) in fields)
         {
-            var element = new XElement(XName.Get("field", Namespace), new XAttribute("name", field.Key), new XAttribute("label", Clean(field.Label)), Clean(value));
-            if (field.Unit is not null) element.SetAttributeValue("unit", Clean(field.Unit));
+            var element = new XElement(
+                XName.Get("field", Namespace),
+                new XAttribute("name", field.Key),
+                new XAttribute("label", Clean(field.Label)),
+                Clean(value)
+            );
+            if (field.Unit is not null)
+                element.SetAttributeValue("unit", Clean(field.Unit));
             yield return new FeedExtension(Namespace, "field", element.ToString(SaveOptions.DisableFormatting));
         }
 
-        yield return new FeedExtension(null, Member, JsonSerializer.Serialize(fields.ToDictionary(pair => pair.Field.Key, pair => pair.Value)));
+        yield return new FeedExtension(
+            null,
+            Member,
+            JsonSerializer.Serialize(fields.ToDictionary(pair => pair.Field.Key, pair => pair.Value))
+        );
     }
 
     /// <summary>The values an entry carries; empty when it carries none. A member that is no object of texts is passed over.</summary>
@@ -36,8 +47,10 @@ public static class FieldsInFeeds
         var found = new List<FieldValue>();
         foreach (var one in extensions)
         {
-            if (one.Namespace == Namespace) found.AddRange(FromElement(one.Raw));
-            if (one.IsJson && one.Name == Member) found.AddRange(FromMember(one.Raw));
+            if (one.Namespace == Namespace)
+                found.AddRange(FromElement(one.Raw));
+            if (one.IsJson && one.Name == Member)
+                found.AddRange(FromMember(one.Raw));
         }
 
         return found;
@@ -46,14 +59,22 @@ public static class FieldsInFeeds
     private static IEnumerable<FieldValue> FromElement(string raw)
     {
         var element = XElement.Parse(raw);
-        if (element.Attribute("name")?.Value is { Length: > 0 } name) yield return new FieldValue(name, element.Value);
+        if (element.Attribute("name")?.Value is { Length: > 0 } name)
+            yield return new FieldValue(name, element.Value);
     }
 
     private static IEnumerable<FieldValue> FromMember(string raw)
     {
         using var json = JsonDocument.Parse(raw);
-        if (json.RootElement.ValueKind != JsonValueKind.Object) return [];
-        return [.. json.RootElement.EnumerateObject().Where(jsonProperty => jsonProperty.Value.ValueKind is JsonValueKind.String or JsonValueKind.Number).Select(jsonProperty => new FieldValue(jsonProperty.Name, jsonProperty.Value.ToString()))];
+        if (json.RootElement.ValueKind != JsonValueKind.Object)
+            return [];
+        return
+        [
+            .. json
+                .RootElement.EnumerateObject()
+                .Where(jsonProperty => jsonProperty.Value.ValueKind is JsonValueKind.String or JsonValueKind.Number)
+                .Select(jsonProperty => new FieldValue(jsonProperty.Name, jsonProperty.Value.ToString())),
+        ];
     }
 
     private static string Clean(string text) => Feeds.Writing.XmlSafe.Clean(text);

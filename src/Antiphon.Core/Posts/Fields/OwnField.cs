@@ -8,4 +8,12 @@ namespace Antiphon.Core.Posts.Fields;
 /// <param name="Unit">What stands behind a number, such as "mm", or null.</param>
 /// <param name="IsRequired">Whether a post cannot be published without it.</param>
 /// <param name="IsPublic">Whether readers see it.</param>
-public sealed record OwnField(string Key, string Label, OwnFieldKind Kind, IReadOnlyList<string> Choices, string? Unit, bool IsRequired, bool IsPublic);
+public sealed record OwnField(
+    string Key,
+    string Label,
+    OwnFieldKind Kind,
+    IReadOnlyList<string> Choices,
+    string? Unit,
+    bool IsRequired,
+    bool IsPublic
+);

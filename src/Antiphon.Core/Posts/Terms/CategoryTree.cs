@@ -9,7 +9,8 @@ public sealed class CategoryTree
     public CategoryTree(IEnumerable<CategoryNode> nodes)
     {
         _above = new Dictionary<string, string?>(StringComparer.OrdinalIgnoreCase);
-        foreach (var node in nodes) _above[node.Name] = string.IsNullOrWhiteSpace(node.Above) ? null : node.Above;
+        foreach (var node in nodes)
+            _above[node.Name] = string.IsNullOrWhiteSpace(node.Above) ? null : node.Above;
     }
 
     /// <summary>Whether putting a category under another closes a circle, so that neither would hang from the top.</summary>
@@ -17,7 +18,8 @@ public sealed class CategoryTree
     {
         for (var (at, steps) = (above, 0); at is not null; at = _above.GetValueOrDefault(at), steps++)
         {
-            if (string.Equals(at, name, StringComparison.OrdinalIgnoreCase) || steps > _above.Count) return true;
+            if (string.Equals(at, name, StringComparison.OrdinalIgnoreCase) || steps > _above.Count)
+                return true;
         }
 
         return false;
@@ -27,7 +29,12 @@ public sealed class CategoryTree
     public IReadOnlyList<string> PathTo(string name)
     {
         var path = new List<string>();
-        for (var at = name; at is not null && !path.Contains(at, StringComparer.OrdinalIgnoreCase); at = _above.GetValueOrDefault(at)) path.Insert(0, at);
+        for (
+            var at = name;
+            at is not null && !path.Contains(at, StringComparer.OrdinalIgnoreCase);
+            at = _above.GetValueOrDefault(at)
+        )
+            path.Insert(0, at);
         return path;
     }
 
@@ -38,7 +45,14 @@ public sealed class CategoryTree
         for (var index = 0; index < found.Count; index++)
         {
             var at = found[index];
-            found.AddRange(_above.Where(pair => string.Equals(pair.Value, at, StringComparison.OrdinalIgnoreCase) && !found.Contains(pair.Key, StringComparer.OrdinalIgnoreCase)).Select(pair => pair.Key));
+            found.AddRange(
+                _above
+                    .Where(pair =>
+                        string.Equals(pair.Value, at, StringComparison.OrdinalIgnoreCase)
+                        && !found.Contains(pair.Key, StringComparer.OrdinalIgnoreCase)
+                    )
+                    .Select(pair => pair.Key)
+            );
         }
 
         return found;

@@ -13,12 +13,24 @@ public static class VersionKeeping
     /// <param name="last">The version before; null when there is none.</param>
     /// <param name="save">The save.</param>
     public static bool Replaces(KeptVersion? last, KeptVersion save) =>
-        last is not null && last.Person == save.Person && !last.WasPublic && !save.WasPublic && save.At - last.At < OneSitting && save.At >= last.At;
+        last is not null
+        && last.Person == save.Person
+        && !last.WasPublic
+        && !save.WasPublic
+        && save.At - last.At < OneSitting
+        && save.At >= last.At;
 
     /// <summary>The versions to forget, so that no more than <see cref="Most"/> are left besides those that were public.</summary>
     /// <param name="versions">All versions of a post, in any order.</param>
     public static IReadOnlyList<long> ToForget(IEnumerable<KeptVersion> versions) =>
-        [.. versions.Where(version => !version.WasPublic).OrderByDescending(version => version.At).ThenByDescending(version => version.Id).Skip(Most).Select(version => version.Id)];
+        [
+            .. versions
+                .Where(version => !version.WasPublic)
+                .OrderByDescending(version => version.At)
+                .ThenByDescending(version => version.Id)
+                .Skip(Most)
+                .Select(version => version.Id),
+        ];
 }
 
 /// <summary>A version as far as keeping needs it.</summary>

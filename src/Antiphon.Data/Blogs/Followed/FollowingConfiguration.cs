@@ -6,17 +6,28 @@ using Microsoft.EntityFrameworkCore.Metadata.Builders;
 namespace Antiphon.Data.Blogs.Followed;
 
 /// <summary>Keys and indexes of <see cref="Following"/> and what belongs to it.</summary>
-internal sealed class FollowingConfiguration :
-    IEntityTypeConfiguration<Following>, IEntityTypeConfiguration<HubSubscription>, IEntityTypeConfiguration<FeedVisitRecord>, IEntityTypeConfiguration<FeedMove>
+internal sealed class FollowingConfiguration
+    : IEntityTypeConfiguration<Following>,
+        IEntityTypeConfiguration<HubSubscription>,
+        IEntityTypeConfiguration<FeedVisitRecord>,
+        IEntityTypeConfiguration<FeedMove>
 {
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<Following> builder)
     {
         builder.HasKey(following => following.BlogId);
-        builder.HasOne(following => following.Blog).WithOne(blog => blog.Following).HasForeignKey<Following>(following => following.BlogId);
+        builder
+            .HasOne(following => following.Blog)
+            .WithOne(blog => blog.Following)
+            .HasForeignKey<Following>(following => following.BlogId);
         builder.HasIndex(following => following.NextVisitAt);
-        builder.Property(following => following.Asked).HasConversion<StoredJsonConverter<FeedRhythm>, StoredJsonComparer<FeedRhythm>>();
-        builder.Property(following => following.Standing).HasConversion<string>().HasDefaultValue(FollowingStanding.Active);
+        builder
+            .Property(following => following.Asked)
+            .HasConversion<StoredJsonConverter<FeedRhythm>, StoredJsonComparer<FeedRhythm>>();
+        builder
+            .Property(following => following.Standing)
+            .HasConversion<string>()
+            .HasDefaultValue(FollowingStanding.Active);
         builder.Property(following => following.PauseReason).HasConversion<string>().HasDefaultValueSql("'Usual'");
     }
 
@@ -24,7 +35,10 @@ internal sealed class FollowingConfiguration :
     public void Configure(EntityTypeBuilder<HubSubscription> builder)
     {
         builder.HasKey(hub => hub.BlogId);
-        builder.HasOne(hub => hub.Following).WithOne(following => following.Hub).HasForeignKey<HubSubscription>(hub => hub.BlogId);
+        builder
+            .HasOne(hub => hub.Following)
+            .WithOne(following => following.Hub)
+            .HasForeignKey<HubSubscription>(hub => hub.BlogId);
         builder.HasIndex(hub => hub.Key).IsUnique();
         builder.HasIndex(hub => hub.RenewAt);
         builder.Property(hub => hub.State).HasConversion<string>();
@@ -33,12 +47,18 @@ internal sealed class FollowingConfiguration :
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<FeedVisitRecord> builder)
     {
-        builder.HasOne(visit => visit.Following).WithMany(following => following.Visits).HasForeignKey(visit => visit.BlogId);
+        builder
+            .HasOne(visit => visit.Following)
+            .WithMany(following => following.Visits)
+            .HasForeignKey(visit => visit.BlogId);
         builder.HasIndex(visit => new { visit.BlogId, visit.Id });
         builder.Property(visit => visit.Outcome).HasConversion<string>();
     }
 
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<FeedMove> builder) =>
-        builder.HasOne(move => move.Following).WithMany(following => following.Moves).HasForeignKey(move => move.BlogId);
+        builder
+            .HasOne(move => move.Following)
+            .WithMany(following => following.Moves)
+            .HasForeignKey(move => move.BlogId);
 }

@@ -11,7 +11,14 @@ internal sealed class WriterMarkConfiguration : IEntityTypeConfiguration<WriterM
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<WriterMark> builder)
     {
-        builder.HasIndex(mark => new { mark.SiteId, mark.By, mark.Value }).IsUnique();
+        builder
+            .HasIndex(mark => new
+            {
+                mark.SiteId,
+                mark.By,
+                mark.Value,
+            })
+            .IsUnique();
         builder.Property(mark => mark.By).HasConversion<string>();
         builder.Property(mark => mark.Mark).HasConversion<string>();
         builder.HasOne<Site>().WithMany().HasForeignKey(mark => mark.SiteId);

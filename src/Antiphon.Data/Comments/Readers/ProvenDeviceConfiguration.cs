@@ -10,7 +10,12 @@ internal sealed class ProvenDeviceConfiguration : IEntityTypeConfiguration<Prove
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<ProvenDevice> builder)
     {
-        builder.HasKey(device => new { device.SiteId, device.Mail, device.OwnerKey });
+        builder.HasKey(device => new
+        {
+            device.SiteId,
+            device.Mail,
+            device.OwnerKey,
+        });
         builder.HasOne<Site>().WithMany().HasForeignKey(device => device.SiteId);
     }
 }

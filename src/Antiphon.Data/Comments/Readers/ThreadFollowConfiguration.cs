@@ -11,7 +11,11 @@ internal sealed class ThreadFollowConfiguration : IEntityTypeConfiguration<Threa
     {
         builder.HasIndex(follow => follow.Key).IsUnique();
         builder.HasIndex(follow => new { follow.ThreadId, follow.Mail }).IsUnique();
-        builder.HasOne(follow => follow.Site).WithMany().HasForeignKey(follow => follow.SiteId).OnDelete(DeleteBehavior.Restrict);
+        builder
+            .HasOne(follow => follow.Site)
+            .WithMany()
+            .HasForeignKey(follow => follow.SiteId)
+            .OnDelete(DeleteBehavior.Restrict);
         builder.HasOne(follow => follow.Thread).WithMany().HasForeignKey(follow => follow.ThreadId);
     }
 }

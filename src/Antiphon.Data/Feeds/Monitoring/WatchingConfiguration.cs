@@ -6,7 +6,9 @@ using Microsoft.EntityFrameworkCore.Metadata.Builders;
 namespace Antiphon.Data.Feeds.Monitoring;
 
 /// <summary>Keys and indexes of <see cref="WatchedFeed"/> and its history.</summary>
-internal sealed class WatchingConfiguration : IEntityTypeConfiguration<WatchedFeed>, IEntityTypeConfiguration<WatchRecord>
+internal sealed class WatchingConfiguration
+    : IEntityTypeConfiguration<WatchedFeed>,
+        IEntityTypeConfiguration<WatchRecord>
 {
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<WatchedFeed> builder)
@@ -22,6 +24,8 @@ internal sealed class WatchingConfiguration : IEntityTypeConfiguration<WatchedFe
     {
         builder.HasIndex(record => new { record.WatchedFeedId, record.Id });
         builder.Property(record => record.Verdict).HasConversion<string>();
-        builder.Property(record => record.Findings).HasConversion<StoredJsonConverter<List<KeptFinding>>, StoredJsonComparer<List<KeptFinding>>>();
+        builder
+            .Property(record => record.Findings)
+            .HasConversion<StoredJsonConverter<List<KeptFinding>>, StoredJsonComparer<List<KeptFinding>>>();
     }
 }

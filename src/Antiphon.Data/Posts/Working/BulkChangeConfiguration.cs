@@ -11,6 +11,8 @@ internal sealed class BulkChangeConfiguration : IEntityTypeConfiguration<BulkCha
     public void Configure(EntityTypeBuilder<BulkChange> builder)
     {
         builder.HasIndex(change => new { change.SiteId, change.MadeAt });
-        builder.Property(change => change.Before).HasConversion<StoredJsonConverter<List<PostBefore>>, StoredJsonComparer<List<PostBefore>>>();
+        builder
+            .Property(change => change.Before)
+            .HasConversion<StoredJsonConverter<List<PostBefore>>, StoredJsonComparer<List<PostBefore>>>();
     }
 }

@@ -7,5 +7,6 @@ namespace Antiphon.Data.Posts.Working;
 internal sealed class PostPresenceConfiguration : IEntityTypeConfiguration<PostPresence>
 {
     /// <inheritdoc/>
-    public void Configure(EntityTypeBuilder<PostPresence> builder) => builder.HasKey(presence => new { presence.PostId, presence.PersonId });
+    public void Configure(EntityTypeBuilder<PostPresence> builder) =>
+        builder.HasKey(presence => new { presence.PostId, presence.PersonId });
 }

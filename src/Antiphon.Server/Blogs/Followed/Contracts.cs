@@ -11,7 +11,13 @@ namespace Antiphon.Server.Blogs.Followed;
 /// <param name="Failures">Failed visits in a row.</param>
 /// <param name="Problem">What went wrong last, in words; null when all is well.</param>
 internal sealed record FollowingView(
-    string FeedAddress, DateTimeOffset? LastVisitAt, DateTimeOffset? LastGoodAt, DateTimeOffset NextVisitAt, int Failures, string? Problem);
+    string FeedAddress,
+    DateTimeOffset? LastVisitAt,
+    DateTimeOffset? LastGoodAt,
+    DateTimeOffset NextVisitAt,
+    int Failures,
+    string? Problem
+);
 
 /// <summary>A followed feed on the board.</summary>
 /// <param name="Blog">The blog its entries are posts of.</param>
@@ -30,14 +36,37 @@ internal sealed record FollowingView(
 /// <param name="Visits">Latest visits, oldest first.</param>
 /// <param name="Moves">Addresses it had, latest first.</param>
 internal sealed record FollowedFeedView(
-    long Blog, string Name, string? HomeAddress, FollowingStanding Standing, FollowingView State, int PauseSeconds, string PauseReason, bool IsBeingVisited, int Entries, int Posts, DateTimeOffset? Newest,
-    bool IdsChange, HubView? Hub, IReadOnlyList<VisitView> Visits, IReadOnlyList<MoveView> Moves);
+    long Blog,
+    string Name,
+    string? HomeAddress,
+    FollowingStanding Standing,
+    FollowingView State,
+    int PauseSeconds,
+    string PauseReason,
+    bool IsBeingVisited,
+    int Entries,
+    int Posts,
+    DateTimeOffset? Newest,
+    bool IdsChange,
+    HubView? Hub,
+    IReadOnlyList<VisitView> Visits,
+    IReadOnlyList<MoveView> Moves
+);
 
 /// <summary>A subscription at a hub.</summary>
 internal sealed record HubView(string Hub, HubState State, DateTimeOffset? LeaseUntil, DateTimeOffset? PushedAt);
 
 /// <summary>One visit.</summary>
-internal sealed record VisitView(DateTimeOffset At, FeedVisitOutcome Outcome, int? Status, int Milliseconds, int Bytes, int NewEntries, int ChangedEntries, string? Problem);
+internal sealed record VisitView(
+    DateTimeOffset At,
+    FeedVisitOutcome Outcome,
+    int? Status,
+    int Milliseconds,
+    int Bytes,
+    int NewEntries,
+    int ChangedEntries,
+    string? Problem
+);
 
 /// <summary>One move.</summary>
 internal sealed record MoveView(string From, string To, DateTimeOffset At);
@@ -50,4 +79,9 @@ internal sealed record OpmlRequest(string Text);
 /// <param name="Known">Names of those that were followed already.</param>
 /// <param name="Refused">Those that cannot be followed, each with the reason.</param>
 /// <param name="Problem">Why the list was not read to its end; null when it was.</param>
-internal sealed record OpmlResult(IReadOnlyList<string> Added, IReadOnlyList<string> Known, IReadOnlyList<string> Refused, string? Problem);
+internal sealed record OpmlResult(
+    IReadOnlyList<string> Added,
+    IReadOnlyList<string> Known,
+    IReadOnlyList<string> Refused,
+    string? Problem
+);

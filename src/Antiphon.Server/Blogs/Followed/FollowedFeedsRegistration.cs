@@ -8,7 +8,11 @@ internal static class FollowedFeedsRegistration
     /// <summary>Registers visits, subscriptions and the worker.</summary>
     public static void AddFollowedFeeds(this WebApplicationBuilder builder)
     {
-        builder.Services.AddOptions<FollowingOptions>().BindConfiguration("Following").ValidateDataAnnotations().ValidateOnStart();
+        builder
+            .Services.AddOptions<FollowingOptions>()
+            .BindConfiguration("Following")
+            .ValidateDataAnnotations()
+            .ValidateOnStart();
         builder.Services.AddSingleton<HubAskSignal>();
         builder.Services.AddTransient<HubSubscriber>();
         builder.Services.AddTransient<FeedVisit>();

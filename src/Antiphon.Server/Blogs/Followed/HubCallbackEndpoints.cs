@@ -20,12 +20,25 @@ internal static class HubCallbackEndpoints
         app.MapPost("/websub/{key}", ReceiveAsync).DisableAntiforgery().ExcludeFromDescription().ForAnybody();
     }
 
-    private static async Task<IResult> VerifyAsync(string key, [AsParameters] HubQuestion question, AntiphonContext database, TimeProvider clock, HttpContext http)
+    private static async Task<IResult> VerifyAsync(
+        string key,
+        [AsParameters] HubQuestion question,
+        AntiphonContext database,
+        TimeProvider clock,
+        HttpContext http
+    )
     {
-        var hub = await database.HubSubscriptions.FirstOrDefaultAsync(subscription => subscription.Key == key, http.RequestAborted);
+        var hub = await database.HubSubscriptions.FirstOrDefaultAsync(
+            subscription => subscription.Key == key,
+            http.RequestAborted
+        );
         // Nobody here wants a topic that is not followed, so leaving it is always right.
-        if (question.Mode == "unsubscribe") return hub is null || hub.State != HubState.Subscribed ? TypedResults.Text(question.Challenge ?? string.Empty) : TypedResults.NotFound();
-        if (hub is null || hub.Topic != question.Topic) return TypedResults.NotFound();
+        if (question.Mode == "unsubscribe")
+            return hub is null || hub.State != HubState.Subscribed
+                ? TypedResults.Text(question.Challenge ?? string.Empty)
+                : TypedResults.NotFound();
+        if (hub is null || hub.Topic != question.Topic)
+            return TypedResults.NotFound();
         var now = clock.GetUtcNow();
         if (question.Mode == "denied")
         {
@@ -35,7 +48,8 @@ internal static class HubCallbackEndpoints
         }
 
         // One whose answer failed or came too late may have taken the request all the same, and is still welcome.
-        if (question.Mode != "subscribe" || string.IsNullOrEmpty(question.Challenge) || hub.State == HubState.None) return TypedResults.NotFound();
+        if (question.Mode != "subscribe" || string.IsNullOrEmpty(question.Challenge) || hub.State == HubState.None)
+            return TypedResults.NotFound();
         var lease = TimeSpan.FromSeconds(Math.Clamp(question.LeaseSeconds ?? 86_400, 60, 90 * 86_400));
         // Asked again when a fifth of the lease is left.
         (hub.State, hub.LeaseUntil, hub.RenewAt) = (HubState.Subscribed, now + lease, now + (lease * 0.8));
@@ -43,17 +57,32 @@ internal static class HubCallbackEndpoints
         return TypedResults.Text(question.Challenge);
     }
 
-    private static async Task<IResult> ReceiveAsync(string key, HttpContext http, AntiphonContext database, FeedVisit visit, IOptions<OutgoingOptions> limits)
+    private static async Task<IResult> ReceiveAsync(
+        string key,
+        HttpContext http,
+        AntiphonContext database,
+        FeedVisit visit,
+        IOptions<OutgoingOptions> limits
+    )
     {
-        var hub = await database.HubSubscriptions.AsNoTracking().FirstOrDefaultAsync(subscription => subscription.Key == key, http.RequestAborted);
-        if (hub is null) return TypedResults.StatusCode(StatusCodes.Status410Gone);
-        if (await BoundedBody.ReadAsync(http.Request.Body, limits.Value.MaxBytes, http.RequestAborted) is not { } body) return TypedResults.StatusCode(StatusCodes.Status413PayloadTooLarge);
+        var hub = await database
+            .HubSubscriptions.AsNoTracking()
+            .FirstOrDefaultAsync(subscription => subscription.Key == key, http.RequestAborted);
+        if (hub is null)
+            return TypedResults.StatusCode(StatusCodes.Status410Gone);
+        if (await BoundedBody.ReadAsync(http.Request.Body, limits.Value.MaxBytes, http.RequestAborted) is not { } body)
+            return TypedResults.StatusCode(StatusCodes.Status413PayloadTooLarge);
         // What is not signed with our secret is taken for rubbish, without telling whoever sent it (§7.1).
-        if (HubSignature.Fits(http.Request.Headers["X-Hub-Signature"], body, hub.Secret)) await visit.PushAsync(hub.BlogId, body, http.Request.ContentType, http.RequestAborted);
+        if (HubSignature.Fits(http.Request.Headers["X-Hub-Signature"], body, hub.Secret))
+            await visit.PushAsync(hub.BlogId, body, http.Request.ContentType, http.RequestAborted);
         return TypedResults.StatusCode(StatusCodes.Status202Accepted);
     }
 
     /// <summary>What a hub asks before it believes that we asked.</summary>
     internal sealed record HubQuestion(
-        [FromQuery(Name = "hub.mode")] string? Mode, [FromQuery(Name = "hub.topic")] string? Topic, [FromQuery(Name = "hub.challenge")] string? Challenge, [FromQuery(Name = "hub.lease_seconds")] int? LeaseSeconds);
+        [FromQuery(Name = "hub.mode")] string? Mode,
+        [FromQuery(Name = "hub.topic")] string? Topic,
+        [FromQuery(Name = "hub.challenge")] string? Challenge,
+        [FromQuery(Name = "hub.lease_seconds")] int? LeaseSeconds
+    );
 }

@@ -35,8 +35,13 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         blog.HomeAddress ??= LinkResolver.IsWeb(feed.Link) ? feed.Link : null;
         blog.Description ??= feed.Description is null ? null : Shortened.ToLength(HtmlText.Of(feed.Description), 1000);
         var recognition = EntryMatcher.Match(await KnownAsync(feed.Items, cancellation), feed.Items);
-        var keysOfKnown = recognition.Entries.Where(entry => entry.Known is not null).Select(entry => entry.Known!.Key).ToList();
-        var posts = await database.Posts.Where(post => keysOfKnown.Contains(post.Id)).ToDictionaryAsync(post => post.Id, cancellation);
+        var keysOfKnown = recognition
+            .Entries.Where(entry => entry.Known is not null)
+            .Select(entry => entry.Known!.Key)
+            .ToList();
+        var posts = await database
+            .Posts.Where(post => keysOfKnown.Contains(post.Id))
+            .ToDictionaryAsync(post => post.Id, cancellation);
         var (added, changed) = (0, 0);
         foreach (var entry in recognition.Entries)
         {
@@ -59,15 +64,41 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
     {
         var ids = items.Select(EntryMatcher.IdOf).OfType<string>().Distinct().ToList();
         var ours = database.Posts.AsNoTracking().Where(post => post.BlogId == blog.Id && post.SourceId != null);
-        var latest = await ours.OrderByDescending(post => post.PublishedAt).Take(LatestKnown).Select(post => new KnownEntry(post.Id, post.SourceId, post.SourceAddress, post.Title, post.PlainText ?? string.Empty)).ToListAsync(cancellation);
-        var named = await ours.Where(post => ids.Contains(post.SourceId!)).Select(post => new KnownEntry(post.Id, post.SourceId, post.SourceAddress, post.Title, string.Empty)).ToListAsync(cancellation);
+        var latest = await ours.OrderByDescending(post => post.PublishedAt)
+            .Take(LatestKnown)
+            .Select(post => new KnownEntry(
+                post.Id,
+                post.SourceId,
+                post.SourceAddress,
+                post.Title,
+                post.PlainText ?? string.Empty
+            ))
+            .ToListAsync(cancellation);
+        var named = await ours.Where(post => ids.Contains(post.SourceId!))
+            .Select(post => new KnownEntry(post.Id, post.SourceId, post.SourceAddress, post.Title, string.Empty))
+            .ToListAsync(cancellation);
         return [.. latest.Concat(named).DistinctBy(entry => entry.Key)];
     }
 
     private async Task AddAsync(string id, FeedItem item, CancellationToken cancellation)
     {
-        _slugs ??= [.. await database.Posts.Where(post => post.BlogId == blog.Id).Select(post => post.Slug).ToListAsync(cancellation)];
-        var post = new Post { Key = keys.NewKey(12), SiteId = blog.SiteId, BlogId = blog.Id, SourceId = id, CreatedAt = now, UpdatedAt = now, Status = PostStatus.Published };
+        _slugs ??=
+        [
+            .. await database
+                .Posts.Where(post => post.BlogId == blog.Id)
+                .Select(post => post.Slug)
+                .ToListAsync(cancellation),
+        ];
+        var post = new Post
+        {
+            Key = keys.NewKey(12),
+            SiteId = blog.SiteId,
+            BlogId = blog.Id,
+            SourceId = id,
+            CreatedAt = now,
+            UpdatedAt = now,
+            Status = PostStatus.Published,
+        };
         Fill(post, item);
         post.PublishedAt = item.Published ?? item.Updated ?? now;
         post.Slug = Slug.MakeUnique(Slug.FromTitle(post.Title), _slugs.Contains);
@@ -78,10 +109,32 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
     // The identifier follows the feed's; that alone is no change to anybody who reads.
     private bool Update(Post post, string id, FeedItem item)
     {
-        var before = (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.Author, post.Category, string.Join('\n', post.Tags), post.SourceAddress);
+        var before = (
+            post.Title,
+            post.BodyHtml,
+            post.Excerpt,
+            post.PictureAddress,
+            post.Author,
+            post.Category,
+            string.Join('\n', post.Tags),
+            post.SourceAddress
+        );
         Fill(post, item);
         post.SourceId = id;
-        if (before == (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.Author, post.Category, string.Join('\n', post.Tags), post.SourceAddress)) return false;
+        if (
+            before
+            == (
+                post.Title,
+                post.BodyHtml,
+                post.Excerpt,
+                post.PictureAddress,
+                post.Author,
+                post.Category,
+                string.Join('\n', post.Tags),
+                post.SourceAddress
+            )
+        )
+            return false;
         post.UpdatedAt = now;
         post.Revision++;
         return true;
@@ -92,10 +145,17 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         var link = LinkResolver.IsWeb(item.Link) ? new Uri(item.Link!) : null;
         var body = HtmlCleaner.ForPosts.Clean(item.ContentHtml ?? item.Summary, link);
         var title = HtmlText.Of(item.Title);
-        post.Title = Shortened.ToLength(title.Length > 0 ? title : Shortened.ToWords(HtmlText.Of(body), 8), LongestTitle);
-        if (post.Title.Length == 0) post.Title = "Untitled";
+        post.Title = Shortened.ToLength(
+            title.Length > 0 ? title : Shortened.ToWords(HtmlText.Of(body), 8),
+            LongestTitle
+        );
+        if (post.Title.Length == 0)
+            post.Title = "Untitled";
         post.BodyHtml = body;
-        post.Excerpt = item.ContentHtml is not null && item.Summary is not null ? Shortened.ToLength(HtmlText.Of(item.Summary), 500) : null;
+        post.Excerpt =
+            item.ContentHtml is not null && item.Summary is not null
+                ? Shortened.ToLength(HtmlText.Of(item.Summary), 500)
+                : null;
         post.PictureAddress = LinkResolver.IsWeb(item.Image) ? item.Image : null;
         post.Author = item.Authors.FirstOrDefault()?.Name;
         post.Category = item.Categories.FirstOrDefault();

@@ -22,13 +22,23 @@ internal sealed class SubscriptionListImport(AntiphonContext database, IKeySourc
     public async Task<OpmlResult> RunAsync(long site, string text, CancellationToken cancellation)
     {
         var list = OpmlReader.Read(text);
-        var followed = (await database.Followings.Where(following => following.Blog.SiteId == site).Select(following => following.FeedAddress).ToListAsync(cancellation)).Select(Folded).ToHashSet(StringComparer.Ordinal);
+        var followed = (
+            await database
+                .Followings.Where(following => following.Blog.SiteId == site)
+                .Select(following => following.FeedAddress)
+                .ToListAsync(cancellation)
+        )
+            .Select(Folded)
+            .ToHashSet(StringComparer.Ordinal);
         var (added, known, refused) = (new List<string>(), new List<string>(), new List<string>());
         foreach (var feed in list.Feeds)
         {
-            if (!LinkResolver.IsWeb(feed.FeedAddress) || feed.FeedAddress.Length > LongestAddress) refused.Add($"{feed.Title}: its address is no web address.");
-            else if (!followed.Add(Folded(feed.FeedAddress))) known.Add(feed.Title);
-            else if (added.Count == Most) refused.Add($"{feed.Title}: {Most} feeds are taken in at once; bring the list in again for the rest.");
+            if (!LinkResolver.IsWeb(feed.FeedAddress) || feed.FeedAddress.Length > LongestAddress)
+                refused.Add($"{feed.Title}: its address is no web address.");
+            else if (!followed.Add(Folded(feed.FeedAddress)))
+                known.Add(feed.Title);
+            else if (added.Count == Most)
+                refused.Add($"{feed.Title}: {Most} feeds are taken in at once; bring the list in again for the rest.");
             else
             {
                 Add(site, feed);
@@ -44,15 +54,22 @@ internal sealed class SubscriptionListImport(AntiphonContext database, IKeySourc
     {
         var now = clock.GetUtcNow();
         var address = new Uri(feed.FeedAddress);
-        database.Blogs.Add(new Blog
-        {
-            SiteId = site,
-            Key = keys.NewKey(),
-            Name = Shortened.ToLength(feed.Title, LongestName),
-            HomeAddress = LinkResolver.IsWeb(feed.PageAddress) ? feed.PageAddress : null,
-            CreatedAt = now,
-            Following = new Following { FeedAddress = address.AbsoluteUri, Host = address.Authority, NextVisitAt = now },
-        });
+        database.Blogs.Add(
+            new Blog
+            {
+                SiteId = site,
+                Key = keys.NewKey(),
+                Name = Shortened.ToLength(feed.Title, LongestName),
+                HomeAddress = LinkResolver.IsWeb(feed.PageAddress) ? feed.PageAddress : null,
+                CreatedAt = now,
+                Following = new Following
+                {
+                    FeedAddress = address.AbsoluteUri,
+                    Host = address.Authority,
+                    NextVisitAt = now,
+                },
+            }
+        );
     }
 
     private static string Folded(string address) => FoldedAddress.Of(address) ?? address;

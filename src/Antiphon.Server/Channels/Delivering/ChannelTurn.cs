@@ -14,24 +14,77 @@ namespace Antiphon.Server.Channels.Delivering;
 internal sealed class ChannelTurn(IOptions<DeliveryOptions> options)
 {
     /// <summary>The delivery that has been due for longest; null when none can go now.</summary>
-    public async Task<ChannelDelivery?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation)
+    public async Task<ChannelDelivery?> NextAsync(
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    )
     {
-        var busy = (await database.ChannelDeliveries.Where(channelDelivery => channelDelivery.HeldUntil > now && channelDelivery.State == DeliveryState.Sending).GroupBy(channelDelivery => channelDelivery.ChannelId).Select(group => new { group.Key, Count = group.Count() }).ToListAsync(cancellation))
-            .Where(row => row.Count >= options.Value.AtOncePerChannel).Select(row => row.Key).ToList();
-        var firsts = await database.Channels.Where(channel => channel.PausedAt == null && channel.ArchivedAt == null && !busy.Contains(channel.Id))
-            .Select(channel => Waiting(database, now).Where(channelDelivery => channelDelivery.ChannelId == channel.Id).OrderBy(channelDelivery => channelDelivery.NextAttemptAt).ThenBy(channelDelivery => channelDelivery.Id).Select(channelDelivery => (long?)channelDelivery.Id).FirstOrDefault())
-            .Where(id => id != null).ToListAsync(cancellation);
-        if (firsts.Count == 0) return null;
-        foreach (var delivery in await database.ChannelDeliveries.Include(channelDelivery => channelDelivery.Channel).Where(channelDelivery => firsts.Contains(channelDelivery.Id)).OrderBy(channelDelivery => channelDelivery.NextAttemptAt).ThenBy(channelDelivery => channelDelivery.Id).ToListAsync(cancellation))
+        var busy = (
+            await database
+                .ChannelDeliveries.Where(channelDelivery =>
+                    channelDelivery.HeldUntil > now && channelDelivery.State == DeliveryState.Sending
+                )
+                .GroupBy(channelDelivery => channelDelivery.ChannelId)
+                .Select(group => new { group.Key, Count = group.Count() })
+                .ToListAsync(cancellation)
+        )
+            .Where(row => row.Count >= options.Value.AtOncePerChannel)
+            .Select(row => row.Key)
+            .ToList();
+        var firsts = await database
+            .Channels.Where(channel =>
+                channel.PausedAt == null && channel.ArchivedAt == null && !busy.Contains(channel.Id)
+            )
+            .Select(channel =>
+                Waiting(database, now)
+                    .Where(channelDelivery => channelDelivery.ChannelId == channel.Id)
+                    .OrderBy(channelDelivery => channelDelivery.NextAttemptAt)
+                    .ThenBy(channelDelivery => channelDelivery.Id)
+                    .Select(channelDelivery => (long?)channelDelivery.Id)
+                    .FirstOrDefault()
+            )
+            .Where(id => id != null)
+            .ToListAsync(cancellation);
+        if (firsts.Count == 0)
+            return null;
+        foreach (
+            var delivery in await database
+                .ChannelDeliveries.Include(channelDelivery => channelDelivery.Channel)
+                .Where(channelDelivery => firsts.Contains(channelDelivery.Id))
+                .OrderBy(channelDelivery => channelDelivery.NextAttemptAt)
+                .ThenBy(channelDelivery => channelDelivery.Id)
+                .ToListAsync(cancellation)
+        )
         {
-            if (await ChannelPacing.HasRoomAsync(database, delivery.Channel, now, cancellation)) return delivery;
+            if (await ChannelPacing.HasRoomAsync(database, delivery.Channel, now, cancellation))
+                return delivery;
         }
 
         return null;
     }
 
     // What is about the same post at the same receiver goes one after the other.
-    private static IQueryable<ChannelDelivery> Waiting(AntiphonContext database, DateTimeOffset now) => database.ChannelDeliveries.Free(now)
-        .Where(delivery => (delivery.State == DeliveryState.Queued || delivery.State == DeliveryState.Sending || delivery.State == DeliveryState.Retrying) && delivery.NextAttemptAt <= now && delivery.Held == null)
-        .Where(delivery => delivery.PostId == null || !database.ChannelDeliveries.Any(other => other.HeldUntil > now && other.State == DeliveryState.Sending && other.PostId == delivery.PostId && other.ChannelId == delivery.ChannelId && other.Target == delivery.Target));
+    private static IQueryable<ChannelDelivery> Waiting(AntiphonContext database, DateTimeOffset now) =>
+        database
+            .ChannelDeliveries.Free(now)
+            .Where(delivery =>
+                (
+                    delivery.State == DeliveryState.Queued
+                    || delivery.State == DeliveryState.Sending
+                    || delivery.State == DeliveryState.Retrying
+                )
+                && delivery.NextAttemptAt <= now
+                && delivery.Held == null
+            )
+            .Where(delivery =>
+                delivery.PostId == null
+                || !database.ChannelDeliveries.Any(other =>
+                    other.HeldUntil > now
+                    && other.State == DeliveryState.Sending
+                    && other.PostId == delivery.PostId
+                    && other.ChannelId == delivery.ChannelId
+                    && other.Target == delivery.Target
+                )
+            );
 }

@@ -17,8 +17,17 @@ internal sealed class HubSender(GuardedClient client, TimeProvider clock) : ICha
     public async Task<SendOutcome> SendAsync(SendOrder order, CancellationToken cancellation)
     {
         // Two names for the topic are in use among hubs; the recommendation leaves this call to them.
-        var form = new Dictionary<string, string> { ["hub.mode"] = "publish", ["hub.url"] = order.Delivery.Target, ["hub.topic"] = order.Delivery.Target };
-        return Answers.Of(await client.PostFormAsync(new Uri(order.Channel.Settings.Address), form, cancellation), clock.GetUtcNow(), taken => SendOutcome.Taken($"{taken.Status}: the hub passes it on"));
+        var form = new Dictionary<string, string>
+        {
+            ["hub.mode"] = "publish",
+            ["hub.url"] = order.Delivery.Target,
+            ["hub.topic"] = order.Delivery.Target,
+        };
+        return Answers.Of(
+            await client.PostFormAsync(new Uri(order.Channel.Settings.Address), form, cancellation),
+            clock.GetUtcNow(),
+            taken => SendOutcome.Taken($"{taken.Status}: the hub passes it on")
+        );
     }
 
     /// <inheritdoc/>
@@ -26,6 +35,8 @@ internal sealed class HubSender(GuardedClient client, TimeProvider clock) : ICha
     {
         var answer = await client.GetAsync(new Uri(channel.Settings.Address), cancellation: cancellation);
         // Hubs need not have a page; that somebody answers is all there is to know.
-        return answer.Status is not null ? SendOutcome.Taken("The hub answers.") : Answers.Of(answer, clock.GetUtcNow(), _ => SendOutcome.Taken("The hub answers."));
+        return answer.Status is not null
+            ? SendOutcome.Taken("The hub answers.")
+            : Answers.Of(answer, clock.GetUtcNow(), _ => SendOutcome.Taken("The hub answers."));
     }
 }

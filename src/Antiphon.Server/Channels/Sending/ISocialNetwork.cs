@@ -7,7 +7,13 @@ namespace Antiphon.Server.Channels.Sending;
 internal interface ISocialNetwork
 {
     /// <summary>Publishes; a repeat with the same key is the same post.</summary>
-    Task<SendOutcome> PublishAsync(Uri address, string? token, string key, SocialNote note, CancellationToken cancellation);
+    Task<SendOutcome> PublishAsync(
+        Uri address,
+        string? token,
+        string key,
+        SocialNote note,
+        CancellationToken cancellation
+    );
 
     /// <summary>Takes a post away that stands at an address.</summary>
     Task<SendOutcome> RemoveAsync(Uri address, string? token, string made, CancellationToken cancellation);

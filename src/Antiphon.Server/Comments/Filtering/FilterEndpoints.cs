@@ -16,35 +16,78 @@ internal static class FilterEndpoints
     private const int MostMonths = 12;
 
     /// <summary>Maps it.</summary>
-    public static void MapFilter(this RouteGroupBuilder comments) => comments.MapGet("/filter", Show).Needs(SiteRight.See).WithName("getFilter").WithSummary("How the filter scores decisions it did not learn from.");
+    public static void MapFilter(this RouteGroupBuilder comments) =>
+        comments
+            .MapGet("/filter", Show)
+            .Needs(SiteRight.See)
+            .WithName("getFilter")
+            .WithSummary("How the filter scores decisions it did not learn from.");
 
-    private static async Task<Ok<FilterView>> Show(long site, AntiphonContext database, SiteTrials trials, CancellationToken cancellation)
+    private static async Task<Ok<FilterView>> Show(
+        long site,
+        AntiphonContext database,
+        SiteTrials trials,
+        CancellationToken cancellation
+    )
     {
         var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
         var decisions = await DecidedComments.ReadAsync(database, site, cancellation);
         var settings = EffectiveSettings.Of(owner.CommentSettings);
-        var (spam, good) = (decisions.Count(pair => pair.Decision.IsSpam), decisions.Count(pair => !pair.Decision.IsSpam));
+        var (spam, good) = (
+            decisions.Count(pair => pair.Decision.IsSpam),
+            decisions.Count(pair => !pair.Decision.IsSpam)
+        );
         var isSure = spam >= SpamFilter.FewestOfEach && good >= SpamFilter.FewestOfEach;
         var trial = isSure ? await trials.OfAsync(site, decisions).WaitAsync(cancellation) : new FilterTrial([]);
-        var months = trial.Scored.Zip(decisions, (scored, decided) => (Scored: scored, Month: SiteCulture.Local(decided.At, owner.TimeZone).ToString("yyyy-MM", System.Globalization.CultureInfo.InvariantCulture)))
-            .GroupBy(pair => pair.Month).OrderByDescending(month => month.Key).Take(MostMonths).Select(month => Month(month.Key, [.. month.Select(pair => pair.Scored)], settings)).ToList();
-        return TypedResults.Ok(new FilterView(spam, good, SpamFilter.FewestOfEach, isSure, trial.Area(), isSure ? trial.CaughtAt(0.01) : null, settings.PublishBelow, settings.SpamFrom, Counts(trial, isSpam: false), Counts(trial, isSpam: true), months)
-        {
-            SharesLearning = owner.CommentSettings.SharesLearning == true,
-            Shared = await DecidedComments.CountSharedAsync(database, site, cancellation),
-        });
+        var months = trial
+            .Scored.Zip(decisions, (scored, decided) =>
+                (
+                    Scored: scored,
+                    Month: SiteCulture
+                        .Local(decided.At, owner.TimeZone)
+                        .ToString("yyyy-MM", System.Globalization.CultureInfo.InvariantCulture)
+                )
+            )
+            .GroupBy(pair => pair.Month)
+            .OrderByDescending(month => month.Key)
+            .Take(MostMonths)
+            .Select(month => Month(month.Key, [.. month.Select(pair => pair.Scored)], settings))
+            .ToList();
+        return TypedResults.Ok(
+            new FilterView(
+                spam,
+                good,
+                SpamFilter.FewestOfEach,
+                isSure,
+                trial.Area(),
+                isSure ? trial.CaughtAt(0.01) : null,
+                settings.PublishBelow,
+                settings.SpamFrom,
+                Counts(trial, isSpam: false),
+                Counts(trial, isSpam: true),
+                months
+            )
+            {
+                SharesLearning = owner.CommentSettings.SharesLearning == true,
+                Shared = await DecidedComments.CountSharedAsync(database, site, cancellation),
+            }
+        );
     }
 
     private static int[] Counts(FilterTrial trial, bool isSpam)
     {
         var counts = new int[Steps];
-        foreach (var one in trial.Scored.Where(decision => decision.IsSpam == isSpam)) counts[Math.Min(Steps - 1, (int)(one.Score * Steps))]++;
+        foreach (var one in trial.Scored.Where(decision => decision.IsSpam == isSpam))
+            counts[Math.Min(Steps - 1, (int)(one.Score * Steps))]++;
         return counts;
     }
 
     private static FilterMonth Month(string month, IReadOnlyList<ScoredDecision> scored, EffectiveSettings settings)
     {
-        var outcome = new FilterTrial(scored).At(settings.PublishBelow / (double)Steps, settings.SpamFrom / (double)Steps);
+        var outcome = new FilterTrial(scored).At(
+            settings.PublishBelow / (double)Steps,
+            settings.SpamFrom / (double)Steps
+        );
         return new FilterMonth(month, scored.Count, outcome.Precision, outcome.Recall);
     }
 }
@@ -62,7 +105,18 @@ internal static class FilterEndpoints
 /// <param name="SpamByScore">How many spam comments had it.</param>
 /// <param name="Months">By month, the latest first, a year at most.</param>
 internal sealed record FilterView(
-    int Spam, int Good, int Needed, bool IsSure, double? Area, double? CaughtAtOne, int PublishBelow, int SpamFrom, IReadOnlyList<int> GoodByScore, IReadOnlyList<int> SpamByScore, IReadOnlyList<FilterMonth> Months)
+    int Spam,
+    int Good,
+    int Needed,
+    bool IsSure,
+    double? Area,
+    double? CaughtAtOne,
+    int PublishBelow,
+    int SpamFrom,
+    IReadOnlyList<int> GoodByScore,
+    IReadOnlyList<int> SpamByScore,
+    IReadOnlyList<FilterMonth> Months
+)
 {
     /// <summary>Whether it begins with what other sites decided, and they with what this one did.</summary>
     public bool SharesLearning { get; init; }

@@ -9,15 +9,28 @@ namespace Antiphon.Server.Comments.Filtering;
 internal static class FilterTrialEndpoints
 {
     /// <summary>Maps the trial.</summary>
-    public static void MapFilterTrial(this WebApplication app) => app.MapGroup("/api/comments/filter").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Comments")
-        .MapPost("/trial", Try).ForSignedIn().WithName("tryFilter").WithSummary("Scores comments by a filter that learned from the decisions sent along, and from nothing else. Nothing is stored.");
+    public static void MapFilterTrial(this WebApplication app) =>
+        app.MapGroup("/api/comments/filter")
+            .RequireAuthorization()
+            .AddEndpointFilter<NoNullsInLists>()
+            .WithTags("Comments")
+            .MapPost("/trial", Try)
+            .ForSignedIn()
+            .WithName("tryFilter")
+            .WithSummary(
+                "Scores comments by a filter that learned from the decisions sent along, and from nothing else. Nothing is stored."
+            );
 
     private static Ok<TrialScores> Try(FilterTrialRequest request, CancellationToken cancellation)
     {
-        var filter = SpamFilter.Learn([.. (request.Train ?? []).Select(comment => new FilterDecision(comment.Traits(), comment.Spam))]);
+        var filter = SpamFilter.Learn([
+            .. (request.Train ?? []).Select(comment => new FilterDecision(comment.Traits(), comment.Spam)),
+        ]);
         var tested = request.Test ?? [];
         var scores = new double[tested.Count];
-        Parallel.For(0, scores.Length, new ParallelOptions { CancellationToken = cancellation }, number => scores[number] = filter.Score(tested[number].Traits()));
+        Parallel.For(0, scores.Length, new ParallelOptions { CancellationToken = cancellation }, number =>
+            scores[number] = filter.Score(tested[number].Traits())
+        );
         return TypedResults.Ok(new TrialScores(scores));
     }
 }
@@ -31,7 +44,8 @@ internal static class FilterTrialEndpoints
 internal sealed record TrialComment(string? Author, string? Email, string? Url, string? Body, bool Spam = false)
 {
     /// <summary>What the filter looks at.</summary>
-    public CommentTraits Traits() => new(Author ?? string.Empty, Email ?? string.Empty, Url ?? string.Empty, Body ?? string.Empty);
+    public CommentTraits Traits() =>
+        new(Author ?? string.Empty, Email ?? string.Empty, Url ?? string.Empty, Body ?? string.Empty);
 }
 
 /// <summary>Decisions to learn from, and comments to score.</summary>

@@ -19,7 +19,8 @@ internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilte
         var kept = _filters.GetOrAdd(site, _ => new Kept());
         if (kept.Filter is { } filter)
         {
-            if (kept.New >= Math.Max(FewNew, (filter.Spam + filter.Good) / ShareNew) && kept.TryBegin()) _ = LearnLaterAsync(site, kept);
+            if (kept.New >= Math.Max(FewNew, (filter.Spam + filter.Good) / ShareNew) && kept.TryBegin())
+                _ = LearnLaterAsync(site, kept);
             return filter;
         }
 
@@ -40,7 +41,8 @@ internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilte
     /// <summary>Notes that decisions were made or taken back.</summary>
     public void Note(long site, int decisions = 1)
     {
-        if (_filters.TryGetValue(site, out var kept)) kept.Add(decisions);
+        if (_filters.TryGetValue(site, out var kept))
+            kept.Add(decisions);
     }
 
     private async Task<SpamFilter> LearnAsync(long site, Kept kept, CancellationToken cancellation)
@@ -50,7 +52,10 @@ internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilte
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
         var decisions = await DecidedComments.ReadAsync(database, site, cancellation);
         var shared = await DecidedComments.ReadSharedAsync(database, site, cancellation);
-        return kept.Filter = await Task.Run(() => SpamFilter.Learn([.. shared, .. decisions.Select(pair => pair.Decision)]), cancellation);
+        return kept.Filter = await Task.Run(
+            () => SpamFilter.Learn([.. shared, .. decisions.Select(pair => pair.Decision)]),
+            cancellation
+        );
     }
 
     private async Task LearnLaterAsync(long site, Kept kept)

@@ -7,5 +7,15 @@ internal static class CommentEvent
 {
     /// <summary>The members.</summary>
     public static object Of(Comment comment, CommentThread thread) =>
-        new { id = comment.Key, author = comment.Author, text = comment.Text, html = comment.Html, thread = thread.Title, address = thread.Address, isTeam = comment.IsTeam, writtenAt = comment.CreatedAt };
+        new
+        {
+            id = comment.Key,
+            author = comment.Author,
+            text = comment.Text,
+            html = comment.Html,
+            thread = thread.Title,
+            address = thread.Address,
+            isTeam = comment.IsTeam,
+            writtenAt = comment.CreatedAt,
+        };
 }

@@ -15,27 +15,48 @@ internal static class RatingMarkup
     /// <param name="texts">The words.</param>
     public static void Append(StringBuilder html, IReadOnlyList<int> ratings, ThreadForm form, ReaderTexts texts)
     {
-        if (ratings.Count == 0) return;
+        if (ratings.Count == 0)
+            return;
         var count = ratings.Sum();
         var average = ratings.Select((times, at) => times * (at + 1)).Sum() / (double)count;
         var shown = average.ToString("0.0", CultureInfo.InvariantCulture);
-        html.Append("<div class=\"antiphon-ratings\" part=\"ratings\"><p><strong>").Append(ReaderTexts.Filled(texts.RatingAll, shown, count)).Append("</strong></p><ul>");
+        html.Append("<div class=\"antiphon-ratings\" part=\"ratings\"><p><strong>")
+            .Append(ReaderTexts.Filled(texts.RatingAll, shown, count))
+            .Append("</strong></p><ul>");
         for (var rating = 5; rating >= 1; rating--)
         {
             var share = (100 * ratings[rating - 1] / count).ToString(CultureInfo.InvariantCulture);
-            html.Append("<li><span>").Append(rating.ToString(CultureInfo.InvariantCulture)).Append(" ★</span><i style=\"--share:").Append(share).Append("%\"></i><span>").Append(ratings[rating - 1].ToString(CultureInfo.InvariantCulture)).Append("</span></li>");
+            html.Append("<li><span>")
+                .Append(rating.ToString(CultureInfo.InvariantCulture))
+                .Append(" ★</span><i style=\"--share:")
+                .Append(share)
+                .Append("%\"></i><span>")
+                .Append(ratings[rating - 1].ToString(CultureInfo.InvariantCulture))
+                .Append("</span></li>");
         }
 
-        html.Append("</ul></div>\n<script type=\"application/ld+json\">").Append(Structured(form, shown, count)).Append("</script>\n");
+        html.Append("</ul></div>\n<script type=\"application/ld+json\">")
+            .Append(Structured(form, shown, count))
+            .Append("</script>\n");
     }
 
     // The default encoder leaves no character that could end the script element.
-    private static string Structured(ThreadForm form, string average, int count) => JsonSerializer.Serialize(new Dictionary<string, object>
-    {
-        ["@context"] = "https://schema.org",
-        ["@type"] = "Product",
-        ["name"] = string.IsNullOrWhiteSpace(form.Title) ? form.Identifier : form.Title,
-        ["url"] = form.Address,
-        ["aggregateRating"] = new Dictionary<string, object> { ["@type"] = "AggregateRating", ["ratingValue"] = average, ["ratingCount"] = count, ["bestRating"] = 5, ["worstRating"] = 1 },
-    });
+    private static string Structured(ThreadForm form, string average, int count) =>
+        JsonSerializer.Serialize(
+            new Dictionary<string, object>
+            {
+                ["@context"] = "https://schema.org",
+                ["@type"] = "Product",
+                ["name"] = string.IsNullOrWhiteSpace(form.Title) ? form.Identifier : form.Title,
+                ["url"] = form.Address,
+                ["aggregateRating"] = new Dictionary<string, object>
+                {
+                    ["@type"] = "AggregateRating",
+                    ["ratingValue"] = average,
+                    ["ratingCount"] = count,
+                    ["bestRating"] = 5,
+                    ["worstRating"] = 1,
+                },
+            }
+        );
 }

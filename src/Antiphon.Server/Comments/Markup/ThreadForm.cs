@@ -16,7 +16,16 @@ namespace Antiphon.Server.Comments.Markup;
 /// <param name="Text">Comment typed so far.</param>
 /// <param name="Problems">What to correct, by field.</param>
 internal sealed record ThreadForm(
-    string Action, string Identifier, string Address, string? Title, bool IsOpen = true, string Name = "", string Mail = "", string Text = "", IReadOnlyDictionary<string, string>? Problems = null)
+    string Action,
+    string Identifier,
+    string Address,
+    string? Title,
+    bool IsOpen = true,
+    string Name = "",
+    string Mail = "",
+    string Text = "",
+    IReadOnlyDictionary<string, string>? Problems = null
+)
 {
     /// <summary>Key of the comment it answers, or null.</summary>
     public string? Answers { get; init; }
@@ -49,5 +58,6 @@ internal sealed record ThreadForm(
     public string HiddenFields => Hidden("id", Identifier) + Hidden("url", Address) + Hidden("title", Title);
 
     /// <summary>A hidden field.</summary>
-    public static string Hidden(string name, string? value) => $"<input type=\"hidden\" name=\"{name}\" value=\"{Encoded.Html(value)}\">";
+    public static string Hidden(string name, string? value) =>
+        $"<input type=\"hidden\" name=\"{name}\" value=\"{Encoded.Html(value)}\">";
 }

@@ -21,27 +21,81 @@ internal static class ThreadFormMarkup
     {
         var language = form.Language(site);
         var (texts, more, reader) = (EmbedTexts.For(language), ThreadTexts.For(language), ReaderTexts.For(language));
-        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"").Append(Encoded.Html(form.Action)).Append(form.Settings.AllowsPictures ? "\" enctype=\"multipart/form-data\" novalidate" : "\" novalidate").Append(OwnWords(form, more, reader)).Append(">\n")
-            .Append("<p part=\"form-title\"><strong>").Append(texts.WriteOne).Append("</strong></p>\n");
-        if (form.Settings.Message.Length > 0) html.Append("<div class=\"antiphon-message\" part=\"message\">").Append(CommentBody.ToHtml(form.Settings.Message)).Append("</div>\n");
-        if (form.Settings.HouseRules.Length > 0) html.Append("<details class=\"antiphon-rules\" part=\"rules\"><summary>").Append(reader.HouseRules).Append("</summary>").Append(CommentBody.ToHtml(form.Settings.HouseRules)).Append("</details>\n");
+        html.Append("<form class=\"antiphon-form\" id=\"antiphon-form\" part=\"form\" method=\"post\" action=\"")
+            .Append(Encoded.Html(form.Action))
+            .Append(form.Settings.AllowsPictures ? "\" enctype=\"multipart/form-data\" novalidate" : "\" novalidate")
+            .Append(OwnWords(form, more, reader))
+            .Append(">\n")
+            .Append("<p part=\"form-title\"><strong>")
+            .Append(texts.WriteOne)
+            .Append("</strong></p>\n");
+        if (form.Settings.Message.Length > 0)
+            html.Append("<div class=\"antiphon-message\" part=\"message\">")
+                .Append(CommentBody.ToHtml(form.Settings.Message))
+                .Append("</div>\n");
+        if (form.Settings.HouseRules.Length > 0)
+            html.Append("<details class=\"antiphon-rules\" part=\"rules\"><summary>")
+                .Append(reader.HouseRules)
+                .Append("</summary>")
+                .Append(CommentBody.ToHtml(form.Settings.HouseRules))
+                .Append("</details>\n");
         html.Append(form.HiddenFields).Append(ThreadForm.Hidden("answers", answered is null ? null : form.Answers));
-        html.Append("<p class=\"antiphon-answered\"").Append(answered is null ? " hidden" : string.Empty).Append('>').Append(more.AnswersTo).Append(" <b>").Append(Encoded.Html(answered)).Append("</b> <a href=\"")
-            .Append(Encoded.Html(form.Page("#antiphon-form"))).Append("\" data-leave>").Append(more.Leave).Append("</a></p>\n");
+        html.Append("<p class=\"antiphon-answered\"")
+            .Append(answered is null ? " hidden" : string.Empty)
+            .Append('>')
+            .Append(more.AnswersTo)
+            .Append(" <b>")
+            .Append(Encoded.Html(answered))
+            .Append("</b> <a href=\"")
+            .Append(Encoded.Html(form.Page("#antiphon-form")))
+            .Append("\" data-leave>")
+            .Append(more.Leave)
+            .Append("</a></p>\n");
         html.Append("<div class=\"antiphon-pair\">");
         var mayHide = form.Settings.AllowsAnonymous;
-        Field(html, form, "name", texts.Name, mayHide ? reader.NameHint : null, $"<input name=\"name\" value=\"{Encoded.Html(form.Name)}\" autocomplete=\"name\" maxlength=\"100\"{(mayHide ? string.Empty : " required")}{Invalid(form, "name")}>");
+        Field(
+            html,
+            form,
+            "name",
+            texts.Name,
+            mayHide ? reader.NameHint : null,
+            $"<input name=\"name\" value=\"{Encoded.Html(form.Name)}\" autocomplete=\"name\" maxlength=\"100\"{(mayHide ? string.Empty : " required")}{Invalid(form, "name")}>"
+        );
         var isNeeded = form.Settings.AsksMail;
-        Field(html, form, "mail", texts.Mail, isNeeded ? null : texts.MailHint, $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{(isNeeded ? " required" : string.Empty)}{Invalid(form, "mail")}>");
+        Field(
+            html,
+            form,
+            "mail",
+            texts.Mail,
+            isNeeded ? null : texts.MailHint,
+            $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{(isNeeded ? " required" : string.Empty)}{Invalid(form, "mail")}>"
+        );
         html.Append("</div>");
-        if (form.Settings.AsksRating) AppendRating(html, form, reader);
+        if (form.Settings.AsksRating)
+            AppendRating(html, form, reader);
         AppendTools(html, more, reader);
-        Field(html, form, "text", texts.Comment, null, $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>");
-        html.Append("<p class=\"antiphon-count\" role=\"status\" data-words=\"").Append(Encoded.Html(reader.Left)).Append("\" hidden></p>\n<div class=\"antiphon-preview\" part=\"preview\" hidden></div>\n");
-        if (form.Settings.AllowsPictures) AppendPicture(html, form, reader);
+        Field(
+            html,
+            form,
+            "text",
+            texts.Comment,
+            null,
+            $"<textarea name=\"text\" rows=\"5\" maxlength=\"{CommentBody.MaxLength}\" required{Invalid(form, "text")}>{Encoded.Html(form.Text)}</textarea>"
+        );
+        html.Append("<p class=\"antiphon-count\" role=\"status\" data-words=\"")
+            .Append(Encoded.Html(reader.Left))
+            .Append("\" hidden></p>\n<div class=\"antiphon-preview\" part=\"preview\" hidden></div>\n");
+        if (form.Settings.AllowsPictures)
+            AppendPicture(html, form, reader);
         AppendFollow(html, form, reader);
-        html.Append("<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n")
-            .Append("<p class=\"antiphon-sending\"><button class=\"antiphon-send\" part=\"send\">").Append(texts.Send).Append("</button> <button type=\"button\" class=\"antiphon-see\" hidden>").Append(reader.Preview).Append("</button></p>\n</form>\n");
+        html.Append(
+                "<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n"
+            )
+            .Append("<p class=\"antiphon-sending\"><button class=\"antiphon-send\" part=\"send\">")
+            .Append(texts.Send)
+            .Append("</button> <button type=\"button\" class=\"antiphon-see\" hidden>")
+            .Append(reader.Preview)
+            .Append("</button></p>\n</form>\n");
     }
 
     // What the script offers the writer on the device a comment was written on.
@@ -50,10 +104,20 @@ internal static class ThreadFormMarkup
 
     private static void AppendRating(StringBuilder html, ThreadForm form, ReaderTexts texts)
     {
-        html.Append("<fieldset class=\"antiphon-rate\"").Append(Invalid(form, "rating")).Append("><legend>").Append(texts.Rating).Append("</legend>");
+        html.Append("<fieldset class=\"antiphon-rate\"")
+            .Append(Invalid(form, "rating"))
+            .Append("><legend>")
+            .Append(texts.Rating)
+            .Append("</legend>");
         for (var rating = 1; rating <= 5; rating++)
         {
-            html.Append("<label><input type=\"radio\" name=\"rating\" value=\"").Append(rating).Append('"').Append(form.Rating == rating ? " checked" : string.Empty).Append("> ").Append(rating).Append(" ★</label> ");
+            html.Append("<label><input type=\"radio\" name=\"rating\" value=\"")
+                .Append(rating)
+                .Append('"')
+                .Append(form.Rating == rating ? " checked" : string.Empty)
+                .Append("> ")
+                .Append(rating)
+                .Append(" ★</label> ");
         }
 
         Problem(html, form, "rating");
@@ -63,7 +127,14 @@ internal static class ThreadFormMarkup
     private static void AppendPicture(StringBuilder html, ThreadForm form, ReaderTexts texts)
     {
         html.Append("<div class=\"antiphon-pair\">");
-        Field(html, form, "picture", texts.Picture, texts.PictureHint, $"<input name=\"picture\" type=\"file\" accept=\"image/jpeg,image/png,image/webp,image/gif\"{Invalid(form, "picture")}>");
+        Field(
+            html,
+            form,
+            "picture",
+            texts.Picture,
+            texts.PictureHint,
+            $"<input name=\"picture\" type=\"file\" accept=\"image/jpeg,image/png,image/webp,image/gif\"{Invalid(form, "picture")}>"
+        );
         Field(html, form, "pictureAlt", texts.PictureAlt, null, "<input name=\"pictureAlt\" maxlength=\"300\">");
         html.Append("</div>");
     }
@@ -71,9 +142,22 @@ internal static class ThreadFormMarkup
     private static void AppendFollow(StringBuilder html, ThreadForm form, ReaderTexts texts)
     {
         html.Append("<p><label>").Append(texts.Follow).Append(" <select name=\"follow\">");
-        foreach (var (value, words) in new[] { (string.Empty, texts.FollowNothing), ("answers", texts.FollowAnswers), ("all", texts.FollowAll) })
+        foreach (
+            var (value, words) in new[]
+            {
+                (string.Empty, texts.FollowNothing),
+                ("answers", texts.FollowAnswers),
+                ("all", texts.FollowAll),
+            }
+        )
         {
-            html.Append("<option value=\"").Append(value).Append('"').Append(value == form.Follow ? " selected" : string.Empty).Append('>').Append(words).Append("</option>");
+            html.Append("<option value=\"")
+                .Append(value)
+                .Append('"')
+                .Append(value == form.Follow ? " selected" : string.Empty)
+                .Append('>')
+                .Append(words)
+                .Append("</option>");
         }
 
         html.Append("</select></label></p>\n");
@@ -85,23 +169,52 @@ internal static class ThreadFormMarkup
         html.Append("<div class=\"antiphon-tools\" role=\"toolbar\" hidden>");
         (string Mark, string Name, string Before, string After)[] tools =
         [
-            ("<b>B</b>", texts.Bold, "**", "**"), ("<i>I</i>", texts.Italic, "*", "*"), ("“ ”", texts.Quote, "> ", ""), ("&lt;/&gt;", texts.Code, "`", "`"), ("•", texts.List, "- ", ""), ("↗", texts.Link, "[", "](https://)"),
+            ("<b>B</b>", texts.Bold, "**", "**"),
+            ("<i>I</i>", texts.Italic, "*", "*"),
+            ("“ ”", texts.Quote, "> ", ""),
+            ("&lt;/&gt;", texts.Code, "`", "`"),
+            ("•", texts.List, "- ", ""),
+            ("↗", texts.Link, "[", "](https://)"),
         ];
         foreach (var (mark, name, before, after) in tools)
         {
-            html.Append("<button type=\"button\" title=\"").Append(name).Append("\" aria-label=\"").Append(name).Append("\" data-before=\"").Append(Encoded.Html(before)).Append("\" data-after=\"").Append(Encoded.Html(after)).Append("\">").Append(mark).Append("</button>");
+            html.Append("<button type=\"button\" title=\"")
+                .Append(name)
+                .Append("\" aria-label=\"")
+                .Append(name)
+                .Append("\" data-before=\"")
+                .Append(Encoded.Html(before))
+                .Append("\" data-after=\"")
+                .Append(Encoded.Html(after))
+                .Append("\">")
+                .Append(mark)
+                .Append("</button>");
         }
 
-        html.Append("<button type=\"button\" data-emoji aria-expanded=\"false\" title=\"").Append(reader.Emoji).Append("\" aria-label=\"").Append(reader.Emoji).Append("\">☺</button></div>");
+        html.Append("<button type=\"button\" data-emoji aria-expanded=\"false\" title=\"")
+            .Append(reader.Emoji)
+            .Append("\" aria-label=\"")
+            .Append(reader.Emoji)
+            .Append("\">☺</button></div>");
     }
 
     private static string Invalid(ThreadForm form, string field) =>
-        form.Problems?.ContainsKey(field) == true ? $" aria-invalid=\"true\" aria-describedby=\"antiphon-problem-{field}\"" : string.Empty;
+        form.Problems?.ContainsKey(field) == true
+            ? $" aria-invalid=\"true\" aria-describedby=\"antiphon-problem-{field}\""
+            : string.Empty;
 
-    private static void Field(StringBuilder html, ThreadForm form, string field, string label, string? hint, string input)
+    private static void Field(
+        StringBuilder html,
+        ThreadForm form,
+        string field,
+        string label,
+        string? hint,
+        string input
+    )
     {
         html.Append("<p><label>").Append(label);
-        if (hint is not null) html.Append(" <small>").Append(hint).Append("</small>");
+        if (hint is not null)
+            html.Append(" <small>").Append(hint).Append("</small>");
         html.Append(input).Append("</label>");
         Problem(html, form, field);
         html.Append("</p>\n");
@@ -109,6 +222,11 @@ internal static class ThreadFormMarkup
 
     private static void Problem(StringBuilder html, ThreadForm form, string field)
     {
-        if (form.Problems is { } problems && problems.TryGetValue(field, out var problem)) html.Append("<span class=\"antiphon-problem\" id=\"antiphon-problem-").Append(field).Append("\">").Append(Encoded.Html(problem)).Append("</span>");
+        if (form.Problems is { } problems && problems.TryGetValue(field, out var problem))
+            html.Append("<span class=\"antiphon-problem\" id=\"antiphon-problem-")
+                .Append(field)
+                .Append("\">")
+                .Append(Encoded.Html(problem))
+                .Append("</span>");
     }
 }

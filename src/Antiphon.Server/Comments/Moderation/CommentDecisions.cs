@@ -9,15 +9,33 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Comments.Moderation;
 
 /// <summary>Sends comments where a person wants them, writes it down, and tells readers who wait for it, all in one transaction.</summary>
-internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deeds, ReaderTelling telling, SiteFilters filters, TimeProvider clock)
+internal sealed class CommentDecisions(
+    AntiphonContext database,
+    DeedRecord deeds,
+    ReaderTelling telling,
+    SiteFilters filters,
+    TimeProvider clock
+)
 {
     /// <summary>Decides one; null when it no longer stands where it was seen, so that of two decisions at once one counts.</summary>
-    public async Task<DecisionView?> DecideAsync(long site, long comment, CommentStanding to, CommentStanding seen, Doer by, CancellationToken cancellation)
+    public async Task<DecisionView?> DecideAsync(
+        long site,
+        long comment,
+        CommentStanding to,
+        CommentStanding seen,
+        Doer by,
+        CancellationToken cancellation
+    )
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         // The condition stands in the statement itself: it takes the lock, and what is read after it does not change.
-        var taken = await database.Comments.Where(candidate => candidate.Id == comment && candidate.SiteId == site && candidate.Standing == seen).ExecuteUpdateAsync(set => set.SetProperty(candidate => candidate.Standing, to), cancellation);
-        if (taken == 0) return null;
+        var taken = await database
+            .Comments.Where(candidate =>
+                candidate.Id == comment && candidate.SiteId == site && candidate.Standing == seen
+            )
+            .ExecuteUpdateAsync(set => set.SetProperty(candidate => candidate.Standing, to), cancellation);
+        if (taken == 0)
+            return null;
         var row = await database.Comments.SingleAsync(candidate => candidate.Id == comment, cancellation);
         await NoteAsync(row, seen, by, cancellation);
         await database.SaveChangesAsync(cancellation);
@@ -27,12 +45,21 @@ internal sealed class CommentDecisions(AntiphonContext database, DeedRecord deed
     }
 
     /// <summary>Decides those rows, loaded for change, and gives where each stood before. What somebody else decided since it was loaded is left as they did.</summary>
-    public async Task<ManyDecided> DecideAllAsync(long site, IReadOnlyList<Comment> rows, Func<Comment, CommentStanding> to, Doer by, CancellationToken cancellation)
+    public async Task<ManyDecided> DecideAllAsync(
+        long site,
+        IReadOnlyList<Comment> rows,
+        Func<Comment, CommentStanding> to,
+        Doer by,
+        CancellationToken cancellation
+    )
     {
         var decided = new List<DecisionView>(rows.Count);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var ids = rows.Select(row => row.Id).ToList();
-        var standing = await database.Comments.Where(comment => ids.Contains(comment.Id)).Select(comment => new { comment.Id, comment.Standing }).ToDictionaryAsync(other => other.Id, other => other.Standing, cancellation);
+        var standing = await database
+            .Comments.Where(comment => ids.Contains(comment.Id))
+            .Select(comment => new { comment.Id, comment.Standing })
+            .ToDictionaryAsync(other => other.Id, other => other.Standing, cancellation);
         foreach (var row in rows.Where(row => standing.TryGetValue(row.Id, out var stands) && stands == row.Standing))
         {
             var before = row.Standing;

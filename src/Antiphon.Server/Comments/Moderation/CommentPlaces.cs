@@ -14,10 +14,12 @@ internal sealed class CommentPlaces(AntiphonContext database)
     public async Task<bool> MoveAsync(Comment comment, long thread, Comment? parent)
     {
         var below = await BelowAsync(comment);
-        if (parent is not null && (parent.Id == comment.Id || below.Exists(row => row.Id == parent.Id))) return false;
+        if (parent is not null && (parent.Id == comment.Id || below.Exists(row => row.Id == parent.Id)))
+            return false;
         long? root = parent is null ? null : parent.RootId ?? parent.Id;
         (comment.ThreadId, comment.ParentId, comment.RootId) = (thread, parent?.Id, root);
-        foreach (var one in below) (one.ThreadId, one.RootId) = (thread, root ?? comment.Id);
+        foreach (var one in below)
+            (one.ThreadId, one.RootId) = (thread, root ?? comment.Id);
         return true;
     }
 

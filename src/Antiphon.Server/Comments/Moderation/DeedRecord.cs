@@ -10,18 +10,21 @@ namespace Antiphon.Server.Comments.Moderation;
 internal sealed class DeedRecord(AntiphonContext database, TimeProvider clock)
 {
     /// <summary>Adds a line; the caller saves, so that it stands or falls with the deed itself.</summary>
-    public void Add(Comment comment, DeedKind kind, string? before, string? after, Doer by) => database.CommentDeeds.Add(new CommentDeed
-    {
-        SiteId = comment.SiteId,
-        CommentId = comment.Id,
-        Kind = kind,
-        Before = before,
-        After = after,
-        Way = by.Way,
-        PersonId = by.PersonId,
-        PersonName = by.Name,
-        At = clock.GetUtcNow(),
-    });
+    public void Add(Comment comment, DeedKind kind, string? before, string? after, Doer by) =>
+        database.CommentDeeds.Add(
+            new CommentDeed
+            {
+                SiteId = comment.SiteId,
+                CommentId = comment.Id,
+                Kind = kind,
+                Before = before,
+                After = after,
+                Way = by.Way,
+                PersonId = by.PersonId,
+                PersonName = by.Name,
+                At = clock.GetUtcNow(),
+            }
+        );
 
     /// <summary>The person asking, as the one who does something in the workplace.</summary>
     public async Task<Doer> DoerAsync(HttpContext http)

@@ -7,7 +7,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Comments.Moderation;
 
 /// <summary>Erases for good what was deleted thirty days ago; the place in the thread stays.</summary>
-internal sealed class DeletedClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<DeletedClearing> log) : RepeatedWork(scopes, clock, log)
+internal sealed class DeletedClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<DeletedClearing> log)
+    : RepeatedWork(scopes, clock, log)
 {
     /// <summary>How long a deleted comment can be brought back.</summary>
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
@@ -19,7 +20,17 @@ internal sealed class DeletedClearing(IServiceScopeFactory scopes, TimeProvider 
     {
         var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
-        var rows = await database.Comments.Where(comment => comment.Standing == CommentStanding.Deleted && comment.Text != string.Empty && comment.DecidedAt <= until).Take(AtOnce).ToListAsync(cancellation);
-        if (rows.Count > 0) await services.GetRequiredService<CommentErasing>().EraseAsync(rows, new Doer(null, string.Empty, DeedWay.Workplace), cancellation);
+        var rows = await database
+            .Comments.Where(comment =>
+                comment.Standing == CommentStanding.Deleted
+                && comment.Text != string.Empty
+                && comment.DecidedAt <= until
+            )
+            .Take(AtOnce)
+            .ToListAsync(cancellation);
+        if (rows.Count > 0)
+            await services
+                .GetRequiredService<CommentErasing>()
+                .EraseAsync(rows, new Doer(null, string.Empty, DeedWay.Workplace), cancellation);
     }
 }

@@ -13,19 +13,37 @@ namespace Antiphon.Server.Comments.Moderation;
 internal static class QueueEndpoints
 {
     /// <summary>Maps the comments of one site.</summary>
-    public static void MapQueue(this RouteGroupBuilder comments) => comments.MapGet("", ListOfSite).Needs(SiteRight.See).WithName("listComments");
+    public static void MapQueue(this RouteGroupBuilder comments) =>
+        comments.MapGet("", ListOfSite).Needs(SiteRight.See).WithName("listComments");
 
     /// <summary>Maps the comments of all sites.</summary>
     public static void MapQueueOfAll(this WebApplication app) =>
-        app.MapGet("/api/comments", ListOfAll).RequireAuthorization().WithTags("Comments").ForSignedIn().WithName("listCommentsOfAll").WithSummary("Comments of every site the person belongs to.");
+        app.MapGet("/api/comments", ListOfAll)
+            .RequireAuthorization()
+            .WithTags("Comments")
+            .ForSignedIn()
+            .WithName("listCommentsOfAll")
+            .WithSummary("Comments of every site the person belongs to.");
 
-    private static async Task<Ok<QueuePage>> ListOfSite(long site, [AsParameters] QueueQuery query, HttpContext http, QueueReader queue) =>
-        TypedResults.Ok(await queue.ReadAsync([site], query, http.Member().PersonId, http.RequestAborted));
+    private static async Task<Ok<QueuePage>> ListOfSite(
+        long site,
+        [AsParameters] QueueQuery query,
+        HttpContext http,
+        QueueReader queue
+    ) => TypedResults.Ok(await queue.ReadAsync([site], query, http.Member().PersonId, http.RequestAborted));
 
-    private static async Task<Ok<QueuePage>> ListOfAll([AsParameters] QueueQuery query, HttpContext http, AntiphonContext database, QueueReader queue)
+    private static async Task<Ok<QueuePage>> ListOfAll(
+        [AsParameters] QueueQuery query,
+        HttpContext http,
+        AntiphonContext database,
+        QueueReader queue
+    )
     {
         var person = http.User.PersonId();
-        var sites = await database.Memberships.Where(membership => membership.PersonId == person).Select(membership => membership.SiteId).ToListAsync(http.RequestAborted);
+        var sites = await database
+            .Memberships.Where(membership => membership.PersonId == person)
+            .Select(membership => membership.SiteId)
+            .ToListAsync(http.RequestAborted);
         return TypedResults.Ok(await queue.ReadAsync(sites, query, person, http.RequestAborted));
     }
 }
@@ -38,8 +56,13 @@ internal static class QueueEndpoints
 /// <param name="After">The cursor of the page before.</param>
 /// <param name="Comment">A comment that is wanted on the first page wherever it stands, as links lead to it.</param>
 internal sealed record QueueQuery(
-    [FromQuery(Name = "standing")] Spelled<CommentStanding>? Standing, [FromQuery(Name = "choice")] Spelled<QueueChoice>? Choice, [FromQuery(Name = "thread")] long? Thread,
-    [FromQuery(Name = "search")] string? Search, [FromQuery(Name = "after")] long? After, [FromQuery(Name = "comment")] long? Comment);
+    [FromQuery(Name = "standing")] Spelled<CommentStanding>? Standing,
+    [FromQuery(Name = "choice")] Spelled<QueueChoice>? Choice,
+    [FromQuery(Name = "thread")] long? Thread,
+    [FromQuery(Name = "search")] string? Search,
+    [FromQuery(Name = "after")] long? After,
+    [FromQuery(Name = "comment")] long? Comment
+);
 
 /// <summary>Which comments of a standing.</summary>
 internal enum QueueChoice

@@ -16,9 +16,11 @@ internal static class PieceOfWork
     /// <summary>Whether it was done for a key.</summary>
     public static bool IsDone(string key, string work)
     {
-        if (key.Length is 0 or > 64 || work.Length is 0 or > 20) return false;
+        if (key.Length is 0 or > 64 || work.Length is 0 or > 20)
+            return false;
         Span<byte> hash = stackalloc byte[SHA256.HashSizeInBytes];
         SHA256.HashData(Encoding.UTF8.GetBytes($"{key}:{work}"), hash);
-        return BitOperations.LeadingZeroCount((uint)((hash[0] << 24) | (hash[1] << 16) | (hash[2] << 8) | hash[3])) >= Bits;
+        return BitOperations.LeadingZeroCount((uint)((hash[0] << 24) | (hash[1] << 16) | (hash[2] << 8) | hash[3]))
+            >= Bits;
     }
 }

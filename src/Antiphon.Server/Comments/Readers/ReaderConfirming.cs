@@ -19,7 +19,15 @@ namespace Antiphon.Server.Comments.Readers;
 
 /// <summary>Has readers show by a link in a mail that an address is theirs.</summary>
 internal sealed class ReaderConfirming(
-    AntiphonContext database, ThreadReader threads, CommentFactsReader facts, ReaderTelling telling, LetterBox letters, IKeySource keys, IOptions<AntiphonOptions> options, TimeProvider clock)
+    AntiphonContext database,
+    ThreadReader threads,
+    CommentFactsReader facts,
+    ReaderTelling telling,
+    LetterBox letters,
+    IKeySource keys,
+    IOptions<AntiphonOptions> options,
+    TimeProvider clock
+)
 {
     /// <summary>How long a link serves.</summary>
     public static readonly TimeSpan LinksServe = TimeSpan.FromDays(1);
@@ -28,16 +36,24 @@ internal sealed class ReaderConfirming(
     private const int MostADay = 3;
 
     /// <summary>Sends the question whether the address of a comment is theirs; saved by the caller. The answer speaks for the device the comment came from, or else for that comment alone.</summary>
-    public Task AskAsync(Site site, Comment comment, CancellationToken cancellation) => SendAsync(site, comment.Mail!, TellingTexts.For(site.Language).Confirm, cancellation, comment);
+    public Task AskAsync(Site site, Comment comment, CancellationToken cancellation) =>
+        SendAsync(site, comment.Mail!, TellingTexts.For(site.Language).Confirm, cancellation, comment);
 
     /// <summary>Sends the link to what was written with an address; saved by the caller.</summary>
-    public Task SendMineAsync(Site site, string mail, CancellationToken cancellation) => SendAsync(site, mail, TellingTexts.For(site.Language).Mine, cancellation);
+    public Task SendMineAsync(Site site, string mail, CancellationToken cancellation) =>
+        SendAsync(site, mail, TellingTexts.For(site.Language).Mine, cancellation);
 
     /// <summary>The link with its site, or null when it is unknown or has ended.</summary>
     public async Task<(ReaderLink Link, Site Site)?> FindAsync(string key, CancellationToken cancellation)
     {
         var (hash, now) = (TokenHash.Of(key), clock.GetUtcNow());
-        if (await database.ReaderLinks.AsNoTracking().FirstOrDefaultAsync(readerLink => readerLink.Hash == hash && readerLink.ExpiresAt > now, cancellation) is not { } link) return null;
+        if (
+            await database
+                .ReaderLinks.AsNoTracking()
+                .FirstOrDefaultAsync(readerLink => readerLink.Hash == hash && readerLink.ExpiresAt > now, cancellation)
+            is not { } link
+        )
+            return null;
         return (link, await database.Sites.AsNoTracking().SingleAsync(row => row.Id == link.SiteId, cancellation));
     }
 
@@ -45,16 +61,54 @@ internal sealed class ReaderConfirming(
     public async Task ConfirmAsync(ReaderLink link, Site site, CancellationToken cancellation)
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        if (!await database.ConfirmedReaders.AnyAsync(reader => reader.SiteId == link.SiteId && reader.Mail == link.Mail, cancellation)) database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = link.SiteId, Mail = link.Mail, ConfirmedAt = clock.GetUtcNow() });
-        if (link.OwnerKey is { } device && !await database.ProvenDevices.AnyAsync(provenDevice => provenDevice.SiteId == link.SiteId && provenDevice.Mail == link.Mail && provenDevice.OwnerKey == device, cancellation))
-            database.ProvenDevices.Add(new ProvenDevice { SiteId = link.SiteId, Mail = link.Mail, OwnerKey = device, ProvenAt = clock.GetUtcNow() });
+        if (
+            !await database.ConfirmedReaders.AnyAsync(
+                reader => reader.SiteId == link.SiteId && reader.Mail == link.Mail,
+                cancellation
+            )
+        )
+            database.ConfirmedReaders.Add(
+                new ConfirmedReader
+                {
+                    SiteId = link.SiteId,
+                    Mail = link.Mail,
+                    ConfirmedAt = clock.GetUtcNow(),
+                }
+            );
+        if (
+            link.OwnerKey is { } device
+            && !await database.ProvenDevices.AnyAsync(
+                provenDevice =>
+                    provenDevice.SiteId == link.SiteId
+                    && provenDevice.Mail == link.Mail
+                    && provenDevice.OwnerKey == device,
+                cancellation
+            )
+        )
+            database.ProvenDevices.Add(
+                new ProvenDevice
+                {
+                    SiteId = link.SiteId,
+                    Mail = link.Mail,
+                    OwnerKey = device,
+                    ProvenAt = clock.GetUtcNow(),
+                }
+            );
         // What others wrote under the address stays theirs to show.
-        var rows = await database.Comments.Include(comment => comment.Thread)
-            .Where(comment => comment.SiteId == link.SiteId && comment.Mail == link.Mail && !comment.IsConfirmed && (comment.Id == link.CommentId || (link.OwnerKey != null && comment.OwnerKey == link.OwnerKey))).ToListAsync(cancellation);
+        var rows = await database
+            .Comments.Include(comment => comment.Thread)
+            .Where(comment =>
+                comment.SiteId == link.SiteId
+                && comment.Mail == link.Mail
+                && !comment.IsConfirmed
+                && (comment.Id == link.CommentId || (link.OwnerKey != null && comment.OwnerKey == link.OwnerKey))
+            )
+            .ToListAsync(cancellation);
         foreach (var row in rows)
         {
             row.IsConfirmed = true;
-            if (row.Standing == CommentStanding.Waiting && row.Trace?.Step == DecidingStep.Unconfirmed) await DecideAsync(site, row, cancellation);
+            if (row.Standing == CommentStanding.Waiting && row.Trace?.Step == DecidingStep.Unconfirmed)
+                await DecideAsync(site, row, cancellation);
         }
 
         await database.SaveChangesAsync(cancellation);
@@ -66,20 +120,55 @@ internal sealed class ReaderConfirming(
         var settings = (await threads.RulesAsync(site, row.Thread, cancellation)).Settings;
         var before = row.Trace!.Facts;
         // What was counted when it came holds; what is known of the writer is looked up again.
-        var known = await facts.ReadAsync(row, before.IsTrapped, before.SecondsToWrite, cancellation) with { HasWorked = before.HasWorked, SameText = before.SameText, FromSamePlace = before.FromSamePlace, InThreadNow = before.InThreadNow };
+        var known = await facts.ReadAsync(row, before.IsTrapped, before.SecondsToWrite, cancellation) with
+        {
+            HasWorked = before.HasWorked,
+            SameText = before.SameText,
+            FromSamePlace = before.FromSamePlace,
+            InThreadNow = before.InThreadNow,
+        };
         row.Trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
         row.Standing = row.Trace.Standing;
-        if (row.Standing == CommentStanding.Public) await telling.TellAsync(row, cancellation);
+        if (row.Standing == CommentStanding.Public)
+            await telling.TellAsync(row, cancellation);
     }
 
-    private async Task SendAsync(Site site, string mail, string text, CancellationToken cancellation, Comment? comment = null)
+    private async Task SendAsync(
+        Site site,
+        string mail,
+        string text,
+        CancellationToken cancellation,
+        Comment? comment = null
+    )
     {
         var now = clock.GetUtcNow();
         await database.ReaderLinks.Where(link => link.ExpiresAt <= now).ExecuteDeleteAsync(cancellation);
-        if (await database.ReaderLinks.CountAsync(link => link.SiteId == site.Id && link.Mail == mail && link.ExpiresAt > now, cancellation) >= MostADay) return;
+        if (
+            await database.ReaderLinks.CountAsync(
+                link => link.SiteId == site.Id && link.Mail == mail && link.ExpiresAt > now,
+                cancellation
+            ) >= MostADay
+        )
+            return;
         var key = keys.NewKey(40);
-        database.ReaderLinks.Add(new ReaderLink { Hash = TokenHash.Of(key), SiteId = site.Id, Mail = mail, ExpiresAt = now + LinksServe, OwnerKey = comment?.OwnerKey, CommentId = comment?.Id });
+        database.ReaderLinks.Add(
+            new ReaderLink
+            {
+                Hash = TokenHash.Of(key),
+                SiteId = site.Id,
+                Mail = mail,
+                ExpiresAt = now + LinksServe,
+                OwnerKey = comment?.OwnerKey,
+                CommentId = comment?.Id,
+            }
+        );
         var texts = TellingTexts.For(site.Language);
-        letters.Post(database, site.Id, mail, string.Format(CultureInfo.InvariantCulture, texts.ConfirmSubject, site.Name), $"{string.Format(CultureInfo.InvariantCulture, text, site.Name)}\n\n{options.Value.AddressOf($"mine/{key}")}\n");
+        letters.Post(
+            database,
+            site.Id,
+            mail,
+            string.Format(CultureInfo.InvariantCulture, texts.ConfirmSubject, site.Name),
+            $"{string.Format(CultureInfo.InvariantCulture, text, site.Name)}\n\n{options.Value.AddressOf($"mine/{key}")}\n"
+        );
     }
 }

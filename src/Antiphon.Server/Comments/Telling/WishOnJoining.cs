@@ -11,10 +11,32 @@ namespace Antiphon.Server.Comments.Telling;
 internal sealed class WishOnJoining : IJoinStep
 {
     /// <inheritdoc/>
-    public async Task JoinAsync(AntiphonContext database, long site, long person, SiteRole role, CancellationToken cancellation)
+    public async Task JoinAsync(
+        AntiphonContext database,
+        long site,
+        long person,
+        SiteRole role,
+        CancellationToken cancellation
+    )
     {
-        if (role != SiteRole.Moderator || await database.NoticeWishes.AnyAsync(wish => wish.SiteId == site && wish.PersonId == person, cancellation)) return;
+        if (
+            role != SiteRole.Moderator
+            || await database.NoticeWishes.AnyAsync(
+                wish => wish.SiteId == site && wish.PersonId == person,
+                cancellation
+            )
+        )
+            return;
         var (comment, report) = await NoticeWishEndpoints.LatestAsync(database, site, cancellation);
-        database.NoticeWishes.Add(new NoticeWish { SiteId = site, PersonId = person, About = NoticeAbout.Waiting, ToldUpTo = comment, ReportsToldUpTo = report });
+        database.NoticeWishes.Add(
+            new NoticeWish
+            {
+                SiteId = site,
+                PersonId = person,
+                About = NoticeAbout.Waiting,
+                ToldUpTo = comment,
+                ReportsToldUpTo = report,
+            }
+        );
     }
 }

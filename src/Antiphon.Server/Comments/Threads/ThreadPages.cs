@@ -23,25 +23,49 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
     /// <param name="cancellation">Ends it.</param>
     public async Task<ThreadPage> ReadAsync(CommentThread? thread, ThreadSlice view, CancellationToken cancellation)
     {
-        if (thread is null) return ThreadPage.Empty;
-        var linked = view.At is null ? null : await database.Comments.AsNoTracking().Where(comment => comment.ThreadId == thread.Id && comment.Key == view.At && comment.Standing == CommentStanding.Public).Select(comment => (long?)(comment.RootId ?? comment.Id)).FirstOrDefaultAsync(cancellation);
+        if (thread is null)
+            return ThreadPage.Empty;
+        var linked = view.At is null
+            ? null
+            : await database
+                .Comments.AsNoTracking()
+                .Where(comment =>
+                    comment.ThreadId == thread.Id
+                    && comment.Key == view.At
+                    && comment.Standing == CommentStanding.Public
+                )
+                .Select(comment => (long?)(comment.RootId ?? comment.Id))
+                .FirstOrDefaultAsync(cancellation);
         var top = Rows.Where(comment => comment.ThreadId == thread.Id && comment.RootId == null && comment.IsShown);
-        var after = view.After is null ? null : await top.FirstOrDefaultAsync(comment => comment.Key == view.After, cancellation);
-        var roots = await Ordered(After(top, view.Order, after), view.Order).Take(view.Most + 1).ToListAsync(cancellation);
+        var after = view.After is null
+            ? null
+            : await top.FirstOrDefaultAsync(comment => comment.Key == view.After, cancellation);
+        var roots = await Ordered(After(top, view.Order, after), view.Order)
+            .Take(view.Most + 1)
+            .ToListAsync(cancellation);
         var next = roots.Count > view.Most ? roots[view.Most - 1].Key : null;
         roots = roots[..Math.Min(roots.Count, view.Most)];
         // What a permanent link leads to comes first where it would not be on the page.
-        if (linked is { } root && !roots.Exists(comment => comment.Id == root)) roots.InsertRange(0, await top.Where(comment => comment.Id == root).ToListAsync(cancellation));
+        if (linked is { } root && !roots.Exists(comment => comment.Id == root))
+            roots.InsertRange(0, await top.Where(comment => comment.Id == root).ToListAsync(cancellation));
         var comments = await WithAnswersAsync(roots, view, linked, cancellation);
         return new ThreadPage(comments, thread.PublicCount, next, after is not null);
     }
 
     private IQueryable<Comment> Rows => database.Comments.AsNoTracking().Include(comment => comment.Picture);
 
-    private async Task<IReadOnlyList<ReaderComment>> WithAnswersAsync(List<Comment> roots, ThreadSlice view, long? linked, CancellationToken cancellation)
+    private async Task<IReadOnlyList<ReaderComment>> WithAnswersAsync(
+        List<Comment> roots,
+        ThreadSlice view,
+        long? linked,
+        CancellationToken cancellation
+    )
     {
         var small = roots.Where(root => root.Answers is > 0 and <= MostAnswers).Select(root => (long?)root.Id).ToList();
-        var answers = small.Count == 0 ? [] : await Rows.Where(comment => small.Contains(comment.RootId)).ToListAsync(cancellation);
+        var answers =
+            small.Count == 0
+                ? []
+                : await Rows.Where(comment => small.Contains(comment.RootId)).ToListAsync(cancellation);
         foreach (var root in roots.Where(root => root.Answers > MostAnswers))
         {
             var below = Rows.Where(comment => comment.RootId == root.Id).OrderBy(comment => comment.Id);
@@ -57,40 +81,87 @@ internal sealed class ThreadPages(AntiphonContext database, PictureLibrary libra
         var names = rows.ToDictionary(row => row.Id, row => row.Standing == CommentStanding.Public ? row.Author : null);
         var shown = ShownBranches.Of(rows, Votes, row => row.Standing == CommentStanding.Public);
         var left = root.Answers - shown.Count(row => row.Id != root.Id && row.Standing == CommentStanding.Public);
-        return ThreadTree.Arrange(shown, Votes, order).Select((placed, at) => View(placed.Comment, placed.Depth, placed.Comment.ParentId is { } parent ? names.GetValueOrDefault(parent) : null) with { AnswersLeft = at == 0 && root.Answers > MostAnswers ? left : 0 });
+        return ThreadTree
+            .Arrange(shown, Votes, order)
+            .Select(
+                (placed, at) =>
+                    View(
+                        placed.Comment,
+                        placed.Depth,
+                        placed.Comment.ParentId is { } parent ? names.GetValueOrDefault(parent) : null
+                    ) with
+                    {
+                        AnswersLeft = at == 0 && root.Answers > MostAnswers ? left : 0,
+                    }
+            );
     }
 
     private static Voted Votes(Comment row) => new(row.Id, row.ParentId, row.CreatedAt, row.Up, row.Down);
 
-    private ReaderComment View(Comment row, int depth, string? answered) => row.Standing == CommentStanding.Public
-        ? new ReaderComment(row.Key, row.Author, row.IsTeam, row.CreatedAt, row.Html, depth, row.Up, row.Down) { Answers = answered, EditedAt = row.EditedAt, IsEditedByTeam = row.IsEditedByTeam, Rating = row.Rating, Reactions = row.Reactions, Picture = PictureOf(row), From = FromOf(row) }
-        : new ReaderComment(row.Key, string.Empty, false, row.CreatedAt, string.Empty, depth, 0, 0) { IsGone = true };
+    private ReaderComment View(Comment row, int depth, string? answered) =>
+        row.Standing == CommentStanding.Public
+            ? new ReaderComment(row.Key, row.Author, row.IsTeam, row.CreatedAt, row.Html, depth, row.Up, row.Down)
+            {
+                Answers = answered,
+                EditedAt = row.EditedAt,
+                IsEditedByTeam = row.IsEditedByTeam,
+                Rating = row.Rating,
+                Reactions = row.Reactions,
+                Picture = PictureOf(row),
+                From = FromOf(row),
+            }
+            : new ReaderComment(row.Key, string.Empty, false, row.CreatedAt, string.Empty, depth, 0, 0)
+            {
+                IsGone = true,
+            };
 
-    private ReaderPicture? PictureOf(Comment row) => row.Picture is { } picture ? new ReaderPicture(library.AddressOf(picture, ReaderPicture.UsualWidth), library.AddressOf(picture, ReaderPicture.WholeWidth), picture.Width, picture.Height, picture.Alt) : null;
+    private ReaderPicture? PictureOf(Comment row) =>
+        row.Picture is { } picture
+            ? new ReaderPicture(
+                library.AddressOf(picture, ReaderPicture.UsualWidth),
+                library.AddressOf(picture, ReaderPicture.WholeWidth),
+                picture.Width,
+                picture.Height,
+                picture.Alt
+            )
+            : null;
 
-    private static ReaderMention? FromOf(Comment row) => row.Mention is { } mention ? new ReaderMention(mention.Kind, mention.Source, mention.Host, mention.Title) : null;
+    private static ReaderMention? FromOf(Comment row) =>
+        row.Mention is { } mention
+            ? new ReaderMention(mention.Kind, mention.Source, mention.Host, mention.Title)
+            : null;
 
-    private static IQueryable<Comment> Ordered(IQueryable<Comment> top, CommentOrder order) => order switch
-    {
-        CommentOrder.Newest => top.OrderByDescending(comment => comment.CreatedAt).ThenByDescending(comment => comment.Id),
-        CommentOrder.Best => top.OrderByDescending(comment => comment.Best).ThenBy(comment => comment.Id),
-        CommentOrder.MostLiked => top.OrderByDescending(comment => comment.Up).ThenBy(comment => comment.Id),
-        CommentOrder.LeastLiked => top.OrderByDescending(comment => comment.Down).ThenBy(comment => comment.Id),
-        CommentOrder.MostAnswered => top.OrderByDescending(comment => comment.Answers).ThenBy(comment => comment.Id),
-        _ => top.OrderBy(comment => comment.CreatedAt).ThenBy(comment => comment.Id),
-    };
+    private static IQueryable<Comment> Ordered(IQueryable<Comment> top, CommentOrder order) =>
+        order switch
+        {
+            CommentOrder.Newest => top.OrderByDescending(comment => comment.CreatedAt)
+                .ThenByDescending(comment => comment.Id),
+            CommentOrder.Best => top.OrderByDescending(comment => comment.Best).ThenBy(comment => comment.Id),
+            CommentOrder.MostLiked => top.OrderByDescending(comment => comment.Up).ThenBy(comment => comment.Id),
+            CommentOrder.LeastLiked => top.OrderByDescending(comment => comment.Down).ThenBy(comment => comment.Id),
+            CommentOrder.MostAnswered => top.OrderByDescending(comment => comment.Answers)
+                .ThenBy(comment => comment.Id),
+            _ => top.OrderBy(comment => comment.CreatedAt).ThenBy(comment => comment.Id),
+        };
 
     private static IQueryable<Comment> After(IQueryable<Comment> top, CommentOrder order, Comment? last)
     {
-        if (last is null) return top;
+        if (last is null)
+            return top;
         var (id, at, best, up, down, answers) = (last.Id, last.CreatedAt, last.Best, last.Up, last.Down, last.Answers);
         return order switch
         {
-            CommentOrder.Newest => top.Where(comment => comment.CreatedAt < at || (comment.CreatedAt == at && comment.Id < id)),
+            CommentOrder.Newest => top.Where(comment =>
+                comment.CreatedAt < at || (comment.CreatedAt == at && comment.Id < id)
+            ),
             CommentOrder.Best => top.Where(comment => comment.Best < best || (comment.Best == best && comment.Id > id)),
             CommentOrder.MostLiked => top.Where(comment => comment.Up < up || (comment.Up == up && comment.Id > id)),
-            CommentOrder.LeastLiked => top.Where(comment => comment.Down < down || (comment.Down == down && comment.Id > id)),
-            CommentOrder.MostAnswered => top.Where(comment => comment.Answers < answers || (comment.Answers == answers && comment.Id > id)),
+            CommentOrder.LeastLiked => top.Where(comment =>
+                comment.Down < down || (comment.Down == down && comment.Id > id)
+            ),
+            CommentOrder.MostAnswered => top.Where(comment =>
+                comment.Answers < answers || (comment.Answers == answers && comment.Id > id)
+            ),
             _ => top.Where(comment => comment.CreatedAt > at || (comment.CreatedAt == at && comment.Id > id)),
         };
     }
@@ -121,7 +192,16 @@ internal sealed record ThreadPage(IReadOnlyList<ReaderComment> Comments, int Cou
 }
 
 /// <summary>A comment as readers get it; nothing of the writer but the name leaves the server.</summary>
-internal sealed record ReaderComment(string Id, string Author, bool IsTeam, DateTimeOffset Published, string Html, int Depth, int Up, int Down)
+internal sealed record ReaderComment(
+    string Id,
+    string Author,
+    bool IsTeam,
+    DateTimeOffset Published,
+    string Html,
+    int Depth,
+    int Up,
+    int Down
+)
 {
     /// <summary>Name of the writer it answers, or null.</summary>
     public string? Answers { get; init; }

@@ -26,44 +26,125 @@ internal static class CommentTransferEndpoints
         comments.MapGet("/export.json", ExportJson).Needs(SiteRight.Edit).WithName("exportCommentsAsJson");
         comments.MapGet("/export.atom", ExportAtom).Needs(SiteRight.Edit).WithName("exportCommentsAsAtom");
         comments.MapGet("/export.csv", ExportCsv).Needs(SiteRight.Edit).WithName("exportCommentsAsCsv");
-        comments.MapPost("/import", Import).Needs(SiteRight.Edit).WithName("importComments").WithSummary("Takes a file of comments (JSON, Atom with RFC 4685, or CSV) as the body. With trial=true it says what would be taken and stores nothing.")
+        comments
+            .MapPost("/import", Import)
+            .Needs(SiteRight.Edit)
+            .WithName("importComments")
+            .WithSummary(
+                "Takes a file of comments (JSON, Atom with RFC 4685, or CSV) as the body. With trial=true it says what would be taken and stores nothing."
+            )
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestMegabytes * 1024L * 1024));
     }
 
-    private static async Task<FileContentHttpResult> ExportJson(long site, long? thread, AntiphonContext database, CancellationToken cancellation) =>
-        TypedResults.File(Encoding.UTF8.GetBytes(CommentJson.Write(await ReadAsync(database, site, thread, cancellation))), "application/json; charset=utf-8", "comments.json");
+    private static async Task<FileContentHttpResult> ExportJson(
+        long site,
+        long? thread,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.File(
+            Encoding.UTF8.GetBytes(CommentJson.Write(await ReadAsync(database, site, thread, cancellation))),
+            "application/json; charset=utf-8",
+            "comments.json"
+        );
 
-    private static async Task<FileContentHttpResult> ExportAtom(long site, long? thread, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<FileContentHttpResult> ExportAtom(
+        long site,
+        long? thread,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
         var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
-        return TypedResults.File(CommentAtom.Write(await ReadAsync(database, site, thread, cancellation), $"{owner.Name}: comments", $"urn:antiphon:comments:{owner.PublicKey}"), "application/atom+xml; charset=utf-8", "comments.atom");
+        return TypedResults.File(
+            CommentAtom.Write(
+                await ReadAsync(database, site, thread, cancellation),
+                $"{owner.Name}: comments",
+                $"urn:antiphon:comments:{owner.PublicKey}"
+            ),
+            "application/atom+xml; charset=utf-8",
+            "comments.atom"
+        );
     }
 
-    private static async Task<FileContentHttpResult> ExportCsv(long site, long? thread, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<FileContentHttpResult> ExportCsv(
+        long site,
+        long? thread,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
         var table = CommentCsv.Write(await ReadAsync(database, site, thread, cancellation));
         // Spreadsheets tell UTF-8 by its mark alone.
-        return TypedResults.File([.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(table)], "text/csv; charset=utf-8", "comments.csv");
+        return TypedResults.File(
+            [.. Encoding.UTF8.GetPreamble(), .. Encoding.UTF8.GetBytes(table)],
+            "text/csv; charset=utf-8",
+            "comments.csv"
+        );
     }
 
-    private static async Task<List<PortableComment>> ReadAsync(AntiphonContext database, long site, long? thread, CancellationToken cancellation)
+    private static async Task<List<PortableComment>> ReadAsync(
+        AntiphonContext database,
+        long site,
+        long? thread,
+        CancellationToken cancellation
+    )
     {
-        var rows = await database.Comments.AsNoTracking().Include(comment => comment.Thread).Where(comment => comment.SiteId == site && (thread == null || comment.ThreadId == thread)).OrderBy(comment => comment.Id).ToListAsync(cancellation);
+        var rows = await database
+            .Comments.AsNoTracking()
+            .Include(comment => comment.Thread)
+            .Where(comment => comment.SiteId == site && (thread == null || comment.ThreadId == thread))
+            .OrderBy(comment => comment.Id)
+            .ToListAsync(cancellation);
         var keys = rows.ToDictionary(row => row.Id, row => row.Key);
-        return rows.ConvertAll(row => Portable(row, row.ParentId is { } parent ? keys.GetValueOrDefault(parent) : null));
+        return rows.ConvertAll(row =>
+            Portable(row, row.ParentId is { } parent ? keys.GetValueOrDefault(parent) : null)
+        );
     }
 
-    private static PortableComment Portable(Comment row, string? parent) => new(
-        row.Key, row.Thread.Identifier, row.Thread.Address, row.Thread.Title, parent, row.Author, row.Mail, row.Text, row.CreatedAt, row.Standing)
-    { IsTeam = row.IsTeam, Up = row.Up, Down = row.Down, Rating = row.Rating };
+    private static PortableComment Portable(Comment row, string? parent) =>
+        new(
+            row.Key,
+            row.Thread.Identifier,
+            row.Thread.Address,
+            row.Thread.Title,
+            parent,
+            row.Author,
+            row.Mail,
+            row.Text,
+            row.CreatedAt,
+            row.Standing
+        )
+        {
+            IsTeam = row.IsTeam,
+            Up = row.Up,
+            Down = row.Down,
+            Rating = row.Rating,
+        };
 
-    private static async Task<Results<Ok<ImportedComments>, ValidationProblem>> Import(long site, bool? trial, Spelled<CommentStanding>? standing, HttpContext http, CommentImport import)
+    private static async Task<Results<Ok<ImportedComments>, ValidationProblem>> Import(
+        long site,
+        bool? trial,
+        Spelled<CommentStanding>? standing,
+        HttpContext http,
+        CommentImport import
+    )
     {
         var body = await http.BodyAsync();
         var read = CommentTransfer.Read(DecodedFeed.From(body, http.Request.ContentType).Text);
-        if (read.Comments.Count == 0) return FieldProblem.For("file", read.Problems.Count > 0 ? read.Problems[0].Remedy : "There is no comment in this file.");
+        if (read.Comments.Count == 0)
+            return FieldProblem.For(
+                "file",
+                read.Problems.Count > 0 ? read.Problems[0].Remedy : "There is no comment in this file."
+            );
         var done = await import.TakeAsync(site, read.Comments, standing?.Value, trial == true, http.RequestAborted);
-        return TypedResults.Ok(done with { Problems = [.. read.Problems.Take(ShownProblems)], Refused = read.Problems.Count });
+        return TypedResults.Ok(
+            done with
+            {
+                Problems = [.. read.Problems.Take(ShownProblems)],
+                Refused = read.Problems.Count,
+            }
+        );
     }
 }
 
@@ -75,4 +156,12 @@ internal static class CommentTransferEndpoints
 /// <param name="Refused">Comments that could not be taken.</param>
 /// <param name="Problems">Why, for the first hundred.</param>
 /// <param name="Standing">Where they were sent instead of where the file says; null for as it says.</param>
-internal sealed record ImportedComments(int Taken, int Known, int Threads, int Orphans, int Refused, IReadOnlyList<TransferProblem> Problems, CommentStanding? Standing);
+internal sealed record ImportedComments(
+    int Taken,
+    int Known,
+    int Threads,
+    int Orphans,
+    int Refused,
+    IReadOnlyList<TransferProblem> Problems,
+    CommentStanding? Standing
+);

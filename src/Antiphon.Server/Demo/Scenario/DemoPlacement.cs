@@ -14,12 +14,22 @@ namespace Antiphon.Server.Demo.Scenario;
 /// <summary>
 /// Pastes the scenario's snippets into Quillmoor's website through its page editor, as its owner would, and checks each page. Runs once, when the demo is new.
 /// </summary>
-internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicationLifetime lifetime, IOptions<DemoOptions> demo, IOptions<AntiphonOptions> antiphon, ILogger<DemoPlacement> log) : BackgroundService
+internal sealed class DemoPlacement(
+    IServiceScopeFactory scopes,
+    IHostApplicationLifetime lifetime,
+    IOptions<DemoOptions> demo,
+    IOptions<AntiphonOptions> antiphon,
+    ILogger<DemoPlacement> log
+) : BackgroundService
 {
     private static readonly (string Listing, string Page, string Mark)[] Places =
     [
-        ("Latest nights", "home", "<!-- latest posts -->"), ("Nights in pictures", "programmes", "<!-- programme posts -->"), ("For members", "membership", "<!-- membership posts -->"), ("From the bench", "shop", "<!-- bench posts -->"),
-        ("The whole log", "night-log", "<!-- the whole log -->"), ("More like this", "night-log", "<!-- more like this -->"),
+        ("Latest nights", "home", "<!-- latest posts -->"),
+        ("Nights in pictures", "programmes", "<!-- programme posts -->"),
+        ("For members", "membership", "<!-- membership posts -->"),
+        ("From the bench", "shop", "<!-- bench posts -->"),
+        ("The whole log", "night-log", "<!-- the whole log -->"),
+        ("More like this", "night-log", "<!-- more like this -->"),
     ];
 
     /// <inheritdoc/>
@@ -43,33 +53,72 @@ internal sealed class DemoPlacement(IServiceScopeFactory scopes, IHostApplicatio
     {
         await using var scope = scopes.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        if (await database.Sightings.AnyAsync(cancellation)) return;
-        var listings = await database.Listings.Include(row => row.Site).Include(row => row.Look).ToListAsync(cancellation);
+        if (await database.Sightings.AnyAsync(cancellation))
+            return;
+        var listings = await database
+            .Listings.Include(row => row.Site)
+            .Include(row => row.Look)
+            .ToListAsync(cancellation);
         using var website = new HttpClient { BaseAddress = new Uri(demo.Value.Website) };
-        var thread = ThreadSnippet.Make(antiphon.Value, listings[0].Site.PublicKey, new ThreadSnippetRequest("planisphere", demo.Value.Website + "shop", "Planisphere, 54 degrees north"));
+        var thread = ThreadSnippet.Make(
+            antiphon.Value,
+            listings[0].Site.PublicKey,
+            new ThreadSnippetRequest("planisphere", demo.Value.Website + "shop", "Planisphere, 54 degrees north")
+        );
         await PasteAsync(website, "shop", "<!-- shop thread -->", thread.Snippet, cancellation);
         var form = await database.SignUpForms.Include(signUpForm => signUpForm.Site).FirstAsync(cancellation);
-        var digests = await database.Digests.ToDictionaryAsync(digest => digest.Id, digest => digest.Name, cancellation);
-        await PasteAsync(website, "visit", "<!-- sign-up -->", SignUpMarkup.Snippet(form, digests, antiphon.Value), cancellation);
+        var digests = await database.Digests.ToDictionaryAsync(
+            digest => digest.Id,
+            digest => digest.Name,
+            cancellation
+        );
+        await PasteAsync(
+            website,
+            "visit",
+            "<!-- sign-up -->",
+            SignUpMarkup.Snippet(form, digests, antiphon.Value),
+            cancellation
+        );
         foreach (var (name, page, mark) in Places)
         {
-            if (listings.FirstOrDefault(row => row.Name == name) is not { } listing) continue;
+            if (listings.FirstOrDefault(row => row.Name == name) is not { } listing)
+                continue;
             await PlaceAsync(website, listing, page, mark, scope.ServiceProvider, cancellation);
         }
     }
 
-    private static async Task PlaceAsync(HttpClient website, Listing listing, string page, string mark, IServiceProvider services, CancellationToken cancellation)
+    private static async Task PlaceAsync(
+        HttpClient website,
+        Listing listing,
+        string page,
+        string mark,
+        IServiceProvider services,
+        CancellationToken cancellation
+    )
     {
-        var snippet = await services.GetRequiredService<SnippetMaker>().MakeAsync(listing, SnippetWay.Script, withEntries: true, cancellation);
+        var snippet = await services
+            .GetRequiredService<SnippetMaker>()
+            .MakeAsync(listing, SnippetWay.Script, withEntries: true, cancellation);
         await PasteAsync(website, page, mark, snippet.Snippet, cancellation);
-        await services.GetRequiredService<InstallationVisit>().CheckAsync(listing, new Uri(listing.PageAddress!), cancellation);
+        await services
+            .GetRequiredService<InstallationVisit>()
+            .CheckAsync(listing, new Uri(listing.PageAddress!), cancellation);
     }
 
-    private static async Task PasteAsync(HttpClient website, string page, string mark, string snippet, CancellationToken cancellation)
+    private static async Task PasteAsync(
+        HttpClient website,
+        string page,
+        string mark,
+        string snippet,
+        CancellationToken cancellation
+    )
     {
         var html = await website.GetStringAsync(page == "home" ? "" : page, cancellation);
-        if (!html.Contains(mark, StringComparison.Ordinal)) return;
-        using var form = new FormUrlEncodedContent([new("html", html.Replace(mark, snippet, StringComparison.Ordinal))]);
+        if (!html.Contains(mark, StringComparison.Ordinal))
+            return;
+        using var form = new FormUrlEncodedContent([
+            new("html", html.Replace(mark, snippet, StringComparison.Ordinal)),
+        ]);
         using var answer = await website.PostAsync($"desk/{page}", form, cancellation);
         answer.EnsureSuccessStatusCode();
     }

@@ -7,4 +7,11 @@ namespace Antiphon.Server.Demo.Scenario;
 /// <param name="Category">Category.</param>
 /// <param name="Picture">Kind of picture, or empty.</param>
 /// <param name="Text">First paragraph.</param>
-internal sealed record DemoPost(double DaysAgo, string Title, char Author, string Category, string Picture, string Text);
+internal sealed record DemoPost(
+    double DaysAgo,
+    string Title,
+    char Author,
+    string Category,
+    string Picture,
+    string Text
+);

@@ -17,28 +17,46 @@ internal static class NightPicture
         using var canvas = new SKCanvas(bitmap);
         using var paint = new SKPaint { IsAntialias = true };
         var night = SKColor.Parse(Nights[number % Nights.Length]);
-        paint.Shader = SKShader.CreateLinearGradient(new SKPoint(0, 0), new SKPoint(0, Height), [night, Mixed(night, SKColor.Parse("#b9784f"), 0.35f)], SKShaderTileMode.Clamp);
+        paint.Shader = SKShader.CreateLinearGradient(
+            new SKPoint(0, 0),
+            new SKPoint(0, Height),
+            [night, Mixed(night, SKColor.Parse("#b9784f"), 0.35f)],
+            SKShaderTileMode.Clamp
+        );
         canvas.DrawRect(0, 0, Width, Height, paint);
         paint.Shader = null;
         Stars(canvas, paint, random, kind == "trails" ? 60 : 420);
-        if (kind == "moon") Moon(canvas, paint, random);
-        if (kind == "trails") Trails(canvas, paint, random);
-        if (kind == "meteors") Meteors(canvas, paint, random);
+        if (kind == "moon")
+            Moon(canvas, paint, random);
+        if (kind == "trails")
+            Trails(canvas, paint, random);
+        if (kind == "meteors")
+            Meteors(canvas, paint, random);
         Moor(canvas, paint, random);
-        if (kind == "dome") Dome(canvas, paint, random);
+        if (kind == "dome")
+            Dome(canvas, paint, random);
         using var encoded = bitmap.Encode(SKEncodedImageFormat.Jpeg, 90);
         return encoded.ToArray();
     }
 
-    private static SKColor Mixed(SKColor a, SKColor b, float part) => new(
-        (byte)(a.Red + ((b.Red - a.Red) * part)), (byte)(a.Green + ((b.Green - a.Green) * part)), (byte)(a.Blue + ((b.Blue - a.Blue) * part)));
+    private static SKColor Mixed(SKColor a, SKColor b, float part) =>
+        new(
+            (byte)(a.Red + ((b.Red - a.Red) * part)),
+            (byte)(a.Green + ((b.Green - a.Green) * part)),
+            (byte)(a.Blue + ((b.Blue - a.Blue) * part))
+        );
 
     private static void Stars(SKCanvas canvas, SKPaint paint, Random random, int count)
     {
         for (var star = 0; star < count; star++)
         {
             paint.Color = SKColor.Parse("#eef1ff").WithAlpha((byte)(70 + random.Next(185)));
-            canvas.DrawCircle(random.Next(Width), random.Next(Height * 4 / 5), 0.8f + (random.NextSingle() * 2.6f), paint);
+            canvas.DrawCircle(
+                random.Next(Width),
+                random.Next(Height * 4 / 5),
+                0.8f + (random.NextSingle() * 2.6f),
+                paint
+            );
         }
     }
 
@@ -53,7 +71,12 @@ internal static class NightPicture
         {
             paint.Color = SKColor.Parse("#c9bb97").WithAlpha(90);
             var (angle, far) = (random.NextDouble() * Math.PI * 2, random.NextDouble() * r * 0.7);
-            canvas.DrawCircle((float)(x + (Math.Cos(angle) * far)), (float)(y + (Math.Sin(angle) * far)), 10 + random.Next(r / 5), paint);
+            canvas.DrawCircle(
+                (float)(x + (Math.Cos(angle) * far)),
+                (float)(y + (Math.Sin(angle) * far)),
+                10 + random.Next(r / 5),
+                paint
+            );
         }
     }
 
@@ -65,7 +88,13 @@ internal static class NightPicture
         for (var r = 40f; r < 1500; r += 16)
         {
             paint.Color = SKColor.Parse("#dfe6ff").WithAlpha((byte)(60 + random.Next(160)));
-            canvas.DrawArc(SKRect.Create(x - r, y - r, 2 * r, 2 * r), random.Next(360), 25 + random.Next(30), false, paint);
+            canvas.DrawArc(
+                SKRect.Create(x - r, y - r, 2 * r, 2 * r),
+                random.Next(360),
+                25 + random.Next(30),
+                false,
+                paint
+            );
         }
 
         paint.Style = SKPaintStyle.Fill;
@@ -90,7 +119,14 @@ internal static class NightPicture
             using var line = new SKPathBuilder();
             line.MoveTo(0, Height);
             line.LineTo(0, Height - height - random.Next(60));
-            line.CubicTo(Width * 0.3f, Height - height - random.Next(140), Width * 0.6f, Height - height + random.Next(90), Width, Height - height - random.Next(80));
+            line.CubicTo(
+                Width * 0.3f,
+                Height - height - random.Next(140),
+                Width * 0.6f,
+                Height - height + random.Next(90),
+                Width,
+                Height - height - random.Next(80)
+            );
             line.LineTo(Width, Height);
             using var path = line.Detach();
             canvas.DrawPath(path, paint);

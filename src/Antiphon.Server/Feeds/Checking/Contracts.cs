@@ -10,7 +10,13 @@ namespace Antiphon.Server.Feeds.Checking;
 /// <param name="Verdict">In one word.</param>
 /// <param name="Findings">Errors first.</param>
 /// <param name="Feed">Whatever could be read.</param>
-internal record FeedCheckView(FeedFormat? Format, string? Version, Verdict Verdict, IReadOnlyList<FindingView> Findings, FeedView? Feed);
+internal record FeedCheckView(
+    FeedFormat? Format,
+    string? Version,
+    Verdict Verdict,
+    IReadOnlyList<FindingView> Findings,
+    FeedView? Feed
+);
 
 /// <summary>The result with what the screen shows beside it.</summary>
 /// <param name="Check">The result.</param>
@@ -18,20 +24,61 @@ internal record FeedCheckView(FeedFormat? Format, string? Version, Verdict Verdi
 /// <param name="Address">Where it was fetched from, after redirects; null for pasted text.</param>
 /// <param name="ContentType">As served.</param>
 /// <param name="Bytes">Size.</param>
-internal sealed record FeedCheckPage(FeedCheckView Check, string Source, string? Address, string? ContentType, int Bytes);
+internal sealed record FeedCheckPage(
+    FeedCheckView Check,
+    string Source,
+    string? Address,
+    string? ContentType,
+    int Bytes
+);
 
 /// <summary>A finding in words.</summary>
-internal sealed record FindingView(string Rule, Severity Severity, int? Line, int? Column, string? Path, string Message, string Fix, string Reference);
+internal sealed record FindingView(
+    string Rule,
+    Severity Severity,
+    int? Line,
+    int? Column,
+    string? Path,
+    string Message,
+    string Fix,
+    string Reference
+);
 
 /// <summary>A feed as read.</summary>
 internal sealed record FeedView(
-    string? Title, string? Description, string? Link, string? FeedLink, string? Language, DateTimeOffset? Updated, DateTimeOffset? Published, IReadOnlyList<FeedPersonView> Authors, string? Copyright,
-    string? Generator, ImageView? Image, string? Icon, IReadOnlyList<string> Categories, IReadOnlyList<string> Hubs, IReadOnlyList<ItemView> Items);
+    string? Title,
+    string? Description,
+    string? Link,
+    string? FeedLink,
+    string? Language,
+    DateTimeOffset? Updated,
+    DateTimeOffset? Published,
+    IReadOnlyList<FeedPersonView> Authors,
+    string? Copyright,
+    string? Generator,
+    ImageView? Image,
+    string? Icon,
+    IReadOnlyList<string> Categories,
+    IReadOnlyList<string> Hubs,
+    IReadOnlyList<ItemView> Items
+);
 
 /// <summary>An entry as read.</summary>
 internal sealed record ItemView(
-    string? Id, string? Title, string? Link, string? Summary, string? ContentHtml, DateTimeOffset? Published, DateTimeOffset? Updated, IReadOnlyList<FeedPersonView> Authors, IReadOnlyList<string> Categories,
-    IReadOnlyList<EnclosureView> Enclosures, string? Image, string? CommentsUrl, string? Source);
+    string? Id,
+    string? Title,
+    string? Link,
+    string? Summary,
+    string? ContentHtml,
+    DateTimeOffset? Published,
+    DateTimeOffset? Updated,
+    IReadOnlyList<FeedPersonView> Authors,
+    IReadOnlyList<string> Categories,
+    IReadOnlyList<EnclosureView> Enclosures,
+    string? Image,
+    string? CommentsUrl,
+    string? Source
+);
 
 /// <summary>A person as read.</summary>
 internal sealed record FeedPersonView(string? Name, string? Email, string? Url);
@@ -49,7 +96,11 @@ internal sealed record CheckTextRequest(string Text, string? ContentType);
 /// <param name="Repaired">The corrected document; null when it is no feed.</param>
 /// <param name="Changes">Everything that was changed.</param>
 /// <param name="Remaining">What cannot be mended by machine.</param>
-internal sealed record FeedRepairView(string? Repaired, IReadOnlyList<RepairChangeView> Changes, IReadOnlyList<FindingView> Remaining);
+internal sealed record FeedRepairView(
+    string? Repaired,
+    IReadOnlyList<RepairChangeView> Changes,
+    IReadOnlyList<FindingView> Remaining
+);
 
 /// <summary>One change.</summary>
 /// <param name="Line">Line of the original, or null for the whole.</param>

@@ -11,15 +11,32 @@ internal static class FeedCheckEndpoints
     /// <summary>Maps the check of raw bytes, of an address and of pasted text.</summary>
     public static void MapFeedCheck(this WebApplication app)
     {
-        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Feeds");
-        feeds.MapPost("/check", CheckBytes).ForSignedIn().WithName("checkFeed").WithSummary("Checks the raw bytes of a feed, sent with the Content-Type it was served with.");
-        feeds.MapGet("/check", CheckAddress).ForSignedIn().WithName("checkFeedAddress").WithSummary("Fetches and checks a feed.");
-        feeds.MapPost("/check-text", CheckText).ForSignedIn().WithName("checkFeedText").WithSummary("Checks pasted text and gives it back as source.");
+        var feeds = app.MapGroup("/api/feeds")
+            .RequireAuthorization()
+            .AddEndpointFilter<NoNullsInLists>()
+            .WithTags("Feeds");
+        feeds
+            .MapPost("/check", CheckBytes)
+            .ForSignedIn()
+            .WithName("checkFeed")
+            .WithSummary("Checks the raw bytes of a feed, sent with the Content-Type it was served with.");
+        feeds
+            .MapGet("/check", CheckAddress)
+            .ForSignedIn()
+            .WithName("checkFeedAddress")
+            .WithSummary("Fetches and checks a feed.");
+        feeds
+            .MapPost("/check-text", CheckText)
+            .ForSignedIn()
+            .WithName("checkFeedText")
+            .WithSummary("Checks pasted text and gives it back as source.");
     }
 
     private static async Task<Ok<FeedCheckView>> CheckBytes(HttpRequest request, FeedCheckService checks)
     {
-        return TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Check(await BytesAsync(request), request.ContentType)));
+        return TypedResults.Ok(
+            FeedCheckTranslator.ViewOf(checks.Check(await BytesAsync(request), request.ContentType))
+        );
     }
 
     /// <summary>The raw bytes of a request; the server bounds their number.</summary>
@@ -30,24 +47,42 @@ internal static class FeedCheckEndpoints
         return body.ToArray();
     }
 
-    private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(string url, FeedCheckService checks, CancellationToken cancellation)
+    private static async Task<Results<Ok<FeedCheckPage>, ValidationProblem>> CheckAddress(
+        string url,
+        FeedCheckService checks,
+        CancellationToken cancellation
+    )
     {
-        if (AddressOf(url) is not { } address) return NoAddress();
+        if (AddressOf(url) is not { } address)
+            return NoAddress();
         var (page, problem) = await checks.CheckAsync(address, cancellation);
         return page is not null ? TypedResults.Ok(page) : FieldProblem.For("url", problem!);
     }
 
-    private static Results<Ok<FeedCheckPage>, ValidationProblem> CheckText(CheckTextRequest request, FeedCheckService checks)
+    private static Results<Ok<FeedCheckPage>, ValidationProblem> CheckText(
+        CheckTextRequest request,
+        FeedCheckService checks
+    )
     {
-        if (string.IsNullOrWhiteSpace(request.Text)) return FieldProblem.For("text", "Paste the feed's text first, or open a file.");
+        if (string.IsNullOrWhiteSpace(request.Text))
+            return FieldProblem.For("text", "Paste the feed's text first, or open a file.");
         var bytes = Encoding.UTF8.GetBytes(request.Text);
-        return TypedResults.Ok(FeedCheckService.PageOf(checks.Check(bytes, request.ContentType), null, request.ContentType, bytes.Length));
+        return TypedResults.Ok(
+            FeedCheckService.PageOf(checks.Check(bytes, request.ContentType), null, request.ContentType, bytes.Length)
+        );
     }
 
     /// <summary>The address somebody typed, https:// being added where it was left out; null when it is none.</summary>
     internal static Uri? AddressOf(string url) =>
-        Uri.TryCreate(url.Contains("://", StringComparison.Ordinal) ? url.Trim() : "https://" + url.Trim(), UriKind.Absolute, out var address) ? address : null;
+        Uri.TryCreate(
+            url.Contains("://", StringComparison.Ordinal) ? url.Trim() : "https://" + url.Trim(),
+            UriKind.Absolute,
+            out var address
+        )
+            ? address
+            : null;
 
     /// <summary>What is said about an address that is none.</summary>
-    internal static ValidationProblem NoAddress() => FieldProblem.For("url", "This is no web address. Write it like https://www.site.example/feed.xml.");
+    internal static ValidationProblem NoAddress() =>
+        FieldProblem.For("url", "This is no web address. Write it like https://www.site.example/feed.xml.");
 }

@@ -17,14 +17,23 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     /// <param name="fetched">The answer.</param>
     /// <param name="served">What else is known of how it is served; null for the answer alone.</param>
     public FeedCheckResult CheckFetched(Fetched fetched, ServedFacts? served = null) =>
-        FeedCheck.Run(fetched.Bytes, new FeedCheckOptions(clock.GetUtcNow(), fetched.ContentType, fetched.Address, served ?? ServedProbe.Of(fetched)));
+        FeedCheck.Run(
+            fetched.Bytes,
+            new FeedCheckOptions(
+                clock.GetUtcNow(),
+                fetched.ContentType,
+                fetched.Address,
+                served ?? ServedProbe.Of(fetched)
+            )
+        );
 
     /// <summary>Repairs bytes.</summary>
     public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>
         FeedRepair.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
 
     /// <summary>Repairs what was fetched. What only a date of now could mend is dated <paramref name="since"/>, so that the same feed comes out the same at every visit.</summary>
-    public static RepairResult RepairFetched(Fetched fetched, DateTimeOffset since) => FeedRepair.Run(fetched.Bytes, new FeedCheckOptions(since, fetched.ContentType, fetched.Address));
+    public static RepairResult RepairFetched(Fetched fetched, DateTimeOffset since) =>
+        FeedRepair.Run(fetched.Bytes, new FeedCheckOptions(since, fetched.ContentType, fetched.Address));
 
     /// <summary>Fetches; the second value says why it could not be.</summary>
     public async Task<(Fetched? Page, string? Problem)> FetchAsync(Uri address, CancellationToken cancellation)
@@ -37,11 +46,26 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     public async Task<(FeedCheckPage? Page, string? Problem)> CheckAsync(Uri address, CancellationToken cancellation)
     {
         var (fetched, problem) = await FetchAsync(address, cancellation);
-        if (fetched is null) return (null, problem);
-        return (PageOf(CheckFetched(fetched, await probe.TryAsync(fetched, cancellation)), fetched.Address.AbsoluteUri, fetched.ContentType, fetched.Bytes.Length), null);
+        if (fetched is null)
+            return (null, problem);
+        return (
+            PageOf(
+                CheckFetched(fetched, await probe.TryAsync(fetched, cancellation)),
+                fetched.Address.AbsoluteUri,
+                fetched.ContentType,
+                fetched.Bytes.Length
+            ),
+            null
+        );
     }
 
     /// <summary>The result with its source.</summary>
-    public static FeedCheckPage PageOf(FeedCheckResult result, string? address, string? contentType, int bytes) => new(
-        FeedCheckTranslator.ViewOf(result), result.Source.Length > LongestSource ? result.Source[..LongestSource] : result.Source, address, contentType, bytes);
+    public static FeedCheckPage PageOf(FeedCheckResult result, string? address, string? contentType, int bytes) =>
+        new(
+            FeedCheckTranslator.ViewOf(result),
+            result.Source.Length > LongestSource ? result.Source[..LongestSource] : result.Source,
+            address,
+            contentType,
+            bytes
+        );
 }

@@ -10,23 +10,71 @@ namespace Antiphon.Server.Feeds.Checking;
 internal static class FeedCheckTranslator
 {
     /// <summary>The form described in the API.</summary>
-    public static FeedCheckView ViewOf(FeedCheckResult result) => new(
-        result.Format, result.Version, result.Verdict, [.. result.Findings.Select(ViewOf)], result.Feed is null ? null : ViewOf(result.Feed));
+    public static FeedCheckView ViewOf(FeedCheckResult result) =>
+        new(
+            result.Format,
+            result.Version,
+            result.Verdict,
+            [.. result.Findings.Select(ViewOf)],
+            result.Feed is null ? null : ViewOf(result.Feed)
+        );
 
     /// <summary>A repaired feed in the form described in the API.</summary>
-    public static FeedRepairView ViewOf(RepairResult result) => new(
-        result.Text, [.. result.Changes.Select(change => new RepairChangeView(change.Line, change.Rule, change.Description))], [.. result.Remaining.Select(ViewOf)]);
+    public static FeedRepairView ViewOf(RepairResult result) =>
+        new(
+            result.Text,
+            [.. result.Changes.Select(change => new RepairChangeView(change.Line, change.Rule, change.Description))],
+            [.. result.Remaining.Select(ViewOf)]
+        );
 
-    private static FindingView ViewOf(Finding finding) => new(
-        finding.Rule.Id, finding.Rule.Severity, finding.Line, finding.Column, finding.Path, finding.Message, finding.Fix, finding.Rule.Reference);
+    private static FindingView ViewOf(Finding finding) =>
+        new(
+            finding.Rule.Id,
+            finding.Rule.Severity,
+            finding.Line,
+            finding.Column,
+            finding.Path,
+            finding.Message,
+            finding.Fix,
+            finding.Rule.Reference
+        );
 
-    private static FeedView ViewOf(Feed feed) => new(
-        feed.Title, feed.Description, feed.Link, feed.FeedLink, feed.Language, feed.Updated, feed.Published, People(feed.Authors), feed.Copyright, feed.Generator,
-        feed.Image is null ? null : new ImageView(feed.Image.Url, feed.Image.Title), feed.Icon, feed.Categories, feed.Hubs, [.. feed.Items.Select(ViewOf)]);
+    private static FeedView ViewOf(Feed feed) =>
+        new(
+            feed.Title,
+            feed.Description,
+            feed.Link,
+            feed.FeedLink,
+            feed.Language,
+            feed.Updated,
+            feed.Published,
+            People(feed.Authors),
+            feed.Copyright,
+            feed.Generator,
+            feed.Image is null ? null : new ImageView(feed.Image.Url, feed.Image.Title),
+            feed.Icon,
+            feed.Categories,
+            feed.Hubs,
+            [.. feed.Items.Select(ViewOf)]
+        );
 
-    private static ItemView ViewOf(FeedItem item) => new(
-        item.Id, item.Title, item.Link, item.Summary, item.ContentHtml, item.Published, item.Updated, People(item.Authors), item.Categories,
-        [.. item.Enclosures.Select(file => new EnclosureView(file.Url, file.Type, file.Length))], item.Image, item.CommentsUrl, item.Source);
+    private static ItemView ViewOf(FeedItem item) =>
+        new(
+            item.Id,
+            item.Title,
+            item.Link,
+            item.Summary,
+            item.ContentHtml,
+            item.Published,
+            item.Updated,
+            People(item.Authors),
+            item.Categories,
+            [.. item.Enclosures.Select(file => new EnclosureView(file.Url, file.Type, file.Length))],
+            item.Image,
+            item.CommentsUrl,
+            item.Source
+        );
 
-    private static List<FeedPersonView> People(IEnumerable<FeedPerson> people) => [.. people.Select(person => new FeedPersonView(person.Name, person.Email, person.Url))];
+    private static List<FeedPersonView> People(IEnumerable<FeedPerson> people) =>
+        [.. people.Select(person => new FeedPersonView(person.Name, person.Email, person.Url))];
 }

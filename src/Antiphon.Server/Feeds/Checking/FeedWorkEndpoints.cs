@@ -16,52 +16,119 @@ internal static class FeedWorkEndpoints
     /// <summary>Maps repairing and converting of raw bytes and of an address.</summary>
     public static void MapFeedWork(this WebApplication app)
     {
-        var feeds = app.MapGroup("/api/feeds").RequireAuthorization().AddEndpointFilter<NoNullsInLists>().WithTags("Feeds");
-        feeds.MapPost("/repair", RepairBytes).ForSignedIn().WithName("repairFeed").WithSummary("Corrects the raw bytes of a feed, sent with the Content-Type it was served with.");
-        feeds.MapGet("/repair", RepairAddress).ForSignedIn().WithName("repairFeedAddress").WithSummary("Fetches and corrects a feed.");
-        feeds.MapPost("/repair-text", RepairText).ForSignedIn().WithName("repairFeedText").WithSummary("Corrects pasted text.");
-        feeds.MapPost("/convert", ConvertBytes).ForSignedIn().WithName("convertFeed").WithSummary("Gives the raw bytes of a feed in another format.");
-        feeds.MapGet("/convert", ConvertAddress).ForSignedIn().WithName("convertFeedAddress").WithSummary("Fetches a feed and gives it in another format.");
+        var feeds = app.MapGroup("/api/feeds")
+            .RequireAuthorization()
+            .AddEndpointFilter<NoNullsInLists>()
+            .WithTags("Feeds");
+        feeds
+            .MapPost("/repair", RepairBytes)
+            .ForSignedIn()
+            .WithName("repairFeed")
+            .WithSummary("Corrects the raw bytes of a feed, sent with the Content-Type it was served with.");
+        feeds
+            .MapGet("/repair", RepairAddress)
+            .ForSignedIn()
+            .WithName("repairFeedAddress")
+            .WithSummary("Fetches and corrects a feed.");
+        feeds
+            .MapPost("/repair-text", RepairText)
+            .ForSignedIn()
+            .WithName("repairFeedText")
+            .WithSummary("Corrects pasted text.");
+        feeds
+            .MapPost("/convert", ConvertBytes)
+            .ForSignedIn()
+            .WithName("convertFeed")
+            .WithSummary("Gives the raw bytes of a feed in another format.");
+        feeds
+            .MapGet("/convert", ConvertAddress)
+            .ForSignedIn()
+            .WithName("convertFeedAddress")
+            .WithSummary("Fetches a feed and gives it in another format.");
     }
 
     private static async Task<Ok<FeedRepairView>> RepairBytes(HttpRequest request, FeedCheckService checks) =>
-        TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType)));
+        TypedResults.Ok(
+            FeedCheckTranslator.ViewOf(checks.Repair(await FeedCheckEndpoints.BytesAsync(request), request.ContentType))
+        );
 
-    private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(string url, FeedCheckService checks, CancellationToken cancellation)
+    private static async Task<Results<Ok<FeedRepairView>, ValidationProblem>> RepairAddress(
+        string url,
+        FeedCheckService checks,
+        CancellationToken cancellation
+    )
     {
-        if (FeedCheckEndpoints.AddressOf(url) is not { } address) return FeedCheckEndpoints.NoAddress();
+        if (FeedCheckEndpoints.AddressOf(url) is not { } address)
+            return FeedCheckEndpoints.NoAddress();
         var (fetched, problem) = await checks.FetchAsync(address, cancellation);
-        return fetched is null ? FieldProblem.For("url", problem!) : TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address)));
+        return fetched is null
+            ? FieldProblem.For("url", problem!)
+            : TypedResults.Ok(
+                FeedCheckTranslator.ViewOf(checks.Repair(fetched.Bytes, fetched.ContentType, fetched.Address))
+            );
     }
 
-    private static Results<Ok<FeedRepairView>, ValidationProblem> RepairText(CheckTextRequest request, FeedCheckService checks) => string.IsNullOrWhiteSpace(request.Text)
-        ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
-        : TypedResults.Ok(FeedCheckTranslator.ViewOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType)));
+    private static Results<Ok<FeedRepairView>, ValidationProblem> RepairText(
+        CheckTextRequest request,
+        FeedCheckService checks
+    ) =>
+        string.IsNullOrWhiteSpace(request.Text)
+            ? FieldProblem.For("text", "Paste the feed's text first, or open a file.")
+            : TypedResults.Ok(
+                FeedCheckTranslator.ViewOf(checks.Repair(Encoding.UTF8.GetBytes(request.Text), request.ContentType))
+            );
 
-    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(HttpRequest request, string? to) => Converted(request.HttpContext, await FeedCheckEndpoints.BytesAsync(request), new FeedReadOptions(request.ContentType), to);
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertBytes(
+        HttpRequest request,
+        string? to
+    ) =>
+        Converted(
+            request.HttpContext,
+            await FeedCheckEndpoints.BytesAsync(request),
+            new FeedReadOptions(request.ContentType),
+            to
+        );
 
-    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertAddress(string url, string? to, HttpContext http, FeedCheckService checks, CancellationToken cancellation)
+    private static async Task<Results<FileContentHttpResult, ValidationProblem>> ConvertAddress(
+        string url,
+        string? to,
+        HttpContext http,
+        FeedCheckService checks,
+        CancellationToken cancellation
+    )
     {
-        if (FeedCheckEndpoints.AddressOf(url) is not { } address) return FeedCheckEndpoints.NoAddress();
+        if (FeedCheckEndpoints.AddressOf(url) is not { } address)
+            return FeedCheckEndpoints.NoAddress();
         var (fetched, problem) = await checks.FetchAsync(address, cancellation);
-        return fetched is null ? FieldProblem.For("url", problem!) : Converted(http, fetched.Bytes, new FeedReadOptions(fetched.ContentType, fetched.Address), to);
+        return fetched is null
+            ? FieldProblem.For("url", problem!)
+            : Converted(http, fetched.Bytes, new FeedReadOptions(fetched.ContentType, fetched.Address), to);
     }
 
-    private static Results<FileContentHttpResult, ValidationProblem> Converted(HttpContext http, byte[] bytes, FeedReadOptions options, string? to)
+    private static Results<FileContentHttpResult, ValidationProblem> Converted(
+        HttpContext http,
+        byte[] bytes,
+        FeedReadOptions options,
+        string? to
+    )
     {
-        if (FormatOf(to) is not { } format) return FieldProblem.For("to", "Say rss, atom or json.");
-        if (FeedReader.Read(bytes, options).Feed is not { } feed) return FieldProblem.For("body", "This is no feed that can be read; check it to see why.");
+        if (FormatOf(to) is not { } format)
+            return FieldProblem.For("to", "Say rss, atom or json.");
+        if (FeedReader.Read(bytes, options).Feed is not { } feed)
+            return FieldProblem.For("body", "This is no feed that can be read; check it to see why.");
         var converted = FeedConversion.Convert(feed, format);
         // One value for each thing the format could not carry, so that a script can tell whether anything was lost.
-        foreach (var lost in converted.Lost) http.Response.Headers.Append(LostHeader, $"{lost.Count} {lost.Name}");
+        foreach (var lost in converted.Lost)
+            http.Response.Headers.Append(LostHeader, $"{lost.Count} {lost.Name}");
         return TypedResults.File(converted.Bytes, converted.ContentType);
     }
 
-    private static FeedFormat? FormatOf(string? format) => format?.ToLowerInvariant() switch
-    {
-        "rss" => FeedFormat.Rss,
-        "atom" => FeedFormat.Atom,
-        "json" or "jsonfeed" => FeedFormat.JsonFeed,
-        _ => null,
-    };
+    private static FeedFormat? FormatOf(string? format) =>
+        format?.ToLowerInvariant() switch
+        {
+            "rss" => FeedFormat.Rss,
+            "atom" => FeedFormat.Atom,
+            "json" or "jsonfeed" => FeedFormat.JsonFeed,
+            _ => null,
+        };
 }

@@ -19,7 +19,15 @@ internal sealed record FeedTryView(string? Title, IReadOnlyList<EntryTryView> En
 /// <param name="Picture">Small picture.</param>
 /// <param name="Mail">The mail it would become.</param>
 /// <param name="Spoken">What is heard, sentence by sentence.</param>
-internal sealed record EntryTryView(string? Title, string? Author, DateTimeOffset? Date, string Snippet, string? Picture, MailTryView Mail, IReadOnlyList<string> Spoken);
+internal sealed record EntryTryView(
+    string? Title,
+    string? Author,
+    DateTimeOffset? Date,
+    string Snippet,
+    string? Picture,
+    MailTryView Mail,
+    IReadOnlyList<string> Spoken
+);
 
 /// <summary>A mail.</summary>
 internal sealed record MailTryView(string Subject, string Html, string Plain);

@@ -13,8 +13,15 @@ internal sealed class HubPlanner(AntiphonContext database, HubSignal hub, TimePr
     public async Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        await database.HubReaders.Where(reader => reader.BlogId == post.BlogId)
-            .ExecuteUpdateAsync(set => set.SetProperty(reader => reader.Wanted, reader => reader.Wanted + 1).SetProperty(reader => reader.Attempts, 0).SetProperty(reader => reader.DueAt, reader => reader.DueAt ?? now), cancellation);
+        await database
+            .HubReaders.Where(reader => reader.BlogId == post.BlogId)
+            .ExecuteUpdateAsync(
+                set =>
+                    set.SetProperty(reader => reader.Wanted, reader => reader.Wanted + 1)
+                        .SetProperty(reader => reader.Attempts, 0)
+                        .SetProperty(reader => reader.DueAt, reader => reader.DueAt ?? now),
+                cancellation
+            );
         hub.Wake();
     }
 }

@@ -23,7 +23,14 @@ namespace Antiphon.Server.Feeds.Hub;
 /// Asks those who want to be told whether they meant it (WebSub §5.3), and sends them the whole feed, signed, when it changes (§7). A reader row is its own outbox: changes are counted where they happen, what was told is
 /// recorded when it was taken.
 /// </summary>
-internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSignal signal, IDataProtectionProvider protection, IKeySource keys, IOptions<AntiphonOptions> antiphon) : LeasedWork<HubReader>(leases, tools, signal)
+internal sealed class HubWorker(
+    Leases<HubReader> leases,
+    WorkTools tools,
+    HubSignal signal,
+    IDataProtectionProvider protection,
+    IKeySource keys,
+    IOptions<AntiphonOptions> antiphon
+) : LeasedWork<HubReader>(leases, tools, signal)
 {
     private const int Gone = 410;
     private readonly IDataProtector _secrets = protection.CreateProtector(HubRequests.Purpose);
@@ -32,42 +39,102 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
     protected override int AtOnce => Tools.Options.Value.AtOncePerChannel;
 
     /// <inheritdoc/>
-    protected override Task<HubReader?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.HubReaders.Free(now).Where(reader => reader.DueAt <= now).OrderBy(reader => reader.DueAt).FirstOrDefaultAsync(cancellation);
+    protected override Task<HubReader?> NextAsync(
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    ) =>
+        database
+            .HubReaders.Free(now)
+            .Where(reader => reader.DueAt <= now)
+            .OrderBy(reader => reader.DueAt)
+            .FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
-    protected override Task DoAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation) =>
-        claim.Row.AskedSeconds is { } seconds ? VerifyAsync(claim, seconds, services, cancellation) : TellAsync(claim, services, cancellation);
+    protected override Task DoAsync(
+        Claim<HubReader> claim,
+        IServiceProvider services,
+        CancellationToken cancellation
+    ) =>
+        claim.Row.AskedSeconds is { } seconds
+            ? VerifyAsync(claim, seconds, services, cancellation)
+            : TellAsync(claim, services, cancellation);
 
     /// <summary>Given up for this change; the next one is tried anew. Who never confirmed is forgotten.</summary>
-    protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, HubReader row, string why, CancellationToken cancellation)
+    protected override async Task<GivenUp?> GiveUpAsync(
+        AntiphonContext database,
+        HubReader row,
+        string why,
+        CancellationToken cancellation
+    )
     {
         (row.Told, row.DueAt, row.Attempts, row.AskedSeconds, row.AskedSecret) = (row.Wanted, null, 0, null, null);
-        if (row.LeaseUntil is null) database.HubReaders.Remove(row);
+        if (row.LeaseUntil is null)
+            database.HubReaders.Remove(row);
         var blog = await database.Blogs.SingleAsync(candidate => candidate.Id == row.BlogId, cancellation);
-        return new GivenUp(blog.SiteId, $"{new Uri(row.Callback).Host}, which follows the feed of {blog.Name}, could not be told of a change", "feeds");
+        return new GivenUp(
+            blog.SiteId,
+            $"{new Uri(row.Callback).Host}, which follows the feed of {blog.Name}, could not be told of a change",
+            "feeds"
+        );
     }
 
-    private async Task VerifyAsync(Claim<HubReader> claim, long seconds, IServiceProvider services, CancellationToken cancellation)
+    private async Task VerifyAsync(
+        Claim<HubReader> claim,
+        long seconds,
+        IServiceProvider services,
+        CancellationToken cancellation
+    )
     {
         var reader = claim.Row;
-        var ask = new HubAsk(!reader.AsksToEnd, new Uri(reader.Callback), reader.Topic, null, TimeSpan.FromSeconds(seconds));
+        var ask = new HubAsk(
+            !reader.AsksToEnd,
+            new Uri(reader.Callback),
+            reader.Topic,
+            null,
+            TimeSpan.FromSeconds(seconds)
+        );
         var challenge = keys.NewKey(40);
-        var answer = await services.GetRequiredService<GuardedClient>().GetAsync(ask.Question(challenge), cancellation: cancellation);
+        var answer = await services
+            .GetRequiredService<GuardedClient>()
+            .GetAsync(ask.Question(challenge), cancellation: cancellation);
         var meantIt = answer.Problem is null && System.Text.Encoding.UTF8.GetString(answer.Bytes).Trim() == challenge;
         var database = services.GetRequiredService<AntiphonContext>();
-        await claim.EndAsync(database, () => AnsweredAsync(database, reader, seconds, meantIt, cancellation), cancellation);
+        await claim.EndAsync(
+            database,
+            () => AnsweredAsync(database, reader, seconds, meantIt, cancellation),
+            cancellation
+        );
     }
 
-    private Task AnsweredAsync(AntiphonContext database, HubReader reader, long seconds, bool meantIt, CancellationToken cancellation)
+    private Task AnsweredAsync(
+        AntiphonContext database,
+        HubReader reader,
+        long seconds,
+        bool meantIt,
+        CancellationToken cancellation
+    )
     {
         var (id, asked, now) = (reader.Id, reader.AskedSecret, Tools.Clock.GetUtcNow());
         // Another question may have come meanwhile; it is asked in its turn.
-        var same = database.HubReaders.Where(hubReader => hubReader.Id == id && hubReader.AskedSeconds == seconds && hubReader.AskedSecret == asked);
-        if (meantIt ? reader.AsksToEnd : reader.LeaseUntil is null) return same.ExecuteDeleteAsync(cancellation);
+        var same = database.HubReaders.Where(hubReader =>
+            hubReader.Id == id && hubReader.AskedSeconds == seconds && hubReader.AskedSecret == asked
+        );
+        if (meantIt ? reader.AsksToEnd : reader.LeaseUntil is null)
+            return same.ExecuteDeleteAsync(cancellation);
         var (until, secret) = meantIt ? (now.AddSeconds(seconds), asked) : (reader.LeaseUntil, reader.Secret);
-        return same.ExecuteUpdateAsync(set => set.SetProperty(hubReader => hubReader.LeaseUntil, until).SetProperty(hubReader => hubReader.Secret, secret).SetProperty(hubReader => hubReader.AskedSeconds, (long?)null).SetProperty(hubReader => hubReader.AskedSecret, (string?)null)
-            .SetProperty(hubReader => hubReader.DueAt, hubReader => hubReader.Wanted > hubReader.Told ? now : null), cancellation);
+        return same.ExecuteUpdateAsync(
+            set =>
+                set.SetProperty(hubReader => hubReader.LeaseUntil, until)
+                    .SetProperty(hubReader => hubReader.Secret, secret)
+                    .SetProperty(hubReader => hubReader.AskedSeconds, (long?)null)
+                    .SetProperty(hubReader => hubReader.AskedSecret, (string?)null)
+                    .SetProperty(
+                        hubReader => hubReader.DueAt,
+                        hubReader => hubReader.Wanted > hubReader.Told ? now : null
+                    ),
+            cancellation
+        );
     }
 
     private async Task TellAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation)
@@ -75,35 +142,81 @@ internal sealed class HubWorker(Leases<HubReader> leases, WorkTools tools, HubSi
         var (database, reader) = (services.GetRequiredService<AntiphonContext>(), claim.Row);
         var isOver = reader.LeaseUntil is null || reader.LeaseUntil <= Tools.Clock.GetUtcNow();
         var content = isOver ? null : await ContentAsync(reader, services, cancellation);
-        var answer = content is var (bytes, type) ? await services.GetRequiredService<GuardedClient>().SendAnyAsync(new Uri(reader.Callback), address => Message(address, reader, bytes, type), cancellation) : null;
+        var answer = content is var (bytes, type)
+            ? await services
+                .GetRequiredService<GuardedClient>()
+                .SendAnyAsync(new Uri(reader.Callback), address => Message(address, reader, bytes, type), cancellation)
+            : null;
         var mine = database.HubReaders.Where(hubReader => hubReader.Id == reader.Id);
-        await claim.EndAsync(database, () => isOver || answer?.Status == Gone ? mine.Where(hubReader => hubReader.AskedSeconds == null).ExecuteDeleteAsync(cancellation) : ToldAsync(mine, reader, answer, cancellation), cancellation);
+        await claim.EndAsync(
+            database,
+            () =>
+                isOver || answer?.Status == Gone
+                    ? mine.Where(hubReader => hubReader.AskedSeconds == null).ExecuteDeleteAsync(cancellation)
+                    : ToldAsync(mine, reader, answer, cancellation),
+            cancellation
+        );
     }
 
-    private Task ToldAsync(IQueryable<HubReader> mine, HubReader reader, Fetched? answer, CancellationToken cancellation)
+    private Task ToldAsync(
+        IQueryable<HubReader> mine,
+        HubReader reader,
+        Fetched? answer,
+        CancellationToken cancellation
+    )
     {
         var (wanted, now) = (reader.Wanted, Tools.Clock.GetUtcNow());
-        if (answer?.Problem is null) return mine.ExecuteUpdateAsync(set => set.SetProperty(hubReader => hubReader.Told, wanted).SetProperty(hubReader => hubReader.Attempts, 0).SetProperty(hubReader => hubReader.DueAt, hubReader => hubReader.Wanted > wanted || hubReader.AskedSeconds != null ? now : null), cancellation);
+        if (answer?.Problem is null)
+            return mine.ExecuteUpdateAsync(
+                set =>
+                    set.SetProperty(hubReader => hubReader.Told, wanted)
+                        .SetProperty(hubReader => hubReader.Attempts, 0)
+                        .SetProperty(
+                            hubReader => hubReader.DueAt,
+                            hubReader => hubReader.Wanted > wanted || hubReader.AskedSeconds != null ? now : null
+                        ),
+                cancellation
+            );
         // Given up for this change after the last pause; the next one is tried anew.
         var pause = RetrySchedule.PauseAfter(reader.Attempts + 1, Tools.Random.NextDouble());
         var next = pause is { } wait ? now + (wait * Tools.Options.Value.PauseFactor) : (DateTimeOffset?)null;
-        return mine.ExecuteUpdateAsync(set => set.SetProperty(hubReader => hubReader.Attempts, hubReader => pause == null ? 0 : hubReader.Attempts + 1).SetProperty(hubReader => hubReader.DueAt, next), cancellation);
+        return mine.ExecuteUpdateAsync(
+            set =>
+                set.SetProperty(
+                        hubReader => hubReader.Attempts,
+                        hubReader => pause == null ? 0 : hubReader.Attempts + 1
+                    )
+                    .SetProperty(hubReader => hubReader.DueAt, next),
+            cancellation
+        );
     }
 
-    private static async Task<(byte[] Content, string Type)?> ContentAsync(HubReader reader, IServiceProvider services, CancellationToken cancellation)
+    private static async Task<(byte[] Content, string Type)?> ContentAsync(
+        HubReader reader,
+        IServiceProvider services,
+        CancellationToken cancellation
+    )
     {
         var form = FeedForm.All.First(feedForm => reader.Topic.EndsWith(feedForm.Suffix, StringComparison.Ordinal));
         var key = reader.Topic[(reader.Topic.LastIndexOf('/') + 1)..^form.Suffix.Length];
-        var found = await services.GetRequiredService<OwnFeedReader>().ReadAsync(new FeedAsked(FeedSubject.Blog, key, form), cancellation);
-        return found is null || found.Settings.RedirectTo is not null || !form.IsOn(found.Settings) ? null : (form.Write(found.Feed), form.ContentType);
+        var found = await services
+            .GetRequiredService<OwnFeedReader>()
+            .ReadAsync(new FeedAsked(FeedSubject.Blog, key, form), cancellation);
+        return found is null || found.Settings.RedirectTo is not null || !form.IsOn(found.Settings)
+            ? null
+            : (form.Write(found.Feed), form.ContentType);
     }
 
     private HttpRequestMessage Message(Uri address, HubReader reader, byte[] content, string type)
     {
         var request = new HttpRequestMessage(HttpMethod.Post, address) { Content = new ByteArrayContent(content) };
         request.Content.Headers.ContentType = MediaTypeHeaderValue.Parse(type);
-        request.Headers.Add("Link", $"<{antiphon.Value.AddressOf(OwnHubAddress.Path)}>; rel=\"hub\", <{reader.Topic}>; rel=\"self\"");
-        if (SecretOf(reader) is { } secret) request.Headers.Add("X-Hub-Signature", HubSignature.Of(content, secret));
+        request.Headers.Add(
+            "Link",
+            $"<{antiphon.Value.AddressOf(OwnHubAddress.Path)}>; rel=\"hub\", <{reader.Topic}>; rel=\"self\""
+        );
+        if (SecretOf(reader) is { } secret)
+            request.Headers.Add("X-Hub-Signature", HubSignature.Of(content, secret));
         return request;
     }
 

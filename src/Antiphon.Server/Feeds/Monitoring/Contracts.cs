@@ -23,7 +23,16 @@ internal sealed record PublishRequest(bool IsPublished);
 /// <param name="Repair">How it is published repaired, or null.</param>
 /// <param name="History">What checks gave, the latest stretch first.</param>
 internal sealed record WatchedFeedView(
-    long Id, string Name, string Address, bool IsOurs, DateTimeOffset? CheckedAt, DateTimeOffset NextCheckAt, bool? IsGood, RepairedView? Repair, IReadOnlyList<WatchRecordView> History);
+    long Id,
+    string Name,
+    string Address,
+    bool IsOurs,
+    DateTimeOffset? CheckedAt,
+    DateTimeOffset NextCheckAt,
+    bool? IsGood,
+    RepairedView? Repair,
+    IReadOnlyList<WatchRecordView> History
+);
 
 /// <summary>A feed published repaired.</summary>
 /// <param name="Address">Where it is.</param>
@@ -33,4 +42,13 @@ internal sealed record RepairedView(string Address, int? Changes, DateTimeOffset
 
 /// <summary>A stretch of the history in which checks gave the same.</summary>
 internal sealed record WatchRecordView(
-    DateTimeOffset From, DateTimeOffset Until, int Checks, Verdict? Verdict, string? Trouble, int Errors, int Warnings, int Advice, IReadOnlyList<KeptFinding> Findings);
+    DateTimeOffset From,
+    DateTimeOffset Until,
+    int Checks,
+    Verdict? Verdict,
+    string? Trouble,
+    int Errors,
+    int Warnings,
+    int Advice,
+    IReadOnlyList<KeptFinding> Findings
+);

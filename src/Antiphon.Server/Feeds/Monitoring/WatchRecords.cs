@@ -8,11 +8,25 @@ namespace Antiphon.Server.Feeds.Monitoring;
 internal static class WatchRecords
 {
     /// <summary>What a stretch says.</summary>
-    public static WatchedState StateOf(WatchRecord record) => new(
-        record.Verdict, Trouble(record), [.. record.Findings.Select(finding => new WatchedRule(finding.Rule, finding.Severity, finding.Message, finding.Line))]);
+    public static WatchedState StateOf(WatchRecord record) =>
+        new(
+            record.Verdict,
+            Trouble(record),
+            [
+                .. record.Findings.Select(finding => new WatchedRule(
+                    finding.Rule,
+                    finding.Severity,
+                    finding.Message,
+                    finding.Line
+                )),
+            ]
+        );
 
     /// <summary>Why the feed could not be fetched, in words; null when it could.</summary>
-    public static string? Trouble(WatchRecord record) => Enum.TryParse<FetchProblem>(record.Problem, out var problem) ? FetchWords.For(problem, record.ProblemDetail) : null;
+    public static string? Trouble(WatchRecord record) =>
+        Enum.TryParse<FetchProblem>(record.Problem, out var problem)
+            ? FetchWords.For(problem, record.ProblemDetail)
+            : null;
 
     /// <summary>The last stretch, one check longer.</summary>
     public static WatchRecord Again(WatchRecord last, DateTimeOffset now)
@@ -27,7 +41,12 @@ internal static class WatchRecords
         if (last is not null && StateOf(last).SaysTheSame(StateOf(found)))
         {
             // The places may have moved with new entries.
-            (last.Errors, last.Warnings, last.Advice, last.Findings) = (found.Errors, found.Warnings, found.Advice, found.Findings);
+            (last.Errors, last.Warnings, last.Advice, last.Findings) = (
+                found.Errors,
+                found.Warnings,
+                found.Advice,
+                found.Findings
+            );
             return Again(last, now);
         }
 

@@ -8,7 +8,11 @@ internal static class WatchingRegistration
     /// <summary>Registers the area.</summary>
     public static void AddWatching(this WebApplicationBuilder builder)
     {
-        builder.Services.AddOptions<WatchingOptions>().BindConfiguration("Watching").ValidateDataAnnotations().ValidateOnStart();
+        builder
+            .Services.AddOptions<WatchingOptions>()
+            .BindConfiguration("Watching")
+            .ValidateDataAnnotations()
+            .ValidateOnStart();
         builder.Services.AddScoped<WatchVisit>();
         builder.Services.AddWorker<WatchWorker>();
     }

@@ -4,5 +4,6 @@ namespace Antiphon.Server.Feeds.Partners;
 internal static class PartnerFeedsRegistration
 {
     /// <summary>Registers the area.</summary>
-    public static void AddPartnerFeeds(this WebApplicationBuilder builder) => builder.Services.AddScoped<PartnerFeedReader>();
+    public static void AddPartnerFeeds(this WebApplicationBuilder builder) =>
+        builder.Services.AddScoped<PartnerFeedReader>();
 }

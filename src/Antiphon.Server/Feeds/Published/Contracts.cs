@@ -15,7 +15,18 @@ namespace Antiphon.Server.Feeds.Published;
 /// <param name="PageAddress">The page it belongs to.</param>
 /// <param name="Settings">How it is published.</param>
 internal sealed record OwnFeedView(
-    long? BlogId, string BlogName, string Rss, string Atom, string Json, int Entries, bool IsFollowed, FeedSubject Subject, long SubjectId, string PageAddress, FeedSettingsView Settings);
+    long? BlogId,
+    string BlogName,
+    string Rss,
+    string Atom,
+    string Json,
+    int Entries,
+    bool IsFollowed,
+    FeedSubject Subject,
+    long SubjectId,
+    string PageAddress,
+    FeedSettingsView Settings
+);
 
 /// <summary>How a feed of ours is published; the same to read and to set.</summary>
 /// <param name="Entries">Most entries, 1 to 200.</param>
@@ -31,19 +42,52 @@ internal sealed record OwnFeedView(
 /// <param name="Copyright">Rights.</param>
 /// <param name="RedirectTo">Where the feed is for good now; null while it is here.</param>
 internal sealed record FeedSettingsView(
-    int Entries, bool IsFullText, bool HasHistory, bool AsRss, bool AsAtom, bool AsJson, string? Title, string? Description, string? PictureAddress, string? Language, string? Copyright, string? RedirectTo)
+    int Entries,
+    bool IsFullText,
+    bool HasHistory,
+    bool AsRss,
+    bool AsAtom,
+    bool AsJson,
+    string? Title,
+    string? Description,
+    string? PictureAddress,
+    string? Language,
+    string? Copyright,
+    string? RedirectTo
+)
 {
     /// <summary>The view of settings.</summary>
-    public static FeedSettingsView Of(FeedSettings settings) => new(
-        settings.Entries, settings.IsFullText, settings.HasHistory, settings.AsRss, settings.AsAtom, settings.AsJson, settings.Title, settings.Description, settings.PictureAddress, settings.Language, settings.Copyright, settings.RedirectTo);
+    public static FeedSettingsView Of(FeedSettings settings) =>
+        new(
+            settings.Entries,
+            settings.IsFullText,
+            settings.HasHistory,
+            settings.AsRss,
+            settings.AsAtom,
+            settings.AsJson,
+            settings.Title,
+            settings.Description,
+            settings.PictureAddress,
+            settings.Language,
+            settings.Copyright,
+            settings.RedirectTo
+        );
 
     /// <summary>Writes the view into settings.</summary>
     public void ApplyTo(FeedSettings settings)
     {
         (settings.Entries, settings.IsFullText, settings.HasHistory) = (Entries, IsFullText, HasHistory);
         (settings.AsRss, settings.AsAtom, settings.AsJson) = (AsRss, AsAtom, AsJson);
-        (settings.Title, settings.Description, settings.PictureAddress) = (Said(Title), Said(Description), Said(PictureAddress));
-        (settings.Language, settings.Copyright, settings.RedirectTo) = (Said(Language), Said(Copyright), Said(RedirectTo));
+        (settings.Title, settings.Description, settings.PictureAddress) = (
+            Said(Title),
+            Said(Description),
+            Said(PictureAddress)
+        );
+        (settings.Language, settings.Copyright, settings.RedirectTo) = (
+            Said(Language),
+            Said(Copyright),
+            Said(RedirectTo)
+        );
     }
 
     private static string? Said(string? text) => string.IsNullOrWhiteSpace(text) ? null : text.Trim();

@@ -24,10 +24,17 @@ internal sealed record FeedAsked(FeedSubject Subject, string Key, FeedForm Form)
     public string Path => PathOf(Form, Archive);
 
     /// <summary>Path of the same feed in another form, or of one of its archives.</summary>
-    public string PathOf(FeedForm form, int? archive = null) => (Subject switch
-    {
-        FeedSubject.Listing => $"feeds/listings/{Key}",
-        FeedSubject.Comments => Post is null ? $"feeds/comments/{Key}" : $"feeds/comments/{Key}/{Post}",
-        _ => archive is { } number ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"feeds/{Key}/{number}") : $"feeds/{Key}",
-    }) + form.Suffix + Narrowing.Query;
+    public string PathOf(FeedForm form, int? archive = null) =>
+        (
+            Subject switch
+            {
+                FeedSubject.Listing => $"feeds/listings/{Key}",
+                FeedSubject.Comments => Post is null ? $"feeds/comments/{Key}" : $"feeds/comments/{Key}/{Post}",
+                _ => archive is { } number
+                    ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"feeds/{Key}/{number}")
+                    : $"feeds/{Key}",
+            }
+        )
+        + form.Suffix
+        + Narrowing.Query;
 }

@@ -12,9 +12,16 @@ internal sealed record FeedNarrowing(string? Category, string? Tag, string? Auth
     public string? Name => string.Join(", ", Given.Select(pair => pair.Value)) is { Length: > 0 } name ? name : null;
 
     /// <summary>What stands behind the address of the whole feed, with its question mark; empty for the whole blog. Always in this order, so that one feed has one address.</summary>
-    public string Query => string.Join('&', Given.Select(pair => $"{pair.Name}={Uri.EscapeDataString(pair.Value)}")) is { Length: > 0 } query ? "?" + query : string.Empty;
+    public string Query =>
+        string.Join('&', Given.Select(pair => $"{pair.Name}={Uri.EscapeDataString(pair.Value)}"))
+            is { Length: > 0 } query
+            ? "?" + query
+            : string.Empty;
 
-    private IEnumerable<(string Name, string Value)> Given => new[] { ("category", Category), ("tag", Tag), ("author", Author) }.Where(pair => !string.IsNullOrWhiteSpace(pair.Item2)).Select(pair => (pair.Item1, pair.Item2!.Trim()));
+    private IEnumerable<(string Name, string Value)> Given =>
+        new[] { ("category", Category), ("tag", Tag), ("author", Author) }
+            .Where(pair => !string.IsNullOrWhiteSpace(pair.Item2))
+            .Select(pair => (pair.Item1, pair.Item2!.Trim()));
 
     /// <summary>The posts that fit.</summary>
     public IQueryable<Post> Of(IQueryable<Post> posts)

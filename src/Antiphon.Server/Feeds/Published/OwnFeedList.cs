@@ -19,18 +19,66 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
     /// <summary>Feeds of blogs, of listings in use, and of the comments.</summary>
     public async Task<IReadOnlyList<OwnFeedView>> ReadAsync(long site, CancellationToken cancellation)
     {
-        var settings = await database.FeedSettings.AsNoTracking().Where(feedSettings => feedSettings.SiteId == site).ToListAsync(cancellation);
-        FeedSettings Of(FeedSubject subject, long id) => settings.Find(feedSettings => feedSettings.Subject == subject && feedSettings.SubjectId == id) ?? new FeedSettings { Subject = subject, SubjectId = id };
-        var blogs = await database.Blogs.AsNoTracking().Where(blog => blog.SiteId == site).OrderBy(blog => blog.Following != null).ThenBy(blog => blog.Id)
-            .Select(blog => new { Blog = blog, IsFollowed = blog.Following != null, Posts = database.Posts.Count(post => post.BlogId == blog.Id && post.Status == PostStatus.Published) }).ToListAsync(cancellation);
-        var listings = await database.Listings.AsNoTracking().Where(listing => listing.SiteId == site && listing.ArchivedAt == null).OrderBy(listing => listing.Id).ToListAsync(cancellation);
+        var settings = await database
+            .FeedSettings.AsNoTracking()
+            .Where(feedSettings => feedSettings.SiteId == site)
+            .ToListAsync(cancellation);
+        FeedSettings Of(FeedSubject subject, long id) =>
+            settings.Find(feedSettings => feedSettings.Subject == subject && feedSettings.SubjectId == id)
+            ?? new FeedSettings { Subject = subject, SubjectId = id };
+        var blogs = await database
+            .Blogs.AsNoTracking()
+            .Where(blog => blog.SiteId == site)
+            .OrderBy(blog => blog.Following != null)
+            .ThenBy(blog => blog.Id)
+            .Select(blog => new
+            {
+                Blog = blog,
+                IsFollowed = blog.Following != null,
+                Posts = database.Posts.Count(post => post.BlogId == blog.Id && post.Status == PostStatus.Published),
+            })
+            .ToListAsync(cancellation);
+        var listings = await database
+            .Listings.AsNoTracking()
+            .Where(listing => listing.SiteId == site && listing.ArchivedAt == null)
+            .OrderBy(listing => listing.Id)
+            .ToListAsync(cancellation);
         var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
-        var comments = await database.Comments.CountAsync(comment => comment.SiteId == site && comment.Standing == CommentStanding.Public, cancellation);
+        var comments = await database.Comments.CountAsync(
+            comment => comment.SiteId == site && comment.Standing == CommentStanding.Public,
+            cancellation
+        );
         return
         [
-            .. blogs.Select(row => View(new FeedAsked(FeedSubject.Blog, row.Blog.Key, FeedForm.All[0]), row.Blog.Name, addresses.OfBlog(row.Blog), Of(FeedSubject.Blog, row.Blog.Id), row.Posts) with { BlogId = row.Blog.Id, IsFollowed = row.IsFollowed }),
-            .. listings.Select(listing => View(new FeedAsked(FeedSubject.Listing, listing.Key, FeedForm.All[0]), listing.Name, listing.PageAddress ?? owner.Address, Of(FeedSubject.Listing, listing.Id), null)),
-            View(new FeedAsked(FeedSubject.Comments, owner.PublicKey, FeedForm.All[0]), "Comments", owner.Address, Of(FeedSubject.Comments, 0), comments),
+            .. blogs.Select(row =>
+                View(
+                    new FeedAsked(FeedSubject.Blog, row.Blog.Key, FeedForm.All[0]),
+                    row.Blog.Name,
+                    addresses.OfBlog(row.Blog),
+                    Of(FeedSubject.Blog, row.Blog.Id),
+                    row.Posts
+                ) with
+                {
+                    BlogId = row.Blog.Id,
+                    IsFollowed = row.IsFollowed,
+                }
+            ),
+            .. listings.Select(listing =>
+                View(
+                    new FeedAsked(FeedSubject.Listing, listing.Key, FeedForm.All[0]),
+                    listing.Name,
+                    listing.PageAddress ?? owner.Address,
+                    Of(FeedSubject.Listing, listing.Id),
+                    null
+                )
+            ),
+            View(
+                new FeedAsked(FeedSubject.Comments, owner.PublicKey, FeedForm.All[0]),
+                "Comments",
+                owner.Address,
+                Of(FeedSubject.Comments, 0),
+                comments
+            ),
         ];
     }
 
@@ -38,6 +86,18 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
     private OwnFeedView View(FeedAsked asked, string name, string page, FeedSettings settings, int? there)
     {
         string Address(int form) => options.Value.AddressOf(asked.PathOf(FeedForm.All[form]));
-        return new OwnFeedView(null, name, Address(0), Address(1), Address(2), Math.Min(there ?? settings.Entries, settings.Entries), false, asked.Subject, settings.SubjectId, page, FeedSettingsView.Of(settings));
+        return new OwnFeedView(
+            null,
+            name,
+            Address(0),
+            Address(1),
+            Address(2),
+            Math.Min(there ?? settings.Entries, settings.Entries),
+            false,
+            asked.Subject,
+            settings.SubjectId,
+            page,
+            FeedSettingsView.Of(settings)
+        );
     }
 }

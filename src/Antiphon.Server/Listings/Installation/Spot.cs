@@ -6,5 +6,6 @@ namespace Antiphon.Server.Listings.Installation;
 internal static class Spot
 {
     /// <summary>True for nothing, and for what CSS reads as a selector.</summary>
-    public static bool IsSelector(string? selector) => string.IsNullOrWhiteSpace(selector) || new CssSelectorParser().ParseSelector(selector) is not null;
+    public static bool IsSelector(string? selector) =>
+        string.IsNullOrWhiteSpace(selector) || new CssSelectorParser().ParseSelector(selector) is not null;
 }

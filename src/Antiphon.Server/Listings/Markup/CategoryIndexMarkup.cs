@@ -15,13 +15,24 @@ internal static class CategoryIndexMarkup
         foreach (var (category, posts) in Of(content))
         {
             var view = new BlogPart(BlogPartKind.Category, category);
-            html.Append("<li><a part=\"link\" data-view=\"").Append(Encoded.Html(view.ToString())).Append("\" href=\"").Append(Encoded.Html(content.Links.To(view))).Append("\">").Append(Encoded.Html(category))
-                .Append("</a> <span class=\"antiphon-count\">(").Append(posts).Append(")</span></li>\n");
+            html.Append("<li><a part=\"link\" data-view=\"")
+                .Append(Encoded.Html(view.ToString()))
+                .Append("\" href=\"")
+                .Append(Encoded.Html(content.Links.To(view)))
+                .Append("\">")
+                .Append(Encoded.Html(category))
+                .Append("</a> <span class=\"antiphon-count\">(")
+                .Append(posts)
+                .Append(")</span></li>\n");
         }
 
         html.Append("</ul>\n");
     }
 
-    private static IEnumerable<(string Category, int Posts)> Of(ListingContent content) => content.Selection.Fitting.SelectMany(post => post.Categories)
-        .GroupBy(category => category, StringComparer.OrdinalIgnoreCase).Select(group => (group.Key, group.Count())).OrderBy(pair => pair.Key, StringComparer.CurrentCultureIgnoreCase);
+    private static IEnumerable<(string Category, int Posts)> Of(ListingContent content) =>
+        content
+            .Selection.Fitting.SelectMany(post => post.Categories)
+            .GroupBy(category => category, StringComparer.OrdinalIgnoreCase)
+            .Select(group => (group.Key, group.Count()))
+            .OrderBy(pair => pair.Key, StringComparer.CurrentCultureIgnoreCase);
 }

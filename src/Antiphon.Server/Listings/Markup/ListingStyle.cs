@@ -46,16 +46,22 @@ internal static class ListingStyle
         &.antiphon-1-columns{--antiphon-most:1}&.antiphon-2-columns{--antiphon-most:2}&.antiphon-3-columns{--antiphon-most:3}&.antiphon-4-columns{--antiphon-most:4}&.antiphon-5-columns{--antiphon-most:5}&.antiphon-6-columns{--antiphon-most:6}
         """;
 
-    private const string Columns = SideBySide + "\n" + """
-        .antiphon-entries{display:grid;grid-template-columns:repeat(auto-fill,minmax(max(min(100%,170px),(100% - (var(--antiphon-most) - 1)*1.4em)/var(--antiphon-most)),1fr));gap:1.4em}
-        .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
-        """;
+    private const string Columns =
+        SideBySide
+        + "\n"
+        + """
+            .antiphon-entries{display:grid;grid-template-columns:repeat(auto-fill,minmax(max(min(100%,170px),(100% - (var(--antiphon-most) - 1)*1.4em)/var(--antiphon-most)),1fr));gap:1.4em}
+            .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
+            """;
 
-    private const string Bricks = SideBySide + "\n" + """
-        .antiphon-entries{columns:var(--antiphon-most) 170px;column-gap:1.4em}
-        .antiphon-entry{break-inside:avoid;padding-bottom:1.4em}
-        .antiphon-picture{width:100%;height:auto;margin-bottom:.6em}
-        """;
+    private const string Bricks =
+        SideBySide
+        + "\n"
+        + """
+            .antiphon-entries{columns:var(--antiphon-most) 170px;column-gap:1.4em}
+            .antiphon-entry{break-inside:avoid;padding-bottom:1.4em}
+            .antiphon-picture{width:100%;height:auto;margin-bottom:.6em}
+            """;
 
     private const string Rows = """
         .antiphon-entry{display:grid;gap:.7em 1.2em;align-items:start;padding:1em 0;border-bottom:1px solid color-mix(in srgb,currentColor 18%,transparent)}
@@ -69,27 +75,33 @@ internal static class ListingStyle
         }
         """;
 
-    private const string Zigzag = Rows + "\n" + """
-        .antiphon-entry{border:0;align-items:center}
-        @container (min-width:440px){
-        .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
-        &.antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
-        .antiphon-entry:nth-child(even) .antiphon-picture{order:2}
-        &.antiphon-end .antiphon-entry:nth-child(even) .antiphon-picture{order:0}
-        }
-        """;
+    private const string Zigzag =
+        Rows
+        + "\n"
+        + """
+            .antiphon-entry{border:0;align-items:center}
+            @container (min-width:440px){
+            .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
+            &.antiphon-end .antiphon-entry:has(.antiphon-picture){grid-template-columns:repeat(2,minmax(0,1fr))}
+            .antiphon-entry:nth-child(even) .antiphon-picture{order:2}
+            &.antiphon-end .antiphon-entry:nth-child(even) .antiphon-picture{order:0}
+            }
+            """;
 
-    private const string Carousel = SideBySide + "\n" + """
-        .antiphon-entries{display:grid;grid-auto-flow:column;grid-auto-columns:max(min(100%,220px),(100% - (var(--antiphon-most) - 1)*1.2em)/var(--antiphon-most));gap:1.2em;overflow-x:auto;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;padding-bottom:.4em}
-        .antiphon-entry{scroll-snap-align:start}
-        .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
-        .antiphon-moves{display:flex;gap:.5em;align-items:center;margin-top:.6em}
-        .antiphon-moves button{font:inherit;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 40%,transparent);border-radius:4px;min-width:2.4em;min-height:2.4em;cursor:pointer}
-        .antiphon-moves span{flex:1;display:flex;gap:.4em;justify-content:center}
-        .antiphon-moves .antiphon-dot{min-width:24px;min-height:24px;padding:0;border:0;position:relative}
-        .antiphon-dot::after{content:"";position:absolute;inset:7px;border:1px solid currentColor;border-radius:50%}.antiphon-dot[aria-current]::after{background:currentColor}
-        @media (prefers-reduced-motion:no-preference){.antiphon-entries{scroll-behavior:smooth}}
-        """;
+    private const string Carousel =
+        SideBySide
+        + "\n"
+        + """
+            .antiphon-entries{display:grid;grid-auto-flow:column;grid-auto-columns:max(min(100%,220px),(100% - (var(--antiphon-most) - 1)*1.2em)/var(--antiphon-most));gap:1.2em;overflow-x:auto;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;padding-bottom:.4em}
+            .antiphon-entry{scroll-snap-align:start}
+            .antiphon-picture{width:100%;height:auto;aspect-ratio:var(--antiphon-ratio);margin-bottom:.6em}
+            .antiphon-moves{display:flex;gap:.5em;align-items:center;margin-top:.6em}
+            .antiphon-moves button{font:inherit;color:inherit;background:none;border:1px solid color-mix(in srgb,currentColor 40%,transparent);border-radius:4px;min-width:2.4em;min-height:2.4em;cursor:pointer}
+            .antiphon-moves span{flex:1;display:flex;gap:.4em;justify-content:center}
+            .antiphon-moves .antiphon-dot{min-width:24px;min-height:24px;padding:0;border:0;position:relative}
+            .antiphon-dot::after{content:"";position:absolute;inset:7px;border:1px solid currentColor;border-radius:50%}.antiphon-dot[aria-current]::after{background:currentColor}
+            @media (prefers-reduced-motion:no-preference){.antiphon-entries{scroll-behavior:smooth}}
+            """;
 
     private const string Ticker = """
         .antiphon-entries{display:flex;gap:2.4em;overflow-x:auto;white-space:nowrap;padding:.3em 0}
@@ -151,7 +163,10 @@ internal static class ListingStyle
     private static readonly string Behind = $$"""
         &.antiphon-behind .antiphon-entry:has(.antiphon-picture){display:grid;grid-template-columns:minmax(0,1fr);padding:0;margin-bottom:1em;overflow:hidden;border-radius:4px;border:0}
         &.antiphon-behind .antiphon-picture{grid-area:1/1;width:100%;height:100%;min-height:9em;aspect-ratio:var(--antiphon-ratio);margin:0;order:0}
-        &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words{grid-area:1/1;z-index:1;display:flex;flex-direction:column;justify-content:flex-end;padding:1em;background:rgb(0 0 0/{{Veil.OpacityFor(Colour.White, Colour.Black) + 2}}%);color:#fff}
+        &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words{grid-area:1/1;z-index:1;display:flex;flex-direction:column;justify-content:flex-end;padding:1em;background:rgb(0 0 0/{{Veil.OpacityFor(
+            Colour.White,
+            Colour.Black
+        ) + 2}}%);color:#fff}
         &.antiphon-behind .antiphon-entry:has(.antiphon-picture) .antiphon-words *{color:#fff}
         """;
 
@@ -161,25 +176,33 @@ internal static class ListingStyle
     public static string For(ListingDefinition definition, string key)
     {
         var own = $".antiphon-listing.antiphon-k{key}";
-        var layout = $".antiphon-{definition.Layout.ToString().ToLowerInvariant()}{{\n{LayoutOf(definition.Layout)}\n{(definition.Form.PicturePlace is PicturePlace.ByLayout ? string.Empty : Places)}}}";
-        var opens = definition.Layout == ListingLayout.WholeBlog || definition.Leads == EntryLead.ReadingPanel ? Reading : string.Empty;
+        var layout =
+            $".antiphon-{definition.Layout.ToString().ToLowerInvariant()}{{\n{LayoutOf(definition.Layout)}\n{(definition.Form.PicturePlace is PicturePlace.ByLayout ? string.Empty : Places)}}}";
+        var opens =
+            definition.Layout == ListingLayout.WholeBlog || definition.Leads == EntryLead.ReadingPanel
+                ? Reading
+                : string.Empty;
         var behind = definition.Form.PicturePlace == PicturePlace.Behind ? $"{own}{{\n{Behind}}}" : string.Empty;
-        return string.Join('\n', new[] { Shared, opens, layout, LookSheet.Of(definition.Look, own), behind }.Where(sheet => sheet.Length > 0));
+        return string.Join(
+            '\n',
+            new[] { Shared, opens, layout, LookSheet.Of(definition.Look, own), behind }.Where(sheet => sheet.Length > 0)
+        );
     }
 
-    private static string LayoutOf(ListingLayout layout) => layout switch
-    {
-        ListingLayout.Columns => Columns,
-        ListingLayout.Rows => Rows,
-        ListingLayout.Bricks => Bricks,
-        ListingLayout.Zigzag => Zigzag,
-        ListingLayout.Carousel => Carousel,
-        ListingLayout.Ticker => Ticker,
-        ListingLayout.Archive => Archive,
-        ListingLayout.TagCloud => TagCloud,
-        ListingLayout.CategoryIndex => Listed,
-        ListingLayout.Search => Searching + "\n" + Results,
-        ListingLayout.WholeBlog => string.Join('\n', Searching, Rows, Archive, Listed, WholeBlog),
-        _ => Lines,
-    };
+    private static string LayoutOf(ListingLayout layout) =>
+        layout switch
+        {
+            ListingLayout.Columns => Columns,
+            ListingLayout.Rows => Rows,
+            ListingLayout.Bricks => Bricks,
+            ListingLayout.Zigzag => Zigzag,
+            ListingLayout.Carousel => Carousel,
+            ListingLayout.Ticker => Ticker,
+            ListingLayout.Archive => Archive,
+            ListingLayout.TagCloud => TagCloud,
+            ListingLayout.CategoryIndex => Listed,
+            ListingLayout.Search => Searching + "\n" + Results,
+            ListingLayout.WholeBlog => string.Join('\n', Searching, Rows, Archive, Listed, WholeBlog),
+            _ => Lines,
+        };
 }

@@ -16,24 +16,37 @@ internal static class PagingMarkup
     public static void Append(StringBuilder html, ListingContent content)
     {
         var (page, pages) = (content.Page, content.Pages);
-        if (pages < 2) return;
+        if (pages < 2)
+            return;
         var texts = ListingTexts.For(content.Site.Language);
         var links = content.Definition.Paging switch
         {
             ListingPaging.More => page < pages ? [Link(content, page + 1, texts.More)] : [],
-            ListingPaging.Numbered => Numbers(page, pages).Select(number => number is { } one ? Number(content, one) : "<span>…</span>").ToList(),
+            ListingPaging.Numbered => Numbers(page, pages)
+                .Select(number => number is { } one ? Number(content, one) : "<span>…</span>")
+                .ToList(),
             _ => PreviousNext(content, texts),
         };
-        if (links.Count > 0) html.Append("<nav class=\"antiphon-paging\" part=\"paging\" aria-label=\"").Append(Encoded.Html(texts.Pages)).Append("\">").AppendJoin(' ', links).Append("</nav>\n");
+        if (links.Count > 0)
+            html.Append("<nav class=\"antiphon-paging\" part=\"paging\" aria-label=\"")
+                .Append(Encoded.Html(texts.Pages))
+                .Append("\">")
+                .AppendJoin(' ', links)
+                .Append("</nav>\n");
     }
 
     /// <summary>First, last, and those around the current one; null where some are left out.</summary>
     private static IEnumerable<int?> Numbers(int page, int pages)
     {
         var last = 0;
-        foreach (var number in Enumerable.Range(1, pages).Where(number => number == 1 || number == pages || Math.Abs(number - page) <= Around))
+        foreach (
+            var number in Enumerable
+                .Range(1, pages)
+                .Where(number => number == 1 || number == pages || Math.Abs(number - page) <= Around)
+        )
         {
-            if (number - last > 1) yield return null;
+            if (number - last > 1)
+                yield return null;
             yield return last = number;
         }
     }
@@ -41,8 +54,10 @@ internal static class PagingMarkup
     private static List<string> PreviousNext(ListingContent content, ListingTexts texts)
     {
         var links = new List<string>();
-        if (content.Page > 1) links.Add(Link(content, content.Page - 1, "‹ " + texts.Newer, "prev"));
-        if (content.Page < content.Pages) links.Add(Link(content, content.Page + 1, texts.Older + " ›", "next"));
+        if (content.Page > 1)
+            links.Add(Link(content, content.Page - 1, "‹ " + texts.Newer, "prev"));
+        if (content.Page < content.Pages)
+            links.Add(Link(content, content.Page + 1, texts.Older + " ›", "next"));
         return links;
     }
 

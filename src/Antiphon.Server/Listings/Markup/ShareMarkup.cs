@@ -16,9 +16,20 @@ internal static class ShareMarkup
     public static string Line(Site site, string title, string address, string cssClass)
     {
         var texts = EmbedTexts.For(site.Language);
-        var line = new StringBuilder($"<p class=\"{cssClass}\" part=\"share\" data-address=\"{Encoded.Html(address)}\" data-title=\"{Encoded.Html(title)}\" data-copied=\"{Encoded.Html(texts.Copied)}\"><span>{Encoded.Html(texts.PassOn)}</span>");
+        var line = new StringBuilder(
+            $"<p class=\"{cssClass}\" part=\"share\" data-address=\"{Encoded.Html(address)}\" data-title=\"{Encoded.Html(title)}\" data-copied=\"{Encoded.Html(texts.Copied)}\"><span>{Encoded.Html(texts.PassOn)}</span>"
+        );
         foreach (var way in site.ShareWays.Prepend(ShareWay.ByMail(texts.ByMail)))
-            line.Append(" <a part=\"share-link\" rel=\"noopener\" href=\"").Append(Encoded.Html(way.LinkFor(title, address))).Append("\">").Append(Encoded.Html(way.Name)).Append("</a>");
-        return line.Append(" <button type=\"button\" data-copy hidden>").Append(Encoded.Html(texts.CopyAddress)).Append("</button> <button type=\"button\" data-sheet hidden>").Append(Encoded.Html(texts.Elsewhere)).Append("</button></p>").ToString();
+            line.Append(" <a part=\"share-link\" rel=\"noopener\" href=\"")
+                .Append(Encoded.Html(way.LinkFor(title, address)))
+                .Append("\">")
+                .Append(Encoded.Html(way.Name))
+                .Append("</a>");
+        return line.Append(" <button type=\"button\" data-copy hidden>")
+            .Append(Encoded.Html(texts.CopyAddress))
+            .Append("</button> <button type=\"button\" data-sheet hidden>")
+            .Append(Encoded.Html(texts.Elsewhere))
+            .Append("</button></p>")
+            .ToString();
     }
 }

@@ -15,8 +15,15 @@ internal static class TagCloudMarkup
         html.Append("<ul class=\"antiphon-cloud\" part=\"cloud\">\n");
         foreach (var (tag, posts, step) in TagWeights.Of(content.Selection.Fitting))
         {
-            html.Append("<li><a class=\"antiphon-step-").Append(step).Append("\" part=\"tag\" href=\"").Append(Encoded.Html(content.Links.To(new BlogPart(BlogPartKind.Tag, tag)))).Append("\">")
-                .Append(Encoded.Html(tag)).Append("<span class=\"antiphon-aloud\"> (").Append(posts).Append(")</span></a></li>\n");
+            html.Append("<li><a class=\"antiphon-step-")
+                .Append(step)
+                .Append("\" part=\"tag\" href=\"")
+                .Append(Encoded.Html(content.Links.To(new BlogPart(BlogPartKind.Tag, tag))))
+                .Append("\">")
+                .Append(Encoded.Html(tag))
+                .Append("<span class=\"antiphon-aloud\"> (")
+                .Append(posts)
+                .Append(")</span></a></li>\n");
         }
 
         html.Append("</ul>\n");

@@ -17,7 +17,13 @@ internal static class WholeBlogMarkup
         html.Append("<div class=\"antiphon-view\" part=\"view\" tabindex=\"-1\">\n");
         if (ViewDefinition.TitleOf(content.View, content.Site.Language) is { } title)
         {
-            html.Append("<h").Append(level).Append(" class=\"antiphon-view-title\" part=\"view-title\">").Append(Encoded.Html(title)).Append("</h").Append(level).Append(">\n");
+            html.Append("<h")
+                .Append(level)
+                .Append(" class=\"antiphon-view-title\" part=\"view-title\">")
+                .Append(Encoded.Html(title))
+                .Append("</h")
+                .Append(level)
+                .Append(">\n");
         }
 
         AppendView(html, content);
@@ -32,7 +38,9 @@ internal static class WholeBlogMarkup
                 PostMarkup.Append(html, content);
                 break;
             case BlogPartKind.Post:
-                html.Append("<p class=\"antiphon-empty\" part=\"empty\">").Append(Encoded.Html(ListingTexts.For(content.Site.Language).Gone)).Append("</p>\n");
+                html.Append("<p class=\"antiphon-empty\" part=\"empty\">")
+                    .Append(Encoded.Html(ListingTexts.For(content.Site.Language).Gone))
+                    .Append("</p>\n");
                 break;
             case BlogPartKind.Archive:
                 ArchiveMarkup.Append(html, content);
@@ -42,11 +50,14 @@ internal static class WholeBlogMarkup
                 break;
             case BlogPartKind.Search:
                 SearchMarkup.AppendCount(html, content);
-                if (content.Entries.Count > 0) EntryMarkup.AppendAll(html, content);
+                if (content.Entries.Count > 0)
+                    EntryMarkup.AppendAll(html, content);
                 break;
             default:
-                if (content.Entries.Count == 0) ListingFragment.AppendEmpty(html, content);
-                else EntryMarkup.AppendAll(html, content);
+                if (content.Entries.Count == 0)
+                    ListingFragment.AppendEmpty(html, content);
+                else
+                    EntryMarkup.AppendAll(html, content);
                 break;
         }
     }
@@ -54,11 +65,27 @@ internal static class WholeBlogMarkup
     private static void AppendPlaces(StringBuilder html, ListingContent content)
     {
         var texts = ListingTexts.For(content.Site.Language);
-        html.Append("<nav class=\"antiphon-places\" part=\"places\" aria-label=\"").Append(Encoded.Html(content.Definition.Heading ?? texts.AllPosts)).Append("\">");
-        foreach (var (view, name) in new[] { (BlogPart.Index, texts.AllPosts), (new BlogPart(BlogPartKind.Categories), texts.Categories), (new BlogPart(BlogPartKind.Archive), texts.Archive) })
+        html.Append("<nav class=\"antiphon-places\" part=\"places\" aria-label=\"")
+            .Append(Encoded.Html(content.Definition.Heading ?? texts.AllPosts))
+            .Append("\">");
+        foreach (
+            var (view, name) in new[]
+            {
+                (BlogPart.Index, texts.AllPosts),
+                (new BlogPart(BlogPartKind.Categories), texts.Categories),
+                (new BlogPart(BlogPartKind.Archive), texts.Archive),
+            }
+        )
         {
-            html.Append("<a part=\"place\" data-view=\"").Append(view).Append("\" href=\"").Append(Encoded.Html(content.Links.To(view))).Append('"')
-                .Append(view == content.View ? " aria-current=\"page\"" : string.Empty).Append('>').Append(Encoded.Html(name)).Append("</a> ");
+            html.Append("<a part=\"place\" data-view=\"")
+                .Append(view)
+                .Append("\" href=\"")
+                .Append(Encoded.Html(content.Links.To(view)))
+                .Append('"')
+                .Append(view == content.View ? " aria-current=\"page\"" : string.Empty)
+                .Append('>')
+                .Append(Encoded.Html(name))
+                .Append("</a> ");
         }
 
         SearchMarkup.AppendForm(html, content);

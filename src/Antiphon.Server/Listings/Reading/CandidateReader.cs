@@ -19,47 +19,81 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
     /// <param name="posts">Which posts.</param>
     /// <param name="needs">What costs more and is read only when a listing asks for it.</param>
     /// <param name="cancellation">Ends the reading early.</param>
-    public async Task<List<ListingCandidate>> ReadAsync(long site, IQueryable<Post> posts, CandidateNeeds needs, CancellationToken cancellation)
+    public async Task<List<ListingCandidate>> ReadAsync(
+        long site,
+        IQueryable<Post> posts,
+        CandidateNeeds needs,
+        CancellationToken cancellation
+    )
     {
-        var tree = new CategoryTree(await database.Categories.AsNoTracking().Where(category => category.SiteId == site).Select(category => new CategoryNode(category.Name, category.Above)).ToListAsync(cancellation));
+        var tree = new CategoryTree(
+            await database
+                .Categories.AsNoTracking()
+                .Where(category => category.SiteId == site)
+                .Select(category => new CategoryNode(category.Name, category.Above))
+                .ToListAsync(cancellation)
+        );
         var lines = new Dictionary<string, IReadOnlyList<string>>();
-        IReadOnlyList<string> LineOf(string category) => lines.TryGetValue(category, out var line) ? line : lines[category] = tree.PathTo(category);
+        IReadOnlyList<string> LineOf(string category) =>
+            lines.TryGetValue(category, out var line) ? line : lines[category] = tree.PathTo(category);
         var (withComments, withFields) = needs;
-        var rows = await posts.AsNoTracking().Select(post => new
-        {
-            post.Id,
-            post.BlogId,
-            post.Title,
-            post.Status,
-            post.PublishedAt,
-            post.UpdatedAt,
-            post.Category,
-            post.MoreCategories,
-            post.Tags,
-            post.Author,
-            post.IsFeatured,
-            HasPicture = post.PictureAddress != null,
-            post.SourceAddress,
-            post.SourceId,
-            post.Key,
-            post.Slug,
-            OwnValues = withFields ? post.OwnValues : null,
-            Comments = withComments ? database.Comments.Count(comment => comment.Thread.PostId == post.Id && comment.Standing == CommentStanding.Public) : 0,
-        }).ToListAsync(cancellation);
-        return [.. rows.Select(row => new ListingCandidate(row.Id, row.BlogId, row.Title, row.Status, row.PublishedAt)
-        {
-            UpdatedAt = row.UpdatedAt,
-            Categories = row.MoreCategories.Count == 0 ? row.Category is null ? [] : LineOf(row.Category) : [.. row.MoreCategories.Prepend(row.Category).OfType<string>().SelectMany(LineOf).Distinct(StringComparer.OrdinalIgnoreCase)],
-            OwnValues = row.OwnValues ?? [],
-            Tags = row.Tags,
-            Author = row.Author,
-            IsFeatured = row.IsFeatured,
-            HasPicture = row.HasPicture,
-            Comments = row.Comments,
-            Address = FoldedAddress.Of(row.SourceAddress ?? addresses.Here(row.Key, row.Slug)),
-            Key = row.Key,
-            SourceId = row.SourceId,
-        })];
+        var rows = await posts
+            .AsNoTracking()
+            .Select(post => new
+            {
+                post.Id,
+                post.BlogId,
+                post.Title,
+                post.Status,
+                post.PublishedAt,
+                post.UpdatedAt,
+                post.Category,
+                post.MoreCategories,
+                post.Tags,
+                post.Author,
+                post.IsFeatured,
+                HasPicture = post.PictureAddress != null,
+                post.SourceAddress,
+                post.SourceId,
+                post.Key,
+                post.Slug,
+                OwnValues = withFields ? post.OwnValues : null,
+                Comments = withComments
+                    ? database.Comments.Count(comment =>
+                        comment.Thread.PostId == post.Id && comment.Standing == CommentStanding.Public
+                    )
+                    : 0,
+            })
+            .ToListAsync(cancellation);
+        return
+        [
+            .. rows.Select(row => new ListingCandidate(row.Id, row.BlogId, row.Title, row.Status, row.PublishedAt)
+            {
+                UpdatedAt = row.UpdatedAt,
+                Categories =
+                    row.MoreCategories.Count == 0
+                        ? row.Category is null
+                            ? []
+                            : LineOf(row.Category)
+                        :
+                        [
+                            .. row
+                                .MoreCategories.Prepend(row.Category)
+                                .OfType<string>()
+                                .SelectMany(LineOf)
+                                .Distinct(StringComparer.OrdinalIgnoreCase),
+                        ],
+                OwnValues = row.OwnValues ?? [],
+                Tags = row.Tags,
+                Author = row.Author,
+                IsFeatured = row.IsFeatured,
+                HasPicture = row.HasPicture,
+                Comments = row.Comments,
+                Address = FoldedAddress.Of(row.SourceAddress ?? addresses.Here(row.Key, row.Slug)),
+                Key = row.Key,
+                SourceId = row.SourceId,
+            }),
+        ];
     }
 }
 
@@ -69,6 +103,11 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
 internal sealed record CandidateNeeds(bool Comments, bool Fields)
 {
     /// <summary>What the listings need.</summary>
-    public static CandidateNeeds Of(params IEnumerable<ListingDefinition> definitions) => definitions.Aggregate(new CandidateNeeds(false, false), (needs, definition) => new CandidateNeeds(
-        needs.Comments || definition.Order == ListingOrder.MostCommented, needs.Fields || definition.Filter.Fields.Count > 0));
+    public static CandidateNeeds Of(params IEnumerable<ListingDefinition> definitions) =>
+        definitions.Aggregate(new CandidateNeeds(false, false), (needs, definition) =>
+            new CandidateNeeds(
+                needs.Comments || definition.Order == ListingOrder.MostCommented,
+                needs.Fields || definition.Filter.Fields.Count > 0
+            )
+        );
 }

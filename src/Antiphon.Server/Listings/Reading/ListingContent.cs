@@ -14,7 +14,15 @@ namespace Antiphon.Server.Listings.Reading;
 /// <param name="Selection">Everything that was chosen from.</param>
 /// <param name="Page">Number of this page, from 1.</param>
 /// <param name="Links">Addresses the fragment leads to.</param>
-internal sealed record ListingContent(string Key, Site Site, ListingDefinition Definition, IReadOnlyList<ListingEntry> Entries, ListingSelection Selection, int Page, ListingLinks Links)
+internal sealed record ListingContent(
+    string Key,
+    Site Site,
+    ListingDefinition Definition,
+    IReadOnlyList<ListingEntry> Entries,
+    ListingSelection Selection,
+    int Page,
+    ListingLinks Links
+)
 {
     /// <summary>What of the blog is shown.</summary>
     public BlogPart View { get; init; } = BlogPart.Index;
@@ -43,7 +51,15 @@ internal sealed record ListingContent(string Key, Site Site, ListingDefinition D
 /// <param name="ThreadIdentifier">Identifier of its conversation; null for a post that lives elsewhere.</param>
 /// <param name="Newer">The next newer post, or null.</param>
 /// <param name="Older">The next older post, or null.</param>
-internal sealed record OpenPost(ListingEntry Entry, string BodyHtml, string Canonical, string OwnPage, string? ThreadIdentifier, PostLink? Newer, PostLink? Older);
+internal sealed record OpenPost(
+    ListingEntry Entry,
+    string BodyHtml,
+    string Canonical,
+    string OwnPage,
+    string? ThreadIdentifier,
+    PostLink? Newer,
+    PostLink? Older
+);
 
 /// <summary>A post to go to.</summary>
 internal sealed record PostLink(string Key, string Title, string Address);

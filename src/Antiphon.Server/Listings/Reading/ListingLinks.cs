@@ -20,12 +20,16 @@ internal sealed record ListingLinks(string Own, string Blog, string Feed, string
         if (Host is not null)
         {
             var address = view.In(Host, slug);
-            return page == 1 ? address : $"{address}{(address.Contains('?', StringComparison.Ordinal) ? '&' : '?')}{BlogPart.PageParameter}={number}";
+            return page == 1
+                ? address
+                : $"{address}{(address.Contains('?', StringComparison.Ordinal) ? '&' : '?')}{BlogPart.PageParameter}={number}";
         }
 
         var parts = new List<string>();
-        if (view.Kind != BlogPartKind.Index) parts.Add($"view={view}");
-        if (page > 1) parts.Add($"page={number}");
+        if (view.Kind != BlogPartKind.Index)
+            parts.Add($"view={view}");
+        if (page > 1)
+            parts.Add($"page={number}");
         return parts.Count == 0 ? Own : $"{Own}?{string.Join('&', parts)}";
     }
 }

@@ -18,7 +18,8 @@ internal sealed record ListingQuery(int? Page, string? At, string? Tag, string? 
 
     private BlogPart? Said()
     {
-        if (Q is not null) return BlogPart.Parse("search/" + Uri.EscapeDataString(Q.Trim()));
+        if (Q is not null)
+            return BlogPart.Parse("search/" + Uri.EscapeDataString(Q.Trim()));
         return string.IsNullOrWhiteSpace(Tag) ? BlogPart.Parse(View) : new BlogPart(BlogPartKind.Tag, Tag);
     }
 }
@@ -34,14 +35,18 @@ internal sealed record ListingRequestView(string Key, int? Number, string? At, B
     public static ListingRequestView First(string key) => new(key, 1, null, BlogPart.Index);
 
     /// <summary>True when what a listing shows depends on the page it stands on.</summary>
-    public static bool HeedsPage(ListingDefinition definition) => definition.LeaveOutCurrent || definition.Order == ListingOrder.Related || HasViews(definition);
+    public static bool HeedsPage(ListingDefinition definition) =>
+        definition.LeaveOutCurrent || definition.Order == ListingOrder.Related || HasViews(definition);
 
     /// <summary>True when a listing shows the view that its page's address names.</summary>
-    public static bool HasViews(ListingDefinition definition) => definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search;
+    public static bool HasViews(ListingDefinition definition) =>
+        definition.Layout is ListingLayout.WholeBlog or ListingLayout.Search;
 
     /// <summary>What of the blog a listing shows.</summary>
-    public BlogPart ViewOf(ListingDefinition definition) => Said ?? (HasViews(definition) ? BlogPart.OfAddress(At) : null) ?? BlogPart.Index;
+    public BlogPart ViewOf(ListingDefinition definition) =>
+        Said ?? (HasViews(definition) ? BlogPart.OfAddress(At) : null) ?? BlogPart.Index;
 
     /// <summary>The number of the page it shows.</summary>
-    public int PageOf(ListingDefinition definition) => Number ?? (HasViews(definition) ? BlogPart.PageOfAddress(At) : 1);
+    public int PageOf(ListingDefinition definition) =>
+        Number ?? (HasViews(definition) ? BlogPart.PageOfAddress(At) : 1);
 }

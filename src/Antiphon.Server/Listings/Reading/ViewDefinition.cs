@@ -17,11 +17,37 @@ internal static class ViewDefinition
         return view.Kind switch
         {
             BlogPartKind.Index => definition,
-            BlogPartKind.Post => definition with { Count = ListingDefinition.Everything, LeaveOutCurrent = false, Order = definition.Order == ListingOrder.Related ? ListingOrder.Newest : definition.Order },
-            BlogPartKind.Search => definition with { Count = SearchLength, Paging = ListingPaging.Numbered, MostPerBlog = null, Layout = whole ? ListingLayout.WholeBlog : ListingLayout.Search },
-            BlogPartKind.Archive or BlogPartKind.Categories => definition with { Count = ListingDefinition.Everything, MostPerBlog = null },
-            _ when whole => definition with { Paging = definition.Paging == ListingPaging.None ? ListingPaging.PreviousNext : definition.Paging, MostPerBlog = null, Pinned = [] },
-            _ => definition with { Layout = ListingLayout.Lines, Count = ListingDefinition.Everything, MostPerBlog = null, Heading = TitleOf(view, language) },
+            BlogPartKind.Post => definition with
+            {
+                Count = ListingDefinition.Everything,
+                LeaveOutCurrent = false,
+                Order = definition.Order == ListingOrder.Related ? ListingOrder.Newest : definition.Order,
+            },
+            BlogPartKind.Search => definition with
+            {
+                Count = SearchLength,
+                Paging = ListingPaging.Numbered,
+                MostPerBlog = null,
+                Layout = whole ? ListingLayout.WholeBlog : ListingLayout.Search,
+            },
+            BlogPartKind.Archive or BlogPartKind.Categories => definition with
+            {
+                Count = ListingDefinition.Everything,
+                MostPerBlog = null,
+            },
+            _ when whole => definition with
+            {
+                Paging = definition.Paging == ListingPaging.None ? ListingPaging.PreviousNext : definition.Paging,
+                MostPerBlog = null,
+                Pinned = [],
+            },
+            _ => definition with
+            {
+                Layout = ListingLayout.Lines,
+                Count = ListingDefinition.Everything,
+                MostPerBlog = null,
+                Heading = TitleOf(view, language),
+            },
         };
     }
 

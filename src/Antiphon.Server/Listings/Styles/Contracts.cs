@@ -21,4 +21,9 @@ internal sealed record LookRequest(string Name, ListingLook Definition);
 /// <param name="Found">What was found, each with the rule it stands in.</param>
 /// <param name="Sheets">Style sheets that were read.</param>
 /// <param name="Missing">Style sheets that could not be had.</param>
-internal sealed record PageLookView(string Address, IReadOnlyList<FoundValue> Found, IReadOnlyList<string> Sheets, IReadOnlyList<string> Missing);
+internal sealed record PageLookView(
+    string Address,
+    IReadOnlyList<FoundValue> Found,
+    IReadOnlyList<string> Sheets,
+    IReadOnlyList<string> Missing
+);

@@ -25,21 +25,44 @@ internal static class LookEndpoints
 
     private static async Task<Ok<List<LookView>>> ListLooks(long site, AntiphonContext database)
     {
-        var looks = await database.Looks.AsNoTracking().Include(look => look.Listings).Where(look => look.SiteId == site).OrderBy(look => look.Name).ToListAsync();
+        var looks = await database
+            .Looks.AsNoTracking()
+            .Include(look => look.Listings)
+            .Where(look => look.SiteId == site)
+            .OrderBy(look => look.Name)
+            .ToListAsync();
         return TypedResults.Ok(looks.ConvertAll(View));
     }
 
-    private static async Task<Ok<LookView>> AddLook(long site, LookRequest request, AntiphonContext database, TimeProvider clock)
+    private static async Task<Ok<LookView>> AddLook(
+        long site,
+        LookRequest request,
+        AntiphonContext database,
+        TimeProvider clock
+    )
     {
-        var look = new Look { SiteId = site, Name = request.Name.Trim(), Definition = request.Definition, UpdatedAt = clock.GetUtcNow() };
+        var look = new Look
+        {
+            SiteId = site,
+            Name = request.Name.Trim(),
+            Definition = request.Definition,
+            UpdatedAt = clock.GetUtcNow(),
+        };
         database.Looks.Add(look);
         await database.SaveChangesAsync();
         return TypedResults.Ok(View(look));
     }
 
-    private static async Task<Results<Ok<LookView>, NotFound>> SaveLook(long site, long look, LookRequest request, AntiphonContext database, TimeProvider clock)
+    private static async Task<Results<Ok<LookView>, NotFound>> SaveLook(
+        long site,
+        long look,
+        LookRequest request,
+        AntiphonContext database,
+        TimeProvider clock
+    )
     {
-        if (await FindAsync(site, look, database) is not { } found) return TypedResults.NotFound();
+        if (await FindAsync(site, look, database) is not { } found)
+            return TypedResults.NotFound();
         (found.Name, found.Definition, found.UpdatedAt) = (request.Name.Trim(), request.Definition, clock.GetUtcNow());
         await database.SaveChangesAsync();
         return TypedResults.Ok(View(found));
@@ -48,16 +71,24 @@ internal static class LookEndpoints
     // What uses the look keeps it as its own, so that no page changes.
     private static async Task<Results<NoContent, NotFound>> RemoveLook(long site, long look, AntiphonContext database)
     {
-        if (await FindAsync(site, look, database) is not { } found) return TypedResults.NotFound();
-        foreach (var listing in found.Listings) listing.Definition = listing.Definition with { Look = found.Definition };
+        if (await FindAsync(site, look, database) is not { } found)
+            return TypedResults.NotFound();
+        foreach (var listing in found.Listings)
+            listing.Definition = listing.Definition with { Look = found.Definition };
         database.Looks.Remove(found);
         await database.SaveChangesAsync();
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<PageLookView>, ValidationProblem>> MatchPage(long site, string address, PageLooks pages, CancellationToken cancellation)
+    private static async Task<Results<Ok<PageLookView>, ValidationProblem>> MatchPage(
+        long site,
+        string address,
+        PageLooks pages,
+        CancellationToken cancellation
+    )
     {
-        if (!LinkResolver.IsWeb(address)) return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+        if (!LinkResolver.IsWeb(address))
+            return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
         var (look, problem) = await pages.ReadAsync(new Uri(address.Trim()), cancellation);
         return look is not null ? TypedResults.Ok(look) : FieldProblem.For("address", problem!);
     }
@@ -65,5 +96,11 @@ internal static class LookEndpoints
     private static Task<Look?> FindAsync(long site, long look, AntiphonContext database) =>
         database.Looks.Include(row => row.Listings).SingleOrDefaultAsync(row => row.Id == look && row.SiteId == site);
 
-    private static LookView View(Look look) => new(look.Id, look.Name, look.Definition, [.. look.Listings.OrderBy(listing => listing.Name).Select(listing => new LookUse(listing.Id, listing.Name))]);
+    private static LookView View(Look look) =>
+        new(
+            look.Id,
+            look.Name,
+            look.Definition,
+            [.. look.Listings.OrderBy(listing => listing.Name).Select(listing => new LookUse(listing.Id, listing.Name))]
+        );
 }

@@ -13,22 +13,39 @@ internal sealed class PageLooks(GuardedClient client)
     public async Task<(PageLookView? Look, string? Problem)> ReadAsync(Uri address, CancellationToken cancellation)
     {
         var fetched = await client.GetPageAsync(address, cancellation);
-        if (fetched.Problem is { } problem) return (null, FetchWords.For(problem, fetched.Detail));
+        if (fetched.Problem is { } problem)
+            return (null, FetchWords.For(problem, fetched.Detail));
         var page = fetched.Page!;
         var (read, missing) = (new List<PageSheet>(), new List<string>());
         foreach (var sheet in PageSheets.Of(page, fetched.Address).Take(MostSheets))
         {
-            if (await FillAsync(sheet, cancellation) is { } filled) read.Add(filled);
-            else missing.Add(sheet.Name);
+            if (await FillAsync(sheet, cancellation) is { } filled)
+                read.Add(filled);
+            else
+                missing.Add(sheet.Name);
         }
 
-        return (new PageLookView(fetched.Address.AbsoluteUri, LookMatcher.Match(page, read), [.. read.Select(sheet => sheet.Name).Distinct()], missing), null);
+        return (
+            new PageLookView(
+                fetched.Address.AbsoluteUri,
+                LookMatcher.Match(page, read),
+                [.. read.Select(sheet => sheet.Name).Distinct()],
+                missing
+            ),
+            null
+        );
     }
 
     private async Task<PageSheet?> FillAsync(PageSheet sheet, CancellationToken cancellation)
     {
-        if (sheet.Address is null) return sheet;
+        if (sheet.Address is null)
+            return sheet;
         var fetched = await client.GetAsync(sheet.Address, cancellation: cancellation);
-        return fetched.Problem is null ? sheet with { Css = DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text } : null;
+        return fetched.Problem is null
+            ? sheet with
+            {
+                Css = DecodedFeed.From(fetched.Bytes, fetched.ContentType).Text,
+            }
+            : null;
     }
 }

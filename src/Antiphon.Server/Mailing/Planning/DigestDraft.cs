@@ -9,10 +9,23 @@ namespace Antiphon.Server.Mailing.Planning;
 internal static class DigestDraft
 {
     /// <summary>The digest a request describes, with its site and segment; as new where no stored one is named.</summary>
-    public static async Task<Digest> OfAsync(AntiphonContext database, long site, long? id, DigestRequest request, DateTimeOffset now, CancellationToken cancellation)
+    public static async Task<Digest> OfAsync(
+        AntiphonContext database,
+        long site,
+        long? id,
+        DigestRequest request,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    )
     {
-        var known = id is null ? null : await database.Digests.AsNoTracking().FirstOrDefaultAsync(digest => digest.Id == id && digest.SiteId == site, cancellation);
-        var segment = await database.Segments.AsNoTracking().FirstOrDefaultAsync(row => row.Id == request.SegmentId && row.SiteId == site, cancellation);
+        var known = id is null
+            ? null
+            : await database
+                .Digests.AsNoTracking()
+                .FirstOrDefaultAsync(digest => digest.Id == id && digest.SiteId == site, cancellation);
+        var segment = await database
+            .Segments.AsNoTracking()
+            .FirstOrDefaultAsync(row => row.Id == request.SegmentId && row.SiteId == site, cancellation);
         return new Digest
         {
             Id = known?.Id ?? 0,

@@ -17,9 +17,24 @@ internal sealed class DigestReach(AntiphonContext database, TimeProvider clock)
     {
         var now = clock.GetUtcNow();
         var since = now.AddDays(-Days);
-        var posts = await database.Posts.AsNoTracking().PublicAt(now).Include(post => post.Blog.Following).Where(post => post.SiteId == site && post.PublishedAt > since).ToListAsync(cancellation);
-        var chosen = posts.Where(post => !post.Details.StaysOutOfMail && request.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null).ToLookup(DigestPosts.OriginOf);
+        var posts = await database
+            .Posts.AsNoTracking()
+            .PublicAt(now)
+            .Include(post => post.Blog.Following)
+            .Where(post => post.SiteId == site && post.PublishedAt > since)
+            .ToListAsync(cancellation);
+        var chosen = posts
+            .Where(post =>
+                !post.Details.StaysOutOfMail && request.Settings.Choice.Refusal(ChannelTargets.Of(post)) is null
+            )
+            .ToLookup(DigestPosts.OriginOf);
         var digest = await DigestDraft.OfAsync(database, site, id: null, request, now, cancellation);
-        return new DigestReachView(Days, chosen[PostOrigin.Written].Count(), chosen[PostOrigin.Followed].Count(), chosen[PostOrigin.BroughtIn].Count(), await database.Subscribers.Of(digest, database, digest.Site.TimeZone, now).CountAsync(cancellation));
+        return new DigestReachView(
+            Days,
+            chosen[PostOrigin.Written].Count(),
+            chosen[PostOrigin.Followed].Count(),
+            chosen[PostOrigin.BroughtIn].Count(),
+            await database.Subscribers.Of(digest, database, digest.Site.TimeZone, now).CountAsync(cancellation)
+        );
     }
 }

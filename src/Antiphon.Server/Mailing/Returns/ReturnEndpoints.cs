@@ -18,18 +18,38 @@ internal static class ReturnEndpoints
     private const int MostAtOnce = 1000;
 
     /// <summary>Maps the address. It takes a report as it came (message/rfc822), or JSON.</summary>
-    public static void MapReturns(this WebApplication app) => app.MapPost("/mail/returns", TakeAsync).DisableAntiforgery().RequireRateLimiting(RateLimits.Writing).ExcludeFromDescription().ForAnybody()
-        .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestBytes));
+    public static void MapReturns(this WebApplication app) =>
+        app.MapPost("/mail/returns", TakeAsync)
+            .DisableAntiforgery()
+            .RequireRateLimiting(RateLimits.Writing)
+            .ExcludeFromDescription()
+            .ForAnybody()
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestBytes));
 
-    private static async Task<Results<Ok<ReturnsTaken>, UnauthorizedHttpResult, ValidationProblem>> TakeAsync(HttpContext http, IOptions<MailOptions> options, ReturnKeeping keeping, ReturnReader reader, CancellationToken cancellation)
+    private static async Task<Results<Ok<ReturnsTaken>, UnauthorizedHttpResult, ValidationProblem>> TakeAsync(
+        HttpContext http,
+        IOptions<MailOptions> options,
+        ReturnKeeping keeping,
+        ReturnReader reader,
+        CancellationToken cancellation
+    )
     {
-        if (!IsKnown(http.Request.Headers.Authorization.ToString(), options.Value.ReturnsToken)) return TypedResults.Unauthorized();
+        if (!IsKnown(http.Request.Headers.Authorization.ToString(), options.Value.ReturnsToken))
+            return TypedResults.Unauthorized();
         IReadOnlyList<MailReturn> returns;
         if (http.Request.HasJsonContentType())
         {
             var posted = await http.Request.ReadFromJsonAsync<ReturnsPosted>(cancellation);
-            if (posted?.Returns is not { Count: > 0 and <= MostAtOnce } given) return FieldProblem.For("returns", $"Send from 1 to {MostAtOnce} returns, each with a kind (hard, soft or complaint) and an address or a key.");
-            if (given.Any(mailReturn => mailReturn.Address is null && mailReturn.Key is null)) return FieldProblem.For("returns", "Each return needs the address or the key of the mail, which stands before the @ of its Message-ID.");
+            if (posted?.Returns is not { Count: > 0 and <= MostAtOnce } given)
+                return FieldProblem.For(
+                    "returns",
+                    $"Send from 1 to {MostAtOnce} returns, each with a kind (hard, soft or complaint) and an address or a key."
+                );
+            if (given.Any(mailReturn => mailReturn.Address is null && mailReturn.Key is null))
+                return FieldProblem.For(
+                    "returns",
+                    "Each return needs the address or the key of the mail, which stands before the @ of its Message-ID."
+                );
             returns = given;
         }
         else
@@ -46,12 +66,17 @@ internal static class ReturnEndpoints
         }
 
         var known = 0;
-        foreach (var one in returns) known += await keeping.KeepAsync(one, cancellation);
+        foreach (var one in returns)
+            known += await keeping.KeepAsync(one, cancellation);
         return TypedResults.Ok(new ReturnsTaken(returns.Count, known));
     }
 
     private static bool IsKnown(string header, string? token) =>
-        token is not null && CryptographicOperations.FixedTimeEquals(Encoding.UTF8.GetBytes(header), Encoding.UTF8.GetBytes("Bearer " + token));
+        token is not null
+        && CryptographicOperations.FixedTimeEquals(
+            Encoding.UTF8.GetBytes(header),
+            Encoding.UTF8.GetBytes("Bearer " + token)
+        );
 
     private sealed record ReturnsPosted(List<MailReturn>? Returns);
 

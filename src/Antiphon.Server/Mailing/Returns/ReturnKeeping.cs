@@ -18,15 +18,30 @@ internal sealed class ReturnKeeping(AntiphonContext database, ISiteEvents events
     /// <summary>Keeps it. How many subscribers it was about: a key tells one; an address alone tells the same address at every site.</summary>
     public async Task<int> KeepAsync(MailReturn back, CancellationToken cancellation)
     {
-        var delivery = back.Key is null ? null : await database.Deliveries.FirstOrDefaultAsync(row => row.Key == back.Key, cancellation);
+        var delivery = back.Key is null
+            ? null
+            : await database.Deliveries.FirstOrDefaultAsync(row => row.Key == back.Key, cancellation);
         // A mailbox that breaks off before its end gives the same report again; so may a server that is not sure.
-        if (delivery?.Returned is { } before && (before != ReturnKind.Soft || back.Kind == ReturnKind.Soft)) return 0;
-        if (delivery is not null) delivery.Returned = back.Kind;
+        if (delivery?.Returned is { } before && (before != ReturnKind.Soft || back.Kind == ReturnKind.Soft))
+            return 0;
+        if (delivery is not null)
+            delivery.Returned = back.Kind;
         var address = back.Address?.Trim().ToLowerInvariant();
-        var who = await database.Subscribers.Where(subscriber => delivery != null ? subscriber.Id == delivery.SubscriberId : address != null && subscriber.Mail == address).ToListAsync(cancellation);
-        foreach (var one in who) await KeepAsync(one, back, cancellation);
+        var who = await database
+            .Subscribers.Where(subscriber =>
+                delivery != null
+                    ? subscriber.Id == delivery.SubscriberId
+                    : address != null && subscriber.Mail == address
+            )
+            .ToListAsync(cancellation);
+        foreach (var one in who)
+            await KeepAsync(one, back, cancellation);
         // It was taken, and came back all the same.
-        if (delivery is { State: DeliveryState.Delivered } && back.Kind == ReturnKind.Hard) (delivery.State, delivery.LastAnswer) = (DeliveryState.Failed, Shortened.ToLength(back.Reason, LongestReason));
+        if (delivery is { State: DeliveryState.Delivered } && back.Kind == ReturnKind.Hard)
+            (delivery.State, delivery.LastAnswer) = (
+                DeliveryState.Failed,
+                Shortened.ToLength(back.Reason, LongestReason)
+            );
         await database.SaveChangesAsync(cancellation);
         return who.Count;
     }
@@ -36,9 +51,17 @@ internal sealed class ReturnKeeping(AntiphonContext database, ISiteEvents events
         var now = clock.GetUtcNow();
         subscriber.LastReturn = Shortened.ToLength(OneLine.Of(back.Reason), LongestReason);
         var why = ReturnRule.After(back.Kind, subscriber.SoftBounces);
-        if (back.Kind == ReturnKind.Soft) subscriber.SoftBounces++;
-        if (why is null || subscriber.Suppressed is not null) return;
+        if (back.Kind == ReturnKind.Soft)
+            subscriber.SoftBounces++;
+        if (why is null || subscriber.Suppressed is not null)
+            return;
         (subscriber.Suppressed, subscriber.SuppressedAt) = (why, now);
-        if (subscriber.LeftAt is null) await events.NoteAsync(subscriber.SiteId, ChannelEvent.SubscriberLeft, () => SubscriberEvent.Of(subscriber), cancellation);
+        if (subscriber.LeftAt is null)
+            await events.NoteAsync(
+                subscriber.SiteId,
+                ChannelEvent.SubscriberLeft,
+                () => SubscriberEvent.Of(subscriber),
+                cancellation
+            );
     }
 }

@@ -9,7 +9,12 @@ using MimeKit;
 namespace Antiphon.Server.Mailing.Returns;
 
 /// <summary>Reads the mailbox mails come back to. A mail is deleted there once what it told is kept.</summary>
-internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider clock, IOptions<MailOptions> options, ILogger<ReturnMailbox> log) : RepeatedWork(scopes, clock, log)
+internal sealed class ReturnMailbox(
+    IServiceScopeFactory scopes,
+    TimeProvider clock,
+    IOptions<MailOptions> options,
+    ILogger<ReturnMailbox> log
+) : RepeatedWork(scopes, clock, log)
 {
     private const int DefaultTls = 995;
     private const int AtOnce = 500;
@@ -21,14 +26,26 @@ internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider cl
     protected override async Task DoAsync(IServiceProvider services, DateTimeOffset now, CancellationToken cancellation)
     {
         var settings = options.Value;
-        if (settings.ReturnsHost is not { } host) return;
+        if (settings.ReturnsHost is not { } host)
+            return;
         using var mailbox = new Pop3Client { Timeout = settings.TimeoutSeconds * 1000 };
-        await mailbox.ConnectAsync(host, settings.ReturnsPort, settings.ReturnsPort == DefaultTls ? SecureSocketOptions.SslOnConnect : SecureSocketOptions.StartTlsWhenAvailable, cancellation);
+        await mailbox.ConnectAsync(
+            host,
+            settings.ReturnsPort,
+            settings.ReturnsPort == DefaultTls
+                ? SecureSocketOptions.SslOnConnect
+                : SecureSocketOptions.StartTlsWhenAvailable,
+            cancellation
+        );
         await mailbox.AuthenticateAsync(settings.ReturnsUser, settings.ReturnsPassword, cancellation);
-        var (keeping, reader) = (services.GetRequiredService<ReturnKeeping>(), services.GetRequiredService<ReturnReader>());
+        var (keeping, reader) = (
+            services.GetRequiredService<ReturnKeeping>(),
+            services.GetRequiredService<ReturnReader>()
+        );
         for (var at = 0; at < Math.Min(mailbox.Count, AtOnce); at++)
         {
-            foreach (var back in await ReadAsync(mailbox, at, reader, cancellation)) await keeping.KeepAsync(back, cancellation);
+            foreach (var back in await ReadAsync(mailbox, at, reader, cancellation))
+                await keeping.KeepAsync(back, cancellation);
             await mailbox.DeleteMessageAsync(at, cancellation);
         }
 
@@ -36,7 +53,12 @@ internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider cl
     }
 
     // What cannot be read must not stand before the others for ever; nobody but programs writes to this mailbox.
-    private async Task<IReadOnlyList<MailReturn>> ReadAsync(Pop3Client mailbox, int at, ReturnReader reader, CancellationToken cancellation)
+    private async Task<IReadOnlyList<MailReturn>> ReadAsync(
+        Pop3Client mailbox,
+        int at,
+        ReturnReader reader,
+        CancellationToken cancellation
+    )
     {
         try
         {
@@ -44,7 +66,8 @@ internal sealed class ReturnMailbox(IServiceScopeFactory scopes, TimeProvider cl
             await using var whole = await mailbox.GetStreamAsync(at, headersOnly: false, cancellation);
             return [.. reader.Read(await MimeMessage.LoadAsync(whole, cancellation))];
         }
-        catch (Exception failure) when (failure is FormatException or ParseException or ArgumentException or InvalidOperationException)
+        catch (Exception failure)
+            when (failure is FormatException or ParseException or ArgumentException or InvalidOperationException)
         {
             log.LogWarning(failure, "A mail that came back could not be read and is thrown away");
             return [];

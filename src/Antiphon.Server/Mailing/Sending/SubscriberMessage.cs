@@ -17,7 +17,8 @@ internal sealed class SubscriberMessage(IOptions<AntiphonOptions> antiphon, IOpt
     /// <summary>Where a subscriber ends the mails.</summary>
     /// <param name="subscriber">The subscriber.</param>
     /// <param name="edition">Key of the edition the link stands in; null for none.</param>
-    public string LeaveAddress(Subscriber subscriber, string? edition) => antiphon.Value.AddressOf($"unsubscribe/{subscriber.Key}{(edition is null ? string.Empty : "?e=" + edition)}");
+    public string LeaveAddress(Subscriber subscriber, string? edition) =>
+        antiphon.Value.AddressOf($"unsubscribe/{subscriber.Key}{(edition is null ? string.Empty : "?e=" + edition)}");
 
     /// <summary>Where a subscriber chooses what they get.</summary>
     public string ChooseAddress(Subscriber subscriber) => antiphon.Value.AddressOf($"preferences/{subscriber.Key}");
@@ -36,13 +37,21 @@ internal sealed class SubscriberMessage(IOptions<AntiphonOptions> antiphon, IOpt
         message.From.Add(sender);
         message.To.Add(to);
         // A list by RFC 2919, left with one click without a page in between (RFC 8058).
-        message.Headers.Add(HeaderId.ListId, string.Create(CultureInfo.InvariantCulture, $"<{digest.Id}.{site.PublicKey}.{sender.Domain}>"));
+        message.Headers.Add(
+            HeaderId.ListId,
+            string.Create(CultureInfo.InvariantCulture, $"<{digest.Id}.{site.PublicKey}.{sender.Domain}>")
+        );
         message.Headers.Add(HeaderId.ListUnsubscribe, $"<{leave}>");
         message.Headers.Add("List-Unsubscribe-Post", "List-Unsubscribe=One-Click");
-        message.Body = new BodyBuilder { HtmlBody = text.Html.Length == 0 ? null : text.Html, TextBody = text.Plain }.ToMessageBody();
+        message.Body = new BodyBuilder
+        {
+            HtmlBody = text.Html.Length == 0 ? null : text.Html,
+            TextBody = text.Plain,
+        }.ToMessageBody();
         return message;
     }
 
     /// <summary>The receiver's address with their name on one line.</summary>
-    public static MailboxAddress AddressOf(Subscriber subscriber) => new(HeaderText.Of(subscriber.Name ?? string.Empty), subscriber.Mail);
+    public static MailboxAddress AddressOf(Subscriber subscriber) =>
+        new(HeaderText.Of(subscriber.Name ?? string.Empty), subscriber.Mail);
 }

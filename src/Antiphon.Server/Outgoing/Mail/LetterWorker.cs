@@ -10,7 +10,8 @@ namespace Antiphon.Server.Outgoing.Mail;
 internal sealed class LetterWorker(Leases<Letter> leases, MailTools tools) : MailWorker<Letter>(leases, tools)
 {
     /// <inheritdoc/>
-    protected override IQueryable<Letter> All(AntiphonContext database) => database.Letters.Include(letter => letter.Site);
+    protected override IQueryable<Letter> All(AntiphonContext database) =>
+        database.Letters.Include(letter => letter.Site);
 
     /// <inheritdoc/>
     protected override Site SiteOf(Letter due) => due.Site;
@@ -25,5 +26,6 @@ internal sealed class LetterWorker(Leases<Letter> leases, MailTools tools) : Mai
     protected override string? StopAddress(Letter due) => due.StopAddress;
 
     /// <inheritdoc/>
-    protected override GivenUp? LossOf(Letter due) => new(due.SiteId, $"The email “{due.Subject}” to {due.Address} was not sent", "channels/mail");
+    protected override GivenUp? LossOf(Letter due) =>
+        new(due.SiteId, $"The email “{due.Subject}” to {due.Address} was not sent", "channels/mail");
 }

@@ -9,5 +9,8 @@ internal static class MailAddresses
 
     /// <summary>Whether the text is one bare address, with nothing around it.</summary>
     public static bool IsOne(string? text) =>
-        text?.Trim() is { Length: > 0 and <= Longest } mail && MailboxAddress.TryParse(mail, out var parsed) && parsed.Address.Contains('@', StringComparison.Ordinal) && parsed.Address == mail;
+        text?.Trim() is { Length: > 0 and <= Longest } mail
+        && MailboxAddress.TryParse(mail, out var parsed)
+        && parsed.Address.Contains('@', StringComparison.Ordinal)
+        && parsed.Address == mail;
 }

@@ -15,7 +15,9 @@ internal static class MailRegistration
         services.AddOptions<MailOptions>().BindConfiguration("Mail").ValidateDataAnnotations().ValidateOnStart();
         services.AddTransient<MailSender>();
         services.AddSingleton<MailTransport>();
-        services.AddSingleton(provider => new ReturnAddress(SecretFile.Read(provider.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory, "returns.key")));
+        services.AddSingleton(provider => new ReturnAddress(
+            SecretFile.Read(provider.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory, "returns.key")
+        ));
         services.AddSingleton<MailTools>();
         services.AddSingleton<LetterBox>();
         services.AddWorker<LetterWorker>();

@@ -18,7 +18,8 @@ internal sealed class MailSender(IOptions<MailOptions> options, ReturnAddress ad
     public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation, string? key = null)
     {
         await OutgoingStep.TakeAsync(cancellation);
-        if (!_client.IsConnected) await EnterAsync(cancellation);
+        if (!_client.IsConnected)
+            await EnterAsync(cancellation);
         return key is not null && options.Value.ReturnsTo is { } returns
             ? await _client.SendAsync(message, addresses.Of(returns, key), message.To.Mailboxes, cancellation)
             : await _client.SendAsync(message, cancellation);
@@ -29,13 +30,21 @@ internal sealed class MailSender(IOptions<MailOptions> options, ReturnAddress ad
         var settings = options.Value;
         try
         {
-            await _client.ConnectAsync(settings.Host, settings.Port, SecureSocketOptions.StartTlsWhenAvailable, cancellation);
-            if (settings.User is not null) await _client.AuthenticateAsync(settings.User, settings.Password ?? string.Empty, cancellation);
+            await _client.ConnectAsync(
+                settings.Host,
+                settings.Port,
+                SecureSocketOptions.StartTlsWhenAvailable,
+                cancellation
+            );
+            if (settings.User is not null)
+                await _client.AuthenticateAsync(settings.User, settings.Password ?? string.Empty, cancellation);
         }
-        catch (Exception failure) when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
+        catch (Exception failure)
+            when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
         {
             // Half a sign-in is none; the next mail begins anew.
-            if (_client.IsConnected) await _client.DisconnectAsync(quit: false, CancellationToken.None);
+            if (_client.IsConnected)
+                await _client.DisconnectAsync(quit: false, CancellationToken.None);
             throw new MailServerException($"{settings.Host}:{settings.Port}: {failure.Message}", failure);
         }
     }
@@ -49,7 +58,13 @@ internal sealed class MailSender(IOptions<MailOptions> options, ReturnAddress ad
             {
                 await _client.DisconnectAsync(quit: true);
             }
-            catch (Exception failure) when (failure is IOException or SmtpCommandException or SmtpProtocolException or OperationCanceledException)
+            catch (Exception failure)
+                when (failure
+                        is IOException
+                            or SmtpCommandException
+                            or SmtpProtocolException
+                            or OperationCanceledException
+                )
             {
                 // The mails are handed over already; a server that hangs up first loses nothing.
             }

@@ -14,7 +14,14 @@ namespace Antiphon.Server.Outgoing.Mail;
 /// Knows whether the mail server takes mail. While it does not, nothing is handed over, no attempt is counted and nobody is suppressed; the teams are told once, and one mail tries again after growing
 /// pauses. Kept in the database, so that every server knows.
 /// </summary>
-internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases, INoticeBoard board, TimeProvider clock, Random random, IOptions<DeliveryOptions> options, ILogger<MailTransport> log)
+internal sealed class MailTransport(
+    IDbContextFactory<AntiphonContext> databases,
+    INoticeBoard board,
+    TimeProvider clock,
+    Random random,
+    IOptions<DeliveryOptions> options,
+    ILogger<MailTransport> log
+)
 {
     private const int RefusalsToPause = 5;
     private const int LongestReason = 300;
@@ -37,7 +44,13 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
     /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
     /// <param name="cancellation">Ends it when the server stops.</param>
     /// <exception cref="ClaimLostException">Somebody else sends it.</exception>
-    public async Task<Handover> HandOverAsync(MailSender sender, MimeMessage message, int attempts, string? key, CancellationToken cancellation)
+    public async Task<Handover> HandOverAsync(
+        MailSender sender,
+        MimeMessage message,
+        int attempts,
+        string? key,
+        CancellationToken cancellation
+    )
     {
         try
         {
@@ -45,14 +58,27 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
             await WorksAsync();
             return new Handover(answer, null, null, Counts: true);
         }
-        catch (Exception failure) when (failure is not ClaimLostException && !(failure is OperationCanceledException && cancellation.IsCancellationRequested))
+        catch (Exception failure)
+            when (failure is not ClaimLostException
+                && !(failure is OperationCanceledException && cancellation.IsCancellationRequested)
+            )
         {
             log.LogInformation("A mail was not handed over: {Reason}", failure.Message);
             var fault = MailFailure.Of(failure);
-            var wait = fault is MailFault.Server or MailFault.Refusal ? await FailedAsync(fault, failure.Message) : (DateTimeOffset?)null;
-            if (fault == MailFault.Server) return new Handover(failure.Message, fault, wait, Counts: false);
-            var pause = fault is MailFault.Refusal or MailFault.Passing ? RetrySchedule.PauseAfter(attempts, random.NextDouble()) : null;
-            return new Handover(failure.Message, fault, pause is null ? null : clock.GetUtcNow() + (pause.Value * options.Value.PauseFactor), Counts: true);
+            var wait = fault is MailFault.Server or MailFault.Refusal
+                ? await FailedAsync(fault, failure.Message)
+                : (DateTimeOffset?)null;
+            if (fault == MailFault.Server)
+                return new Handover(failure.Message, fault, wait, Counts: false);
+            var pause = fault is MailFault.Refusal or MailFault.Passing
+                ? RetrySchedule.PauseAfter(attempts, random.NextDouble())
+                : null;
+            return new Handover(
+                failure.Message,
+                fault,
+                pause is null ? null : clock.GetUtcNow() + (pause.Value * options.Value.PauseFactor),
+                Counts: true
+            );
         }
     }
 
@@ -60,7 +86,8 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
     {
         await using var database = await databases.CreateDbContextAsync();
         // Asked first: most of the time there is nothing to forget, and asking keeps nobody from writing.
-        if (await database.MailStandings.AnyAsync()) await database.MailStandings.ExecuteDeleteAsync();
+        if (await database.MailStandings.AnyAsync())
+            await database.MailStandings.ExecuteDeleteAsync();
     }
 
     // The server could not be reached, did not let us in, or refused what says nothing of the address: the first two pause all mail at once, of the last five in a row do. When it may try again.
@@ -70,12 +97,19 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
         await using var transaction = await database.Database.BeginTransactionAsync();
         var now = clock.GetUtcNow();
         var standing = await database.MailStandings.SingleOrDefaultAsync();
-        if (standing is null) database.MailStandings.Add(standing = new MailStanding { Since = now });
-        (standing.Failures, standing.Reason) = (standing.Failures + 1, Shortened.ToLength(OneLine.Of(reason), LongestReason));
-        var pause = RetrySchedule.PauseAfter(Math.Min(standing.Failures, LongestStep), random.NextDouble())!.Value * options.Value.PauseFactor;
+        if (standing is null)
+            database.MailStandings.Add(standing = new MailStanding { Since = now });
+        (standing.Failures, standing.Reason) = (
+            standing.Failures + 1,
+            Shortened.ToLength(OneLine.Of(reason), LongestReason)
+        );
+        var pause =
+            RetrySchedule.PauseAfter(Math.Min(standing.Failures, LongestStep), random.NextDouble())!.Value
+            * options.Value.PauseFactor;
         if (fault == MailFault.Server || standing.Failures >= RefusalsToPause)
         {
-            if (standing.PausedUntil is null) await TellAsync(database, standing);
+            if (standing.PausedUntil is null)
+                await TellAsync(database, standing);
             standing.PausedUntil = now + pause;
         }
 
@@ -90,8 +124,16 @@ internal sealed class MailTransport(IDbContextFactory<AntiphonContext> databases
         {
             await board.AddAsync(
                 database,
-                new Notice { SiteId = site, Title = "Emails are paused", Text = $"The mail server does not take our mail: {standing.Reason}\n\nNothing is lost: what was to go out is held and sent once the server takes it. Whoever runs this installation has to see to its mail settings.", Path = $"s/{site}/channels/mail" },
-                CancellationToken.None);
+                new Notice
+                {
+                    SiteId = site,
+                    Title = "Emails are paused",
+                    Text =
+                        $"The mail server does not take our mail: {standing.Reason}\n\nNothing is lost: what was to go out is held and sent once the server takes it. Whoever runs this installation has to see to its mail settings.",
+                    Path = $"s/{site}/channels/mail",
+                },
+                CancellationToken.None
+            );
         }
     }
 }

@@ -31,11 +31,21 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     protected abstract GivenUp? LossOf(TMail due);
 
     /// <inheritdoc/>
-    protected override Task<bool> IsOpenAsync(CancellationToken cancellation) => tools.Transport.IsOpenAsync(cancellation);
+    protected override Task<bool> IsOpenAsync(CancellationToken cancellation) =>
+        tools.Transport.IsOpenAsync(cancellation);
 
     /// <inheritdoc/>
-    protected override Task<TMail?> NextAsync(AntiphonContext database, DateTimeOffset now, CancellationToken cancellation) =>
-        database.Set<TMail>().Free(now).Where(row => row.SentAt == null && row.FailedAt == null && row.NextAttemptAt <= now).OrderBy(row => row.NextAttemptAt).FirstOrDefaultAsync(cancellation);
+    protected override Task<TMail?> NextAsync(
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    ) =>
+        database
+            .Set<TMail>()
+            .Free(now)
+            .Where(row => row.SentAt == null && row.FailedAt == null && row.NextAttemptAt <= now)
+            .OrderBy(row => row.NextAttemptAt)
+            .FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override async Task DoAsync(Claim<TMail> claim, IServiceProvider services, CancellationToken cancellation)
@@ -43,16 +53,28 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
         await using var database = await Tools.Databases.CreateDbContextAsync(cancellation);
         var due = await All(database).SingleAsync(row => row.Id == claim.Key, cancellation);
         await using var sender = services.GetRequiredService<MailSender>();
-        var (handover, now) = (await tools.Transport.HandOverAsync(sender, MessageOf(due), due.Attempts + 1, key: null, cancellation), Tools.Clock.GetUtcNow());
-        if (handover.Counts) due.Attempts++;
-        if (handover.Fault is null) due.SentAt = now;
-        else if (handover.Next is { } next) due.NextAttemptAt = next;
-        else due.FailedAt = now;
+        var (handover, now) = (
+            await tools.Transport.HandOverAsync(sender, MessageOf(due), due.Attempts + 1, key: null, cancellation),
+            Tools.Clock.GetUtcNow()
+        );
+        if (handover.Counts)
+            due.Attempts++;
+        if (handover.Fault is null)
+            due.SentAt = now;
+        else if (handover.Next is { } next)
+            due.NextAttemptAt = next;
+        else
+            due.FailedAt = now;
         await claim.EndAsync(database, CancellationToken.None);
     }
 
     /// <inheritdoc/>
-    protected override async Task<GivenUp?> GiveUpAsync(AntiphonContext database, TMail row, string why, CancellationToken cancellation)
+    protected override async Task<GivenUp?> GiveUpAsync(
+        AntiphonContext database,
+        TMail row,
+        string why,
+        CancellationToken cancellation
+    )
     {
         row.FailedAt = Tools.Clock.GetUtcNow();
         return LossOf(await All(database).SingleAsync(tMail => tMail.Id == row.Id, cancellation));
@@ -62,10 +84,16 @@ internal abstract class MailWorker<TMail>(Leases<TMail> leases, MailTools tools)
     {
         var (subject, text) = WordsOf(due);
         var sender = new MailboxAddress(HeaderText.Of(SiteOf(due).Name), tools.Mail.Value.From);
-        var message = new MimeMessage { Subject = HeaderText.Of(subject), MessageId = $"{due.Key}@{sender.Domain}", Date = Tools.Clock.GetUtcNow() };
+        var message = new MimeMessage
+        {
+            Subject = HeaderText.Of(subject),
+            MessageId = $"{due.Key}@{sender.Domain}",
+            Date = Tools.Clock.GetUtcNow(),
+        };
         message.From.Add(sender);
         message.To.Add(new MailboxAddress(HeaderText.Of(due.Name), due.Address));
-        if (AnswerTo(due) is { } other && MailboxAddress.TryParse(other, out var answer)) message.ReplyTo.Add(answer);
+        if (AnswerTo(due) is { } other && MailboxAddress.TryParse(other, out var answer))
+            message.ReplyTo.Add(answer);
         if (StopAddress(due) is { } stop)
         {
             message.Headers.Add(HeaderId.ListUnsubscribe, $"<{stop}>");

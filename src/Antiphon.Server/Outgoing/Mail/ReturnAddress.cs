@@ -23,9 +23,16 @@ internal sealed class ReturnAddress(byte[] secret)
     public string? KeyOf(string address)
     {
         var (plus, at) = (address.IndexOf('+', StringComparison.Ordinal), address.LastIndexOf('@'));
-        if (plus < 0 || at <= plus + 1 || address[(plus + 1)..at].Split('-') is not [var key, var signature]) return null;
-        return CryptographicOperations.FixedTimeEquals(Encoding.ASCII.GetBytes(signature.ToLowerInvariant()), Encoding.ASCII.GetBytes(SignatureOf(key))) ? key : null;
+        if (plus < 0 || at <= plus + 1 || address[(plus + 1)..at].Split('-') is not [var key, var signature])
+            return null;
+        return CryptographicOperations.FixedTimeEquals(
+            Encoding.ASCII.GetBytes(signature.ToLowerInvariant()),
+            Encoding.ASCII.GetBytes(SignatureOf(key))
+        )
+            ? key
+            : null;
     }
 
-    private string SignatureOf(string key) => Convert.ToHexStringLower(HMACSHA256.HashData(secret, Encoding.ASCII.GetBytes(key)))[..SignatureLength];
+    private string SignatureOf(string key) =>
+        Convert.ToHexStringLower(HMACSHA256.HashData(secret, Encoding.ASCII.GetBytes(key)))[..SignatureLength];
 }

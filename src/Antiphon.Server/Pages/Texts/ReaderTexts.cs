@@ -161,7 +161,13 @@ internal sealed class ReaderTexts
         PictureHint = "JPEG, PNG, WebP or GIF up to 8 MB; a moderator looks at it first",
         PictureAlt = "What it shows",
         PictureWrong = "Choose a JPEG, PNG, WebP or GIF of at most 8 MB.",
-        Mentions = new Dictionary<MentionKind, string> { [MentionKind.Link] = "links here from", [MentionKind.Answer] = "answers on", [MentionKind.Like] = "likes this on", [MentionKind.Repost] = "passes this on at" },
+        Mentions = new Dictionary<MentionKind, string>
+        {
+            [MentionKind.Link] = "links here from",
+            [MentionKind.Answer] = "answers on",
+            [MentionKind.Like] = "likes this on",
+            [MentionKind.Repost] = "passes this on at",
+        },
         NameHint = "may stay empty",
     };
 
@@ -179,7 +185,8 @@ internal sealed class ReaderTexts
         FollowAnswers = "wenn mir jemand antwortet",
         FollowAll = "über alles, was hier geschrieben wird",
         MailForFollowing = "Für Nachrichten bitte eine E-Mail-Adresse angeben.",
-        Confirming = "Danke. Wir haben Ihnen eine E-Mail geschickt; Ihr Kommentar gilt, sobald Sie dem Verweis darin folgen.",
+        Confirming =
+            "Danke. Wir haben Ihnen eine E-Mail geschickt; Ihr Kommentar gilt, sobald Sie dem Verweis darin folgen.",
         Rating = "Ihre Bewertung",
         RatingGiven = "{0} von 5",
         RatingAll = "{0} von 5, aus {1}",
@@ -204,7 +211,13 @@ internal sealed class ReaderTexts
         PictureHint = "JPEG, PNG, WebP oder GIF bis 8 MB; zuerst sieht es jemand vom Team",
         PictureAlt = "Was darauf zu sehen ist",
         PictureWrong = "Bitte ein JPEG, PNG, WebP oder GIF von höchstens 8 MB wählen.",
-        Mentions = new Dictionary<MentionKind, string> { [MentionKind.Link] = "verlinkt hierher von", [MentionKind.Answer] = "antwortet auf", [MentionKind.Like] = "mag das auf", [MentionKind.Repost] = "gibt es weiter auf" },
+        Mentions = new Dictionary<MentionKind, string>
+        {
+            [MentionKind.Link] = "verlinkt hierher von",
+            [MentionKind.Answer] = "antwortet auf",
+            [MentionKind.Like] = "mag das auf",
+            [MentionKind.Repost] = "gibt es weiter auf",
+        },
         NameHint = "darf leer bleiben",
     };
 
@@ -247,18 +260,26 @@ internal sealed class ReaderTexts
         PictureHint = "JPEG, PNG, WebP ou GIF jusqu’à 8 Mo ; un modérateur la regarde d’abord",
         PictureAlt = "Ce qu’elle montre",
         PictureWrong = "Choisissez une image JPEG, PNG, WebP ou GIF de 8 Mo au plus.",
-        Mentions = new Dictionary<MentionKind, string> { [MentionKind.Link] = "fait un lien depuis", [MentionKind.Answer] = "répond sur", [MentionKind.Like] = "aime ceci sur", [MentionKind.Repost] = "partage ceci sur" },
+        Mentions = new Dictionary<MentionKind, string>
+        {
+            [MentionKind.Link] = "fait un lien depuis",
+            [MentionKind.Answer] = "répond sur",
+            [MentionKind.Like] = "aime ceci sur",
+            [MentionKind.Repost] = "partage ceci sur",
+        },
         NameHint = "facultatif",
     };
 
     /// <summary>Texts for a language tag.</summary>
-    public static ReaderTexts For(string language) => language.Split('-')[0].ToLowerInvariant() switch
-    {
-        "de" => German,
-        "fr" => French,
-        _ => English,
-    };
+    public static ReaderTexts For(string language) =>
+        language.Split('-')[0].ToLowerInvariant() switch
+        {
+            "de" => German,
+            "fr" => French,
+            _ => English,
+        };
 
     /// <summary>A text with its numbers in place.</summary>
-    public static string Filled(string text, params object[] values) => string.Format(System.Globalization.CultureInfo.InvariantCulture, text, values);
+    public static string Filled(string text, params object[] values) =>
+        string.Format(System.Globalization.CultureInfo.InvariantCulture, text, values);
 }

@@ -37,5 +37,7 @@ internal static class AccessDeclarations
         where TBuilder : IEndpointConventionBuilder => builder.WithMetadata(new AccessNeeded(Audience.SignedIn));
 
     /// <summary>The membership found by <see cref="SiteAccess"/>.</summary>
-    public static Membership Member(this HttpContext http) => http.Features.Get<Membership>() ?? throw new InvalidOperationException("The endpoint does not belong to a site.");
+    public static Membership Member(this HttpContext http) =>
+        http.Features.Get<Membership>()
+        ?? throw new InvalidOperationException("The endpoint does not belong to a site.");
 }

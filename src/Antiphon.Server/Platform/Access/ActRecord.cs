@@ -15,6 +15,16 @@ internal sealed class ActRecord(AntiphonContext database, TimeProvider clock)
     public async Task AddAsync(long site, long person, string what, long? post, CancellationToken cancellation)
     {
         var name = await database.NameOfAsync(person, cancellation);
-        database.SiteActs.Add(new SiteAct { SiteId = site, PersonId = person, PersonName = name, At = clock.GetUtcNow(), What = what, PostId = post });
+        database.SiteActs.Add(
+            new SiteAct
+            {
+                SiteId = site,
+                PersonId = person,
+                PersonName = name,
+                At = clock.GetUtcNow(),
+                What = what,
+                PostId = post,
+            }
+        );
     }
 }

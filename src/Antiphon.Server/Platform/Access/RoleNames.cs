@@ -6,11 +6,12 @@ namespace Antiphon.Server.Platform.Access;
 internal static class RoleNames
 {
     /// <summary>Within a sentence.</summary>
-    public static string Of(SiteRole role) => role switch
-    {
-        SiteRole.Owner => "owner",
-        SiteRole.Editor => "editor",
-        SiteRole.Moderator => "moderator",
-        _ => "writer",
-    };
+    public static string Of(SiteRole role) =>
+        role switch
+        {
+            SiteRole.Owner => "owner",
+            SiteRole.Editor => "editor",
+            SiteRole.Moderator => "moderator",
+            _ => "writer",
+        };
 }

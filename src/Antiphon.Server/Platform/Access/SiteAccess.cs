@@ -11,7 +11,10 @@ internal static class SiteAccess
     /// <summary>Checks a request for a route of a site; others pass.</summary>
     public static async Task CheckAsync(HttpContext context, RequestDelegate next)
     {
-        if (context.GetEndpoint()?.Metadata.GetMetadata<AccessNeeded>() is not { Audience: Audience.Members, Right: { } needed })
+        if (
+            context.GetEndpoint()?.Metadata.GetMetadata<AccessNeeded>()
+            is not { Audience: Audience.Members, Right: { } needed }
+        )
         {
             await next(context);
             return;
@@ -19,7 +22,9 @@ internal static class SiteAccess
 
         var siteId = long.Parse((string)context.Request.RouteValues["site"]!, CultureInfo.InvariantCulture);
         var personId = context.User.PersonId();
-        var membership = await context.RequestServices.GetRequiredService<AntiphonContext>().Memberships.AsNoTracking()
+        var membership = await context
+            .RequestServices.GetRequiredService<AntiphonContext>()
+            .Memberships.AsNoTracking()
             .FirstOrDefaultAsync(row => row.SiteId == siteId && row.PersonId == personId, context.RequestAborted);
         if (membership is not null && membership.Role.May(needed))
         {
@@ -32,6 +37,10 @@ internal static class SiteAccess
         await refusal.ExecuteAsync(context);
     }
 
-    private static IResult Refusal(SiteRight needed) => TypedResults.Problem(
-        $"Ask an owner of the site for the role of {RoleNames.Of(SiteRights.RolesWith(needed)[^1])}.", title: "Your role does not reach this far.", statusCode: StatusCodes.Status403Forbidden);
+    private static IResult Refusal(SiteRight needed) =>
+        TypedResults.Problem(
+            $"Ask an owner of the site for the role of {RoleNames.Of(SiteRights.RolesWith(needed)[^1])}.",
+            title: "Your role does not reach this far.",
+            statusCode: StatusCodes.Status403Forbidden
+        );
 }

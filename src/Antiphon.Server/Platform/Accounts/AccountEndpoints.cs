@@ -20,35 +20,74 @@ internal static class AccountEndpoints
     {
         var api = app.MapGroup("/api").WithTags("Accounts");
         api.MapGet("/session", GetSession).ForAnybody().WithName("getSession");
-        api.MapPost("/session", SignIn).Validate<SignInRequest>().RequireRateLimiting(RateLimits.SignIn).ForAnybody().WithName("signIn");
+        api.MapPost("/session", SignIn)
+            .Validate<SignInRequest>()
+            .RequireRateLimiting(RateLimits.SignIn)
+            .ForAnybody()
+            .WithName("signIn");
         api.MapDelete("/session", SignOut).ForAnybody().WithName("signOut");
-        api.MapPost("/setup", SetUp).Validate<SetupRequest>().RequireRateLimiting(RateLimits.SignIn).ForAnybody().WithName("setUp");
+        api.MapPost("/setup", SetUp)
+            .Validate<SetupRequest>()
+            .RequireRateLimiting(RateLimits.SignIn)
+            .ForAnybody()
+            .WithName("setUp");
         var tokens = api.MapGroup("/tokens").RequireAuthorization();
         tokens.MapGet("", ListTokens).ForSignedIn().WithName("listTokens");
         tokens.MapPost("", MakeToken).Validate<NewTokenRequest>().ForSignedIn().WithName("makeToken");
         tokens.MapDelete("/{token:long}", RevokeToken).ForSignedIn().WithName("revokeToken");
     }
 
-    private static async Task<Ok<SessionView>> GetSession(HttpContext http, UserManager<Person> people, IAntiforgery antiforgery, AntiphonContext database)
+    private static async Task<Ok<SessionView>> GetSession(
+        HttpContext http,
+        UserManager<Person> people,
+        IAntiforgery antiforgery,
+        AntiphonContext database
+    )
     {
-        var person = http.User.Identity?.IsAuthenticated == true ? await people.FindByIdAsync(http.User.FindFirstValue(ClaimTypes.NameIdentifier)!) : null;
+        var person =
+            http.User.Identity?.IsAuthenticated == true
+                ? await people.FindByIdAsync(http.User.FindFirstValue(ClaimTypes.NameIdentifier)!)
+                : null;
         var needsSetup = person is null && !await database.Users.AnyAsync(http.RequestAborted);
         var token = antiforgery.GetAndStoreTokens(http).RequestToken!;
         http.Response.Headers.CacheControl = "no-store";
-        return TypedResults.Ok(new SessionView(needsSetup, person is null ? null : new PersonView(person.Id, person.DisplayName, person.Email!), token));
+        return TypedResults.Ok(
+            new SessionView(
+                needsSetup,
+                person is null ? null : new PersonView(person.Id, person.DisplayName, person.Email!),
+                token
+            )
+        );
     }
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> SignIn(SignInRequest request, HttpContext http, SignInPace pace, Sessions sessions)
+    private static async Task<Results<NoContent, ProblemHttpResult>> SignIn(
+        SignInRequest request,
+        HttpContext http,
+        SignInPace pace,
+        Sessions sessions
+    )
     {
         var from = http.Connection.RemoteIpAddress;
         if (await pace.WaitOfAsync(from) is { } wait)
         {
-            http.Response.Headers.RetryAfter = ((int)Math.Ceiling(Math.Max(1, wait.TotalSeconds))).ToString(System.Globalization.CultureInfo.InvariantCulture);
-            return TypedResults.Problem("Wait a quarter of an hour and try again.", title: "Too many wrong passwords came from your network.", statusCode: StatusCodes.Status429TooManyRequests, type: "too-many-tries");
+            http.Response.Headers.RetryAfter = ((int)Math.Ceiling(Math.Max(1, wait.TotalSeconds))).ToString(
+                System.Globalization.CultureInfo.InvariantCulture
+            );
+            return TypedResults.Problem(
+                "Wait a quarter of an hour and try again.",
+                title: "Too many wrong passwords came from your network.",
+                statusCode: StatusCodes.Status429TooManyRequests,
+                type: "too-many-tries"
+            );
         }
 
         if (await pace.CheckAsync(request.Mail, request.Password, from) is not { } person)
-            return TypedResults.Problem("Check both; passwords tell small and capital letters apart.", title: "Mail address and password do not go together.", statusCode: StatusCodes.Status401Unauthorized, type: "wrong-password");
+            return TypedResults.Problem(
+                "Check both; passwords tell small and capital letters apart.",
+                title: "Mail address and password do not go together.",
+                statusCode: StatusCodes.Status401Unauthorized,
+                type: "wrong-password"
+            );
         await sessions.BeginAsync(person);
         return TypedResults.NoContent();
     }
@@ -59,16 +98,38 @@ internal static class AccountEndpoints
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> SetUp(SetupRequest request, UserManager<Person> people, Sessions sessions, SetupKey key, AntiphonContext database)
+    private static async Task<Results<NoContent, ValidationProblem, ProblemHttpResult>> SetUp(
+        SetupRequest request,
+        UserManager<Person> people,
+        Sessions sessions,
+        SetupKey key,
+        AntiphonContext database
+    )
     {
-        if (!await database.Users.AnyAsync() && !key.Fits(request.Key)) return FieldProblem.For("key", "This is not the set-up key. It stands in the log of the server, and in the file setup-key in its data folder.");
+        if (!await database.Users.AnyAsync() && !key.Fits(request.Key))
+            return FieldProblem.For(
+                "key",
+                "This is not the set-up key. It stands in the log of the server, and in the file setup-key in its data folder."
+            );
         // SQLite lets one transaction write at a time, and this one writes first: of several at once, one finds nobody.
         await using var transaction = await database.Database.BeginTransactionAsync();
         await database.SignInFailures.ExecuteDeleteAsync();
-        if (await database.Users.AnyAsync()) return TypedResults.Problem("Sign in instead.", title: "This installation has an owner already.", statusCode: StatusCodes.Status409Conflict);
-        var person = new Person { UserName = request.Mail.Trim(), Email = request.Mail.Trim(), DisplayName = request.Name.Trim(), EmailConfirmed = true };
+        if (await database.Users.AnyAsync())
+            return TypedResults.Problem(
+                "Sign in instead.",
+                title: "This installation has an owner already.",
+                statusCode: StatusCodes.Status409Conflict
+            );
+        var person = new Person
+        {
+            UserName = request.Mail.Trim(),
+            Email = request.Mail.Trim(),
+            DisplayName = request.Name.Trim(),
+            EmailConfirmed = true,
+        };
         var made = await people.CreateAsync(person, request.Password);
-        if (!made.Succeeded) return FieldProblem.For("mail", string.Join(" ", made.Errors.Select(error => error.Description)));
+        if (!made.Succeeded)
+            return FieldProblem.For("mail", string.Join(" ", made.Errors.Select(error => error.Description)));
         await sessions.BeginAsync(person);
         await transaction.CommitAsync();
         key.Forget();
@@ -78,23 +139,46 @@ internal static class AccountEndpoints
     private static async Task<Ok<List<TokenView>>> ListTokens(ClaimsPrincipal user, AntiphonContext database)
     {
         var id = user.PersonId();
-        return TypedResults.Ok(await database.ApiTokens.Where(token => token.PersonId == id).OrderBy(token => token.Id)
-            .Select(token => new TokenView(token.Id, token.Name, token.CreatedAt, token.LastUsedAt)).ToListAsync());
+        return TypedResults.Ok(
+            await database
+                .ApiTokens.Where(token => token.PersonId == id)
+                .OrderBy(token => token.Id)
+                .Select(token => new TokenView(token.Id, token.Name, token.CreatedAt, token.LastUsedAt))
+                .ToListAsync()
+        );
     }
 
-    private static async Task<Ok<NewTokenView>> MakeToken(NewTokenRequest request, ClaimsPrincipal user, AntiphonContext database, IKeySource keys, TimeProvider clock)
+    private static async Task<Ok<NewTokenView>> MakeToken(
+        NewTokenRequest request,
+        ClaimsPrincipal user,
+        AntiphonContext database,
+        IKeySource keys,
+        TimeProvider clock
+    )
     {
         var value = keys.NewKey(40);
-        var token = new ApiToken { PersonId = user.PersonId(), Name = request.Name.Trim(), Hash = TokenHash.Of(value), CreatedAt = clock.GetUtcNow() };
+        var token = new ApiToken
+        {
+            PersonId = user.PersonId(),
+            Name = request.Name.Trim(),
+            Hash = TokenHash.Of(value),
+            CreatedAt = clock.GetUtcNow(),
+        };
         database.ApiTokens.Add(token);
         await database.SaveChangesAsync();
         return TypedResults.Ok(new NewTokenView(token.Id, token.Name, value));
     }
 
-    private static async Task<Results<NoContent, NotFound>> RevokeToken(long token, ClaimsPrincipal user, AntiphonContext database)
+    private static async Task<Results<NoContent, NotFound>> RevokeToken(
+        long token,
+        ClaimsPrincipal user,
+        AntiphonContext database
+    )
     {
         var id = user.PersonId();
-        var removed = await database.ApiTokens.Where(apiToken => apiToken.Id == token && apiToken.PersonId == id).ExecuteDeleteAsync();
+        var removed = await database
+            .ApiTokens.Where(apiToken => apiToken.Id == token && apiToken.PersonId == id)
+            .ExecuteDeleteAsync();
         return removed > 0 ? TypedResults.NoContent() : TypedResults.NotFound();
     }
 }

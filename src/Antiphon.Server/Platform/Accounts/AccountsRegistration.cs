@@ -19,23 +19,39 @@ internal static class AccountsRegistration
     public static void AddAccounts(this WebApplicationBuilder builder)
     {
         var services = builder.Services;
-        services.AddIdentityCore<Person>(options =>
-        {
-            options.Password.RequiredLength = 10;
-            options.Password.RequireDigit = false;
-            options.Password.RequireLowercase = false;
-            options.Password.RequireUppercase = false;
-            options.Password.RequireNonAlphanumeric = false;
-            options.User.RequireUniqueEmail = true;
-            options.User.AllowedUserNameCharacters = string.Empty;
-        }).AddEntityFrameworkStores<AntiphonContext>().AddSignInManager();
-        services.AddAuthentication(AnyScheme)
-            .AddPolicyScheme(AnyScheme, null, options => options.ForwardDefaultSelector = context =>
-                context.Request.Headers.Authorization.Count > 0 ? TokenAuthentication.SchemeName : IdentityConstants.ApplicationScheme)
+        services
+            .AddIdentityCore<Person>(options =>
+            {
+                options.Password.RequiredLength = 10;
+                options.Password.RequireDigit = false;
+                options.Password.RequireLowercase = false;
+                options.Password.RequireUppercase = false;
+                options.Password.RequireNonAlphanumeric = false;
+                options.User.RequireUniqueEmail = true;
+                options.User.AllowedUserNameCharacters = string.Empty;
+            })
+            .AddEntityFrameworkStores<AntiphonContext>()
+            .AddSignInManager();
+        services
+            .AddAuthentication(AnyScheme)
+            .AddPolicyScheme(AnyScheme, null, options =>
+                options.ForwardDefaultSelector = context =>
+                    context.Request.Headers.Authorization.Count > 0
+                        ? TokenAuthentication.SchemeName
+                        : IdentityConstants.ApplicationScheme
+            )
             .AddScheme<AuthenticationSchemeOptions, TokenAuthentication>(TokenAuthentication.SchemeName, null)
             .AddCookie(IdentityConstants.ApplicationScheme, ConfigureCookie);
-        services.AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme).PostConfigure<IOptions<AntiphonOptions>>((cookie, antiphon) => OwnCookies.Secure(cookie.Cookie, antiphon.Value));
-        services.AddOptions<AntiforgeryOptions>().PostConfigure<IOptions<AntiphonOptions>>((antiforgery, antiphon) => OwnCookies.Secure(antiforgery.Cookie, antiphon.Value));
+        services
+            .AddOptions<CookieAuthenticationOptions>(IdentityConstants.ApplicationScheme)
+            .PostConfigure<IOptions<AntiphonOptions>>(
+                (cookie, antiphon) => OwnCookies.Secure(cookie.Cookie, antiphon.Value)
+            );
+        services
+            .AddOptions<AntiforgeryOptions>()
+            .PostConfigure<IOptions<AntiphonOptions>>(
+                (antiforgery, antiphon) => OwnCookies.Secure(antiforgery.Cookie, antiphon.Value)
+            );
         services.AddAuthorization();
         services.AddOptions<AccountOptions>().BindConfiguration("Accounts").ValidateDataAnnotations().ValidateOnStart();
         services.AddScoped<SetupKey>();

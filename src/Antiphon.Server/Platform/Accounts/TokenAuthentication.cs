@@ -10,8 +10,11 @@ namespace Antiphon.Server.Platform.Accounts;
 
 /// <summary>"Authorization: Bearer …" with a personal token.</summary>
 internal sealed class TokenAuthentication(
-    IOptionsMonitor<AuthenticationSchemeOptions> options, ILoggerFactory logger, UrlEncoder encoder, AntiphonContext database)
-    : AuthenticationHandler<AuthenticationSchemeOptions>(options, logger, encoder)
+    IOptionsMonitor<AuthenticationSchemeOptions> options,
+    ILoggerFactory logger,
+    UrlEncoder encoder,
+    AntiphonContext database
+) : AuthenticationHandler<AuthenticationSchemeOptions>(options, logger, encoder)
 {
     /// <summary>Name of the scheme.</summary>
     public const string SchemeName = "token";
@@ -23,14 +26,23 @@ internal sealed class TokenAuthentication(
     protected override async Task<AuthenticateResult> HandleAuthenticateAsync()
     {
         var header = Request.Headers.Authorization.ToString();
-        if (!header.StartsWith(Prefix, StringComparison.OrdinalIgnoreCase)) return AuthenticateResult.Fail("Send the token as \"Bearer …\".");
+        if (!header.StartsWith(Prefix, StringComparison.OrdinalIgnoreCase))
+            return AuthenticateResult.Fail("Send the token as \"Bearer …\".");
         var hash = TokenHash.Of(header[Prefix.Length..].Trim());
-        var token = await database.ApiTokens.AsNoTracking().FirstOrDefaultAsync(apiToken => apiToken.Hash == hash, Context.RequestAborted);
-        if (token is null) return AuthenticateResult.Fail("The token is unknown or was revoked.");
+        var token = await database
+            .ApiTokens.AsNoTracking()
+            .FirstOrDefaultAsync(apiToken => apiToken.Hash == hash, Context.RequestAborted);
+        if (token is null)
+            return AuthenticateResult.Fail("The token is unknown or was revoked.");
         var now = TimeProvider.GetUtcNow();
         if (token.LastUsedAt is null || now - token.LastUsedAt > UseIsNotedEvery)
         {
-            await database.ApiTokens.Where(apiToken => apiToken.Id == token.Id).ExecuteUpdateAsync(set => set.SetProperty(apiToken => apiToken.LastUsedAt, now), Context.RequestAborted);
+            await database
+                .ApiTokens.Where(apiToken => apiToken.Id == token.Id)
+                .ExecuteUpdateAsync(
+                    set => set.SetProperty(apiToken => apiToken.LastUsedAt, now),
+                    Context.RequestAborted
+                );
         }
 
         var id = token.PersonId.ToString(System.Globalization.CultureInfo.InvariantCulture);

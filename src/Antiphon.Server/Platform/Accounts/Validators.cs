@@ -17,15 +17,30 @@ internal sealed class SetupValidator : AbstractValidator<SetupRequest>
 {
     public SetupValidator()
     {
-        RuleFor(request => request.Name).NotEmpty().WithMessage("Enter your name, as colleagues know you.").MaximumLength(100);
-        RuleFor(request => request.Mail).EmailAddress().WithMessage("Enter a mail address such as name@site.example.").MaximumLength(200);
-        RuleFor(request => request.Password).NotNull().MinimumLength(10).WithMessage("Use at least ten characters; a short sentence is easiest to keep in mind.").MaximumLength(200);
-        RuleFor(request => request.Key).NotEmpty().WithMessage("Enter the set-up key. It stands in the log of the server, and in the file setup-key in its data folder.");
+        RuleFor(request => request.Name)
+            .NotEmpty()
+            .WithMessage("Enter your name, as colleagues know you.")
+            .MaximumLength(100);
+        RuleFor(request => request.Mail)
+            .EmailAddress()
+            .WithMessage("Enter a mail address such as name@site.example.")
+            .MaximumLength(200);
+        RuleFor(request => request.Password)
+            .NotNull()
+            .MinimumLength(10)
+            .WithMessage("Use at least ten characters; a short sentence is easiest to keep in mind.")
+            .MaximumLength(200);
+        RuleFor(request => request.Key)
+            .NotEmpty()
+            .WithMessage(
+                "Enter the set-up key. It stands in the log of the server, and in the file setup-key in its data folder."
+            );
     }
 }
 
 /// <summary>Rules for a new token.</summary>
 internal sealed class NewTokenValidator : AbstractValidator<NewTokenRequest>
 {
-    public NewTokenValidator() => RuleFor(request => request.Name).NotEmpty().WithMessage("Say what the token is for.").MaximumLength(100);
+    public NewTokenValidator() =>
+        RuleFor(request => request.Name).NotEmpty().WithMessage("Say what the token is for.").MaximumLength(100);
 }

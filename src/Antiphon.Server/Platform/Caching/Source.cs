@@ -4,17 +4,28 @@ namespace Antiphon.Server.Platform.Caching;
 /// <param name="scope">Services it is read with; disposed of with this.</param>
 /// <param name="version">Version of what it is made from; equal versions make equal answers until the moment the answer names.</param>
 /// <param name="make">Makes the answer; null when there is none.</param>
-internal sealed class Source<TValue>(AsyncServiceScope scope, object version, Func<IServiceProvider, CancellationToken, Task<Made<TValue>?>> make) : IAsyncDisposable
+internal sealed class Source<TValue>(
+    AsyncServiceScope scope,
+    object version,
+    Func<IServiceProvider, CancellationToken, Task<Made<TValue>?>> make
+) : IAsyncDisposable
 {
     /// <summary>Looks it up with services of its own.</summary>
     /// <param name="scopes">Where the services come from.</param>
     /// <param name="look">Gives the version and what makes the answer; null when there is nothing.</param>
-    public static async Task<Source<TValue>?> LookAsync(IServiceScopeFactory scopes, Func<IServiceProvider, Task<(object Version, Func<IServiceProvider, CancellationToken, Task<Made<TValue>?>> Make)?>> look)
+    public static async Task<Source<TValue>?> LookAsync(
+        IServiceScopeFactory scopes,
+        Func<
+            IServiceProvider,
+            Task<(object Version, Func<IServiceProvider, CancellationToken, Task<Made<TValue>?>> Make)?>
+        > look
+    )
     {
         var scope = scopes.CreateAsyncScope();
         try
         {
-            if (await look(scope.ServiceProvider) is var (version, make)) return new Source<TValue>(scope, version, make);
+            if (await look(scope.ServiceProvider) is var (version, make))
+                return new Source<TValue>(scope, version, make);
         }
         catch
         {

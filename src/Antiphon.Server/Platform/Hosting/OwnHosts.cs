@@ -14,7 +14,8 @@ internal static class OwnHosts
     public static bool IsOwn(HttpContext context, string host)
     {
         var own = new Uri(context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.PublicAddress);
-        return string.Equals(host, own.Host, StringComparison.OrdinalIgnoreCase) || (own.IsLoopback && IsThisMachine(host));
+        return string.Equals(host, own.Host, StringComparison.OrdinalIgnoreCase)
+            || (own.IsLoopback && IsThisMachine(host));
     }
 
     /// <summary>Lets through what is asked under a name of ours or of a blog; everything else was misdirected (RFC 9110, 15.5.20).</summary>
@@ -24,7 +25,8 @@ internal static class OwnHosts
         if (IsOwn(context, host) || context.Request.Path == Health || await IsBlogsAsync(context, host))
         {
             // The public address is the one truth, whether or not the server in front says how it was spoken to.
-            if (context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.IsSecure) context.Request.Scheme = Uri.UriSchemeHttps;
+            if (context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.IsSecure)
+                context.Request.Scheme = Uri.UriSchemeHttps;
             await next(context);
             return;
         }
@@ -36,8 +38,13 @@ internal static class OwnHosts
     private static async Task<bool> IsBlogsAsync(HttpContext context, string host)
     {
         var name = host.ToLowerInvariant();
-        return name.Contains('.', StringComparison.Ordinal) && await context.RequestServices.GetRequiredService<AntiphonContext>().Blogs.AnyAsync(blog => blog.HostName == name, context.RequestAborted);
+        return name.Contains('.', StringComparison.Ordinal)
+            && await context
+                .RequestServices.GetRequiredService<AntiphonContext>()
+                .Blogs.AnyAsync(blog => blog.HostName == name, context.RequestAborted);
     }
 
-    private static bool IsThisMachine(string host) => string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase) || (IPAddress.TryParse(host.Trim('[', ']'), out var address) && IPAddress.IsLoopback(address));
+    private static bool IsThisMachine(string host) =>
+        string.Equals(host, "localhost", StringComparison.OrdinalIgnoreCase)
+        || (IPAddress.TryParse(host.Trim('[', ']'), out var address) && IPAddress.IsLoopback(address));
 }

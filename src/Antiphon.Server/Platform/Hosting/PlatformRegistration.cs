@@ -23,7 +23,11 @@ internal static class PlatformRegistration
     {
         HtmlOptions.Apply(builder.Configuration);
         var services = builder.Services;
-        services.AddOptions<AntiphonOptions>().BindConfiguration("Antiphon").ValidateDataAnnotations().ValidateOnStart();
+        services
+            .AddOptions<AntiphonOptions>()
+            .BindConfiguration("Antiphon")
+            .ValidateDataAnnotations()
+            .ValidateOnStart();
         services.AddSingleton(TimeProvider.System);
         services.AddSingleton<IKeySource, RandomKeySource>();
         services.AddSingleton(Random.Shared);
@@ -35,15 +39,30 @@ internal static class PlatformRegistration
             options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
             options.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             options.SerializerOptions.RespectNullableAnnotations = true;
-            options.SerializerOptions.TypeInfoResolverChain.Insert(0, new DefaultJsonTypeInfoResolver { Modifiers = { NeededMembers.Require } });
+            options.SerializerOptions.TypeInfoResolverChain.Insert(
+                0,
+                new DefaultJsonTypeInfoResolver { Modifiers = { NeededMembers.Require } }
+            );
         });
         services.AddResponseCompression(options =>
         {
             options.EnableForHttps = true;
-            options.MimeTypes = ResponseCompressionDefaults.MimeTypes.Concat(
-                ["application/rss+xml", "application/atom+xml", "application/rdf+xml", "application/feed+json", "text/x-opml", "image/svg+xml"]);
+            options.MimeTypes = ResponseCompressionDefaults.MimeTypes.Concat([
+                "application/rss+xml",
+                "application/atom+xml",
+                "application/rdf+xml",
+                "application/feed+json",
+                "text/x-opml",
+                "image/svg+xml",
+            ]);
         });
-        foreach (var found in AssemblyScanner.FindValidatorsInAssembly(typeof(AntiphonOptions).Assembly, includeInternalTypes: true)) services.AddSingleton(found.InterfaceType, found.ValidatorType);
+        foreach (
+            var found in AssemblyScanner.FindValidatorsInAssembly(
+                typeof(AntiphonOptions).Assembly,
+                includeInternalTypes: true
+            )
+        )
+            services.AddSingleton(found.InterfaceType, found.ValidatorType);
         services.AddOpenApi("openapi", ApiDescription.Configure);
         services.AddRateLimiter(RateLimits.Configure);
         services.AddProxies();
@@ -51,13 +70,19 @@ internal static class PlatformRegistration
         services.AddSingleton<ArrivedBodies>();
         services.AddSingleton<UploadLine>();
         var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
-        services.AddDataProtection().SetApplicationName("Antiphon").PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
+        services
+            .AddDataProtection()
+            .SetApplicationName("Antiphon")
+            .PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
         builder.WebHost.ConfigureKestrel(options =>
         {
             options.AddServerHeader = false;
             options.Limits.MaxRequestBodySize = 25_000_000;
             options.Limits.RequestHeadersTimeout = TimeSpan.FromSeconds(15);
-            options.Limits.MinRequestBodyDataRate = new MinDataRate(bytesPerSecond: 500, gracePeriod: TimeSpan.FromSeconds(5));
+            options.Limits.MinRequestBodyDataRate = new MinDataRate(
+                bytesPerSecond: 500,
+                gracePeriod: TimeSpan.FromSeconds(5)
+            );
         });
     }
 

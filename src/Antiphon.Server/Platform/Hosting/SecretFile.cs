@@ -15,7 +15,8 @@ internal static class SecretFile
         var folder = Path.Combine(Path.GetFullPath(dataDirectory), "keys");
         Directory.CreateDirectory(folder);
         var path = Path.Combine(folder, name);
-        if (!File.Exists(path)) Make(path);
+        if (!File.Exists(path))
+            Make(path);
         return File.ReadAllBytes(path);
     }
 

@@ -13,9 +13,11 @@ internal static class SecurityHeaders
     {
         var headers = context.Response.Headers;
         headers.XContentTypeOptions = "nosniff";
-        if (context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.IsSecure) headers.StrictTransportSecurity = "max-age=31536000";
+        if (context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.IsSecure)
+            headers.StrictTransportSecurity = "max-age=31536000";
         headers["Referrer-Policy"] = "strict-origin-when-cross-origin";
-        if (!context.Request.Path.StartsWithSegments("/embed")) headers.ContentSecurityPolicy = "frame-ancestors 'none'; object-src 'none'";
+        if (!context.Request.Path.StartsWithSegments("/embed"))
+            headers.ContentSecurityPolicy = "frame-ancestors 'none'; object-src 'none'";
         return next(context);
     }
 }

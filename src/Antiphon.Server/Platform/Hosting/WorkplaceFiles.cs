@@ -9,14 +9,18 @@ internal static class WorkplaceFiles
     /// <summary>Files under /assets carry a hash in their names and never change; the page itself is always asked for again.</summary>
     public static void UseWorkplaceFiles(this WebApplication app)
     {
-        app.UseStaticFiles(new StaticFileOptions
-        {
-            OnPrepareResponse = context =>
+        app.UseStaticFiles(
+            new StaticFileOptions
             {
-                var isHashed = context.Context.Request.Path.StartsWithSegments("/assets");
-                context.Context.Response.Headers.CacheControl = isHashed ? "public, max-age=31536000, immutable" : "no-cache";
-            },
-        });
+                OnPrepareResponse = context =>
+                {
+                    var isHashed = context.Context.Request.Path.StartsWithSegments("/assets");
+                    context.Context.Response.Headers.CacheControl = isHashed
+                        ? "public, max-age=31536000, immutable"
+                        : "no-cache";
+                },
+            }
+        );
     }
 
     /// <summary>Every address that is no API, feed or page of ours opens the workplace, which reads it.</summary>

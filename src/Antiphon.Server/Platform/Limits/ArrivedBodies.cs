@@ -26,7 +26,10 @@ internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddlew
         {
             if (place is null)
             {
-                (context.Response.StatusCode, context.Response.Headers.RetryAfter) = (StatusCodes.Status429TooManyRequests, SenderLine.RetryAfter);
+                (context.Response.StatusCode, context.Response.Headers.RetryAfter) = (
+                    StatusCodes.Status429TooManyRequests,
+                    SenderLine.RetryAfter
+                );
                 return;
             }
 
@@ -44,8 +47,12 @@ internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddlew
     public void Dispose() => _arriving.Dispose();
 
     private static bool IsSentByAnybody(HttpContext context) =>
-        !HttpMethods.IsGet(context.Request.Method) && !HttpMethods.IsHead(context.Request.Method)
-        && (context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>() is not null || context.Request.Path.StartsWithSegments(HubCalls));
+        !HttpMethods.IsGet(context.Request.Method)
+        && !HttpMethods.IsHead(context.Request.Method)
+        && (
+            context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>() is not null
+            || context.Request.Path.StartsWithSegments(HubCalls)
+        );
 
     /// <summary>Reads it; the status of the refusal when it is too large, too slow or breaks off.</summary>
     private async Task<int?> ReadAsync(HttpContext context)
@@ -54,7 +61,8 @@ internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddlew
         time.CancelAfter(TimeSpan.FromSeconds(options.Value.Seconds));
         try
         {
-            if (await BoundedBody.ReadAsync(context.Request.Body, options.Value.MaxBytes, time.Token) is not { } body) return StatusCodes.Status413PayloadTooLarge;
+            if (await BoundedBody.ReadAsync(context.Request.Body, options.Value.MaxBytes, time.Token) is not { } body)
+                return StatusCodes.Status413PayloadTooLarge;
             context.Request.Body = new MemoryStream(body);
             return null;
         }

@@ -11,7 +11,8 @@ internal static class BoundedBody
         int read;
         while ((read = await stream.ReadAsync(buffer, cancellation)) > 0)
         {
-            if (body.Length + read > most) return null;
+            if (body.Length + read > most)
+                return null;
             body.Write(buffer, 0, read);
         }
 

@@ -21,14 +21,15 @@ internal sealed class HtmlBounds
     public int? Children { get; set; }
 
     /// <summary>These, and for what is not set those given.</summary>
-    public HtmlLimits Over(HtmlLimits limits) => new()
-    {
-        Length = AtLeastOne(Length ?? limits.Length),
-        Depth = Math.Min(AtLeastOne(Depth ?? limits.Depth), HtmlLimits.DeepestAllowed),
-        Nodes = AtLeastOne(Nodes ?? limits.Nodes),
-        Attributes = AtLeastOne(Attributes ?? limits.Attributes),
-        Children = AtLeastOne(Children ?? limits.Children),
-    };
+    public HtmlLimits Over(HtmlLimits limits) =>
+        new()
+        {
+            Length = AtLeastOne(Length ?? limits.Length),
+            Depth = Math.Min(AtLeastOne(Depth ?? limits.Depth), HtmlLimits.DeepestAllowed),
+            Nodes = AtLeastOne(Nodes ?? limits.Nodes),
+            Attributes = AtLeastOne(Attributes ?? limits.Attributes),
+            Children = AtLeastOne(Children ?? limits.Children),
+        };
 
     private static int AtLeastOne(int value) => Math.Max(1, value);
 }

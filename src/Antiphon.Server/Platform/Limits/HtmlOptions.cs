@@ -14,6 +14,7 @@ internal sealed class HtmlOptions
     /// <summary>Has them hold for this process, where any are set.</summary>
     public static void Apply(IConfiguration configuration)
     {
-        if (configuration.GetSection("Html").Get<HtmlOptions>() is { } options) HtmlLimits.Set(options.Page.Over(HtmlLimits.Page), options.Text.Over(HtmlLimits.Text));
+        if (configuration.GetSection("Html").Get<HtmlOptions>() is { } options)
+            HtmlLimits.Set(options.Page.Over(HtmlLimits.Page), options.Text.Over(HtmlLimits.Text));
     }
 }

@@ -29,15 +29,23 @@ internal static class RateLimits
     }
 
     // However many readers write at once, from however many places, half of the processors stay for everybody else: for those who read, and for those who decide.
-    private static PartitionedRateLimiter<HttpContext> Writers() => PartitionedRateLimiter.Create<HttpContext, string>(context =>
-        context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName == Writing
-            ? RateLimitPartition.GetConcurrencyLimiter(Writing, _ => new ConcurrencyLimiterOptions { PermitLimit = Math.Max(1, Environment.ProcessorCount / 2), QueueLimit = MostInLine })
-            : RateLimitPartition.GetNoLimiter(string.Empty));
+    private static PartitionedRateLimiter<HttpContext> Writers() =>
+        PartitionedRateLimiter.Create<HttpContext, string>(context =>
+            context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName == Writing
+                ? RateLimitPartition.GetConcurrencyLimiter(Writing, _ => new ConcurrencyLimiterOptions
+                {
+                    PermitLimit = Math.Max(1, Environment.ProcessorCount / 2),
+                    QueueLimit = MostInLine,
+                })
+                : RateLimitPartition.GetNoLimiter(string.Empty)
+        );
 
-    private static PartitionedRateLimiter<HttpContext> Tokens() => PartitionedRateLimiter.Create<HttpContext, string>(context =>
+    private static PartitionedRateLimiter<HttpContext> Tokens() =>
+        PartitionedRateLimiter.Create<HttpContext, string>(context =>
         {
             var token = context.Request.Headers.Authorization.ToString();
-            if (token.Length == 0) return RateLimitPartition.GetNoLimiter(string.Empty);
+            if (token.Length == 0)
+                return RateLimitPartition.GetNoLimiter(string.Empty);
             return RateLimitPartition.GetTokenBucketLimiter(token, _ => new TokenBucketRateLimiterOptions
             {
                 TokenLimit = 400,
@@ -47,7 +55,9 @@ internal static class RateLimits
             });
         });
 
-    private static RateLimitPartition<string> Window(HttpContext context, int permits) => RateLimitPartition.GetFixedWindowLimiter(
-        context.Connection.RemoteIpAddress?.ToString() ?? "unknown",
-        _ => new FixedWindowRateLimiterOptions { PermitLimit = permits, Window = TimeSpan.FromMinutes(1) });
+    private static RateLimitPartition<string> Window(HttpContext context, int permits) =>
+        RateLimitPartition.GetFixedWindowLimiter(
+            context.Connection.RemoteIpAddress?.ToString() ?? "unknown",
+            _ => new FixedWindowRateLimiterOptions { PermitLimit = permits, Window = TimeSpan.FromMinutes(1) }
+        );
 }

@@ -8,8 +8,15 @@ namespace Antiphon.Server.Platform.Limits;
 internal sealed class SenderLine(int ofSender, int inAll) : IDisposable
 {
     private readonly PartitionedRateLimiter<HttpContext> _limits = PartitionedRateLimiter.CreateChained(
-        PartitionedRateLimiter.Create<HttpContext, string>(_ => RateLimitPartition.GetConcurrencyLimiter("all", _ => AtOnce(inAll))),
-        PartitionedRateLimiter.Create<HttpContext, string>(context => RateLimitPartition.GetConcurrencyLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "unknown", _ => AtOnce(ofSender))));
+        PartitionedRateLimiter.Create<HttpContext, string>(_ =>
+            RateLimitPartition.GetConcurrencyLimiter("all", _ => AtOnce(inAll))
+        ),
+        PartitionedRateLimiter.Create<HttpContext, string>(context =>
+            RateLimitPartition.GetConcurrencyLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "unknown", _ =>
+                AtOnce(ofSender)
+            )
+        )
+    );
 
     /// <summary>Seconds after which whoever is refused may come again.</summary>
     public const string RetryAfter = "2";
@@ -18,14 +25,20 @@ internal sealed class SenderLine(int ofSender, int inAll) : IDisposable
     public IDisposable? Enter(HttpContext context)
     {
         var lease = _limits.AttemptAcquire(context);
-        if (lease.IsAcquired) return lease;
+        if (lease.IsAcquired)
+            return lease;
         lease.Dispose();
         return null;
     }
 
     /// <summary>The same, refused with 429 where there is none.</summary>
     /// <exception cref="BadHttpRequestException">There is no place.</exception>
-    public IDisposable EnterOrRefuse(HttpContext context) => Enter(context) ?? throw new BadHttpRequestException("Too much is asked for at the same moment; try again in a few seconds.", StatusCodes.Status429TooManyRequests);
+    public IDisposable EnterOrRefuse(HttpContext context) =>
+        Enter(context)
+        ?? throw new BadHttpRequestException(
+            "Too much is asked for at the same moment; try again in a few seconds.",
+            StatusCodes.Status429TooManyRequests
+        );
 
     /// <inheritdoc/>
     public void Dispose() => _limits.Dispose();

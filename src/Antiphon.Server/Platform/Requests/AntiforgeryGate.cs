@@ -12,15 +12,23 @@ internal static class AntiforgeryGate
     public static async Task CheckAsync(HttpContext context, RequestDelegate next)
     {
         var request = context.Request;
-        var changes = !HttpMethods.IsGet(request.Method) && !HttpMethods.IsHead(request.Method) && !HttpMethods.IsOptions(request.Method);
+        var changes =
+            !HttpMethods.IsGet(request.Method)
+            && !HttpMethods.IsHead(request.Method)
+            && !HttpMethods.IsOptions(request.Method);
         if (changes && request.Path.StartsWithSegments("/api") && request.Headers.Authorization.Count == 0)
         {
             var antiforgery = context.RequestServices.GetRequiredService<IAntiforgery>();
             if (!await antiforgery.IsRequestValidAsync(context))
             {
-                await TypedResults.Problem(
-                    "Load the page again, or send a personal token in the Authorization header.", title: "The request does not come from this workplace.",
-                    statusCode: StatusCodes.Status400BadRequest, type: "antiforgery").ExecuteAsync(context);
+                await TypedResults
+                    .Problem(
+                        "Load the page again, or send a personal token in the Authorization header.",
+                        title: "The request does not come from this workplace.",
+                        statusCode: StatusCodes.Status400BadRequest,
+                        type: "antiforgery"
+                    )
+                    .ExecuteAsync(context);
                 return;
             }
         }

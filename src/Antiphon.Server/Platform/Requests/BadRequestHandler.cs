@@ -10,21 +10,47 @@ namespace Antiphon.Server.Platform.Requests;
 internal sealed partial class BadRequestHandler(IProblemDetailsService problems) : IExceptionHandler
 {
     /// <inheritdoc/>
-    public async ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    public async ValueTask<bool> TryHandleAsync(
+        HttpContext httpContext,
+        Exception exception,
+        CancellationToken cancellationToken
+    )
     {
-        if (exception is not BadHttpRequestException bad) return false;
+        if (exception is not BadHttpRequestException bad)
+            return false;
         httpContext.Response.StatusCode = bad.StatusCode;
-        if (bad.StatusCode == StatusCodes.Status429TooManyRequests) httpContext.Response.Headers.RetryAfter = SenderLine.RetryAfter;
-        return await problems.TryWriteAsync(new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = Describe(bad) });
+        if (bad.StatusCode == StatusCodes.Status429TooManyRequests)
+            httpContext.Response.Headers.RetryAfter = SenderLine.RetryAfter;
+        return await problems.TryWriteAsync(
+            new ProblemDetailsContext { HttpContext = httpContext, ProblemDetails = Describe(bad) }
+        );
     }
 
     private static ProblemDetails Describe(BadHttpRequestException bad)
     {
-        if (bad.StatusCode == StatusCodes.Status413PayloadTooLarge) return new ProblemDetails { Status = bad.StatusCode, Title = "That is too large.", Detail = "Send at most 25 MB." };
-        if (bad.StatusCode == StatusCodes.Status429TooManyRequests) return new ProblemDetails { Status = bad.StatusCode, Title = bad.Message };
-        if (UnfitValue().Match(bad.Message) is { Success: true } unfit) return Unfit(unfit.Groups["name"].Value, unfit.Groups["value"].Value);
-        if (bad.InnerException is JsonException fault && JsonFault.FieldsOf(fault) is { Count: > 0 } fields) return new HttpValidationProblemDetails(fields) { Status = bad.StatusCode, Title = fields.First().Value[0] };
-        return new ProblemDetails { Status = bad.StatusCode, Title = "The request could not be read.", Detail = bad.InnerException?.Message ?? bad.Message };
+        if (bad.StatusCode == StatusCodes.Status413PayloadTooLarge)
+            return new ProblemDetails
+            {
+                Status = bad.StatusCode,
+                Title = "That is too large.",
+                Detail = "Send at most 25 MB.",
+            };
+        if (bad.StatusCode == StatusCodes.Status429TooManyRequests)
+            return new ProblemDetails { Status = bad.StatusCode, Title = bad.Message };
+        if (UnfitValue().Match(bad.Message) is { Success: true } unfit)
+            return Unfit(unfit.Groups["name"].Value, unfit.Groups["value"].Value);
+        if (bad.InnerException is JsonException fault && JsonFault.FieldsOf(fault) is { Count: > 0 } fields)
+            return new HttpValidationProblemDetails(fields)
+            {
+                Status = bad.StatusCode,
+                Title = fields.First().Value[0],
+            };
+        return new ProblemDetails
+        {
+            Status = bad.StatusCode,
+            Title = "The request could not be read.",
+            Detail = bad.InnerException?.Message ?? bad.Message,
+        };
     }
 
     private static HttpValidationProblemDetails Unfit(string parameter, string value)
@@ -32,10 +58,17 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
         // A record of parameters tells its own spelling, and the address has that of JSON.
         var name = FieldProblem.FieldName(parameter);
         var words = $"“{value}” does not fit {name}; see /api/openapi.json for what it takes.";
-        return new HttpValidationProblemDetails(new Dictionary<string, string[]> { [name] = [words] }) { Status = StatusCodes.Status400BadRequest, Title = words };
+        return new HttpValidationProblemDetails(new Dictionary<string, string[]> { [name] = [words] })
+        {
+            Status = StatusCodes.Status400BadRequest,
+            Title = words,
+        };
     }
 
     // The framework tells of the parameter in a sentence only, and by its C# type.
-    [GeneratedRegex("^Failed to bind parameter \"[^\"]* (?<name>\\w+)\" from \"(?<value>.*)\"\\.$", RegexOptions.Singleline)]
+    [GeneratedRegex(
+        "^Failed to bind parameter \"[^\"]* (?<name>\\w+)\" from \"(?<value>.*)\"\\.$",
+        RegexOptions.Singleline
+    )]
     private static partial Regex UnfitValue();
 }

@@ -11,5 +11,8 @@ internal static class FieldProblem
 
     /// <summary>The property path in the spelling of JSON.</summary>
     public static string FieldName(string property) =>
-        string.Join('.', property.Split('.').Select(part => part.Length == 0 ? part : char.ToLowerInvariant(part[0]) + part[1..]));
+        string.Join(
+            '.',
+            property.Split('.').Select(part => part.Length == 0 ? part : char.ToLowerInvariant(part[0]) + part[1..])
+        );
 }

@@ -11,7 +11,8 @@ internal static class OwnCookies
     /// </summary>
     public static void Secure(CookieBuilder cookie, AntiphonOptions options)
     {
-        if (!options.IsSecure) return;
+        if (!options.IsSecure)
+            return;
         (cookie.Name, cookie.SecurePolicy, cookie.Path) = (HostPrefix + cookie.Name, CookieSecurePolicy.Always, "/");
     }
 }

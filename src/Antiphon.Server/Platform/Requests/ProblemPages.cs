@@ -9,7 +9,10 @@ internal static class ProblemPages
     public static async Task WriteForApiAsync(StatusCodeContext context)
     {
         var http = context.HttpContext;
-        if (!http.Request.Path.StartsWithSegments("/api")) return;
-        await http.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(new ProblemDetailsContext { HttpContext = http });
+        if (!http.Request.Path.StartsWithSegments("/api"))
+            return;
+        await http
+            .RequestServices.GetRequiredService<IProblemDetailsService>()
+            .TryWriteAsync(new ProblemDetailsContext { HttpContext = http });
     }
 }

@@ -11,7 +11,11 @@ internal readonly record struct Spelled<T>(T Value)
     public override string ToString() => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(Value.ToString());
 
     /// <summary>Reads the spelling; an unknown one is refused with 400.</summary>
-    [SuppressMessage("Design", "CA1000:Do not declare static members on generic types", Justification = "Parameter binding looks for it here.")]
+    [SuppressMessage(
+        "Design",
+        "CA1000:Do not declare static members on generic types",
+        Justification = "Parameter binding looks for it here."
+    )]
     public static bool TryParse(string? text, out Spelled<T> spelled)
     {
         var isWord = !string.IsNullOrEmpty(text) && text.All(char.IsLetter);

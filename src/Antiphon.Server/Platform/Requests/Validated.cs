@@ -12,8 +12,11 @@ internal sealed class Validated<T> : IEndpointFilter
         var body = context.Arguments.OfType<T>().First();
         var validator = context.HttpContext.RequestServices.GetRequiredService<IValidator<T>>();
         var result = await validator.ValidateAsync(body, context.HttpContext.RequestAborted);
-        if (result.IsValid) return await next(context);
-        var errors = result.Errors.GroupBy(error => FieldProblem.FieldName(error.PropertyName)).ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).ToArray());
+        if (result.IsValid)
+            return await next(context);
+        var errors = result
+            .Errors.GroupBy(error => FieldProblem.FieldName(error.PropertyName))
+            .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).ToArray());
         return TypedResults.ValidationProblem(errors, title: "Some fields need another look.");
     }
 }

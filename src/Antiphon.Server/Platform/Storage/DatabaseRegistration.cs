@@ -12,13 +12,22 @@ internal static class DatabaseRegistration
     public static void AddDatabase(this WebApplicationBuilder builder)
     {
         builder.Services.AddSingleton<WriteCount>();
-        builder.Services.AddDbContextFactory<AntiphonContext>((services, options) =>
-        {
-            var directory = Path.GetFullPath(services.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory);
-            Directory.CreateDirectory(directory);
-            options.UseAntiphonSqlite(Path.Combine(directory, "antiphon.db")).AddInterceptors(services.GetRequiredService<WriteCount>());
-        }, ServiceLifetime.Singleton);
-        builder.Services.AddScoped(services => services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContext());
+        builder.Services.AddDbContextFactory<AntiphonContext>(
+            (services, options) =>
+            {
+                var directory = Path.GetFullPath(
+                    services.GetRequiredService<IOptions<AntiphonOptions>>().Value.DataDirectory
+                );
+                Directory.CreateDirectory(directory);
+                options
+                    .UseAntiphonSqlite(Path.Combine(directory, "antiphon.db"))
+                    .AddInterceptors(services.GetRequiredService<WriteCount>());
+            },
+            ServiceLifetime.Singleton
+        );
+        builder.Services.AddScoped(services =>
+            services.GetRequiredService<IDbContextFactory<AntiphonContext>>().CreateDbContext()
+        );
     }
 
     /// <summary>Brings the database up to date. False, with the reason in the log, for one that this version does not understand.</summary>

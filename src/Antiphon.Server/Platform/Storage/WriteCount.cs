@@ -21,24 +21,38 @@ internal sealed class WriteCount : DbCommandInterceptor, IDbTransactionIntercept
     }
 
     /// <inheritdoc/>
-    public override ValueTask<int> NonQueryExecutedAsync(DbCommand command, CommandExecutedEventData eventData, int result, CancellationToken cancellationToken = default)
+    public override ValueTask<int> NonQueryExecutedAsync(
+        DbCommand command,
+        CommandExecutedEventData eventData,
+        int result,
+        CancellationToken cancellationToken = default
+    )
     {
         Note(command);
         return ValueTask.FromResult(result);
     }
 
     /// <inheritdoc/>
-    public override ValueTask<InterceptionResult> DataReaderClosingAsync(DbCommand command, DataReaderClosingEventData eventData, InterceptionResult result)
+    public override ValueTask<InterceptionResult> DataReaderClosingAsync(
+        DbCommand command,
+        DataReaderClosingEventData eventData,
+        InterceptionResult result
+    )
     {
         Note(command);
         return ValueTask.FromResult(result);
     }
 
     /// <inheritdoc/>
-    public void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) => Interlocked.Increment(ref _writes);
+    public void TransactionCommitted(DbTransaction transaction, TransactionEndEventData eventData) =>
+        Interlocked.Increment(ref _writes);
 
     /// <inheritdoc/>
-    public Task TransactionCommittedAsync(DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default)
+    public Task TransactionCommittedAsync(
+        DbTransaction transaction,
+        TransactionEndEventData eventData,
+        CancellationToken cancellationToken = default
+    )
     {
         Interlocked.Increment(ref _writes);
         return Task.CompletedTask;
@@ -47,6 +61,10 @@ internal sealed class WriteCount : DbCommandInterceptor, IDbTransactionIntercept
     // Within a transaction it is the end that counts.
     private void Note(DbCommand command)
     {
-        if (command.Transaction is null && !command.CommandText.AsSpan().TrimStart().StartsWith("SELECT", StringComparison.OrdinalIgnoreCase)) Interlocked.Increment(ref _writes);
+        if (
+            command.Transaction is null
+            && !command.CommandText.AsSpan().TrimStart().StartsWith("SELECT", StringComparison.OrdinalIgnoreCase)
+        )
+            Interlocked.Increment(ref _writes);
     }
 }

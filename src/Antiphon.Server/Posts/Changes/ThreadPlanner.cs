@@ -9,5 +9,8 @@ namespace Antiphon.Server.Posts.Changes;
 internal sealed class ThreadPlanner(PostThreads threads) : IChangePlanner
 {
     /// <inheritdoc/>
-    public Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation) => act == DeliveryAct.Publish && post.Blog.Following is null ? threads.OpenAsync(post, cancellation) : Task.CompletedTask;
+    public Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation) =>
+        act == DeliveryAct.Publish && post.Blog.Following is null
+            ? threads.OpenAsync(post, cancellation)
+            : Task.CompletedTask;
 }

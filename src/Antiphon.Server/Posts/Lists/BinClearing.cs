@@ -5,7 +5,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Posts.Lists;
 
 /// <summary>Deletes for good what has lain in the bin for thirty days, and forgets what changes to many posts were before.</summary>
-internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<BinClearing> log) : RepeatedWork(scopes, clock, log)
+internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<BinClearing> log)
+    : RepeatedWork(scopes, clock, log)
 {
     /// <summary>How long a post lies in the bin.</summary>
     public static readonly TimeSpan KeptFor = TimeSpan.FromDays(30);
@@ -15,7 +16,10 @@ internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider cloc
     {
         var database = services.GetRequiredService<AntiphonContext>();
         var until = now - KeptFor;
-        await database.Posts.IgnoreQueryFilters().Where(post => post.DeletedAt <= until).ExecuteDeleteAsync(cancellation);
+        await database
+            .Posts.IgnoreQueryFilters()
+            .Where(post => post.DeletedAt <= until)
+            .ExecuteDeleteAsync(cancellation);
         await database.BulkChanges.Where(change => change.MadeAt <= until).ExecuteDeleteAsync(cancellation);
     }
 }

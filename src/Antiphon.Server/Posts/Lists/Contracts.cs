@@ -7,8 +7,26 @@ namespace Antiphon.Server.Posts.Lists;
 /// <param name="CommentsOff">Whether nobody can comment.</param>
 /// <param name="DeletedAt">When it was put into the bin, or null.</param>
 internal sealed record PostSummary(
-    long Id, string Title, string Slug, string BlogName, long BlogId, bool WrittenHere, string? Author, string? Category, IReadOnlyList<string> Tags, PostStatus Status, DateTimeOffset? PublishedAt,
-    DateTimeOffset UpdatedAt, string Address, int Revision, bool IsFeatured, bool IsPinned, bool CommentsOff, int Findings, DateTimeOffset? DeletedAt);
+    long Id,
+    string Title,
+    string Slug,
+    string BlogName,
+    long BlogId,
+    bool WrittenHere,
+    string? Author,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    PostStatus Status,
+    DateTimeOffset? PublishedAt,
+    DateTimeOffset UpdatedAt,
+    string Address,
+    int Revision,
+    bool IsFeatured,
+    bool IsPinned,
+    bool CommentsOff,
+    int Findings,
+    DateTimeOffset? DeletedAt
+);
 
 /// <summary>A page of the list.</summary>
 /// <param name="Posts">In the order asked for.</param>
@@ -20,7 +38,11 @@ internal sealed record PostPage(IReadOnlyList<PostSummary> Posts, string? Next, 
 internal sealed record PostCount(int Total);
 
 /// <summary>Words in use on a site's posts, each with the most used first.</summary>
-internal sealed record TermsView(IReadOnlyList<string> Categories, IReadOnlyList<string> Tags, IReadOnlyList<string> Authors);
+internal sealed record TermsView(
+    IReadOnlyList<string> Categories,
+    IReadOnlyList<string> Tags,
+    IReadOnlyList<string> Authors
+);
 
 /// <summary>A change to many posts.</summary>
 /// <param name="Posts">Their ids; null takes every post that <paramref name="Found"/> finds.</param>
@@ -29,10 +51,28 @@ internal sealed record TermsView(IReadOnlyList<string> Categories, IReadOnlyList
 /// <param name="Words">The category, the author, or the tags; empty takes the category or author away.</param>
 /// <param name="Status">The status, for that kind.</param>
 /// <param name="IsOn">Whether comments are on, or posts featured, for those kinds.</param>
-internal sealed record BulkRequest(IReadOnlyList<long>? Posts, BulkFilter? Found, BulkKind Kind, IReadOnlyList<string>? Words = null, PostStatus? Status = null, bool IsOn = true);
+internal sealed record BulkRequest(
+    IReadOnlyList<long>? Posts,
+    BulkFilter? Found,
+    BulkKind Kind,
+    IReadOnlyList<string>? Words = null,
+    PostStatus? Status = null,
+    bool IsOn = true
+);
 
 /// <summary>What a list was narrowed to, as in its address.</summary>
-internal sealed record BulkFilter(string? Search, PostStatus? Status, long? Blog, string? Author, string? Category, string? Tag, DateTimeOffset? From, DateTimeOffset? To, bool WithFindings, bool Bin);
+internal sealed record BulkFilter(
+    string? Search,
+    PostStatus? Status,
+    long? Blog,
+    string? Author,
+    string? Category,
+    string? Tag,
+    DateTimeOffset? From,
+    DateTimeOffset? To,
+    bool WithFindings,
+    bool Bin
+);
 
 /// <summary>What a change to many posts changes.</summary>
 internal enum BulkKind
@@ -82,4 +122,13 @@ internal sealed record BulkResult(long Change, int Posts);
 internal sealed record BulkUndone(int Posts, int Kept);
 
 /// <summary>What the row of a list changes without opening the post.</summary>
-internal sealed record QuickEdit(int Revision, string Title, string? Slug, DateTimeOffset? PublishedAt, string? Category, IReadOnlyList<string> Tags, string? Author, bool CommentsOff);
+internal sealed record QuickEdit(
+    int Revision,
+    string Title,
+    string? Slug,
+    DateTimeOffset? PublishedAt,
+    string? Category,
+    IReadOnlyList<string> Tags,
+    string? Author,
+    bool CommentsOff
+);

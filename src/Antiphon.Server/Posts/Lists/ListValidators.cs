@@ -8,11 +8,20 @@ internal sealed class QuickEditValidator : AbstractValidator<QuickEdit>
 {
     public QuickEditValidator()
     {
-        RuleFor(row => row.Title).NotEmpty().WithMessage("Give the post a title.").MaximumLength(300).WithMessage("Keep the title under 300 characters.");
-        RuleFor(row => row.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Keep the address under 160 characters.");
+        RuleFor(row => row.Title)
+            .NotEmpty()
+            .WithMessage("Give the post a title.")
+            .MaximumLength(300)
+            .WithMessage("Keep the title under 300 characters.");
+        RuleFor(row => row.Slug)
+            .MaximumLength(Slug.MaxLength * 2)
+            .WithMessage("Keep the address under 160 characters.");
         RuleFor(row => row.Author).MaximumLength(100);
         RuleFor(row => row.Category).MaximumLength(100);
-        RuleFor(row => row.Tags).NotNull().Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");
+        RuleFor(row => row.Tags)
+            .NotNull()
+            .Must(tags => tags is null || tags.Count <= 30)
+            .WithMessage("Give at most 30 tags.");
         RuleForEach(row => row.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
     }
 }
@@ -22,11 +31,21 @@ internal sealed class BulkValidator : AbstractValidator<BulkRequest>
 {
     public BulkValidator()
     {
-        RuleFor(change => change.Posts).Must((change, posts) => posts is { Count: > 0 } || change.Found is not null).WithMessage("Choose the posts to change.");
-        RuleFor(change => change.Words).Must(words => words is { Count: > 0 }).When(change => change.Kind is BulkKind.AddTags or BulkKind.RemoveTags).WithMessage("Enter the tags.");
-        RuleFor(change => change.Words).Must(words => words is null || words.Count <= 1).When(change => change.Kind is BulkKind.Category or BulkKind.Author).WithMessage("Enter one name.");
+        RuleFor(change => change.Posts)
+            .Must((change, posts) => posts is { Count: > 0 } || change.Found is not null)
+            .WithMessage("Choose the posts to change.");
+        RuleFor(change => change.Words)
+            .Must(words => words is { Count: > 0 })
+            .When(change => change.Kind is BulkKind.AddTags or BulkKind.RemoveTags)
+            .WithMessage("Enter the tags.");
+        RuleFor(change => change.Words)
+            .Must(words => words is null || words.Count <= 1)
+            .When(change => change.Kind is BulkKind.Category or BulkKind.Author)
+            .WithMessage("Enter one name.");
         RuleForEach(change => change.Words).MaximumLength(100).WithMessage("Keep names under 100 characters.");
-        RuleFor(change => change.Status).Must(status => status is PostStatus.Draft or PostStatus.Withdrawn).When(change => change.Kind == BulkKind.Status)
+        RuleFor(change => change.Status)
+            .Must(status => status is PostStatus.Draft or PostStatus.Withdrawn)
+            .When(change => change.Kind == BulkKind.Status)
             .WithMessage("Choose Draft or Withdrawn; publishing is done one post at a time.");
     }
 }

@@ -33,39 +33,57 @@ internal static class PostOrdering
     {
         if (order == PostOrder.Title)
         {
-            if (TitleCursor(after) is var (title, last)) posts = posts.Where(post => string.Compare(EF.Functions.Collate(post.Title, AnyCase), title) > 0 || (EF.Functions.Collate(post.Title, AnyCase) == title && post.Id > last));
+            if (TitleCursor(after) is var (title, last))
+                posts = posts.Where(post =>
+                    string.Compare(EF.Functions.Collate(post.Title, AnyCase), title) > 0
+                    || (EF.Functions.Collate(post.Title, AnyCase) == title && post.Id > last)
+                );
             return posts.OrderBy(post => EF.Functions.Collate(post.Title, AnyCase)).ThenBy(post => post.Id);
         }
 
         var cursor = PostCursor.Parse(after);
         if (order == PostOrder.Changed)
         {
-            if (cursor is not null) posts = posts.Where(post => post.UpdatedAt < cursor.Date || (post.UpdatedAt == cursor.Date && post.Id < cursor.Id));
+            if (cursor is not null)
+                posts = posts.Where(post =>
+                    post.UpdatedAt < cursor.Date || (post.UpdatedAt == cursor.Date && post.Id < cursor.Id)
+                );
             return posts.OrderByDescending(post => post.UpdatedAt).ThenByDescending(post => post.Id);
         }
 
         if (order == PostOrder.Oldest)
         {
-            if (cursor is not null) posts = posts.Where(post => post.ListedAt > cursor.Date || (post.ListedAt == cursor.Date && post.Id > cursor.Id));
+            if (cursor is not null)
+                posts = posts.Where(post =>
+                    post.ListedAt > cursor.Date || (post.ListedAt == cursor.Date && post.Id > cursor.Id)
+                );
             return posts.OrderBy(post => post.ListedAt).ThenBy(post => post.Id);
         }
 
-        if (cursor is not null) posts = posts.Where(post => post.ListedAt < cursor.Date || (post.ListedAt == cursor.Date && post.Id < cursor.Id));
+        if (cursor is not null)
+            posts = posts.Where(post =>
+                post.ListedAt < cursor.Date || (post.ListedAt == cursor.Date && post.Id < cursor.Id)
+            );
         return posts.OrderByDescending(post => post.ListedAt).ThenByDescending(post => post.Id);
     }
 
     /// <summary>The cursor that goes on after a post.</summary>
-    public static string CursorAfter(Post post, PostOrder order) => order switch
-    {
-        PostOrder.Title => string.Create(CultureInfo.InvariantCulture, $"{post.Id}.{WebEncoders.Base64UrlEncode(Encoding.UTF8.GetBytes(post.Title))}"),
-        PostOrder.Changed => new PostCursor(post.UpdatedAt, post.Id).ToString(),
-        _ => new PostCursor(post.ListedAt, post.Id).ToString(),
-    };
+    public static string CursorAfter(Post post, PostOrder order) =>
+        order switch
+        {
+            PostOrder.Title => string.Create(
+                CultureInfo.InvariantCulture,
+                $"{post.Id}.{WebEncoders.Base64UrlEncode(Encoding.UTF8.GetBytes(post.Title))}"
+            ),
+            PostOrder.Changed => new PostCursor(post.UpdatedAt, post.Id).ToString(),
+            _ => new PostCursor(post.ListedAt, post.Id).ToString(),
+        };
 
     private static (string Title, long Id)? TitleCursor(string? text)
     {
         var parts = (text ?? string.Empty).Split('.');
-        if (parts.Length != 2 || !long.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var id)) return null;
+        if (parts.Length != 2 || !long.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var id))
+            return null;
         try
         {
             return (Encoding.UTF8.GetString(WebEncoders.Base64UrlDecode(parts[1])), id);

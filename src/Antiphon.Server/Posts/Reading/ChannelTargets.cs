@@ -17,13 +17,21 @@ internal sealed class ChannelTargets(PostFactsReader facts, IOptions<AntiphonOpt
     private static readonly string[] Forms = ["rss", "atom", "json"];
 
     /// <summary>For pings each page the post links to, for a hub each feed the post stands in, otherwise one place without a name.</summary>
-    public IReadOnlyList<string> Of(Post post, Channel channel) => channel.Kind switch
-    {
-        ChannelKind.Pings => [.. LinksInText.Of(post.BodyHtml).Where(address => FoldedAddress.Of(address) != FoldedAddress.Of(facts.LinkOf(post))).Take(MostPages)],
-        ChannelKind.Hub => [.. Forms.Select(form => options.Value.AddressOf($"feeds/{post.Blog.Key}.{form}"))],
-        _ => [string.Empty],
-    };
+    public IReadOnlyList<string> Of(Post post, Channel channel) =>
+        channel.Kind switch
+        {
+            ChannelKind.Pings =>
+            [
+                .. LinksInText
+                    .Of(post.BodyHtml)
+                    .Where(address => FoldedAddress.Of(address) != FoldedAddress.Of(facts.LinkOf(post)))
+                    .Take(MostPages),
+            ],
+            ChannelKind.Hub => [.. Forms.Select(form => options.Value.AddressOf($"feeds/{post.Blog.Key}.{form}"))],
+            _ => [string.Empty],
+        };
 
     /// <summary>What of a post decides where it goes.</summary>
-    public static ChannelPost Of(Post post) => new(post.BlogId, post.Blog.Following is null, [.. post.AllCategories], post.Tags, post.Author, post.IsFeatured);
+    public static ChannelPost Of(Post post) =>
+        new(post.BlogId, post.Blog.Following is null, [.. post.AllCategories], post.Tags, post.Author, post.IsFeatured);
 }

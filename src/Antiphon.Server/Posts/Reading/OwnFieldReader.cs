@@ -14,8 +14,14 @@ internal sealed class OwnFieldReader(AntiphonContext database)
     public async Task<PublicFields> OfBlogsAsync(IEnumerable<long> blogs, CancellationToken cancellation)
     {
         List<long> asked = [.. blogs.Distinct()];
-        var fields = await database.BlogFields.AsNoTracking().Where(field => asked.Contains(field.BlogId)).OrderBy(field => field.Position).ToListAsync(cancellation);
-        return new PublicFields(fields.Where(field => field.Definition.IsPublic).ToLookup(field => field.BlogId, field => field.Definition));
+        var fields = await database
+            .BlogFields.AsNoTracking()
+            .Where(field => asked.Contains(field.BlogId))
+            .OrderBy(field => field.Position)
+            .ToListAsync(cancellation);
+        return new PublicFields(
+            fields.Where(field => field.Definition.IsPublic).ToLookup(field => field.BlogId, field => field.Definition)
+        );
     }
 }
 
@@ -23,14 +29,16 @@ internal sealed class OwnFieldReader(AntiphonContext database)
 internal sealed class PublicFields(ILookup<long, OwnField> fields)
 {
     /// <summary>No fields at all.</summary>
-    public static PublicFields None { get; } = new(Enumerable.Empty<BlogField>().ToLookup(field => field.BlogId, field => field.Definition));
+    public static PublicFields None { get; } =
+        new(Enumerable.Empty<BlogField>().ToLookup(field => field.BlogId, field => field.Definition));
 
     /// <summary>What a post fills of them, in words of the readers' language.</summary>
     public IEnumerable<FilledField> Of(Post post, string language)
     {
         var culture = CultureInfo.GetCultureInfo(language);
         foreach (var field in fields[post.BlogId])
-            if (post.OwnValues.Find(value => value.Key == field.Key) is { } held) yield return new FilledField(field, held.Value, FieldValues.InWords(field, held.Value, culture));
+            if (post.OwnValues.Find(value => value.Key == field.Key) is { } held)
+                yield return new FilledField(field, held.Value, FieldValues.InWords(field, held.Value, culture));
     }
 }
 

@@ -10,10 +10,11 @@ namespace Antiphon.Server.Posts.Reading;
 internal static class PageBlocks
 {
     /// <summary>The forms of the post and the links of its site; author and related posts are the page's to say.</summary>
-    public static BlockContext Around(Post post, BlockTexts texts, AntiphonOptions options) => new(texts, null, [])
-    {
-        Follow = post.Blog.Site.FollowLinks,
-        QuestionAddress = options.AddressOf($"embed/questions/{post.Key}"),
-        SubscribeAddress = options.AddressOf($"embed/subscribe/{post.Blog.Site.PublicKey}"),
-    };
+    public static BlockContext Around(Post post, BlockTexts texts, AntiphonOptions options) =>
+        new(texts, null, [])
+        {
+            Follow = post.Blog.Site.FollowLinks,
+            QuestionAddress = options.AddressOf($"embed/questions/{post.Key}"),
+            SubscribeAddress = options.AddressOf($"embed/subscribe/{post.Blog.Site.PublicKey}"),
+        };
 }

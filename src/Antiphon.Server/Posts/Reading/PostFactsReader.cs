@@ -19,7 +19,12 @@ internal sealed class PostFactsReader(PostAddresses addresses)
     {
         var facts = Of(post);
         // Only what people read and follow is counted; receivers that tell posts apart by their address get it as it is.
-        return kind == ChannelKind.Social ? facts with { Link = CampaignLink.Of(facts.Link, settings.CampaignSource, "social", settings.Campaign) } : facts;
+        return kind == ChannelKind.Social
+            ? facts with
+            {
+                Link = CampaignLink.Of(facts.Link, settings.CampaignSource, "social", settings.Campaign),
+            }
+            : facts;
     }
 
     /// <summary>The facts, with the post's own address.</summary>
@@ -27,7 +32,17 @@ internal sealed class PostFactsReader(PostAddresses addresses)
     {
         var site = post.Blog.Site;
         var excerpt = post.Excerpt ?? Shortened.ToWords(post.PlainText ?? HtmlText.Of(post.BodyHtml), ExcerptWords);
-        return new PostFacts(post.Title, excerpt, addresses.Of(post), post.Author, post.Category, post.Tags, post.PublishedAt is { } at ? SiteCulture.LongDate(at, site.Language, site.TimeZone) : string.Empty, post.Blog.Name, site.Name);
+        return new PostFacts(
+            post.Title,
+            excerpt,
+            addresses.Of(post),
+            post.Author,
+            post.Category,
+            post.Tags,
+            post.PublishedAt is { } at ? SiteCulture.LongDate(at, site.Language, site.TimeZone) : string.Empty,
+            post.Blog.Name,
+            site.Name
+        );
     }
 
     /// <summary>The post's own address.</summary>

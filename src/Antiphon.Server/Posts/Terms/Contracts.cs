@@ -1,12 +1,22 @@
 namespace Antiphon.Server.Posts.Terms;
 
 /// <summary>Everything by which a site's posts are sorted.</summary>
-internal sealed record TermsPage(IReadOnlyList<CategoryView> Categories, IReadOnlyList<TermView> Tags, IReadOnlyList<AuthorView> Authors);
+internal sealed record TermsPage(
+    IReadOnlyList<CategoryView> Categories,
+    IReadOnlyList<TermView> Tags,
+    IReadOnlyList<AuthorView> Authors
+);
 
 /// <summary>A category.</summary>
 /// <param name="Path">The way to it from the top, itself last.</param>
 /// <param name="Posts">How many posts are in it, those below it left out.</param>
-internal sealed record CategoryView(string Name, string? Above, string? Description, IReadOnlyList<string> Path, int Posts);
+internal sealed record CategoryView(
+    string Name,
+    string? Above,
+    string? Description,
+    IReadOnlyList<string> Path,
+    int Posts
+);
 
 /// <summary>A tag.</summary>
 internal sealed record TermView(string Name, int Posts);

@@ -22,70 +22,199 @@ internal static class TermEndpoints
     {
         var terms = site.MapGroup("/terms").WithTags("Terms");
         terms.MapGet("", List).Needs(SiteRight.See).WithName("getTerms");
-        terms.MapPut("/categories", KeepCategory).Needs(SiteRight.Edit).WithName("keepCategory").WithSummary("Places a category in the tree and says what it is about.");
-        terms.MapPut("/authors", KeepAuthor).Needs(SiteRight.Edit).WithName("keepAuthor").WithSummary("Says who an author is.");
-        terms.MapPost("/rename", Rename).Needs(SiteRight.Edit).WithName("renameTerm").WithSummary("Renames a term on every post, or brings two together.");
+        terms
+            .MapPut("/categories", KeepCategory)
+            .Needs(SiteRight.Edit)
+            .WithName("keepCategory")
+            .WithSummary("Places a category in the tree and says what it is about.");
+        terms
+            .MapPut("/authors", KeepAuthor)
+            .Needs(SiteRight.Edit)
+            .WithName("keepAuthor")
+            .WithSummary("Says who an author is.");
+        terms
+            .MapPost("/rename", Rename)
+            .Needs(SiteRight.Edit)
+            .WithName("renameTerm")
+            .WithSummary("Renames a term on every post, or brings two together.");
     }
 
     private static async Task<Ok<TermsPage>> List(long site, AntiphonContext database, CancellationToken cancellation)
     {
-        var rows = await database.Posts.AsNoTracking().Where(post => post.SiteId == site).Select(post => new { post.Category, post.MoreCategories, post.Tags, post.Author }).ToListAsync(cancellation);
-        var kept = await database.Categories.AsNoTracking().Where(category => category.SiteId == site).ToListAsync(cancellation);
-        var people = await database.Authors.AsNoTracking().Where(author => author.SiteId == site).ToListAsync(cancellation);
-        static Dictionary<string, int> Counted(IEnumerable<string?> names) => names.OfType<string>().GroupBy(name => name, StringComparer.OrdinalIgnoreCase).ToDictionary(group => group.Key, group => group.Count(), StringComparer.OrdinalIgnoreCase);
-        var (categories, tags, authors) = (Counted(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category!))), Counted(rows.SelectMany(row => row.Tags)), Counted(rows.Select(row => row.Author)));
+        var rows = await database
+            .Posts.AsNoTracking()
+            .Where(post => post.SiteId == site)
+            .Select(post => new
+            {
+                post.Category,
+                post.MoreCategories,
+                post.Tags,
+                post.Author,
+            })
+            .ToListAsync(cancellation);
+        var kept = await database
+            .Categories.AsNoTracking()
+            .Where(category => category.SiteId == site)
+            .ToListAsync(cancellation);
+        var people = await database
+            .Authors.AsNoTracking()
+            .Where(author => author.SiteId == site)
+            .ToListAsync(cancellation);
+        static Dictionary<string, int> Counted(IEnumerable<string?> names) =>
+            names
+                .OfType<string>()
+                .GroupBy(name => name, StringComparer.OrdinalIgnoreCase)
+                .ToDictionary(group => group.Key, group => group.Count(), StringComparer.OrdinalIgnoreCase);
+        var (categories, tags, authors) = (
+            Counted(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category!))),
+            Counted(rows.SelectMany(row => row.Tags)),
+            Counted(rows.Select(row => row.Author))
+        );
         var tree = new CategoryTree(kept.Select(category => new CategoryNode(category.Name, category.Above)));
-        var names = kept.Select(category => category.Name).Concat(kept.Select(category => category.Above).OfType<string>()).Concat(categories.Keys).Distinct(StringComparer.OrdinalIgnoreCase);
+        var names = kept.Select(category => category.Name)
+            .Concat(kept.Select(category => category.Above).OfType<string>())
+            .Concat(categories.Keys)
+            .Distinct(StringComparer.OrdinalIgnoreCase);
         CategoryView View(string name)
         {
             var about = kept.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
-            return new CategoryView(about?.Name ?? name, about?.Above, about?.Description, tree.PathTo(name), categories.GetValueOrDefault(name));
+            return new CategoryView(
+                about?.Name ?? name,
+                about?.Above,
+                about?.Description,
+                tree.PathTo(name),
+                categories.GetValueOrDefault(name)
+            );
         }
 
         AuthorView Person(string name)
         {
             var about = people.Find(author => string.Equals(author.Name, name, StringComparison.OrdinalIgnoreCase));
-            return new AuthorView(about?.Name ?? name, about?.About, about?.Link, about?.PictureAddress, authors.GetValueOrDefault(name));
+            return new AuthorView(
+                about?.Name ?? name,
+                about?.About,
+                about?.Link,
+                about?.PictureAddress,
+                authors.GetValueOrDefault(name)
+            );
         }
 
-        return TypedResults.Ok(new TermsPage(
-            [.. names.Select(View).OrderBy(category => string.Join('\u0001', category.Path), StringComparer.CurrentCultureIgnoreCase)],
-            [.. tags.Select(pair => new TermView(pair.Key, pair.Value)).OrderBy(term => term.Name, StringComparer.CurrentCultureIgnoreCase)],
-            [.. people.Select(author => author.Name).Concat(authors.Keys).Distinct(StringComparer.OrdinalIgnoreCase).Select(Person).OrderBy(author => author.Name, StringComparer.CurrentCultureIgnoreCase)]));
+        return TypedResults.Ok(
+            new TermsPage(
+                [
+                    .. names
+                        .Select(View)
+                        .OrderBy(
+                            category => string.Join('\u0001', category.Path),
+                            StringComparer.CurrentCultureIgnoreCase
+                        ),
+                ],
+                [
+                    .. tags.Select(pair => new TermView(pair.Key, pair.Value))
+                        .OrderBy(term => term.Name, StringComparer.CurrentCultureIgnoreCase),
+                ],
+                [
+                    .. people
+                        .Select(author => author.Name)
+                        .Concat(authors.Keys)
+                        .Distinct(StringComparer.OrdinalIgnoreCase)
+                        .Select(Person)
+                        .OrderBy(author => author.Name, StringComparer.CurrentCultureIgnoreCase),
+                ]
+            )
+        );
     }
 
-    private static async Task<Results<NoContent, ValidationProblem>> KeepCategory(long site, CategoryRequest request, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ValidationProblem>> KeepCategory(
+        long site,
+        CategoryRequest request,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
-        var (name, above) = (request.Name?.Trim() ?? string.Empty, string.IsNullOrWhiteSpace(request.Above) ? null : request.Above.Trim());
-        if (name.Length is 0 or > LongestName) return FieldProblem.For("name", "Give the category a name of up to 100 characters.");
+        var (name, above) = (
+            request.Name?.Trim() ?? string.Empty,
+            string.IsNullOrWhiteSpace(request.Above) ? null : request.Above.Trim()
+        );
+        if (name.Length is 0 or > LongestName)
+            return FieldProblem.For("name", "Give the category a name of up to 100 characters.");
         var all = await database.Categories.Where(category => category.SiteId == site).ToListAsync(cancellation);
-        if (new CategoryTree(all.Select(category => new CategoryNode(category.Name, category.Above))).WouldCircle(name, above)) return FieldProblem.For("above", $"“{above}” stands below “{name}” already; a category cannot stand below itself.");
-        if (request.Description?.Length > 1000) return FieldProblem.For("description", "Keep the description under 1,000 characters.");
+        if (
+            new CategoryTree(all.Select(category => new CategoryNode(category.Name, category.Above))).WouldCircle(
+                name,
+                above
+            )
+        )
+            return FieldProblem.For(
+                "above",
+                $"“{above}” stands below “{name}” already; a category cannot stand below itself."
+            );
+        if (request.Description?.Length > 1000)
+            return FieldProblem.For("description", "Keep the description under 1,000 characters.");
         var kept = all.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
-        if (kept is null) database.Categories.Add(kept = new Category { SiteId = site, Name = name });
-        (kept.Above, kept.Description) = (above, string.IsNullOrWhiteSpace(request.Description) ? null : request.Description.Trim());
+        if (kept is null)
+            database.Categories.Add(kept = new Category { SiteId = site, Name = name });
+        (kept.Above, kept.Description) = (
+            above,
+            string.IsNullOrWhiteSpace(request.Description) ? null : request.Description.Trim()
+        );
         await database.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<NoContent, ValidationProblem>> KeepAuthor(long site, AuthorRequest request, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ValidationProblem>> KeepAuthor(
+        long site,
+        AuthorRequest request,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
         var name = request.Name?.Trim() ?? string.Empty;
-        if (name.Length is 0 or > LongestName) return FieldProblem.For("name", "Give the author a name of up to 100 characters.");
-        if (request.About?.Length > 2000) return FieldProblem.For("about", "Keep what is said about the author under 2,000 characters.");
-        if (!string.IsNullOrWhiteSpace(request.Link) && !LinkResolver.IsWeb(request.Link)) return FieldProblem.For("link", "Enter the whole address, starting with https://.");
-        if (!string.IsNullOrWhiteSpace(request.PictureAddress) && !LinkResolver.IsWeb(request.PictureAddress)) return FieldProblem.For("pictureAddress", "Choose a picture from the library.");
-        var kept = (await database.Authors.Where(author => author.SiteId == site).ToListAsync(cancellation)).Find(author => string.Equals(author.Name, name, StringComparison.OrdinalIgnoreCase));
-        if (kept is null) database.Authors.Add(kept = new Author { SiteId = site, Name = name });
-        (kept.About, kept.Link, kept.PictureAddress) = (Said.OrNull(request.About), Said.OrNull(request.Link), Said.OrNull(request.PictureAddress));
+        if (name.Length is 0 or > LongestName)
+            return FieldProblem.For("name", "Give the author a name of up to 100 characters.");
+        if (request.About?.Length > 2000)
+            return FieldProblem.For("about", "Keep what is said about the author under 2,000 characters.");
+        if (!string.IsNullOrWhiteSpace(request.Link) && !LinkResolver.IsWeb(request.Link))
+            return FieldProblem.For("link", "Enter the whole address, starting with https://.");
+        if (!string.IsNullOrWhiteSpace(request.PictureAddress) && !LinkResolver.IsWeb(request.PictureAddress))
+            return FieldProblem.For("pictureAddress", "Choose a picture from the library.");
+        var kept = (await database.Authors.Where(author => author.SiteId == site).ToListAsync(cancellation)).Find(
+            author => string.Equals(author.Name, name, StringComparison.OrdinalIgnoreCase)
+        );
+        if (kept is null)
+            database.Authors.Add(kept = new Author { SiteId = site, Name = name });
+        (kept.About, kept.Link, kept.PictureAddress) = (
+            Said.OrNull(request.About),
+            Said.OrNull(request.Link),
+            Said.OrNull(request.PictureAddress)
+        );
         await database.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();
     }
 
-    private static async Task<Results<Ok<RenameResult>, ValidationProblem>> Rename(long site, RenameRequest request, HttpContext http, TermRenaming renaming, CancellationToken cancellation)
+    private static async Task<Results<Ok<RenameResult>, ValidationProblem>> Rename(
+        long site,
+        RenameRequest request,
+        HttpContext http,
+        TermRenaming renaming,
+        CancellationToken cancellation
+    )
     {
-        if (string.IsNullOrWhiteSpace(request.Name)) return FieldProblem.For("name", "Choose what to rename.");
-        if (request.To?.Trim().Length > LongestName) return FieldProblem.For("to", "Keep the name under 100 characters.");
-        return TypedResults.Ok(await renaming.RenameAsync(site, http.Member().PersonId, request with { Name = request.Name.Trim(), To = request.To?.Trim() ?? string.Empty }, cancellation));
+        if (string.IsNullOrWhiteSpace(request.Name))
+            return FieldProblem.For("name", "Choose what to rename.");
+        if (request.To?.Trim().Length > LongestName)
+            return FieldProblem.For("to", "Keep the name under 100 characters.");
+        return TypedResults.Ok(
+            await renaming.RenameAsync(
+                site,
+                http.Member().PersonId,
+                request with
+                {
+                    Name = request.Name.Trim(),
+                    To = request.To?.Trim() ?? string.Empty,
+                },
+                cancellation
+            )
+        );
     }
 }

@@ -13,18 +13,63 @@ internal static class PostVersionEndpoints
     public static void MapPostVersions(this RouteGroupBuilder site)
     {
         var versions = site.MapGroup("/posts/{post:long}/versions").WithTags("Posts");
-        versions.MapGet("", List).Needs(SiteRight.See).WithName("listPostVersions").WithSummary("What a post was, the latest first.");
+        versions
+            .MapGet("", List)
+            .Needs(SiteRight.See)
+            .WithName("listPostVersions")
+            .WithSummary("What a post was, the latest first.");
         versions.MapGet("/{version:long}", Get).Needs(SiteRight.See).WithName("getPostVersion");
     }
 
-    private static async Task<Ok<List<PostVersionSummary>>> List(long site, long post, AntiphonContext database, CancellationToken cancellation) => TypedResults.Ok(
-        await database.PostVersions.AsNoTracking().Where(version => version.PostId == post && version.Post.SiteId == site).OrderByDescending(version => version.Id)
-            .Select(version => new PostVersionSummary(version.Id, version.SavedAt, version.PersonName, version.WasPublic, version.Title)).ToListAsync(cancellation));
+    private static async Task<Ok<List<PostVersionSummary>>> List(
+        long site,
+        long post,
+        AntiphonContext database,
+        CancellationToken cancellation
+    ) =>
+        TypedResults.Ok(
+            await database
+                .PostVersions.AsNoTracking()
+                .Where(version => version.PostId == post && version.Post.SiteId == site)
+                .OrderByDescending(version => version.Id)
+                .Select(version => new PostVersionSummary(
+                    version.Id,
+                    version.SavedAt,
+                    version.PersonName,
+                    version.WasPublic,
+                    version.Title
+                ))
+                .ToListAsync(cancellation)
+        );
 
-    private static async Task<Results<Ok<PostVersionView>, NotFound>> Get(long site, long post, long version, AntiphonContext database, CancellationToken cancellation)
+    private static async Task<Results<Ok<PostVersionView>, NotFound>> Get(
+        long site,
+        long post,
+        long version,
+        AntiphonContext database,
+        CancellationToken cancellation
+    )
     {
-        var found = await database.PostVersions.AsNoTracking().FirstOrDefaultAsync(postVersion => postVersion.Id == version && postVersion.PostId == post && postVersion.Post.SiteId == site, cancellation);
-        return found is null ? TypedResults.NotFound() : TypedResults.Ok(new PostVersionView(found.Id, found.SavedAt, found.PersonName, found.WasPublic, found.Title, found.BodyHtml, found.Excerpt));
+        var found = await database
+            .PostVersions.AsNoTracking()
+            .FirstOrDefaultAsync(
+                postVersion =>
+                    postVersion.Id == version && postVersion.PostId == post && postVersion.Post.SiteId == site,
+                cancellation
+            );
+        return found is null
+            ? TypedResults.NotFound()
+            : TypedResults.Ok(
+                new PostVersionView(
+                    found.Id,
+                    found.SavedAt,
+                    found.PersonName,
+                    found.WasPublic,
+                    found.Title,
+                    found.BodyHtml,
+                    found.Excerpt
+                )
+            );
     }
 }
 
@@ -37,4 +82,12 @@ internal static class PostVersionEndpoints
 internal sealed record PostVersionSummary(long Id, DateTimeOffset SavedAt, string? By, bool WasPublic, string Title);
 
 /// <summary>A version in full.</summary>
-internal sealed record PostVersionView(long Id, DateTimeOffset SavedAt, string? By, bool WasPublic, string Title, string BodyHtml, string? Excerpt);
+internal sealed record PostVersionView(
+    long Id,
+    DateTimeOffset SavedAt,
+    string? By,
+    bool WasPublic,
+    string Title,
+    string BodyHtml,
+    string? Excerpt
+);

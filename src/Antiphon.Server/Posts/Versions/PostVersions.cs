@@ -12,8 +12,19 @@ internal sealed class PostVersions(AntiphonContext database, TimeProvider clock)
     /// <summary>Before the first save of a post from before versions were kept: keeps it as it stands, so that nothing is lost by that save. The caller saves.</summary>
     public async Task KeepOriginalAsync(Post post, CancellationToken cancellation)
     {
-        if (post.Id == 0 || await database.PostVersions.AnyAsync(version => version.PostId == post.Id, cancellation)) return;
-        database.PostVersions.Add(Fill(new PostVersion { Post = post, BeganAt = post.UpdatedAt, SavedAt = post.UpdatedAt }, post));
+        if (post.Id == 0 || await database.PostVersions.AnyAsync(version => version.PostId == post.Id, cancellation))
+            return;
+        database.PostVersions.Add(
+            Fill(
+                new PostVersion
+                {
+                    Post = post,
+                    BeganAt = post.UpdatedAt,
+                    SavedAt = post.UpdatedAt,
+                },
+                post
+            )
+        );
     }
 
     /// <summary>Keeps what is about to be saved, in place of the version before where both are of one sitting. The caller saves.</summary>
@@ -25,12 +36,29 @@ internal sealed class PostVersions(AntiphonContext database, TimeProvider clock)
     public async Task KeepAsync(Post post, long person, string name, bool isPublic, CancellationToken cancellation)
     {
         var now = clock.GetUtcNow();
-        var last = post.Id == 0 ? null : await database.PostVersions.Where(version => version.PostId == post.Id).OrderByDescending(version => version.Id).FirstOrDefaultAsync(cancellation);
-        var replaces = VersionKeeping.Replaces(last is null ? null : Kept(last), new KeptVersion(0, person, now, isPublic));
-        var version = replaces ? last! : new PostVersion { Post = post, PersonId = person, BeganAt = now };
+        var last =
+            post.Id == 0
+                ? null
+                : await database
+                    .PostVersions.Where(version => version.PostId == post.Id)
+                    .OrderByDescending(version => version.Id)
+                    .FirstOrDefaultAsync(cancellation);
+        var replaces = VersionKeeping.Replaces(
+            last is null ? null : Kept(last),
+            new KeptVersion(0, person, now, isPublic)
+        );
+        var version = replaces
+            ? last!
+            : new PostVersion
+            {
+                Post = post,
+                PersonId = person,
+                BeganAt = now,
+            };
         (version.PersonName, version.SavedAt, version.WasPublic) = (name, now, isPublic);
         Fill(version, post);
-        if (replaces) return;
+        if (replaces)
+            return;
         database.PostVersions.Add(version);
         await ForgetAsync(post, cancellation);
     }
@@ -44,11 +72,18 @@ internal sealed class PostVersions(AntiphonContext database, TimeProvider clock)
 
     private async Task ForgetAsync(Post post, CancellationToken cancellation)
     {
-        if (post.Id == 0) return;
-        var all = await database.PostVersions.AsNoTracking().Where(version => version.PostId == post.Id).Select(version => new KeptVersion(version.Id, version.PersonId, version.BeganAt, version.WasPublic)).ToListAsync(cancellation);
+        if (post.Id == 0)
+            return;
+        var all = await database
+            .PostVersions.AsNoTracking()
+            .Where(version => version.PostId == post.Id)
+            .Select(version => new KeptVersion(version.Id, version.PersonId, version.BeganAt, version.WasPublic))
+            .ToListAsync(cancellation);
         var gone = VersionKeeping.ToForget(all);
-        if (gone.Count > 0) await database.PostVersions.Where(version => gone.Contains(version.Id)).ExecuteDeleteAsync(cancellation);
+        if (gone.Count > 0)
+            await database.PostVersions.Where(version => gone.Contains(version.Id)).ExecuteDeleteAsync(cancellation);
     }
 
-    private static KeptVersion Kept(PostVersion version) => new(version.Id, version.PersonId, version.BeganAt, version.WasPublic);
+    private static KeptVersion Kept(PostVersion version) =>
+        new(version.Id, version.PersonId, version.BeganAt, version.WasPublic);
 }

@@ -31,25 +31,58 @@ internal static class CardEndpoints
     public static void MapCards(this RouteGroupBuilder site)
     {
         var posts = site.MapGroup("/posts").WithTags("Posts");
-        posts.MapPost("/markdown", ToMarkdown).Needs(SiteRight.Write).WithName("toMarkdown").WithSummary("A text as Markdown.");
-        posts.MapPost("/from-markdown", FromMarkdown).Needs(SiteRight.Write).WithName("fromMarkdown").WithSummary("Markdown as cleaned HTML.");
-        posts.MapPost("/card", Make).Needs(SiteRight.Write).WithName("makeCard").WithSummary("Reads once what a page says of itself; its picture is kept in the library.");
+        posts
+            .MapPost("/markdown", ToMarkdown)
+            .Needs(SiteRight.Write)
+            .WithName("toMarkdown")
+            .WithSummary("A text as Markdown.");
+        posts
+            .MapPost("/from-markdown", FromMarkdown)
+            .Needs(SiteRight.Write)
+            .WithName("fromMarkdown")
+            .WithSummary("Markdown as cleaned HTML.");
+        posts
+            .MapPost("/card", Make)
+            .Needs(SiteRight.Write)
+            .WithName("makeCard")
+            .WithSummary("Reads once what a page says of itself; its picture is kept in the library.");
     }
 
-    private static Ok<TextView> ToMarkdown(long site, TextView text) => TypedResults.Ok(new TextView(MarkdownWriter.FromHtml(HtmlCleaner.ForPosts.Clean(text.Text))));
+    private static Ok<TextView> ToMarkdown(long site, TextView text) =>
+        TypedResults.Ok(new TextView(MarkdownWriter.FromHtml(HtmlCleaner.ForPosts.Clean(text.Text))));
 
-    private static Ok<TextView> FromMarkdown(long site, TextView text) => TypedResults.Ok(new TextView(HtmlCleaner.ForPosts.Clean(MarkdownReader.ToHtml(Bounded(text.Text)))));
+    private static Ok<TextView> FromMarkdown(long site, TextView text) =>
+        TypedResults.Ok(new TextView(HtmlCleaner.ForPosts.Clean(MarkdownReader.ToHtml(Bounded(text.Text)))));
 
-    private static string Bounded(string text) => text.Length > HtmlLimits.Text.Length ? text[..HtmlLimits.Text.Length] : text;
+    private static string Bounded(string text) =>
+        text.Length > HtmlLimits.Text.Length ? text[..HtmlLimits.Text.Length] : text;
 
-    private static async Task<Results<Ok<CardView>, ValidationProblem>> Make(long site, CardRequest request, GuardedClient client, PictureLibrary library, CancellationToken cancellation)
+    private static async Task<Results<Ok<CardView>, ValidationProblem>> Make(
+        long site,
+        CardRequest request,
+        GuardedClient client,
+        PictureLibrary library,
+        CancellationToken cancellation
+    )
     {
-        if (!LinkResolver.IsWeb(request.Address)) return FieldProblem.For("address", "Enter the whole address, starting with https://.");
+        if (!LinkResolver.IsWeb(request.Address))
+            return FieldProblem.For("address", "Enter the whole address, starting with https://.");
         var fetched = await client.GetPageAsync(new Uri(request.Address), cancellation);
-        if (fetched.Problem is { } problem) return FieldProblem.For("address", FetchWords.For(problem, fetched.Detail));
-        if (PageCard.Of(fetched.Page!, fetched.Address) is not { } card) return FieldProblem.For("address", "The page does not say what it is called.");
+        if (fetched.Problem is { } problem)
+            return FieldProblem.For("address", FetchWords.For(problem, fetched.Detail));
+        if (PageCard.Of(fetched.Page!, fetched.Address) is not { } card)
+            return FieldProblem.For("address", "The page does not say what it is called.");
         // A card without a picture is still a card.
-        var picture = card.Picture is null ? null : (await library.FetchAsync(site, card.Picture, card.Title, cancellation)).Picture;
-        return TypedResults.Ok(new CardView(card.Title, card.Text, card.Host, picture is null ? null : library.AddressOf(picture, CardPicture)));
+        var picture = card.Picture is null
+            ? null
+            : (await library.FetchAsync(site, card.Picture, card.Title, cancellation)).Picture;
+        return TypedResults.Ok(
+            new CardView(
+                card.Title,
+                card.Text,
+                card.Host,
+                picture is null ? null : library.AddressOf(picture, CardPicture)
+            )
+        );
     }
 }

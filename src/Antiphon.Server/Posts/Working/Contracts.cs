@@ -13,7 +13,14 @@ internal sealed record PresenceView(IReadOnlyList<string> Others, int Revision, 
 internal sealed record WaitingView(PostRequest Content, string By, DateTimeOffset SavedAt);
 
 /// <summary>A remark of a reviewer.</summary>
-internal sealed record RemarkView(long Id, string By, string? Passage, string Text, DateTimeOffset MadeAt, DateTimeOffset? DoneAt);
+internal sealed record RemarkView(
+    long Id,
+    string By,
+    string? Passage,
+    string Text,
+    DateTimeOffset MadeAt,
+    DateTimeOffset? DoneAt
+);
 
 /// <summary>A new remark.</summary>
 /// <param name="Passage">The words it is about as they stand, or null for the whole post.</param>

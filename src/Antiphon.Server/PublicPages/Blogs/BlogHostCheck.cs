@@ -8,7 +8,12 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.PublicPages.Blogs;
 
 /// <summary>Finds out whether a blog's own host name leads here, by asking for a page of ours under it.</summary>
-internal sealed class BlogHostCheck(AntiphonContext database, GuardedClient client, PostAddresses addresses, TimeProvider clock)
+internal sealed class BlogHostCheck(
+    AntiphonContext database,
+    GuardedClient client,
+    PostAddresses addresses,
+    TimeProvider clock
+)
 {
     /// <summary>Looks, and records what was found; null when all is well, otherwise what is wrong and what to do.</summary>
     public async Task<string?> RunAsync(Blog blog, CancellationToken cancellation)
@@ -17,7 +22,9 @@ internal sealed class BlogHostCheck(AntiphonContext database, GuardedClient clie
         var fetched = await client.GetAsync(address, cancellation: cancellation);
         var trouble = TroubleOf(blog, fetched);
         blog.HostSeenAt = trouble is null ? clock.GetUtcNow() : null;
-        await database.Blogs.Where(row => row.Id == blog.Id).ExecuteUpdateAsync(set => set.SetProperty(row => row.HostSeenAt, blog.HostSeenAt), cancellation);
+        await database
+            .Blogs.Where(row => row.Id == blog.Id)
+            .ExecuteUpdateAsync(set => set.SetProperty(row => row.HostSeenAt, blog.HostSeenAt), cancellation);
         return trouble;
     }
 
@@ -26,8 +33,11 @@ internal sealed class BlogHostCheck(AntiphonContext database, GuardedClient clie
 
     private static string? TroubleOf(Blog blog, Fetched fetched)
     {
-        if (fetched.Problem is { } problem) return $"{FetchWords.For(problem, fetched.Detail)} Have whoever keeps your domain point {blog.HostName} at this server (a CNAME or A record), wait until that has spread, and look again.";
-        return Encoding.UTF8.GetString(fetched.Bytes).Contains(MarkOf(blog), StringComparison.Ordinal) && fetched.Address.Host == blog.HostName
+        if (fetched.Problem is { } problem)
+            return $"{FetchWords.For(problem, fetched.Detail)} Have whoever keeps your domain point {blog.HostName} at this server (a CNAME or A record), wait until that has spread, and look again.";
+        return
+            Encoding.UTF8.GetString(fetched.Bytes).Contains(MarkOf(blog), StringComparison.Ordinal)
+            && fetched.Address.Host == blog.HostName
             ? null
             : $"{blog.HostName} answers, but not with the pages of this blog. It leads to another server, or something between does not pass the host name on.";
     }

@@ -18,7 +18,11 @@ internal static class BlogHosts
         var host = context.Request.Host.Host;
         var path = context.Request.Path;
         // Our own name is asked for most and never belongs to a blog; looking it up would cost every request.
-        if (OwnHosts.IsOwn(context, host) || !host.Contains('.', StringComparison.Ordinal) || Shared.Any(shared => path.StartsWithSegments(shared)))
+        if (
+            OwnHosts.IsOwn(context, host)
+            || !host.Contains('.', StringComparison.Ordinal)
+            || Shared.Any(shared => path.StartsWithSegments(shared))
+        )
         {
             await next(context);
             return;
@@ -26,7 +30,13 @@ internal static class BlogHosts
 
         var database = context.RequestServices.GetRequiredService<AntiphonContext>();
         var name = host.ToLowerInvariant();
-        if (await database.Blogs.Where(blog => blog.HostName == name).Select(blog => blog.Key).FirstOrDefaultAsync(context.RequestAborted) is { } key)
+        if (
+            await database
+                .Blogs.Where(blog => blog.HostName == name)
+                .Select(blog => blog.Key)
+                .FirstOrDefaultAsync(context.RequestAborted) is
+            { } key
+        )
             context.Request.Path = $"/blogs/{key}{(path == "/" ? string.Empty : path)}";
 
         await next(context);

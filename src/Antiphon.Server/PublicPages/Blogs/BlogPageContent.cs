@@ -46,7 +46,16 @@ internal sealed record BlogPageContent(Blog Blog, string Heading, string Address
 /// <param name="Category">Its category, or null.</param>
 /// <param name="Excerpt">Its excerpt as safe HTML.</param>
 /// <param name="Picture">Its picture, or null.</param>
-internal sealed record PageEntry(string Title, string Address, string Date, DateTimeOffset Published, string? Author, string? Category, string Excerpt, string? Picture);
+internal sealed record PageEntry(
+    string Title,
+    string Address,
+    string Date,
+    DateTimeOffset Published,
+    string? Author,
+    string? Category,
+    string Excerpt,
+    string? Picture
+);
 
 /// <summary>A year of an archive.</summary>
 internal sealed record ArchiveYear(int Year, IReadOnlyList<ArchiveMonth> Months);

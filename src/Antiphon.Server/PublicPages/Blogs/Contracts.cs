@@ -17,7 +17,15 @@ namespace Antiphon.Server.PublicPages.Blogs;
 /// <param name="Look">How they look.</param>
 /// <param name="Contrast">How readable each pair of colours is.</param>
 internal sealed record PagesView(
-    string Address, string Sitemap, string? HostName, string? HostAddress, DateTimeOffset? HostSeenAt, string? SearchDescription, PageLook Look, IReadOnlyList<LookPair> Contrast);
+    string Address,
+    string Sitemap,
+    string? HostName,
+    string? HostAddress,
+    DateTimeOffset? HostSeenAt,
+    string? SearchDescription,
+    PageLook Look,
+    IReadOnlyList<LookPair> Contrast
+);
 
 /// <summary>What is changed about them.</summary>
 internal sealed record PagesRequest(string? HostName, string? SearchDescription, PageLook Look);
@@ -37,10 +45,16 @@ internal sealed class PagesValidator : AbstractValidator<PagesRequest>
 {
     public PagesValidator()
     {
-        RuleFor(pages => pages.HostName).Must(name => string.IsNullOrWhiteSpace(name) || HostName.Parse(name) is not null).WithMessage("Enter a host name such as blog.quillmoor.example, without a path.");
-        RuleFor(pages => pages.SearchDescription).MaximumLength(500).WithMessage("Keep the description under 500 characters.");
+        RuleFor(pages => pages.HostName)
+            .Must(name => string.IsNullOrWhiteSpace(name) || HostName.Parse(name) is not null)
+            .WithMessage("Enter a host name such as blog.quillmoor.example, without a path.");
+        RuleFor(pages => pages.SearchDescription)
+            .MaximumLength(500)
+            .WithMessage("Keep the description under 500 characters.");
         RuleFor(pages => pages.Look).NotNull().WithMessage("Say how the pages look.");
-        RuleFor(pages => pages.Look.Measure).InclusiveBetween(PageLook.LeastMeasure, PageLook.MostMeasure).WithMessage($"Choose a width from {PageLook.LeastMeasure} to {PageLook.MostMeasure}.");
+        RuleFor(pages => pages.Look.Measure)
+            .InclusiveBetween(PageLook.LeastMeasure, PageLook.MostMeasure)
+            .WithMessage($"Choose a width from {PageLook.LeastMeasure} to {PageLook.MostMeasure}.");
         RuleFor(pages => pages.Look.Byline).NotNull().WithMessage("Give the parts of the byline, or an empty list.");
         RuleForEach(pages => pages.Look.Byline).IsInEnum();
         RuleFor(pages => pages.Look.Colours).NotNull().SetValidator(new ColoursValidator());

@@ -14,15 +14,23 @@ internal static class PostByline
     /// <summary>The byline; empty when the look asks for no part the post has.</summary>
     public static string Of(PostPageContent content, PostAddresses addresses)
     {
-        var parts = content.Post.Blog.PageLook.Byline.Distinct().Select(part => Part(part, content, addresses)).OfType<string>().ToList();
+        var parts = content
+            .Post.Blog.PageLook.Byline.Distinct()
+            .Select(part => Part(part, content, addresses))
+            .OfType<string>()
+            .ToList();
         return parts.Count == 0 ? string.Empty : $"<p class=\"byline\">{string.Join(" · ", parts)}</p>";
     }
 
     /// <summary>The tags; empty without any.</summary>
     public static string Tags(PostPageContent content, PostAddresses addresses)
     {
-        var (post, above) = (content.Post, content.Post.Blog.PageLook.Tags == TagsPlace.BelowTitle ? " above" : string.Empty);
-        if (post.Tags.Count == 0) return string.Empty;
+        var (post, above) = (
+            content.Post,
+            content.Post.Blog.PageLook.Tags == TagsPlace.BelowTitle ? " above" : string.Empty
+        );
+        if (post.Tags.Count == 0)
+            return string.Empty;
         return $"<p class=\"terms{above}\">{string.Join(' ', post.Tags.Select(tag => $"<a rel=\"tag\" href=\"{Encoded.Html(addresses.OfPage(post.Blog, "tag/" + Uri.EscapeDataString(tag)))}\">#{Encoded.Html(tag)}</a>"))}</p>";
     }
 
@@ -32,14 +40,28 @@ internal static class PostByline
         var texts = ListingTexts.For(site.Language);
         return part switch
         {
-            BylinePart.Date => post.PublishedAt is { } date ? $"<time datetime=\"{date.UtcDateTime:yyyy-MM-dd'T'HH:mm:ss'Z'}\">{Encoded.Html(SiteCulture.LongDate(date, site.Language, site.TimeZone))}</time>" : null,
+            BylinePart.Date => post.PublishedAt is { } date
+                ? $"<time datetime=\"{date.UtcDateTime:yyyy-MM-dd'T'HH:mm:ss'Z'}\">{Encoded.Html(SiteCulture.LongDate(date, site.Language, site.TimeZone))}</time>"
+                : null,
             BylinePart.Author => Linked(post.Author, "author", post, addresses),
-            BylinePart.Category => string.Join(", ", post.AllCategories.Select(name => Linked(name, "category", post, addresses))) is { Length: > 0 } all ? all : null,
-            BylinePart.ReadingTime => Encoded.Html(ListingTexts.With(texts.Minutes, ReadingTime.MinutesOf(post.PlainText ?? HtmlText.Of(post.BodyHtml)))),
-            _ => content.Comments.Count == 0 ? null : $"<a href=\"#comments\">{Encoded.Html(content.Comments.Count == 1 ? texts.OneComment : ListingTexts.With(texts.Comments, content.Comments.Count))}</a>",
+            BylinePart.Category => string.Join(
+                ", ",
+                post.AllCategories.Select(name => Linked(name, "category", post, addresses))
+            )
+                is { Length: > 0 } all
+                ? all
+                : null,
+            BylinePart.ReadingTime => Encoded.Html(
+                ListingTexts.With(texts.Minutes, ReadingTime.MinutesOf(post.PlainText ?? HtmlText.Of(post.BodyHtml)))
+            ),
+            _ => content.Comments.Count == 0
+                ? null
+                : $"<a href=\"#comments\">{Encoded.Html(content.Comments.Count == 1 ? texts.OneComment : ListingTexts.With(texts.Comments, content.Comments.Count))}</a>",
         };
     }
 
-    private static string? Linked(string? name, string page, Post post, PostAddresses addresses) => string.IsNullOrEmpty(name) ? null
-        : $"<a rel=\"{(page == "author" ? "author" : "tag")}\" href=\"{Encoded.Html(addresses.OfPage(post.Blog, $"{page}/{Uri.EscapeDataString(name)}"))}\">{Encoded.Html(name)}</a>";
+    private static string? Linked(string? name, string page, Post post, PostAddresses addresses) =>
+        string.IsNullOrEmpty(name)
+            ? null
+            : $"<a rel=\"{(page == "author" ? "author" : "tag")}\" href=\"{Encoded.Html(addresses.OfPage(post.Blog, $"{page}/{Uri.EscapeDataString(name)}"))}\">{Encoded.Html(name)}</a>";
 }

@@ -16,8 +16,17 @@ namespace Antiphon.Server.PublicPages.Posts;
 /// <param name="Thread">What holds for the conversation.</param>
 /// <param name="IsPreview">Whether it is shown before it is public.</param>
 internal sealed record PostPageContent(
-    Post Post, string Address, BlockAuthor? Author, IReadOnlyList<(string Label, string Words)> Fields, IReadOnlyList<BlockLink> Related, BlockLink? Older, BlockLink? Newer, ThreadPage Comments,
-    ThreadRules Thread, bool IsPreview = false)
+    Post Post,
+    string Address,
+    BlockAuthor? Author,
+    IReadOnlyList<(string Label, string Words)> Fields,
+    IReadOnlyList<BlockLink> Related,
+    BlockLink? Older,
+    BlockLink? Newer,
+    ThreadPage Comments,
+    ThreadRules Thread,
+    bool IsPreview = false
+)
 {
     /// <summary>Whether the page says that it is a preview behind a link that ends; not where its writer looks at it.</summary>
     public bool HasNote { get; init; } = IsPreview;

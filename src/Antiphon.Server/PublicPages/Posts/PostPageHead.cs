@@ -18,15 +18,25 @@ internal static class PostPageHead
     public static string Of(PostPageContent content, AntiphonOptions options)
     {
         var (post, details) = (content.Post, content.Post.Details);
-        var description = details.SearchDescription ?? post.Excerpt ?? Shortened.ToLength(post.PlainText ?? HtmlText.Of(post.BodyHtml), DescriptionLength);
+        var description = details.SearchDescription
+            ?? post.Excerpt
+            ?? Shortened.ToLength(post.PlainText ?? HtmlText.Of(post.BodyHtml), DescriptionLength);
         var canonical = details.CanonicalAddress ?? content.Address;
         var head = new StringBuilder();
         void Meta(string kind, string name, string? value)
         {
-            if (!string.IsNullOrEmpty(value)) head.Append("<meta ").Append(kind).Append("=\"").Append(name).Append("\" content=\"").Append(Encoded.Html(value)).Append("\">");
+            if (!string.IsNullOrEmpty(value))
+                head.Append("<meta ")
+                    .Append(kind)
+                    .Append("=\"")
+                    .Append(name)
+                    .Append("\" content=\"")
+                    .Append(Encoded.Html(value))
+                    .Append("\">");
         }
 
-        if (details.HiddenFromSearch || content.IsPreview) Meta("name", "robots", "noindex");
+        if (details.HiddenFromSearch || content.IsPreview)
+            Meta("name", "robots", "noindex");
         head.Append("<link rel=\"canonical\" href=\"").Append(Encoded.Html(canonical)).Append("\">");
         Meta("name", "description", description);
         Meta("name", "author", post.Author);
@@ -36,25 +46,43 @@ internal static class PostPageHead
         Meta("property", "og:description", details.SocialText ?? description);
         Meta("property", "og:url", canonical);
         AppendPicture(content, Meta);
-        Meta("property", "article:published_time", post.PublishedAt is { } published ? AtomWriter.Date(published) : null);
+        Meta(
+            "property",
+            "article:published_time",
+            post.PublishedAt is { } published ? AtomWriter.Date(published) : null
+        );
         Meta("property", "article:section", post.Category);
-        foreach (var tag in post.Tags) Meta("property", "article:tag", tag);
+        foreach (var tag in post.Tags)
+            Meta("property", "article:tag", tag);
         head.Append(BlogPageHead.FeedLink(post.Blog, options));
-        if (!content.IsPreview) head.Append(MentionAdvertising.Head(options, post.Blog.Site.PublicKey, post.Key));
-        if (content.Older is { } older) head.Append("<link rel=\"prev\" href=\"").Append(Encoded.Html(older.Address)).Append("\">");
-        if (content.Newer is { } newer) head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(newer.Address)).Append("\">");
+        if (!content.IsPreview)
+            head.Append(MentionAdvertising.Head(options, post.Blog.Site.PublicKey, post.Key));
+        if (content.Older is { } older)
+            head.Append("<link rel=\"prev\" href=\"").Append(Encoded.Html(older.Address)).Append("\">");
+        if (content.Newer is { } newer)
+            head.Append("<link rel=\"next\" href=\"").Append(Encoded.Html(newer.Address)).Append("\">");
         return head.Append(Posting(content, canonical, description)).ToString();
     }
 
     private static void AppendPicture(PostPageContent content, Action<string, string, string?> meta)
     {
-        if ((content.Post.Details.SocialPicture ?? content.Post.PictureAddress) is not { } picture) return;
+        if ((content.Post.Details.SocialPicture ?? content.Post.PictureAddress) is not { } picture)
+            return;
         var own = PictureAddress.Parse(picture);
         // The focal point and the words belong to the post's own picture; one chosen for networks is framed for them already.
         var isOthers = content.Post.Details.SocialPicture is not null;
-        meta("property", "og:image", own?.Of(isOthers ? PictureVariant.Card(50, 50) : PictureVariant.Card(content.Post.FocusX, content.Post.FocusY)) ?? picture);
-        if (own is not null) meta("property", "og:image:width", "1200");
-        if (own is not null) meta("property", "og:image:height", "630");
+        meta(
+            "property",
+            "og:image",
+            own?.Of(
+                isOthers ? PictureVariant.Card(50, 50) : PictureVariant.Card(content.Post.FocusX, content.Post.FocusY)
+            )
+                ?? picture
+        );
+        if (own is not null)
+            meta("property", "og:image:width", "1200");
+        if (own is not null)
+            meta("property", "og:image:height", "630");
         meta("property", "og:image:alt", isOthers ? null : content.Post.PictureAlt);
     }
 
@@ -71,8 +99,22 @@ internal static class PostPageHead
             ["mainEntityOfPage"] = canonical,
             ["datePublished"] = post.PublishedAt is { } published ? AtomWriter.Date(published) : null,
             ["dateModified"] = AtomWriter.Date(post.UpdatedAt),
-            ["author"] = content.Author is { } author ? new Dictionary<string, object?> { ["@type"] = "Person", ["name"] = author.Name, ["url"] = author.Link }.Where(pair => pair.Value is not null).ToDictionary() : null,
-            ["publisher"] = new Dictionary<string, object?> { ["@type"] = "Organization", ["name"] = post.Blog.Site.Name, ["url"] = post.Blog.Site.Address },
+            ["author"] = content.Author is { } author
+                ? new Dictionary<string, object?>
+                {
+                    ["@type"] = "Person",
+                    ["name"] = author.Name,
+                    ["url"] = author.Link,
+                }
+                    .Where(pair => pair.Value is not null)
+                    .ToDictionary()
+                : null,
+            ["publisher"] = new Dictionary<string, object?>
+            {
+                ["@type"] = "Organization",
+                ["name"] = post.Blog.Site.Name,
+                ["url"] = post.Blog.Site.Address,
+            },
             ["image"] = post.PictureAddress,
             ["description"] = description,
             ["inLanguage"] = post.Details.Language ?? post.Blog.Site.Language,

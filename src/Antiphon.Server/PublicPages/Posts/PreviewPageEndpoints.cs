@@ -24,17 +24,35 @@ namespace Antiphon.Server.PublicPages.Posts;
 internal static class PreviewPageEndpoints
 {
     /// <summary>Maps the page.</summary>
-    public static void MapPreviews(this WebApplication app) => app.MapGet("/previews/{key}", Show).ExcludeFromDescription().ForAnybody();
+    public static void MapPreviews(this WebApplication app) =>
+        app.MapGet("/previews/{key}", Show).ExcludeFromDescription().ForAnybody();
 
     /// <summary>Maps the page of a post as it is being written.</summary>
     public static void MapPostPages(this RouteGroupBuilder site) =>
-        site.MapPost("/posts/page", Written).Needs(SiteRight.Write).WithTags("Posts").WithName("showPostPage").WithSummary("The page a post would have, saved or not.");
+        site.MapPost("/posts/page", Written)
+            .Needs(SiteRight.Write)
+            .WithTags("Posts")
+            .WithName("showPostPage")
+            .WithSummary("The page a post would have, saved or not.");
 
     private static async Task<Results<Ok<WrittenPage>, NotFound>> Written(
-        long site, PostRequest request, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, TimeProvider clock, CancellationToken cancellation)
+        long site,
+        PostRequest request,
+        AntiphonContext database,
+        PostPageReader reader,
+        PostAddresses addresses,
+        IOptions<AntiphonOptions> options,
+        TimeProvider clock,
+        CancellationToken cancellation
+    )
     {
-        var blog = await database.Blogs.AsNoTracking().Include(row => row.Site).Include(row => row.Following).FirstOrDefaultAsync(row => row.Id == request.BlogId && row.SiteId == site, cancellation);
-        if (blog is null) return TypedResults.NotFound();
+        var blog = await database
+            .Blogs.AsNoTracking()
+            .Include(row => row.Site)
+            .Include(row => row.Following)
+            .FirstOrDefaultAsync(row => row.Id == request.BlogId && row.SiteId == site, cancellation);
+        if (blog is null)
+            return TypedResults.NotFound();
         var post = new Post
         {
             SiteId = site,
@@ -58,23 +76,77 @@ internal static class PreviewPageEndpoints
             PublishedAt = clock.GetUtcNow(),
         };
         post.PlainText = HtmlText.Of(post.BodyHtml);
-        return TypedResults.Ok(new WrittenPage(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, cancellation) with { HasNote = false }, addresses, options.Value)));
+        return TypedResults.Ok(
+            new WrittenPage(
+                PostPageMarkup.Page(
+                    await reader.ReadAsync(post, isPreview: true, cancellation) with
+                    {
+                        HasNote = false,
+                    },
+                    addresses,
+                    options.Value
+                )
+            )
+        );
     }
 
     private static async Task<IResult> Show(
-        string key, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, IOptions<AntiphonOptions> options, IOptions<JsonOptions> json, TimeProvider clock)
+        string key,
+        HttpContext http,
+        AntiphonContext database,
+        PostPageReader reader,
+        PostAddresses addresses,
+        IOptions<AntiphonOptions> options,
+        IOptions<JsonOptions> json,
+        TimeProvider clock
+    )
     {
         var now = clock.GetUtcNow();
-        var link = await database.PreviewLinks.AsNoTracking().FirstOrDefaultAsync(previewLink => previewLink.Key == key && previewLink.ExpiresAt > now, http.RequestAborted);
-        var post = link is null ? null : await database.Posts.AsNoTracking().Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Id == link.PostId, http.RequestAborted);
-        if (post is null) return PublicPage.Message("This preview is over", "Ask whoever sent the address for a new one.", StatusCodes.Status410Gone);
-        if (await database.WaitingChanges.AsNoTracking().FirstOrDefaultAsync(waitingChange => waitingChange.PostId == post.Id, http.RequestAborted) is { } waiting && JsonSerializer.Deserialize<PostRequest>(waiting.Content, json.Value.SerializerOptions) is { } change)
+        var link = await database
+            .PreviewLinks.AsNoTracking()
+            .FirstOrDefaultAsync(
+                previewLink => previewLink.Key == key && previewLink.ExpiresAt > now,
+                http.RequestAborted
+            );
+        var post = link is null
+            ? null
+            : await database
+                .Posts.AsNoTracking()
+                .Include(row => row.Blog.Site)
+                .Include(row => row.Blog.Following)
+                .FirstOrDefaultAsync(row => row.Id == link.PostId, http.RequestAborted);
+        if (post is null)
+            return PublicPage.Message(
+                "This preview is over",
+                "Ask whoever sent the address for a new one.",
+                StatusCodes.Status410Gone
+            );
+        if (
+            await database
+                .WaitingChanges.AsNoTracking()
+                .FirstOrDefaultAsync(waitingChange => waitingChange.PostId == post.Id, http.RequestAborted)
+                is { } waiting
+            && JsonSerializer.Deserialize<PostRequest>(waiting.Content, json.Value.SerializerOptions) is { } change
+        )
         {
-            (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt) = (change.Title, HtmlCleaner.ForPosts.Clean(change.BodyHtml), change.Excerpt, change.PictureAddress, change.PictureAlt);
+            (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt) = (
+                change.Title,
+                HtmlCleaner.ForPosts.Clean(change.BodyHtml),
+                change.Excerpt,
+                change.PictureAddress,
+                change.PictureAlt
+            );
         }
 
         http.Response.Headers.CacheControl = "private, no-store";
-        return TypedResults.Content(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: true, http.RequestAborted), addresses, options.Value), "text/html; charset=utf-8");
+        return TypedResults.Content(
+            PostPageMarkup.Page(
+                await reader.ReadAsync(post, isPreview: true, http.RequestAborted),
+                addresses,
+                options.Value
+            ),
+            "text/html; charset=utf-8"
+        );
     }
 }
 

@@ -17,18 +17,48 @@ namespace Antiphon.Server.PublicPages.Posts;
 internal static class PublicPostEndpoints
 {
     /// <summary>Maps the page.</summary>
-    public static void MapPublicPosts(this WebApplication app) => app.MapGet("/posts/{key}/{slug?}", ShowPost).ExcludeFromDescription().ForAnybody();
+    public static void MapPublicPosts(this WebApplication app) =>
+        app.MapGet("/posts/{key}/{slug?}", ShowPost).ExcludeFromDescription().ForAnybody();
 
     private static async Task<IResult> ShowPost(
-        string key, string? slug, HttpContext http, AntiphonContext database, PostPageReader reader, PostAddresses addresses, ArrivalCounting arrivals, IOptions<AntiphonOptions> options, TimeProvider clock)
+        string key,
+        string? slug,
+        HttpContext http,
+        AntiphonContext database,
+        PostPageReader reader,
+        PostAddresses addresses,
+        ArrivalCounting arrivals,
+        IOptions<AntiphonOptions> options,
+        TimeProvider clock
+    )
     {
-        var post = await database.Posts.IgnoreQueryFilters().AsNoTracking().Include(row => row.Blog.Site).Include(row => row.Blog.Following).FirstOrDefaultAsync(row => row.Key == key, http.RequestAborted);
-        if (post is null || post.Status is not (PostStatus.Published or PostStatus.Withdrawn) || post.PublishedAt > clock.GetUtcNow()) return PublicPage.Missing();
-        if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null) return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
-        if (post.Blog.Following is not null) return TypedResults.Redirect(addresses.Of(post));
-        if (slug != post.Slug) return TypedResults.Redirect(addresses.Own(post) + http.Request.QueryString, permanent: true);
+        var post = await database
+            .Posts.IgnoreQueryFilters()
+            .AsNoTracking()
+            .Include(row => row.Blog.Site)
+            .Include(row => row.Blog.Following)
+            .FirstOrDefaultAsync(row => row.Key == key, http.RequestAborted);
+        if (
+            post is null
+            || post.Status is not (PostStatus.Published or PostStatus.Withdrawn)
+            || post.PublishedAt > clock.GetUtcNow()
+        )
+            return PublicPage.Missing();
+        if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null)
+            return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
+        if (post.Blog.Following is not null)
+            return TypedResults.Redirect(addresses.Of(post));
+        if (slug != post.Slug)
+            return TypedResults.Redirect(addresses.Own(post) + http.Request.QueryString, permanent: true);
         arrivals.Note(post, post.Blog.Site, http.Request);
         MentionAdvertising.Add(http.Response.Headers, options.Value, post.Blog.Site.PublicKey);
-        return TypedResults.Content(PostPageMarkup.Page(await reader.ReadAsync(post, isPreview: false, http.RequestAborted), addresses, options.Value), "text/html; charset=utf-8");
+        return TypedResults.Content(
+            PostPageMarkup.Page(
+                await reader.ReadAsync(post, isPreview: false, http.RequestAborted),
+                addresses,
+                options.Value
+            ),
+            "text/html; charset=utf-8"
+        );
     }
 }

@@ -36,27 +36,75 @@ internal static class SignUpMarkup
 
     private static string Inner(SignUpForm form, IReadOnlyDictionary<long, string> digests, AntiphonOptions options)
     {
-        var (settings, texts, words) = (form.Settings, BlockTexts.For(form.Site.Language), ReaderFormTexts.For(form.Site.Language));
+        var (settings, texts, words) = (
+            form.Settings,
+            BlockTexts.For(form.Site.Language),
+            ReaderFormTexts.For(form.Site.Language)
+        );
         var html = new StringBuilder();
-        if (settings.Title.Length > 0) html.Append(CultureInfo.InvariantCulture, $"<h2 class=\"antiphon-heading\" part=\"heading\">{E(settings.Title)}</h2>\n");
-        if (settings.Text.Length > 0) html.Append(CultureInfo.InvariantCulture, $"<p class=\"antiphon-excerpt\" part=\"text\">{E(settings.Text)}</p>\n");
-        html.Append(CultureInfo.InvariantCulture, $"<form method=\"post\" action=\"{E(options.AddressOf($"embed/subscribe/{form.Site.PublicKey}?form={form.Key}"))}\">\n");
-        if (settings.AsksName) html.Append(CultureInfo.InvariantCulture, $"<label><span>{E(texts.Name)}</span><input type=\"text\" name=\"name\" maxlength=\"100\" autocomplete=\"name\"></label>\n");
-        html.Append(CultureInfo.InvariantCulture, $"<label><span>{E(texts.Mail)}</span><input type=\"email\" name=\"mail\" required maxlength=\"200\" autocomplete=\"email\"></label>\n");
+        if (settings.Title.Length > 0)
+            html.Append(
+                CultureInfo.InvariantCulture,
+                $"<h2 class=\"antiphon-heading\" part=\"heading\">{E(settings.Title)}</h2>\n"
+            );
+        if (settings.Text.Length > 0)
+            html.Append(
+                CultureInfo.InvariantCulture,
+                $"<p class=\"antiphon-excerpt\" part=\"text\">{E(settings.Text)}</p>\n"
+            );
+        html.Append(
+            CultureInfo.InvariantCulture,
+            $"<form method=\"post\" action=\"{E(options.AddressOf($"embed/subscribe/{form.Site.PublicKey}?form={form.Key}"))}\">\n"
+        );
+        if (settings.AsksName)
+            html.Append(
+                CultureInfo.InvariantCulture,
+                $"<label><span>{E(texts.Name)}</span><input type=\"text\" name=\"name\" maxlength=\"100\" autocomplete=\"name\"></label>\n"
+            );
+        html.Append(
+            CultureInfo.InvariantCulture,
+            $"<label><span>{E(texts.Mail)}</span><input type=\"email\" name=\"mail\" required maxlength=\"200\" autocomplete=\"email\"></label>\n"
+        );
         Boxes(html, words.About, "category", settings.Categories.Select(one => (one, one)));
-        Boxes(html, words.HowOften, "digest", settings.Digests.Where(digests.ContainsKey).Select(number => (number.ToString(CultureInfo.InvariantCulture), digests[number])));
-        if (settings.Consent.Length > 0) html.Append(CultureInfo.InvariantCulture, $"<label class=\"antiphon-consent\"><input type=\"checkbox\" name=\"consent\" value=\"yes\" required> {E(settings.Consent)}</label>\n");
-        html.Append("<p hidden><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n");
-        html.Append(CultureInfo.InvariantCulture, $"<button part=\"button\">{E(settings.Button.Length > 0 ? settings.Button : texts.Subscribe)}</button>\n<small>{E(texts.SubscribeHint)}</small>\n</form>\n");
+        Boxes(
+            html,
+            words.HowOften,
+            "digest",
+            settings
+                .Digests.Where(digests.ContainsKey)
+                .Select(number => (number.ToString(CultureInfo.InvariantCulture), digests[number]))
+        );
+        if (settings.Consent.Length > 0)
+            html.Append(
+                CultureInfo.InvariantCulture,
+                $"<label class=\"antiphon-consent\"><input type=\"checkbox\" name=\"consent\" value=\"yes\" required> {E(settings.Consent)}</label>\n"
+            );
+        html.Append(
+            "<p hidden><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n"
+        );
+        html.Append(
+            CultureInfo.InvariantCulture,
+            $"<button part=\"button\">{E(settings.Button.Length > 0 ? settings.Button : texts.Subscribe)}</button>\n<small>{E(texts.SubscribeHint)}</small>\n</form>\n"
+        );
         return html.ToString();
     }
 
-    private static void Boxes(StringBuilder html, string legend, string name, IEnumerable<(string Value, string Words)> boxes)
+    private static void Boxes(
+        StringBuilder html,
+        string legend,
+        string name,
+        IEnumerable<(string Value, string Words)> boxes
+    )
     {
         var all = boxes.ToList();
-        if (all.Count == 0) return;
+        if (all.Count == 0)
+            return;
         html.Append(CultureInfo.InvariantCulture, $"<fieldset><legend>{E(legend)}</legend>");
-        foreach (var (value, words) in all) html.Append(CultureInfo.InvariantCulture, $"<label class=\"antiphon-box\"><input type=\"checkbox\" name=\"{name}\" value=\"{E(value)}\"> {E(words)}</label>");
+        foreach (var (value, words) in all)
+            html.Append(
+                CultureInfo.InvariantCulture,
+                $"<label class=\"antiphon-box\"><input type=\"checkbox\" name=\"{name}\" value=\"{E(value)}\"> {E(words)}</label>"
+            );
         html.Append("</fieldset>\n");
     }
 

@@ -19,16 +19,40 @@ internal static class LeavingPages
     // Opening the link changes nothing, since mail scanners open every link.
     private static async Task<ContentHttpResult> Ask(string key, AntiphonContext database)
     {
-        if (await database.Subscribers.AsNoTracking().Include(subscriber => subscriber.Site).FirstOrDefaultAsync(subscriber => subscriber.Key == key) is not { } found) return Unknown();
+        if (
+            await database
+                .Subscribers.AsNoTracking()
+                .Include(subscriber => subscriber.Site)
+                .FirstOrDefaultAsync(subscriber => subscriber.Key == key)
+            is not { } found
+        )
+            return Unknown();
         var texts = PreferenceTexts.For(found.Site.Language);
-        if (found.LeftAt is not null) return Left(found.Key, found.Site.Language);
+        if (found.LeftAt is not null)
+            return Left(found.Key, found.Site.Language);
         var choose = $"<p><a href=\"/preferences/{Encoded.Html(key)}\">{Encoded.Html(texts.RatherChoose)}</a></p>";
-        return PublicPage.Html(texts.StopTitle, $"<p>{Encoded.Html(texts.Of(texts.StopText, found.Site.Name))}</p><form method=\"post\"><button>{Encoded.Html(texts.Stop)}</button></form>{choose}", language: found.Site.Language);
+        return PublicPage.Html(
+            texts.StopTitle,
+            $"<p>{Encoded.Html(texts.Of(texts.StopText, found.Site.Name))}</p><form method=\"post\"><button>{Encoded.Html(texts.Stop)}</button></form>{choose}",
+            language: found.Site.Language
+        );
     }
 
-    private static async Task<ContentHttpResult> Leave(string key, string? e, AntiphonContext database, SubscriberLeaving leaving, CancellationToken cancellation)
+    private static async Task<ContentHttpResult> Leave(
+        string key,
+        string? e,
+        AntiphonContext database,
+        SubscriberLeaving leaving,
+        CancellationToken cancellation
+    )
     {
-        if (await database.Subscribers.Include(subscriber => subscriber.Site).FirstOrDefaultAsync(subscriber => subscriber.Key == key, cancellation) is not { } found) return Unknown();
+        if (
+            await database
+                .Subscribers.Include(subscriber => subscriber.Site)
+                .FirstOrDefaultAsync(subscriber => subscriber.Key == key, cancellation)
+            is not { } found
+        )
+            return Unknown();
         await leaving.LeaveAsync(found, e, cancellation);
         return Left(key, found.Site.Language);
     }
@@ -36,10 +60,18 @@ internal static class LeavingPages
     private static ContentHttpResult Left(string key, string language)
     {
         var texts = PreferenceTexts.For(language);
-        return PublicPage.Html(texts.LeftTitle, $"<p>{Encoded.Html(texts.LeftText)}</p><p><a href=\"/preferences/{Encoded.Html(key)}\">{Encoded.Html(texts.Choose)}</a></p>", language: language);
+        return PublicPage.Html(
+            texts.LeftTitle,
+            $"<p>{Encoded.Html(texts.LeftText)}</p><p><a href=\"/preferences/{Encoded.Html(key)}\">{Encoded.Html(texts.Choose)}</a></p>",
+            language: language
+        );
     }
 
     /// <summary>Said to a key nobody has, as after a link that was cut off or made up.</summary>
     public static ContentHttpResult Unknown() =>
-        PublicPage.Message("This link is not known", "It may have been cut off in the mail. Answer the mail instead, and somebody will see to it.", StatusCodes.Status404NotFound);
+        PublicPage.Message(
+            "This link is not known",
+            "It may have been cut off in the mail. Answer the mail instead, and somebody will see to it.",
+            StatusCodes.Status404NotFound
+        );
 }

@@ -16,11 +16,15 @@ internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents ev
     /// <param name="cancellation">Ends it early.</param>
     public async Task LeaveAsync(Subscriber subscriber, string? edition, CancellationToken cancellation)
     {
-        if (subscriber.LeftAt is not null) return;
+        if (subscriber.LeftAt is not null)
+            return;
         subscriber.LeftAt = clock.GetUtcNow();
         await TellAsync(subscriber, ChannelEvent.SubscriberLeft, cancellation);
         await database.SaveChangesAsync(cancellation);
-        if (edition is not null) await database.Editions.Where(row => row.Key == edition && row.SiteId == subscriber.SiteId).ExecuteUpdateAsync(set => set.SetProperty(row => row.Left, row => row.Left + 1), cancellation);
+        if (edition is not null)
+            await database
+                .Editions.Where(row => row.Key == edition && row.SiteId == subscriber.SiteId)
+                .ExecuteUpdateAsync(set => set.SetProperty(row => row.Left, row => row.Left + 1), cancellation);
         events.Saved();
     }
 
@@ -28,8 +32,15 @@ internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents ev
     public async Task ReturnAsync(Subscriber subscriber, CancellationToken cancellation)
     {
         var wasAway = subscriber.LeftAt is not null || subscriber.Suppressed is not null;
-        (subscriber.LeftAt, subscriber.Suppressed, subscriber.SuppressedAt, subscriber.SoftBounces, subscriber.PausedUntil) = (null, null, null, 0, null);
-        if (wasAway) await TellAsync(subscriber, ChannelEvent.SubscriberJoined, cancellation);
+        (
+            subscriber.LeftAt,
+            subscriber.Suppressed,
+            subscriber.SuppressedAt,
+            subscriber.SoftBounces,
+            subscriber.PausedUntil
+        ) = (null, null, null, 0, null);
+        if (wasAway)
+            await TellAsync(subscriber, ChannelEvent.SubscriberJoined, cancellation);
         await database.SaveChangesAsync(cancellation);
         events.Saved();
     }
@@ -52,15 +63,34 @@ internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents ev
         var (site, mail) = (subscriber.SiteId, subscriber.Mail);
         var hash = AddressHash.Of(mail, subscriber.Site.PublicKey);
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
-        if (subscriber.LeftAt is null) await TellAsync(subscriber, ChannelEvent.SubscriberLeft, cancellation);
-        if (!await database.GoneAddresses.AnyAsync(address => address.SiteId == site && address.Hash == hash, cancellation)) database.GoneAddresses.Add(new GoneAddress { SiteId = site, Hash = hash, At = clock.GetUtcNow() });
+        if (subscriber.LeftAt is null)
+            await TellAsync(subscriber, ChannelEvent.SubscriberLeft, cancellation);
+        if (
+            !await database.GoneAddresses.AnyAsync(
+                address => address.SiteId == site && address.Hash == hash,
+                cancellation
+            )
+        )
+            database.GoneAddresses.Add(
+                new GoneAddress
+                {
+                    SiteId = site,
+                    Hash = hash,
+                    At = clock.GetUtcNow(),
+                }
+            );
         database.Subscribers.Remove(subscriber);
         await database.SaveChangesAsync(cancellation);
-        await database.SubscriptionAsks.Where(ask => ask.SiteId == site && ask.Mail == mail).ExecuteDeleteAsync(cancellation);
-        await database.Letters.Where(letter => letter.SiteId == site && letter.Address == mail).ExecuteDeleteAsync(cancellation);
+        await database
+            .SubscriptionAsks.Where(ask => ask.SiteId == site && ask.Mail == mail)
+            .ExecuteDeleteAsync(cancellation);
+        await database
+            .Letters.Where(letter => letter.SiteId == site && letter.Address == mail)
+            .ExecuteDeleteAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         events.Saved();
     }
 
-    private Task TellAsync(Subscriber subscriber, ChannelEvent what, CancellationToken cancellation) => events.NoteAsync(subscriber.SiteId, what, () => SubscriberEvent.Of(subscriber), cancellation);
+    private Task TellAsync(Subscriber subscriber, ChannelEvent what, CancellationToken cancellation) =>
+        events.NoteAsync(subscriber.SiteId, what, () => SubscriberEvent.Of(subscriber), cancellation);
 }

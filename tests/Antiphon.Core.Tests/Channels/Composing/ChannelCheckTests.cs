@@ -12,7 +12,8 @@ public sealed class ChannelCheckTests
     private static readonly ChannelPicture Good = new("A ring around the moon", 1200, 900);
 
     [Fact]
-    public void A_text_with_a_link_and_a_good_picture_is_left_in_peace() => Assert.Empty(Run(Social("Frost https://quillmoor.example/frost")));
+    public void A_text_with_a_link_and_a_good_picture_is_left_in_peace() =>
+        Assert.Empty(Run(Social("Frost https://quillmoor.example/frost")));
 
     [Theory]
     [InlineData("Frost", "channel-text-without-link")]
@@ -35,29 +36,54 @@ public sealed class ChannelCheckTests
     [InlineData(600, 600, null)]
     [InlineData(0, 0, null)]
     public void Pictures_that_would_be_cut_or_blurred_are_told(int width, int height, string? rule) =>
-        Assert.Equal(rule is null ? [] : [rule], Run(Social("Frost https://quillmoor.example/frost") with { Picture = Good with { Width = width, Height = height } }));
+        Assert.Equal(
+            rule is null ? [] : [rule],
+            Run(
+                Social("Frost https://quillmoor.example/frost") with
+                {
+                    Picture = Good with { Width = width, Height = height },
+                }
+            )
+        );
 
     [Fact]
     public void A_picture_without_words_and_none_at_all_are_told()
     {
         var draft = Social("Frost https://quillmoor.example/frost");
         Assert.Equal(["channel-picture-without-words"], Run(draft with { Picture = Good with { Alt = " " } }));
-        Assert.Equal(["channel-picture-missing", "channel-card-picture-missing"], Run(draft with { Picture = null, HasCardPicture = false }));
+        Assert.Equal(
+            ["channel-picture-missing", "channel-card-picture-missing"],
+            Run(draft with { Picture = null, HasCardPicture = false })
+        );
         // Who wants no picture along is not reminded of it; the card of the link is the network's.
-        Assert.Equal(["channel-card-picture-missing"], Run(draft with { Picture = null, HasCardPicture = false, WantsPicture = false }));
+        Assert.Equal(
+            ["channel-card-picture-missing"],
+            Run(draft with { Picture = null, HasCardPicture = false, WantsPicture = false })
+        );
         Assert.Empty(Run(new ChannelDraft(ChannelKind.Webhook, null, null, WantsPicture: true, HasCardPicture: false)));
     }
 
     [Fact]
     public void Links_that_fail_a_pause_and_nobody_to_tell_are_told()
     {
-        var draft = Social("Frost https://quillmoor.example/frost") with { BrokenLinks = [("https://quillmoor.example/frost", "The site answers with error 404.")], IsPaused = true };
+        var draft = Social("Frost https://quillmoor.example/frost") with
+        {
+            BrokenLinks = [("https://quillmoor.example/frost", "The site answers with error 404.")],
+            IsPaused = true,
+        };
         Assert.Equal(["channel-link-fails", "channel-paused"], Run(draft));
-        Assert.Equal(["channel-nobody-to-tell"], Run(new ChannelDraft(ChannelKind.Pings, null, null, true, true) { Places = 0 }));
+        Assert.Equal(
+            ["channel-nobody-to-tell"],
+            Run(new ChannelDraft(ChannelKind.Pings, null, null, true, true) { Places = 0 })
+        );
     }
 
     [Fact]
-    public void What_keeps_from_sending_comes_first() => Assert.Equal("channel-text-long", Run(Social(new string('x', 200)) with { Picture = null, IsPaused = true })[0]);
+    public void What_keeps_from_sending_comes_first() =>
+        Assert.Equal(
+            "channel-text-long",
+            Run(Social(new string('x', 200)) with { Picture = null, IsPaused = true })[0]
+        );
 
     [Fact]
     public void Every_rule_says_what_to_do_and_is_named_once()
@@ -66,7 +92,9 @@ public sealed class ChannelCheckTests
         Assert.Equal(ChannelRules.All.Count, ChannelRules.All.Select(rule => rule.Id).Distinct().Count());
     }
 
-    private static ChannelDraft Social(string text) => new(ChannelKind.Social, Composer.Counted(text, Rule), Good, WantsPicture: true, HasCardPicture: true);
+    private static ChannelDraft Social(string text) =>
+        new(ChannelKind.Social, Composer.Counted(text, Rule), Good, WantsPicture: true, HasCardPicture: true);
 
-    private static string[] Run(ChannelDraft draft) => [.. ChannelCheck.Run(draft).Select((CheckFinding finding) => finding.Rule.Id)];
+    private static string[] Run(ChannelDraft draft) =>
+        [.. ChannelCheck.Run(draft).Select((CheckFinding finding) => finding.Rule.Id)];
 }

@@ -12,7 +12,10 @@ public sealed class ComposerTests
     public void What_fits_stays_whole()
     {
         var text = Composer.Compose(Usual, Post("First frost", "It came early.", "frost", "night sky"), Rule);
-        Assert.Equal(("First frost\n\nIt came early.\n\nhttps://quillmoor.example/first-frost #frost #nightSky", 69), (text.Text, text.Count));
+        Assert.Equal(
+            ("First frost\n\nIt came early.\n\nhttps://quillmoor.example/first-frost #frost #nightSky", 69),
+            (text.Text, text.Count)
+        );
         Assert.Empty(text.Shortened);
         Assert.Equal(120 - 69, text.Left);
     }
@@ -22,7 +25,10 @@ public sealed class ComposerTests
     {
         var words = string.Join(' ', Enumerable.Repeat("frost", 40));
         Assert.Equal(["excerpt"], Composer.Compose(Usual, Post("First frost", words, "frost"), Rule).Shortened);
-        Assert.Equal(["excerpt", "tags"], Composer.Compose(Usual, Post(words[..70], words, "observatory", "planetary nebula"), Rule).Shortened);
+        Assert.Equal(
+            ["excerpt", "tags"],
+            Composer.Compose(Usual, Post(words[..70], words, "observatory", "planetary nebula"), Rule).Shortened
+        );
         var all = Composer.Compose(Usual, Post(words, words, "frost", "night"), Rule);
         Assert.Equal(["excerpt", "tags", "title"], all.Shortened);
         Assert.EndsWith("https://quillmoor.example/first-frost", all.Text, StringComparison.Ordinal);
@@ -33,17 +39,30 @@ public sealed class ComposerTests
     [Fact]
     public void Nothing_fits_where_the_words_of_the_template_are_too_many()
     {
-        var text = Composer.Compose(TextTemplate.Read(new string('x', 150) + " {link}").Template!, Post("First frost", ""), Rule);
+        var text = Composer.Compose(
+            TextTemplate.Read(new string('x', 150) + " {link}").Template!,
+            Post("First frost", ""),
+            Rule
+        );
         Assert.Equal(-54, text.Left);
     }
 
     [Fact]
-    public void Whatever_a_post_says_the_text_fits_and_holds_the_link() => Gen.Select(Gen.String[Gen.Char["ab éß🔭 .,"], 1, 300], Gen.String[Gen.Char["ab éß🔭 .,"], 0, 900], Gen.String[Gen.Char["abc 9"], 0, 30].Array[0, 8])
-        .Sample((title, excerpt, tags) =>
-        {
-            var text = Composer.Compose(Usual, Post(title, excerpt, tags), new CountRule(300, 23));
-            return text.Left >= 0 && text.Text.Contains("https://quillmoor.example/first-frost", StringComparison.Ordinal) && text.Count == new CountRule(300, 23).Of(text.Text);
-        });
+    public void Whatever_a_post_says_the_text_fits_and_holds_the_link() =>
+        Gen.Select(
+                Gen.String[Gen.Char["ab éß🔭 .,"], 1, 300],
+                Gen.String[Gen.Char["ab éß🔭 .,"], 0, 900],
+                Gen.String[Gen.Char["abc 9"], 0, 30].Array[0, 8]
+            )
+            .Sample(
+                (title, excerpt, tags) =>
+                {
+                    var text = Composer.Compose(Usual, Post(title, excerpt, tags), new CountRule(300, 23));
+                    return text.Left >= 0
+                        && text.Text.Contains("https://quillmoor.example/first-frost", StringComparison.Ordinal)
+                        && text.Count == new CountRule(300, 23).Of(text.Text);
+                }
+            );
 
     [Theory]
     [InlineData("frost", "#frost")]
@@ -51,13 +70,35 @@ public sealed class ComposerTests
     [InlineData("C/2026 A1", "#C2026A1")]
     [InlineData("Perséides d'août", "#PerséidesDAoût")]
     [InlineData("!!", "#")]
-    public void A_tag_is_written_as_networks_link_it(string tag, string written) => Assert.Equal(written, Composer.HashTag(tag));
+    public void A_tag_is_written_as_networks_link_it(string tag, string written) =>
+        Assert.Equal(written, Composer.HashTag(tag));
 
     [Theory]
     [InlineData("https://a.example/p", "Lantern", "", "https://a.example/p?utm_source=Lantern&utm_medium=social")]
-    [InlineData("https://a.example/p?x=1#top", "L&M", "spring sky", "https://a.example/p?x=1&utm_source=L%26M&utm_medium=social&utm_campaign=spring%20sky#top")]
+    [InlineData(
+        "https://a.example/p?x=1#top",
+        "L&M",
+        "spring sky",
+        "https://a.example/p?x=1&utm_source=L%26M&utm_medium=social&utm_campaign=spring%20sky#top"
+    )]
     [InlineData("https://a.example/p", "", "spring", "https://a.example/p")]
-    public void A_link_may_say_where_its_readers_came_from(string address, string source, string campaign, string link) => Assert.Equal(link, CampaignLink.Of(address, source, "social", campaign));
+    public void A_link_may_say_where_its_readers_came_from(
+        string address,
+        string source,
+        string campaign,
+        string link
+    ) => Assert.Equal(link, CampaignLink.Of(address, source, "social", campaign));
 
-    private static PostFacts Post(string title, string excerpt, params string[] tags) => new(title, excerpt, "https://quillmoor.example/first-frost", "Ida Marsh", "Nights", tags, "27 November 2026", "The Night Log", "Quillmoor");
+    private static PostFacts Post(string title, string excerpt, params string[] tags) =>
+        new(
+            title,
+            excerpt,
+            "https://quillmoor.example/first-frost",
+            "Ida Marsh",
+            "Nights",
+            tags,
+            "27 November 2026",
+            "The Night Log",
+            "Quillmoor"
+        );
 }

@@ -4,7 +4,13 @@ namespace Antiphon.Core.Tests.Channels.Composing;
 
 public sealed class TextTemplateTests
 {
-    private static readonly Dictionary<string, string> Values = new() { ["title"] = "First frost", ["author"] = "", ["link"] = "https://quillmoor.example/f", ["tags"] = "#Frost" };
+    private static readonly Dictionary<string, string> Values = new()
+    {
+        ["title"] = "First frost",
+        ["author"] = "",
+        ["link"] = "https://quillmoor.example/f",
+        ["tags"] = "#Frost",
+    };
 
     [Theory]
     [InlineData("{title}: {link}", "First frost: https://quillmoor.example/f")]
@@ -15,7 +21,8 @@ public sealed class TextTemplateTests
     [InlineData("{title}\n\n{author}\n\n{link}", "First frost\n\nhttps://quillmoor.example/f")]
     [InlineData("{title}   {author}  {link}", "First frost https://quillmoor.example/f")]
     [InlineData("no field", "no field")]
-    public void Fields_are_filled_in(string template, string text) => Assert.Equal(text, TextTemplate.Read(template).Template!.Fill(Values));
+    public void Fields_are_filled_in(string template, string text) =>
+        Assert.Equal(text, TextTemplate.Read(template).Template!.Fill(Values));
 
     [Theory]
     [InlineData("{titel}", "no field “titel” (at 1)")]
@@ -26,8 +33,10 @@ public sealed class TextTemplateTests
     [InlineData("{if author}{if tags}x{end}{end}", "stands within")]
     [InlineData("{if price}x{end}", "no field “price”")]
     [InlineData("{}", "no field “”")]
-    public void What_cannot_be_read_is_named_with_its_place(string template, string words) => Assert.Contains(words, TextTemplate.Read(template).Problem, StringComparison.Ordinal);
+    public void What_cannot_be_read_is_named_with_its_place(string template, string words) =>
+        Assert.Contains(words, TextTemplate.Read(template).Problem, StringComparison.Ordinal);
 
     [Fact]
-    public void A_template_has_a_bound() => Assert.NotNull(TextTemplate.Read(new string('x', TextTemplate.MaxLength + 1)).Problem);
+    public void A_template_has_a_bound() =>
+        Assert.NotNull(TextTemplate.Read(new string('x', TextTemplate.MaxLength + 1)).Problem);
 }

@@ -27,7 +27,8 @@ public sealed class CountingRhythmTests
     public void All_looks_at_one_post_stay_few()
     {
         var looks = 0;
-        for (DateTimeOffset? at = Delivered; at is { } now && looks < 1000; at = CountingRhythm.After(Delivered, now)) looks++;
+        for (DateTimeOffset? at = Delivered; at is { } now && looks < 1000; at = CountingRhythm.After(Delivered, now))
+            looks++;
         Assert.InRange(looks, 100, 200);
     }
 }

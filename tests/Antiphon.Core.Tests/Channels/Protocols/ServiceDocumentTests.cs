@@ -11,7 +11,8 @@ public sealed class ServiceDocumentTests
     [Fact]
     public void Collections_that_take_entries_are_found_in_their_order()
     {
-        var found = Read("""
+        var found = Read(
+            """
             <workspace>
               <collection href="pictures"><accept>image/png</accept></collection>
               <collection href="news"/>
@@ -19,14 +20,20 @@ public sealed class ServiceDocumentTests
               <collection href="nothing"><accept></accept></collection>
               <collection href="feeds"><accept>application/atom+xml;type=feed</accept></collection>
             </workspace>
-            """);
-        Assert.Equal(["https://parish.example/atom/news", "https://parish.example/letters"], found!.Select(one => one.AbsoluteUri));
+            """
+        );
+        Assert.Equal(
+            ["https://parish.example/atom/news", "https://parish.example/letters"],
+            found!.Select(one => one.AbsoluteUri)
+        );
     }
 
     [Fact]
     public void Addresses_are_resolved_against_the_bases_around_them()
     {
-        var found = Read("""<workspace xml:base="https://other.example/a/"><collection xml:base="b/" href="c"/></workspace>""");
+        var found = Read(
+            """<workspace xml:base="https://other.example/a/"><collection xml:base="b/" href="c"/></workspace>"""
+        );
         Assert.Equal("https://other.example/a/b/c", Assert.Single(found!).AbsoluteUri);
     }
 
@@ -35,10 +42,16 @@ public sealed class ServiceDocumentTests
     [InlineData("<service/>")]
     [InlineData("no xml")]
     [InlineData("<!DOCTYPE service [<!ENTITY a 'aaaa'>]><service xmlns='http://www.w3.org/2007/app'>&a;</service>")]
-    public void Anything_else_is_no_document_of_services(string text) => Assert.Null(ServiceDocument.Collections(Encoding.UTF8.GetBytes(text), Address));
+    public void Anything_else_is_no_document_of_services(string text) =>
+        Assert.Null(ServiceDocument.Collections(Encoding.UTF8.GetBytes(text), Address));
 
     [Fact]
-    public void An_address_that_is_none_of_the_web_is_left_out() => Assert.Empty(Read("""<workspace><collection href="ftp://parish.example/a"/></workspace>""")!);
+    public void An_address_that_is_none_of_the_web_is_left_out() =>
+        Assert.Empty(Read("""<workspace><collection href="ftp://parish.example/a"/></workspace>""")!);
 
-    private static IReadOnlyList<Uri>? Read(string inner) => ServiceDocument.Collections(Encoding.UTF8.GetBytes($"<service xmlns=\"http://www.w3.org/2007/app\">{inner}</service>"), Address);
+    private static IReadOnlyList<Uri>? Read(string inner) =>
+        ServiceDocument.Collections(
+            Encoding.UTF8.GetBytes($"<service xmlns=\"http://www.w3.org/2007/app\">{inner}</service>"),
+            Address
+        );
 }

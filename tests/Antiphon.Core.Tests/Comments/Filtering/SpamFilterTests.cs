@@ -28,7 +28,9 @@ public sealed class SpamFilterTests
         var made = new MadeComments(77);
         var (learned, tested) = (made.Make(1000), made.Make(Tested));
         var plain = new PlainBayes(learned);
-        var counted = new FilterTrial([.. tested.Select(one => new ScoredDecision(one.IsSpam, plain.Score(one.Comment)))]);
+        var counted = new FilterTrial([
+            .. tested.Select(one => new ScoredDecision(one.IsSpam, plain.Score(one.Comment))),
+        ]);
         Assert.True(1 - Scored(SpamFilter.Learn(learned), tested).Area() < (1 - counted.Area()) / 2);
     }
 
@@ -36,7 +38,9 @@ public sealed class SpamFilterTests
     public void A_few_wrong_decisions_do_not_spoil_it()
     {
         var made = new MadeComments(4);
-        var learned = made.Make(1000).Select((one, number) => number % 50 == 0 ? one with { IsSpam = !one.IsSpam } : one).ToList();
+        var learned = made.Make(1000)
+            .Select((one, number) => number % 50 == 0 ? one with { IsSpam = !one.IsSpam } : one)
+            .ToList();
         Assert.True(Scored(SpamFilter.Learn(learned), made.Make(Tested)).Area() > 0.99);
     }
 
@@ -50,7 +54,12 @@ public sealed class SpamFilterTests
     [InlineData("Buuuuy cheeeeap piiiills online")]
     public void Tricks_do_not_hide_words(string body)
     {
-        var learned = Enumerable.Range(0, 40).SelectMany(number => new[] { Spam($"Buy cheap pills online number {number}"), Good($"We saw the moon over hill {number}") }).ToList();
+        var learned = Enumerable
+            .Range(0, 40)
+            .SelectMany(number =>
+                new[] { Spam($"Buy cheap pills online number {number}"), Good($"We saw the moon over hill {number}") }
+            )
+            .ToList();
         Assert.True(SpamFilter.Learn(learned).Score(new CommentTraits("A", "", "", body)) > 0.7);
     }
 
@@ -59,17 +68,27 @@ public sealed class SpamFilterTests
     {
         var made = new MadeComments(9);
         var learned = made.Make(400);
-        var original = learned.First(one => !one.IsSpam && one.Comment.Body.Length > 80 && one.Comment.Address.Length == 0).Comment;
+        var original = learned
+            .First(one => !one.IsSpam && one.Comment.Body.Length > 80 && one.Comment.Address.Length == 0)
+            .Comment;
         var filter = SpamFilter.Learn(learned);
         var copy = original with { Author = "Noor Baird", Address = "http://new-roofs.shop.example/" };
-        Assert.True(filter.Score(copy) > 0.5 && filter.Score(original) < 0.2, $"{filter.Score(copy)} {filter.Score(original)}");
-        Assert.Contains(filter.Explain(copy, most: 30).For, part => part.Kind == SignalKind.Likeness && part.Name.Contains("genuine", StringComparison.Ordinal));
+        Assert.True(
+            filter.Score(copy) > 0.5 && filter.Score(original) < 0.2,
+            $"{filter.Score(copy)} {filter.Score(original)}"
+        );
+        Assert.Contains(filter.Explain(copy, most: 30).For, part =>
+            part.Kind == SignalKind.Likeness && part.Name.Contains("genuine", StringComparison.Ordinal)
+        );
     }
 
     [Fact]
     public void It_says_what_spoke_for_and_against()
     {
-        var learned = Enumerable.Range(0, 30).SelectMany(number => new[] { Spam($"pills {number}"), Good($"moon {number}") }).ToList();
+        var learned = Enumerable
+            .Range(0, 30)
+            .SelectMany(number => new[] { Spam($"pills {number}"), Good($"moon {number}") })
+            .ToList();
         var told = SpamFilter.Learn(learned).Explain(new CommentTraits("A", "", "", "pills under the moon"));
         Assert.Contains(told.For, part => part is { Kind: SignalKind.Word, Name: "pills" });
         Assert.Contains(told.Against, part => part is { Kind: SignalKind.Word, Name: "moon" });
@@ -97,14 +116,36 @@ public sealed class SpamFilterTests
 
     [Fact]
     public void Decisions_of_one_sort_alone_leave_it_working() =>
-        Assert.InRange(SpamFilter.Learn([.. Enumerable.Range(0, 20).Select(number => Good($"moon {number}"))]).Score(new CommentTraits("A", "", "", "pills")), 0.0001, 0.9999);
+        Assert.InRange(
+            SpamFilter
+                .Learn([.. Enumerable.Range(0, 20).Select(number => Good($"moon {number}"))])
+                .Score(new CommentTraits("A", "", "", "pills")),
+            0.0001,
+            0.9999
+        );
 
     [Fact]
     public void Scores_keep_their_order_and_never_reach_the_ends()
     {
-        var learned = Enumerable.Range(0, 3000).SelectMany(number => new[] { Spam($"pills {number}"), Good($"moon {number}") }).ToList();
+        var learned = Enumerable
+            .Range(0, 3000)
+            .SelectMany(number => new[] { Spam($"pills {number}"), Good($"moon {number}") })
+            .ToList();
         var filter = SpamFilter.Learn(learned);
-        var scores = Enumerable.Range(1, 60).Select(number => filter.Score(new CommentTraits("A", "", "", string.Join(' ', Enumerable.Repeat("pills", 1)) + string.Concat(Enumerable.Range(0, number).Select(word => $" pills {word}"))))).ToList();
+        var scores = Enumerable
+            .Range(1, 60)
+            .Select(number =>
+                filter.Score(
+                    new CommentTraits(
+                        "A",
+                        "",
+                        "",
+                        string.Join(' ', Enumerable.Repeat("pills", 1))
+                            + string.Concat(Enumerable.Range(0, number).Select(word => $" pills {word}"))
+                    )
+                )
+            )
+            .ToList();
         Assert.All(scores, score => Assert.InRange(score, double.Epsilon, 1 - double.Epsilon - 1e-16));
         Assert.True(scores.Distinct().Count() > 50);
     }
@@ -113,14 +154,41 @@ public sealed class SpamFilterTests
     public void Text_of_any_size_and_make_is_read()
     {
         var filter = SpamFilter.Learn(new MadeComments(2).Make(100));
-        string[] odd = ["", " ", new string('a', 20_000_000), "\uD800", "\u0000", "http://", "....", "@", "a.b", "://", new string('.', 50_000), string.Concat(Enumerable.Repeat("http://a.example ", 5000)), "نص عربي", "観測日記を読みました", "👩‍🚀👩‍🚀"];
-        Assert.All(odd, body => Assert.InRange(filter.Score(new CommentTraits(body, body, body, body)), double.Epsilon, 1));
+        string[] odd =
+        [
+            "",
+            " ",
+            new string('a', 20_000_000),
+            "\uD800",
+            "\u0000",
+            "http://",
+            "....",
+            "@",
+            "a.b",
+            "://",
+            new string('.', 50_000),
+            string.Concat(Enumerable.Repeat("http://a.example ", 5000)),
+            "نص عربي",
+            "観測日記を読みました",
+            "👩‍🚀👩‍🚀",
+        ];
+        Assert.All(odd, body =>
+            Assert.InRange(filter.Score(new CommentTraits(body, body, body, body)), double.Epsilon, 1)
+        );
     }
 
     [Fact]
     public void A_trial_says_where_thresholds_would_have_sent_comments()
     {
-        var trial = new FilterTrial([new(false, 0.1), new(false, 0.5), new(false, 0.95), new(true, 0.05), new(true, 0.6), new(true, 0.99), new(true, 0.97)]);
+        var trial = new FilterTrial([
+            new(false, 0.1),
+            new(false, 0.5),
+            new(false, 0.95),
+            new(true, 0.05),
+            new(true, 0.6),
+            new(true, 0.99),
+            new(true, 0.97),
+        ]);
         var outcome = trial.At(publish: 0.2, spam: 0.9);
         Assert.Equal(new FilterOutcome(1, 1, 1, 1, 1, 2), outcome);
         Assert.Equal((2 / 3.0, 0.5), (outcome.Precision, outcome.Recall));
@@ -132,12 +200,20 @@ public sealed class SpamFilterTests
     {
         // Numbers alone tell nothing of their sort: a filter that had seen them would score them perfectly.
         var random = new Random(8);
-        var trial = FilterTrial.Run([.. Enumerable.Range(0, 400).Select(number => new FilterDecision(new CommentTraits("A", "", "", $"w{number}x{number * 7}"), random.Next(2) == 0))]);
+        var trial = FilterTrial.Run([
+            .. Enumerable
+                .Range(0, 400)
+                .Select(number => new FilterDecision(
+                    new CommentTraits("A", "", "", $"w{number}x{number * 7}"),
+                    random.Next(2) == 0
+                )),
+        ]);
         Assert.InRange(trial.Area()!.Value, 0.4, 0.6);
         Assert.True(FilterTrial.Run(new MadeComments(6).Make(400)).Area() > 0.97);
     }
 
-    private static FilterTrial Scored(SpamFilter filter, List<FilterDecision> tested) => new([.. tested.Select(one => new ScoredDecision(one.IsSpam, filter.Score(one.Comment)))]);
+    private static FilterTrial Scored(SpamFilter filter, List<FilterDecision> tested) =>
+        new([.. tested.Select(one => new ScoredDecision(one.IsSpam, filter.Score(one.Comment)))]);
 
     private static FilterDecision Spam(string body) => new(new CommentTraits("B", "", "", body), true);
 
@@ -165,9 +241,22 @@ public sealed class SpamFilterTests
 
         public double Score(CommentTraits comment) => 1 / (1 + Math.Exp(-Words(comment).Sum(Leaning)));
 
-        private double Leaning(string word) => _counts.TryGetValue(word, out var seen) ? Math.Log((seen.Spam + 1.0) / (_words.Spam + _counts.Count) * (_words.Good + _counts.Count) / (seen.Good + 1.0)) : 0;
+        private double Leaning(string word) =>
+            _counts.TryGetValue(word, out var seen)
+                ? Math.Log(
+                    (seen.Spam + 1.0)
+                        / (_words.Spam + _counts.Count)
+                        * (_words.Good + _counts.Count)
+                        / (seen.Good + 1.0)
+                )
+                : 0;
 
         private static IEnumerable<string> Words(CommentTraits comment) =>
-            System.Text.RegularExpressions.Regex.Matches($"{comment.Author} {comment.Mail} {comment.Address} {comment.Body}".ToLowerInvariant(), @"\w+").Select(match => match.Value);
+            System
+                .Text.RegularExpressions.Regex.Matches(
+                    $"{comment.Author} {comment.Mail} {comment.Address} {comment.Body}".ToLowerInvariant(),
+                    @"\w+"
+                )
+                .Select(match => match.Value);
     }
 }

@@ -26,8 +26,20 @@ public sealed class NoticeRhythmTests
     [InlineData(3, "2026-01-10T09:01:00Z", false)]
     [InlineData(3, "2026-01-10T09:00:00Z", true)]
     public void A_digest_keeps_its_hours(int hours, string? last, bool isTime) =>
-        Assert.Equal(isTime, Rhythm(hours, null, null).IsTime(last is null ? null : DateTimeOffset.Parse(last, null), DateTimeOffset.Parse("2026-01-10T12:00:00Z", null)));
+        Assert.Equal(
+            isTime,
+            Rhythm(hours, null, null)
+                .IsTime(
+                    last is null ? null : DateTimeOffset.Parse(last, null),
+                    DateTimeOffset.Parse("2026-01-10T12:00:00Z", null)
+                )
+        );
 
     private static NoticeRhythm Rhythm(int hours, string? from, string? until) =>
-        new(hours, from is null ? null : TimeOnly.Parse(from, null), until is null ? null : TimeOnly.Parse(until, null), TimeZoneInfo.FindSystemTimeZoneById("Europe/London"));
+        new(
+            hours,
+            from is null ? null : TimeOnly.Parse(from, null),
+            until is null ? null : TimeOnly.Parse(until, null),
+            TimeZoneInfo.FindSystemTimeZoneById("Europe/London")
+        );
 }

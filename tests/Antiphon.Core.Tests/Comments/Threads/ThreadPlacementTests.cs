@@ -11,12 +11,36 @@ public sealed class ThreadPlacementTests
     [Theory]
     [InlineData("<p>Nothing.</p>", ThreadFault.Missing, null)]
     [InlineData("{good}{good}{script}", ThreadFault.Several, "visit, visit")]
-    [InlineData("<div data-antiphon-thread='' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>{script}", ThreadFault.NoIdentifier, null)]
-    [InlineData("<div data-antiphon-thread='{{ post.id }}' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>{script}", ThreadFault.Unfilled, "{{ post.id }}")]
-    [InlineData("<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='<%= url %>'></div>{script}", ThreadFault.Unfilled, "<%= url %>")]
-    [InlineData("<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/'></div>{script}", ThreadFault.AddressDiffers, "https://quillmoor.example/")]
-    [InlineData("<link rel='canonical' href='/stay'>{good}{script}", ThreadFault.AddressDiffers, "https://quillmoor.example/visit")]
-    [InlineData("<div data-antiphon-thread='visit' data-antiphon-site='k8' data-antiphon-url='https://quillmoor.example/visit'></div>{script}", ThreadFault.OtherSite, "k8")]
+    [InlineData(
+        "<div data-antiphon-thread='' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>{script}",
+        ThreadFault.NoIdentifier,
+        null
+    )]
+    [InlineData(
+        "<div data-antiphon-thread='{{ post.id }}' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>{script}",
+        ThreadFault.Unfilled,
+        "{{ post.id }}"
+    )]
+    [InlineData(
+        "<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='<%= url %>'></div>{script}",
+        ThreadFault.Unfilled,
+        "<%= url %>"
+    )]
+    [InlineData(
+        "<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/'></div>{script}",
+        ThreadFault.AddressDiffers,
+        "https://quillmoor.example/"
+    )]
+    [InlineData(
+        "<link rel='canonical' href='/stay'>{good}{script}",
+        ThreadFault.AddressDiffers,
+        "https://quillmoor.example/visit"
+    )]
+    [InlineData(
+        "<div data-antiphon-thread='visit' data-antiphon-site='k8' data-antiphon-url='https://quillmoor.example/visit'></div>{script}",
+        ThreadFault.OtherSite,
+        "k8"
+    )]
     [InlineData("{good}", ThreadFault.NoScript, Script)]
     public void What_is_wrong_on_a_page_is_told(string body, ThreadFault fault, string? value)
     {
@@ -27,14 +51,21 @@ public sealed class ThreadPlacementTests
     [Theory]
     [InlineData("https://quillmoor.example/visit")]
     [InlineData("http://www.quillmoor.example/visit/?utm_source=letter")]
-    public void A_thread_in_its_place_gives_no_finding(string address) => Assert.Empty(Examine((address, "{good}{script}")));
+    public void A_thread_in_its_place_gives_no_finding(string address) =>
+        Assert.Empty(Examine((address, "{good}{script}")));
 
     [Fact]
     public void One_identifier_on_pages_of_different_addresses_is_told_on_each()
     {
-        var findings = Examine(("https://quillmoor.example/visit", "{good}{script}"), ("https://quillmoor.example/visit/", "{good}{script}"));
+        var findings = Examine(
+            ("https://quillmoor.example/visit", "{good}{script}"),
+            ("https://quillmoor.example/visit/", "{good}{script}")
+        );
         Assert.Empty(findings);
-        findings = Examine(("https://quillmoor.example/visit", "{good}{script}"), ("https://quillmoor.example/shop", "{good}{script}"));
+        findings = Examine(
+            ("https://quillmoor.example/visit", "{good}{script}"),
+            ("https://quillmoor.example/shop", "{good}{script}")
+        );
         Assert.Equal(2, findings.Count(finding => finding.Fault == ThreadFault.SameIdentifier));
     }
 
@@ -43,15 +74,42 @@ public sealed class ThreadPlacementTests
     [InlineData("https://OLD.example/log/leonids", "https://quillmoor.example/night/leonids")]
     [InlineData("https://old.example/shop", null)]
     [InlineData(null, null)]
-    public void A_rule_moves_what_begins_so(string? address, string? moved) => Assert.Equal(moved, new MoveRule("https://old.example/log/", "https://quillmoor.example/night/").Of(address));
+    public void A_rule_moves_what_begins_so(string? address, string? moved) =>
+        Assert.Equal(moved, new MoveRule("https://old.example/log/", "https://quillmoor.example/night/").Of(address));
 
     [Theory]
-    [InlineData("http://www.Quillmoor.example/visit/?utm_medium=x&aclid=9&page=2#top", "quillmoor.example/visit?page=2")]
+    [InlineData(
+        "http://www.Quillmoor.example/visit/?utm_medium=x&aclid=9&page=2#top",
+        "quillmoor.example/visit?page=2"
+    )]
     [InlineData("https://quillmoor.example/visit?moorclid=abc&utm_term=7", "quillmoor.example/visit")]
     [InlineData("https://quillmoor.example/visit?id=utm", "quillmoor.example/visit?id=utm")]
-    public void What_links_are_counted_with_tells_no_pages_apart(string address, string folded) => Assert.Equal(folded, FoldedAddress.Of(address));
+    public void What_links_are_counted_with_tells_no_pages_apart(string address, string folded) =>
+        Assert.Equal(folded, FoldedAddress.Of(address));
 
-    private static IReadOnlyList<ThreadFinding> Examine(params (string Address, string Body)[] pages) => ThreadPlacement.Examine(
-        [.. pages.Select(page => new PlacedPage(new Uri(page.Address), TestPage.Of(page.Body.Replace("{good}", "<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>", StringComparison.Ordinal).Replace("{script}", $"<script src='{Script}' async></script>", StringComparison.Ordinal))))], "k7", Script)
-        .Where(finding => !(pages.Length > 1 && finding.Fault == ThreadFault.AddressDiffers)).ToList();
+    private static IReadOnlyList<ThreadFinding> Examine(params (string Address, string Body)[] pages) =>
+        ThreadPlacement
+            .Examine(
+                [
+                    .. pages.Select(page => new PlacedPage(
+                        new Uri(page.Address),
+                        TestPage.Of(
+                            page.Body.Replace(
+                                    "{good}",
+                                    "<div data-antiphon-thread='visit' data-antiphon-site='k7' data-antiphon-url='https://quillmoor.example/visit'></div>",
+                                    StringComparison.Ordinal
+                                )
+                                .Replace(
+                                    "{script}",
+                                    $"<script src='{Script}' async></script>",
+                                    StringComparison.Ordinal
+                                )
+                        )
+                    )),
+                ],
+                "k7",
+                Script
+            )
+            .Where(finding => !(pages.Length > 1 && finding.Fault == ThreadFault.AddressDiffers))
+            .ToList();
 }

@@ -11,39 +11,106 @@ public sealed class CommentTransferTests
 
     private static readonly PortableComment[] Talk =
     [
-        new("a1", "post-7", "https://quillmoor.example/log/leonids", "Leonids", null, "Wilf Ormerod", "wilf@fellside.example", "Forty-one!\n\n> We counted nineteen.\n\n**Which way** were you facing?", At) { Up = 3, Down = 1 },
-        new("a2", "post-7", "https://quillmoor.example/log/leonids", "Leonids", "a1", "Imogen Tarrant", null, "North-east, \"with the wall\", at our backs.", At.AddMinutes(12)) { IsTeam = true },
-        new("b1", "shop", null, "Planisphere", null, "=SUM(A1)", "ida@reader.example", "-5 degrees, and it still turns.", At.AddDays(1), CommentStanding.Waiting) { Rating = 4 },
-        new("b2", "shop", null, "Planisphere", null, "Tom", null, "+44 is the code", At.AddDays(2), CommentStanding.Spam),
+        new(
+            "a1",
+            "post-7",
+            "https://quillmoor.example/log/leonids",
+            "Leonids",
+            null,
+            "Wilf Ormerod",
+            "wilf@fellside.example",
+            "Forty-one!\n\n> We counted nineteen.\n\n**Which way** were you facing?",
+            At
+        )
+        {
+            Up = 3,
+            Down = 1,
+        },
+        new(
+            "a2",
+            "post-7",
+            "https://quillmoor.example/log/leonids",
+            "Leonids",
+            "a1",
+            "Imogen Tarrant",
+            null,
+            "North-east, \"with the wall\", at our backs.",
+            At.AddMinutes(12)
+        )
+        {
+            IsTeam = true,
+        },
+        new(
+            "b1",
+            "shop",
+            null,
+            "Planisphere",
+            null,
+            "=SUM(A1)",
+            "ida@reader.example",
+            "-5 degrees, and it still turns.",
+            At.AddDays(1),
+            CommentStanding.Waiting
+        )
+        {
+            Rating = 4,
+        },
+        new(
+            "b2",
+            "shop",
+            null,
+            "Planisphere",
+            null,
+            "Tom",
+            null,
+            "+44 is the code",
+            At.AddDays(2),
+            CommentStanding.Spam
+        ),
     ];
 
     [Fact]
-    public void Json_comes_back_as_it_went() => Assert.Equal(Talk, CommentTransfer.Read(CommentJson.Write(Talk)).Comments);
+    public void Json_comes_back_as_it_went() =>
+        Assert.Equal(Talk, CommentTransfer.Read(CommentJson.Write(Talk)).Comments);
 
     [Fact]
-    public void A_table_comes_back_as_it_went() => Assert.Equal(Talk, CommentTransfer.Read(CommentCsv.Write(Talk)).Comments);
+    public void A_table_comes_back_as_it_went() =>
+        Assert.Equal(Talk, CommentTransfer.Read(CommentCsv.Write(Talk)).Comments);
 
     [Fact]
     public void Atom_comes_back_with_everything_it_has_a_place_for()
     {
-        var read = CommentTransfer.Read(Encoding.UTF8.GetString(CommentAtom.Write(Talk, "Quillmoor: comments", "urn:quillmoor:comments")));
+        var read = CommentTransfer.Read(
+            Encoding.UTF8.GetString(CommentAtom.Write(Talk, "Quillmoor: comments", "urn:quillmoor:comments"))
+        );
         Assert.Empty(read.Problems);
-        Assert.Equal(Talk.Select(one => one with { Title = null, IsTeam = false, Up = 0, Down = 0, Rating = null }), read.Comments.Select(one => one with { Address = one.Thread == "shop" ? null : one.Address }));
+        Assert.Equal(
+            Talk.Select(one => one with { Title = null, IsTeam = false, Up = 0, Down = 0, Rating = null }),
+            read.Comments.Select(one => one with { Address = one.Thread == "shop" ? null : one.Address })
+        );
     }
 
     [Fact]
-    public void Any_text_survives_a_table() => Gen.String[Gen.Char["ab,;\"'\n=+-@|\t é🙂"], 1, 40].Where(text => text.Trim().Length > 0 && text == text.Trim()).Sample(text =>
-    {
-        var comment = Talk[0] with { Text = text, Author = text.ReplaceLineEndings(" ") };
-        Assert.Equal(comment, Assert.Single(CommentTransfer.Read(CommentCsv.Write([comment])).Comments));
-    });
+    public void Any_text_survives_a_table() =>
+        Gen.String[Gen.Char["ab,;\"'\n=+-@|\t é🙂"], 1, 40]
+            .Where(text => text.Trim().Length > 0 && text == text.Trim())
+            .Sample(text =>
+            {
+                var comment = Talk[0] with { Text = text, Author = text.ReplaceLineEndings(" ") };
+                Assert.Equal(comment, Assert.Single(CommentTransfer.Read(CommentCsv.Write([comment])).Comments));
+            });
 
     [Theory]
     [InlineData("=cmd|' /C calc'!A0")]
     [InlineData("+1")]
     [InlineData("-1")]
     [InlineData("@here")]
-    public void A_spreadsheet_runs_nothing(string text) => Assert.Contains($",'{text}", CommentCsv.Write([Talk[0] with { Text = text }]).Replace("\"", string.Empty, StringComparison.Ordinal), StringComparison.Ordinal);
+    public void A_spreadsheet_runs_nothing(string text) =>
+        Assert.Contains(
+            $",'{text}",
+            CommentCsv.Write([Talk[0] with { Text = text }]).Replace("\"", string.Empty, StringComparison.Ordinal),
+            StringComparison.Ordinal
+        );
 
     [Theory]
     [InlineData("", "empty")]
@@ -52,7 +119,8 @@ public sealed class CommentTransferTests
     [InlineData("{\"comments\":7}", "no list")]
     [InlineData("<nothing/>", "no feed")]
     [InlineData("id,words\n1,hello", "“text”")]
-    public void A_file_that_is_none_says_what_is_missing(string text, string remedy) => Assert.Contains(remedy, CommentTransfer.Read(text).Problems[0].Remedy, StringComparison.Ordinal);
+    public void A_file_that_is_none_says_what_is_missing(string text, string remedy) =>
+        Assert.Contains(remedy, CommentTransfer.Read(text).Problems[0].Remedy, StringComparison.Ordinal);
 
     [Theory]
     [InlineData("""{"thread":"t","author":"A","text":"x","published":"2026-11-24T21:00:00Z"}""", "id")]
@@ -60,10 +128,15 @@ public sealed class CommentTransferTests
     [InlineData("""{"id":1,"thread":"t","author":"A","text":" ","published":"2026-11-24T21:00:00Z"}""", "text")]
     [InlineData("""{"id":1,"thread":"t","author":"A","text":"x"}""", "published")]
     [InlineData("""{"id":1,"thread":"t","author":"A","text":"x","published":"yesterday"}""", "published")]
-    [InlineData("""{"id":1,"thread":"t","author":"A","text":"x","published":"2026-11-24T21:00:00Z","standing":"gone"}""", "standing")]
+    [InlineData(
+        """{"id":1,"thread":"t","author":"A","text":"x","published":"2026-11-24T21:00:00Z","standing":"gone"}""",
+        "standing"
+    )]
     public void A_comment_that_cannot_be_taken_names_its_field_and_the_others_stay(string broken, string field)
     {
-        var read = CommentTransfer.Read($$"""{"comments":[{{broken}},{"id":2,"thread":"t","author":"B","text":"good","published":"2026-11-24T21:00:00Z"}]}""");
+        var read = CommentTransfer.Read(
+            $$"""{"comments":[{{broken}},{"id":2,"thread":"t","author":"B","text":"good","published":"2026-11-24T21:00:00Z"}]}"""
+        );
         Assert.Equal((1, field), (Assert.Single(read.Problems).Place, read.Problems[0].Field));
         Assert.Equal("good", Assert.Single(read.Comments).Text);
     }

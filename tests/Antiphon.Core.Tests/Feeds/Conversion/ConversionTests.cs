@@ -16,16 +16,27 @@ public sealed class ConversionTests
 
     [Theory]
     [MemberData(nameof(Formats))]
-    public void Nothing_is_lost_that_the_format_can_carry(FeedFormat format) => Maybe.Array[60].Sample(says =>
-    {
-        var before = RichFeed.Make(says);
-        var after = FeedReader.Read(FeedConversion.Convert(before, format).Bytes, new FeedReadOptions()).Feed!;
-        foreach (var value in CarriedValues.All.Where(value => value.In(format) is not null))
-        {
-            var missing = value.Values(before).Except(value.Values(after)).ToList();
-            Assert.True(missing.Count == 0, $"{value.Name}: {string.Join(" | ", missing)} became {string.Join(" | ", value.Values(after))}");
-        }
-    }, iter: 400);
+    public void Nothing_is_lost_that_the_format_can_carry(FeedFormat format) =>
+        Maybe
+            .Array[60]
+            .Sample(
+                says =>
+                {
+                    var before = RichFeed.Make(says);
+                    var after = FeedReader
+                        .Read(FeedConversion.Convert(before, format).Bytes, new FeedReadOptions())
+                        .Feed!;
+                    foreach (var value in CarriedValues.All.Where(value => value.In(format) is not null))
+                    {
+                        var missing = value.Values(before).Except(value.Values(after)).ToList();
+                        Assert.True(
+                            missing.Count == 0,
+                            $"{value.Name}: {string.Join(" | ", missing)} became {string.Join(" | ", value.Values(after))}"
+                        );
+                    }
+                },
+                iter: 400
+            );
 
     [Theory]
     [MemberData(nameof(Formats))]
@@ -36,15 +47,31 @@ public sealed class ConversionTests
         var after = FeedReader.Read(converted.Bytes, new FeedReadOptions()).Feed!;
         var told = converted.Lost.Select(lost => lost.Name).ToList();
         Assert.NotEmpty(told);
-        Assert.All(CarriedValues.All.Where(value => value.Values(before).Except(value.Values(after)).Any()), value => Assert.Contains(value.Name, told));
+        Assert.All(CarriedValues.All.Where(value => value.Values(before).Except(value.Values(after)).Any()), value =>
+            Assert.Contains(value.Name, told)
+        );
     }
 
     [Fact]
     public void A_plain_feed_loses_nothing()
     {
-        var feed = new Feed { Title = "The Night Log", Link = "https://quillmoor.example/", FeedLink = "https://quillmoor.example/feed" };
-        feed.Items.Add(new FeedItem { Id = "1", Title = "Fog", ContentHtml = "<p>Fog</p>" });
-        Assert.All(new[] { FeedFormat.Rss, FeedFormat.Atom, FeedFormat.JsonFeed }, format => Assert.Empty(FeedConversion.LossOf(feed, format)));
+        var feed = new Feed
+        {
+            Title = "The Night Log",
+            Link = "https://quillmoor.example/",
+            FeedLink = "https://quillmoor.example/feed",
+        };
+        feed.Items.Add(
+            new FeedItem
+            {
+                Id = "1",
+                Title = "Fog",
+                ContentHtml = "<p>Fog</p>",
+            }
+        );
+        Assert.All(new[] { FeedFormat.Rss, FeedFormat.Atom, FeedFormat.JsonFeed }, format =>
+            Assert.Empty(FeedConversion.LossOf(feed, format))
+        );
     }
 
     [Fact]
@@ -58,14 +85,22 @@ public sealed class ConversionTests
         var rss = Encoding.UTF8.GetString(RssWriter.Write(feed));
         Assert.Matches("<moor:station[^>]* height=\"412\"[^>]*>Top</moor:station>", rss);
         Assert.Contains("<moor:value>II</moor:value>", rss, StringComparison.Ordinal);
-        Assert.Contains("<moor:value>II</moor:value>", Encoding.UTF8.GetString(AtomWriter.Write(feed)), StringComparison.Ordinal);
-        Assert.Equal(["Elements of other namespaces of the feed", "Elements of other namespaces of entries"], FeedConversion.LossOf(feed, FeedFormat.JsonFeed).Select(lost => lost.Name));
+        Assert.Contains(
+            "<moor:value>II</moor:value>",
+            Encoding.UTF8.GetString(AtomWriter.Write(feed)),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            ["Elements of other namespaces of the feed", "Elements of other namespaces of entries"],
+            FeedConversion.LossOf(feed, FeedFormat.JsonFeed).Select(lost => lost.Name)
+        );
     }
 
     [Fact]
     public void Members_nobody_knows_come_back_as_they_were()
     {
-        const string Text = """{"version":"https://jsonfeed.org/version/1.1","title":"T","items":[{"id":"1","content_text":"x","_moor":{"seeing":2.50,"tags":["a",null,true]}}]}""";
+        const string Text =
+            """{"version":"https://jsonfeed.org/version/1.1","title":"T","items":[{"id":"1","content_text":"x","_moor":{"seeing":2.50,"tags":["a",null,true]}}]}""";
         var written = Encoding.UTF8.GetString(JsonFeedWriter.Write(FeedReader.Read(Text, new FeedReadOptions()).Feed!));
         Assert.Contains("""{"seeing":2.50,"tags":["a",null,true]}""", written, StringComparison.Ordinal);
     }
@@ -75,7 +110,8 @@ public sealed class ConversionTests
     public void The_page_of_the_guide_is_the_table()
     {
         var file = Path.Combine(Repository.Root, "docs", "guide", "feed-conversion.md");
-        if (Environment.GetEnvironmentVariable("ANTIPHON_KEEP_RULES") == "1") File.WriteAllText(file, FeedConversion.Page());
+        if (Environment.GetEnvironmentVariable("ANTIPHON_KEEP_RULES") == "1")
+            File.WriteAllText(file, FeedConversion.Page());
         Assert.Equal(FeedConversion.Page(), File.ReadAllText(file));
     }
 }

@@ -13,7 +13,8 @@ public sealed class CacheTermsTests
     [InlineData("no-store", null)]
     [InlineData("max-age=soon", null)]
     [InlineData(null, null)]
-    public void The_age_a_copy_may_have(string? header, int? seconds) => Assert.Equal(seconds, (int?)CacheTerms.MaxAge(header)?.TotalSeconds);
+    public void The_age_a_copy_may_have(string? header, int? seconds) =>
+        Assert.Equal(seconds, (int?)CacheTerms.MaxAge(header)?.TotalSeconds);
 
     [Theory]
     [InlineData("120", 120)]
@@ -21,5 +22,6 @@ public sealed class CacheTermsTests
     [InlineData("Tue, 24 Nov 2026 11:00:00 GMT", null)]
     [InlineData("later", null)]
     [InlineData(null, null)]
-    public void How_long_to_wait(string? header, int? seconds) => Assert.Equal(seconds, (int?)CacheTerms.RetryAfter(header, Now)?.TotalSeconds);
+    public void How_long_to_wait(string? header, int? seconds) =>
+        Assert.Equal(seconds, (int?)CacheTerms.RetryAfter(header, Now)?.TotalSeconds);
 }

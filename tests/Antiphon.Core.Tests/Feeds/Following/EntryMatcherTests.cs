@@ -16,17 +16,96 @@ public sealed class EntryMatcherTests
         new(4, "bench-4", "https://bench.example/", "Notes", "A second note about oak and mice."),
     ];
 
-    public static TheoryData<string, FeedItem, long?, RecognisedBy> Entries => new()
-    {
-        { "by identifier, whatever else changed", new() { Id = "bench-1", Title = "Polishing, done", Link = "https://bench.example/new" }, 1, RecognisedBy.Id },
-        { "by page with a new identifier", new() { Id = "x", Link = "http://bench.example/2/?utm_source=feed", Title = "Another title" }, 2, RecognisedBy.Link },
-        { "by likeness with a new identifier and page", new() { Id = "x", Link = "https://elsewhere.example/9", Title = "Polishing the Crown", ContentHtml = $"<p>{Text}</p>" }, 1, RecognisedBy.Likeness },
-        { "not by a title alone", new() { Id = "x", Link = "https://elsewhere.example/9", Title = "Polishing the crown", ContentHtml = "<p>Quite another evening, with other words.</p>" }, null, RecognisedBy.Nothing },
-        { "not by a page that several share", new() { Id = "x", Link = "https://bench.example/", Title = "Something else" }, null, RecognisedBy.Nothing },
-        { "the right one of two with one title", new() { Id = "x", Link = "https://bench.example/", Title = "Notes", Summary = "A second note about oak and mice." }, 4, RecognisedBy.Likeness },
-        { "a new one", new() { Id = "bench-5", Link = "https://bench.example/5", Title = "Varnish" }, null, RecognisedBy.Nothing },
-        { "an entry without identifier by its page", new() { Link = "https://bench.example/2", Title = "A new tray" }, 2, RecognisedBy.Link },
-    };
+    public static TheoryData<string, FeedItem, long?, RecognisedBy> Entries =>
+        new()
+        {
+            {
+                "by identifier, whatever else changed",
+                new()
+                {
+                    Id = "bench-1",
+                    Title = "Polishing, done",
+                    Link = "https://bench.example/new",
+                },
+                1,
+                RecognisedBy.Id
+            },
+            {
+                "by page with a new identifier",
+                new()
+                {
+                    Id = "x",
+                    Link = "http://bench.example/2/?utm_source=feed",
+                    Title = "Another title",
+                },
+                2,
+                RecognisedBy.Link
+            },
+            {
+                "by likeness with a new identifier and page",
+                new()
+                {
+                    Id = "x",
+                    Link = "https://elsewhere.example/9",
+                    Title = "Polishing the Crown",
+                    ContentHtml = $"<p>{Text}</p>",
+                },
+                1,
+                RecognisedBy.Likeness
+            },
+            {
+                "not by a title alone",
+                new()
+                {
+                    Id = "x",
+                    Link = "https://elsewhere.example/9",
+                    Title = "Polishing the crown",
+                    ContentHtml = "<p>Quite another evening, with other words.</p>",
+                },
+                null,
+                RecognisedBy.Nothing
+            },
+            {
+                "not by a page that several share",
+                new()
+                {
+                    Id = "x",
+                    Link = "https://bench.example/",
+                    Title = "Something else",
+                },
+                null,
+                RecognisedBy.Nothing
+            },
+            {
+                "the right one of two with one title",
+                new()
+                {
+                    Id = "x",
+                    Link = "https://bench.example/",
+                    Title = "Notes",
+                    Summary = "A second note about oak and mice.",
+                },
+                4,
+                RecognisedBy.Likeness
+            },
+            {
+                "a new one",
+                new()
+                {
+                    Id = "bench-5",
+                    Link = "https://bench.example/5",
+                    Title = "Varnish",
+                },
+                null,
+                RecognisedBy.Nothing
+            },
+            {
+                "an entry without identifier by its page",
+                new() { Link = "https://bench.example/2", Title = "A new tray" },
+                2,
+                RecognisedBy.Link
+            },
+        };
 
     [Theory]
     [MemberData(nameof(Entries))]
@@ -39,7 +118,17 @@ public sealed class EntryMatcherTests
     [Fact]
     public void No_entry_is_taken_twice()
     {
-        FeedItem[] items = [new() { Id = "x", Link = "https://bench.example/1", Title = "Copy" }, new() { Id = "bench-1", Title = "Polishing the crown" }, new() { Id = "bench-1", Title = "Again" }];
+        FeedItem[] items =
+        [
+            new()
+            {
+                Id = "x",
+                Link = "https://bench.example/1",
+                Title = "Copy",
+            },
+            new() { Id = "bench-1", Title = "Polishing the crown" },
+            new() { Id = "bench-1", Title = "Again" },
+        ];
         var entries = EntryMatcher.Match(Known, items).Entries;
         Assert.Equal([null, 1L], entries.Select(entry => entry.Known?.Key));
     }
@@ -47,20 +136,59 @@ public sealed class EntryMatcherTests
     [Fact]
     public void Identifiers_that_change_every_time_are_noticed()
     {
-        FeedItem[] renamed = [.. Known.Select((entry, at) => new FeedItem { Id = $"visit-9-{at}", Link = $"https://bench.example/{entry.Key}", Title = entry.Title, Summary = entry.Text })];
-        Assert.True(EntryMatcher.Match([.. Known.Select(entry => entry with { Link = $"https://bench.example/{entry.Key}" })], renamed).IdsChange);
+        FeedItem[] renamed =
+        [
+            .. Known.Select(
+                (entry, at) =>
+                    new FeedItem
+                    {
+                        Id = $"visit-9-{at}",
+                        Link = $"https://bench.example/{entry.Key}",
+                        Title = entry.Title,
+                        Summary = entry.Text,
+                    }
+            ),
+        ];
+        Assert.True(
+            EntryMatcher
+                .Match([.. Known.Select(entry => entry with { Link = $"https://bench.example/{entry.Key}" })], renamed)
+                .IdsChange
+        );
         FeedItem[] kept = [.. Known.Select(entry => new FeedItem { Id = entry.Id, Title = entry.Title })];
         Assert.False(EntryMatcher.Match(Known, kept).IdsChange);
     }
 
     [Fact]
-    public void Reading_a_feed_twice_makes_nothing_new() => Gen.Int[1, 40].Array[1, 25].Sample(numbers =>
-    {
-        FeedItem[] items = [.. numbers.Select(number => new FeedItem { Id = number % 3 == 0 ? null : $"id-{number}", Link = number % 5 == 0 ? null : $"https://bench.example/{number}", Title = $"Entry {number}", Summary = $"Text {number}" })];
-        var first = EntryMatcher.Match([], items).Entries;
-        var known = first.Select((entry, at) => new KnownEntry(at + 1, EntryMatcher.IdOf(entry.Item), entry.Item.Link, entry.Item.Title!, entry.Item.Summary!)).ToList();
-        var second = EntryMatcher.Match(known, items).Entries;
-        Assert.Equal(first.Count, second.Count);
-        Assert.All(second, entry => Assert.NotNull(entry.Known));
-    });
+    public void Reading_a_feed_twice_makes_nothing_new() =>
+        Gen.Int[1, 40]
+            .Array[1, 25]
+            .Sample(numbers =>
+            {
+                FeedItem[] items =
+                [
+                    .. numbers.Select(number => new FeedItem
+                    {
+                        Id = number % 3 == 0 ? null : $"id-{number}",
+                        Link = number % 5 == 0 ? null : $"https://bench.example/{number}",
+                        Title = $"Entry {number}",
+                        Summary = $"Text {number}",
+                    }),
+                ];
+                var first = EntryMatcher.Match([], items).Entries;
+                var known = first
+                    .Select(
+                        (entry, at) =>
+                            new KnownEntry(
+                                at + 1,
+                                EntryMatcher.IdOf(entry.Item),
+                                entry.Item.Link,
+                                entry.Item.Title!,
+                                entry.Item.Summary!
+                            )
+                    )
+                    .ToList();
+                var second = EntryMatcher.Match(known, items).Entries;
+                Assert.Equal(first.Count, second.Count);
+                Assert.All(second, entry => Assert.NotNull(entry.Known));
+            });
 }

@@ -9,29 +9,51 @@ public sealed class VisitPlanTests
     // A Tuesday.
     private static readonly DateTimeOffset Now = new(2026, 11, 24, 12, 30, 0, TimeSpan.Zero);
 
-    public static TheoryData<string, double[], int, int, int, VisitReason> Rhythms => new()
-    {
-        // what; hours since each entry; ttl in minutes; max-age in seconds; expected minutes; reason
-        { "nothing is known", [], 0, 0, 60, VisitReason.Usual },
-        { "two entries are no rhythm", [1, 2], 0, 0, 60, VisitReason.Usual },
-        { "an entry every four hours", [1, 5, 9, 13], 0, 0, 120, VisitReason.OwnRhythm },
-        { "an entry a minute", [0.01, 0.02, 0.03, 0.04], 0, 0, 5, VisitReason.OwnRhythm },
-        { "an entry a week", [100, 268, 436], 0, 0, 1440, VisitReason.OwnRhythm },
-        { "one long silence among daily entries does not count", [2, 26, 50, 700, 724], 0, 0, 720, VisitReason.OwnRhythm },
-        { "hourly entries that ended four days ago", [96, 97, 98, 99], 0, 0, 720, VisitReason.OwnRhythm },
-        { "a ttl longer than the rhythm", [1, 2, 3], 90, 0, 90, VisitReason.TimeToLive },
-        { "a ttl shorter than the rhythm", [1, 5, 9], 10, 0, 120, VisitReason.OwnRhythm },
-        { "a ttl of a week is a day", [1, 2, 3], 10_080, 0, 1440, VisitReason.TimeToLive },
-        { "a max-age longer than the rhythm", [1, 2, 3], 0, 7200, 120, VisitReason.MaxAge },
-        { "dates ahead are no rhythm", [-1, -2, -3, -4], 0, 0, 60, VisitReason.Usual },
-    };
+    public static TheoryData<string, double[], int, int, int, VisitReason> Rhythms =>
+        new()
+        {
+            // what; hours since each entry; ttl in minutes; max-age in seconds; expected minutes; reason
+            { "nothing is known", [], 0, 0, 60, VisitReason.Usual },
+            { "two entries are no rhythm", [1, 2], 0, 0, 60, VisitReason.Usual },
+            { "an entry every four hours", [1, 5, 9, 13], 0, 0, 120, VisitReason.OwnRhythm },
+            { "an entry a minute", [0.01, 0.02, 0.03, 0.04], 0, 0, 5, VisitReason.OwnRhythm },
+            { "an entry a week", [100, 268, 436], 0, 0, 1440, VisitReason.OwnRhythm },
+            {
+                "one long silence among daily entries does not count",
+                [2, 26, 50, 700, 724],
+                0,
+                0,
+                720,
+                VisitReason.OwnRhythm
+            },
+            { "hourly entries that ended four days ago", [96, 97, 98, 99], 0, 0, 720, VisitReason.OwnRhythm },
+            { "a ttl longer than the rhythm", [1, 2, 3], 90, 0, 90, VisitReason.TimeToLive },
+            { "a ttl shorter than the rhythm", [1, 5, 9], 10, 0, 120, VisitReason.OwnRhythm },
+            { "a ttl of a week is a day", [1, 2, 3], 10_080, 0, 1440, VisitReason.TimeToLive },
+            { "a max-age longer than the rhythm", [1, 2, 3], 0, 7200, 120, VisitReason.MaxAge },
+            { "dates ahead are no rhythm", [-1, -2, -3, -4], 0, 0, 60, VisitReason.Usual },
+        };
 
     [Theory]
     [MemberData(nameof(Rhythms))]
-    public void A_feed_is_visited_as_often_as_it_changes_and_allows(string what, double[] hoursAgo, int ttl, int maxAge, int minutes, VisitReason reason)
+    public void A_feed_is_visited_as_often_as_it_changes_and_allows(
+        string what,
+        double[] hoursAgo,
+        int ttl,
+        int maxAge,
+        int minutes,
+        VisitReason reason
+    )
     {
         var asked = new FeedRhythm { TimeToLive = ttl > 0 ? TimeSpan.FromMinutes(ttl) : null };
-        var next = VisitPlan.After(new VisitTerms(Now, asked, maxAge > 0 ? TimeSpan.FromSeconds(maxAge) : null, [.. hoursAgo.Select(hours => Now.AddHours(-hours))]));
+        var next = VisitPlan.After(
+            new VisitTerms(
+                Now,
+                asked,
+                maxAge > 0 ? TimeSpan.FromSeconds(maxAge) : null,
+                [.. hoursAgo.Select(hours => Now.AddHours(-hours))]
+            )
+        );
         Assert.True((minutes, reason) == ((int)Math.Round(next.Pause.TotalMinutes), next.Reason), $"{what}: {next}");
         Assert.Equal(Now + next.Pause, next.At);
     }
@@ -39,20 +61,38 @@ public sealed class VisitPlanTests
     [Fact]
     public void A_rhythm_that_is_told_counts_where_none_is_seen()
     {
-        var next = VisitPlan.After(new VisitTerms(Now, new FeedRhythm { UpdateEvery = TimeSpan.FromHours(6) }, null, []));
+        var next = VisitPlan.After(
+            new VisitTerms(Now, new FeedRhythm { UpdateEvery = TimeSpan.FromHours(6) }, null, [])
+        );
         Assert.Equal((TimeSpan.FromHours(3), VisitReason.UpdatePeriod), (next.Pause, next.Reason));
     }
 
     [Fact]
     public void A_feed_that_is_pushed_is_visited_once_a_day() =>
-        Assert.Equal(Now.AddDays(1), VisitPlan.After(new VisitTerms(Now, new FeedRhythm(), null, [Now, Now.AddHours(-1), Now.AddHours(-2)], IsPushed: true)).At);
+        Assert.Equal(
+            Now.AddDays(1),
+            VisitPlan
+                .After(
+                    new VisitTerms(
+                        Now,
+                        new FeedRhythm(),
+                        null,
+                        [Now, Now.AddHours(-1), Now.AddHours(-2)],
+                        IsPushed: true
+                    )
+                )
+                .At
+        );
 
     [Fact]
     public void Hours_and_days_to_skip_are_skipped()
     {
         var asked = new FeedRhythm { SkipHours = { 13, 14 }, SkipDays = { DayOfWeek.Tuesday } };
         var next = VisitPlan.After(new VisitTerms(Now, asked, null, []));
-        Assert.Equal((new DateTimeOffset(2026, 11, 25, 0, 0, 0, TimeSpan.Zero), VisitReason.Skipped), (next.At, next.Reason));
+        Assert.Equal(
+            (new DateTimeOffset(2026, 11, 25, 0, 0, 0, TimeSpan.Zero), VisitReason.Skipped),
+            (next.At, next.Reason)
+        );
     }
 
     [Fact]
@@ -83,9 +123,14 @@ public sealed class VisitPlanTests
     }
 
     [Fact]
-    public void The_next_visit_lies_between_five_minutes_and_a_day_unless_hours_are_skipped() => Gen.Double[0, 5000].Array[0, 30].Sample(hours =>
-    {
-        var next = VisitPlan.After(new VisitTerms(Now, new FeedRhythm(), null, [.. hours.Select(hour => Now.AddHours(-hour))]));
-        Assert.InRange(next.At, Now + VisitPlan.Shortest, Now + VisitPlan.Longest);
-    });
+    public void The_next_visit_lies_between_five_minutes_and_a_day_unless_hours_are_skipped() =>
+        Gen.Double[0, 5000]
+            .Array[0, 30]
+            .Sample(hours =>
+            {
+                var next = VisitPlan.After(
+                    new VisitTerms(Now, new FeedRhythm(), null, [.. hours.Select(hour => Now.AddHours(-hour))])
+                );
+                Assert.InRange(next.At, Now + VisitPlan.Shortest, Now + VisitPlan.Longest);
+            });
 }

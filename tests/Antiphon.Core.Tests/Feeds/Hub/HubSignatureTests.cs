@@ -17,7 +17,8 @@ public sealed class HubSignatureTests
     [InlineData("sha256", false)]
     [InlineData("", false)]
     [InlineData(null, false)]
-    public void Only_a_signature_that_fits_is_taken(string? header, bool fits) => Assert.Equal(fits, HubSignature.Fits(header, Body, "Jefe"));
+    public void Only_a_signature_that_fits_is_taken(string? header, bool fits) =>
+        Assert.Equal(fits, HubSignature.Fits(header, Body, "Jefe"));
 
     [Fact]
     public void What_we_sign_fits() => Assert.True(HubSignature.Fits(HubSignature.Of(Body, "secret"), Body, "secret"));

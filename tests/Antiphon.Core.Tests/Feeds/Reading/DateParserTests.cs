@@ -14,7 +14,10 @@ public sealed class DateParserTests
     [InlineData("2026-11-24", "2026-11-24T00:00:00Z")]
     [InlineData("2026-11-24 09:30:00", "2026-11-24T09:30:00Z")]
     public void Dates_are_read_however_they_are_written(string text, string expected) =>
-        Assert.Equal(DateTimeOffset.Parse(expected, System.Globalization.CultureInfo.InvariantCulture), PublishedDateParser.Parse(text));
+        Assert.Equal(
+            DateTimeOffset.Parse(expected, System.Globalization.CultureInfo.InvariantCulture),
+            PublishedDateParser.Parse(text)
+        );
 
     [Theory]
     [InlineData("Tue, 31 Feb 2026 10:00:00 GMT")]
@@ -27,5 +30,6 @@ public sealed class DateParserTests
     [Theory]
     [InlineData("Mon, 24 Nov 2026 09:30:00 GMT", "Mon")]
     [InlineData("Tue, 24 Nov 2026 09:30:00 GMT", null)]
-    public void A_wrong_weekday_is_named(string text, string? wrong) => Assert.Equal(wrong, Rfc822DateParser.WrongWeekday(text));
+    public void A_wrong_weekday_is_named(string text, string? wrong) =>
+        Assert.Equal(wrong, Rfc822DateParser.WrongWeekday(text));
 }

@@ -36,7 +36,10 @@ public sealed class DatesInTheWildTests
     [InlineData("15 января 2004 10:00", "2004-01-15T10:00:00")]
     [InlineData("January 5, 2004", "2004-01-05T00:00:00")]
     public void ADateIsRead(string text, string utc) =>
-        Assert.Equal(utc, PublishedDateParser.Parse(text)?.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss", CultureInfo.InvariantCulture));
+        Assert.Equal(
+            utc,
+            PublishedDateParser.Parse(text)?.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss", CultureInfo.InvariantCulture)
+        );
 
     [Theory]
     [InlineData("yesterday")]

@@ -12,12 +12,14 @@ public sealed class LinkResolverTests
     [InlineData("javascript:x", null)]
     [InlineData("mailto:parish@parish.example", null)]
     [InlineData(null, null)]
-    public void A_link_leads_to_a_web_address_or_nowhere(string? link, string? address) => Assert.Equal(address, LinkResolver.Web(new Uri("https://parish.example/news/"), link)?.AbsoluteUri);
+    public void A_link_leads_to_a_web_address_or_nowhere(string? link, string? address) =>
+        Assert.Equal(address, LinkResolver.Web(new Uri("https://parish.example/news/"), link)?.AbsoluteUri);
 
     [Theory]
     [InlineData("b/", "https://parish.example/news/b/")]
     [InlineData("https://other.example/", "https://other.example/")]
     [InlineData(" ", "https://parish.example/news/")]
     [InlineData(null, "https://parish.example/news/")]
-    public void A_base_narrows_the_one_around_it(string? within, string address) => Assert.Equal(address, LinkResolver.Narrow(new Uri("https://parish.example/news/"), within)?.AbsoluteUri);
+    public void A_base_narrows_the_one_around_it(string? within, string address) =>
+        Assert.Equal(address, LinkResolver.Narrow(new Uri("https://parish.example/news/"), within)?.AbsoluteUri);
 }

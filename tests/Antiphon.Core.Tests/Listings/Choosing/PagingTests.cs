@@ -10,34 +10,62 @@ namespace Antiphon.Core.Tests.Listings.Choosing;
 public sealed class PagingTests
 {
     [Fact]
-    public void Pages_together_are_everything_once() => Gen.Select(Any, AnyListing).Sample((posts, listing) =>
-    {
-        var selection = ListingSelection.Choose(listing with { Paging = ListingPaging.Numbered }, posts, Now);
-        var paged = Enumerable.Range(1, selection.Pages).SelectMany(selection.Page).Select(post => post.Id).ToList();
-        Assert.Equal(selection.Fitting.Select(post => post.Id), paged);
-        Assert.Empty(selection.Page(selection.Pages + 1));
-        Assert.Empty(selection.Page(0));
-    });
+    public void Pages_together_are_everything_once() =>
+        Gen.Select(Any, AnyListing)
+            .Sample(
+                (posts, listing) =>
+                {
+                    var selection = ListingSelection.Choose(
+                        listing with
+                        {
+                            Paging = ListingPaging.Numbered,
+                        },
+                        posts,
+                        Now
+                    );
+                    var paged = Enumerable
+                        .Range(1, selection.Pages)
+                        .SelectMany(selection.Page)
+                        .Select(post => post.Id)
+                        .ToList();
+                    Assert.Equal(selection.Fitting.Select(post => post.Id), paged);
+                    Assert.Empty(selection.Page(selection.Pages + 1));
+                    Assert.Empty(selection.Page(0));
+                }
+            );
 
     [Fact]
-    public void Every_post_is_explained_and_shown_ones_stand_where_they_say() => Gen.Select(Any, AnyListing).Sample((posts, listing) =>
-    {
-        var selection = ListingSelection.Choose(listing, posts, Now);
-        foreach (var post in posts)
-        {
-            var placement = selection.Explain(post);
-            var shown = Enumerable.Range(1, selection.Pages).Any(page => selection.Page(page).Any(one => one.Id == post.Id));
-            Assert.Equal(shown, placement.Reason == PlacementReason.Shown);
-            if (placement.Position is { } position) Assert.Equal(post.Id, selection.Fitting[position - 1].Id);
-        }
-    });
+    public void Every_post_is_explained_and_shown_ones_stand_where_they_say() =>
+        Gen.Select(Any, AnyListing)
+            .Sample(
+                (posts, listing) =>
+                {
+                    var selection = ListingSelection.Choose(listing, posts, Now);
+                    foreach (var post in posts)
+                    {
+                        var placement = selection.Explain(post);
+                        var shown = Enumerable
+                            .Range(1, selection.Pages)
+                            .Any(page => selection.Page(page).Any(one => one.Id == post.Id));
+                        Assert.Equal(shown, placement.Reason == PlacementReason.Shown);
+                        if (placement.Position is { } position)
+                            Assert.Equal(post.Id, selection.Fitting[position - 1].Id);
+                    }
+                }
+            );
 
     [Fact]
     public void Without_paging_the_rest_is_below_the_cut()
     {
         var posts = Enumerable.Range(1, 7).Select(id => Post(id, id)).ToList();
-        Assert.Equal(new Placement(PlacementReason.BelowTheCut, 7, 5), ListingSelection.Choose(Listing(), posts, Now).Explain(posts[6]));
-        Assert.Equal(new Placement(PlacementReason.Shown, 7, 5, Page: 2), ListingSelection.Choose(Listing() with { Paging = ListingPaging.More }, posts, Now).Explain(posts[6]));
+        Assert.Equal(
+            new Placement(PlacementReason.BelowTheCut, 7, 5),
+            ListingSelection.Choose(Listing(), posts, Now).Explain(posts[6])
+        );
+        Assert.Equal(
+            new Placement(PlacementReason.Shown, 7, 5, Page: 2),
+            ListingSelection.Choose(Listing() with { Paging = ListingPaging.More }, posts, Now).Explain(posts[6])
+        );
     }
 
     [Fact]
@@ -48,12 +76,21 @@ public sealed class PagingTests
     }
 
     [Fact]
-    public void No_blog_gets_more_than_its_share() => Gen.Select(Any, AnyListing).Sample((posts, listing) =>
-    {
-        var selection = ListingSelection.Choose(listing with { MostPerBlog = 2 }, posts, Now);
-        Assert.All(selection.Fitting.GroupBy(post => post.BlogId), blog => Assert.InRange(blog.Count(), 1, 2));
-        Assert.All(posts.Where(post => selection.Explain(post).Reason == PlacementReason.BlogHasEnough), post => Assert.Equal("2", selection.Explain(post).Detail));
-    });
+    public void No_blog_gets_more_than_its_share() =>
+        Gen.Select(Any, AnyListing)
+            .Sample(
+                (posts, listing) =>
+                {
+                    var selection = ListingSelection.Choose(listing with { MostPerBlog = 2 }, posts, Now);
+                    Assert.All(selection.Fitting.GroupBy(post => post.BlogId), blog =>
+                        Assert.InRange(blog.Count(), 1, 2)
+                    );
+                    Assert.All(
+                        posts.Where(post => selection.Explain(post).Reason == PlacementReason.BlogHasEnough),
+                        post => Assert.Equal("2", selection.Explain(post).Detail)
+                    );
+                }
+            );
 
     [Fact]
     public void The_post_of_the_page_itself_is_left_out_when_asked()

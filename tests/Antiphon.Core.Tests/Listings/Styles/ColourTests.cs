@@ -13,7 +13,8 @@ public sealed class ColourTests
     [InlineData("hsl(0, 100%, 50%)", "#ff0000")]
     [InlineData("rebeccapurple", "#663399")]
     [InlineData("rgba(255,0,0,.5)", "#ff8080")]
-    public void EveryWayCssWritesAColourIsRead(string text, string code) => Assert.Equal(code, Colour.Parse(text)?.ToString());
+    public void EveryWayCssWritesAColourIsRead(string text, string code) =>
+        Assert.Equal(code, Colour.Parse(text)?.ToString());
 
     [Theory]
     [InlineData(null)]
@@ -31,5 +32,6 @@ public sealed class ColourTests
         Assert.Equal("#800000", Colour.Parse("rgba(255,0,0,.5)", Colour.Black)?.ToString());
 
     [Fact]
-    public void ReadingWhatIsWrittenGivesTheSameColour() => LookGens.Colours.Sample(colour => Assert.Equal(colour, Colour.Parse(colour.ToString())), iter: 200);
+    public void ReadingWhatIsWrittenGivesTheSameColour() =>
+        LookGens.Colours.Sample(colour => Assert.Equal(colour, Colour.Parse(colour.ToString())), iter: 200);
 }

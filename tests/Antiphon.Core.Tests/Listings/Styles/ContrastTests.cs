@@ -17,25 +17,42 @@ public sealed class ContrastTests
 
     [Fact]
     public void TheOrderOfTheTwoDoesNotMatter() =>
-        Gen.Select(LookGens.Colours, LookGens.Colours).Sample((one, two) => Assert.Equal(Contrast.Ratio(one, two), Contrast.Ratio(two, one)));
+        Gen.Select(LookGens.Colours, LookGens.Colours)
+            .Sample((one, two) => Assert.Equal(Contrast.Ratio(one, two), Contrast.Ratio(two, one)));
 
     [Fact]
-    public void TheNearestColourAlwaysReads() => Gen.Select(LookGens.Colours, LookGens.Colours).Sample((text, background) =>
-        Assert.True(Contrast.Ratio(Contrast.Nearest(text, background, Contrast.Usual), background) >= Contrast.Usual));
+    public void TheNearestColourAlwaysReads() =>
+        Gen.Select(LookGens.Colours, LookGens.Colours)
+            .Sample(
+                (text, background) =>
+                    Assert.True(
+                        Contrast.Ratio(Contrast.Nearest(text, background, Contrast.Usual), background) >= Contrast.Usual
+                    )
+            );
 
     [Fact]
-    public void AColourThatReadsStaysAsItIs() => Gen.Select(LookGens.Colours, LookGens.Colours).Where((text, background) => Contrast.Ratio(text, background) >= Contrast.Large)
-        .Sample((text, background) => Assert.Equal(text, Contrast.Nearest(text, background, Contrast.Large)));
+    public void AColourThatReadsStaysAsItIs() =>
+        Gen.Select(LookGens.Colours, LookGens.Colours)
+            .Where((text, background) => Contrast.Ratio(text, background) >= Contrast.Large)
+            .Sample((text, background) => Assert.Equal(text, Contrast.Nearest(text, background, Contrast.Large)));
 
     [Fact]
-    public void NoColourOnTheSameWayIsNearer() => Gen.Select(LookGens.Colours, LookGens.Colours).Where((text, background) => Contrast.Ratio(text, background) < Contrast.Usual).Sample((text, background) =>
-    {
-        var nearest = Contrast.Nearest(text, background, Contrast.Usual);
-        var towards = nearest.Luminance < text.Luminance ? Colour.Black : Colour.White;
-        // Halfway between the two must not do yet, or the nearer would have been given; a step of rounding is allowed for.
-        var half = nearest.Over(text, 0.5);
-        Assert.True(Contrast.Ratio(half, background) < Contrast.Usual + 0.2 || towards.Over(text, 1 / 128d).Equals(nearest));
-    });
+    public void NoColourOnTheSameWayIsNearer() =>
+        Gen.Select(LookGens.Colours, LookGens.Colours)
+            .Where((text, background) => Contrast.Ratio(text, background) < Contrast.Usual)
+            .Sample(
+                (text, background) =>
+                {
+                    var nearest = Contrast.Nearest(text, background, Contrast.Usual);
+                    var towards = nearest.Luminance < text.Luminance ? Colour.Black : Colour.White;
+                    // Halfway between the two must not do yet, or the nearer would have been given; a step of rounding is allowed for.
+                    var half = nearest.Over(text, 0.5);
+                    Assert.True(
+                        Contrast.Ratio(half, background) < Contrast.Usual + 0.2
+                            || towards.Over(text, 1 / 128d).Equals(nearest)
+                    );
+                }
+            );
 
     [Fact]
     public void AFaintBylineGetsADarkerOneOfItsOwnHue()

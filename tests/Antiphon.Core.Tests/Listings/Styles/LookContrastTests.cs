@@ -5,7 +5,12 @@ namespace Antiphon.Core.Tests.Listings.Styles;
 
 public sealed class LookContrastTests
 {
-    private static readonly LookColours White = LookColours.Inherited with { Background = "#ffffff", Text = "#222222", Link = "#8a5a12" };
+    private static readonly LookColours White = LookColours.Inherited with
+    {
+        Background = "#ffffff",
+        Text = "#222222",
+        Link = "#8a5a12",
+    };
 
     [Fact]
     public void WhatTheLookDoesNotSayIsThePages()

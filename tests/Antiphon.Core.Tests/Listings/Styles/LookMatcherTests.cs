@@ -12,17 +12,27 @@ public sealed class LookMatcherTests
         """;
 
     private static Dictionary<FoundProperty, FoundValue> Match(string css, string page = Page) =>
-        LookMatcher.Match(new HtmlParser().ParseDocument(page), [new PageSheet("site.css", css, null)]).ToDictionary(found => found.Property);
+        LookMatcher
+            .Match(new HtmlParser().ParseDocument(page), [new PageSheet("site.css", css, null)])
+            .ToDictionary(found => found.Property);
 
     [Fact]
     public void ColoursComeWithTheRuleTheyStandIn()
     {
-        var found = Match("body{background:#fbf9f4;color:#232323} h2{color:#1c2b4a} main a{color:rgb(138,90,18)} button{background:#1f6f6b;border-radius:4px}");
-        Assert.Equal(new FoundValue(FoundProperty.Background, "#fbf9f4", "body", "site.css"), found[FoundProperty.Background]);
+        var found = Match(
+            "body{background:#fbf9f4;color:#232323} h2{color:#1c2b4a} main a{color:rgb(138,90,18)} button{background:#1f6f6b;border-radius:4px}"
+        );
+        Assert.Equal(
+            new FoundValue(FoundProperty.Background, "#fbf9f4", "body", "site.css"),
+            found[FoundProperty.Background]
+        );
         Assert.Equal(new FoundValue(FoundProperty.Text, "#232323", "body", "site.css"), found[FoundProperty.Text]);
         Assert.Equal(new FoundValue(FoundProperty.Heading, "#1c2b4a", "h2", "site.css"), found[FoundProperty.Heading]);
         Assert.Equal(new FoundValue(FoundProperty.Link, "#8a5a12", "main a", "site.css"), found[FoundProperty.Link]);
-        Assert.Equal(new FoundValue(FoundProperty.Accent, "#1f6f6b", "button", "site.css"), found[FoundProperty.Accent]);
+        Assert.Equal(
+            new FoundValue(FoundProperty.Accent, "#1f6f6b", "button", "site.css"),
+            found[FoundProperty.Accent]
+        );
         Assert.Equal("4", found[FoundProperty.Radius].Value);
     }
 
@@ -41,7 +51,8 @@ public sealed class LookMatcherTests
     [InlineData("h2{color:red} @media (min-width:40em){h2{color:blue}}", "#0000ff")]
     [InlineData("h2{color:red} @media (prefers-color-scheme:dark){h2{color:blue}}", "#ff0000")]
     [InlineData("}}} p{} ??? {} h2{color:red", "#ff0000")]
-    public void TheRuleThatWinsOnADesktopScreenIsTaken(string css, string colour) => Assert.Equal(colour, Match(css)[FoundProperty.Heading].Value);
+    public void TheRuleThatWinsOnADesktopScreenIsTaken(string css, string colour) =>
+        Assert.Equal(colour, Match(css)[FoundProperty.Heading].Value);
 
     [Theory]
     [InlineData("html{font-size:20px} p{font-size:1.5rem}", "30")]
@@ -50,12 +61,15 @@ public sealed class LookMatcherTests
     [InlineData("p{font-size:12pt}", "16")]
     [InlineData("p{font-size:calc(1px + 2vw)}", "16")]
     [InlineData("", "16")]
-    public void SizesAreInPixels(string css, string size) => Assert.Equal(size, Match(css)[FoundProperty.TextSize].Value);
+    public void SizesAreInPixels(string css, string size) =>
+        Assert.Equal(size, Match(css)[FoundProperty.TextSize].Value);
 
     [Fact]
     public void TypeIsTakenOver()
     {
-        var found = Match("body{font:17px/1.5 'Palatino Linotype',Georgia,serif} h2{font:600 1.5em Gill Sans,sans-serif} p{margin:0 0 1em}");
+        var found = Match(
+            "body{font:17px/1.5 'Palatino Linotype',Georgia,serif} h2{font:600 1.5em Gill Sans,sans-serif} p{margin:0 0 1em}"
+        );
         Assert.Equal("\"Palatino Linotype\",Georgia,serif", found[FoundProperty.TextFamily].Value);
         Assert.Equal("\"Gill Sans\",sans-serif", found[FoundProperty.HeadingFamily].Value);
         Assert.Equal("26", found[FoundProperty.HeadingSize].Value);
@@ -68,19 +82,27 @@ public sealed class LookMatcherTests
     [InlineData("<p>")]
     [InlineData("<html><body></body></html>")]
     public void APageThatSaysNothingHasTheBrowsersOwnBackground(string page) =>
-        Assert.Equal(new FoundValue(FoundProperty.Background, "#ffffff", null, null), Match("", page)[FoundProperty.Background]);
+        Assert.Equal(
+            new FoundValue(FoundProperty.Background, "#ffffff", null, null),
+            Match("", page)[FoundProperty.Background]
+        );
 
     [Fact]
     public void WhatThePageHasNoneOfIsReadAsItWouldBe()
     {
-        var found = Match("h2{color:#1c2b4a} p a{color:#8a5a12}", "<main><h1>Only a title</h1><div data-antiphon-listing=\"x\"><h2>Ours</h2><p><a href=\"/\">ours</a></p></div></main>");
+        var found = Match(
+            "h2{color:#1c2b4a} p a{color:#8a5a12}",
+            "<main><h1>Only a title</h1><div data-antiphon-listing=\"x\"><h2>Ours</h2><p><a href=\"/\">ours</a></p></div></main>"
+        );
         Assert.Equal(("#1c2b4a", "#8a5a12"), (found[FoundProperty.Heading].Value, found[FoundProperty.Link].Value));
     }
 
     [Fact]
     public void SheetsAreFoundInOrderAndOnlyThoseForScreens()
     {
-        var page = new HtmlParser().ParseDocument("<base href='/deep/'><style>p{}</style><link rel='alternate stylesheet' href='other.css'><link rel=stylesheet href='a.css?v=2'><link rel=stylesheet media=print href=p.css>");
+        var page = new HtmlParser().ParseDocument(
+            "<base href='/deep/'><style>p{}</style><link rel='alternate stylesheet' href='other.css'><link rel=stylesheet href='a.css?v=2'><link rel=stylesheet media=print href=p.css>"
+        );
         var sheets = PageSheets.Of(page, new Uri("https://quillmoor.example/visit"));
         Assert.Equal([PageSheets.InPage, "a.css"], sheets.Select(sheet => sheet.Name));
         Assert.Equal("https://quillmoor.example/deep/a.css?v=2", sheets[1].Address?.AbsoluteUri);

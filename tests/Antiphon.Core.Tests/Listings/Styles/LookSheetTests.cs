@@ -13,7 +13,14 @@ public sealed class LookSheetTests
     [Fact]
     public void EverythingStandsUnderTheListingsOwnSelector()
     {
-        var css = Sheet(new ListingLook { Padding = 12, Colours = LookColours.Inherited with { Link = "#123456" }, Css = "title { order: 2 }" });
+        var css = Sheet(
+            new ListingLook
+            {
+                Padding = 12,
+                Colours = LookColours.Inherited with { Link = "#123456" },
+                Css = "title { order: 2 }",
+            }
+        );
         Assert.StartsWith(".here{", css);
         Assert.EndsWith("}", css);
         Assert.Contains("padding:12px", css);
@@ -23,12 +30,21 @@ public sealed class LookSheetTests
 
     [Fact]
     public void WhatIsNoColourNeverReachesThePage() =>
-        Assert.DoesNotContain("url", Sheet(new ListingLook { Colours = LookColours.Inherited with { Text = "red}body{background:url(x)" } }));
+        Assert.DoesNotContain(
+            "url",
+            Sheet(new ListingLook { Colours = LookColours.Inherited with { Text = "red}body{background:url(x)" } })
+        );
 
     [Fact]
     public void FollowingTheReaderHasBothForms()
     {
-        var css = Sheet(new ListingLook { Theme = LookTheme.Reader, DarkColours = LookColours.Inherited with { Background = "#101820" } });
+        var css = Sheet(
+            new ListingLook
+            {
+                Theme = LookTheme.Reader,
+                DarkColours = LookColours.Inherited with { Background = "#101820" },
+            }
+        );
         Assert.Contains("@media (prefers-color-scheme:dark)", css);
         Assert.Contains("background-color:#101820", css);
         Assert.Contains("background-color:#ffffff", css);
@@ -40,12 +56,25 @@ public sealed class LookSheetTests
     [InlineData("a;} body{", null)]
     [InlineData(" , ", null)]
     [InlineData(null, null)]
-    public void FontFamiliesAreWrittenSafely(string? given, string? written) => Assert.Equal(written, FontFamilies.Clean(given));
+    public void FontFamiliesAreWrittenSafely(string? given, string? written) =>
+        Assert.Equal(written, FontFamilies.Clean(given));
 
     [Fact]
     public void ASeparatingPictureIsTakenFromWebAddressesOnly()
     {
-        Assert.Contains("url(\"https://quillmoor.example/star.svg\")", Sheet(new ListingLook { Separator = EntrySeparator.Picture, SeparatorPicture = "https://quillmoor.example/star.svg" }));
-        Assert.DoesNotContain("url(", Sheet(new ListingLook { Separator = EntrySeparator.Picture, SeparatorPicture = "javascript:x" }));
+        Assert.Contains(
+            "url(\"https://quillmoor.example/star.svg\")",
+            Sheet(
+                new ListingLook
+                {
+                    Separator = EntrySeparator.Picture,
+                    SeparatorPicture = "https://quillmoor.example/star.svg",
+                }
+            )
+        );
+        Assert.DoesNotContain(
+            "url(",
+            Sheet(new ListingLook { Separator = EntrySeparator.Picture, SeparatorPicture = "javascript:x" })
+        );
     }
 }

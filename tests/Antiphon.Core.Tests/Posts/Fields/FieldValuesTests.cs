@@ -21,7 +21,8 @@ public sealed class FieldValuesTests
     [InlineData(OwnFieldKind.Picture, "https://sky.example/m31.png", "https://sky.example/m31.png")]
     [InlineData(OwnFieldKind.Number, "  ", null)]
     [InlineData(OwnFieldKind.Number, null, null)]
-    public void What_was_entered_is_stored_so(OwnFieldKind kind, string? entered, string? stored) => Assert.Equal((stored, null), FieldValues.Read(Field(kind), entered, mustBeThere: false));
+    public void What_was_entered_is_stored_so(OwnFieldKind kind, string? entered, string? stored) =>
+        Assert.Equal((stored, null), FieldValues.Read(Field(kind), entered, mustBeThere: false));
 
     [Theory]
     [InlineData(OwnFieldKind.Text, "one\ntwo")]
@@ -44,11 +45,22 @@ public sealed class FieldValuesTests
     [InlineData(true, true, true)]
     [InlineData(true, false, false)]
     [InlineData(false, true, false)]
-    public void A_required_field_may_be_empty_only_while_it_is_a_draft(bool isRequired, bool mustBeThere, bool isRefused) =>
-        Assert.Equal(isRefused, FieldValues.Read(Field(OwnFieldKind.Text) with { IsRequired = isRequired }, " ", mustBeThere).Problem is not null);
+    public void A_required_field_may_be_empty_only_while_it_is_a_draft(
+        bool isRequired,
+        bool mustBeThere,
+        bool isRefused
+    ) =>
+        Assert.Equal(
+            isRefused,
+            FieldValues.Read(Field(OwnFieldKind.Text) with { IsRequired = isRequired }, " ", mustBeThere).Problem
+                is not null
+        );
 
     [Fact]
-    public void A_value_too_long_is_refused() => Assert.NotNull(FieldValues.Read(Field(OwnFieldKind.LongText), new string('a', FieldValues.MaxLength + 1), false).Problem);
+    public void A_value_too_long_is_refused() =>
+        Assert.NotNull(
+            FieldValues.Read(Field(OwnFieldKind.LongText), new string('a', FieldValues.MaxLength + 1), false).Problem
+        );
 
     [Theory]
     [InlineData(OwnFieldKind.Number, "1250.5", "en-GB", "1,250.5 mm")]
@@ -59,5 +71,14 @@ public sealed class FieldValuesTests
     public void Readers_are_told_in_their_words(OwnFieldKind kind, string value, string culture, string words) =>
         Assert.Equal(words, FieldValues.InWords(Field(kind), value, CultureInfo.GetCultureInfo(culture)));
 
-    private static OwnField Field(OwnFieldKind kind) => new("seeing", "Seeing", kind, kind == OwnFieldKind.Choice ? ["good", "fair", "poor"] : [], kind == OwnFieldKind.Number ? "mm" : null, false, true);
+    private static OwnField Field(OwnFieldKind kind) =>
+        new(
+            "seeing",
+            "Seeing",
+            kind,
+            kind == OwnFieldKind.Choice ? ["good", "fair", "poor"] : [],
+            kind == OwnFieldKind.Number ? "mm" : null,
+            false,
+            true
+        );
 }

@@ -15,7 +15,9 @@ using Microsoft.Extensions.Time.Testing;
 namespace Antiphon.Server.Tests.Blogs.Followed;
 
 /// <summary>The board of followed feeds: moves, ends, hubs, pauses and lists.</summary>
-public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassFixture<FollowedFeedTests.Shared>, IAsyncLifetime
+public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared)
+    : IClassFixture<FollowedFeedTests.Shared>,
+        IAsyncLifetime
 {
     private readonly AntiphonHost _host = shared.Host;
     private readonly ScriptedSite _site = shared.Other;
@@ -25,7 +27,9 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     {
         await shared.FreshAsync();
         _site.Say(Feed(["First"]), "application/rss+xml");
-        _blog = (await _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = Address("feed.xml") })).Number("id");
+        _blog = (
+            await _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = Address("feed.xml") })
+        ).Number("id");
     }
 
     public Task DisposeAsync() => Task.CompletedTask;
@@ -36,7 +40,10 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         Redirect("/feed.xml", StatusCodes.Status301MovedPermanently, "/new/feed.xml");
         var view = await VisitAsync();
         Assert.Equal(Address("new/feed.xml"), view.Text("state.feedAddress"));
-        Assert.Equal((Address("feed.xml"), Address("new/feed.xml")), (view.Text("moves.0.from"), view.Text("moves.0.to")));
+        Assert.Equal(
+            (Address("feed.xml"), Address("new/feed.xml")),
+            (view.Text("moves.0.from"), view.Text("moves.0.to"))
+        );
     }
 
     [Fact]
@@ -87,8 +94,10 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         _site.Answer = async http =>
         {
             http.Response.Headers.ETag = "\"v1\"";
-            if (http.Request.Headers.IfNoneMatch == "\"v1\"") http.Response.StatusCode = StatusCodes.Status304NotModified;
-            else await http.Response.WriteAsync(Feed(["First"], "<ttl>180</ttl>"));
+            if (http.Request.Headers.IfNoneMatch == "\"v1\"")
+                http.Response.StatusCode = StatusCodes.Status304NotModified;
+            else
+                await http.Response.WriteAsync(Feed(["First"], "<ttl>180</ttl>"));
         };
         Assert.Equal(10_800, (await VisitAsync()).Number("pauseSeconds"));
         var second = await VisitAsync();
@@ -120,9 +129,15 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     [Fact]
     public async Task A_paused_feed_is_visited_again_once_it_is_resumed()
     {
-        Assert.Equal("paused", (await _host.Owner.PostJsonAsync($"{_host.Api}followed/{_blog}/pause")).Text("standing"));
+        Assert.Equal(
+            "paused",
+            (await _host.Owner.PostJsonAsync($"{_host.Api}followed/{_blog}/pause")).Text("standing")
+        );
         _site.Say(Feed(["First", "Second"]), "application/rss+xml");
-        Assert.Equal("active", (await _host.Owner.PostJsonAsync($"{_host.Api}followed/{_blog}/resume")).Text("standing"));
+        Assert.Equal(
+            "active",
+            (await _host.Owner.PostJsonAsync($"{_host.Api}followed/{_blog}/resume")).Text("standing")
+        );
         await Eventually.TrueAsync("The visit after the pause", async () => (await BoardAsync()).Number("posts") == 2);
     }
 
@@ -133,11 +148,24 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         await VisitAsync();
         await HubAsync("asked");
         var (callback, secret) = (asked[0]["hub.callback"].ToString(), asked[0]["hub.secret"].ToString());
-        Assert.Equal(("subscribe", Address("feed.xml")), (asked[0]["hub.mode"].ToString(), asked[0]["hub.topic"].ToString()));
+        Assert.Equal(
+            ("subscribe", Address("feed.xml")),
+            (asked[0]["hub.mode"].ToString(), asked[0]["hub.topic"].ToString())
+        );
 
         using var hub = new HttpClient();
-        Assert.Equal(HttpStatusCode.NotFound, (await hub.GetAsync($"{callback}?hub.mode=subscribe&hub.topic=https://other.example/&hub.challenge=x")).StatusCode);
-        Assert.Equal("tell-me", await hub.GetStringAsync($"{callback}?hub.mode=subscribe&hub.topic={Uri.EscapeDataString(Address("feed.xml"))}&hub.challenge=tell-me&hub.lease_seconds=86400"));
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (
+                await hub.GetAsync($"{callback}?hub.mode=subscribe&hub.topic=https://other.example/&hub.challenge=x")
+            ).StatusCode
+        );
+        Assert.Equal(
+            "tell-me",
+            await hub.GetStringAsync(
+                $"{callback}?hub.mode=subscribe&hub.topic={Uri.EscapeDataString(Address("feed.xml"))}&hub.challenge=tell-me&hub.lease_seconds=86400"
+            )
+        );
         Assert.Equal("subscribed", (await BoardAsync()).Text("hub.state"));
 
         await PushAsync(hub, callback, Feed(["First", "Forged"]), "not the secret");
@@ -171,7 +199,12 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         await VisitAsync();
         await HubAsync("refused");
         using var hub = new HttpClient();
-        Assert.Equal("late", await hub.GetStringAsync($"{asked[0]["hub.callback"]}?hub.mode=subscribe&hub.topic={Uri.EscapeDataString(Address("feed.xml"))}&hub.challenge=late"));
+        Assert.Equal(
+            "late",
+            await hub.GetStringAsync(
+                $"{asked[0]["hub.callback"]}?hub.mode=subscribe&hub.topic={Uri.EscapeDataString(Address("feed.xml"))}&hub.challenge=late"
+            )
+        );
         Assert.Equal("subscribed", (await BoardAsync()).Text("hub.state"));
     }
 
@@ -181,12 +214,25 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         var asked = OfferHub(StatusCodes.Status202Accepted);
         await VisitAsync();
         await HubAsync("asked");
-        await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.State, HubState.None).SetProperty(hub => hub.RenewAt, DateTimeOffset.UtcNow.AddDays(1))));
+        await _host.InDatabaseAsync(database =>
+            database.HubSubscriptions.ExecuteUpdateAsync(set =>
+                set.SetProperty(hub => hub.State, HubState.None)
+                    .SetProperty(hub => hub.RenewAt, DateTimeOffset.UtcNow.AddDays(1))
+            )
+        );
         var later = new FakeTimeProvider(DateTimeOffset.UtcNow.AddDays(2));
-        var starting = ActivatorUtilities.CreateInstance<HubWork>(_host.Services, new Starting(), ActivatorUtilities.CreateInstance<Leases<HubSubscription>>(_host.Services, later));
+        var starting = ActivatorUtilities.CreateInstance<HubWork>(
+            _host.Services,
+            new Starting(),
+            ActivatorUtilities.CreateInstance<Leases<HubSubscription>>(_host.Services, later)
+        );
         Assert.False(await starting.DoNextAsync(CancellationToken.None));
         Assert.Equal((1, "none"), (asked.Count, (await BoardAsync()).Text("hub.state")));
-        await _host.InDatabaseAsync(database => database.HubSubscriptions.ExecuteUpdateAsync(set => set.SetProperty(hub => hub.RenewAt, DateTimeOffset.UtcNow)));
+        await _host.InDatabaseAsync(database =>
+            database.HubSubscriptions.ExecuteUpdateAsync(set =>
+                set.SetProperty(hub => hub.RenewAt, DateTimeOffset.UtcNow)
+            )
+        );
         await HubAsync("asked");
         Assert.Equal(2, asked.Count);
     }
@@ -194,11 +240,14 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     [Fact]
     public async Task A_list_of_subscriptions_is_brought_in_and_given_out()
     {
-        var list = $"<opml version=\"2.0\"><body><outline text=\"Dark sky\" xmlUrl=\"{Address("dark.xml")}\"/><outline text=\"Here already\" xmlUrl=\"{Address("feed.xml")}\"/><outline text=\"Odd\" xmlUrl=\"ftp://x.example/f\"/></body></opml>";
+        var list =
+            $"<opml version=\"2.0\"><body><outline text=\"Dark sky\" xmlUrl=\"{Address("dark.xml")}\"/><outline text=\"Here already\" xmlUrl=\"{Address("feed.xml")}\"/><outline text=\"Odd\" xmlUrl=\"ftp://x.example/f\"/></body></opml>";
         var result = await _host.Owner.PostJsonAsync(_host.Api + "followed/list", new { text = list });
         Assert.Equal(("Dark sky", "Here already"), (result.Text("added.0"), result.Text("known.0")));
         Assert.Contains("no web address", result.Text("refused.0"), StringComparison.Ordinal);
-        await Eventually.TrueAsync("A visit to every feed of the list", async () => (await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items("").All(feed => feed.Number("posts") == 1));
+        await Eventually.TrueAsync("A visit to every feed of the list", async () =>
+            (await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items("").All(feed => feed.Number("posts") == 1)
+        );
         var given = await _host.Owner.GetStringAsync(_host.Api + "followed/list.opml");
         Assert.Contains(Address("dark.xml"), given, StringComparison.Ordinal);
         Assert.Contains(Address("feed.xml"), given, StringComparison.Ordinal);
@@ -230,7 +279,8 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
     }
 
     // Hubs are asked by a worker, soon after the visit.
-    private Task HubAsync(string state) => Eventually.IsAsync($"The hub {state}", BoardAsync, board => board.Text("hub.state") == state);
+    private Task HubAsync(string state) =>
+        Eventually.IsAsync($"The hub {state}", BoardAsync, board => board.Text("hub.state") == state);
 
     private static async Task PushAsync(HttpClient hub, string callback, string feed, string secret)
     {
@@ -241,27 +291,32 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         Assert.Equal(HttpStatusCode.Accepted, (await hub.PostAsync(callback, content)).StatusCode);
     }
 
-    private void Redirect(string from, int status, string to) => _site.Answer = async http =>
-    {
-        if (http.Request.Path != from)
+    private void Redirect(string from, int status, string to) =>
+        _site.Answer = async http =>
         {
-            await http.Response.WriteAsync(Feed(["First"]));
-            return;
-        }
+            if (http.Request.Path != from)
+            {
+                await http.Response.WriteAsync(Feed(["First"]));
+                return;
+            }
 
-        http.Response.StatusCode = status;
-        http.Response.Headers.Location = to;
-    };
+            http.Response.StatusCode = status;
+            http.Response.Headers.Location = to;
+        };
 
     private string Address(string path) => new Uri(_site.Address, path).AbsoluteUri;
 
     private Task<Json> VisitAsync() => _host.Owner.PostJsonAsync($"{_host.Api}followed/{_blog}/visit");
 
-    private async Task<Json> BoardAsync() => (await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items("").Single(feed => feed.Number("blog") == _blog);
+    private async Task<Json> BoardAsync() =>
+        (await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items("").Single(feed => feed.Number("blog") == _blog);
 
     private static string Feed(string[] titles, string channel = "", string ids = "id")
     {
-        var items = titles.Select((title, index) => $"<item><title>{title}</title><link>https://bench.example/{index}</link><guid isPermaLink=\"false\">{ids}-{index}</guid><pubDate>Tue, 24 Nov 2026 09:3{index}:00 GMT</pubDate></item>");
+        var items = titles.Select(
+            (title, index) =>
+                $"<item><title>{title}</title><link>https://bench.example/{index}</link><guid isPermaLink=\"false\">{ids}-{index}</guid><pubDate>Tue, 24 Nov 2026 09:3{index}:00 GMT</pubDate></item>"
+        );
         return $"<rss version=\"2.0\" xmlns:atom=\"http://www.w3.org/2005/Atom\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>{channel}{string.Concat(items)}</channel></rss>";
     }
 
@@ -271,6 +326,7 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
         /// <inheritdoc/>
         protected override IEnumerable<(string Name, string Value)> Settings => [("Following:LookEverySeconds", "1")];
     }
+
     /// <summary>A server that does not listen yet.</summary>
     private sealed class Starting : IHostApplicationLifetime
     {
@@ -280,8 +336,6 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared) : IClassF
 
         public CancellationToken ApplicationStopped => CancellationToken.None;
 
-        public void StopApplication()
-        {
-        }
+        public void StopApplication() { }
     }
 }

@@ -14,7 +14,12 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
     {
         await shared.FreshAsync();
         _site.Say(Feed("First"), "application/rss+xml");
-        _blog = (await _host.Owner.PostJsonAsync(_host.Api + "blogs/follow", new { feedAddress = new Uri(_site.Address, "feed.xml") })).Number("id");
+        _blog = (
+            await _host.Owner.PostJsonAsync(
+                _host.Api + "blogs/follow",
+                new { feedAddress = new Uri(_site.Address, "feed.xml") }
+            )
+        ).Number("id");
     }
 
     public Task DisposeAsync() => Task.CompletedTask;
@@ -95,28 +100,47 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
         Assert.Equal(2, view.Number("posts"));
     }
 
-    private static TimeSpan Pause(Json view) => DateTimeOffset.Parse(view.Text("following.nextVisitAt"), null) - DateTimeOffset.Parse(view.Text("following.lastVisitAt"), null);
+    private static TimeSpan Pause(Json view) =>
+        DateTimeOffset.Parse(view.Text("following.nextVisitAt"), null)
+        - DateTimeOffset.Parse(view.Text("following.lastVisitAt"), null);
 
     private static async Task MisbehaveAsync(HttpContext http, string kind)
     {
-        http.Response.StatusCode = kind switch { "error" => 500, "gone" => 404, _ => 200 };
-        if (kind == "page") await http.Response.WriteAsync("<!doctype html><html><body>We have moved</body></html>");
-        else if (kind == "rubbish") await http.Response.Body.WriteAsync(new byte[] { 0, 255, 3, 254, 60, 60 });
-        else if (kind == "silent") await new TaskCompletionSource().Task.WaitAsync(http.RequestAborted);
+        http.Response.StatusCode = kind switch
+        {
+            "error" => 500,
+            "gone" => 404,
+            _ => 200,
+        };
+        if (kind == "page")
+            await http.Response.WriteAsync("<!doctype html><html><body>We have moved</body></html>");
+        else if (kind == "rubbish")
+            await http.Response.Body.WriteAsync(new byte[] { 0, 255, 3, 254, 60, 60 });
+        else if (kind == "silent")
+            await new TaskCompletionSource().Task.WaitAsync(http.RequestAborted);
         else if (kind == "endless")
         {
-            while (!http.RequestAborted.IsCancellationRequested) await http.Response.WriteAsync(new string('x', 4096), http.RequestAborted);
+            while (!http.RequestAborted.IsCancellationRequested)
+                await http.Response.WriteAsync(new string('x', 4096), http.RequestAborted);
         }
     }
 
     private Task<Json> VisitAsync() => _host.Owner.PostJsonAsync($"{_host.Api}blogs/{_blog}/visit");
 
     private async Task<List<string>> TitlesAsync() =>
-        [.. (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={_blog}")).Items("posts").Select(post => post.Text("title")).Order()];
+        [
+            .. (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={_blog}"))
+                .Items("posts")
+                .Select(post => post.Text("title"))
+                .Order(),
+        ];
 
     private static string Feed(params string[] titles)
     {
-        var items = titles.Select((title, index) => $"<item><title>{title}</title><link>https://bench.example/{index}</link><guid>https://bench.example/{index}</guid><pubDate>Tue, 24 Nov 2026 09:3{index}:00 GMT</pubDate></item>");
+        var items = titles.Select(
+            (title, index) =>
+                $"<item><title>{title}</title><link>https://bench.example/{index}</link><guid>https://bench.example/{index}</guid><pubDate>Tue, 24 Nov 2026 09:3{index}:00 GMT</pubDate></item>"
+        );
         return $"<rss version=\"2.0\"><channel><title>Workshop Bench</title><link>https://bench.example/</link><description>d</description>{string.Concat(items)}</channel></rss>";
     }
 
@@ -124,6 +148,7 @@ public sealed class FollowingTests(FollowingTests.Shared shared) : IClassFixture
     public sealed class Shared : AnsweredHost
     {
         /// <inheritdoc/>
-        protected override IEnumerable<(string Name, string Value)> Settings => [("Outgoing:MaxBytes", "20000"), ("Outgoing:TimeoutSeconds", "2")];
+        protected override IEnumerable<(string Name, string Value)> Settings =>
+            [("Outgoing:MaxBytes", "20000"), ("Outgoing:TimeoutSeconds", "2")];
     }
 }

@@ -43,8 +43,18 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         Assert.Contains("Which way did you face?", html, StringComparison.Ordinal);
         Assert.Contains("edited by the team", html, StringComparison.Ordinal);
         var deed = (await RecordAsync(id))[0];
-        Assert.Equal(("edited", "Which way were you facing?", "Which way did you face?", "Imogen Tarrant"), (deed.Text("kind"), deed.Text("before"), deed.Text("after"), deed.Text("personName")));
-        Assert.Equal(["text"], (await (await host.Owner.PutAsJsonAsync(Path(id, "text"), new { text = " " })).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ("edited", "Which way were you facing?", "Which way did you face?", "Imogen Tarrant"),
+            (deed.Text("kind"), deed.Text("before"), deed.Text("after"), deed.Text("personName"))
+        );
+        Assert.Equal(
+            ["text"],
+            (
+                await (await host.Owner.PutAsJsonAsync(Path(id, "text"), new { text = " " })).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
     }
 
     [Fact]
@@ -55,7 +65,10 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var (to, other) = await OneAsync("public");
         var thread = (await host.Owner.GetJsonAsync(Path(other, "conversation"))).Number("threadId");
         var before = await host.Owner.PutJsonAsync(Path(id, "place"), new { threadId = thread });
-        Assert.Equal((0, 3), ((await from.JsonAsync()).Items("comments").Count, (await to.JsonAsync()).Items("comments").Count));
+        Assert.Equal(
+            (0, 3),
+            ((await from.JsonAsync()).Items("comments").Count, (await to.JsonAsync()).Items("comments").Count)
+        );
         Assert.Equal("3 comments", (await to.CountsAsync()).Text($"{to.Identifier}.words"));
         await host.Owner.PutJsonAsync(Path(id, "place"), new { threadId = before.Number("threadId") });
         Assert.Equal(["0", "1"], (await from.JsonAsync()).Items("comments").Select(one => one.Text("depth")));
@@ -67,8 +80,22 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var (_, id) = await OneAsync("public");
         var answer = (await host.Owner.PostJsonAsync(Path(id, "answer"), new { text = "North-east." })).Number("id");
         var thread = (await host.Owner.GetJsonAsync(Path(id, "conversation"))).Number("threadId");
-        Assert.Equal(["parentId"], (await (await host.Owner.PutAsJsonAsync(Path(id, "place"), new { threadId = thread, parentId = answer })).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
-        Assert.Equal(["threadId"], (await (await host.Owner.PutAsJsonAsync(Path(id, "place"), new { threadId = 999_999 })).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["parentId"],
+            (
+                await (
+                    await host.Owner.PutAsJsonAsync(Path(id, "place"), new { threadId = thread, parentId = answer })
+                ).ProblemAsync(HttpStatusCode.BadRequest)
+            ).Names("errors")
+        );
+        Assert.Equal(
+            ["threadId"],
+            (
+                await (await host.Owner.PutAsJsonAsync(Path(id, "place"), new { threadId = 999_999 })).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
     }
 
     [Fact]
@@ -77,9 +104,17 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var (thread, id) = await OneAsync("waiting");
         var me = (await host.Owner.GetJsonAsync(host.Api + "people")).Items()[0].Number("personId");
         await GoodAsync(host.Owner.PutAsJsonAsync(Path(id, "assignee"), new { personId = me }));
-        Assert.Equal(id, Assert.Single((await host.Owner.GetJsonAsync($"{host.Api}comments?choice=mine")).Items("comments")).Number("id"));
+        Assert.Equal(
+            id,
+            Assert
+                .Single((await host.Owner.GetJsonAsync($"{host.Api}comments?choice=mine")).Items("comments"))
+                .Number("id")
+        );
         var note = await host.Owner.PostJsonAsync(Path(id, "notes"), new { text = "Is this the owl again?" });
-        Assert.Equal("Is this the owl again?", (await host.Owner.GetJsonAsync(Path(id, "conversation"))).Text("case.notes.0.text"));
+        Assert.Equal(
+            "Is this the owl again?",
+            (await host.Owner.GetJsonAsync(Path(id, "conversation"))).Text("case.notes.0.text")
+        );
         Assert.DoesNotContain("owl again", await thread.HtmlAsync(), StringComparison.Ordinal);
         await GoodAsync(host.Owner.DeleteAsync($"{Path(id, "notes")}/{note.Number("id")}"));
         await GoodAsync(host.Owner.PutAsJsonAsync(Path(id, "assignee"), new { personId = (long?)null }));
@@ -91,7 +126,15 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
     {
         var (thread, id) = await OneAsync("waiting", "deals@bulk.example");
         await thread.WriteAsync("Deals", "Another one.", "deals@bulk.example");
-        var made = await host.Owner.PostJsonAsync(Path(id, "mark"), new { mark = "banned", by = "mail", past = "hidden" });
+        var made = await host.Owner.PostJsonAsync(
+            Path(id, "mark"),
+            new
+            {
+                mark = "banned",
+                by = "mail",
+                past = "hidden",
+            }
+        );
         Assert.Equal((2, 2), (made.Items("decided").Count, await thread.CountAsync("hidden")));
         await thread.WriteAsync("Other name", "A third.", "DEALS@bulk.example");
         var third = Assert.Single(await thread.QueueAsync("spam"));
@@ -106,12 +149,26 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
     [InlineData("host", "bargain-lens.example", "see http://lens.example/x", "nobody", false)]
     [InlineData("name", null, "Plain.", "Deal Man", true)]
     [InlineData("name", null, "Plain.", "Deal Woman", false)]
-    public async Task A_ban_holds_for_what_it_is_told_by(string by, string? name, string text, string author, bool isHeld)
+    public async Task A_ban_holds_for_what_it_is_told_by(
+        string by,
+        string? name,
+        string text,
+        string author,
+        bool isHeld
+    )
     {
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/bans");
         await thread.WriteAsync("Deal Man", "see http://bargain-lens.example/now");
         var id = (await thread.QueueAsync("waiting"))[0].Number("id");
-        var made = await host.Owner.PostJsonAsync(Path(id, "mark"), new { mark = "banned", by, host = name });
+        var made = await host.Owner.PostJsonAsync(
+            Path(id, "mark"),
+            new
+            {
+                mark = "banned",
+                by,
+                host = name,
+            }
+        );
         await thread.WriteAsync(author, text);
         Assert.Equal(isHeld ? 1 : 0, await thread.CountAsync("spam"));
         await GoodAsync(host.Owner.DeleteAsync($"{host.Api}comments/marks/{made.Number("id")}"));
@@ -123,10 +180,19 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         const string Spammer = "device-spam-0123456789";
         const string Reader = "device-wilf-0123456789";
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/typed");
-        Task<HttpResponseMessage> WriteAsync(string device, string mail, string text) => thread.SendAsync(string.Empty, ("name", "Somebody"), ("mail", mail), ("text", text), ("device", device));
+        Task<HttpResponseMessage> WriteAsync(string device, string mail, string text) =>
+            thread.SendAsync(string.Empty, ("name", "Somebody"), ("mail", mail), ("text", text), ("device", device));
         await GoodAsync(WriteAsync(Spammer, "wilf@fellside.example", "Buy a dome, says Wilf."));
         var id = (await thread.QueueAsync("waiting"))[0].Number("id");
-        var made = await host.Owner.PostJsonAsync(Path(id, "mark"), new { mark = "banned", by = "mail", past = "spam" });
+        var made = await host.Owner.PostJsonAsync(
+            Path(id, "mark"),
+            new
+            {
+                mark = "banned",
+                by = "mail",
+                past = "spam",
+            }
+        );
         await GoodAsync(WriteAsync(Reader, "wilf@fellside.example", "That was not me."));
         await GoodAsync(WriteAsync(Spammer, "other@fellside.example", "Buy two domes."));
         Assert.Equal(["That was not me."], (await thread.QueueAsync("waiting")).Select(one => one.Text("start")));
@@ -138,11 +204,23 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
     public async Task A_ban_of_a_place_ends_after_thirty_days_at_most_and_no_address_is_told()
     {
         var (thread, id) = await OneAsync("waiting");
-        var made = await host.Owner.PostJsonAsync(Path(id, "mark"), new { mark = "banned", by = "place", until = DateTimeOffset.UtcNow.AddDays(300) });
+        var made = await host.Owner.PostJsonAsync(
+            Path(id, "mark"),
+            new
+            {
+                mark = "banned",
+                by = "place",
+                until = DateTimeOffset.UtcNow.AddDays(300),
+            }
+        );
         Assert.True(DateTimeOffset.Parse(made.Text("until"), null) <= DateTimeOffset.UtcNow.AddDays(30));
         await thread.WriteAsync("Neighbour", "From the same house.");
         Assert.Equal(1, await thread.CountAsync("spam"));
-        Assert.DoesNotContain("127.0.0.1", (await host.Owner.GetJsonAsync($"{host.Api}comments/marks")).ToString(), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "127.0.0.1",
+            (await host.Owner.GetJsonAsync($"{host.Api}comments/marks")).ToString(),
+            StringComparison.Ordinal
+        );
         await GoodAsync(host.Owner.DeleteAsync($"{host.Api}comments/marks/{made.Number("id")}"));
     }
 
@@ -153,7 +231,10 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         await SendAsync(thread, "Wilf Ormerod", "First.", "wilf@fellside.example", Device);
         var id = (await thread.QueueAsync("waiting"))[0].Number("id");
         await DecideAsync(id, "public", "waiting");
-        Assert.Equal(["by"], (await host.Owner.RefusedAsync(Path(id, "mark"), new { mark = "trusted", by = "place" })).Names("errors"));
+        Assert.Equal(
+            ["by"],
+            (await host.Owner.RefusedAsync(Path(id, "mark"), new { mark = "trusted", by = "place" })).Names("errors")
+        );
         await host.Owner.PostJsonAsync(Path(id, "mark"), new { mark = "trusted", by = "mail" });
         await SendAsync(thread, "Wilf Ormerod", "Second.", "wilf@fellside.example", Device);
         Assert.Equal(2, await thread.CountAsync("public"));
@@ -170,8 +251,11 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         await GoodAsync(host.Owner.PutAsJsonAsync(Path(id, "text"), new { text = "Which way did you face?" }));
         await host.Owner.PostJsonAsync(Path(id, "notes"), new { text = "Ida again." });
         await GoodAsync(host.Owner.PostAsJsonAsync(Path(id, "erasure"), new { }));
-        var known = (await host.Owner.GetJsonAsync(Path(id, "conversation"))).ToString() + (await host.Owner.GetJsonAsync($"{host.Api}comments/record?comment={id}"));
-        foreach (var gone in new[] { "ida@reader.example", "Wilf Ormerod", "Which way", "Ida again" }) Assert.DoesNotContain(gone, known, StringComparison.Ordinal);
+        var known =
+            (await host.Owner.GetJsonAsync(Path(id, "conversation"))).ToString()
+            + (await host.Owner.GetJsonAsync($"{host.Api}comments/record?comment={id}"));
+        foreach (var gone in new[] { "ida@reader.example", "Wilf Ormerod", "Which way", "Ida again" })
+            Assert.DoesNotContain(gone, known, StringComparison.Ordinal);
         Assert.Equal(2, (await thread.JsonAsync()).Items("comments").Count);
     }
 
@@ -183,8 +267,24 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var (other, _) = await OneAsync("public");
         var number = (await host.Owner.GetJsonAsync(Path(id, "conversation"))).Number("threadId");
         var done = await host.Owner.PostJsonAsync($"{host.Api}threads/{number}/clear", new { standing = "hidden" });
-        Assert.Equal((2, 2, 1), (done.Items("decided").Count, await thread.CountAsync("hidden"), await other.CountAsync("public")));
-        await host.Owner.PostJsonAsync($"{host.Api}comments/decisions", new { decisions = done.Items("decided").Select(one => new { id = one.Number("id"), standing = one.Text("before"), before = one.Text("standing") }).ToList() });
+        Assert.Equal(
+            (2, 2, 1),
+            (done.Items("decided").Count, await thread.CountAsync("hidden"), await other.CountAsync("public"))
+        );
+        await host.Owner.PostJsonAsync(
+            $"{host.Api}comments/decisions",
+            new
+            {
+                decisions = done.Items("decided")
+                    .Select(one => new
+                    {
+                        id = one.Number("id"),
+                        standing = one.Text("before"),
+                        before = one.Text("standing"),
+                    })
+                    .ToList(),
+            }
+        );
         Assert.Equal((1, 1), (await thread.CountAsync("public"), await thread.CountAsync("waiting")));
     }
 
@@ -194,19 +294,32 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var (_, id) = await OneAsync("waiting");
         using var colleague = await host.MemberAsync("moderator", $"looking-{Guid.NewGuid():N}@quillmoor.example");
         await colleague.PutJsonAsync(Path(id, "look"), new { });
-        Assert.Contains("looking-", (await host.Owner.PutJsonAsync(Path(id, "look"), new { })).Items().Single().ToString(), StringComparison.Ordinal);
+        Assert.Contains(
+            "looking-",
+            (await host.Owner.PutJsonAsync(Path(id, "look"), new { })).Items().Single().ToString(),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
     public async Task A_choice_is_kept_for_the_person_alone()
     {
-        var view = await host.Owner.PostJsonAsync($"{host.Api}comments/views", new { name = "With links", query = "choice=withLinks" });
+        var view = await host.Owner.PostJsonAsync(
+            $"{host.Api}comments/views",
+            new { name = "With links", query = "choice=withLinks" }
+        );
         using var colleague = await host.MemberAsync("moderator", $"views-{Guid.NewGuid():N}@quillmoor.example");
         Assert.Empty((await colleague.GetJsonAsync($"{host.Api}comments/views")).Items());
         Assert.Equal("choice=withLinks", (await host.Owner.GetJsonAsync($"{host.Api}comments/views")).Text("0.query"));
-        Assert.Equal(HttpStatusCode.NotFound, (await colleague.DeleteAsync($"{host.Api}comments/views/{view.Number("id")}")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await colleague.DeleteAsync($"{host.Api}comments/views/{view.Number("id")}")).StatusCode
+        );
         await GoodAsync(host.Owner.DeleteAsync($"{host.Api}comments/views/{view.Number("id")}"));
-        Assert.Equal(["name"], (await host.Owner.RefusedAsync($"{host.Api}comments/views", new { name = " ", query = "" })).Names("errors"));
+        Assert.Equal(
+            ["name"],
+            (await host.Owner.RefusedAsync($"{host.Api}comments/views", new { name = " ", query = "" })).Names("errors")
+        );
     }
 
     [Theory]
@@ -220,8 +333,16 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/choices");
         await thread.WriteAsync("Joan Farthing", text);
         var id = (await thread.QueueAsync("waiting"))[0].Number("id");
-        Assert.Equal(isShown, (await host.Owner.GetJsonAsync($"{host.Api}comments?choice={choice}")).Items("comments").Any(one => one.Number("id") == id));
-        Assert.Contains((await host.Owner.GetJsonAsync($"{host.Api}comments?choice=reported&comment={id}")).Items("comments"), one => one.Number("id") == id);
+        Assert.Equal(
+            isShown,
+            (await host.Owner.GetJsonAsync($"{host.Api}comments?choice={choice}"))
+                .Items("comments")
+                .Any(one => one.Number("id") == id)
+        );
+        Assert.Contains(
+            (await host.Owner.GetJsonAsync($"{host.Api}comments?choice=reported&comment={id}")).Items("comments"),
+            one => one.Number("id") == id
+        );
     }
 
     [Fact]
@@ -229,12 +350,34 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
     {
         var (_, id) = await OneAsync("waiting");
         using var stranger = await host.MemberAsync("moderator", $"all-{Guid.NewGuid():N}@quillmoor.example");
-        Assert.Contains((await stranger.GetJsonAsync("api/comments")).Items("comments"), one => one.Number("id") == id && one.Text("siteName").Length > 0);
-        var other = (await host.Owner.PostJsonAsync("api/sites", new { name = "Other", address = "https://other.example/", timeZone = "UTC", language = "en" }));
-        var elsewhere = new ThreadTalk(host, (await host.Owner.GetJsonAsync($"api/sites/{other.Number("id")}")).Text("publicKey"), "elsewhere", "https://other.example/page");
+        Assert.Contains((await stranger.GetJsonAsync("api/comments")).Items("comments"), one =>
+            one.Number("id") == id && one.Text("siteName").Length > 0
+        );
+        var other = (
+            await host.Owner.PostJsonAsync(
+                "api/sites",
+                new
+                {
+                    name = "Other",
+                    address = "https://other.example/",
+                    timeZone = "UTC",
+                    language = "en",
+                }
+            )
+        );
+        var elsewhere = new ThreadTalk(
+            host,
+            (await host.Owner.GetJsonAsync($"api/sites/{other.Number("id")}")).Text("publicKey"),
+            "elsewhere",
+            "https://other.example/page"
+        );
         await elsewhere.WriteAsync("Nell Hartley", "On the other site.");
-        Assert.DoesNotContain((await stranger.GetJsonAsync("api/comments")).Items("comments"), one => one.Text("siteName") == "Other");
-        Assert.Contains((await host.Owner.GetJsonAsync("api/comments")).Items("comments"), one => one.Text("siteName") == "Other");
+        Assert.DoesNotContain((await stranger.GetJsonAsync("api/comments")).Items("comments"), one =>
+            one.Text("siteName") == "Other"
+        );
+        Assert.Contains((await host.Owner.GetJsonAsync("api/comments")).Items("comments"), one =>
+            one.Text("siteName") == "Other"
+        );
     }
 
     [Theory]
@@ -244,8 +387,14 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
     public async Task A_contributor_does_none_of_it(string act)
     {
         var (_, id) = await OneAsync("waiting");
-        using var contributor = await host.MemberAsync("contributor", $"not-{act}-{Guid.NewGuid():N}@quillmoor.example");
-        Assert.Equal(HttpStatusCode.Forbidden, (await contributor.PutAsJsonAsync(Path(id, act), new { text = "x", threadId = 1 })).StatusCode);
+        using var contributor = await host.MemberAsync(
+            "contributor",
+            $"not-{act}-{Guid.NewGuid():N}@quillmoor.example"
+        );
+        Assert.Equal(
+            HttpStatusCode.Forbidden,
+            (await contributor.PutAsJsonAsync(Path(id, act), new { text = "x", threadId = 1 })).StatusCode
+        );
     }
 
     private async Task<(ThreadTalk Thread, long Comment)> OneAsync(string standing, string mail = "")
@@ -253,18 +402,21 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/programmes");
         await thread.WriteAsync("Wilf Ormerod", "Which way were you facing?", mail);
         var id = (await thread.QueueAsync("waiting")).Single().Number("id");
-        if (standing != "waiting") await DecideAsync(id, standing, "waiting");
+        if (standing != "waiting")
+            await DecideAsync(id, standing, "waiting");
         return (thread, id);
     }
 
     private static async Task SendAsync(ThreadTalk thread, string name, string text, string mail, string device) =>
         await GoodAsync(thread.SendAsync("", ("name", name), ("text", text), ("mail", mail), ("device", device)));
 
-    private async Task<IReadOnlyList<Json>> RecordAsync(long comment) => (await host.Owner.GetJsonAsync($"{host.Api}comments/record?comment={comment}")).Items("deeds");
+    private async Task<IReadOnlyList<Json>> RecordAsync(long comment) =>
+        (await host.Owner.GetJsonAsync($"{host.Api}comments/record?comment={comment}")).Items("deeds");
 
     private static async Task GoodAsync(Task<HttpResponseMessage> answer) => await HttpTalk.GoodAsync(await answer);
 
-    private Task<Json> DecideAsync(long comment, string standing, string seen) => host.Owner.PostJsonAsync(Path(comment, "decision"), new { standing, seen });
+    private Task<Json> DecideAsync(long comment, string standing, string seen) =>
+        host.Owner.PostJsonAsync(Path(comment, "decision"), new { standing, seen });
 
     private string Path(long comment, string act) => $"{host.Api}comments/{comment}/{act}";
 }

@@ -17,16 +17,30 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         await SetAsync(new { approval = "none" });
         var thread = await NewAsync();
         var key = await WriteAsync(thread, "Which way?", device: Device);
-        Assert.Equal(HttpStatusCode.NotFound, (await ChangeAsync(thread, key, "Mine now.", "device-two-0123456789")).StatusCode);
-        Assert.Equal(HttpStatusCode.NotFound, (await thread.SendAsync("/own", ("comment", key), ("act", "edit"), ("text", "No device."))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await ChangeAsync(thread, key, "Mine now.", "device-two-0123456789")).StatusCode
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await thread.SendAsync("/own", ("comment", key), ("act", "edit"), ("text", "No device."))).StatusCode
+        );
         await HttpTalk.GoodAsync(await ChangeAsync(thread, key, "Which way did you face?", Device));
         var html = await thread.HtmlAsync();
         Assert.Contains("Which way did you face?", html, StringComparison.Ordinal);
         Assert.Contains("· edited<", html, StringComparison.Ordinal);
 
-        await HttpTalk.GoodAsync(await thread.SendAsync("/own", ("comment", key), ("act", "withdraw"), ("device", Device)));
+        await HttpTalk.GoodAsync(
+            await thread.SendAsync("/own", ("comment", key), ("act", "withdraw"), ("device", Device))
+        );
         Assert.Empty((await thread.JsonAsync()).Items("comments"));
-        Assert.Equal(["erased", "withdrawn", "edited"], (await host.Owner.GetJsonAsync($"{host.Api}comments/record")).Items("deeds").Take(3).Select(deed => deed.Text("kind")));
+        Assert.Equal(
+            ["erased", "withdrawn", "edited"],
+            (await host.Owner.GetJsonAsync($"{host.Api}comments/record"))
+                .Items("deeds")
+                .Take(3)
+                .Select(deed => deed.Text("kind"))
+        );
     }
 
     [Fact]
@@ -35,7 +49,12 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         await SetAsync(new { approval = "none", editMinutes = 0 });
         var thread = await NewAsync();
         var key = await WriteAsync(thread, "Which way?", device: Device);
-        Assert.Equal(["text"], (await (await ChangeAsync(thread, key, "Another.", Device)).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["text"],
+            (await (await ChangeAsync(thread, key, "Another.", Device)).ProblemAsync(HttpStatusCode.BadRequest)).Names(
+                "errors"
+            )
+        );
         Assert.Contains("Which way?", await thread.HtmlAsync(), StringComparison.Ordinal);
     }
 
@@ -45,7 +64,11 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         await SetAsync(new { approval = "none", refusedWords = new[] { "casino*" } });
         var thread = await NewAsync();
         var key = await WriteAsync(thread, "Lovely.", device: Device);
-        Assert.Contains("\"isPublic\":false", await (await ChangeAsync(thread, key, "Lovely casinos.", Device)).Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Contains(
+            "\"isPublic\":false",
+            await (await ChangeAsync(thread, key, "Lovely casinos.", Device)).Content.ReadAsStringAsync(),
+            StringComparison.Ordinal
+        );
         Assert.Equal(1, await thread.CountAsync("waiting"));
     }
 
@@ -64,13 +87,36 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var page = await reader.GetStringAsync(link);
         Assert.Contains("First of mine.", page, StringComparison.Ordinal);
         Assert.DoesNotContain("Of somebody else.", page, StringComparison.Ordinal);
-        Assert.Contains("Second of mine.", await reader.GetStringAsync($"{link}/comments.json"), StringComparison.Ordinal);
-        Assert.Equal(0, await host.InDatabaseAsync(database => database.ConfirmedReaders.CountAsync(one => one.Mail == mail)));
+        Assert.Contains(
+            "Second of mine.",
+            await reader.GetStringAsync($"{link}/comments.json"),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            0,
+            await host.InDatabaseAsync(database => database.ConfirmedReaders.CountAsync(one => one.Mail == mail))
+        );
 
         await reader.PostAsync(link, Form(("act", "confirm")));
-        Assert.Equal(1, await host.InDatabaseAsync(database => database.ConfirmedReaders.CountAsync(one => one.Mail == mail)));
-        Assert.Contains("2 removed", await (await reader.PostAsync(link, Form(("act", "erase")))).Content.ReadAsStringAsync(), StringComparison.Ordinal);
-        Assert.Equal(["Of somebody else."], (await thread.JsonAsync()).Items("comments").Select(one => one.Text("html").Replace("<p>", "", StringComparison.Ordinal).Replace("</p>", "", StringComparison.Ordinal)));
+        Assert.Equal(
+            1,
+            await host.InDatabaseAsync(database => database.ConfirmedReaders.CountAsync(one => one.Mail == mail))
+        );
+        Assert.Contains(
+            "2 removed",
+            await (await reader.PostAsync(link, Form(("act", "erase")))).Content.ReadAsStringAsync(),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            ["Of somebody else."],
+            (await thread.JsonAsync())
+                .Items("comments")
+                .Select(one =>
+                    one.Text("html")
+                        .Replace("<p>", "", StringComparison.Ordinal)
+                        .Replace("</p>", "", StringComparison.Ordinal)
+                )
+        );
         Assert.Equal(0, await host.InDatabaseAsync(database => database.Comments.CountAsync(one => one.Mail == mail)));
     }
 
@@ -82,11 +128,25 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var mail = $"often-{Guid.NewGuid():N}@reader.example";
         await WriteAsync(thread, "Mine.", mail);
         using var reader = host.Plain();
-        var known = await (await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", mail)))).Content.ReadAsStringAsync();
-        Assert.Equal(known, await (await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", "nobody@reader.example")))).Content.ReadAsStringAsync());
-        for (var again = 0; again < 5; again++) await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", mail)));
-        Assert.Equal(3, await host.InDatabaseAsync(database => database.Letters.CountAsync(one => one.Address == mail)));
-        Assert.Equal(HttpStatusCode.UnprocessableEntity, (await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", "no mail")))).StatusCode);
+        var known = await (
+            await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", mail)))
+        ).Content.ReadAsStringAsync();
+        Assert.Equal(
+            known,
+            await (
+                await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", "nobody@reader.example")))
+            ).Content.ReadAsStringAsync()
+        );
+        for (var again = 0; again < 5; again++)
+            await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", mail)));
+        Assert.Equal(
+            3,
+            await host.InDatabaseAsync(database => database.Letters.CountAsync(one => one.Address == mail))
+        );
+        Assert.Equal(
+            HttpStatusCode.UnprocessableEntity,
+            (await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", "no mail")))).StatusCode
+        );
     }
 
     [Fact]
@@ -94,7 +154,12 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     {
         await SetAsync(new { approval = "none", writers = "confirmed" });
         var thread = await NewAsync();
-        Assert.Equal(["mail"], (await (await thread.PostAsync("Ida Marsh", "No mail.")).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["mail"],
+            (await (await thread.PostAsync("Ida Marsh", "No mail.")).ProblemAsync(HttpStatusCode.BadRequest)).Names(
+                "errors"
+            )
+        );
         var mail = $"new-{Guid.NewGuid():N}@reader.example";
         await WriteAsync(thread, "Is it open?", mail, Device);
         Assert.Equal("unconfirmed", Assert.Single(await thread.QueueAsync("waiting")).Text("trace.step"));
@@ -124,14 +189,27 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         var mail = $"follows-{Guid.NewGuid():N}@reader.example";
         await host.InDatabaseAsync(async database =>
         {
-            database.ConfirmedReaders.Add(new ConfirmedReader { SiteId = host.Site, Mail = mail, ConfirmedAt = DateTimeOffset.UtcNow });
+            database.ConfirmedReaders.Add(
+                new ConfirmedReader
+                {
+                    SiteId = host.Site,
+                    Mail = mail,
+                    ConfirmedAt = DateTimeOffset.UtcNow,
+                }
+            );
             return await database.SaveChangesAsync();
         });
-        await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Ida"), ("text", "Question?"), ("mail", mail), ("follow", "answers")));
+        await HttpTalk.GoodAsync(
+            await thread.SendAsync("", ("name", "Ida"), ("text", "Question?"), ("mail", mail), ("follow", "answers"))
+        );
         var question = (await thread.JsonAsync()).Text("comments.0.id");
         await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Tom"), ("text", "Not an answer.")));
-        await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Tom"), ("text", "The answer."), ("answers", question)));
-        var letters = await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).ToListAsync());
+        await HttpTalk.GoodAsync(
+            await thread.SendAsync("", ("name", "Tom"), ("text", "The answer."), ("answers", question))
+        );
+        var letters = await host.InDatabaseAsync(database =>
+            database.Letters.Where(one => one.Address == mail).ToListAsync()
+        );
         var told = Assert.Single(letters);
         Assert.Contains("The answer.", told.Text, StringComparison.Ordinal);
         Assert.Equal("Tom answered you on “Visit”", told.Subject);
@@ -139,8 +217,13 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         using var reader = host.Plain();
         Assert.Contains("Stop the mails", await reader.GetStringAsync(told.StopAddress!), StringComparison.Ordinal);
         await reader.PostAsync(told.StopAddress, Form(("List-Unsubscribe", "One-Click")));
-        await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Tom"), ("text", "Another answer."), ("answers", question)));
-        Assert.Equal(1, await host.InDatabaseAsync(database => database.Letters.CountAsync(one => one.Address == mail)));
+        await HttpTalk.GoodAsync(
+            await thread.SendAsync("", ("name", "Tom"), ("text", "Another answer."), ("answers", question))
+        );
+        Assert.Equal(
+            1,
+            await host.InDatabaseAsync(database => database.Letters.CountAsync(one => one.Address == mail))
+        );
     }
 
     [Fact]
@@ -148,11 +231,22 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     {
         await SetAsync(new { approval = "none" });
         var thread = await NewAsync();
-        Assert.Equal(["mail"], (await (await thread.SendAsync("", ("name", "Ida"), ("text", "Tell me."), ("follow", "all"))).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["mail"],
+            (
+                await (
+                    await thread.SendAsync("", ("name", "Ida"), ("text", "Tell me."), ("follow", "all"))
+                ).ProblemAsync(HttpStatusCode.BadRequest)
+            ).Names("errors")
+        );
         var mail = $"typed-{Guid.NewGuid():N}@reader.example";
-        await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Ida"), ("text", "Tell me."), ("mail", mail), ("follow", "all")));
+        await HttpTalk.GoodAsync(
+            await thread.SendAsync("", ("name", "Ida"), ("text", "Tell me."), ("mail", mail), ("follow", "all"))
+        );
         await thread.WriteAsync("Tom", "Something.");
-        var letter = Assert.Single(await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).ToListAsync()));
+        var letter = Assert.Single(
+            await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).ToListAsync())
+        );
         Assert.Contains("/mine/", letter.Text, StringComparison.Ordinal);
     }
 
@@ -170,7 +264,10 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         Assert.Contains("👏 <span>1</span>", WebUtility.HtmlDecode(await thread.HtmlAsync()), StringComparison.Ordinal);
         // A page nobody has written on is opened by it.
         Assert.Equal("1", (await ReactAsync(await NewAsync(), string.Empty, "👏", Device)).Text("count"));
-        Assert.Equal(HttpStatusCode.NotFound, (await thread.SendAsync("/voice", ("comment", key), ("react", "💣"), ("device", Device))).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await thread.SendAsync("/voice", ("comment", key), ("react", "💣"), ("device", Device))).StatusCode
+        );
         Assert.Contains("🔭 <span>1</span>", WebUtility.HtmlDecode(await thread.HtmlAsync()), StringComparison.Ordinal);
     }
 
@@ -179,8 +276,18 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     {
         await SetAsync(new { approval = "none", asksRating = true });
         var thread = await NewAsync();
-        Assert.Equal(["rating"], (await (await thread.SendAsync("", ("name", "Ida"), ("text", "Good."), ("rating", "6"))).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
-        foreach (var rating in new[] { "5", "4", "4" }) await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Ida"), ("text", $"It is a {rating}."), ("rating", rating)));
+        Assert.Equal(
+            ["rating"],
+            (
+                await (await thread.SendAsync("", ("name", "Ida"), ("text", "Good."), ("rating", "6"))).ProblemAsync(
+                    HttpStatusCode.BadRequest
+                )
+            ).Names("errors")
+        );
+        foreach (var rating in new[] { "5", "4", "4" })
+            await HttpTalk.GoodAsync(
+                await thread.SendAsync("", ("name", "Ida"), ("text", $"It is a {rating}."), ("rating", rating))
+            );
         var html = await thread.HtmlAsync();
         Assert.Contains("4.3 of 5, from 3", html, StringComparison.Ordinal);
         Assert.Contains("\"ratingValue\":\"4.3\",\"ratingCount\":3", html, StringComparison.Ordinal);
@@ -191,7 +298,10 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     public async Task A_preview_is_what_it_will_be_and_stores_nothing()
     {
         var thread = await NewAsync();
-        Assert.Equal("<p><strong>cold</strong> &lt;b&gt;</p>", (await (await thread.SendAsync("/preview", ("text", "**cold** <b>"))).Content.ReadAsStringAsync()).Trim());
+        Assert.Equal(
+            "<p><strong>cold</strong> &lt;b&gt;</p>",
+            (await (await thread.SendAsync("/preview", ("text", "**cold** <b>"))).Content.ReadAsStringAsync()).Trim()
+        );
         Assert.Empty((await thread.JsonAsync()).Items("comments"));
     }
 
@@ -199,7 +309,12 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     public async Task The_name_may_stay_empty_only_where_the_owner_says_so()
     {
         await SetAsync(new { });
-        Assert.Equal(["name"], (await (await (await NewAsync()).PostAsync("", "Who am I?")).ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
+        Assert.Equal(
+            ["name"],
+            (await (await (await NewAsync()).PostAsync("", "Who am I?")).ProblemAsync(HttpStatusCode.BadRequest)).Names(
+                "errors"
+            )
+        );
         await SetAsync(new { approval = "none", allowsAnonymous = true });
         var thread = await NewAsync();
         await thread.WriteAsync("", "Who am I?");
@@ -221,16 +336,37 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
 
     private Task SetAsync(object settings) => host.Owner.PutJsonAsync($"{host.Api}comments/settings", new { settings });
 
-    private static async Task<string> WriteAsync(ThreadTalk thread, string text, string mail = "", string device = "") =>
-        (await HttpTalk.GoodAsync(await thread.SendAsync("", ("name", "Ida Marsh"), ("text", text), ("mail", mail), ("device", device)))).Text("key");
+    private static async Task<string> WriteAsync(
+        ThreadTalk thread,
+        string text,
+        string mail = "",
+        string device = ""
+    ) =>
+        (
+            await HttpTalk.GoodAsync(
+                await thread.SendAsync("", ("name", "Ida Marsh"), ("text", text), ("mail", mail), ("device", device))
+            )
+        ).Text("key");
 
-    private static Task<HttpResponseMessage> ChangeAsync(ThreadTalk thread, string key, string text, string device) => thread.SendAsync("/own", ("comment", key), ("act", "edit"), ("text", text), ("device", device));
+    private static Task<HttpResponseMessage> ChangeAsync(ThreadTalk thread, string key, string text, string device) =>
+        thread.SendAsync("/own", ("comment", key), ("act", "edit"), ("text", text), ("device", device));
 
-    private static async Task<Json> ReactAsync(ThreadTalk thread, string key, string sign, string device) => await HttpTalk.GoodAsync(await thread.SendAsync("/voice", ("comment", key), ("react", sign), ("device", device)));
+    private static async Task<Json> ReactAsync(ThreadTalk thread, string key, string sign, string device) =>
+        await HttpTalk.GoodAsync(
+            await thread.SendAsync("/voice", ("comment", key), ("react", sign), ("device", device))
+        );
 
-    private Task<string> LetterAsync(string mail) => host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).OrderByDescending(one => one.Id).Select(one => one.Text).FirstAsync());
+    private Task<string> LetterAsync(string mail) =>
+        host.InDatabaseAsync(database =>
+            database
+                .Letters.Where(one => one.Address == mail)
+                .OrderByDescending(one => one.Id)
+                .Select(one => one.Text)
+                .FirstAsync()
+        );
 
-    private static FormUrlEncodedContent Form(params (string Name, string Value)[] fields) => new(fields.ToDictionary(one => one.Name, one => one.Value));
+    private static FormUrlEncodedContent Form(params (string Name, string Value)[] fields) =>
+        new(fields.ToDictionary(one => one.Name, one => one.Value));
 
     [GeneratedRegex("http\\S+/mine/\\S+")]
     private static partial Regex Link();

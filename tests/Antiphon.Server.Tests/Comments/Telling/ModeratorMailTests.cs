@@ -16,9 +16,13 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         var (thread, text) = await ToldAsync("Which way were you facing?");
         Assert.Contains("Which way were you facing?", text, StringComparison.Ordinal);
         using var phone = host.Plain();
-        var hide = Link().Matches(text).Select(match => match.Value).Single(link => link.EndsWith("to=hidden", StringComparison.Ordinal));
+        var hide = Link()
+            .Matches(text)
+            .Select(match => match.Value)
+            .Single(link => link.EndsWith("to=hidden", StringComparison.Ordinal));
         // Scanners open every link, and nothing happens.
-        foreach (var link in Link().Matches(text).Select(match => match.Value)) await phone.GetStringAsync(link);
+        foreach (var link in Link().Matches(text).Select(match => match.Value))
+            await phone.GetStringAsync(link);
         var page = await phone.GetStringAsync(hide);
         Assert.Contains("Hide this comment?", page, StringComparison.Ordinal);
         Assert.Contains("Which way were you facing?", page, StringComparison.Ordinal);
@@ -26,7 +30,11 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
 
         Assert.Contains("Hidden", await TapAsync(phone, hide, "hidden", HttpStatusCode.OK), StringComparison.Ordinal);
         Assert.Equal(1, await thread.CountAsync("hidden"));
-        Assert.Contains("was used", await TapAsync(phone, hide, "public", HttpStatusCode.Gone), StringComparison.Ordinal);
+        Assert.Contains(
+            "was used",
+            await TapAsync(phone, hide, "public", HttpStatusCode.Gone),
+            StringComparison.Ordinal
+        );
         Assert.Equal(HttpStatusCode.Gone, (await phone.GetAsync(hide)).StatusCode);
         Assert.Equal(1, await thread.CountAsync("hidden"));
         Assert.Equal("mail", (await host.Owner.GetJsonAsync($"{host.Api}comments/record")).Text("deeds.0.way"));
@@ -39,7 +47,11 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         using var phone = host.Plain();
         var link = Link().Matches(text)[0].Value;
         await thread.DecideAllAsync("spam");
-        Assert.Contains("in the meantime", await TapAsync(phone, link, "public", HttpStatusCode.Conflict), StringComparison.Ordinal);
+        Assert.Contains(
+            "in the meantime",
+            await TapAsync(phone, link, "public", HttpStatusCode.Conflict),
+            StringComparison.Ordinal
+        );
         Assert.Equal(1, await thread.CountAsync("spam"));
     }
 
@@ -47,10 +59,21 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
     public async Task Links_end_and_forged_ones_are_not_known()
     {
         var (thread, text) = await ToldAsync("Is the bench dry?");
-        await host.InDatabaseAsync(database => database.DecisionLinks.ExecuteUpdateAsync(set => set.SetProperty(link => link.ExpiresAt, DateTimeOffset.UtcNow.AddMinutes(-1))));
+        await host.InDatabaseAsync(database =>
+            database.DecisionLinks.ExecuteUpdateAsync(set =>
+                set.SetProperty(link => link.ExpiresAt, DateTimeOffset.UtcNow.AddMinutes(-1))
+            )
+        );
         using var phone = host.Plain();
-        Assert.Contains("has ended", await TapAsync(phone, Link().Matches(text)[0].Value, "public", HttpStatusCode.Gone), StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.NotFound, (await phone.GetAsync($"decide/{new string('a', 40)}?to=public")).StatusCode);
+        Assert.Contains(
+            "has ended",
+            await TapAsync(phone, Link().Matches(text)[0].Value, "public", HttpStatusCode.Gone),
+            StringComparison.Ordinal
+        );
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await phone.GetAsync($"decide/{new string('a', 40)}?to=public")).StatusCode
+        );
         Assert.Equal(1, await thread.CountAsync("waiting"));
     }
 
@@ -63,7 +86,10 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         var thread = await ThreadTalk.NewAsync(host, "https://quillmoor.example/leaving");
         await thread.WriteAsync("Wilf Ormerod", "Will you stay?");
         var text = await LetterAsync(mail, "Will you stay?");
-        var person = (await host.Owner.GetJsonAsync(host.Api + "people")).Items().Single(one => one.Text("mail") == mail).Number("personId");
+        var person = (await host.Owner.GetJsonAsync(host.Api + "people"))
+            .Items()
+            .Single(one => one.Text("mail") == mail)
+            .Number("personId");
         await HttpTalk.GoodAsync(await host.Owner.DeleteAsync($"{host.Api}people/{person}"));
         using var phone = host.Plain();
         await TapAsync(phone, Link().Matches(text)[0].Value, "public", HttpStatusCode.NotFound);
@@ -84,7 +110,12 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         await thread.WriteAsync("Wilf Ormerod", "Past midnight, three.");
         // Who is not quiet has been told by now.
         await LetterAsync("imogen@quillmoor.example", "Past midnight, three.");
-        Assert.Equal(0, await host.InDatabaseAsync(database => database.Letters.CountAsync(one => one.Address == mail && one.Text.Contains("Past midnight"))));
+        Assert.Equal(
+            0,
+            await host.InDatabaseAsync(database =>
+                database.Letters.CountAsync(one => one.Address == mail && one.Text.Contains("Past midnight"))
+            )
+        );
         await WishAsync(moderator, "waiting");
         var text = await LetterAsync(mail, "Past midnight, one.");
         Assert.Contains("Past midnight, two.", text, StringComparison.Ordinal);
@@ -101,7 +132,10 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         await thread.WriteAsync("Wilf Ormerod", "Not a word about this.");
         await thread.WriteAsync("Tom Ashdown", "This one is rude.");
         await thread.DecideAllAsync("public");
-        var rude = (await thread.JsonAsync()).Items("comments").Single(one => one.Text("html").Contains("rude", StringComparison.Ordinal)).Text("id");
+        var rude = (await thread.JsonAsync())
+            .Items("comments")
+            .Single(one => one.Text("html").Contains("rude", StringComparison.Ordinal))
+            .Text("id");
         await HttpTalk.GoodAsync(await thread.SpeakAsync(rude, "device-one-0123456789", report: "hurtful"));
         var text = await LetterAsync(mail, "This one is rude.");
         Assert.Contains("Reported by 1.", text, StringComparison.Ordinal);
@@ -111,9 +145,23 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
     [Theory]
     [InlineData(200, null, null, "everyHours")]
     [InlineData(0, "22:00:00", null, "quietUntil")]
-    public async Task A_wish_that_makes_no_sense_is_refused_at_its_field(int hours, string? from, string? until, string field)
+    public async Task A_wish_that_makes_no_sense_is_refused_at_its_field(
+        int hours,
+        string? from,
+        string? until,
+        string field
+    )
     {
-        var answer = await host.Owner.PutAsJsonAsync($"{host.Api}comments/notices", new { about = "all", everyHours = hours, quietFrom = from, quietUntil = until });
+        var answer = await host.Owner.PutAsJsonAsync(
+            $"{host.Api}comments/notices",
+            new
+            {
+                about = "all",
+                everyHours = hours,
+                quietFrom = from,
+                quietUntil = until,
+            }
+        );
         Assert.Equal([field], (await answer.ProblemAsync(HttpStatusCode.BadRequest)).Names("errors"));
     }
 
@@ -127,10 +175,28 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         return (thread, text);
     }
 
-    private async Task WishAsync(HttpClient person, string about, TimeOnly? from = null, TimeOnly? until = null, string? zone = null)
+    private async Task WishAsync(
+        HttpClient person,
+        string about,
+        TimeOnly? from = null,
+        TimeOnly? until = null,
+        string? zone = null
+    )
     {
-        if (zone is not null) await host.InDatabaseAsync(database => database.Sites.ExecuteUpdateAsync(set => set.SetProperty(site => site.TimeZone, zone)));
-        await person.PutJsonAsync($"{host.Api}comments/notices", new { about, everyHours = 0, quietFrom = from, quietUntil = until });
+        if (zone is not null)
+            await host.InDatabaseAsync(database =>
+                database.Sites.ExecuteUpdateAsync(set => set.SetProperty(site => site.TimeZone, zone))
+            );
+        await person.PutJsonAsync(
+            $"{host.Api}comments/notices",
+            new
+            {
+                about,
+                everyHours = 0,
+                quietFrom = from,
+                quietUntil = until,
+            }
+        );
     }
 
     private async Task<string> LetterAsync(string mail, string words)
@@ -138,7 +204,12 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         var text = string.Empty;
         await Eventually.TrueAsync($"a mail to {mail} with “{words}”", async () =>
         {
-            text = await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail && one.Text.Contains(words)).Select(one => one.Text).FirstOrDefaultAsync()) ?? string.Empty;
+            text = await host.InDatabaseAsync(database =>
+                database
+                    .Letters.Where(one => one.Address == mail && one.Text.Contains(words))
+                    .Select(one => one.Text)
+                    .FirstOrDefaultAsync()
+            ) ?? string.Empty;
             return text.Length > 0;
         });
         return text;
@@ -146,7 +217,10 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
 
     private static async Task<string> TapAsync(HttpClient phone, string link, string to, HttpStatusCode status)
     {
-        var answer = await phone.PostAsync(link, new FormUrlEncodedContent(new Dictionary<string, string> { ["to"] = to, ["seen"] = "waiting" }));
+        var answer = await phone.PostAsync(
+            link,
+            new FormUrlEncodedContent(new Dictionary<string, string> { ["to"] = to, ["seen"] = "waiting" })
+        );
         var page = await answer.Content.ReadAsStringAsync();
         Assert.True(answer.StatusCode == status, $"{answer.StatusCode}: {page}");
         return page;

@@ -10,7 +10,10 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
     [Fact]
     public async Task Merged_threads_are_one_by_either_name_and_a_trial_changes_nothing()
     {
-        var (old, fresh) = (await OneAsync("https://quillmoor.example/old"), await OneAsync("https://quillmoor.example/new"));
+        var (old, fresh) = (
+            await OneAsync("https://quillmoor.example/old"),
+            await OneAsync("https://quillmoor.example/new")
+        );
         var list = $"old,new\n{old.Identifier},{fresh.Identifier}\nnowhere,{fresh.Identifier}\n{fresh.Identifier},";
         var trial = (await host.Owner.PostJsonAsync($"{host.Api}threads/moves", new { list, isTrial = true })).Items();
         Assert.Equal(["merged", "unknown", "noTarget"], trial.Select(one => one.Text("outcome")));
@@ -18,12 +21,23 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
         Assert.Single((await old.JsonAsync()).Items("comments"));
 
         await host.Owner.PostJsonAsync($"{host.Api}threads/moves", new { list, isTrial = false });
-        Assert.Equal((2, 2), ((await old.JsonAsync()).Items("comments").Count, (await fresh.JsonAsync()).Items("comments").Count));
+        Assert.Equal(
+            (2, 2),
+            ((await old.JsonAsync()).Items("comments").Count, (await fresh.JsonAsync()).Items("comments").Count)
+        );
         Assert.Equal("2 comments", (await fresh.CountsAsync()).Text($"{fresh.Identifier}.words"));
         // Who writes with the old snippet writes into the one conversation.
         await old.WriteAsync("Tom", "By the old name.");
         Assert.Equal(1, await fresh.CountAsync("waiting"));
-        Assert.Equal("same", (await host.Owner.PostJsonAsync($"{host.Api}threads/moves", new { list = $"{old.Identifier};{fresh.Identifier}", isTrial = false })).Text("0.outcome"));
+        Assert.Equal(
+            "same",
+            (
+                await host.Owner.PostJsonAsync(
+                    $"{host.Api}threads/moves",
+                    new { list = $"{old.Identifier};{fresh.Identifier}", isTrial = false }
+                )
+            ).Text("0.outcome")
+        );
     }
 
     [Fact]
@@ -31,35 +45,105 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
     {
         var thread = await OneAsync("https://quillmoor.example/renamed");
         var name = $"renamed-{Guid.NewGuid():N}";
-        Assert.Equal("renamed", (await host.Owner.PostJsonAsync($"{host.Api}threads/moves", new { list = $"{thread.Identifier}\t{name}", isTrial = false })).Text("0.outcome"));
+        Assert.Equal(
+            "renamed",
+            (
+                await host.Owner.PostJsonAsync(
+                    $"{host.Api}threads/moves",
+                    new { list = $"{thread.Identifier}\t{name}", isTrial = false }
+                )
+            ).Text("0.outcome")
+        );
         Assert.Single((await thread.JsonAsync()).Items("comments"));
-        Assert.Single((await new ThreadTalk(host, thread.SiteKey, name, "https://quillmoor.example/renamed").JsonAsync()).Items("comments"));
+        Assert.Single(
+            (await new ThreadTalk(host, thread.SiteKey, name, "https://quillmoor.example/renamed").JsonAsync()).Items(
+                "comments"
+            )
+        );
     }
 
     [Fact]
     public async Task A_rule_moves_every_address_that_begins_so()
     {
         var mark = Guid.NewGuid().ToString("N");
-        var byAddress = new ThreadTalk(host, (await OneAsync("https://quillmoor.example/x")).SiteKey, string.Empty, $"https://quillmoor.example/{mark}/leonids");
+        var byAddress = new ThreadTalk(
+            host,
+            (await OneAsync("https://quillmoor.example/x")).SiteKey,
+            string.Empty,
+            $"https://quillmoor.example/{mark}/leonids"
+        );
         await byAddress.WriteAsync("Wilf", "By address.");
         await byAddress.DecideAllAsync("public");
-        var rule = new { from = $"https://quillmoor.example/{mark}/", to = "https://quillmoor.example/night/" + mark + "/" };
+        var rule = new
+        {
+            from = $"https://quillmoor.example/{mark}/",
+            to = "https://quillmoor.example/night/" + mark + "/",
+        };
         var moved = (await host.Owner.PostJsonAsync($"{host.Api}threads/moves", new { rule, isTrial = false })).Items();
         Assert.Equal(["renamed"], moved.Select(one => one.Text("outcome")));
-        var now = new ThreadTalk(host, byAddress.SiteKey, string.Empty, $"http://www.quillmoor.example/night/{mark}/leonids/?utm_source=x");
+        var now = new ThreadTalk(
+            host,
+            byAddress.SiteKey,
+            string.Empty,
+            $"http://www.quillmoor.example/night/{mark}/leonids/?utm_source=x"
+        );
         Assert.Single((await now.JsonAsync()).Items("comments"));
         Assert.Single((await byAddress.JsonAsync()).Items("comments"));
-        Assert.Equal(["rule.to"], (await host.Owner.RefusedAsync($"{host.Api}threads/moves", new { rule = new { from = "https://a.example/", to = "b" }, isTrial = true })).Names("errors"));
+        Assert.Equal(
+            ["rule.to"],
+            (
+                await host.Owner.RefusedAsync(
+                    $"{host.Api}threads/moves",
+                    new { rule = new { from = "https://a.example/", to = "b" }, isTrial = true }
+                )
+            ).Names("errors")
+        );
     }
 
     [Fact]
     public async Task A_template_gets_its_placeholders_as_they_are_and_a_constant_is_refused()
     {
-        var made = await host.Owner.PostJsonAsync($"{host.Api}threads/snippet", new { identifier = "<%= post.id %>", address = "<%= post.url %>", title = "<%= post.title %>", isTemplate = true, theme = "dark" });
+        var made = await host.Owner.PostJsonAsync(
+            $"{host.Api}threads/snippet",
+            new
+            {
+                identifier = "<%= post.id %>",
+                address = "<%= post.url %>",
+                title = "<%= post.title %>",
+                isTemplate = true,
+                theme = "dark",
+            }
+        );
         Assert.Contains("data-antiphon-thread=\"<%= post.id %>\"", made.Text("snippet"), StringComparison.Ordinal);
         Assert.Contains("data-antiphon-theme=\"dark\"", made.Text("snippet"), StringComparison.Ordinal);
-        Assert.Equal(["identifier"], (await host.Owner.RefusedAsync($"{host.Api}threads/snippet", new { identifier = "post", address = "{{ url }}", isTemplate = true })).Names("errors"));
-        Assert.Equal(["identifier"], (await host.Owner.RefusedAsync($"{host.Api}threads/snippet", new { identifier = "{{ url }}", address = "{{ url }}", isTemplate = true })).Names("errors"));
+        Assert.Equal(
+            ["identifier"],
+            (
+                await host.Owner.RefusedAsync(
+                    $"{host.Api}threads/snippet",
+                    new
+                    {
+                        identifier = "post",
+                        address = "{{ url }}",
+                        isTemplate = true,
+                    }
+                )
+            ).Names("errors")
+        );
+        Assert.Equal(
+            ["identifier"],
+            (
+                await host.Owner.RefusedAsync(
+                    $"{host.Api}threads/snippet",
+                    new
+                    {
+                        identifier = "{{ url }}",
+                        address = "{{ url }}",
+                        isTemplate = true,
+                    }
+                )
+            ).Names("errors")
+        );
     }
 
     [Fact]
@@ -77,7 +161,12 @@ public sealed class ThreadPlacingTests(AntiphonHost host) : IClassFixture<Antiph
     [InlineData("")]
     [InlineData("visit")]
     public async Task Pages_to_look_at_are_whole_addresses(string address) =>
-        Assert.Equal(["addresses"], (await host.Owner.RefusedAsync($"{host.Api}threads/check", new { addresses = new[] { address } })).Names("errors"));
+        Assert.Equal(
+            ["addresses"],
+            (await host.Owner.RefusedAsync($"{host.Api}threads/check", new { addresses = new[] { address } })).Names(
+                "errors"
+            )
+        );
 
     private async Task<ThreadTalk> OneAsync(string page)
     {

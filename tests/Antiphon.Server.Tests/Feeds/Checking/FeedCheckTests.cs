@@ -21,16 +21,58 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
     {
         var check = await CheckAsync(Good);
         Assert.Equal(("rss", "2.0", "valid"), (check.Text("format"), check.Text("version"), check.Text("verdict")));
-        Assert.Equal(["title", "description", "link", "feedLink", "language", "updated", "published", "authors", "copyright", "generator", "image", "icon", "categories", "hubs", "items"], check.Names("feed"));
-        Assert.Equal(["id", "title", "link", "summary", "contentHtml", "published", "updated", "authors", "categories", "enclosures", "image", "commentsUrl", "source"], check.Names("feed.items.0"));
+        Assert.Equal(
+            [
+                "title",
+                "description",
+                "link",
+                "feedLink",
+                "language",
+                "updated",
+                "published",
+                "authors",
+                "copyright",
+                "generator",
+                "image",
+                "icon",
+                "categories",
+                "hubs",
+                "items",
+            ],
+            check.Names("feed")
+        );
+        Assert.Equal(
+            [
+                "id",
+                "title",
+                "link",
+                "summary",
+                "contentHtml",
+                "published",
+                "updated",
+                "authors",
+                "categories",
+                "enclosures",
+                "image",
+                "commentsUrl",
+                "source",
+            ],
+            check.Names("feed.items.0")
+        );
     }
 
     [Fact]
     public async Task Values_come_as_read_and_absent_ones_are_null_or_empty()
     {
         var item = (await CheckAsync(Good)).Items("feed.items").Single();
-        Assert.Equal("2026-11-24T08:30:00", DateTimeOffset.Parse(item.Text("published"), null).UtcDateTime.ToString("s"));
-        Assert.Equal(("Imogen Tarrant", "imogen@quillmoor.example"), (item.Text("authors.0.name"), item.Text("authors.0.email")));
+        Assert.Equal(
+            "2026-11-24T08:30:00",
+            DateTimeOffset.Parse(item.Text("published"), null).UtcDateTime.ToString("s")
+        );
+        Assert.Equal(
+            ("Imogen Tarrant", "imogen@quillmoor.example"),
+            (item.Text("authors.0.name"), item.Text("authors.0.email"))
+        );
         Assert.Equal(("audio/mpeg", 12345L), (item.Text("enclosures.0.type"), item.Number("enclosures.0.length")));
         Assert.False(item.Has("commentsUrl"));
         Assert.False(item.Has("image"));
@@ -51,7 +93,10 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
     public async Task What_could_be_read_is_given_also_when_it_is_invalid()
     {
         var check = await CheckAsync(Good[..^10]);
-        Assert.Equal(("invalid", "The Night Log", 1), (check.Text("verdict"), check.Text("feed.title"), check.Items("feed.items").Count));
+        Assert.Equal(
+            ("invalid", "The Night Log", 1),
+            (check.Text("verdict"), check.Text("feed.title"), check.Items("feed.items").Count)
+        );
     }
 
     [Theory]
@@ -69,7 +114,9 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
 
     [Fact]
     public async Task The_content_type_counts() =>
-        Assert.Contains((await CheckAsync(Good, "text/html")).Items("findings"), finding => finding.Text("rule").StartsWith("http-", StringComparison.Ordinal));
+        Assert.Contains((await CheckAsync(Good, "text/html")).Items("findings"), finding =>
+            finding.Text("rule").StartsWith("http-", StringComparison.Ordinal)
+        );
 
     [Fact]
     public async Task Pasted_text_comes_back_as_source()
@@ -80,7 +127,10 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
 
     [Fact]
     public async Task Empty_text_is_refused_at_its_field() =>
-        Assert.Equal(["text"], (await host.Owner.RefusedAsync("api/feeds/check-text", new { text = " " })).Names("errors"));
+        Assert.Equal(
+            ["text"],
+            (await host.Owner.RefusedAsync("api/feeds/check-text", new { text = " " })).Names("errors")
+        );
 
     [Fact]
     public async Task An_address_that_cannot_be_fetched_is_refused_at_its_field()
@@ -101,7 +151,10 @@ public sealed class FeedCheckTests(AntiphonHost host) : IClassFixture<AntiphonHo
     [Fact]
     public async Task Too_large_a_body_is_refused_with_its_bound()
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, "api/feeds/check") { Content = new ByteArrayContent(new byte[26_000_000]) };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "api/feeds/check")
+        {
+            Content = new ByteArrayContent(new byte[26_000_000]),
+        };
         // Asks before sending, as a client with a large body does; otherwise the connection closes under it.
         request.Headers.ExpectContinue = true;
         var answer = await host.Owner.SendAsync(request);

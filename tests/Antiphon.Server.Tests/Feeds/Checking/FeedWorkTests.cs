@@ -9,7 +9,8 @@ namespace Antiphon.Server.Tests.Feeds.Checking;
 /// <summary>Repairing and converting over HTTP.</summary>
 public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>, IAsyncLifetime
 {
-    private const string Faulty = "<rss version=\"2.0\"><channel><title>Log</title><link>https://quillmoor.example/</link><description>d</description>\n<item><title>Salt & pepper</title><link>https://quillmoor.example/1</link><pubDate>2026-11-24</pubDate></item></channel></rss>";
+    private const string Faulty =
+        "<rss version=\"2.0\"><channel><title>Log</title><link>https://quillmoor.example/</link><description>d</description>\n<item><title>Salt & pepper</title><link>https://quillmoor.example/1</link><pubDate>2026-11-24</pubDate></item></channel></rss>";
     private readonly AntiphonHost _host = hosts.Host;
     private readonly ScriptedSite _page = hosts.Site;
 
@@ -22,7 +23,9 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
     {
         var answer = await HttpTalk.GoodAsync(await SendAsync("api/feeds/repair", Faulty, "application/rss+xml"));
         Assert.Contains("Salt &amp; pepper", answer.Text("repaired"), StringComparison.Ordinal);
-        Assert.Contains(answer.Items("changes"), change => change.Text("rule") == "xml-stray-ampersand" && change.Number("line") == 2);
+        Assert.Contains(answer.Items("changes"), change =>
+            change.Text("rule") == "xml-stray-ampersand" && change.Number("line") == 2
+        );
         Assert.DoesNotContain(answer.Items("remaining"), finding => finding.Text("severity") == "error");
     }
 
@@ -50,9 +53,21 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
     [Fact]
     public async Task What_a_format_cannot_carry_is_told()
     {
-        var answer = await SendAsync("api/feeds/convert?to=json", Faulty.Replace("<item>", "<copyright>Ours</copyright><item>", StringComparison.Ordinal), "application/rss+xml");
+        var answer = await SendAsync(
+            "api/feeds/convert?to=json",
+            Faulty.Replace("<item>", "<copyright>Ours</copyright><item>", StringComparison.Ordinal),
+            "application/rss+xml"
+        );
         Assert.Contains("1 Rights", answer.Headers.GetValues("Antiphon-Lost"));
-        var tried = await _host.Owner.PostJsonAsync("api/feeds/try-format", new { url = (string?)null, text = Faulty.Replace("<item>", "<copyright>Ours</copyright><item>", StringComparison.Ordinal), to = "jsonFeed" });
+        var tried = await _host.Owner.PostJsonAsync(
+            "api/feeds/try-format",
+            new
+            {
+                url = (string?)null,
+                text = Faulty.Replace("<item>", "<copyright>Ours</copyright><item>", StringComparison.Ordinal),
+                to = "jsonFeed",
+            }
+        );
         Assert.Contains(tried.Items("lost"), lost => lost.Text("name") == "Rights");
     }
 
@@ -60,8 +75,16 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
     public async Task Entries_are_shown_in_a_list_in_a_mail_and_spoken()
     {
         _page.Say(Faulty, "application/rss+xml");
-        var entry = (await _host.Owner.PostJsonAsync("api/feeds/try", new { url = $"{_page.Address}feed.xml", text = (string?)null })).Items("entries")[0];
-        Assert.Equal(("Salt & pepper", "Salt & pepper", "Salt & pepper"), (entry.Text("title"), entry.Text("mail.subject"), entry.Text("spoken.0")));
+        var entry = (
+            await _host.Owner.PostJsonAsync(
+                "api/feeds/try",
+                new { url = $"{_page.Address}feed.xml", text = (string?)null }
+            )
+        ).Items("entries")[0];
+        Assert.Equal(
+            ("Salt & pepper", "Salt & pepper", "Salt & pepper"),
+            (entry.Text("title"), entry.Text("mail.subject"), entry.Text("spoken.0"))
+        );
     }
 
     [Fact]
@@ -78,7 +101,9 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
 
             http.Response.ContentType = "application/rss+xml";
             http.Response.Headers.ETag = "\"v1\"";
-            await http.Response.WriteAsync(Faulty.Replace("https://quillmoor.example/<", $"{_page.Address}<", StringComparison.Ordinal));
+            await http.Response.WriteAsync(
+                Faulty.Replace("https://quillmoor.example/<", $"{_page.Address}<", StringComparison.Ordinal)
+            );
         };
         var check = await _host.Owner.GetJsonAsync($"api/feeds/check?url={_page.Address}old.xml");
         var rules = check.Items("check.findings").Select(finding => finding.Text("rule")).ToList();
@@ -108,8 +133,13 @@ public sealed class FeedWorkTests(ScriptedHost hosts) : IClassFixture<ScriptedHo
     [Fact]
     public async Task Pasted_text_is_repaired_and_nothing_pasted_is_told()
     {
-        Assert.NotEmpty((await _host.Owner.PostJsonAsync("api/feeds/repair-text", new { text = Faulty })).Items("changes"));
-        Assert.Equal(["text"], (await _host.Owner.RefusedAsync("api/feeds/repair-text", new { text = " " })).Names("errors"));
+        Assert.NotEmpty(
+            (await _host.Owner.PostJsonAsync("api/feeds/repair-text", new { text = Faulty })).Items("changes")
+        );
+        Assert.Equal(
+            ["text"],
+            (await _host.Owner.RefusedAsync("api/feeds/repair-text", new { text = " " })).Names("errors")
+        );
     }
 
     private async Task<HttpResponseMessage> SendAsync(string path, string text, string type)

@@ -22,7 +22,12 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
     {
         await shared.FreshAsync();
         _reader.Answer = AnswerAsync;
-        _topic = await _host.InDatabaseAsync(database => database.Blogs.Where(one => one.Id == _host.Blog).Select(one => $"{_host.Address}feeds/{one.Key}.atom").SingleAsync());
+        _topic = await _host.InDatabaseAsync(database =>
+            database
+                .Blogs.Where(one => one.Id == _host.Blog)
+                .Select(one => $"{_host.Address}feeds/{one.Key}.atom")
+                .SingleAsync()
+        );
     }
 
     public Task DisposeAsync() => Task.CompletedTask;
@@ -32,12 +37,23 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
     {
         await SubscribeAsync();
         await _host.WriteAsync("Pushed at once");
-        await Eventually.TrueAsync("the message", () => Task.FromResult(_told.Any(one => Encoding.UTF8.GetString(one.Body).Contains("Pushed at once", StringComparison.Ordinal))));
+        await Eventually.TrueAsync("the message", () =>
+            Task.FromResult(
+                _told.Any(one => Encoding.UTF8.GetString(one.Body).Contains("Pushed at once", StringComparison.Ordinal))
+            )
+        );
         var (signature, type, body) = _told[^1];
-        Assert.Equal("sha256=" + Convert.ToHexStringLower(HMACSHA256.HashData(Encoding.UTF8.GetBytes("open sesame"), body)), signature);
+        Assert.Equal(
+            "sha256=" + Convert.ToHexStringLower(HMACSHA256.HashData(Encoding.UTF8.GetBytes("open sesame"), body)),
+            signature
+        );
         Assert.StartsWith("application/atom+xml", type, StringComparison.Ordinal);
         using var program = _host.Plain();
-        Assert.Contains($"<{_host.Address}hub>; rel=\"hub\"", string.Join(',', (await program.GetAsync(_topic)).Headers.GetValues("Link")), StringComparison.Ordinal);
+        Assert.Contains(
+            $"<{_host.Address}hub>; rel=\"hub\"",
+            string.Join(',', (await program.GetAsync(_topic)).Headers.GetValues("Link")),
+            StringComparison.Ordinal
+        );
     }
 
     [Fact]
@@ -58,7 +74,11 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         await _host.WriteAsync("Twice tried");
         await Eventually.TrueAsync("two attempts", () => Task.FromResult(_told.Count >= 2));
         _answerWith = 200;
-        await Eventually.TrueAsync("the change taken", () => _host.InDatabaseAsync(database => database.HubReaders.AnyAsync(one => one.Told == one.Wanted && one.DueAt == null)));
+        await Eventually.TrueAsync("the change taken", () =>
+            _host.InDatabaseAsync(database =>
+                database.HubReaders.AnyAsync(one => one.Told == one.Wanted && one.DueAt == null)
+            )
+        );
     }
 
     [Fact]
@@ -79,7 +99,9 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
     {
         await SubscribeAsync();
         var past = DateTimeOffset.UtcNow.AddMinutes(-1);
-        await _host.InDatabaseAsync(database => database.HubReaders.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, past)));
+        await _host.InDatabaseAsync(database =>
+            database.HubReaders.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, past))
+        );
         await _host.WriteAsync("Too late");
         await Eventually.IsAsync("the end", ReadersAsync, count => count == 0);
         Assert.Empty(_told);
@@ -89,7 +111,8 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
     [InlineData("subscribe", "https://elsewhere.example/feed.atom", HttpStatusCode.NotFound)]
     [InlineData("subscribe", "", HttpStatusCode.BadRequest)]
     [InlineData("dance", null, HttpStatusCode.BadRequest)]
-    public async Task What_the_hub_does_not_know_is_refused(string mode, string? topic, HttpStatusCode status) => Assert.Equal(status, await AskAsync(mode, topic));
+    public async Task What_the_hub_does_not_know_is_refused(string mode, string? topic, HttpStatusCode status) =>
+        Assert.Equal(status, await AskAsync(mode, topic));
 
     private async Task AnswerAsync(HttpContext http)
     {
@@ -102,19 +125,35 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         using var body = new MemoryStream();
         await http.Request.Body.CopyToAsync(body);
         http.Response.StatusCode = _answerWith;
-        _told.Add((http.Request.Headers["X-Hub-Signature"].ToString(), http.Request.ContentType ?? string.Empty, body.ToArray()));
+        _told.Add(
+            (
+                http.Request.Headers["X-Hub-Signature"].ToString(),
+                http.Request.ContentType ?? string.Empty,
+                body.ToArray()
+            )
+        );
     }
 
     private async Task SubscribeAsync()
     {
         Assert.Equal(HttpStatusCode.Accepted, await AskAsync("subscribe"));
-        await Eventually.TrueAsync("the confirmation", () => _host.InDatabaseAsync(database => database.HubReaders.AnyAsync(one => one.LeaseUntil != null && one.AskedSeconds == null)));
+        await Eventually.TrueAsync("the confirmation", () =>
+            _host.InDatabaseAsync(database =>
+                database.HubReaders.AnyAsync(one => one.LeaseUntil != null && one.AskedSeconds == null)
+            )
+        );
     }
 
     private async Task<HttpStatusCode> AskAsync(string mode, string? topic = null)
     {
         using var program = _host.Plain();
-        var form = new Dictionary<string, string> { ["hub.mode"] = mode, ["hub.topic"] = topic ?? _topic, ["hub.callback"] = new Uri(_reader.Address, "told").AbsoluteUri, ["hub.secret"] = "open sesame" };
+        var form = new Dictionary<string, string>
+        {
+            ["hub.mode"] = mode,
+            ["hub.topic"] = topic ?? _topic,
+            ["hub.callback"] = new Uri(_reader.Address, "told").AbsoluteUri,
+            ["hub.secret"] = "open sesame",
+        };
         return (await program.PostAsync("hub", new FormUrlEncodedContent(form))).StatusCode;
     }
 
@@ -124,6 +163,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
     public sealed class Shared : AnsweredHost
     {
         /// <inheritdoc/>
-        protected override IEnumerable<(string Name, string Value)> Settings => [("Delivery:LookEverySeconds", "1"), ("Delivery:PauseFactor", "0.01")];
+        protected override IEnumerable<(string Name, string Value)> Settings =>
+            [("Delivery:LookEverySeconds", "1"), ("Delivery:PauseFactor", "0.01")];
     }
 }

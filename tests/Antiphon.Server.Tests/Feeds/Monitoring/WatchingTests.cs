@@ -32,7 +32,10 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
         _site.Say(Feed("Fog"), "application/rss+xml");
         var view = await CheckAsync(feed);
         var notices = await NoticesAsync();
-        Assert.Equal(["Moor Weather Diary is good again", "Moor Weather Diary has errors"], notices.Select(notice => notice.Text("title")));
+        Assert.Equal(
+            ["Moor Weather Diary is good again", "Moor Weather Diary has errors"],
+            notices.Select(notice => notice.Text("title"))
+        );
         Assert.Contains("line", notices[1].Text("text"), StringComparison.Ordinal);
         Assert.Equal([1, 2, 1], view.Items("history").Select(stretch => stretch.Number("checks")));
     }
@@ -65,7 +68,9 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
     {
         _site.Say(Feed("Fog")[..^40], "application/rss+xml");
         await WatchAsync();
-        var mails = await _host.InDatabaseAsync(database => Task.FromResult(database.NoticeMails.Select(mail => mail.Address).ToList()));
+        var mails = await _host.InDatabaseAsync(database =>
+            Task.FromResult(database.NoticeMails.Select(mail => mail.Address).ToList())
+        );
         Assert.Equal(["imogen@quillmoor.example"], mails);
     }
 
@@ -73,7 +78,11 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
     public async Task Feeds_of_blogs_written_here_are_watched_by_themselves()
     {
         await _host.WriteAsync("Watched");
-        var own = await Eventually.IsAsync("The first check of our own feed", async () => (await ListAsync()).FirstOrDefault(feed => feed.Text("isOurs") == "true"), feed => feed?.Has("isGood") == true);
+        var own = await Eventually.IsAsync(
+            "The first check of our own feed",
+            async () => (await ListAsync()).FirstOrDefault(feed => feed.Text("isOurs") == "true"),
+            feed => feed?.Has("isGood") == true
+        );
         Assert.Equal("true", own!.Text("isGood"));
     }
 
@@ -124,7 +133,15 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
     public async Task What_is_no_feed_is_not_watched(string what)
     {
         _site.Say("<!doctype html><html><body>Hello</body></html>", "text/html");
-        var problem = await _host.Owner.RefusedAsync(_host.Api + "watched", new { address = what == "page" ? Address : "::", name = (string?)null, publishRepaired = false });
+        var problem = await _host.Owner.RefusedAsync(
+            _host.Api + "watched",
+            new
+            {
+                address = what == "page" ? Address : "::",
+                name = (string?)null,
+                publishRepaired = false,
+            }
+        );
         Assert.True(problem.Has("errors.address"));
         Assert.DoesNotContain(await ListAsync(), feed => feed.Text("isOurs") == "false");
     }
@@ -133,7 +150,10 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
     public async Task Watching_ends_when_somebody_says_so()
     {
         var feed = await WatchAsync();
-        Assert.Equal(HttpStatusCode.NoContent, (await _host.Owner.DeleteAsync($"{_host.Api}watched/{feed.Number("id")}")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await _host.Owner.DeleteAsync($"{_host.Api}watched/{feed.Number("id")}")).StatusCode
+        );
         Assert.DoesNotContain(await ListAsync(), one => one.Number("id") == feed.Number("id"));
     }
 
@@ -144,8 +164,10 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
         {
             http.Response.Headers.ETag = "\"v1\"";
             http.Response.ContentType = "application/rss+xml";
-            if (http.Request.Headers.IfNoneMatch == "\"v1\"") http.Response.StatusCode = StatusCodes.Status304NotModified;
-            else await http.Response.WriteAsync(Feed("Fog"));
+            if (http.Request.Headers.IfNoneMatch == "\"v1\"")
+                http.Response.StatusCode = StatusCodes.Status304NotModified;
+            else
+                await http.Response.WriteAsync(Feed("Fog"));
         };
         var feed = await WatchAsync();
         Assert.Equal(2, (await CheckAsync(feed)).Items("history").Single().Number("checks"));
@@ -153,17 +175,31 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
 
     private string Address => new Uri(_site.Address, "feed.xml").AbsoluteUri;
 
-    private Task<Json> WatchAsync(bool publish = false) => _host.Owner.PostJsonAsync(_host.Api + "watched", new { address = Address, name = (string?)null, publishRepaired = publish });
+    private Task<Json> WatchAsync(bool publish = false) =>
+        _host.Owner.PostJsonAsync(
+            _host.Api + "watched",
+            new
+            {
+                address = Address,
+                name = (string?)null,
+                publishRepaired = publish,
+            }
+        );
 
-    private Task<Json> CheckAsync(Json feed) => _host.Owner.PostJsonAsync($"{_host.Api}watched/{feed.Number("id")}/check");
+    private Task<Json> CheckAsync(Json feed) =>
+        _host.Owner.PostJsonAsync($"{_host.Api}watched/{feed.Number("id")}/check");
 
-    private async Task<IReadOnlyList<Json>> NoticesAsync() => (await _host.Owner.GetJsonAsync(_host.Api + "notices")).Items();
+    private async Task<IReadOnlyList<Json>> NoticesAsync() =>
+        (await _host.Owner.GetJsonAsync(_host.Api + "notices")).Items();
 
-    private async Task<IReadOnlyList<Json>> ListAsync() => (await _host.Owner.GetJsonAsync(_host.Api + "watched")).Items();
+    private async Task<IReadOnlyList<Json>> ListAsync() =>
+        (await _host.Owner.GetJsonAsync(_host.Api + "watched")).Items();
 
-    private string Feed(string title) => $"<rss version=\"2.0\" xmlns:atom=\"http://www.w3.org/2005/Atom\"><channel><title>Moor Weather Diary</title><link>https://weather.example/</link><description>d</description><atom:link rel=\"self\" href=\"{Address}\"/><item><title>{title}</title><link>https://weather.example/1</link><guid>https://weather.example/1</guid><pubDate>Tue, 24 Nov 2026 09:30:00 GMT</pubDate><description>x</description></item></channel></rss>";
+    private string Feed(string title) =>
+        $"<rss version=\"2.0\" xmlns:atom=\"http://www.w3.org/2005/Atom\"><channel><title>Moor Weather Diary</title><link>https://weather.example/</link><description>d</description><atom:link rel=\"self\" href=\"{Address}\"/><item><title>{title}</title><link>https://weather.example/1</link><guid>https://weather.example/1</guid><pubDate>Tue, 24 Nov 2026 09:30:00 GMT</pubDate><description>x</description></item></channel></rss>";
 
-    private string Faulty(string title) => Feed(title).Replace("Tue, 24 Nov 2026", "Mon, 24 Nov 2026", StringComparison.Ordinal);
+    private string Faulty(string title) =>
+        Feed(title).Replace("Tue, 24 Nov 2026", "Mon, 24 Nov 2026", StringComparison.Ordinal);
 
     /// <summary>What the tests share.</summary>
     public sealed class Shared : AnsweredHost

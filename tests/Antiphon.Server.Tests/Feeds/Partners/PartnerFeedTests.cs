@@ -30,7 +30,20 @@ public sealed class PartnerFeedTests(AntiphonHost host) : IClassFixture<Antiphon
     [InlineData("", "paper", "name")]
     [InlineData("Paper", "a&b", "source")]
     public async Task What_cannot_work_is_refused_at_its_field(string name, string source, string field) =>
-        Assert.Equal([field], (await host.Owner.RefusedAsync($"{host.Api}partner-feeds", new { name, source, choice = Choice(null) })).Names("errors"));
+        Assert.Equal(
+            [field],
+            (
+                await host.Owner.RefusedAsync(
+                    $"{host.Api}partner-feeds",
+                    new
+                    {
+                        name,
+                        source,
+                        choice = Choice(null),
+                    }
+                )
+            ).Names("errors")
+        );
 
     [Fact]
     public async Task An_address_nobody_made_is_none()
@@ -39,11 +52,43 @@ public sealed class PartnerFeedTests(AntiphonHost host) : IClassFixture<Antiphon
         Assert.Equal(HttpStatusCode.NotFound, (await partner.GetAsync("feeds/partners/forged.rss")).StatusCode);
     }
 
-    private Task<Json> AddAsync(string name, string? category, string source) => host.Owner.PostJsonAsync($"{host.Api}partner-feeds", new { name, choice = Choice(category), isFullText = true, source });
+    private Task<Json> AddAsync(string name, string? category, string source) =>
+        host.Owner.PostJsonAsync(
+            $"{host.Api}partner-feeds",
+            new
+            {
+                name,
+                choice = Choice(category),
+                isFullText = true,
+                source,
+            }
+        );
 
-    private async Task<Json> RowAsync(Json feed) => (await host.Owner.GetJsonAsync($"{host.Api}partner-feeds")).Items().Single(one => one.Number("id") == feed.Number("id"));
+    private async Task<Json> RowAsync(Json feed) =>
+        (await host.Owner.GetJsonAsync($"{host.Api}partner-feeds"))
+            .Items()
+            .Single(one => one.Number("id") == feed.Number("id"));
 
-    private static object Choice(string? category) => new { blogs = Array.Empty<long>(), categories = category is null ? [] : new[] { category }, tags = Array.Empty<string>(), authors = Array.Empty<string>(), featuredOnly = false };
+    private static object Choice(string? category) =>
+        new
+        {
+            blogs = Array.Empty<long>(),
+            categories = category is null ? [] : new[] { category },
+            tags = Array.Empty<string>(),
+            authors = Array.Empty<string>(),
+            featuredOnly = false,
+        };
 
-    private Task WriteAsync(string title, string category) => host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = "<p>Clear from nine.</p>", category, status = "published" });
+    private Task WriteAsync(string title, string category) =>
+        host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = host.Blog,
+                title,
+                bodyHtml = "<p>Clear from nine.</p>",
+                category,
+                status = "published",
+            }
+        );
 }

@@ -15,9 +15,24 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
     public async Task Title_length_and_rights_are_as_the_owner_says()
     {
         var (blog, key) = await BlogAsync("Plain", 3);
-        await SetAsync("blog", blog, Settings(entries: 2, isFullText: false, hasHistory: false, title: "Nights in short", copyright: "© Quillmoor", language: "de", picture: "https://quillmoor.example/p.png"));
+        await SetAsync(
+            "blog",
+            blog,
+            Settings(
+                entries: 2,
+                isFullText: false,
+                hasHistory: false,
+                title: "Nights in short",
+                copyright: "© Quillmoor",
+                language: "de",
+                picture: "https://quillmoor.example/p.png"
+            )
+        );
         var feed = await FeedAsync($"feeds/{key}.json");
-        Assert.Equal(("Nights in short", "de", 2), (feed.Text("title"), feed.Text("language"), feed.Items("items").Count));
+        Assert.Equal(
+            ("Nights in short", "de", 2),
+            (feed.Text("title"), feed.Text("language"), feed.Items("items").Count)
+        );
         var rss = await host.Plain().GetStringAsync($"feeds/{key}.rss");
         Assert.DoesNotContain("content:encoded>", rss, StringComparison.Ordinal);
         Assert.Contains("<copyright>© Quillmoor</copyright>", rss, StringComparison.Ordinal);
@@ -30,7 +45,10 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
         var (blog, key) = await BlogAsync("Atom only", 1);
         await SetAsync("blog", blog, Settings(rss: false, json: false));
         var answer = await host.Plain().GetAsync($"feeds/{key}.rss?tag=x");
-        Assert.Equal((HttpStatusCode.Found, $"{host.Address}feeds/{key}.atom?tag=x"), (answer.StatusCode, answer.Headers.Location!.OriginalString));
+        Assert.Equal(
+            (HttpStatusCode.Found, $"{host.Address}feeds/{key}.atom?tag=x"),
+            (answer.StatusCode, answer.Headers.Location!.OriginalString)
+        );
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync($"feeds/{key}.atom")).StatusCode);
     }
 
@@ -42,7 +60,10 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
         foreach (var form in new[] { ".rss", ".atom", ".json" })
         {
             var answer = await host.Plain().GetAsync($"feeds/{key}{form}");
-            Assert.Equal((HttpStatusCode.MovedPermanently, "https://elsewhere.example/feed"), (answer.StatusCode, answer.Headers.Location!.OriginalString));
+            Assert.Equal(
+                (HttpStatusCode.MovedPermanently, "https://elsewhere.example/feed"),
+                (answer.StatusCode, answer.Headers.Location!.OriginalString)
+            );
         }
 
         await SetAsync("blog", blog, Usual);
@@ -55,10 +76,28 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
     [InlineData("asRss", 25, true, false, null, null)]
     [InlineData("language", 25, true, true, "englisch!", null)]
     [InlineData("redirectTo", 25, true, true, null, "somewhere")]
-    public async Task Bad_settings_are_refused_by_field(string field, int entries, bool history, bool forms, string? language, string? redirectTo)
+    public async Task Bad_settings_are_refused_by_field(
+        string field,
+        int entries,
+        bool history,
+        bool forms,
+        string? language,
+        string? redirectTo
+    )
     {
         var (blog, _) = await BlogAsync("Refused", 0);
-        var answer = await host.Owner.PutAsJsonAsync($"{host.Api}feeds/blog/{blog}", Settings(entries, hasHistory: history, rss: forms, atom: forms, json: forms, language: language, redirectTo: redirectTo));
+        var answer = await host.Owner.PutAsJsonAsync(
+            $"{host.Api}feeds/blog/{blog}",
+            Settings(
+                entries,
+                hasHistory: history,
+                rss: forms,
+                atom: forms,
+                json: forms,
+                language: language,
+                redirectTo: redirectTo
+            )
+        );
         Assert.True((await answer.ProblemAsync(HttpStatusCode.BadRequest)).Has($"errors.{field}"));
     }
 
@@ -66,7 +105,10 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
     public async Task A_feed_cannot_lead_to_itself()
     {
         var (blog, key) = await BlogAsync("Round", 0);
-        var answer = await host.Owner.PutAsJsonAsync($"{host.Api}feeds/blog/{blog}", Settings(redirectTo: $"{host.Address}feeds/{key}.atom"));
+        var answer = await host.Owner.PutAsJsonAsync(
+            $"{host.Api}feeds/blog/{blog}",
+            Settings(redirectTo: $"{host.Address}feeds/{key}.atom")
+        );
         Assert.True((await answer.ProblemAsync(HttpStatusCode.BadRequest)).Has("errors.redirectTo"));
     }
 
@@ -104,9 +146,16 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
         var post = await host.WriteAsync("Talked about");
         await CommentAsync(post, "Clear here <b>too</b>");
         var site = (await host.Owner.GetJsonAsync($"api/sites/{host.Site}")).Text("publicKey");
-        Assert.Contains("Clear here", await CheckedAsync($"feeds/comments/{site}/{KeyOf(post)}{form}"), StringComparison.Ordinal);
+        Assert.Contains(
+            "Clear here",
+            await CheckedAsync($"feeds/comments/{site}/{KeyOf(post)}{form}"),
+            StringComparison.Ordinal
+        );
         Assert.Contains("Clear here", await CheckedAsync($"feeds/comments/{site}{form}"), StringComparison.Ordinal);
-        Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"feeds/comments/{site}/unknown{form}")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NotFound,
+            (await host.Plain().GetAsync($"feeds/comments/{site}/unknown{form}")).StatusCode
+        );
     }
 
     [Fact]
@@ -114,7 +163,10 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
     {
         var post = await host.WriteAsync("Counted");
         await CommentAsync(post, "One");
-        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs")).Items().First(blog => blog.Number("id") == host.Blog).Text("key");
+        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs"))
+            .Items()
+            .First(blog => blog.Number("id") == host.Blog)
+            .Text("key");
         var atom = await host.Plain().GetStringAsync($"feeds/{key}.atom");
         Assert.Contains($"/{KeyOf(post)}.atom\" type=\"application/atom+xml\"", atom, StringComparison.Ordinal);
         Assert.Contains("<thr:total>1</thr:total>", atom, StringComparison.Ordinal);
@@ -125,7 +177,13 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
     {
         var all = await host.Owner.GetJsonAsync(host.Api + "feeds/all");
         var list = await host.Plain().GetStringAsync(all.Text("listAddress"));
-        Assert.All(all.Items("feeds").Where(feed => !feed.Has("settings.redirectTo")), feed => Assert.Contains(feed.Text(feed.Text("settings.asRss") == "true" ? "rss" : "atom"), list, StringComparison.Ordinal));
+        Assert.All(all.Items("feeds").Where(feed => !feed.Has("settings.redirectTo")), feed =>
+            Assert.Contains(
+                feed.Text(feed.Text("settings.asRss") == "true" ? "rss" : "atom"),
+                list,
+                StringComparison.Ordinal
+            )
+        );
     }
 
     private static string KeyOf(Json post) => post.Text("address").Split('/')[^2];
@@ -136,7 +194,19 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
         var thread = await host.InDatabaseAsync(async database =>
         {
             var found = database.Threads.Single(one => one.PostId == id);
-            database.Comments.Add(new() { Key = Guid.NewGuid().ToString("N")[..12], SiteId = host.Site, ThreadId = found.Id, Author = "Nell", Text = text, Html = $"<p>{text}</p>", Standing = Antiphon.Core.Comments.CommentStanding.Public, CreatedAt = DateTimeOffset.UtcNow });
+            database.Comments.Add(
+                new()
+                {
+                    Key = Guid.NewGuid().ToString("N")[..12],
+                    SiteId = host.Site,
+                    ThreadId = found.Id,
+                    Author = "Nell",
+                    Text = text,
+                    Html = $"<p>{text}</p>",
+                    Standing = Antiphon.Core.Comments.CommentStanding.Public,
+                    CreatedAt = DateTimeOffset.UtcNow,
+                }
+            );
             await database.SaveChangesAsync();
             return found.Id;
         });
@@ -148,7 +218,8 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
         var text = await CheckedAsync(address);
         var feed = Antiphon.Core.Feeds.Reading.FeedReader.Read(text, new()).Feed!;
         Assert.Equal(isArchive, feed.Paging.IsArchive);
-        var next = feed.Paging.PreviousArchive ?? (address.EndsWith(".json", StringComparison.Ordinal) ? feed.Paging.Next : null);
+        var next = feed.Paging.PreviousArchive
+            ?? (address.EndsWith(".json", StringComparison.Ordinal) ? feed.Paging.Next : null);
         return ([.. feed.Items.Select(item => item.Title!)], next);
     }
 
@@ -167,15 +238,53 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
     private async Task<(long Id, string Key)> BlogAsync(string name, int posts)
     {
         var blog = await host.Owner.PostJsonAsync(host.Api + "blogs", new { name, description = "Nights" });
-        for (var number = 1; number <= posts; number++) await host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = blog.Number("id"), title = $"{name} {number}", bodyHtml = "<p>Clear.</p>", status = "published", revision = 0 });
+        for (var number = 1; number <= posts; number++)
+            await host.Owner.PostJsonAsync(
+                host.Api + "posts",
+                new
+                {
+                    blogId = blog.Number("id"),
+                    title = $"{name} {number}",
+                    bodyHtml = "<p>Clear.</p>",
+                    status = "published",
+                    revision = 0,
+                }
+            );
         return (blog.Number("id"), blog.Text("key"));
     }
 
-    private async Task<Json> FeedAsync(string path) => new(System.Text.Json.Nodes.JsonNode.Parse(await host.Plain().GetStringAsync(path)));
+    private async Task<Json> FeedAsync(string path) =>
+        new(System.Text.Json.Nodes.JsonNode.Parse(await host.Plain().GetStringAsync(path)));
 
-    private Task<Json> SetAsync(string subject, long id, object settings) => host.Owner.PutJsonAsync($"{host.Api}feeds/{subject}/{id}", settings);
+    private Task<Json> SetAsync(string subject, long id, object settings) =>
+        host.Owner.PutJsonAsync($"{host.Api}feeds/{subject}/{id}", settings);
 
     private static object Settings(
-        int entries = 25, bool isFullText = true, bool hasHistory = true, bool rss = true, bool atom = true, bool json = true, string? title = null, string? copyright = null, string? language = null, string? picture = null, string? redirectTo = null) =>
-        new { entries, isFullText, hasHistory, asRss = rss, asAtom = atom, asJson = json, title, description = (string?)null, pictureAddress = picture, language, copyright, redirectTo };
+        int entries = 25,
+        bool isFullText = true,
+        bool hasHistory = true,
+        bool rss = true,
+        bool atom = true,
+        bool json = true,
+        string? title = null,
+        string? copyright = null,
+        string? language = null,
+        string? picture = null,
+        string? redirectTo = null
+    ) =>
+        new
+        {
+            entries,
+            isFullText,
+            hasHistory,
+            asRss = rss,
+            asAtom = atom,
+            asJson = json,
+            title,
+            description = (string?)null,
+            pictureAddress = picture,
+            language,
+            copyright,
+            redirectTo,
+        };
 }

@@ -6,13 +6,22 @@ namespace Antiphon.Server.Tests.Feeds.Published;
 /// <summary>The feeds we publish.</summary>
 public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
-    public static TheoryData<string, string> Formats => new() { { ".rss", "application/rss+xml" }, { ".atom", "application/atom+xml" }, { ".json", "application/feed+json" } };
+    public static TheoryData<string, string> Formats =>
+        new()
+        {
+            { ".rss", "application/rss+xml" },
+            { ".atom", "application/atom+xml" },
+            { ".json", "application/feed+json" },
+        };
 
     [Theory]
     [MemberData(nameof(Formats))]
     public async Task Every_format_passes_our_own_check(string suffix, string type)
     {
-        await host.WriteAsync("Frost & <fog>", body: "<p>It grows <em>inwards</em>. <a href=\"/visit\">Visit</a> <img src=\"/dome.jpg\" alt=\"The dome\"></p>");
+        await host.WriteAsync(
+            "Frost & <fog>",
+            body: "<p>It grows <em>inwards</em>. <a href=\"/visit\">Visit</a> <img src=\"/dome.jpg\" alt=\"The dome\"></p>"
+        );
         var feed = await FeedAsync(suffix);
         Assert.Equal(type, feed.Content.Headers.ContentType!.MediaType);
         using var bytes = new ByteArrayContent(await feed.Content.ReadAsByteArrayAsync());
@@ -40,7 +49,10 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
     [MemberData(nameof(Formats))]
     public async Task Head_tells_the_same_without_the_body(string suffix, string type)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Head, (await FeedAsync(suffix)).RequestMessage!.RequestUri);
+        using var request = new HttpRequestMessage(
+            HttpMethod.Head,
+            (await FeedAsync(suffix)).RequestMessage!.RequestUri
+        );
         var answer = await host.Plain().SendAsync(request);
         Assert.Equal((HttpStatusCode.OK, type), (answer.StatusCode, answer.Content.Headers.ContentType!.MediaType));
         Assert.Empty(await answer.Content.ReadAsByteArrayAsync());
@@ -58,7 +70,11 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
     public async Task Drafts_stay_out()
     {
         await host.WriteAsync("Only a draft", "draft");
-        Assert.DoesNotContain("Only a draft", await (await FeedAsync(".rss")).Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.DoesNotContain(
+            "Only a draft",
+            await (await FeedAsync(".rss")).Content.ReadAsStringAsync(),
+            StringComparison.Ordinal
+        );
     }
 
     [Theory]
@@ -67,9 +83,25 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
     [InlineData("?author=Ida%20Marsh", "By the author", "The Night Log: Ida Marsh")]
     public async Task A_feed_of_some_posts_holds_these_and_names_itself(string query, string title, string name)
     {
-        await host.Owner.PostJsonAsync(host.Api + "posts", new { blogId = host.Blog, title, bodyHtml = "<p>x</p>", status = "published", revision = 0, category = title.Contains("category") ? "Meteors" : null, tags = title.Contains("tag") ? new[] { "comet" } : null, author = title.Contains("author") ? "Ida Marsh" : null });
+        await host.Owner.PostJsonAsync(
+            host.Api + "posts",
+            new
+            {
+                blogId = host.Blog,
+                title,
+                bodyHtml = "<p>x</p>",
+                status = "published",
+                revision = 0,
+                category = title.Contains("category") ? "Meteors" : null,
+                tags = title.Contains("tag") ? new[] { "comet" } : null,
+                author = title.Contains("author") ? "Ida Marsh" : null,
+            }
+        );
         await host.WriteAsync("Neither");
-        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs")).Items().First(blog => blog.Number("id") == host.Blog).Text("key");
+        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs"))
+            .Items()
+            .First(blog => blog.Number("id") == host.Blog)
+            .Text("key");
         var text = await host.Plain().GetStringAsync($"feeds/{key}.json{query}");
         Assert.Contains(title, text, StringComparison.Ordinal);
         Assert.DoesNotContain("Neither", text, StringComparison.Ordinal);
@@ -84,7 +116,10 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
     public async Task A_browser_gets_a_page_and_a_reader_the_feed(string accept, string type)
     {
         await host.WriteAsync("Read by people");
-        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs")).Items().First(blog => blog.Number("id") == host.Blog).Text("key");
+        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs"))
+            .Items()
+            .First(blog => blog.Number("id") == host.Blog)
+            .Text("key");
         using var request = new HttpRequestMessage(HttpMethod.Get, $"feeds/{key}.rss");
         request.Headers.TryAddWithoutValidation("Accept", accept);
         var answer = await host.Plain().SendAsync(request);
@@ -93,12 +128,16 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
     }
 
     [Fact]
-    public async Task An_unknown_feed_is_not_found() => Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync("feeds/unknown.rss")).StatusCode);
+    public async Task An_unknown_feed_is_not_found() =>
+        Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync("feeds/unknown.rss")).StatusCode);
 
     [Fact]
     public async Task A_blog_without_posts_has_a_valid_feed()
     {
-        var blog = await host.Owner.PostJsonAsync(host.Api + "blogs", new { name = "Nothing yet", description = "About nothing" });
+        var blog = await host.Owner.PostJsonAsync(
+            host.Api + "blogs",
+            new { name = "Nothing yet", description = "About nothing" }
+        );
         using var bytes = new ByteArrayContent(await host.Plain().GetByteArrayAsync($"feeds/{blog.Text("key")}.atom"));
         bytes.Headers.TryAddWithoutValidation("Content-Type", "application/atom+xml; charset=utf-8");
         var check = await HttpTalk.GoodAsync(await host.Owner.PostAsync("api/feeds/check", bytes));
@@ -107,7 +146,10 @@ public sealed class OwnFeedTests(AntiphonHost host) : IClassFixture<AntiphonHost
 
     private async Task<HttpResponseMessage> FeedAsync(string suffix)
     {
-        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs")).Items().Single(blog => blog.Number("id") == host.Blog).Text("key");
+        var key = (await host.Owner.GetJsonAsync(host.Api + "blogs"))
+            .Items()
+            .Single(blog => blog.Number("id") == host.Blog)
+            .Text("key");
         return await host.Plain().GetAsync($"feeds/{key}{suffix}");
     }
 }

@@ -29,10 +29,15 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
         var two = await _talk.BuildAsync(_ => { }, look: look.Number("id"));
         Assert.Contains("color:#1c2b4a", await _talk.HtmlAsync(one), StringComparison.Ordinal);
         Assert.Equal(2, (await _host.Owner.GetJsonAsync(_host.Api + "looks")).Items().Single().Items("usedBy").Count);
-        await _host.Owner.PutJsonAsync($"{_host.Api}looks/{look.Number("id")}", new { name = "Night blue", definition = Look("#8a5a12") });
+        await _host.Owner.PutJsonAsync(
+            $"{_host.Api}looks/{look.Number("id")}",
+            new { name = "Night blue", definition = Look("#8a5a12") }
+        );
         foreach (var listing in new[] { one, two })
         {
-            await Eventually.TrueAsync("the new colour", async () => (await _talk.HtmlAsync(listing)).Contains("color:#8a5a12", StringComparison.Ordinal));
+            await Eventually.TrueAsync("the new colour", async () =>
+                (await _talk.HtmlAsync(listing)).Contains("color:#8a5a12", StringComparison.Ordinal)
+            );
         }
     }
 
@@ -41,7 +46,10 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
     {
         var look = await SaveAsync("Night blue", "#1c2b4a");
         var listing = await _talk.BuildAsync(_ => { }, look: look.Number("id"));
-        Assert.Equal(HttpStatusCode.NoContent, (await _host.Owner.DeleteAsync($"{_host.Api}looks/{look.Number("id")}")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await _host.Owner.DeleteAsync($"{_host.Api}looks/{look.Number("id")}")).StatusCode
+        );
         Assert.Contains("color:#1c2b4a", await _talk.HtmlAsync(listing), StringComparison.Ordinal);
         var view = await _host.Owner.GetJsonAsync($"{_host.Api}listings/{listing.Number("id")}");
         Assert.Equal(("#1c2b4a", false), (view.Text("definition.look.colours.heading"), view.Has("lookId")));
@@ -50,9 +58,31 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
     [Fact]
     public async Task A_look_of_another_site_cannot_be_used()
     {
-        var other = (await _host.Owner.PostJsonAsync("api/sites", new { name = "Other", address = "https://other.example/", timeZone = "UTC", language = "en" })).Number("id");
-        var look = await _host.Owner.PostJsonAsync($"api/sites/{other}/looks", new { name = "Theirs", definition = Look("#123456") });
-        var refusal = await _host.Owner.RefusedAsync(_host.Api + "listings", new { name = "Theft", definition = _talk.Definition(), lookId = look.Number("id") });
+        var other = (
+            await _host.Owner.PostJsonAsync(
+                "api/sites",
+                new
+                {
+                    name = "Other",
+                    address = "https://other.example/",
+                    timeZone = "UTC",
+                    language = "en",
+                }
+            )
+        ).Number("id");
+        var look = await _host.Owner.PostJsonAsync(
+            $"api/sites/{other}/looks",
+            new { name = "Theirs", definition = Look("#123456") }
+        );
+        var refusal = await _host.Owner.RefusedAsync(
+            _host.Api + "listings",
+            new
+            {
+                name = "Theft",
+                definition = _talk.Definition(),
+                lookId = look.Number("id"),
+            }
+        );
         Assert.Equal(["lookId"], refusal.Names("errors"));
     }
 
@@ -66,7 +96,10 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
     {
         var definition = _talk.Definition();
         definition["look"] = JsonNode.Parse(look);
-        Assert.Equal([field], (await _host.Owner.RefusedAsync(_host.Api + "listings", new { name = "Wrong", definition })).Names("errors"));
+        Assert.Equal(
+            [field],
+            (await _host.Owner.RefusedAsync(_host.Api + "listings", new { name = "Wrong", definition })).Names("errors")
+        );
     }
 
     [Fact]
@@ -74,11 +107,17 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
     {
         var definition = _talk.Definition();
         definition["look"] = JsonNode.Parse("""{"colours":{"byline":"#a9a58f"},"css":"title {\n  colr: red;\n}"}""");
-        var preview = await _host.Owner.PostJsonAsync(_host.Api + "listings/preview", new { definition, pageColours = new { background = "#ffffff", text = "#222222" } });
+        var preview = await _host.Owner.PostJsonAsync(
+            _host.Api + "listings/preview",
+            new { definition, pageColours = new { background = "#ffffff", text = "#222222" } }
+        );
         var byline = preview.Items("contrast").Single(pair => pair.Text("part") == "byline");
         Assert.Equal(("#a9a58f", "#ffffff"), (byline.Text("colour"), byline.Text("background")));
         Assert.True(byline.Has("nearest"));
-        Assert.Equal((2L, "“colr: red”: no such property. Did you mean color?"), (preview.Number("cssProblems.0.line"), preview.Text("cssProblems.0.message")));
+        Assert.Equal(
+            (2L, "“colr: red”: no such property. Did you mean color?"),
+            (preview.Number("cssProblems.0.line"), preview.Text("cssProblems.0.message"))
+        );
     }
 
     [Theory]
@@ -86,7 +125,10 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
     [InlineData("empty", "Nothing here yet.")]
     public async Task Hard_cases_can_be_looked_at(string sample, string seen)
     {
-        var preview = await _host.Owner.PostJsonAsync(_host.Api + "listings/preview", new { definition = _talk.Definition(), sample });
+        var preview = await _host.Owner.PostJsonAsync(
+            _host.Api + "listings/preview",
+            new { definition = _talk.Definition(), sample }
+        );
         Assert.Contains(seen, preview.Text("html"), StringComparison.Ordinal);
     }
 
@@ -98,11 +140,20 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
             var isSheet = http.Request.Path.Value!.EndsWith(".css", StringComparison.Ordinal);
             http.Response.StatusCode = http.Request.Path.Value!.Contains("lost", StringComparison.Ordinal) ? 404 : 200;
             http.Response.ContentType = isSheet ? "text/css" : "text/html";
-            await http.Response.Body.WriteAsync(System.Text.Encoding.UTF8.GetBytes(isSheet ? "h2{color:#1c2b4a}" : "<link rel=stylesheet href=/site.css><link rel=stylesheet href=/lost.css><style>main a{color:#8a5a12}</style><main><h2>Nights</h2><p>x <a href=/>y</a></p></main>"));
+            await http.Response.Body.WriteAsync(
+                System.Text.Encoding.UTF8.GetBytes(
+                    isSheet
+                        ? "h2{color:#1c2b4a}"
+                        : "<link rel=stylesheet href=/site.css><link rel=stylesheet href=/lost.css><style>main a{color:#8a5a12}</style><main><h2>Nights</h2><p>x <a href=/>y</a></p></main>"
+                )
+            );
         };
         var look = await _host.Owner.GetJsonAsync($"{_host.Api}looks/match?address={_page.Address}");
         var found = look.Items("found").ToDictionary(one => one.Text("property"));
-        Assert.Equal(("#1c2b4a", "h2", "site.css"), (found["heading"].Text("value"), found["heading"].Text("selector"), found["heading"].Text("sheet")));
+        Assert.Equal(
+            ("#1c2b4a", "h2", "site.css"),
+            (found["heading"].Text("value"), found["heading"].Text("selector"), found["heading"].Text("sheet"))
+        );
         Assert.Equal(("#8a5a12", "the page itself"), (found["link"].Text("value"), found["link"].Text("sheet")));
         Assert.Equal("lost.css", look.Text("missing.0"));
     }
@@ -111,11 +162,14 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
     public async Task A_page_whose_look_cannot_be_read_names_the_address()
     {
         _page.Say("gone", "text/plain", 410);
-        var refusal = await (await _host.Owner.GetAsync($"{_host.Api}looks/match?address={_page.Address}")).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (
+            await _host.Owner.GetAsync($"{_host.Api}looks/match?address={_page.Address}")
+        ).ProblemAsync(HttpStatusCode.BadRequest);
         Assert.Contains("410", refusal.Text("errors.address.0"), StringComparison.Ordinal);
     }
 
     private static JsonObject Look(string heading) => new() { ["colours"] = new JsonObject { ["heading"] = heading } };
 
-    private Task<Json> SaveAsync(string name, string heading) => _host.Owner.PostJsonAsync(_host.Api + "looks", new { name, definition = Look(heading) });
+    private Task<Json> SaveAsync(string name, string heading) =>
+        _host.Owner.PostJsonAsync(_host.Api + "looks", new { name, definition = Look(heading) });
 }

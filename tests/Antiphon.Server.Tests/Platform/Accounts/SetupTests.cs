@@ -14,13 +14,29 @@ public sealed class SetupTests(EmptyHost host) : IClassFixture<EmptyHost>
         async Task<HttpStatusCode> SetUpAsync(int number, string key)
         {
             using var visitor = new Visitor(host.Address);
-            return (await visitor.SendAsync(HttpMethod.Post, "api/setup", new { name = $"Person {number}", mail = $"person{number}@quillmoor.example", password = AntiphonHost.Password, key })).StatusCode;
+            return (
+                await visitor.SendAsync(
+                    HttpMethod.Post,
+                    "api/setup",
+                    new
+                    {
+                        name = $"Person {number}",
+                        mail = $"person{number}@quillmoor.example",
+                        password = AntiphonHost.Password,
+                        key,
+                    }
+                )
+            ).StatusCode;
         }
 
         Assert.Equal(HttpStatusCode.BadRequest, await SetUpAsync(0, "guessed"));
         Assert.True(await NeedsSetupAsync());
         var key = await File.ReadAllTextAsync(Path.Combine(host.Data, "setup-key"));
-        if (!OperatingSystem.IsWindows()) Assert.Equal(UnixFileMode.UserRead | UnixFileMode.UserWrite, File.GetUnixFileMode(Path.Combine(host.Data, "setup-key")));
+        if (!OperatingSystem.IsWindows())
+            Assert.Equal(
+                UnixFileMode.UserRead | UnixFileMode.UserWrite,
+                File.GetUnixFileMode(Path.Combine(host.Data, "setup-key"))
+            );
         var answers = await Task.WhenAll(Enumerable.Range(1, 8).Select(number => SetUpAsync(number, key)));
         Assert.Single(answers, answer => answer == HttpStatusCode.NoContent);
         Assert.Equal(7, answers.Count(answer => answer is HttpStatusCode.Conflict or HttpStatusCode.BadRequest));

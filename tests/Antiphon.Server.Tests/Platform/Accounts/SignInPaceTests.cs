@@ -12,5 +12,6 @@ public sealed class SignInPaceTests
     [InlineData(6, 4)]
     [InlineData(7, 8)]
     [InlineData(1000, 8)]
-    public void The_pause_doubles_up_to_its_longest(int failures, double seconds) => Assert.Equal(TimeSpan.FromSeconds(seconds), SignInPace.PauseAfter(failures, TimeSpan.FromSeconds(8)));
+    public void The_pause_doubles_up_to_its_longest(int failures, double seconds) =>
+        Assert.Equal(TimeSpan.FromSeconds(seconds), SignInPace.PauseAfter(failures, TimeSpan.FromSeconds(8)));
 }

@@ -11,7 +11,10 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         using var visitor = new Visitor(host.Address);
         Assert.False((await visitor.SessionAsync()).Has("person"));
-        Assert.Equal(HttpStatusCode.NoContent, (await visitor.SignInAsync("imogen@quillmoor.example", AntiphonHost.Password)).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await visitor.SignInAsync("imogen@quillmoor.example", AntiphonHost.Password)).StatusCode
+        );
         Assert.Equal("Imogen Tarrant", (await visitor.SessionAsync()).Text("person.name"));
         Assert.Equal(HttpStatusCode.NoContent, (await visitor.SendAsync(HttpMethod.Delete, "api/session")).StatusCode);
         Assert.False((await visitor.SessionAsync()).Has("person"));
@@ -21,8 +24,12 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task A_wrong_password_says_so_and_no_more()
     {
         using var visitor = new Visitor(host.Address);
-        var known = await (await visitor.SignInAsync("imogen@quillmoor.example", "wrong wrong wrong")).ProblemAsync(HttpStatusCode.Unauthorized);
-        var unknown = await (await visitor.SignInAsync("nobody@quillmoor.example", "wrong wrong wrong")).ProblemAsync(HttpStatusCode.Unauthorized);
+        var known = await (await visitor.SignInAsync("imogen@quillmoor.example", "wrong wrong wrong")).ProblemAsync(
+            HttpStatusCode.Unauthorized
+        );
+        var unknown = await (await visitor.SignInAsync("nobody@quillmoor.example", "wrong wrong wrong")).ProblemAsync(
+            HttpStatusCode.Unauthorized
+        );
         // Whoever tries addresses must not learn which ones exist.
         Assert.Equal(known.Text("title"), unknown.Text("title"));
     }
@@ -32,8 +39,14 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         using var member = await host.MemberAsync("editor", "slowed@quillmoor.example");
         using var visitor = new Visitor(host.Address);
-        for (var i = 0; i < 5; i++) await (await visitor.SignInAsync("slowed@quillmoor.example", "wrong wrong wrong")).ProblemAsync(HttpStatusCode.Unauthorized);
-        Assert.Equal(HttpStatusCode.NoContent, (await visitor.SignInAsync("slowed@quillmoor.example", AntiphonHost.Password)).StatusCode);
+        for (var i = 0; i < 5; i++)
+            await (await visitor.SignInAsync("slowed@quillmoor.example", "wrong wrong wrong")).ProblemAsync(
+                HttpStatusCode.Unauthorized
+            );
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await visitor.SignInAsync("slowed@quillmoor.example", AntiphonHost.Password)).StatusCode
+        );
     }
 
     [Fact]
@@ -52,7 +65,17 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task An_account_may_register_no_site_unless_it_is_the_first()
     {
         using var member = await host.MemberAsync("owner", "registers@quillmoor.example");
-        await member.RefusedAsync("api/sites", new { name = "Another", address = "https://another.example/", timeZone = "Europe/London", language = "en" }, HttpStatusCode.Forbidden);
+        await member.RefusedAsync(
+            "api/sites",
+            new
+            {
+                name = "Another",
+                address = "https://another.example/",
+                timeZone = "Europe/London",
+                language = "en",
+            },
+            HttpStatusCode.Forbidden
+        );
     }
 
     [Theory]
@@ -70,9 +93,16 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         using var visitor = new Visitor(host.Address);
         await visitor.SignInAsync("imogen@quillmoor.example", AntiphonHost.Password);
-        var answer = await visitor.SendAsync(HttpMethod.Post, host.Api + "blogs", new { name = "Forged" }, withToken: false);
+        var answer = await visitor.SendAsync(
+            HttpMethod.Post,
+            host.Api + "blogs",
+            new { name = "Forged" },
+            withToken: false
+        );
         Assert.Equal("antiforgery", (await answer.ProblemAsync(HttpStatusCode.BadRequest)).Text("type"));
-        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "blogs")).Items(), blog => blog.Text("name") == "Forged");
+        Assert.DoesNotContain((await host.Owner.GetJsonAsync(host.Api + "blogs")).Items(), blog =>
+            blog.Text("name") == "Forged"
+        );
     }
 
     [Fact]
@@ -80,7 +110,17 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     {
         using var visitor = new Visitor(host.Address);
         Assert.Equal("false", (await visitor.SessionAsync()).Text("needsSetup"));
-        var again = await visitor.SendAsync(HttpMethod.Post, "api/setup", new { name = "Somebody", mail = "second@quillmoor.example", password = AntiphonHost.Password, key = "whatever" });
+        var again = await visitor.SendAsync(
+            HttpMethod.Post,
+            "api/setup",
+            new
+            {
+                name = "Somebody",
+                mail = "second@quillmoor.example",
+                password = AntiphonHost.Password,
+                key = "whatever",
+            }
+        );
         await again.ProblemAsync(HttpStatusCode.Conflict);
     }
 
@@ -88,7 +128,9 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task Broken_json_is_a_clear_refusal()
     {
         using var content = new StringContent("{\"name\": ", System.Text.Encoding.UTF8, "application/json");
-        var refusal = await (await host.Owner.PostAsync(host.Api + "blogs", content)).ProblemAsync(HttpStatusCode.BadRequest);
+        var refusal = await (await host.Owner.PostAsync(host.Api + "blogs", content)).ProblemAsync(
+            HttpStatusCode.BadRequest
+        );
         Assert.Equal("The request could not be read.", refusal.Text("title"));
     }
 
@@ -105,7 +147,20 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task Nobody_reaches_anything_of_a_site()
     {
         using var nobody = host.Plain();
-        foreach (var path in new[] { "posts", "listings", "blogs", "comments", "subscribers", "coverage", "feeds", "channels/mail", "people" })
+        foreach (
+            var path in new[]
+            {
+                "posts",
+                "listings",
+                "blogs",
+                "comments",
+                "subscribers",
+                "coverage",
+                "feeds",
+                "channels/mail",
+                "people",
+            }
+        )
         {
             Assert.Equal(HttpStatusCode.Unauthorized, (await nobody.GetAsync(host.Api + path)).StatusCode);
         }
@@ -122,7 +177,20 @@ public sealed class SignInTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     public async Task An_empty_password_of_the_setup_names_the_field()
     {
         using var visitor = new Visitor(host.Address);
-        var answer = await visitor.SendAsync(HttpMethod.Post, "api/setup", new { name = "", mail = "no address", password = "short", key = "" });
-        Assert.Equal(["key", "mail", "name", "password"], (await answer.ProblemAsync(HttpStatusCode.BadRequest)).Names("errors").Order());
+        var answer = await visitor.SendAsync(
+            HttpMethod.Post,
+            "api/setup",
+            new
+            {
+                name = "",
+                mail = "no address",
+                password = "short",
+                key = "",
+            }
+        );
+        Assert.Equal(
+            ["key", "mail", "name", "password"],
+            (await answer.ProblemAsync(HttpStatusCode.BadRequest)).Names("errors").Order()
+        );
     }
 }

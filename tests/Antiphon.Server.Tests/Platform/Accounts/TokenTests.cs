@@ -11,7 +11,10 @@ public sealed class TokenTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         var made = await host.Owner.PostJsonAsync("api/tokens", new { name = "Nightly script" });
         using var script = host.WithToken(made.Text("token"));
         Assert.NotEmpty((await script.GetJsonAsync("api/sites")).Items());
-        Assert.Equal(HttpStatusCode.NoContent, (await host.Owner.DeleteAsync($"api/tokens/{made.Number("id")}")).StatusCode);
+        Assert.Equal(
+            HttpStatusCode.NoContent,
+            (await host.Owner.DeleteAsync($"api/tokens/{made.Number("id")}")).StatusCode
+        );
         Assert.Equal(HttpStatusCode.Unauthorized, (await script.GetAsync("api/sites")).StatusCode);
     }
 
@@ -21,7 +24,9 @@ public sealed class TokenTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         var made = await host.Owner.PostJsonAsync("api/tokens", new { name = "Listed" });
         using var script = host.WithToken(made.Text("token"));
         await script.GetJsonAsync("api/sites");
-        var listed = (await host.Owner.GetJsonAsync("api/tokens")).Items().Single(token => token.Text("name") == "Listed");
+        var listed = (await host.Owner.GetJsonAsync("api/tokens"))
+            .Items()
+            .Single(token => token.Text("name") == "Listed");
         Assert.True(listed.Has("lastUsedAt"));
         Assert.DoesNotContain(made.Text("token"), listed.ToString(), StringComparison.Ordinal);
     }

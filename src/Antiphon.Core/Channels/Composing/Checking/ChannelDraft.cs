@@ -6,7 +6,13 @@ namespace Antiphon.Core.Channels.Composing.Checking;
 /// <param name="Picture">The picture that goes along; null where the post has none.</param>
 /// <param name="WantsPicture">Whether the channel takes pictures along.</param>
 /// <param name="HasCardPicture">Whether the page of the post names a picture for cards of networks.</param>
-public sealed record ChannelDraft(ChannelKind Kind, ComposedText? Text, ChannelPicture? Picture, bool WantsPicture, bool HasCardPicture)
+public sealed record ChannelDraft(
+    ChannelKind Kind,
+    ComposedText? Text,
+    ChannelPicture? Picture,
+    bool WantsPicture,
+    bool HasCardPicture
+)
 {
     /// <summary>Whether the channel is paused.</summary>
     public bool IsPaused { get; init; }

@@ -11,16 +11,19 @@ internal static class AddressesInText
         while (from < text.Length)
         {
             var dot = text[from..].IndexOfAny('.', ':');
-            if (dot < 0) return null;
+            if (dot < 0)
+                return null;
             dot += from;
             if (text[dot] == ':')
             {
-                if (text[dot..].StartsWith("://") && SchemeStart(text, dot) is { } start) return (start, End(text, dot + 3));
+                if (text[dot..].StartsWith("://") && SchemeStart(text, dot) is { } start)
+                    return (start, End(text, dot + 3));
                 from = dot + 1;
                 continue;
             }
 
-            if (Bare(text, dot) is { } bare) return bare;
+            if (Bare(text, dot) is { } bare)
+                return bare;
             from = dot + 1;
         }
 
@@ -48,7 +51,8 @@ internal static class AddressesInText
 
     private static int? SchemeStart(ReadOnlySpan<char> text, int colon)
     {
-        if (colon >= 5 && text[(colon - 5)..colon].SequenceEqual("https")) return colon - 5;
+        if (colon >= 5 && text[(colon - 5)..colon].SequenceEqual("https"))
+            return colon - 5;
         return colon >= 4 && text[(colon - 4)..colon].SequenceEqual("http") ? colon - 4 : null;
     }
 
@@ -56,12 +60,15 @@ internal static class AddressesInText
     private static (int Start, int End)? Bare(ReadOnlySpan<char> text, int dot)
     {
         var start = dot;
-        while (start > 0 && IsLabel(text[start - 1])) start--;
-        if (start == dot || (start > 0 && text[start - 1] is '@' or '.' or '/')) return null;
+        while (start > 0 && IsLabel(text[start - 1]))
+            start--;
+        if (start == dot || (start > 0 && text[start - 1] is '@' or '.' or '/'))
+            return null;
         var (end, lastDot) = (dot, dot);
         while (end < text.Length && (IsLabel(text[end]) || text[end] == '.'))
         {
-            if (text[end] == '.') lastDot = end;
+            if (text[end] == '.')
+                lastDot = end;
             end++;
         }
 
@@ -69,19 +76,31 @@ internal static class AddressesInText
         {
             end = lastDot;
             lastDot = text[start..end].LastIndexOf('.') + start;
-            if (lastDot < start) return null;
+            if (lastDot < start)
+                return null;
         }
 
         var ending = text[(lastDot + 1)..end];
-        if (ending.Length is < 2 or > LongestBareEnding || ending.ContainsAnyExceptInRange('a', 'z') || (end < text.Length && text[end] == '@')) return null;
+        if (
+            ending.Length is < 2 or > LongestBareEnding
+            || ending.ContainsAnyExceptInRange('a', 'z')
+            || (end < text.Length && text[end] == '@')
+        )
+            return null;
         return (start, End(text, end));
     }
 
     private static int End(ReadOnlySpan<char> text, int from)
     {
         var end = from;
-        while (end < text.Length && !char.IsWhiteSpace(text[end]) && text[end] is not ('"' or '\'' or '<' or '>' or '[' or ']' or '(' or ')' or '|')) end++;
-        while (end > from && text[end - 1] is '.' or ',' or ';' or '!' or '?' or ':') end--;
+        while (
+            end < text.Length
+            && !char.IsWhiteSpace(text[end])
+            && text[end] is not ('"' or '\'' or '<' or '>' or '[' or ']' or '(' or ')' or '|')
+        )
+            end++;
+        while (end > from && text[end - 1] is '.' or ',' or ';' or '!' or '?' or ':')
+            end--;
         return end;
     }
 

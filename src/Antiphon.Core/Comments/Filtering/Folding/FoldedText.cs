@@ -22,14 +22,19 @@ internal sealed class FoldedText
     public Tricks Tricks { get; private set; }
 
     /// <summary>The part of a text that is looked at.</summary>
-    public static string Bounded(string text) => text.Length <= MostRead ? text : string.Concat(text.AsSpan(0, HeadRead), " ", text.AsSpan(text.Length - (MostRead - HeadRead)));
+    public static string Bounded(string text) =>
+        text.Length <= MostRead
+            ? text
+            : string.Concat(text.AsSpan(0, HeadRead), " ", text.AsSpan(text.Length - (MostRead - HeadRead)));
 
     /// <summary>Reads a text in place of the one before.</summary>
     public void Read(string text)
     {
         (_length, Tricks) = (0, Tricks.None);
-        if (Ascii.IsValid(text)) ReadPlain(text);
-        else ReadAny(text);
+        if (Ascii.IsValid(text))
+            ReadPlain(text);
+        else
+            ReadAny(text);
     }
 
     private void ReadPlain(string text)
@@ -48,52 +53,67 @@ internal sealed class FoldedText
             var c = apart[at];
             if (c < 0x80)
             {
-                if (char.IsAsciiLetter(c)) latin++;
+                if (char.IsAsciiLetter(c))
+                    latin++;
                 _letters[_length++] = char.ToLowerInvariant(c);
                 continue;
             }
 
             var category = CharUnicodeInfo.GetUnicodeCategory(c);
-            if (category is UnicodeCategory.NonSpacingMark or UnicodeCategory.EnclosingMark) continue;
+            if (category is UnicodeCategory.NonSpacingMark or UnicodeCategory.EnclosingMark)
+                continue;
             if (category == UnicodeCategory.Format || c is '\u115F' or '\u3164')
             {
-                if (at > 0 && at + 1 < apart.Length && char.IsLetter(apart[at - 1]) && char.IsLetter(apart[at + 1])) Tricks |= Tricks.Invisible;
+                if (at > 0 && at + 1 < apart.Length && char.IsLetter(apart[at - 1]) && char.IsLetter(apart[at + 1]))
+                    Tricks |= Tricks.Invisible;
                 continue;
             }
 
             var lower = char.ToLowerInvariant(c);
-            if (LookAlikes.Latin(lower) != lower) others++;
+            if (LookAlikes.Latin(lower) != lower)
+                others++;
             _letters[_length++] = char.IsWhiteSpace(c) ? ' ' : lower;
         }
 
-        if (others > 0 && latin > others) ReplaceLookAlikes();
+        if (others > 0 && latin > others)
+            ReplaceLookAlikes();
     }
 
     // Styled letters become plain ones by the compatibility forms; a lone surrogate cannot be normalised and is left out first.
     private string Apart(string text)
     {
-        var whole = text.Any(char.IsSurrogate) ? new string([.. text.EnumerateRunes().Where(rune => rune != Rune.ReplacementChar).SelectMany(rune => rune.ToString())]) : text;
+        var whole = text.Any(char.IsSurrogate)
+            ? new string([
+                .. text.EnumerateRunes()
+                    .Where(rune => rune != Rune.ReplacementChar)
+                    .SelectMany(rune => rune.ToString()),
+            ])
+            : text;
         var apart = whole.Normalize(NormalizationForm.FormKD);
-        if (whole.AsSpan().ContainsAnyInRange('\uFF21', '\uFF5A') || whole.Contains('\uD835', StringComparison.Ordinal)) Tricks |= Tricks.Styled;
+        if (whole.AsSpan().ContainsAnyInRange('\uFF21', '\uFF5A') || whole.Contains('\uD835', StringComparison.Ordinal))
+            Tricks |= Tricks.Styled;
         return apart;
     }
 
     private void ReplaceLookAlikes()
     {
-        for (var start = 0; start < _length;)
+        for (var start = 0; start < _length; )
         {
             var end = start;
             var (hasLatin, hasOther) = (false, false);
             for (; end < _length && char.IsLetter(_letters[end]); end++)
             {
-                if (char.IsAsciiLetter(_letters[end])) hasLatin = true;
-                else hasOther |= LookAlikes.Latin(_letters[end]) != _letters[end];
+                if (char.IsAsciiLetter(_letters[end]))
+                    hasLatin = true;
+                else
+                    hasOther |= LookAlikes.Latin(_letters[end]) != _letters[end];
             }
 
             if (hasLatin && hasOther)
             {
                 Tricks |= Tricks.LookAlike;
-                for (var at = start; at < end; at++) _letters[at] = LookAlikes.Latin(_letters[at]);
+                for (var at = start; at < end; at++)
+                    _letters[at] = LookAlikes.Latin(_letters[at]);
             }
 
             start = Math.Max(end, start + 1);
@@ -105,6 +125,7 @@ internal sealed class FoldedText
 
     private void Need(int length)
     {
-        if (_letters.Length < length) _letters = new char[Math.Max(length, _letters.Length * 2)];
+        if (_letters.Length < length)
+            _letters = new char[Math.Max(length, _letters.Length * 2)];
     }
 }

@@ -20,7 +20,8 @@ internal static class LookAlikes
     private static FrozenDictionary<char, char> Pairs(IEnumerable<char> text)
     {
         var pairs = new Dictionary<char, char>();
-        foreach (var pair in text.Chunk(2)) pairs[pair[1]] = pair[0];
+        foreach (var pair in text.Chunk(2))
+            pairs[pair[1]] = pair[0];
         return pairs.ToFrozenDictionary();
     }
 }

@@ -30,7 +30,7 @@ internal sealed class WordSpans
 
     private void ReadWords(ReadOnlySpan<char> text, int from, int until)
     {
-        for (var at = from; at < until;)
+        for (var at = from; at < until; )
         {
             if (!char.IsLetterOrDigit(text[at]))
             {
@@ -40,7 +40,18 @@ internal sealed class WordSpans
 
             var start = at;
             // Signs within a word may stand for letters; an apostrophe belongs to it.
-            while (at < until && (char.IsLetterOrDigit(text[at]) || (text[at] is '\'' or '’' or '$' or '@' or '!' or '|' && at + 1 < until && char.IsLetter(text[at + 1])))) at++;
+            while (
+                at < until
+                && (
+                    char.IsLetterOrDigit(text[at])
+                    || (
+                        text[at] is '\'' or '’' or '$' or '@' or '!' or '|'
+                        && at + 1 < until
+                        && char.IsLetter(text[at + 1])
+                    )
+                )
+            )
+                at++;
             _words.Add((start, at));
         }
     }

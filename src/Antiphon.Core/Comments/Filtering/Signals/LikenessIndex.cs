@@ -17,8 +17,13 @@ internal sealed class LikenessIndex
     {
         for (var at = 0; at < Runs(words); at++)
         {
-            if (!IsKept(Run(words, at), words.Count)) continue;
-            ref var holders = ref System.Runtime.InteropServices.CollectionsMarshal.GetValueRefOrAddDefault(_holders, Run(words, at), out var isKnown);
+            if (!IsKept(Run(words, at), words.Count))
+                continue;
+            ref var holders = ref System.Runtime.InteropServices.CollectionsMarshal.GetValueRefOrAddDefault(
+                _holders,
+                Run(words, at),
+                out var isKnown
+            );
             holders = isKnown ? holders.With(number) : new Holders(number, -1, -1);
         }
     }
@@ -32,9 +37,11 @@ internal sealed class LikenessIndex
         for (var at = 0; at < Runs(words); at++)
         {
             var run = Run(words, at);
-            if (!IsKept(run, words.Count)) continue;
+            if (!IsKept(run, words.Count))
+                continue;
             kept++;
-            if (!_holders.TryGetValue(run, out var holders)) continue;
+            if (!_holders.TryGetValue(run, out var holders))
+                continue;
             Count(holders.First, without, numbers, hits, ref known);
             Count(holders.Second, without, numbers, hits, ref known);
             Count(holders.Third, without, numbers, hits, ref known);
@@ -43,7 +50,8 @@ internal sealed class LikenessIndex
         var best = Likeness.None;
         for (var at = 0; at < known; at++)
         {
-            if ((double)hits[at] / kept > best.Share) best = new Likeness(numbers[at], (double)hits[at] / kept);
+            if ((double)hits[at] / kept > best.Share)
+                best = new Likeness(numbers[at], (double)hits[at] / kept);
         }
 
         return best;
@@ -51,11 +59,13 @@ internal sealed class LikenessIndex
 
     private static void Count(int number, int without, Span<int> numbers, Span<int> hits, ref int known)
     {
-        if (number < 0 || number == without) return;
+        if (number < 0 || number == without)
+            return;
         var at = numbers[..known].IndexOf(number);
         if (at < 0)
         {
-            if (known == numbers.Length) return;
+            if (known == numbers.Length)
+                return;
             at = known++;
             (numbers[at], hits[at]) = (number, 0);
         }
@@ -63,12 +73,14 @@ internal sealed class LikenessIndex
         hits[at]++;
     }
 
-    private static int Runs(IReadOnlyList<ulong> words) => words.Count == 0 ? 0 : Math.Max(1, words.Count - RunLength + 1);
+    private static int Runs(IReadOnlyList<ulong> words) =>
+        words.Count == 0 ? 0 : Math.Max(1, words.Count - RunLength + 1);
 
     private static ulong Run(IReadOnlyList<ulong> words, int at)
     {
         var run = words[at];
-        for (var next = at + 1; next < Math.Min(words.Count, at + RunLength); next++) run = SignalHash.Join(run, words[next]);
+        for (var next = at + 1; next < Math.Min(words.Count, at + RunLength); next++)
+            run = SignalHash.Join(run, words[next]);
         return run;
     }
 
@@ -77,6 +89,9 @@ internal sealed class LikenessIndex
     private readonly record struct Holders(int First, int Second, int Third)
     {
         // The first two stay, as the original of what is copied often is among them; the third is the latest.
-        public Holders With(int number) => number == First || number == Second || number == Third ? this : Second < 0 ? this with { Second = number } : this with { Third = number };
+        public Holders With(int number) =>
+            number == First || number == Second || number == Third ? this
+            : Second < 0 ? this with { Second = number }
+            : this with { Third = number };
     }
 }

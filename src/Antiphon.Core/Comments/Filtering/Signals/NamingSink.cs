@@ -10,6 +10,7 @@ internal readonly struct NamingSink(Dictionary<int, (SignalKind Kind, string Nam
     public void Add(SignalKind kind, ulong hash, ReadOnlySpan<char> name, int degree)
     {
         var slot = SignalHash.SlotOf(kind, hash);
-        if (!named.ContainsKey(slot)) named[slot] = (kind, name.ToString(), degree);
+        if (!named.ContainsKey(slot))
+            named[slot] = (kind, name.ToString(), degree);
     }
 }

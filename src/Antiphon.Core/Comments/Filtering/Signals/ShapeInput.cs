@@ -10,4 +10,12 @@ namespace Antiphon.Core.Comments.Filtering.Signals;
 /// <param name="Author">The name in lower case.</param>
 /// <param name="Mail">The mail in lower case, or empty.</param>
 /// <param name="Site">The writer's own address in lower case, or empty.</param>
-internal readonly record struct ShapeInput(string Body, Tricks Tricks, WordSpans Spans, string AuthorAsTyped, string Author, string Mail, string Site);
+internal readonly record struct ShapeInput(
+    string Body,
+    Tricks Tricks,
+    WordSpans Spans,
+    string AuthorAsTyped,
+    string Author,
+    string Mail,
+    string Site
+);

@@ -10,8 +10,31 @@ internal sealed class ShapeReader<TSink>
 {
     private static readonly (string Name, ulong Hash)[] Pairable =
     [
-        .. new[] { "link", "links", "markup", "site", "site-path", "short", "long", "no-mail", "mail-is-name", "mail-digits", "name-is-one-word", "name-in-lower-case", "name-of-many-words", "name-has-digit", "name-in-site", "question", "shout", "exclaims", "trick", "other-script", "number", "no-capital" }
-            .Select(name => (name, SignalHash.Of(name))),
+        .. new[]
+        {
+            "link",
+            "links",
+            "markup",
+            "site",
+            "site-path",
+            "short",
+            "long",
+            "no-mail",
+            "mail-is-name",
+            "mail-digits",
+            "name-is-one-word",
+            "name-in-lower-case",
+            "name-of-many-words",
+            "name-has-digit",
+            "name-in-site",
+            "question",
+            "shout",
+            "exclaims",
+            "trick",
+            "other-script",
+            "number",
+            "no-capital",
+        }.Select(name => (name, SignalHash.Of(name))),
     ];
 
     private readonly Dictionary<string, ulong> _names = [];
@@ -38,7 +61,8 @@ internal sealed class ShapeReader<TSink>
         Degree("money", Math.Min(signs.Money, 3), ref sink);
         foreach (var trick in Enum.GetValues<Tricks>())
         {
-            if (trick != Tricks.None && input.Tricks.HasFlag(trick)) Degree("trick", (int)trick, ref sink);
+            if (trick != Tricks.None && input.Tricks.HasFlag(trick))
+                Degree("trick", (int)trick, ref sink);
         }
 
         ReadPairs(input, signs, ref sink);
@@ -46,11 +70,15 @@ internal sealed class ShapeReader<TSink>
 
     private static int Step(int count) => BitOperations.Log2((uint)count + 1);
 
-    private static int Share(int part, int whole) => whole == 0 ? 0 : Math.Min(10, (part * 20 / whole) is var share && share > 5 ? 5 + ((share - 5) / 3) : part * 20 / whole);
+    private static int Share(int part, int whole) =>
+        whole == 0
+            ? 0
+            : Math.Min(10, (part * 20 / whole) is var share && share > 5 ? 5 + ((share - 5) / 3) : part * 20 / whole);
 
     private void Degree(string name, int degree, ref TSink sink)
     {
-        if (!_names.TryGetValue(name, out var hash)) _names[name] = hash = SignalHash.Of(name);
+        if (!_names.TryGetValue(name, out var hash))
+            _names[name] = hash = SignalHash.Of(name);
         sink.Add(SignalKind.Shape, SignalHash.Join(hash, (ulong)degree), name, degree);
     }
 
@@ -60,7 +88,8 @@ internal sealed class ShapeReader<TSink>
         var holds = Holding(input, signs);
         for (var number = 0; number < Pairable.Length; number++)
         {
-            if ((holds & (1u << number)) != 0) _holds.Add(number);
+            if ((holds & (1u << number)) != 0)
+                _holds.Add(number);
         }
 
         Span<char> both = stackalloc char[64];
@@ -74,7 +103,12 @@ internal sealed class ShapeReader<TSink>
                 one.Name.CopyTo(both);
                 both[one.Name.Length] = '+';
                 other.Name.CopyTo(both[(one.Name.Length + 1)..]);
-                sink.Add(SignalKind.ShapePair, SignalHash.Join(one.Hash, other.Hash), both[..(one.Name.Length + 1 + other.Name.Length)], -1);
+                sink.Add(
+                    SignalKind.ShapePair,
+                    SignalHash.Join(one.Hash, other.Hash),
+                    both[..(one.Name.Length + 1 + other.Name.Length)],
+                    -1
+                );
             }
         }
     }
@@ -90,7 +124,9 @@ internal sealed class ShapeReader<TSink>
         [
             addresses > 0,
             addresses > 1,
-            body.Contains("<a ", StringComparison.OrdinalIgnoreCase) || body.Contains("[url", StringComparison.OrdinalIgnoreCase) || body.Contains("](", StringComparison.Ordinal),
+            body.Contains("<a ", StringComparison.OrdinalIgnoreCase)
+                || body.Contains("[url", StringComparison.OrdinalIgnoreCase)
+                || body.Contains("](", StringComparison.Ordinal),
             input.Site.Length > 0,
             AddressesInText.PathOf(input.Site).Length > 1,
             words <= 12,
@@ -112,7 +148,8 @@ internal sealed class ShapeReader<TSink>
             signs.Letters > 0 && signs.Capitals == 0,
         ];
         var holds = 0u;
-        for (var number = 0; number < traits.Length; number++) holds |= traits[number] ? 1u << number : 0;
+        for (var number = 0; number < traits.Length; number++)
+            holds |= traits[number] ? 1u << number : 0;
         return holds;
     }
 
@@ -120,7 +157,8 @@ internal sealed class ShapeReader<TSink>
     {
         foreach (var range in author.AsSpan().Split(' '))
         {
-            if (author.AsSpan()[range] is { Length: >= 3 } word && local.Contains(word, StringComparison.Ordinal)) return true;
+            if (author.AsSpan()[range] is { Length: >= 3 } word && local.Contains(word, StringComparison.Ordinal))
+                return true;
         }
 
         return false;
@@ -128,10 +166,15 @@ internal sealed class ShapeReader<TSink>
 
     private static bool IsInSite(string author, string site)
     {
-        if (site.Length == 0) return false;
+        if (site.Length == 0)
+            return false;
         foreach (var range in author.AsSpan().Split(' '))
         {
-            if (author.AsSpan()[range] is { Length: >= 4 } word && site.AsSpan().Contains(word, StringComparison.Ordinal)) return true;
+            if (
+                author.AsSpan()[range] is { Length: >= 4 } word
+                && site.AsSpan().Contains(word, StringComparison.Ordinal)
+            )
+                return true;
         }
 
         return false;

@@ -30,9 +30,11 @@ internal sealed class SignalBuffer
     public void Add(SignalKind kind, ulong hash)
     {
         var slot = SignalHash.SlotOf(kind, hash);
-        if (_seen[slot] == _number) return;
+        if (_seen[slot] == _number)
+            return;
         _seen[slot] = _number;
-        if (_length == _signals.Length) Array.Resize(ref _signals, _length * 2);
+        if (_length == _signals.Length)
+            Array.Resize(ref _signals, _length * 2);
         _signals[_length++] = new Signal(slot, kind);
         _counts[(int)kind]++;
     }

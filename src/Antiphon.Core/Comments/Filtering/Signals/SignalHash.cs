@@ -13,15 +13,18 @@ internal static class SignalHash
     public static ulong Of(ReadOnlySpan<char> text)
     {
         var hash = Start;
-        foreach (var c in text) hash = (hash ^ c) * Prime;
+        foreach (var c in text)
+            hash = (hash ^ c) * Prime;
         return hash;
     }
 
     /// <summary>Hash of two things in this order.</summary>
-    public static ulong Join(ulong first, ulong second) => Mixed(first ^ ((second * 0x9E37_79B9_7F4A_7C15) + 0x632B_E59B_D9B4_E019));
+    public static ulong Join(ulong first, ulong second) =>
+        Mixed(first ^ ((second * 0x9E37_79B9_7F4A_7C15) + 0x632B_E59B_D9B4_E019));
 
     /// <summary>Slot of a signal.</summary>
-    public static int SlotOf(SignalKind kind, ulong hash) => (int)(Mixed(hash + ((ulong)(kind + 1) * 0xA24B_AED4_963E_E407)) & (Slots - 1));
+    public static int SlotOf(SignalKind kind, ulong hash) =>
+        (int)(Mixed(hash + ((ulong)(kind + 1) * 0xA24B_AED4_963E_E407)) & (Slots - 1));
 
     private static ulong Mixed(ulong hash)
     {

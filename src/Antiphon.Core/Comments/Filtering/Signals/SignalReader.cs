@@ -32,17 +32,21 @@ internal sealed class SignalReader<TSink>
         _spans.Read(text);
         ReadWords(text, ref sink);
         ReadPieces(text, ref sink);
-        foreach (var (start, end) in _spans.Addresses) ReadAddress(SignalKind.Link, text[start..end], ref sink);
+        foreach (var (start, end) in _spans.Addresses)
+            ReadAddress(SignalKind.Link, text[start..end], ref sink);
         var author = Lowered(comment.Author, 100);
         var mail = Lowered(comment.Mail, 200);
         var site = Lowered(comment.Address, 500);
         ReadName(author, ref sink);
-        if (mail.Length > 0) ReadMail(mail, ref sink);
-        if (site.Length > 0) ReadAddress(SignalKind.Site, site, ref sink);
+        if (mail.Length > 0)
+            ReadMail(mail, ref sink);
+        if (site.Length > 0)
+            ReadAddress(SignalKind.Site, site, ref sink);
         _shape.Read(new ShapeInput(body, _folded.Tricks, _spans, comment.Author, author, mail, site), ref sink);
     }
 
-    private static string Lowered(string text, int most) => (text.Length > most ? text[..most] : text).Trim().ToLowerInvariant();
+    private static string Lowered(string text, int most) =>
+        (text.Length > most ? text[..most] : text).Trim().ToLowerInvariant();
 
     private void ReadWords(ReadOnlySpan<char> text, ref TSink sink)
     {
@@ -56,40 +60,60 @@ internal sealed class SignalReader<TSink>
             var hash = SignalHash.Of(word);
             _wordHashes.Add(hash);
             sink.Add(SignalKind.Word, hash, word, -1);
-            if (before.Start >= 0) sink.Add(SignalKind.WordPair, SignalHash.Join(before.Hash, hash), text[before.Start..end], -1);
+            if (before.Start >= 0)
+                sink.Add(SignalKind.WordPair, SignalHash.Join(before.Hash, hash), text[before.Start..end], -1);
             before = (hash, start);
             ReadHidden(word, ref sink);
             // Letters pulled apart: the word they would make is read too.
-            letters = end - start == 1 && char.IsLetter(text[start]) && (letters == 0 || start - _spans.Words[number - 1].End <= 2) ? letters + 1 : 0;
-            var goesOn = letters > 0 && number + 1 < _spans.Words.Count && _spans.Words[number + 1] is var next && next.End - next.Start == 1 && next.Start - end <= 2;
-            if (letters >= FewestSpaced && !goesOn) ReadSpacedOut(text, number - letters + 1, number, ref sink);
+            letters =
+                end - start == 1
+                && char.IsLetter(text[start])
+                && (letters == 0 || start - _spans.Words[number - 1].End <= 2)
+                    ? letters + 1
+                    : 0;
+            var goesOn =
+                letters > 0
+                && number + 1 < _spans.Words.Count
+                && _spans.Words[number + 1] is var next
+                && next.End - next.Start == 1
+                && next.Start - end <= 2;
+            if (letters >= FewestSpaced && !goesOn)
+                ReadSpacedOut(text, number - letters + 1, number, ref sink);
         }
     }
 
     private void ReadHidden(ReadOnlySpan<char> word, ref TSink sink)
     {
-        if (word.Length > _joined.Length || word.Length < 3) return;
+        if (word.Length > _joined.Length || word.Length < 3)
+            return;
         var (letters, signs, others, length) = (0, 0, 0, 0);
         for (var at = 0; at < word.Length; at++)
         {
             var c = word[at];
-            if (char.IsLetter(c)) letters++;
-            else if (c is '$' or '@' or '!' or '|') signs++;
-            else if (LookAlikes.Letter(c) != c) others++;
+            if (char.IsLetter(c))
+                letters++;
+            else if (c is '$' or '@' or '!' or '|')
+                signs++;
+            else if (LookAlikes.Letter(c) != c)
+                others++;
             var plain = char.IsLetter(c) ? c : LookAlikes.Letter(c);
             // Letters drawn out are read as two.
-            if (length >= 2 && _joined[length - 1] == plain && _joined[length - 2] == plain) continue;
+            if (length >= 2 && _joined[length - 1] == plain && _joined[length - 2] == plain)
+                continue;
             _joined[length++] = plain;
         }
 
-        if (signs > 0 && letters > signs) _folded.Note(Tricks.SignsForLetters);
-        if (letters >= 2 && (signs + others > 0 || length < word.Length)) sink.Add(SignalKind.Word, SignalHash.Of(_joined.AsSpan(0, length)), _joined.AsSpan(0, length), -1);
+        if (signs > 0 && letters > signs)
+            _folded.Note(Tricks.SignsForLetters);
+        if (letters >= 2 && (signs + others > 0 || length < word.Length))
+            sink.Add(SignalKind.Word, SignalHash.Of(_joined.AsSpan(0, length)), _joined.AsSpan(0, length), -1);
     }
 
     private void ReadSpacedOut(ReadOnlySpan<char> text, int first, int last, ref TSink sink)
     {
         var length = 0;
-        for (var number = first; number <= last && length < _joined.Length; number++) _joined[length++] = text[_spans.Words[number].Start];
+        for (var number = first; number <= last && length < _joined.Length; number++)
+            _joined[length++] = text[_spans.Words[number].Start];
         _folded.Note(Tricks.SpacedOut);
         sink.Add(SignalKind.Word, SignalHash.Of(_joined.AsSpan(0, length)), _joined.AsSpan(0, length), -1);
     }
@@ -100,7 +124,8 @@ internal sealed class SignalReader<TSink>
         foreach (var (start, end) in _spans.Words)
         {
             var word = text[start..end];
-            if (word.Length < PieceLength) continue;
+            if (word.Length < PieceLength)
+                continue;
             for (var at = 0; at + PieceLength <= word.Length; at++)
             {
                 var piece = word.Slice(at, PieceLength);
@@ -115,9 +140,16 @@ internal sealed class SignalReader<TSink>
         foreach (var range in author.AsSpan().SplitAny(' ', '-', '.', '_', ',', '|'))
         {
             var word = author.AsSpan()[range];
-            if (word.Length == 0) continue;
+            if (word.Length == 0)
+                continue;
             sink.Add(SignalKind.Author, SignalHash.Join(1, SignalHash.Of(word)), word, -1);
-            for (var at = 0; at + NamePiece <= word.Length; at++) sink.Add(SignalKind.Author, SignalHash.Join(2, SignalHash.Of(word.Slice(at, NamePiece))), word.Slice(at, NamePiece), -1);
+            for (var at = 0; at + NamePiece <= word.Length; at++)
+                sink.Add(
+                    SignalKind.Author,
+                    SignalHash.Join(2, SignalHash.Of(word.Slice(at, NamePiece))),
+                    word.Slice(at, NamePiece),
+                    -1
+                );
         }
     }
 
@@ -125,12 +157,14 @@ internal sealed class SignalReader<TSink>
     {
         sink.Add(SignalKind.Mail, SignalHash.Of(mail), mail, -1);
         var at = mail.IndexOf('@', StringComparison.Ordinal);
-        if (at < 0) return;
+        if (at < 0)
+            return;
         ReadHost(SignalKind.Mail, mail.AsSpan(at + 1), ref sink);
         foreach (var range in mail.AsSpan(0, at).SplitAny('.', '-', '_', '+'))
         {
             var part = mail.AsSpan(0, at)[range];
-            if (part.Length > 1) sink.Add(SignalKind.Mail, SignalHash.Join(3, SignalHash.Of(part)), part, -1);
+            if (part.Length > 1)
+                sink.Add(SignalKind.Mail, SignalHash.Join(3, SignalHash.Of(part)), part, -1);
         }
     }
 
@@ -142,7 +176,8 @@ internal sealed class SignalReader<TSink>
         foreach (var range in path.SplitAny("/-_?&=.+%"))
         {
             var part = path[range];
-            if (part.Length == 0 || ++parts > 12) continue;
+            if (part.Length == 0 || ++parts > 12)
+                continue;
             sink.Add(kind, SignalHash.Join(4, SignalHash.Of(part)), part, -1);
         }
     }
@@ -155,9 +190,16 @@ internal sealed class SignalReader<TSink>
         foreach (var range in host.SplitAny('.', '-'))
         {
             var part = host[range];
-            if (part.Length == 0 || part.Length == ending.Length && part.SequenceEqual(ending)) continue;
+            if (part.Length == 0 || part.Length == ending.Length && part.SequenceEqual(ending))
+                continue;
             sink.Add(kind, SignalHash.Join(6, SignalHash.Of(part)), part, -1);
-            for (var at = 0; at + PieceLength <= part.Length && at < 20; at++) sink.Add(kind, SignalHash.Join(7, SignalHash.Of(part.Slice(at, PieceLength))), part.Slice(at, PieceLength), -1);
+            for (var at = 0; at + PieceLength <= part.Length && at < 20; at++)
+                sink.Add(
+                    kind,
+                    SignalHash.Join(7, SignalHash.Of(part.Slice(at, PieceLength))),
+                    part.Slice(at, PieceLength),
+                    -1
+                );
         }
     }
 }

@@ -18,37 +18,73 @@ internal sealed partial class ContentExaminer(Examination examination, EntryPlac
     /// <summary>Examines the feed as a whole and every entry.</summary>
     public void Examine(Feed feed, Uri? address, int length)
     {
-        if (feed.Items.Count > ManyEntries) Report(ContentRules.ManyEntries, null, feed.Items.Count.ToString(CultureInfo.InvariantCulture));
-        if (length > LargeDocument) Report(ContentRules.LargeDocument, null, ByteCount.InWords(length));
-        if (address is not null && feed.FeedLink is { } self && FoldedAddress.Of(self) is { } folded && folded != FoldedAddress.Of(address.AbsoluteUri)) Report(ContentRules.SelfDiffers, null, self);
+        if (feed.Items.Count > ManyEntries)
+            Report(ContentRules.ManyEntries, null, feed.Items.Count.ToString(CultureInfo.InvariantCulture));
+        if (length > LargeDocument)
+            Report(ContentRules.LargeDocument, null, ByteCount.InWords(length));
+        if (
+            address is not null
+            && feed.FeedLink is { } self
+            && FoldedAddress.Of(self) is { } folded
+            && folded != FoldedAddress.Of(address.AbsoluteUri)
+        )
+            Report(ContentRules.SelfDiffers, null, self);
         var links = new HashSet<string>(StringComparer.Ordinal);
-        for (var at = 0; at < feed.Items.Count; at++) ExamineItem(feed.Items[at], at, links);
+        for (var at = 0; at < feed.Items.Count; at++)
+            ExamineItem(feed.Items[at], at, links);
     }
 
     private void ExamineItem(FeedItem item, int at, HashSet<string> links)
     {
-        if (item.Title is { Length: > LongTitle } title) Report(ContentRules.TitleLong, places.Title(at), title.Length.ToString(CultureInfo.InvariantCulture));
-        if (item.Published < FirstFeeds) Report(ContentRules.DateImplausible, places.Date(at), item.Published.Value.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        if (item.Title is { Length: > LongTitle } title)
+            Report(ContentRules.TitleLong, places.Title(at), title.Length.ToString(CultureInfo.InvariantCulture));
+        if (item.Published < FirstFeeds)
+            Report(
+                ContentRules.DateImplausible,
+                places.Date(at),
+                item.Published.Value.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)
+            );
         if (item.Link is { } link)
         {
-            if (link.Trim().Contains(' ', StringComparison.Ordinal)) Report(ContentRules.AddressWithSpace, places.Link(at), link);
-            if (!links.Add(link)) Report(ContentRules.SameAddress, places.Link(at), link);
+            if (link.Trim().Contains(' ', StringComparison.Ordinal))
+                Report(ContentRules.AddressWithSpace, places.Link(at), link);
+            if (!links.Add(link))
+                Report(ContentRules.SameAddress, places.Link(at), link);
         }
 
-        foreach (var html in new[] { item.Summary, item.ContentHtml }.OfType<string>().Where(html => html.Contains('<', StringComparison.Ordinal))) ExamineHtml(html, at);
+        foreach (
+            var html in new[] { item.Summary, item.ContentHtml }
+                .OfType<string>()
+                .Where(html => html.Contains('<', StringComparison.Ordinal))
+        )
+            ExamineHtml(html, at);
     }
 
     private void ExamineHtml(string html, int at)
     {
-        if (EventAttribute().Match(html) is { Success: true } found) Report(ContentRules.EventAttribute, places.Text(at, found.Groups[1].Value), found.Groups[1].Value.ToLowerInvariant());
-        if (ScriptAddress().Match(html) is { Success: true } script) Report(ContentRules.ScriptAddress, places.Text(at, script.Groups[1].Value));
-        if (Pictures().Matches(html).FirstOrDefault(picture => !picture.Value.Contains("alt", StringComparison.OrdinalIgnoreCase)) is { } wordless) Report(ContentRules.PictureWithoutWords, places.Text(at, wordless.Value[..4]));
+        if (EventAttribute().Match(html) is { Success: true } found)
+            Report(
+                ContentRules.EventAttribute,
+                places.Text(at, found.Groups[1].Value),
+                found.Groups[1].Value.ToLowerInvariant()
+            );
+        if (ScriptAddress().Match(html) is { Success: true } script)
+            Report(ContentRules.ScriptAddress, places.Text(at, script.Groups[1].Value));
+        if (
+            Pictures()
+                .Matches(html)
+                .FirstOrDefault(picture => !picture.Value.Contains("alt", StringComparison.OrdinalIgnoreCase)) is
+            { } wordless
+        )
+            Report(ContentRules.PictureWithoutWords, places.Text(at, wordless.Value[..4]));
     }
 
     private void Report(FeedRule rule, ISourcePlace? place, params string[] arguments)
     {
-        if (place is null) examination.Report(Finding.Overall(rule, arguments));
-        else examination.Report(rule, place, arguments);
+        if (place is null)
+            examination.Report(Finding.Overall(rule, arguments));
+        else
+            examination.Report(rule, place, arguments);
     }
 
     [GeneratedRegex(@"<[a-zA-Z][^<>]*?\s(on[a-z]{3,20})\s*=", RegexOptions.IgnoreCase)]

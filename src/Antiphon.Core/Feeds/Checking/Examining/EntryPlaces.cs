@@ -18,7 +18,8 @@ internal sealed class EntryPlaces
     public static EntryPlaces Of(SourceElement? root)
     {
         var found = new List<ISourcePlace>();
-        if (root is not null) Collect(root, found);
+        if (root is not null)
+            Collect(root, found);
         return new EntryPlaces(found);
     }
 
@@ -40,17 +41,26 @@ internal sealed class EntryPlaces
     private static void Collect(SourceElement element, List<ISourcePlace> found)
     {
         // Feeds hold entries one or two levels down; an entry document is one itself.
-        if (element.LocalName is "item" or "entry") found.Add(element);
-        else foreach (var child in element.Children.Where(child => child.LocalName is "channel" or "item" or "entry")) Collect(child, found);
+        if (element.LocalName is "item" or "entry")
+            found.Add(element);
+        else
+            foreach (var child in element.Children.Where(child => child.LocalName is "channel" or "item" or "entry"))
+                Collect(child, found);
     }
 
     private ISourcePlace? Find(int entry, string[] names, string? words)
     {
-        if (entry >= _entries.Count) return null;
+        if (entry >= _entries.Count)
+            return null;
         return _entries[entry] switch
         {
             SourceElement element => In(element, names, words) ?? element,
-            JsonNode item => names.Select(item.Member).FirstOrDefault(member => member is not null && (words is null || member.Text.Contains(words, StringComparison.Ordinal))) ?? item,
+            JsonNode item => names
+                .Select(item.Member)
+                .FirstOrDefault(member =>
+                    member is not null && (words is null || member.Text.Contains(words, StringComparison.Ordinal))
+                )
+                ?? item,
             var place => place,
         };
     }
@@ -62,9 +72,11 @@ internal sealed class EntryPlaces
         {
             foreach (var child in element.Children.Where(child => child.LocalName == name))
             {
-                if (words is null) return child.TextPlace;
+                if (words is null)
+                    return child.TextPlace;
                 var at = child.Text.IndexOf(words, StringComparison.Ordinal);
-                if (at >= 0) return child.PlaceIn(at);
+                if (at >= 0)
+                    return child.PlaceIn(at);
             }
         }
 

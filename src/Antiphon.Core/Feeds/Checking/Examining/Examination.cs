@@ -21,13 +21,15 @@ internal sealed class Examination(DateTimeOffset now)
     /// <summary>Adds a finding at a place.</summary>
     public void Report(FeedRule rule, ISourcePlace place, params string[] arguments)
     {
-        if (HasRoomFor(rule)) _findings.Add(Finding.In(rule, place, arguments));
+        if (HasRoomFor(rule))
+            _findings.Add(Finding.In(rule, place, arguments));
     }
 
     /// <summary>Adds a finished finding.</summary>
     public void Report(Finding finding)
     {
-        if (HasRoomFor(finding.Rule)) _findings.Add(finding);
+        if (HasRoomFor(finding.Rule))
+            _findings.Add(finding);
     }
 
     private bool HasRoomFor(FeedRule rule)

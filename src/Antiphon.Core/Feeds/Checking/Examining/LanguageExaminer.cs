@@ -9,6 +9,7 @@ internal static class LanguageExaminer
     /// <summary>Reports a text that is no well-formed tag (RFC 5646 §2.1).</summary>
     public static void Examine(Examination examination, SourceElement language)
     {
-        if (!ValueTests.IsLanguage(language.Text)) examination.Report(SharedRules.LanguageInvalid, language.TextPlace, language.Text);
+        if (!ValueTests.IsLanguage(language.Text))
+            examination.Report(SharedRules.LanguageInvalid, language.TextPlace, language.Text);
     }
 }

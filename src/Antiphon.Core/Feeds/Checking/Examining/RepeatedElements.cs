@@ -10,7 +10,14 @@ internal static class RepeatedElements
     {
         foreach (var name in names)
         {
-            if (parent.Children.Where(child => child.LocalName == name && child.Namespace == parent.Namespace).Skip(1).FirstOrDefault() is { } again) report(again);
+            if (
+                parent
+                    .Children.Where(child => child.LocalName == name && child.Namespace == parent.Namespace)
+                    .Skip(1)
+                    .FirstOrDefault() is
+                { } again
+            )
+                report(again);
         }
     }
 }

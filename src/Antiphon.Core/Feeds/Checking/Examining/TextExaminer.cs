@@ -12,21 +12,29 @@ internal static partial class TextExaminer
     {
         // Inside CDATA one level is the text itself, so only a second level shows.
         var pattern = title.HasCData ? EscapedTwice() : EscapedOnce();
-        if (pattern.Match(title.Text) is { Success: true } match) examination.Report(SharedRules.EscapedTwice, title.TextPlace, match.Value);
+        if (pattern.Match(title.Text) is { Success: true } match)
+            examination.Report(SharedRules.EscapedTwice, title.TextPlace, match.Value);
     }
 
     /// <summary>Reports double escaping, relative addresses and markup readers remove. Addresses under an xml:base are left alone.</summary>
     public static void ExamineHtml(Examination examination, SourceElement element)
     {
         var html = element.Text;
-        if (EscapedTwice().Match(html) is { Success: true } match) examination.Report(SharedRules.EscapedTwice, element.TextPlace, match.Value);
-        if (!html.Contains('<', StringComparison.Ordinal)) return;
+        if (EscapedTwice().Match(html) is { Success: true } match)
+            examination.Report(SharedRules.EscapedTwice, element.TextPlace, match.Value);
+        if (!html.Contains('<', StringComparison.Ordinal))
+            return;
         if (UnsafeElement().Match(html) is { Success: true } tag)
         {
-            examination.Report(SharedRules.UnsafeMarkup, element.PlaceIn(tag.Index), tag.Groups["name"].Value.ToLowerInvariant());
+            examination.Report(
+                SharedRules.UnsafeMarkup,
+                element.PlaceIn(tag.Index),
+                tag.Groups["name"].Value.ToLowerInvariant()
+            );
         }
 
-        if (HasBase(element)) return;
+        if (HasBase(element))
+            return;
         // No more than are kept: telling a place means counting lines from the start of the text.
         foreach (var address in Address().Matches(html).Where(IsRelative).Take(Examination.MostOfOneRule))
         {
@@ -35,7 +43,8 @@ internal static partial class TextExaminer
         }
     }
 
-    private static bool IsRelative(Match address) => address.Groups["address"].Value is { Length: > 0 } value && !HasScheme(value);
+    private static bool IsRelative(Match address) =>
+        address.Groups["address"].Value is { Length: > 0 } value && !HasScheme(value);
 
     private static bool HasScheme(string value) =>
         value[0] == '#' || value.StartsWith("//", StringComparison.Ordinal) || Scheme().IsMatch(value);
@@ -44,7 +53,8 @@ internal static partial class TextExaminer
     {
         for (var at = element; at is not null; at = at.Parent)
         {
-            if (at.Attributes.Any(attribute => attribute is { LocalName: "base", Namespace: FeedNamespaces.Xml })) return true;
+            if (at.Attributes.Any(attribute => attribute is { LocalName: "base", Namespace: FeedNamespaces.Xml }))
+                return true;
         }
 
         return false;
@@ -61,7 +71,10 @@ internal static partial class TextExaminer
     [GeneratedRegex(@"<(?<name>script|iframe|object|embed|form|applet)\b", RegexOptions.IgnoreCase)]
     private static partial Regex UnsafeElement();
 
-    [GeneratedRegex(@"<(?:a|img|source|video|audio)\b[^<>]*?\s(?:href|src)\s*=\s*(?:""(?<address>[^""]*)""|'(?<address>[^']*)')", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"<(?:a|img|source|video|audio)\b[^<>]*?\s(?:href|src)\s*=\s*(?:""(?<address>[^""]*)""|'(?<address>[^']*)')",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Address();
 
     [GeneratedRegex(@"^[A-Za-z][A-Za-z0-9+.-]*:")]

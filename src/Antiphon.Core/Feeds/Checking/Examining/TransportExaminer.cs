@@ -11,16 +11,26 @@ internal static class TransportExaminer
     public static void Examine(Examination examination, FeedFormat format, DecodedFeed decoded, string? contentType)
     {
         var type = contentType?.Split(';')[0].Trim().ToLowerInvariant();
-        if (!string.IsNullOrEmpty(type) && !Fits(format, type)) examination.Report(Finding.Overall(DocumentRules.MediaType, type, FeedMediaTypes.Of(format)));
-        if (decoded.IsMislabelled) examination.Report(Finding.Overall(DocumentRules.EncodingWrong, decoded.Served ?? decoded.Declared ?? "utf-8"));
-        var differs = decoded.Served is not null && decoded.Declared is not null && !decoded.Served.Equals(decoded.Declared, StringComparison.OrdinalIgnoreCase);
-        if (differs) examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, decoded.Served!, decoded.Declared!));
+        if (!string.IsNullOrEmpty(type) && !Fits(format, type))
+            examination.Report(Finding.Overall(DocumentRules.MediaType, type, FeedMediaTypes.Of(format)));
+        if (decoded.IsMislabelled)
+            examination.Report(
+                Finding.Overall(DocumentRules.EncodingWrong, decoded.Served ?? decoded.Declared ?? "utf-8")
+            );
+        var differs =
+            decoded.Served is not null
+            && decoded.Declared is not null
+            && !decoded.Served.Equals(decoded.Declared, StringComparison.OrdinalIgnoreCase);
+        if (differs)
+            examination.Report(Finding.Overall(DocumentRules.EncodingDisagrees, decoded.Served!, decoded.Declared!));
     }
 
     private static bool Fits(FeedFormat format, string type)
     {
-        if (type == FeedMediaTypes.Of(format)) return true;
-        if (format == FeedFormat.Rdf && type == FeedMediaTypes.Of(FeedFormat.Rss)) return true;
+        if (type == FeedMediaTypes.Of(format))
+            return true;
+        if (format == FeedFormat.Rdf && type == FeedMediaTypes.Of(FeedFormat.Rss))
+            return true;
         return format == FeedFormat.JsonFeed && type == "application/json";
     }
 }

@@ -8,13 +8,17 @@ namespace Antiphon.Core.Feeds.Checking.Examining;
 internal static partial class ValueTests
 {
     /// <summary>A whole number from 0.</summary>
-    public static bool IsNumber(string text) => text.Trim() is { Length: > 0 and < 19 } number && number.All(char.IsAsciiDigit);
+    public static bool IsNumber(string text) =>
+        text.Trim() is { Length: > 0 and < 19 } number && number.All(char.IsAsciiDigit);
 
     /// <summary>A whole number above 0.</summary>
     public static bool IsPositive(string text) => IsNumber(text) && text.Trim().Any(c => c != '0');
 
     /// <summary>A whole number in bounds.</summary>
-    public static bool IsBetween(string text, int least, int most) => int.TryParse(text.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number) && number >= least && number <= most;
+    public static bool IsBetween(string text, int least, int most) =>
+        int.TryParse(text.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+        && number >= least
+        && number <= most;
 
     /// <summary>A media type (RFC 6838 §4.2).</summary>
     public static bool IsMediaType(string text) => MediaType().IsMatch(text.Trim());
@@ -26,7 +30,8 @@ internal static partial class ValueTests
     public static bool IsMail(string text) => Mail().IsMatch(text.Trim());
 
     /// <summary>An address or a relative reference without white space.</summary>
-    public static bool IsReference(string text) => text.Trim() is { Length: > 0 } address && !address.Any(char.IsWhiteSpace);
+    public static bool IsReference(string text) =>
+        text.Trim() is { Length: > 0 } address && !address.Any(char.IsWhiteSpace);
 
     /// <summary>Seconds, or hours, minutes and seconds.</summary>
     public static bool IsDuration(string text) => Duration().IsMatch(text.Trim());
@@ -35,7 +40,8 @@ internal static partial class ValueTests
     public static bool IsPoint(string text) => Point().IsMatch(text.Trim());
 
     /// <summary>A date and time of the W3C's profile of ISO 8601.</summary>
-    public static bool IsW3CDate(string text) => W3CDate().IsMatch(text.Trim()) && Reading.Dates.PublishedDateParser.Parse(text) is not null;
+    public static bool IsW3CDate(string text) =>
+        W3CDate().IsMatch(text.Trim()) && Reading.Dates.PublishedDateParser.Parse(text) is not null;
 
     /// <summary>An absolute address of the web.</summary>
     public static bool IsWeb(string text) => LinkResolver.IsWeb(text);

@@ -9,7 +9,8 @@ internal static class AtomCategory
     public static void AddTo(List<string> categories, XmlReader reader)
     {
         var text = (reader.GetAttribute("label") ?? reader.GetAttribute("term"))?.Trim();
-        if (!string.IsNullOrEmpty(text) && !categories.Contains(text)) categories.Add(text);
+        if (!string.IsNullOrEmpty(text) && !categories.Contains(text))
+            categories.Add(text);
         reader.Skip();
     }
 }

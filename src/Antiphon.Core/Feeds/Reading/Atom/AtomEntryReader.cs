@@ -44,21 +44,49 @@ internal static class AtomEntryReader
         var baseAddress = parts.Base;
         switch (reader.LocalName)
         {
-            case "link": parts.Links.Take(reader, baseAddress); break;
-            case "id": item.Id ??= XmlText.ReadTrimmed(reader); break;
-            case "title": item.Title ??= AtomText.ReadPlain(reader); break;
-            case "summary": item.Summary ??= AtomText.ReadHtml(reader, baseAddress); break;
-            case "content": ReadContent(reader, item, baseAddress); break;
+            case "link":
+                parts.Links.Take(reader, baseAddress);
+                break;
+            case "id":
+                item.Id ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "title":
+                item.Title ??= AtomText.ReadPlain(reader);
+                break;
+            case "summary":
+                item.Summary ??= AtomText.ReadHtml(reader, baseAddress);
+                break;
+            case "content":
+                ReadContent(reader, item, baseAddress);
+                break;
             // Atom 0.3 had issued, created and modified.
-            case "published" or "issued": item.Published = PublishedDateParser.Parse(XmlText.Read(reader)) ?? item.Published; break;
-            case "created": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
-            case "updated" or "modified": item.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
-            case "author": AtomPerson.AddTo(item.Authors, reader, baseAddress); break;
-            case "contributor": AtomPerson.AddTo(item.Contributors, reader, baseAddress); break;
-            case "rights" or "copyright": item.Copyright ??= AtomText.ReadPlain(reader); break;
-            case "category": AtomCategory.AddTo(item.Categories, reader); break;
-            case "source": ReadSource(reader, item, baseAddress); break;
-            default: ReadForeign(reader, item, parts); break;
+            case "published" or "issued":
+                item.Published = PublishedDateParser.Parse(XmlText.Read(reader)) ?? item.Published;
+                break;
+            case "created":
+                item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader));
+                break;
+            case "updated" or "modified":
+                item.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader));
+                break;
+            case "author":
+                AtomPerson.AddTo(item.Authors, reader, baseAddress);
+                break;
+            case "contributor":
+                AtomPerson.AddTo(item.Contributors, reader, baseAddress);
+                break;
+            case "rights" or "copyright":
+                item.Copyright ??= AtomText.ReadPlain(reader);
+                break;
+            case "category":
+                AtomCategory.AddTo(item.Categories, reader);
+                break;
+            case "source":
+                ReadSource(reader, item, baseAddress);
+                break;
+            default:
+                ReadForeign(reader, item, parts);
+                break;
         }
     }
 
@@ -87,9 +115,12 @@ internal static class AtomEntryReader
         var links = new AtomLinks();
         XmlWalk.Children(reader, child =>
         {
-            if (child.LocalName == "title") item.Source ??= AtomText.ReadPlain(child);
-            else if (child.LocalName == "link") links.Take(child, baseAddress);
-            else child.Skip();
+            if (child.LocalName == "title")
+                item.Source ??= AtomText.ReadPlain(child);
+            else if (child.LocalName == "link")
+                links.Take(child, baseAddress);
+            else
+                child.Skip();
         });
         item.SourceFeed ??= links.Self ?? links.Alternate;
     }
@@ -98,27 +129,44 @@ internal static class AtomEntryReader
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            case FeedNamespaces.DublinCore when reader.LocalName == "creator": AddCreator(reader, item); break;
-            case FeedNamespaces.DublinCore when reader.LocalName == "date": item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
-            case FeedNamespaces.DublinCore when reader.LocalName == "subject": AddSubject(reader, item); break;
-            default: parts.Modules.Read(reader, parts.Base); break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "creator":
+                AddCreator(reader, item);
+                break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "date":
+                item.Published ??= PublishedDateParser.Parse(XmlText.Read(reader));
+                break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "subject":
+                AddSubject(reader, item);
+                break;
+            default:
+                parts.Modules.Read(reader, parts.Base);
+                break;
         }
     }
 
     private static void AddCreator(XmlReader reader, FeedItem item)
     {
-        if (PersonParser.Parse(XmlText.Read(reader)) is { } person) item.Authors.Add(person);
+        if (PersonParser.Parse(XmlText.Read(reader)) is { } person)
+            item.Authors.Add(person);
     }
 
     private static void AddSubject(XmlReader reader, FeedItem item)
     {
-        if (XmlText.ReadTrimmed(reader) is { } subject && !item.Categories.Contains(subject)) item.Categories.Add(subject);
+        if (XmlText.ReadTrimmed(reader) is { } subject && !item.Categories.Contains(subject))
+            item.Categories.Add(subject);
     }
 
     private static string? Picture(FeedItem item, Uri? baseAddress)
     {
-        var enclosed = item.Enclosures.FirstOrDefault(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
-        return LinkResolver.Resolve(enclosed ?? FirstPicture.In(item.ContentHtml)?.Url ?? FirstPicture.In(item.Summary)?.Url, baseAddress);
+        var enclosed = item
+            .Enclosures.FirstOrDefault(file =>
+                file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true
+            )
+            ?.Url;
+        return LinkResolver.Resolve(
+            enclosed ?? FirstPicture.In(item.ContentHtml)?.Url ?? FirstPicture.In(item.Summary)?.Url,
+            baseAddress
+        );
     }
 
     /// <summary>What is gathered on the way through an entry.</summary>

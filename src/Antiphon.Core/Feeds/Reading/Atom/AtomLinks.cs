@@ -26,8 +26,12 @@ internal sealed class AtomLinks(FeedPaging? paging = null)
         var type = reader.GetAttribute("type");
         switch (Relation(reader.GetAttribute("rel")))
         {
-            case "alternate" when Alternate is null || type is "text/html": Alternate = address; break;
-            case "self": Self ??= address; break;
+            case "alternate" when Alternate is null || type is "text/html":
+                Alternate = address;
+                break;
+            case "self":
+                Self ??= address;
+                break;
             case "replies" when type is null or "text/html" or "application/xhtml+xml":
                 Replies ??= address;
                 ReplyCount ??= Count(reader);
@@ -36,10 +40,18 @@ internal sealed class AtomLinks(FeedPaging? paging = null)
                 ReplyFeed ??= address;
                 ReplyCount ??= Count(reader);
                 break;
-            case "hub" when address is not null: Hubs.Add(address); break;
-            case "related": Related ??= address; break;
-            case "enclosure": Enclosures.Add(new FeedEnclosure(address, type, Length(reader))); break;
-            case var relation when paging is not null: PagingLinks.Take(paging, relation, address); break;
+            case "hub" when address is not null:
+                Hubs.Add(address);
+                break;
+            case "related":
+                Related ??= address;
+                break;
+            case "enclosure":
+                Enclosures.Add(new FeedEnclosure(address, type, Length(reader)));
+                break;
+            case var relation when paging is not null:
+                PagingLinks.Take(paging, relation, address);
+                break;
         }
 
         reader.Skip();
@@ -49,13 +61,24 @@ internal sealed class AtomLinks(FeedPaging? paging = null)
     private static string Relation(string? text)
     {
         var relation = string.IsNullOrWhiteSpace(text) ? "alternate" : text.Trim().ToLowerInvariant();
-        var slash = relation.StartsWith("http://www.iana.org/assignments/relation", StringComparison.Ordinal) ? relation.LastIndexOf('/') : -1;
+        var slash = relation.StartsWith("http://www.iana.org/assignments/relation", StringComparison.Ordinal)
+            ? relation.LastIndexOf('/')
+            : -1;
         return relation[(slash + 1)..];
     }
 
     private static int? Count(XmlReader reader) =>
-        int.TryParse(reader.GetAttribute("count", FeedNamespaces.Threading), NumberStyles.None, CultureInfo.InvariantCulture, out var count) ? count : null;
+        int.TryParse(
+            reader.GetAttribute("count", FeedNamespaces.Threading),
+            NumberStyles.None,
+            CultureInfo.InvariantCulture,
+            out var count
+        )
+            ? count
+            : null;
 
     private static long? Length(XmlReader reader) =>
-        long.TryParse(reader.GetAttribute("length"), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes) ? bytes : null;
+        long.TryParse(reader.GetAttribute("length"), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes)
+            ? bytes
+            : null;
 }

@@ -10,20 +10,31 @@ internal static class AtomPerson
     /// <summary>Adds the person the reader stands on, when it says anything, and leaves the reader after it.</summary>
     public static void AddTo(List<FeedPerson> people, XmlReader reader, Uri? baseAddress)
     {
-        string? name = null, mail = null, url = null;
+        string? name = null,
+            mail = null,
+            url = null;
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
         XmlWalk.Children(reader, child =>
         {
             switch (child.LocalName)
             {
-                case "name": name ??= XmlText.ReadTrimmed(child); break;
-                case "email": mail ??= XmlText.ReadTrimmed(child); break;
+                case "name":
+                    name ??= XmlText.ReadTrimmed(child);
+                    break;
+                case "email":
+                    mail ??= XmlText.ReadTrimmed(child);
+                    break;
                 // Atom 0.3 called it url.
-                case "uri" or "url" when url is null: url = AddressOf(child, narrowed); break;
-                default: child.Skip(); break;
+                case "uri" or "url" when url is null:
+                    url = AddressOf(child, narrowed);
+                    break;
+                default:
+                    child.Skip();
+                    break;
             }
         });
-        if (name is not null || mail is not null || url is not null) people.Add(new FeedPerson(name, mail, url));
+        if (name is not null || mail is not null || url is not null)
+            people.Add(new FeedPerson(name, mail, url));
     }
 
     private static string? AddressOf(XmlReader reader, Uri? baseAddress)

@@ -14,7 +14,8 @@ internal sealed class AtomReader
     private readonly AtomLinks _links;
     private readonly RhythmElements _rhythm = new();
 
-    private AtomReader(Feed feed, Uri? baseAddress) => (_feed, _base, _links) = (feed, baseAddress, new AtomLinks(feed.Paging));
+    private AtomReader(Feed feed, Uri? baseAddress) =>
+        (_feed, _base, _links) = (feed, baseAddress, new AtomLinks(feed.Paging));
 
     /// <summary>Fills the feed as far as the document goes; an entry document becomes a feed with one entry.</summary>
     public static void Fill(XmlReader reader, Feed feed, Uri? address)
@@ -54,20 +55,46 @@ internal sealed class AtomReader
 
         switch (reader.LocalName)
         {
-            case "entry": AtomEntryReader.Read(reader, _base, _feed.Items.Add); break;
-            case "link": _links.Take(reader, _base); break;
-            case "id": _feed.Id ??= XmlText.ReadTrimmed(reader); break;
-            case "title": _feed.Title ??= AtomText.ReadPlain(reader); break;
+            case "entry":
+                AtomEntryReader.Read(reader, _base, _feed.Items.Add);
+                break;
+            case "link":
+                _links.Take(reader, _base);
+                break;
+            case "id":
+                _feed.Id ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "title":
+                _feed.Title ??= AtomText.ReadPlain(reader);
+                break;
             // Atom 0.3 had tagline, copyright and modified.
-            case "subtitle" or "tagline": _feed.Description ??= AtomText.ReadPlain(reader); break;
-            case "rights" or "copyright": _feed.Copyright ??= AtomText.ReadPlain(reader); break;
-            case "generator": _feed.Generator ??= XmlText.ReadTrimmed(reader); break;
-            case "updated" or "modified": _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader)); break;
-            case "icon" when _feed.Icon is null: _feed.Icon = ReadAddress(reader); break;
-            case "logo" when _feed.Image is null: _feed.Image = new FeedImage(ReadAddress(reader), null); break;
-            case "author": AtomPerson.AddTo(_feed.Authors, reader, _base); break;
-            case "category": AtomCategory.AddTo(_feed.Categories, reader); break;
-            default: reader.Skip(); break;
+            case "subtitle" or "tagline":
+                _feed.Description ??= AtomText.ReadPlain(reader);
+                break;
+            case "rights" or "copyright":
+                _feed.Copyright ??= AtomText.ReadPlain(reader);
+                break;
+            case "generator":
+                _feed.Generator ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "updated" or "modified":
+                _feed.Updated ??= PublishedDateParser.Parse(XmlText.Read(reader));
+                break;
+            case "icon" when _feed.Icon is null:
+                _feed.Icon = ReadAddress(reader);
+                break;
+            case "logo" when _feed.Image is null:
+                _feed.Image = new FeedImage(ReadAddress(reader), null);
+                break;
+            case "author":
+                AtomPerson.AddTo(_feed.Authors, reader, _base);
+                break;
+            case "category":
+                AtomCategory.AddTo(_feed.Categories, reader);
+                break;
+            default:
+                reader.Skip();
+                break;
         }
     }
 
@@ -75,12 +102,16 @@ internal sealed class AtomReader
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            case FeedNamespaces.Syndication: _rhythm.ReadModule(reader, _feed.Rhythm); break;
+            case FeedNamespaces.Syndication:
+                _rhythm.ReadModule(reader, _feed.Rhythm);
+                break;
             case FeedNamespaces.History:
                 PagingLinks.TakeMark(_feed.Paging, reader.LocalName);
                 reader.Skip();
                 break;
-            default: ForeignElement.Keep(reader, _feed.Extensions); break;
+            default:
+                ForeignElement.Keep(reader, _feed.Extensions);
+                break;
         }
     }
 

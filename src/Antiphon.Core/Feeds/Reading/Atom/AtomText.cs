@@ -13,7 +13,8 @@ internal static class AtomText
     public static string? ReadPlain(XmlReader reader)
     {
         var kind = KindOf(reader);
-        if (kind == AtomTextKind.Xhtml) return Null(HtmlText.Of(XhtmlText.Read(reader, null)));
+        if (kind == AtomTextKind.Xhtml)
+            return Null(HtmlText.Of(XhtmlText.Read(reader, null)));
         var text = kind == AtomTextKind.Base64 ? Decoded(XmlText.ReadTrimmed(reader)) : XmlText.ReadTrimmed(reader);
         return text is null || kind == AtomTextKind.Plain ? text : Null(HtmlText.Of(text));
     }
@@ -23,7 +24,8 @@ internal static class AtomText
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
         var kind = KindOf(reader);
-        if (kind == AtomTextKind.Xhtml) return XhtmlText.Read(reader, narrowed);
+        if (kind == AtomTextKind.Xhtml)
+            return XhtmlText.Read(reader, narrowed);
         var text = XmlText.ReadTrimmed(reader);
         return kind switch
         {
@@ -39,10 +41,12 @@ internal static class AtomText
         var type = (reader.GetAttribute("type") ?? "text").Trim().ToLowerInvariant();
         var mode = reader.GetAttribute("mode")?.Trim().ToLowerInvariant();
         // In Atom 0.3 the mode says how the text stands in the document, and a media type what it is; the mode is xml unless it is told.
-        if (mode == "base64") return AtomTextKind.Base64;
+        if (mode == "base64")
+            return AtomTextKind.Base64;
         if (FeedNamespaces.Meant(reader.NamespaceURI) == FeedNamespaces.Atom03)
         {
-            if (mode == "escaped") return type is "text" or "text/plain" ? AtomTextKind.Plain : AtomTextKind.Html;
+            if (mode == "escaped")
+                return type is "text" or "text/plain" ? AtomTextKind.Plain : AtomTextKind.Html;
             return type is "text" or "text/plain" ? AtomTextKind.Plain : AtomTextKind.Xhtml;
         }
 
@@ -51,7 +55,9 @@ internal static class AtomText
             "text" or "text/plain" => AtomTextKind.Plain,
             "xhtml" or "application/xhtml+xml" => AtomTextKind.Xhtml,
             "html" or "text/html" => AtomTextKind.Html,
-            _ when type.EndsWith("+xml", StringComparison.Ordinal) || type.EndsWith("/xml", StringComparison.Ordinal) || !type.Contains('/', StringComparison.Ordinal) => AtomTextKind.Html,
+            _ when type.EndsWith("+xml", StringComparison.Ordinal)
+                    || type.EndsWith("/xml", StringComparison.Ordinal)
+                    || !type.Contains('/', StringComparison.Ordinal) => AtomTextKind.Html,
             _ when type.StartsWith("text/", StringComparison.Ordinal) => AtomTextKind.Plain,
             _ => AtomTextKind.Base64,
         };
@@ -60,7 +66,8 @@ internal static class AtomText
     /// <summary>The text that base64 stands for; the letters themselves when they stand for none.</summary>
     private static string? Decoded(string? text)
     {
-        if (text is null) return null;
+        if (text is null)
+            return null;
         try
         {
             return new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(Convert.FromBase64String(text)).Trim();

@@ -7,8 +7,34 @@ namespace Antiphon.Core.Feeds.Reading.Atom;
 /// <summary>Reads XHTML standing in a feed as HTML: without prefixes and namespaces, its addresses resolved against every xml:base on the way.</summary>
 internal static class XhtmlText
 {
-    private static readonly HashSet<string> Void = ["area", "base", "br", "col", "embed", "hr", "img", "input", "link", "meta", "source", "track", "wbr"];
-    private static readonly HashSet<string> Addresses = ["href", "src", "cite", "longdesc", "action", "background", "data", "poster", "usemap"];
+    private static readonly HashSet<string> Void =
+    [
+        "area",
+        "base",
+        "br",
+        "col",
+        "embed",
+        "hr",
+        "img",
+        "input",
+        "link",
+        "meta",
+        "source",
+        "track",
+        "wbr",
+    ];
+    private static readonly HashSet<string> Addresses =
+    [
+        "href",
+        "src",
+        "cite",
+        "longdesc",
+        "action",
+        "background",
+        "data",
+        "poster",
+        "usemap",
+    ];
 
     /// <summary>What stands in the element the reader stands on, the div that wraps it taken off (RFC 4287 §3.1.1.3); the reader is left after it. Null when nothing stands there.</summary>
     public static string? Read(XmlReader reader, Uri? baseAddress)
@@ -29,7 +55,8 @@ internal static class XhtmlText
                 wrapper = true;
                 Inside(reader, html, LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml)));
             }
-            else Node(reader, html, baseAddress);
+            else
+                Node(reader, html, baseAddress);
         }
 
         reader.Read();
@@ -47,7 +74,8 @@ internal static class XhtmlText
 
         var depth = reader.Depth;
         reader.Read();
-        while (!reader.EOF && reader.Depth > depth) Node(reader, html, baseAddress);
+        while (!reader.EOF && reader.Depth > depth)
+            Node(reader, html, baseAddress);
         reader.Read();
     }
 
@@ -56,7 +84,11 @@ internal static class XhtmlText
         switch (reader.NodeType)
         {
             case XmlNodeType.Element:
-                Element(reader, html, LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml)));
+                Element(
+                    reader,
+                    html,
+                    LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml))
+                );
                 break;
             case XmlNodeType.Text or XmlNodeType.CDATA or XmlNodeType.Whitespace or XmlNodeType.SignificantWhitespace:
                 html.Append(Escaped(reader.Value));
@@ -75,9 +107,14 @@ internal static class XhtmlText
         html.Append('<').Append(name);
         while (reader.MoveToNextAttribute())
         {
-            if (reader.Prefix == "xmlns" || reader.Name == "xmlns" || reader.NamespaceURI == FeedNamespaces.Xml) continue;
+            if (reader.Prefix == "xmlns" || reader.Name == "xmlns" || reader.NamespaceURI == FeedNamespaces.Xml)
+                continue;
             var value = Addresses.Contains(reader.LocalName) ? AddressOf(reader.Value, baseAddress) : reader.Value;
-            html.Append(' ').Append(reader.LocalName).Append("=\"").Append(Escaped(value).Replace("\"", "&quot;", StringComparison.Ordinal)).Append('"');
+            html.Append(' ')
+                .Append(reader.LocalName)
+                .Append("=\"")
+                .Append(Escaped(value).Replace("\"", "&quot;", StringComparison.Ordinal))
+                .Append('"');
         }
 
         reader.MoveToElement();
@@ -96,11 +133,22 @@ internal static class XhtmlText
     // Going down is by recursion, so the depth is bounded where no author goes.
     private static void GuardDepth(XmlReader reader)
     {
-        if (reader.Depth > XmlSource.MaxDepth) throw new XmlException($"Elements are nested more than {XmlSource.MaxDepth} deep", null, ((IXmlLineInfo)reader).LineNumber, ((IXmlLineInfo)reader).LinePosition);
+        if (reader.Depth > XmlSource.MaxDepth)
+            throw new XmlException(
+                $"Elements are nested more than {XmlSource.MaxDepth} deep",
+                null,
+                ((IXmlLineInfo)reader).LineNumber,
+                ((IXmlLineInfo)reader).LinePosition
+            );
     }
 
     private static string AddressOf(string value, Uri? baseAddress) =>
-        baseAddress is null || value.TrimStart().StartsWith('#') ? value : Uri.TryCreate(baseAddress, value.Trim(), out var resolved) ? resolved.AbsoluteUri : value;
+        baseAddress is null || value.TrimStart().StartsWith('#') ? value
+        : Uri.TryCreate(baseAddress, value.Trim(), out var resolved) ? resolved.AbsoluteUri
+        : value;
 
-    private static string Escaped(string text) => text.Replace("&", "&amp;", StringComparison.Ordinal).Replace("<", "&lt;", StringComparison.Ordinal).Replace(">", "&gt;", StringComparison.Ordinal);
+    private static string Escaped(string text) =>
+        text.Replace("&", "&amp;", StringComparison.Ordinal)
+            .Replace("<", "&lt;", StringComparison.Ordinal)
+            .Replace(">", "&gt;", StringComparison.Ordinal);
 }

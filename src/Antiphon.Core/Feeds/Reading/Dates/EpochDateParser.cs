@@ -11,7 +11,14 @@ internal sealed class EpochDateParser : IDateParser
     /// <inheritdoc/>
     public DateTimeOffset? Parse(string text)
     {
-        if (text.Length < SecondsLength || text.Length > MillisecondsLength + 1 || !long.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number)) return null;
-        return text.Length >= MillisecondsLength ? DateTimeOffset.FromUnixTimeMilliseconds(number) : DateTimeOffset.FromUnixTimeSeconds(number);
+        if (
+            text.Length < SecondsLength
+            || text.Length > MillisecondsLength + 1
+            || !long.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number)
+        )
+            return null;
+        return text.Length >= MillisecondsLength
+            ? DateTimeOffset.FromUnixTimeMilliseconds(number)
+            : DateTimeOffset.FromUnixTimeSeconds(number);
     }
 }

@@ -5,15 +5,34 @@ namespace Antiphon.Core.Feeds.Reading.Dates;
 /// <summary>RFC 822 §5.1 with four-digit years, as RSS asks for: Tue, 24 Nov 2026 09:30:00 GMT.</summary>
 public sealed class Rfc822DateParser : IDateParser
 {
-    private static readonly string[] Months = ["jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct", "nov", "dec"];
+    private static readonly string[] Months =
+    [
+        "jan",
+        "feb",
+        "mar",
+        "apr",
+        "may",
+        "jun",
+        "jul",
+        "aug",
+        "sep",
+        "oct",
+        "nov",
+        "dec",
+    ];
 
     /// <summary>The weekday named in the text when it is not the date's, or null.</summary>
     public static string? WrongWeekday(string text)
     {
         var comma = text.IndexOf(',');
-        if (comma < 3 || Read(text) is not { } date) return null;
+        if (comma < 3 || Read(text) is not { } date)
+            return null;
         var named = text[..comma].Trim();
-        return date.DayOfWeek.ToString().StartsWith(named[..Math.Min(3, named.Length)], StringComparison.OrdinalIgnoreCase) ? null : named;
+        return date
+            .DayOfWeek.ToString()
+            .StartsWith(named[..Math.Min(3, named.Length)], StringComparison.OrdinalIgnoreCase)
+            ? null
+            : named;
     }
 
     /// <summary>True when the text keeps to the letter: short names, two-digit day allowed with one, zone present.</summary>
@@ -21,9 +40,14 @@ public sealed class Rfc822DateParser : IDateParser
     {
         var parts = text.Split(' ', StringSplitOptions.RemoveEmptyEntries);
         var at = parts.Length > 0 && parts[0].EndsWith(',') ? 1 : 0;
-        if (at == 1 && parts[0].Length != 4) return false;
-        return parts.Length == at + 5 && parts[at + 1].Length == 3 && parts[at + 2].Length is 4 or 2
-            && parts[at + 3].Length is 8 or 5 && Zone(parts[at + 4]) is not null && Read(text) is not null;
+        if (at == 1 && parts[0].Length != 4)
+            return false;
+        return parts.Length == at + 5
+            && parts[at + 1].Length == 3
+            && parts[at + 2].Length is 4 or 2
+            && parts[at + 3].Length is 8 or 5
+            && Zone(parts[at + 4]) is not null
+            && Read(text) is not null;
     }
 
     /// <inheritdoc/>
@@ -32,67 +56,92 @@ public sealed class Rfc822DateParser : IDateParser
     private static DateTimeOffset? Read(string text)
     {
         var comma = text.IndexOf(',');
-        var parts = (comma is > 0 and < 12 ? text[(comma + 1)..] : text).Split(' ', StringSplitOptions.RemoveEmptyEntries);
-        if (parts.Length is < 3 or > 6) return null;
-        if (!int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var day)) return null;
-        if (Month(parts[1]) is not { } month || Year(parts[2]) is not { } year) return null;
-        if (day < 1 || day > DateTime.DaysInMonth(year, month)) return null;
-        if (Time(parts.Length > 3 ? parts[3] : "00:00") is not { } time) return null;
+        var parts = (comma is > 0 and < 12 ? text[(comma + 1)..] : text).Split(
+            ' ',
+            StringSplitOptions.RemoveEmptyEntries
+        );
+        if (parts.Length is < 3 or > 6)
+            return null;
+        if (!int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var day))
+            return null;
+        if (Month(parts[1]) is not { } month || Year(parts[2]) is not { } year)
+            return null;
+        if (day < 1 || day > DateTime.DaysInMonth(year, month))
+            return null;
+        if (Time(parts.Length > 3 ? parts[3] : "00:00") is not { } time)
+            return null;
         var offset = parts.Length > 4 ? Zone(parts[4]) : TimeSpan.Zero;
-        return offset is null ? null : new DateTimeOffset(new DateTime(year, month, day, 0, 0, 0, DateTimeKind.Unspecified) + time, offset.Value);
+        return offset is null
+            ? null
+            : new DateTimeOffset(
+                new DateTime(year, month, day, 0, 0, 0, DateTimeKind.Unspecified) + time,
+                offset.Value
+            );
     }
 
     private static int? Month(string text)
     {
-        if (text.Length < 3) return null;
+        if (text.Length < 3)
+            return null;
         var index = Array.IndexOf(Months, text[..3].ToLowerInvariant());
         return index < 0 ? null : index + 1;
     }
 
     private static int? Year(string text)
     {
-        if (!int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var year)) return null;
+        if (!int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var year))
+            return null;
         // RFC 2822 §4.3: two-digit years below 50 belong to this century.
-        if (text.Length == 2) return year < 50 ? 2000 + year : 1900 + year;
+        if (text.Length == 2)
+            return year < 50 ? 2000 + year : 1900 + year;
         return text.Length == 4 && year > 0 ? year : null;
     }
 
     private static TimeSpan? Time(string text)
     {
         var parts = text.Split(':');
-        if (parts.Length is < 2 or > 3) return null;
+        if (parts.Length is < 2 or > 3)
+            return null;
         var numbers = new int[3];
         for (var i = 0; i < parts.Length; i++)
         {
-            if (!int.TryParse(parts[i], NumberStyles.None, CultureInfo.InvariantCulture, out numbers[i])) return null;
+            if (!int.TryParse(parts[i], NumberStyles.None, CultureInfo.InvariantCulture, out numbers[i]))
+                return null;
         }
 
-        return numbers[0] < 24 && numbers[1] < 60 && numbers[2] < 60 ? new TimeSpan(numbers[0], numbers[1], numbers[2]) : null;
+        return numbers[0] < 24 && numbers[1] < 60 && numbers[2] < 60
+            ? new TimeSpan(numbers[0], numbers[1], numbers[2])
+            : null;
     }
 
-    private static TimeSpan? Zone(string text) => text.ToUpperInvariant() switch
-    {
-        "GMT" or "UT" or "UTC" or "Z" => TimeSpan.Zero,
-        "EST" => TimeSpan.FromHours(-5),
-        "EDT" => TimeSpan.FromHours(-4),
-        "CST" => TimeSpan.FromHours(-6),
-        "CDT" => TimeSpan.FromHours(-5),
-        "MST" => TimeSpan.FromHours(-7),
-        "MDT" => TimeSpan.FromHours(-6),
-        "PST" => TimeSpan.FromHours(-8),
-        "PDT" => TimeSpan.FromHours(-7),
-        "CET" => TimeSpan.FromHours(1),
-        "CEST" or "EET" => TimeSpan.FromHours(2),
-        "BST" => TimeSpan.FromHours(1),
-        var number => NumericZone(number),
-    };
+    private static TimeSpan? Zone(string text) =>
+        text.ToUpperInvariant() switch
+        {
+            "GMT" or "UT" or "UTC" or "Z" => TimeSpan.Zero,
+            "EST" => TimeSpan.FromHours(-5),
+            "EDT" => TimeSpan.FromHours(-4),
+            "CST" => TimeSpan.FromHours(-6),
+            "CDT" => TimeSpan.FromHours(-5),
+            "MST" => TimeSpan.FromHours(-7),
+            "MDT" => TimeSpan.FromHours(-6),
+            "PST" => TimeSpan.FromHours(-8),
+            "PDT" => TimeSpan.FromHours(-7),
+            "CET" => TimeSpan.FromHours(1),
+            "CEST" or "EET" => TimeSpan.FromHours(2),
+            "BST" => TimeSpan.FromHours(1),
+            var number => NumericZone(number),
+        };
 
     private static TimeSpan? NumericZone(string text)
     {
         var digits = text.Replace(":", string.Empty, StringComparison.Ordinal);
-        if (digits.Length != 5 || digits[0] is not ('+' or '-')) return null;
-        if (!int.TryParse(digits[1..], NumberStyles.None, CultureInfo.InvariantCulture, out var number)) return null;
+        if (digits.Length != 5 || digits[0] is not ('+' or '-'))
+            return null;
+        if (!int.TryParse(digits[1..], NumberStyles.None, CultureInfo.InvariantCulture, out var number))
+            return null;
         var offset = new TimeSpan(number / 100, number % 100, 0);
-        return offset > TimeSpan.FromHours(14) ? null : digits[0] == '-' ? -offset : offset;
+        return offset > TimeSpan.FromHours(14) ? null
+            : digits[0] == '-' ? -offset
+            : offset;
     }
 }

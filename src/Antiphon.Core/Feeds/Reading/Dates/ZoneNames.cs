@@ -62,7 +62,8 @@ internal static class ZoneNames
     public static TimeSpan? Find(string name)
     {
         var word = name.Trim('.');
-        if (word.Length == 1 && char.IsAsciiLetter(word[0]) && word[0] is not ('J' or 'j')) return TimeSpan.Zero;
+        if (word.Length == 1 && char.IsAsciiLetter(word[0]) && word[0] is not ('J' or 'j'))
+            return TimeSpan.Zero;
         return Hours.TryGetValue(word, out var hours) ? TimeSpan.FromHours(hours) : null;
     }
 }

@@ -21,7 +21,12 @@ internal static class JsonFeedReader
             : [Finding.At(DocumentRules.JsonNotWellFormed, broken.Line, broken.Column, broken.Message)];
         if (root is null || !IsFeed(root))
         {
-            return new FeedReadResult(null, null, null, findings.Count > 0 ? findings : [Finding.At(DocumentRules.JsonIsNoFeed, 1, 1)]);
+            return new FeedReadResult(
+                null,
+                null,
+                null,
+                findings.Count > 0 ? findings : [Finding.At(DocumentRules.JsonIsNoFeed, 1, 1)]
+            );
         }
 
         return new FeedReadResult(FeedFormat.JsonFeed, VersionOf(root), Translate(root, options.Address), findings);
@@ -36,7 +41,8 @@ internal static class JsonFeedReader
     }
 
     private static bool IsFeed(JsonNode root) =>
-        root.Kind == JsonValueKind.Object && (VersionOf(root) is not null || root.Member("items")?.Kind == JsonValueKind.Array);
+        root.Kind == JsonValueKind.Object
+        && (VersionOf(root) is not null || root.Member("items")?.Kind == JsonValueKind.Array);
 
     private static Feed Translate(JsonNode root, Uri? address)
     {
@@ -51,7 +57,9 @@ internal static class JsonFeedReader
             Image = LinkResolver.Resolve(root.String("icon"), address) is { } icon ? new FeedImage(icon, null) : null,
         };
         feed.Authors.AddRange(Authors(root, address));
-        feed.Hubs.AddRange(root.Objects("hubs").Select(hub => LinkResolver.Resolve(hub.String("url"), address)).OfType<string>());
+        feed.Hubs.AddRange(
+            root.Objects("hubs").Select(hub => LinkResolver.Resolve(hub.String("url"), address)).OfType<string>()
+        );
         feed.Paging.Next = LinkResolver.Resolve(root.String("next_url"), address);
         feed.Extensions.AddRange(Extensions(root));
         feed.Items.AddRange(root.Objects("items").Select(item => TranslateItem(item, address)));
@@ -75,15 +83,25 @@ internal static class JsonFeedReader
         };
         translated.Extensions.AddRange(Extensions(item));
         translated.Authors.AddRange(Authors(item, address));
-        translated.Categories.AddRange(item.Member("tags")?.Items.Where(tag => tag.Kind == JsonValueKind.String).Select(tag => tag.Text) ?? []);
-        translated.Enclosures.AddRange(item.Objects("attachments").Select(file =>
-            new FeedEnclosure(LinkResolver.Resolve(file.String("url"), address), file.String("mime_type"), Length(file))));
+        translated.Categories.AddRange(
+            item.Member("tags")?.Items.Where(tag => tag.Kind == JsonValueKind.String).Select(tag => tag.Text) ?? []
+        );
+        translated.Enclosures.AddRange(
+            item.Objects("attachments")
+                .Select(file => new FeedEnclosure(
+                    LinkResolver.Resolve(file.String("url"), address),
+                    file.String("mime_type"),
+                    Length(file)
+                ))
+        );
         return translated;
     }
 
     // Members that begin with an underscore belong to whoever made the feed (JSON Feed 1.1, Extensions).
     private static IEnumerable<FeedExtension> Extensions(JsonNode owner) =>
-        owner.Members.Where(member => member.Name.StartsWith('_')).Select(member => new FeedExtension(null, member.Name, member.Value.ToJson()));
+        owner
+            .Members.Where(member => member.Name.StartsWith('_'))
+            .Select(member => new FeedExtension(null, member.Name, member.Value.ToJson()));
 
     private static string? Content(JsonNode item) =>
         item.String("content_html") ?? (item.String("content_text") is { } text ? WebUtility.HtmlEncode(text) : null);
@@ -92,12 +110,24 @@ internal static class JsonFeedReader
     private static IEnumerable<FeedPerson> Authors(JsonNode owner, Uri? address)
     {
         var listed = owner.Objects("authors").ToList();
-        if (listed.Count == 0 && owner.Member("author") is { Kind: JsonValueKind.Object } single) listed.Add(single);
+        if (listed.Count == 0 && owner.Member("author") is { Kind: JsonValueKind.Object } single)
+            listed.Add(single);
         return listed
-            .Select(author => new FeedPerson(author.String("name"), null, LinkResolver.Resolve(author.String("url"), address)))
+            .Select(author => new FeedPerson(
+                author.String("name"),
+                null,
+                LinkResolver.Resolve(author.String("url"), address)
+            ))
             .Where(person => person.Name is not null || person.Url is not null);
     }
 
     private static long? Length(JsonNode file) =>
-        long.TryParse(file.String("size_in_bytes", orNumber: true), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes) ? bytes : null;
+        long.TryParse(
+            file.String("size_in_bytes", orNumber: true),
+            NumberStyles.None,
+            CultureInfo.InvariantCulture,
+            out var bytes
+        )
+            ? bytes
+            : null;
 }

@@ -27,19 +27,45 @@ internal sealed class EntryModules
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            case FeedNamespaces.Media when MediaElements.Knows(reader.LocalName): (_media ??= new()).Read(reader, baseAddress); break;
-            case FeedNamespaces.CommentApi when reader.LocalName is "commentRss" or "commentRSS": _commentsFeed ??= LinkResolver.Resolve(XmlText.Read(reader), baseAddress); break;
-            case FeedNamespaces.Slash when reader.LocalName == "comments": _commentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
-            case FeedNamespaces.Threading when reader.LocalName == "total": _commentCount ??= WholeNumber.Parse(XmlText.Read(reader)); break;
-            case FeedNamespaces.Threading when reader.LocalName == "in-reply-to": AddReply(reader, baseAddress); break;
-            case FeedNamespaces.GeoRss when reader.LocalName == "point": _place ??= PlaceParser.Parse(XmlText.Read(reader)); break;
-            case FeedNamespaces.Wgs84 when reader.LocalName == "Point": XmlWalk.Children(reader, child => Read(child, baseAddress)); break;
-            case FeedNamespaces.Wgs84 when reader.LocalName == "lat": _latitude ??= XmlText.ReadTrimmed(reader); break;
-            case FeedNamespaces.Wgs84 when reader.LocalName is "long" or "lon": _longitude ??= XmlText.ReadTrimmed(reader); break;
-            case FeedNamespaces.DublinCore when reader.LocalName == "rights": _rights ??= XmlText.ReadTrimmed(reader); break;
-            case FeedNamespaces.DublinCore when reader.LocalName == "language": _language ??= XmlText.ReadTrimmed(reader); break;
-            case FeedNamespaces.DublinCore when reader.LocalName == "contributor": AddContributor(reader); break;
-            default: ForeignElement.Keep(reader, _extensions); break;
+            case FeedNamespaces.Media when MediaElements.Knows(reader.LocalName):
+                (_media ??= new()).Read(reader, baseAddress);
+                break;
+            case FeedNamespaces.CommentApi when reader.LocalName is "commentRss" or "commentRSS":
+                _commentsFeed ??= LinkResolver.Resolve(XmlText.Read(reader), baseAddress);
+                break;
+            case FeedNamespaces.Slash when reader.LocalName == "comments":
+                _commentCount ??= WholeNumber.Parse(XmlText.Read(reader));
+                break;
+            case FeedNamespaces.Threading when reader.LocalName == "total":
+                _commentCount ??= WholeNumber.Parse(XmlText.Read(reader));
+                break;
+            case FeedNamespaces.Threading when reader.LocalName == "in-reply-to":
+                AddReply(reader, baseAddress);
+                break;
+            case FeedNamespaces.GeoRss when reader.LocalName == "point":
+                _place ??= PlaceParser.Parse(XmlText.Read(reader));
+                break;
+            case FeedNamespaces.Wgs84 when reader.LocalName == "Point":
+                XmlWalk.Children(reader, child => Read(child, baseAddress));
+                break;
+            case FeedNamespaces.Wgs84 when reader.LocalName == "lat":
+                _latitude ??= XmlText.ReadTrimmed(reader);
+                break;
+            case FeedNamespaces.Wgs84 when reader.LocalName is "long" or "lon":
+                _longitude ??= XmlText.ReadTrimmed(reader);
+                break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "rights":
+                _rights ??= XmlText.ReadTrimmed(reader);
+                break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "language":
+                _language ??= XmlText.ReadTrimmed(reader);
+                break;
+            case FeedNamespaces.DublinCore when reader.LocalName == "contributor":
+                AddContributor(reader);
+                break;
+            default:
+                ForeignElement.Keep(reader, _extensions);
+                break;
         }
     }
 
@@ -51,22 +77,28 @@ internal sealed class EntryModules
         item.Copyright ??= _rights;
         item.Language ??= _language;
         item.Place ??= _place ?? PlaceParser.Of(_latitude, _longitude);
-        if (_media is not null) item.Media.AddRange(_media.Found());
-        if (_replies is not null) item.RepliesTo.AddRange(_replies);
-        if (_contributors is not null) item.Contributors.AddRange(_contributors);
-        if (_extensions.Count > 0) item.Extensions.AddRange(_extensions);
+        if (_media is not null)
+            item.Media.AddRange(_media.Found());
+        if (_replies is not null)
+            item.RepliesTo.AddRange(_replies);
+        if (_contributors is not null)
+            item.Contributors.AddRange(_contributors);
+        if (_extensions.Count > 0)
+            item.Extensions.AddRange(_extensions);
     }
 
     private void AddReply(XmlReader reader, Uri? baseAddress)
     {
         var link = LinkResolver.Resolve(reader.GetAttribute("href"), baseAddress);
         // The identifier is required (RFC 4685 §3); where it was left out the page serves.
-        if ((reader.GetAttribute("ref") ?? link) is { } reference) (_replies ??= []).Add(new FeedReply(reference, link));
+        if ((reader.GetAttribute("ref") ?? link) is { } reference)
+            (_replies ??= []).Add(new FeedReply(reference, link));
         reader.Skip();
     }
 
     private void AddContributor(XmlReader reader)
     {
-        if (PersonParser.Parse(XmlText.Read(reader)) is { } person) (_contributors ??= []).Add(person);
+        if (PersonParser.Parse(XmlText.Read(reader)) is { } person)
+            (_contributors ??= []).Add(person);
     }
 }

@@ -14,6 +14,7 @@ internal static class ForeignElement
     {
         var (name, space) = (reader.LocalName, reader.NamespaceURI);
         var raw = XmlMarkup.ReadOuter(reader);
-        if (raw.Length is > 0 and <= Longest) extensions.Add(new FeedExtension(space, name, raw));
+        if (raw.Length is > 0 and <= Longest)
+            extensions.Add(new FeedExtension(space, name, raw));
     }
 }

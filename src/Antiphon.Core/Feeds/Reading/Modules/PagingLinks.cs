@@ -10,14 +10,29 @@ internal static class PagingLinks
     {
         switch (relation)
         {
-            case "next": paging.Next ??= address; return true;
-            case "previous" or "prev": paging.Previous ??= address; return true;
-            case "first": paging.First ??= address; return true;
-            case "last": paging.Last ??= address; return true;
-            case "current": paging.Current ??= address; return true;
-            case "prev-archive": paging.PreviousArchive ??= address; return true;
-            case "next-archive": paging.NextArchive ??= address; return true;
-            default: return false;
+            case "next":
+                paging.Next ??= address;
+                return true;
+            case "previous" or "prev":
+                paging.Previous ??= address;
+                return true;
+            case "first":
+                paging.First ??= address;
+                return true;
+            case "last":
+                paging.Last ??= address;
+                return true;
+            case "current":
+                paging.Current ??= address;
+                return true;
+            case "prev-archive":
+                paging.PreviousArchive ??= address;
+                return true;
+            case "next-archive":
+                paging.NextArchive ??= address;
+                return true;
+            default:
+                return false;
         }
     }
 

@@ -17,8 +17,17 @@ internal static class PlaceParser
 
     /// <summary>Latitude and longitude written by themselves; null when either is none.</summary>
     public static FeedPlace? Of(string? latitude, string? longitude) =>
-        Number(latitude) is { } north && Number(longitude) is { } east && Math.Abs(north) <= 90 && Math.Abs(east) <= 180 ? new FeedPlace(north, east) : null;
+        Number(latitude) is { } north && Number(longitude) is { } east && Math.Abs(north) <= 90 && Math.Abs(east) <= 180
+            ? new FeedPlace(north, east)
+            : null;
 
     private static double? Number(string? text) =>
-        double.TryParse(text?.Trim(), NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var number) ? number : null;
+        double.TryParse(
+            text?.Trim(),
+            NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint,
+            CultureInfo.InvariantCulture,
+            out var number
+        )
+            ? number
+            : null;
 }

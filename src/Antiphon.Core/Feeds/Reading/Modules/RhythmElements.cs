@@ -25,7 +25,8 @@ internal sealed class RhythmElements
         switch (reader.LocalName)
         {
             case "ttl":
-                if (WholeNumber.Parse(XmlText.Read(reader)) is > 0 and var minutes) rhythm.TimeToLive ??= TimeSpan.FromMinutes(minutes);
+                if (WholeNumber.Parse(XmlText.Read(reader)) is > 0 and var minutes)
+                    rhythm.TimeToLive ??= TimeSpan.FromMinutes(minutes);
                 return true;
             case "skipHours":
                 XmlWalk.Children(reader, child => AddHour(rhythm, XmlText.Read(child)));
@@ -41,21 +42,29 @@ internal sealed class RhythmElements
     /// <summary>Reads an element of the syndication module.</summary>
     public void ReadModule(XmlReader reader, FeedRhythm rhythm)
     {
-        if (reader.LocalName == "updatePeriod") _period ??= Periods.TryGetValue(XmlText.Read(reader).Trim(), out var period) ? period : null;
-        else if (reader.LocalName == "updateFrequency") _frequency ??= WholeNumber.Parse(XmlText.Read(reader));
-        else reader.Skip();
-        if (_period is { } every) rhythm.UpdateEvery = every / Math.Max(1, _frequency ?? 1);
+        if (reader.LocalName == "updatePeriod")
+            _period ??= Periods.TryGetValue(XmlText.Read(reader).Trim(), out var period) ? period : null;
+        else if (reader.LocalName == "updateFrequency")
+            _frequency ??= WholeNumber.Parse(XmlText.Read(reader));
+        else
+            reader.Skip();
+        if (_period is { } every)
+            rhythm.UpdateEvery = every / Math.Max(1, _frequency ?? 1);
     }
 
     // Some write 24 for midnight.
     private static void AddHour(FeedRhythm rhythm, string text)
     {
-        if (WholeNumber.Parse(text) is >= 0 and <= 24 and var hour && !rhythm.SkipHours.Contains(hour % 24)) rhythm.SkipHours.Add(hour % 24);
+        if (WholeNumber.Parse(text) is >= 0 and <= 24 and var hour && !rhythm.SkipHours.Contains(hour % 24))
+            rhythm.SkipHours.Add(hour % 24);
     }
 
     private static void AddDay(FeedRhythm rhythm, string text)
     {
-        var at = Array.FindIndex(CultureInfo.InvariantCulture.DateTimeFormat.DayNames, name => name.Equals(text.Trim(), StringComparison.OrdinalIgnoreCase));
-        if (at >= 0 && !rhythm.SkipDays.Contains((DayOfWeek)at)) rhythm.SkipDays.Add((DayOfWeek)at);
+        var at = Array.FindIndex(CultureInfo.InvariantCulture.DateTimeFormat.DayNames, name =>
+            name.Equals(text.Trim(), StringComparison.OrdinalIgnoreCase)
+        );
+        if (at >= 0 && !rhythm.SkipDays.Contains((DayOfWeek)at))
+            rhythm.SkipDays.Add((DayOfWeek)at);
     }
 }

@@ -16,7 +16,11 @@ internal static class RssItemReader
         {
             Base = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml)),
             About = reader.GetAttribute("about", FeedNamespaces.Rdf),
-            Language = reader.XmlLang is { Length: > 0 } language && reader.GetAttribute("lang", FeedNamespaces.Xml) is not null ? language : null,
+            Language =
+                reader.XmlLang is { Length: > 0 } language
+                && reader.GetAttribute("lang", FeedNamespaces.Xml) is not null
+                    ? language
+                    : null,
         };
         XmlWalk.Children(reader, child => ReadChild(child, item), () => take(item));
     }
@@ -25,14 +29,30 @@ internal static class RssItemReader
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))
         {
-            case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090: ReadOwn(reader, item); break;
-            case FeedNamespaces.Content when reader.LocalName == "encoded": item.ContentEncoded ??= ReadText(reader, item); break;
-            case FeedNamespaces.Xhtml when reader.LocalName is "body" or "div": item.XhtmlBody ??= XhtmlText.Read(reader, item.Base); break;
-            case FeedNamespaces.DublinCore: ReadDublinCore(reader, item); break;
-            case FeedNamespaces.DublinCoreTerms: ReadTerms(reader, item); break;
-            case FeedNamespaces.Atom or FeedNamespaces.Atom03: ReadAtom(reader, item); break;
-            case FeedNamespaces.Podcast: ReadPodcast(reader, item); break;
-            default: item.Modules.Read(reader, item.Base); break;
+            case "" or FeedNamespaces.Rss10 or FeedNamespaces.Rss090:
+                ReadOwn(reader, item);
+                break;
+            case FeedNamespaces.Content when reader.LocalName == "encoded":
+                item.ContentEncoded ??= ReadText(reader, item);
+                break;
+            case FeedNamespaces.Xhtml when reader.LocalName is "body" or "div":
+                item.XhtmlBody ??= XhtmlText.Read(reader, item.Base);
+                break;
+            case FeedNamespaces.DublinCore:
+                ReadDublinCore(reader, item);
+                break;
+            case FeedNamespaces.DublinCoreTerms:
+                ReadTerms(reader, item);
+                break;
+            case FeedNamespaces.Atom or FeedNamespaces.Atom03:
+                ReadAtom(reader, item);
+                break;
+            case FeedNamespaces.Podcast:
+                ReadPodcast(reader, item);
+                break;
+            default:
+                item.Modules.Read(reader, item.Base);
+                break;
         }
     }
 
@@ -40,27 +60,49 @@ internal static class RssItemReader
     {
         switch (reader.LocalName)
         {
-            case "title": item.Title ??= XmlText.ReadTrimmed(reader); break;
-            case "link" when item.Link is null: ReadLink(reader, item); break;
-            case "description": item.Description ??= ReadText(reader, item); break;
-            case "pubDate" or "pubdate": item.PubDate ??= XmlText.ReadTrimmed(reader); break;
-            case "comments": item.Comments ??= XmlText.ReadTrimmed(reader); break;
+            case "title":
+                item.Title ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "link" when item.Link is null:
+                ReadLink(reader, item);
+                break;
+            case "description":
+                item.Description ??= ReadText(reader, item);
+                break;
+            case "pubDate" or "pubdate":
+                item.PubDate ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "comments":
+                item.Comments ??= XmlText.ReadTrimmed(reader);
+                break;
             case "source":
                 item.SourceFeed ??= reader.GetAttribute("url");
                 item.Source ??= XmlText.ReadTrimmed(reader);
                 break;
-            case "author": AddText(reader, item.Authors); break;
-            case "category": AddText(reader, item.Categories); break;
-            case "guid": ReadGuid(reader, item); break;
-            case "enclosure": ReadEnclosure(reader, item); break;
-            default: item.Modules.Read(reader, item.Base); break;
+            case "author":
+                AddText(reader, item.Authors);
+                break;
+            case "category":
+                AddText(reader, item.Categories);
+                break;
+            case "guid":
+                ReadGuid(reader, item);
+                break;
+            case "enclosure":
+                ReadEnclosure(reader, item);
+                break;
+            default:
+                item.Modules.Read(reader, item.Base);
+                break;
         }
     }
 
     // Some feeds write the address as Atom does.
     private static void ReadLink(XmlReader reader, RssItem item)
     {
-        item.LinkBase = reader.HasAttributes ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml)) : item.Base;
+        item.LinkBase = reader.HasAttributes
+            ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml))
+            : item.Base;
         var written = reader.HasAttributes ? reader.GetAttribute("href") : null;
         item.Link = XmlText.ReadTrimmed(reader) ?? written;
     }
@@ -68,20 +110,34 @@ internal static class RssItemReader
     /// <summary>A text that may be HTML; an xml:base on it counts for the addresses in it.</summary>
     private static string? ReadText(XmlReader reader, RssItem item)
     {
-        var narrowed = reader.HasAttributes ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml)) : item.Base;
+        var narrowed = reader.HasAttributes
+            ? LinkResolver.Narrow(item.Base, reader.GetAttribute("base", FeedNamespaces.Xml))
+            : item.Base;
         return HtmlAddresses.Resolve(XmlText.ReadTrimmed(reader), narrowed);
     }
 
     private static void ReadGuid(XmlReader reader, RssItem item)
     {
-        if (item.Guid is not null) return;
-        item.GuidIsPermaLink = !string.Equals(reader.GetAttribute("isPermaLink"), "false", StringComparison.OrdinalIgnoreCase);
+        if (item.Guid is not null)
+            return;
+        item.GuidIsPermaLink = !string.Equals(
+            reader.GetAttribute("isPermaLink"),
+            "false",
+            StringComparison.OrdinalIgnoreCase
+        );
         item.Guid = XmlText.ReadTrimmed(reader);
     }
 
     private static void ReadEnclosure(XmlReader reader, RssItem item)
     {
-        var length = long.TryParse(reader.GetAttribute("length"), NumberStyles.None, CultureInfo.InvariantCulture, out var bytes) ? bytes : (long?)null;
+        var length = long.TryParse(
+            reader.GetAttribute("length"),
+            NumberStyles.None,
+            CultureInfo.InvariantCulture,
+            out var bytes
+        )
+            ? bytes
+            : (long?)null;
         item.Enclosures.Add(new FeedEnclosure(reader.GetAttribute("url"), reader.GetAttribute("type"), length));
         reader.Skip();
     }
@@ -90,12 +146,24 @@ internal static class RssItemReader
     {
         switch (reader.LocalName)
         {
-            case "creator": AddText(reader, item.Creators); break;
-            case "subject": AddText(reader, item.Categories); break;
-            case "title": item.DublinCoreTitle ??= XmlText.ReadTrimmed(reader); break;
-            case "description": item.DublinCoreDescription ??= XmlText.ReadTrimmed(reader); break;
-            case "date": item.DublinCoreDate ??= XmlText.ReadTrimmed(reader); break;
-            default: item.Modules.Read(reader, item.Base); break;
+            case "creator":
+                AddText(reader, item.Creators);
+                break;
+            case "subject":
+                AddText(reader, item.Categories);
+                break;
+            case "title":
+                item.DublinCoreTitle ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "description":
+                item.DublinCoreDescription ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "date":
+                item.DublinCoreDate ??= XmlText.ReadTrimmed(reader);
+                break;
+            default:
+                item.Modules.Read(reader, item.Base);
+                break;
         }
     }
 
@@ -103,9 +171,15 @@ internal static class RssItemReader
     {
         switch (reader.LocalName)
         {
-            case "issued" or "created": item.TermsIssued ??= XmlText.ReadTrimmed(reader); break;
-            case "modified": item.TermsModified ??= XmlText.ReadTrimmed(reader); break;
-            default: item.Modules.Read(reader, item.Base); break;
+            case "issued" or "created":
+                item.TermsIssued ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "modified":
+                item.TermsModified ??= XmlText.ReadTrimmed(reader);
+                break;
+            default:
+                item.Modules.Read(reader, item.Base);
+                break;
         }
     }
 
@@ -113,37 +187,63 @@ internal static class RssItemReader
     {
         switch (reader.LocalName)
         {
-            case "updated" or "modified": item.AtomUpdated ??= XmlText.ReadTrimmed(reader); break;
-            case "published" or "issued": item.AtomPublished ??= XmlText.ReadTrimmed(reader); break;
-            case "summary": item.AtomSummary ??= AtomText.ReadHtml(reader, item.Base); break;
-            case "content": item.AtomContent ??= AtomText.ReadHtml(reader, item.Base); break;
-            case "author": AtomPerson.AddTo(item.AtomAuthors, reader, item.Base); break;
-            case "contributor": AtomPerson.AddTo(item.AtomContributors, reader, item.Base); break;
-            case "rights": item.AtomRights ??= AtomText.ReadPlain(reader); break;
-            case "link": ReadAtomLink(reader, item); break;
-            default: item.Modules.Read(reader, item.Base); break;
+            case "updated" or "modified":
+                item.AtomUpdated ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "published" or "issued":
+                item.AtomPublished ??= XmlText.ReadTrimmed(reader);
+                break;
+            case "summary":
+                item.AtomSummary ??= AtomText.ReadHtml(reader, item.Base);
+                break;
+            case "content":
+                item.AtomContent ??= AtomText.ReadHtml(reader, item.Base);
+                break;
+            case "author":
+                AtomPerson.AddTo(item.AtomAuthors, reader, item.Base);
+                break;
+            case "contributor":
+                AtomPerson.AddTo(item.AtomContributors, reader, item.Base);
+                break;
+            case "rights":
+                item.AtomRights ??= AtomText.ReadPlain(reader);
+                break;
+            case "link":
+                ReadAtomLink(reader, item);
+                break;
+            default:
+                item.Modules.Read(reader, item.Base);
+                break;
         }
     }
 
     private static void ReadAtomLink(XmlReader reader, RssItem item)
     {
         var address = reader.GetAttribute("href");
-        if (reader.GetAttribute("rel") is null or "alternate") item.AtomLink ??= address;
-        else if (reader.GetAttribute("rel") == "related") item.AtomRelated ??= address;
-        else if (reader.GetAttribute("rel") == "replies") item.AtomReplies ??= address;
+        if (reader.GetAttribute("rel") is null or "alternate")
+            item.AtomLink ??= address;
+        else if (reader.GetAttribute("rel") == "related")
+            item.AtomRelated ??= address;
+        else if (reader.GetAttribute("rel") == "replies")
+            item.AtomReplies ??= address;
         reader.Skip();
     }
 
     private static void ReadPodcast(XmlReader reader, RssItem item)
     {
-        if (reader.LocalName == "image") item.PodcastPicture ??= reader.GetAttribute("href");
-        if (reader.LocalName == "author") AddText(reader, item.Creators);
-        else if (reader.LocalName == "summary") item.PodcastSummary ??= XmlText.ReadTrimmed(reader);
-        else item.Modules.Read(reader, item.Base);
+        if (reader.LocalName == "image")
+            item.PodcastPicture ??= reader.GetAttribute("href");
+        if (reader.LocalName == "author")
+            AddText(reader, item.Creators);
+        else if (reader.LocalName == "summary")
+            item.PodcastSummary ??= XmlText.ReadTrimmed(reader);
+        else
+            item.Modules.Read(reader, item.Base);
     }
 
     private static void AddText(XmlReader reader, List<string> list)
     {
-        if (XmlText.ReadTrimmed(reader) is { } text) list.Add(text);
+        if (XmlText.ReadTrimmed(reader) is { } text)
+            list.Add(text);
     }
 }

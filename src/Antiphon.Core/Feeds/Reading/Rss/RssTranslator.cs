@@ -17,7 +17,9 @@ internal static class RssTranslator
             Link = Link(item),
             Summary = Summary(item),
             ContentHtml = Content(item),
-            Published = PublishedDateParser.Parse(item.PubDate ?? item.DublinCoreDate ?? item.AtomPublished ?? item.TermsIssued),
+            Published = PublishedDateParser.Parse(
+                item.PubDate ?? item.DublinCoreDate ?? item.AtomPublished ?? item.TermsIssued
+            ),
             Updated = PublishedDateParser.Parse(item.AtomUpdated ?? item.TermsModified),
             CommentsUrl = LinkResolver.Resolve(item.Comments ?? item.AtomReplies, item.Base),
             Source = item.Source,
@@ -28,32 +30,45 @@ internal static class RssTranslator
             Image = Picture(item),
         };
         AddAuthors(item, translated);
-        if (item.AtomContributors.Count > 0) translated.Contributors.AddRange(item.AtomContributors);
+        if (item.AtomContributors.Count > 0)
+            translated.Contributors.AddRange(item.AtomContributors);
         item.Found?.ApplyTo(translated);
         foreach (var category in item.Categories)
         {
-            if (!translated.Categories.Contains(category)) translated.Categories.Add(category);
+            if (!translated.Categories.Contains(category))
+                translated.Categories.Add(category);
         }
 
-        foreach (var file in item.Enclosures) translated.Enclosures.Add(file with { Url = LinkResolver.Resolve(file.Url, item.Base) });
+        foreach (var file in item.Enclosures)
+            translated.Enclosures.Add(file with { Url = LinkResolver.Resolve(file.Url, item.Base) });
         return translated;
     }
 
     // A guid is an address unless it says otherwise (RSS 2.0, guid).
     private static string? Link(RssItem item)
     {
-        if ((item.Link ?? item.AtomLink) is { } link) return LinkResolver.Resolve(link, item.Link is null ? item.Base : item.LinkBase);
-        return item.GuidIsPermaLink && LinkResolver.IsWeb(item.Guid) ? LinkResolver.Resolve(item.Guid, item.Base) : null;
+        if ((item.Link ?? item.AtomLink) is { } link)
+            return LinkResolver.Resolve(link, item.Link is null ? item.Base : item.LinkBase);
+        return item.GuidIsPermaLink && LinkResolver.IsWeb(item.Guid)
+            ? LinkResolver.Resolve(item.Guid, item.Base)
+            : null;
     }
 
-    private static string? Summary(RssItem item) => item.Description ?? item.AtomSummary ?? item.DublinCoreDescription ?? item.PodcastSummary;
+    private static string? Summary(RssItem item) =>
+        item.Description ?? item.AtomSummary ?? item.DublinCoreDescription ?? item.PodcastSummary;
 
     private static string? Content(RssItem item) => item.ContentEncoded ?? item.XhtmlBody ?? item.AtomContent;
 
     private static string? Picture(RssItem item)
     {
-        var enclosed = item.Enclosures.Find(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)?.Url;
-        var picture = item.Found?.Picture ?? item.PodcastPicture ?? enclosed ?? FirstPicture.In(item.ContentEncoded)?.Url ?? FirstPicture.In(item.Description)?.Url;
+        var enclosed = item
+            .Enclosures.Find(file => file.Type?.StartsWith("image/", StringComparison.OrdinalIgnoreCase) == true)
+            ?.Url;
+        var picture = item.Found?.Picture
+            ?? item.PodcastPicture
+            ?? enclosed
+            ?? FirstPicture.In(item.ContentEncoded)?.Url
+            ?? FirstPicture.In(item.Description)?.Url;
         return picture is null ? null : LinkResolver.Resolve(picture, item.Base ?? Base(item));
     }
 
@@ -62,10 +77,13 @@ internal static class RssTranslator
     private static void AddAuthors(RssItem item, FeedItem translated)
     {
         var people = translated.Authors;
-        foreach (var text in item.Authors) Add(people, PersonParser.Parse(text));
-        foreach (var text in item.Creators) Add(people, PersonParser.Parse(text));
+        foreach (var text in item.Authors)
+            Add(people, PersonParser.Parse(text));
+        foreach (var text in item.Creators)
+            Add(people, PersonParser.Parse(text));
         people.AddRange(item.AtomAuthors);
-        if (people.Count < 2) return;
+        if (people.Count < 2)
+            return;
         var once = NamedTwice.LeftOut(people).ToList();
         people.Clear();
         people.AddRange(once);
@@ -73,6 +91,7 @@ internal static class RssTranslator
 
     private static void Add(List<FeedPerson> people, FeedPerson? person)
     {
-        if (person is not null) people.Add(person);
+        if (person is not null)
+            people.Add(person);
     }
 }

@@ -24,21 +24,33 @@ public readonly record struct Colour(byte Red, byte Green, byte Blue)
     /// <param name="behind">What shows through a colour that is partly transparent.</param>
     public static Colour? Parse(string? text, Colour? behind = null)
     {
-        if (string.IsNullOrWhiteSpace(text) || text.AsSpan().IndexOfAny(";{}") >= 0) return null;
-        if (new CssParser().ParseStyleSheet($"x{{color:{text.Trim()}}}").Rules is not [ICssStyleRule rule]) return null;
-        var parts = rule.Style.GetPropertyValue("color").Split(['(', ',', ')'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
-        if (parts is not ["rgba", var red, var green, var blue, var alpha] || !Number(alpha, out var opacity) || opacity <= 0) return null;
-        if (!byte.TryParse(red, out var r) || !byte.TryParse(green, out var g) || !byte.TryParse(blue, out var b)) return null;
+        if (string.IsNullOrWhiteSpace(text) || text.AsSpan().IndexOfAny(";{}") >= 0)
+            return null;
+        if (new CssParser().ParseStyleSheet($"x{{color:{text.Trim()}}}").Rules is not [ICssStyleRule rule])
+            return null;
+        var parts = rule
+            .Style.GetPropertyValue("color")
+            .Split(['(', ',', ')'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+        if (
+            parts is not ["rgba", var red, var green, var blue, var alpha]
+            || !Number(alpha, out var opacity)
+            || opacity <= 0
+        )
+            return null;
+        if (!byte.TryParse(red, out var r) || !byte.TryParse(green, out var g) || !byte.TryParse(blue, out var b))
+            return null;
         return new Colour(r, g, b).Over(behind ?? White, Math.Min(1, opacity));
     }
 
     /// <summary>This colour at an opacity from 0 to 1, laid on another.</summary>
-    public Colour Over(Colour behind, double opacity) => new(Mix(Red, behind.Red, opacity), Mix(Green, behind.Green, opacity), Mix(Blue, behind.Blue, opacity));
+    public Colour Over(Colour behind, double opacity) =>
+        new(Mix(Red, behind.Red, opacity), Mix(Green, behind.Green, opacity), Mix(Blue, behind.Blue, opacity));
 
     /// <summary>The code, such as "#1f6f6b".</summary>
     public override string ToString() => string.Create(CultureInfo.InvariantCulture, $"#{Red:x2}{Green:x2}{Blue:x2}");
 
-    private static byte Mix(byte above, byte below, double opacity) => (byte)Math.Round((above * opacity) + (below * (1 - opacity)));
+    private static byte Mix(byte above, byte below, double opacity) =>
+        (byte)Math.Round((above * opacity) + (below * (1 - opacity)));
 
     private static double Linear(byte channel)
     {
@@ -46,5 +58,6 @@ public readonly record struct Colour(byte Red, byte Green, byte Blue)
         return value <= 0.04045 ? value / 12.92 : Math.Pow((value + 0.055) / 1.055, 2.4);
     }
 
-    private static bool Number(string text, out double value) => double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out value);
+    private static bool Number(string text, out double value) =>
+        double.TryParse(text, NumberStyles.Float, CultureInfo.InvariantCulture, out value);
 }

@@ -24,12 +24,15 @@ public static class Contrast
     /// </summary>
     public static Colour Nearest(Colour text, Colour background, double needed)
     {
-        if (Ratio(text, background) >= needed) return text;
+        if (Ratio(text, background) >= needed)
+            return text;
         for (var step = 1; step <= Steps; step++)
         {
             var share = step / (double)Steps;
-            if (Colour.Black.Over(text, share) is var darker && Ratio(darker, background) >= needed) return darker;
-            if (Colour.White.Over(text, share) is var lighter && Ratio(lighter, background) >= needed) return lighter;
+            if (Colour.Black.Over(text, share) is var darker && Ratio(darker, background) >= needed)
+                return darker;
+            if (Colour.White.Over(text, share) is var lighter && Ratio(lighter, background) >= needed)
+                return lighter;
         }
 
         return Ratio(Colour.Black, background) >= Ratio(Colour.White, background) ? Colour.Black : Colour.White;

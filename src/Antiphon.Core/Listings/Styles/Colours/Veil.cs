@@ -11,7 +11,8 @@ public static class Veil
     {
         for (var hundredths = 0; hundredths <= 100; hundredths++)
         {
-            if (Reads(text, veil, hundredths / 100d)) return hundredths;
+            if (Reads(text, veil, hundredths / 100d))
+                return hundredths;
         }
 
         return null;
@@ -21,7 +22,8 @@ public static class Veil
     private static bool Reads(Colour text, Colour veil, double opacity)
     {
         var (darkest, lightest) = (veil.Over(Colour.Black, opacity), veil.Over(Colour.White, opacity));
-        if (darkest.Luminance <= text.Luminance && text.Luminance <= lightest.Luminance) return false;
+        if (darkest.Luminance <= text.Luminance && text.Luminance <= lightest.Luminance)
+            return false;
         return Contrast.Ratio(text, darkest) >= Contrast.Usual && Contrast.Ratio(text, lightest) >= Contrast.Usual;
     }
 }

@@ -6,8 +6,13 @@ internal static class NearestWord
     private const int MostChanges = 2;
 
     /// <summary>The known word with the fewest letters changed, added or missing, at most two; null when none is so near.</summary>
-    public static string? Of(string word, IEnumerable<string> known) => known.Select(text => (Word: text, Changes: Changes(word.ToLowerInvariant(), text)))
-        .Where(pair => pair.Changes <= MostChanges && pair.Changes < word.Length).OrderBy(pair => pair.Changes).Select(pair => pair.Word).FirstOrDefault();
+    public static string? Of(string word, IEnumerable<string> known) =>
+        known
+            .Select(text => (Word: text, Changes: Changes(word.ToLowerInvariant(), text)))
+            .Where(pair => pair.Changes <= MostChanges && pair.Changes < word.Length)
+            .OrderBy(pair => pair.Changes)
+            .Select(pair => pair.Word)
+            .FirstOrDefault();
 
     // Levenshtein's distance, one row at a time.
     private static int Changes(string one, string two)

@@ -13,7 +13,8 @@ internal static partial class CustomProperties
         var values = new Dictionary<string, string>();
         foreach (var sheet in sheets)
         {
-            foreach (Match match in Given().Matches(sheet.Css ?? string.Empty)) values.TryAdd(match.Groups[1].Value, match.Groups[2].Value.Trim());
+            foreach (Match match in Given().Matches(sheet.Css ?? string.Empty))
+                values.TryAdd(match.Groups[1].Value, match.Groups[2].Value.Trim());
         }
 
         return [.. sheets.Select(sheet => sheet with { Css = Resolved(sheet.Css ?? string.Empty, values) })];
@@ -24,7 +25,11 @@ internal static partial class CustomProperties
         // A value may name another; a ring of names ends with the rounds.
         for (var round = 0; round < Rounds && css.Contains("var(", StringComparison.OrdinalIgnoreCase); round++)
         {
-            css = Used().Replace(css, match => values.GetValueOrDefault(match.Groups[1].Value) ?? (match.Groups[2].Success ? match.Groups[2].Value : "inherit"));
+            css = Used()
+                .Replace(css, match =>
+                    values.GetValueOrDefault(match.Groups[1].Value)
+                    ?? (match.Groups[2].Success ? match.Groups[2].Value : "inherit")
+                );
         }
 
         return css;

@@ -12,19 +12,31 @@ internal static partial class MediaCondition
     /// <summary>True when the condition holds; one that is not understood is taken to.</summary>
     public static bool FitsDesktop(string condition)
     {
-        if (condition.Trim().Length == 0) return true;
+        if (condition.Trim().Length == 0)
+            return true;
         return condition.Split(',').Any(FitsOne);
     }
 
     private static bool FitsOne(string query)
     {
-        if (query.Contains("print", StringComparison.OrdinalIgnoreCase) || query.Contains("speech", StringComparison.OrdinalIgnoreCase)) return false;
-        if (Dark().IsMatch(query)) return false;
-        return Widths().Matches(query).All(match =>
-        {
-            var width = double.Parse(match.Groups[2].Value, CultureInfo.InvariantCulture) * (match.Groups[3].Value.Equals("px", StringComparison.OrdinalIgnoreCase) ? 1 : PixelsPerEm);
-            return match.Groups[1].Value.Equals("min", StringComparison.OrdinalIgnoreCase) ? width <= DesktopWidth : width >= DesktopWidth;
-        });
+        if (
+            query.Contains("print", StringComparison.OrdinalIgnoreCase)
+            || query.Contains("speech", StringComparison.OrdinalIgnoreCase)
+        )
+            return false;
+        if (Dark().IsMatch(query))
+            return false;
+        return Widths()
+            .Matches(query)
+            .All(match =>
+            {
+                var width =
+                    double.Parse(match.Groups[2].Value, CultureInfo.InvariantCulture)
+                    * (match.Groups[3].Value.Equals("px", StringComparison.OrdinalIgnoreCase) ? 1 : PixelsPerEm);
+                return match.Groups[1].Value.Equals("min", StringComparison.OrdinalIgnoreCase)
+                    ? width <= DesktopWidth
+                    : width >= DesktopWidth;
+            });
     }
 
     [GeneratedRegex(@"prefers-color-scheme\s*:\s*dark", RegexOptions.IgnoreCase)]

@@ -17,7 +17,8 @@ internal sealed class PageCascade
     public PageCascade(IReadOnlyList<PageSheet> sheets)
     {
         var parser = new CssParser();
-        foreach (var sheet in CustomProperties.Resolve(sheets)) Collect(parser.ParseStyleSheet(sheet.Css ?? string.Empty).Rules, sheet.Name);
+        foreach (var sheet in CustomProperties.Resolve(sheets))
+            Collect(parser.ParseStyleSheet(sheet.Css ?? string.Empty).Rules, sheet.Name);
     }
 
     /// <summary>What is said of the element itself, or null.</summary>
@@ -28,9 +29,11 @@ internal sealed class PageCascade
         foreach (var (rule, sheet) in _rules)
         {
             var value = rule.Style.GetPropertyValue(property);
-            if (string.IsNullOrEmpty(value) || Specificity(rule.Selector, element) is not { } specificity) continue;
+            if (string.IsNullOrEmpty(value) || Specificity(rule.Selector, element) is not { } specificity)
+                continue;
             var rank = (IsImportant: rule.Style.GetPropertyPriority(property) == "important", Specificity: specificity);
-            if (winner is not null && Below(rank, best)) continue;
+            if (winner is not null && Below(rank, best))
+                continue;
             (winner, best) = (new Declared(value, rule.SelectorText, sheet), rank);
         }
 
@@ -42,29 +45,41 @@ internal sealed class PageCascade
     {
         for (; element is not null; element = element.ParentElement)
         {
-            if (Of(element, property) is { } found && found.Value is not ("inherit" or "unset")) return found;
+            if (Of(element, property) is { } found && found.Value is not ("inherit" or "unset"))
+                return found;
         }
 
         return null;
     }
 
-    private static bool Below((bool IsImportant, Priority Specificity) one, (bool IsImportant, Priority Specificity) best) =>
-        one.IsImportant != best.IsImportant ? best.IsImportant : one.Specificity < best.Specificity;
+    private static bool Below(
+        (bool IsImportant, Priority Specificity) one,
+        (bool IsImportant, Priority Specificity) best
+    ) => one.IsImportant != best.IsImportant ? best.IsImportant : one.Specificity < best.Specificity;
 
     /// <summary>The highest specificity of those selectors of a list that find the element; null when none does.</summary>
     private static Priority? Specificity(ISelector? selector, IElement element)
     {
-        if (selector is IEnumerable<ISelector> list) return list.Select(iSelector => Specificity(iSelector, element)).Where(priority => priority is not null).OrderByDescending(priority => priority).FirstOrDefault();
-        return selector is not null && selector.Match(element, element.Owner?.DocumentElement) ? selector.Specificity : null;
+        if (selector is IEnumerable<ISelector> list)
+            return list.Select(iSelector => Specificity(iSelector, element))
+                .Where(priority => priority is not null)
+                .OrderByDescending(priority => priority)
+                .FirstOrDefault();
+        return selector is not null && selector.Match(element, element.Owner?.DocumentElement)
+            ? selector.Specificity
+            : null;
     }
 
     private void Collect(ICssRuleList rules, string sheet)
     {
         foreach (var rule in rules)
         {
-            if (rule is ICssStyleRule style) _rules.Add((style, sheet));
-            else if (rule is ICssMediaRule media && MediaCondition.FitsDesktop(media.ConditionText)) Collect(media.Rules, sheet);
-            else if (rule is ICssSupportsRule supports) Collect(supports.Rules, sheet);
+            if (rule is ICssStyleRule style)
+                _rules.Add((style, sheet));
+            else if (rule is ICssMediaRule media && MediaCondition.FitsDesktop(media.ConditionText))
+                Collect(media.Rules, sheet);
+            else if (rule is ICssSupportsRule supports)
+                Collect(supports.Rules, sheet);
         }
     }
 }

@@ -21,14 +21,24 @@ internal sealed partial class PageLengths(PageCascade cascade)
         ["xx-large"] = 32,
     };
 
-    private static readonly Dictionary<string, double> BrowserHeadings = new() { ["h1"] = 2, ["h2"] = 1.5, ["h3"] = 1.17, ["h4"] = 1, ["h5"] = 0.83, ["h6"] = 0.67 };
+    private static readonly Dictionary<string, double> BrowserHeadings = new()
+    {
+        ["h1"] = 2,
+        ["h2"] = 1.5,
+        ["h3"] = 1.17,
+        ["h4"] = 1,
+        ["h5"] = 0.83,
+        ["h6"] = 0.67,
+    };
 
     /// <summary>Size of an element's type.</summary>
     public double FontSize(IElement? element)
     {
-        if (element is null) return BrowserSize;
+        if (element is null)
+            return BrowserSize;
         var around = FontSize(element.ParentElement);
-        if (cascade.Of(element, "font-size") is not { } said) return around * BrowserHeadings.GetValueOrDefault(element.LocalName, 1);
+        if (cascade.Of(element, "font-size") is not { } said)
+            return around * BrowserHeadings.GetValueOrDefault(element.LocalName, 1);
         return said.Value switch
         {
             "smaller" => around / SmallerBy,
@@ -44,7 +54,8 @@ internal sealed partial class PageLengths(PageCascade cascade)
     /// <param name="em">Pixels of an em and of a hundred per cent there.</param>
     public double? Pixels(string value, IElement element, double em)
     {
-        if (Length().Match(value) is not { Success: true } match) return null;
+        if (Length().Match(value) is not { Success: true } match)
+            return null;
         var number = double.Parse(match.Groups[1].Value, CultureInfo.InvariantCulture);
         return match.Groups[2].Value.ToLowerInvariant() switch
         {
@@ -52,7 +63,8 @@ internal sealed partial class PageLengths(PageCascade cascade)
             "pt" => number * 4 / 3,
             "em" => number * em,
             "%" => number * em / 100,
-            "rem" => number * FontSize(element.Owner?.DocumentElement is { } root && !ReferenceEquals(root, element) ? root : null),
+            "rem" => number
+                * FontSize(element.Owner?.DocumentElement is { } root && !ReferenceEquals(root, element) ? root : null),
             "" when number == 0 => 0,
             _ => null,
         };

@@ -13,18 +13,29 @@ public static class PageSheets
     /// <param name="address">Its address, for relative ones.</param>
     public static IReadOnlyList<PageSheet> Of(IDocument page, Uri address)
     {
-        var origin = Uri.TryCreate(address, page.QuerySelector("base[href]")?.GetAttribute("href"), out var given) ? given : address;
-        return [.. page.QuerySelectorAll("style,link[rel~=stylesheet][href]").Where(IsForScreens).Select(element => Of(element, origin)).OfType<PageSheet>()];
+        var origin = Uri.TryCreate(address, page.QuerySelector("base[href]")?.GetAttribute("href"), out var given)
+            ? given
+            : address;
+        return
+        [
+            .. page.QuerySelectorAll("style,link[rel~=stylesheet][href]")
+                .Where(IsForScreens)
+                .Select(element => Of(element, origin))
+                .OfType<PageSheet>(),
+        ];
     }
 
     private static bool IsForScreens(IElement element) =>
-        !element.ClassList.Contains("antiphon") && !(element.GetAttribute("rel") ?? string.Empty).Contains("alternate", StringComparison.OrdinalIgnoreCase)
+        !element.ClassList.Contains("antiphon")
+        && !(element.GetAttribute("rel") ?? string.Empty).Contains("alternate", StringComparison.OrdinalIgnoreCase)
         && MediaCondition.FitsDesktop(element.GetAttribute("media") ?? string.Empty);
 
     private static PageSheet? Of(IElement element, Uri origin)
     {
-        if (element.LocalName == "style") return new PageSheet(InPage, element.TextContent, null);
-        return Uri.TryCreate(origin, element.GetAttribute("href"), out var address) && address.Scheme is "http" or "https"
+        if (element.LocalName == "style")
+            return new PageSheet(InPage, element.TextContent, null);
+        return
+            Uri.TryCreate(origin, element.GetAttribute("href"), out var address) && address.Scheme is "http" or "https"
             ? new PageSheet(address.Segments[^1], null, address)
             : null;
     }

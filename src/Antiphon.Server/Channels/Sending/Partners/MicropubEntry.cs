@@ -15,11 +15,18 @@ internal static class MicropubEntry
         var (post, facts) = (order.Post!, order.Facts!);
         var properties = new JsonObject { ["name"] = Values(facts.Title), [Canonical] = Values(facts.Link) };
         properties["content"] = new JsonArray(new JsonObject { ["html"] = PartnerText.Html(order) });
-        if (facts.Excerpt.Length > 0) properties["summary"] = Values(facts.Excerpt);
-        if (post.AllCategories.Concat(post.Tags).Distinct().ToArray() is { Length: > 0 } terms) properties["category"] = Values(terms);
-        if (facts.Author is { } author) properties["author"] = Values(author);
-        if (post.PublishedAt is { } published) properties["published"] = Values(AtomWriter.Date(published));
-        if (order.Channel.Settings.WithPicture && post.PictureAddress is { } picture) properties["photo"] = new JsonArray(new JsonObject { ["value"] = picture, ["alt"] = post.PictureAlt ?? string.Empty });
+        if (facts.Excerpt.Length > 0)
+            properties["summary"] = Values(facts.Excerpt);
+        if (post.AllCategories.Concat(post.Tags).Distinct().ToArray() is { Length: > 0 } terms)
+            properties["category"] = Values(terms);
+        if (facts.Author is { } author)
+            properties["author"] = Values(author);
+        if (post.PublishedAt is { } published)
+            properties["published"] = Values(AtomWriter.Date(published));
+        if (order.Channel.Settings.WithPicture && post.PictureAddress is { } picture)
+            properties["photo"] = new JsonArray(
+                new JsonObject { ["value"] = picture, ["alt"] = post.PictureAlt ?? string.Empty }
+            );
         return properties;
     }
 

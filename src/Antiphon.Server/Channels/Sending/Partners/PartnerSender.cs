@@ -6,9 +6,12 @@ using Antiphon.Server.Outgoing;
 namespace Antiphon.Server.Channels.Sending.Partners;
 
 /// <summary>Sends posts to partner sites. Partners know no keys for repeats, so before one the partner is asked for its latest posts.</summary>
-internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerProtocol> protocols, TimeProvider clock) : IChannelSender
+internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerProtocol> protocols, TimeProvider clock)
+    : IChannelSender
 {
-    private readonly Dictionary<PartnerProtocol, IPartnerProtocol> _protocols = protocols.ToDictionary(protocol => protocol.Protocol);
+    private readonly Dictionary<PartnerProtocol, IPartnerProtocol> _protocols = protocols.ToDictionary(protocol =>
+        protocol.Protocol
+    );
 
     /// <inheritdoc/>
     public ChannelKind Kind => ChannelKind.Partner;
@@ -20,11 +23,19 @@ internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerPr
     public async Task<SendOutcome> SendAsync(SendOrder order, CancellationToken cancellation)
     {
         var (act, protocol) = (order.Delivery.Act, Of(order.Channel));
-        if (act is DeliveryAct.Update or DeliveryAct.Withdraw && order.Before?.ReceivedAddress is null) return SendOutcome.NotNeeded("The partner did not say where the post stands.");
-        if (act == DeliveryAct.Publish && order.IsRepeat && await protocol.FindAsync(order, cancellation) is var look && (look.Known ?? look.Unsure) is { } told) return told;
+        if (act is DeliveryAct.Update or DeliveryAct.Withdraw && order.Before?.ReceivedAddress is null)
+            return SendOutcome.NotNeeded("The partner did not say where the post stands.");
+        if (
+            act == DeliveryAct.Publish
+            && order.IsRepeat
+            && await protocol.FindAsync(order, cancellation) is var look
+            && (look.Known ?? look.Unsure) is { } told
+        )
+            return told;
         var answer = await protocol.SendAsync(order, cancellation);
         // A post that is not there any more needs no deleting.
-        if (act == DeliveryAct.Withdraw && answer.Status is 404 or 410) return SendOutcome.Taken("It was gone already.");
+        if (act == DeliveryAct.Withdraw && answer.Status is 404 or 410)
+            return SendOutcome.Taken("It was gone already.");
         return Answers.Of(answer, clock.GetUtcNow(), taken => protocol.Taken(order, taken));
     }
 
@@ -33,8 +44,15 @@ internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerPr
     {
         var asked = await Of(channel).AskAsync(channel, cancellation);
         // A page answers everything; what it offers is looked for, so that the address of the partner's site is enough.
-        if (await OfferAsync(channel, cancellation) is { } offer) return SendOutcome.Refused("Posts are taken at another address of this site.") with { Offer = offer };
-        return Answers.Of(asked, clock.GetUtcNow(), taken => Of(channel).IsSpokenBy(taken) ? SendOutcome.Taken("The partner knows us.") : SendOutcome.Refused("Something answers there, but it takes no posts in this way. Give another address, or choose the other way."));
+        if (await OfferAsync(channel, cancellation) is { } offer)
+            return SendOutcome.Refused("Posts are taken at another address of this site.") with { Offer = offer };
+        return Answers.Of(asked, clock.GetUtcNow(), taken =>
+            Of(channel).IsSpokenBy(taken)
+                ? SendOutcome.Taken("The partner knows us.")
+                : SendOutcome.Refused(
+                    "Something answers there, but it takes no posts in this way. Give another address, or choose the other way."
+                )
+        );
     }
 
     private async Task<PartnerOffer?> OfferAsync(Channel channel, CancellationToken cancellation)
@@ -42,15 +60,19 @@ internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerPr
         var given = new Uri(channel.Settings.Address);
         var offer = await OfferAsync(given, cancellation);
         // A page leads to a document of services, which leads to where entries are taken.
-        if (offer?.Protocol == PartnerProtocol.AtomPub && await OfferAsync(offer.Address, cancellation) is { } further) offer = further;
+        if (offer?.Protocol == PartnerProtocol.AtomPub && await OfferAsync(offer.Address, cancellation) is { } further)
+            offer = further;
         return offer?.Address.AbsoluteUri == given.AbsoluteUri ? null : offer;
     }
 
     private async Task<PartnerOffer?> OfferAsync(Uri address, CancellationToken cancellation)
     {
         var answer = await client.GetAsync(address, cancellation: cancellation);
-        if (answer.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true) answer = answer.WithPage(cancellation);
-        return answer.Problem is null ? PartnerOffer.Of(answer.Headers.Links, answer.Bytes, answer.Page, answer.Address) : null;
+        if (answer.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true)
+            answer = answer.WithPage(cancellation);
+        return answer.Problem is null
+            ? PartnerOffer.Of(answer.Headers.Links, answer.Bytes, answer.Page, answer.Address)
+            : null;
     }
 
     private IPartnerProtocol Of(Channel channel) => _protocols[channel.Settings.Protocol];

@@ -15,7 +15,10 @@ internal static class PartnerText
         var lead = $"<p><a href=\"{Encoded.Html(facts.Link)}\">{Encoded.Html(facts.Title)}</a></p>";
         return order.Channel.Settings.Extent switch
         {
-            BodyExtent.Whole => HtmlCleaner.ForPosts.Clean(PostBlocks.Alone(post.BodyHtml, BlockTexts.For(post.Blog.Site.Language)), new Uri(facts.Link)) + lead,
+            BodyExtent.Whole => HtmlCleaner.ForPosts.Clean(
+                PostBlocks.Alone(post.BodyHtml, BlockTexts.For(post.Blog.Site.Language)),
+                new Uri(facts.Link)
+            ) + lead,
             BodyExtent.Excerpt => $"<p>{Encoded.Html(facts.Excerpt)}</p>{lead}",
             _ => lead,
         };

@@ -10,7 +10,13 @@ namespace Antiphon.Server.Feeds.Published.Pages;
 /// <param name="ContentType">What it is served as.</param>
 /// <param name="Write">Writes it.</param>
 /// <param name="IsOn">Whether a feed is published in it.</param>
-internal sealed record FeedForm(string Suffix, string Name, string ContentType, Func<Feed, byte[]> Write, Func<FeedSettings, bool> IsOn)
+internal sealed record FeedForm(
+    string Suffix,
+    string Name,
+    string ContentType,
+    Func<Feed, byte[]> Write,
+    Func<FeedSettings, bool> IsOn
+)
 {
     /// <summary>All of them, the most widely read first.</summary>
     public static IReadOnlyList<FeedForm> All { get; } =

@@ -13,14 +13,15 @@ internal static class FeedHead
     /// <param name="id">What stands behind "tag:antiphon.example," in its identifier.</param>
     /// <param name="title">Title of the subject.</param>
     /// <param name="description">Description of the subject.</param>
-    public static Feed Of(Site site, FeedSettings settings, string id, string title, string? description) => new()
-    {
-        Id = "tag:antiphon.example," + id,
-        Title = settings.Title ?? title,
-        Description = settings.Description ?? description,
-        Language = settings.Language ?? site.Language,
-        Copyright = settings.Copyright,
-        Image = settings.PictureAddress is { } picture ? new FeedImage(picture, settings.Title ?? title) : null,
-        Generator = "Antiphon",
-    };
+    public static Feed Of(Site site, FeedSettings settings, string id, string title, string? description) =>
+        new()
+        {
+            Id = "tag:antiphon.example," + id,
+            Title = settings.Title ?? title,
+            Description = settings.Description ?? description,
+            Language = settings.Language ?? site.Language,
+            Copyright = settings.Copyright,
+            Image = settings.PictureAddress is { } picture ? new FeedImage(picture, settings.Title ?? title) : null,
+            Generator = "Antiphon",
+        };
 }

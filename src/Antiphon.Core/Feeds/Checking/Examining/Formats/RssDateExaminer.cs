@@ -20,8 +20,11 @@ internal static class RssDateExaminer
             return;
         }
 
-        if (!Rfc822DateParser.IsStrict(text)) examination.Report(RssRules.DateForm, element.TextPlace, text);
-        if (Rfc822DateParser.WrongWeekday(text) is { } weekday) examination.Report(RssRules.WeekdayWrong, element.TextPlace, text, weekday);
-        if (date > examination.Now + Tolerance) examination.Report(SharedRules.DateInFuture, element.TextPlace, text);
+        if (!Rfc822DateParser.IsStrict(text))
+            examination.Report(RssRules.DateForm, element.TextPlace, text);
+        if (Rfc822DateParser.WrongWeekday(text) is { } weekday)
+            examination.Report(RssRules.WeekdayWrong, element.TextPlace, text, weekday);
+        if (date > examination.Now + Tolerance)
+            examination.Report(SharedRules.DateInFuture, element.TextPlace, text);
     }
 }
