@@ -17,8 +17,18 @@ public static class SqliteSettings
             ForeignKeys = true,
             DefaultTimeout = 30,
         };
-        return options.UseSqlite(connection.ConnectionString).AddInterceptors(new PragmaInterceptor());
+        return options
+            .UseSqlite(connection.ConnectionString)
+            .ConfigureWarnings(Ignore)
+            .AddInterceptors(new PragmaInterceptor());
     }
+
+    // What belongs to a deleted post is not seen, as the post is not; and that the migrations make the model is proved by a test, not at each start.
+    private static void Ignore(WarningsConfigurationBuilder warnings) =>
+        warnings.Ignore(
+            CoreEventId.PossibleIncorrectRequiredNavigationWithQueryFilterInteractionWarning,
+            RelationalEventId.PendingModelChangesWarning
+        );
 
     private sealed class PragmaInterceptor : DbConnectionInterceptor
     {

@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using Antiphon.Core.Tables;
 using Antiphon.Core.Text;
 
@@ -22,29 +21,21 @@ public static class SubscriberList
         "adresse",
     ];
     private static readonly string[] NameNames = ["name", "fullname", "nom"];
+    private static readonly string[] Columns =
+    [
+        "mail",
+        "name",
+        "since",
+        "left",
+        "origin",
+        "reason",
+        "paused",
+        "suppressed",
+    ];
 
     /// <summary>The table with its head. What a spreadsheet would run as a formula gets an apostrophe before it.</summary>
-    public static string Write(IEnumerable<ListedSubscriber> subscribers)
-    {
-        var table = new StringBuilder("mail,name,since,left,origin,reason,paused,suppressed\r\n");
-        foreach (var one in subscribers)
-        {
-            string?[] values =
-            [
-                one.Mail,
-                one.Name,
-                Moment(one.Since),
-                one.Left is { } left ? Moment(left) : null,
-                one.Origin.ToString().ToLowerInvariant(),
-                one.Reason,
-                one.PausedUntil is { } until ? Moment(until) : null,
-                one.Suppressed?.ToString().ToLowerInvariant(),
-            ];
-            table.AppendJoin(',', values.Select(CsvCell.Write)).Append("\r\n");
-        }
-
-        return table.ToString();
-    }
+    public static string Write(IEnumerable<ListedSubscriber> subscribers) =>
+        CsvTable.Write(Columns, subscribers.Select(CellsOf));
 
     /// <summary>The column that holds addresses: named so, or else the one in which most rows have an "@"; null when there is none.</summary>
     public static string? MailColumn(ImportTable table)
@@ -117,4 +108,16 @@ public static class SubscriberList
 
     private static string Moment(DateTimeOffset at) =>
         at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss'Z'", CultureInfo.InvariantCulture);
+
+    private static IEnumerable<string?> CellsOf(ListedSubscriber subscriber) =>
+        [
+            subscriber.Mail,
+            subscriber.Name,
+            Moment(subscriber.Since),
+            subscriber.Left is { } left ? Moment(left) : null,
+            subscriber.Origin.ToString().ToLowerInvariant(),
+            subscriber.Reason,
+            subscriber.PausedUntil is { } until ? Moment(until) : null,
+            subscriber.Suppressed?.ToString().ToLowerInvariant(),
+        ];
 }

@@ -4,7 +4,7 @@ using CsvHelper.Configuration;
 
 namespace Antiphon.Core.Tables;
 
-/// <summary>Reads values separated by commas, semicolons, tabs or bars (RFC 4180 and what spreadsheets write).</summary>
+/// <summary>Reads values separated by commas, semicolons, tabs or bars (RFC 4180 and what spreadsheets write); writes them separated by commas.</summary>
 public static class CsvTable
 {
     private const int LinesLookedAt = 20;
@@ -35,6 +35,30 @@ public static class CsvTable
         }
 
         return new ImportTable(columns, rows);
+    }
+
+    /// <summary>A table with its head (RFC 4180), safe to be opened by spreadsheets: see <see cref="CsvCell"/>.</summary>
+    /// <param name="columns">Names of the columns.</param>
+    /// <param name="rows">A value for each column; null for none.</param>
+    public static string Write(IEnumerable<string> columns, IEnumerable<IEnumerable<string?>> rows)
+    {
+        var settings = new CsvConfiguration(CultureInfo.InvariantCulture)
+        {
+            InjectionOptions = InjectionOptions.Escape,
+            InjectionCharacters = CsvCell.FormulaBeginnings,
+        };
+        var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var writer = new CsvWriter(text, settings))
+        {
+            foreach (var row in rows.Prepend(columns))
+            {
+                foreach (var value in row)
+                    writer.WriteField(value);
+                writer.NextRecord();
+            }
+        }
+
+        return text.ToString();
     }
 
     /// <summary>The separator that cuts the first lines into the same number of parts, most parts first. Within quotes nothing is cut.</summary>

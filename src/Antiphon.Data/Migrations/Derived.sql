@@ -163,3 +163,7 @@ END;
 -- Titles in the order of the alphabet, whatever their case: the model of the tables knows no order of letters.
 DROP INDEX IF EXISTS IX_Posts_SiteId_Title;
 CREATE INDEX IX_Posts_SiteId_Title ON Posts (SiteId, Title COLLATE NOCASE, Id);
+
+-- Posts of before texts without markup and numbers of findings were kept: every start looks for them, and finds none.
+DROP INDEX IF EXISTS IX_Posts_Unfilled;
+CREATE INDEX IX_Posts_Unfilled ON Posts (Id) WHERE PlainText IS NULL OR Findings IS NULL;

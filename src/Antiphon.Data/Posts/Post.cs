@@ -130,4 +130,39 @@ public sealed class Post : LeasedRow
 
     /// <summary>Counts saves; a save based on an older one is refused.</summary>
     public int Revision { get; set; }
+
+    /// <summary>What is written in it and said about it, as it stands.</summary>
+    public PostContent ToContent() =>
+        new()
+        {
+            Title = Title,
+            BodyHtml = BodyHtml,
+            Excerpt = Excerpt,
+            PictureAddress = PictureAddress,
+            PictureAlt = PictureAlt,
+            FocusX = FocusX,
+            FocusY = FocusY,
+            Author = Author,
+            Category = Category,
+            MoreCategories = MoreCategories,
+            Tags = Tags,
+            IsFeatured = IsFeatured,
+            IsPinned = IsPinned,
+            AboutAddress = AboutAddress,
+            Details = Details,
+            OwnValues = OwnValues,
+        };
+
+    /// <summary>Gives it this content; where it stands, its dates and its address stay as they are.</summary>
+    public void Apply(PostContent content)
+    {
+        (Title, BodyHtml, Excerpt) = (content.Title, content.BodyHtml, content.Excerpt);
+        (PictureAddress, PictureAlt) = (content.PictureAddress, content.PictureAlt);
+        (FocusX, FocusY) = (content.FocusX, content.FocusY);
+        (Author, Category) = (content.Author, content.Category);
+        (MoreCategories, Tags) = ([.. content.MoreCategories], [.. content.Tags]);
+        (IsFeatured, IsPinned) = (content.IsFeatured, content.IsPinned);
+        (AboutAddress, Details) = (content.AboutAddress, content.Details);
+        OwnValues = [.. content.OwnValues];
+    }
 }

@@ -1,3 +1,4 @@
+using System.Linq.Expressions;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;
 using Antiphon.Data.Conversions;
@@ -9,6 +10,9 @@ namespace Antiphon.Data.Posts;
 /// <summary>Keys and indexes of <see cref="Post"/>.</summary>
 internal sealed class PostConfiguration : IEntityTypeConfiguration<Post>
 {
+    /// <summary>Deleted posts are seen only by those who ask for them.</summary>
+    internal static readonly Expression<Func<Post, bool>> NotDeleted = post => post.DeletedAt == null;
+
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<Post> builder)
     {
@@ -44,6 +48,8 @@ internal sealed class PostConfiguration : IEntityTypeConfiguration<Post>
         builder
             .Property(post => post.OwnValues)
             .HasConversion<StoredJsonConverter<List<FieldValue>>, StoredJsonComparer<List<FieldValue>>>();
-        builder.HasQueryFilter(post => post.DeletedAt == null);
+        // The model that is written out in advance gets it from its own file.
+        if (!EF.IsDesignTime)
+            builder.HasQueryFilter(NotDeleted);
     }
 }

@@ -4,6 +4,7 @@ using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Embed;
@@ -19,7 +20,7 @@ internal static class ThreadCounts
 
     private static async Task<IResult> Count(
         string siteKey,
-        string[] id,
+        [FromQuery] string[] id,
         HttpContext http,
         AntiphonContext database,
         ThreadReader threads

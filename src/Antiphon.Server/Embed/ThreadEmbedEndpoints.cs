@@ -238,29 +238,38 @@ internal static class ThreadEmbedEndpoints
 }
 
 /// <summary>What a thread is asked for with.</summary>
-/// <param name="SiteKey">Public key of the site.</param>
-/// <param name="Id">Identifier of the thread.</param>
-/// <param name="Url">Canonical address of the page.</param>
-/// <param name="Title">Title of the page.</param>
-/// <param name="Sent">What was just sent: "true" for what waits, "public", "confirm" or "report".</param>
-/// <param name="Answers">Key of the comment to be answered.</param>
-/// <param name="Order">Order wished.</param>
-/// <param name="After">Key of the comment at the top level after which the part begins.</param>
-/// <param name="At">Key of a comment that must be shown.</param>
-/// <param name="Most">Most comments at the top level, for programs; as many as readers see first when left out.</param>
-internal sealed record ThreadPageQuery(
-    string SiteKey,
-    string? Id,
-    string? Url,
-    string? Title,
-    string? Sent,
-    string? Answers,
-    Spelled<CommentOrder>? Order,
-    string? After,
-    string? At,
-    int? Most
-)
+internal sealed record ThreadPageQuery
 {
+    /// <summary>Public key of the site.</summary>
+    public required string SiteKey { get; init; }
+
+    /// <summary>Identifier of the thread.</summary>
+    public string? Id { get; init; }
+
+    /// <summary>Canonical address of the page.</summary>
+    public string? Url { get; init; }
+
+    /// <summary>Title of the page.</summary>
+    public string? Title { get; init; }
+
+    /// <summary>What was just sent: "true" for what waits, "public", "confirm" or "report".</summary>
+    public string? Sent { get; init; }
+
+    /// <summary>Key of the comment to be answered.</summary>
+    public string? Answers { get; init; }
+
+    /// <summary>Order wished.</summary>
+    public Spelled<CommentOrder>? Order { get; init; }
+
+    /// <summary>Key of the comment at the top level after which the part begins.</summary>
+    public string? After { get; init; }
+
+    /// <summary>Key of a comment that must be shown.</summary>
+    public string? At { get; init; }
+
+    /// <summary>Most comments at the top level, for programs; as many as readers see first when left out.</summary>
+    public int? Most { get; init; }
+
     /// <summary>What everybody who asks so sees.</summary>
     public ThreadAsked Asked => new(SiteKey, Id ?? string.Empty, Url ?? string.Empty, Title, Order?.Value, After, At);
 }

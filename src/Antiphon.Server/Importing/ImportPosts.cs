@@ -162,22 +162,23 @@ internal sealed class ImportPosts(
         CancellationToken cancellation
     )
     {
-        (post.Title, post.BodyHtml, post.Excerpt, post.Author, post.Category) = (
-            row.Title,
-            row.BodyHtml,
-            row.Excerpt,
-            row.Author,
-            row.Category
+        post.Apply(
+            post.ToContent() with
+            {
+                Title = row.Title,
+                BodyHtml = row.BodyHtml,
+                Excerpt = row.Excerpt,
+                Author = row.Author,
+                Category = row.Category,
+                MoreCategories = row.MoreCategories,
+                Tags = row.Tags,
+                IsFeatured = row.IsFeatured,
+                OwnValues = row.OwnValues,
+                PictureAddress = row.Picture,
+                PictureAlt = row.PictureAlt,
+            }
         );
-        (post.MoreCategories, post.Tags, post.IsFeatured, post.OwnValues, post.ImportMark, post.UpdatedAt) = (
-            [.. row.MoreCategories],
-            [.. row.Tags],
-            row.IsFeatured,
-            [.. row.OwnValues],
-            row.Mark,
-            clock.GetUtcNow()
-        );
-        (post.PictureAddress, post.PictureAlt) = (row.Picture, row.PictureAlt);
+        (post.ImportMark, post.UpdatedAt) = (row.Mark, clock.GetUtcNow());
         if (import.Plan!.FetchPictures)
             await FetchPicturesAsync(import, row, post, notes, cancellation);
     }

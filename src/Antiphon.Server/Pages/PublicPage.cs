@@ -5,15 +5,7 @@ namespace Antiphon.Server.Pages;
 /// <summary>Plain pages of ours that readers meet: messages, frames, posts.</summary>
 internal static class PublicPage
 {
-    private const string Style = """
-        :root{color-scheme:light dark;--paper:#faf7f0;--ink:#1c2321;--soft:#5b625e;--rule:#d9d2c3;--link:#1f6f6b}
-        @media (prefers-color-scheme:dark){:root{--paper:#171a19;--ink:#ece7db;--soft:#a9afa9;--rule:#39403e;--link:#6fc2bb}}
-        *{box-sizing:border-box}body{margin:0;background:var(--paper);color:var(--ink);font:18px/1.6 Georgia,"Times New Roman",serif}
-        main{max-width:42rem;margin:0 auto;padding:2.5rem 1.25rem 4rem}h1,h2,h3,h4{color:var(--heading,inherit)}h1{font-size:2.1rem;line-height:1.15;font-weight:500;margin:.2em 0 .5em}a{color:var(--link)}
-        img{max-width:100%;height:auto;border-radius:4px}.kicker,.byline{font:15px/1.4 system-ui,sans-serif;color:var(--soft);margin:0}.lead{display:block;width:100%;aspect-ratio:16/9;object-fit:cover;margin:1.2rem 0}
-        blockquote{margin:1em 0;padding-left:1em;border-left:3px solid var(--rule)}pre{overflow:auto}button{font:600 16px system-ui,sans-serif;padding:.55em 1.1em;border:0;border-radius:6px;background:var(--link);color:var(--paper);cursor:pointer}
-        .index{list-style:none;padding:0}.index li{padding:.9em 0;border-bottom:1px solid var(--rule)}.index a{font-size:1.2rem;text-decoration:none}hr{border:0;border-top:1px solid var(--rule);margin:2.5rem 0}
-        """;
+    private static readonly string Style = StyleSheet.Read("Pages/page.css");
 
     /// <summary>A page with a heading and ready HTML below it.</summary>
     /// <param name="heading">Heading, as text.</param>

@@ -16,7 +16,6 @@ namespace Antiphon.Server.Posts;
 internal static class PostCheckEndpoints
 {
     private const int MostTitles = 5000;
-    private const int LongestAddress = 60;
 
     /// <summary>Maps both checks.</summary>
     public static void MapPostCheck(this RouteGroupBuilder site)
@@ -78,13 +77,7 @@ internal static class PostCheckEndpoints
         return TypedResults.Ok(
             broken
                 .Select(pair =>
-                    CheckFindingView.Of(
-                        new CheckFinding(
-                            PostRules.LinkBroken,
-                            "bodyHtml",
-                            [Shortened.ToLength(pair.Address, LongestAddress), pair.Problem]
-                        )
-                    )
+                    CheckFindingView.Of(Finding.About("bodyHtml", PostRules.LinkBroken, pair.Address, pair.Problem))
                 )
                 .ToList()
         );

@@ -30,36 +30,16 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
     /// <summary>Brings the text and everything beside it into the post; status and dates are left to the caller. The caller saves.</summary>
     public async Task ApplyAsync(PostRequest request, Post post, long person, CancellationToken cancellation)
     {
-        post.Title = request.Title.Trim();
-        post.BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml);
-        post.Excerpt = Said.OrNull(request.Excerpt);
-        post.PictureAddress = Said.OrNull(request.PictureAddress);
-        post.PictureAlt = Said.OrNull(request.PictureAlt);
-        post.Category = Said.OrNull(request.Category);
-        if (request.MoreCategories is { } more)
-            post.MoreCategories =
-            [
-                .. Tidied(more).Where(name => !string.Equals(name, post.Category, StringComparison.OrdinalIgnoreCase)),
-            ];
-        post.Tags = Tidied(request.Tags);
-        post.IsFeatured = request.IsFeatured;
-        (post.FocusX, post.FocusY) = (request.FocusX, request.FocusY);
-        post.AboutAddress = Said.OrNull(request.AboutAddress);
-        post.Author = Said.OrNull(request.Author) ?? await database.NameOfAsync(person, cancellation);
-        post.IsPinned = request.IsPinned ?? post.IsPinned;
-        if (request.Details is { } details)
-            post.Details = Tidied(details);
+        // Whoever saves a post without a name of its own stands for it.
+        var content = request.Over(post.ToContent() with { Author = null });
+        post.Apply(content with { Author = content.Author ?? await database.NameOfAsync(person, cancellation) });
         await TouchAsync(post, request.Slug, cancellation);
     }
 
     /// <summary>The same for the row of a list.</summary>
     public async Task ApplyRowAsync(QuickEdit request, Post post, CancellationToken cancellation)
     {
-        post.Title = request.Title.Trim();
-        post.Category = Said.OrNull(request.Category);
-        post.Tags = Tidied(request.Tags);
-        post.Author = Said.OrNull(request.Author) ?? post.Author;
-        post.Details = post.Details with { CommentsOff = request.CommentsOff };
+        post.Apply(request.Over(post.ToContent()));
         if (post.Status == PostStatus.Published)
             post.PublishedAt = request.PublishedAt ?? post.PublishedAt;
         await TouchAsync(post, request.Slug, cancellation);
@@ -140,24 +120,20 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
             Key = keys.NewKey(12),
             SiteId = post.SiteId,
             Blog = blog,
-            Title = post.Title + " (copy)",
-            BodyHtml = post.BodyHtml,
-            Excerpt = post.Excerpt,
-            PictureAddress = post.PictureAddress,
-            PictureAlt = post.PictureAlt,
-            FocusX = post.FocusX,
-            FocusY = post.FocusY,
-            Author = post.Author,
-            Category = post.Category,
-            MoreCategories = [.. post.MoreCategories],
-            Tags = [.. post.Tags],
-            AboutAddress = post.AboutAddress,
-            // A copy lives at an address of its own, and two posts may not both be the first.
-            Details = post.Details with { CanonicalAddress = null },
-            OwnValues = [.. post.OwnValues],
             Status = PostStatus.Draft,
             CreatedAt = clock.GetUtcNow(),
         };
+        // A copy lives at an address of its own, and two posts may not both be the first.
+        var content = post.ToContent();
+        copy.Apply(
+            content with
+            {
+                Title = content.Title + " (copy)",
+                Details = content.Details with { CanonicalAddress = null },
+                IsFeatured = false,
+                IsPinned = false,
+            }
+        );
         await TouchAsync(copy, null, cancellation);
         database.Posts.Add(copy);
         await database.SaveChangesAsync(cancellation);
@@ -177,20 +153,4 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
             .ToListAsync(cancellation);
         post.Slug = Slug.MakeUnique(wanted, taken.Contains);
     }
-
-    private static PostDetails Tidied(PostDetails details) =>
-        details with
-        {
-            SearchTitle = Said.OrNull(details.SearchTitle),
-            SearchDescription = Said.OrNull(details.SearchDescription),
-            CanonicalAddress = Said.OrNull(details.CanonicalAddress),
-            SocialTitle = Said.OrNull(details.SocialTitle),
-            SocialText = Said.OrNull(details.SocialText),
-            Language = Said.OrNull(details.Language),
-            SocialPicture = Said.OrNull(details.SocialPicture),
-            ListingPicture = Said.OrNull(details.ListingPicture),
-        };
-
-    private static List<string> Tidied(IReadOnlyList<string>? terms) =>
-        [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
 }

@@ -15,16 +15,7 @@ internal static class PlainTexts
     {
         await using var scope = app.Services.CreateAsyncScope();
         var database = scope.ServiceProvider.GetRequiredService<AntiphonContext>();
-        while (
-            await database
-                .Posts.IgnoreQueryFilters()
-                .AsNoTracking()
-                .Where(post => post.PlainText == null || post.Findings == null)
-                .OrderBy(post => post.Id)
-                .Take(Batch)
-                .ToListAsync()
-                is { Count: > 0 } rows
-        )
+        while (await NextAsync(database) is { Count: > 0 } rows)
         {
             foreach (var row in rows)
             {
@@ -37,5 +28,24 @@ internal static class PlainTexts
                     );
             }
         }
+    }
+
+    private static async Task<List<Post>> NextAsync(AntiphonContext database)
+    {
+        // In the words of the index IX_Posts_Unfilled, so that SQLite takes it; as plain SQL, as compiling the other query costs every start more.
+        var isThere = await database
+            .Database.SqlQuery<bool>(
+                $"SELECT EXISTS (SELECT 1 FROM Posts WHERE PlainText IS NULL OR Findings IS NULL) AS Value"
+            )
+            .ToListAsync();
+        return isThere is [true]
+            ? await database
+                .Posts.IgnoreQueryFilters()
+                .AsNoTracking()
+                .Where(post => post.PlainText == null || post.Findings == null)
+                .OrderBy(post => post.Id)
+                .Take(Batch)
+                .ToListAsync()
+            : [];
     }
 }

@@ -16,13 +16,13 @@ internal static class AreaMap
 
     private static IReadOnlyList<(string Area, string[] MayTake)> Core { get; } =
     [
-        ("Findings", []),
         ("Referrals", []),
         ("Sites", []),
         ("Tables", []),
         ("Text", []),
         ("Time", []),
         ("Work", []),
+        ("Findings", ["Text"]),
         ("Html", ["Text"]),
         ("Feeds", ["Findings", "Html", "Text"]),
         ("Pictures", ["Html"]),

@@ -55,7 +55,7 @@ public sealed class SubscriberListTests
             ),
         ]);
         Assert.Equal(
-            "mail,name,since,left,origin,reason,paused,suppressed\r\n'+1@x.example,\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\",,\r\n",
+            "mail,name,since,left,origin,reason,paused,suppressed\r\n\"'+1@x.example\",\"'=HYPERLINK(\"\"https://x.example\"\")\",2026-11-27T09:00:00Z,,list,\"'@home, by hand\",,\r\n",
             csv
         );
     }

@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text;
 using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Comments.Transfer;
@@ -26,33 +25,8 @@ public static class CommentCsv
     ];
 
     /// <summary>The table with its head.</summary>
-    public static string Write(IEnumerable<PortableComment> comments)
-    {
-        var table = new StringBuilder().AppendJoin(',', Columns).Append("\r\n");
-        foreach (var one in comments)
-        {
-            string?[] values =
-            [
-                one.Id,
-                one.Thread,
-                one.Address,
-                one.Title,
-                one.ParentId,
-                one.Author,
-                one.Mail,
-                one.Text,
-                one.Published.ToString("o", CultureInfo.InvariantCulture),
-                one.Standing.ToString().ToLowerInvariant(),
-                one.IsTeam ? "yes" : "no",
-                Number(one.Up),
-                Number(one.Down),
-                one.Rating is { } rating ? Number(rating) : null,
-            ];
-            table.AppendJoin(',', values.Select(CsvCell.Write)).Append("\r\n");
-        }
-
-        return table.ToString();
-    }
+    public static string Write(IEnumerable<PortableComment> comments) =>
+        CsvTable.Write(Columns, comments.Select(CellsOf));
 
     /// <summary>What a table holds. Columns may stand in any order, and may be missing but for id, thread or address, text and published.</summary>
     public static TransferRead Read(string text)
@@ -135,4 +109,22 @@ public static class CommentCsv
 
     private static int? Whole(string text) =>
         int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+
+    private static IEnumerable<string?> CellsOf(PortableComment comment) =>
+        [
+            comment.Id,
+            comment.Thread,
+            comment.Address,
+            comment.Title,
+            comment.ParentId,
+            comment.Author,
+            comment.Mail,
+            comment.Text,
+            comment.Published.ToString("o", CultureInfo.InvariantCulture),
+            comment.Standing.ToString().ToLowerInvariant(),
+            comment.IsTeam ? "yes" : "no",
+            Number(comment.Up),
+            Number(comment.Down),
+            comment.Rating is { } rating ? Number(rating) : null,
+        ];
 }

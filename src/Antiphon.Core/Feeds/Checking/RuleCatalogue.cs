@@ -1,4 +1,5 @@
 using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking;
 
@@ -6,7 +7,7 @@ namespace Antiphon.Core.Feeds.Checking;
 public static class RuleCatalogue
 {
     /// <summary>All rules, group by group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         .. DocumentRules.All,
         .. ServedRules.All,

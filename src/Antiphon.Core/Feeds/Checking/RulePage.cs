@@ -8,7 +8,7 @@ namespace Antiphon.Core.Feeds.Checking;
 public static class RulePage
 {
     /// <summary>Markdown, errors first, then by id.</summary>
-    public static string Of(IReadOnlyList<FeedRule> rules)
+    public static string Of(IReadOnlyList<CheckRule> rules)
     {
         var page = new StringBuilder();
         page.Append(

@@ -6,6 +6,7 @@ using Antiphon.Core.Feeds.Reading.Json;
 using Antiphon.Core.Feeds.Reading.Rss;
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Reading;
 

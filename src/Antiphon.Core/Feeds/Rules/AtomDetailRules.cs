@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class AtomDetailRules
 {
     /// <summary>Atom before 1.0.</summary>
-    public static readonly FeedRule VersionOutdated = new(
+    public static readonly CheckRule VersionOutdated = new(
         "atom-version-outdated",
         Severity.Advice,
         "This is Atom {0}, which was replaced in 2005",
@@ -15,7 +15,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>An element Atom does not have.</summary>
-    public static readonly FeedRule ElementUnknown = new(
+    public static readonly CheckRule ElementUnknown = new(
         "atom-element-unknown",
         Severity.Warning,
         "Atom knows no element {0} in {1}",
@@ -24,7 +24,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>Changed before it was there.</summary>
-    public static readonly FeedRule UpdatedBeforePublished = new(
+    public static readonly CheckRule UpdatedBeforePublished = new(
         "atom-updated-before-published",
         Severity.Advice,
         "The entry changed before it was published",
@@ -33,7 +33,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>Content here and elsewhere.</summary>
-    public static readonly FeedRule SourceAndText = new(
+    public static readonly CheckRule SourceAndText = new(
         "atom-content-src-and-text",
         Severity.Error,
         "The content has src and text as well",
@@ -42,7 +42,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>Content elsewhere without type.</summary>
-    public static readonly FeedRule SourceWithoutType = new(
+    public static readonly CheckRule SourceWithoutType = new(
         "atom-content-src-type-missing",
         Severity.Advice,
         "The content kept elsewhere has no type",
@@ -51,7 +51,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>Content nobody can show without summary.</summary>
-    public static readonly FeedRule SummaryMissing = new(
+    public static readonly CheckRule SummaryMissing = new(
         "atom-summary-missing",
         Severity.Error,
         "The entry needs a summary, since its content is kept elsewhere or is no text",
@@ -60,7 +60,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>The size of what is linked.</summary>
-    public static readonly FeedRule LinkLength = new(
+    public static readonly CheckRule LinkLength = new(
         "atom-link-length",
         Severity.Warning,
         "The length \"{0}\" is no number of bytes",
@@ -69,7 +69,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>The type of what is linked.</summary>
-    public static readonly FeedRule LinkType = new(
+    public static readonly CheckRule LinkType = new(
         "atom-link-type",
         Severity.Warning,
         "\"{0}\" is no media type",
@@ -78,7 +78,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>The language of what is linked.</summary>
-    public static readonly FeedRule LinkLanguage = new(
+    public static readonly CheckRule LinkLanguage = new(
         "atom-link-language",
         Severity.Warning,
         "\"{0}\" is no language tag",
@@ -87,7 +87,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>A mail address that is none.</summary>
-    public static readonly FeedRule MailInvalid = new(
+    public static readonly CheckRule MailInvalid = new(
         "atom-mail-invalid",
         Severity.Error,
         "\"{0}\" is no mail address",
@@ -96,7 +96,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>A person's page that is no address.</summary>
-    public static readonly FeedRule PersonAddress = new(
+    public static readonly CheckRule PersonAddress = new(
         "atom-person-address",
         Severity.Warning,
         "\"{0}\" is no address",
@@ -105,7 +105,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>An empty icon or logo.</summary>
-    public static readonly FeedRule IconEmpty = new(
+    public static readonly CheckRule IconEmpty = new(
         "atom-icon-empty",
         Severity.Warning,
         "The {0} is empty",
@@ -114,7 +114,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>Markup said to be text.</summary>
-    public static readonly FeedRule TypeWithMarkup = new(
+    public static readonly CheckRule TypeWithMarkup = new(
         "atom-text-markup",
         Severity.Warning,
         "The {0} is said to be plain text but holds the tag {1}",
@@ -123,7 +123,7 @@ public static class AtomDetailRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         VersionOutdated,
         ElementUnknown,

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class AtomRules
 {
     /// <summary>Required element missing or empty.</summary>
-    public static readonly FeedRule ElementMissing = new(
+    public static readonly CheckRule ElementMissing = new(
         "atom-element-missing",
         Severity.Error,
         "The {1} has no {0}",
@@ -15,7 +15,7 @@ public static class AtomRules
     );
 
     /// <summary>Element more than once.</summary>
-    public static readonly FeedRule ElementRepeated = new(
+    public static readonly CheckRule ElementRepeated = new(
         "atom-element-repeated",
         Severity.Error,
         "{0} stands more than once in the {1}",
@@ -24,7 +24,7 @@ public static class AtomRules
     );
 
     /// <summary>Id used twice.</summary>
-    public static readonly FeedRule IdDuplicate = new(
+    public static readonly CheckRule IdDuplicate = new(
         "atom-id-duplicate",
         Severity.Error,
         "The id \"{0}\" stands in two entries with the same updated date",
@@ -33,7 +33,7 @@ public static class AtomRules
     );
 
     /// <summary>Id no IRI.</summary>
-    public static readonly FeedRule IdNotIri = new(
+    public static readonly CheckRule IdNotIri = new(
         "atom-id-not-absolute",
         Severity.Error,
         "The id \"{0}\" is no complete address",
@@ -42,7 +42,7 @@ public static class AtomRules
     );
 
     /// <summary>Bad date.</summary>
-    public static readonly FeedRule DateInvalid = new(
+    public static readonly CheckRule DateInvalid = new(
         "atom-date-invalid",
         Severity.Error,
         "\"{0}\" is no date as Atom wants it",
@@ -51,7 +51,7 @@ public static class AtomRules
     );
 
     /// <summary>No author anywhere.</summary>
-    public static readonly FeedRule AuthorMissing = new(
+    public static readonly CheckRule AuthorMissing = new(
         "atom-author-missing",
         Severity.Error,
         "Neither the entry nor the feed names an author",
@@ -60,7 +60,7 @@ public static class AtomRules
     );
 
     /// <summary>Person without name.</summary>
-    public static readonly FeedRule PersonNameMissing = new(
+    public static readonly CheckRule PersonNameMissing = new(
         "atom-person-name-missing",
         Severity.Error,
         "The {0} has no name",
@@ -69,7 +69,7 @@ public static class AtomRules
     );
 
     /// <summary>Link without href.</summary>
-    public static readonly FeedRule LinkHrefMissing = new(
+    public static readonly CheckRule LinkHrefMissing = new(
         "atom-link-href-missing",
         Severity.Error,
         "The link has no href",
@@ -78,7 +78,7 @@ public static class AtomRules
     );
 
     /// <summary>No content and no alternate link.</summary>
-    public static readonly FeedRule AlternateMissing = new(
+    public static readonly CheckRule AlternateMissing = new(
         "atom-alternate-missing",
         Severity.Error,
         "The entry has no content and no link to its page",
@@ -87,7 +87,7 @@ public static class AtomRules
     );
 
     /// <summary>No self link.</summary>
-    public static readonly FeedRule SelfLinkMissing = new(
+    public static readonly CheckRule SelfLinkMissing = new(
         "atom-self-link-missing",
         Severity.Warning,
         "The feed does not name its own address",
@@ -96,7 +96,7 @@ public static class AtomRules
     );
 
     /// <summary>Several alternates.</summary>
-    public static readonly FeedRule AlternateRepeated = new(
+    public static readonly CheckRule AlternateRepeated = new(
         "atom-alternate-repeated",
         Severity.Error,
         "Two alternate links have the same type and language",
@@ -105,7 +105,7 @@ public static class AtomRules
     );
 
     /// <summary>Unknown text type.</summary>
-    public static readonly FeedRule TextType = new(
+    public static readonly CheckRule TextType = new(
         "atom-text-type",
         Severity.Error,
         "\"{0}\" is no type of text",
@@ -114,7 +114,7 @@ public static class AtomRules
     );
 
     /// <summary>xhtml without div.</summary>
-    public static readonly FeedRule XhtmlDivMissing = new(
+    public static readonly CheckRule XhtmlDivMissing = new(
         "atom-xhtml-div-missing",
         Severity.Error,
         "The xhtml text is not wrapped in one div",
@@ -123,7 +123,7 @@ public static class AtomRules
     );
 
     /// <summary>Category without term.</summary>
-    public static readonly FeedRule CategoryTermMissing = new(
+    public static readonly CheckRule CategoryTermMissing = new(
         "atom-category-term-missing",
         Severity.Error,
         "The category has no term",
@@ -132,7 +132,7 @@ public static class AtomRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         ElementMissing,
         ElementRepeated,

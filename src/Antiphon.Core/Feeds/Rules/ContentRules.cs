@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class ContentRules
 {
     /// <summary>Script in an attribute.</summary>
-    public static readonly FeedRule EventAttribute = new(
+    public static readonly CheckRule EventAttribute = new(
         "html-event-attribute",
         Severity.Warning,
         "The text has the attribute {0}, which readers remove",
@@ -15,7 +15,7 @@ public static class ContentRules
     );
 
     /// <summary>A link that runs something.</summary>
-    public static readonly FeedRule ScriptAddress = new(
+    public static readonly CheckRule ScriptAddress = new(
         "html-script-address",
         Severity.Warning,
         "A link in the text runs a script",
@@ -24,7 +24,7 @@ public static class ContentRules
     );
 
     /// <summary>A picture without words.</summary>
-    public static readonly FeedRule PictureWithoutWords = new(
+    public static readonly CheckRule PictureWithoutWords = new(
         "html-alt-missing",
         Severity.Advice,
         "A picture in the text has no alt, so that listeners do not learn what it shows",
@@ -33,7 +33,7 @@ public static class ContentRules
     );
 
     /// <summary>A date before the web.</summary>
-    public static readonly FeedRule DateImplausible = new(
+    public static readonly CheckRule DateImplausible = new(
         "date-implausible",
         Severity.Warning,
         "\"{0}\" lies before there were feeds",
@@ -42,7 +42,7 @@ public static class ContentRules
     );
 
     /// <summary>A space in an address.</summary>
-    public static readonly FeedRule AddressWithSpace = new(
+    public static readonly CheckRule AddressWithSpace = new(
         "link-with-space",
         Severity.Warning,
         "The address \"{0}\" has a space in it",
@@ -51,7 +51,7 @@ public static class ContentRules
     );
 
     /// <summary>Two entries of one page.</summary>
-    public static readonly FeedRule SameAddress = new(
+    public static readonly CheckRule SameAddress = new(
         "link-duplicate",
         Severity.Advice,
         "Two entries lead to \"{0}\"",
@@ -60,7 +60,7 @@ public static class ContentRules
     );
 
     /// <summary>A title like a paragraph.</summary>
-    public static readonly FeedRule TitleLong = new(
+    public static readonly CheckRule TitleLong = new(
         "title-long",
         Severity.Advice,
         "The title is {0} characters long",
@@ -69,7 +69,7 @@ public static class ContentRules
     );
 
     /// <summary>More entries than anybody reads.</summary>
-    public static readonly FeedRule ManyEntries = new(
+    public static readonly CheckRule ManyEntries = new(
         "feed-many-entries",
         Severity.Advice,
         "The feed has {0} entries",
@@ -78,7 +78,7 @@ public static class ContentRules
     );
 
     /// <summary>A large document.</summary>
-    public static readonly FeedRule LargeDocument = new(
+    public static readonly CheckRule LargeDocument = new(
         "feed-large",
         Severity.Advice,
         "The feed is {0} large, and is fetched over and over",
@@ -87,7 +87,7 @@ public static class ContentRules
     );
 
     /// <summary>Another address for itself.</summary>
-    public static readonly FeedRule SelfDiffers = new(
+    public static readonly CheckRule SelfDiffers = new(
         "feed-self-differs",
         Severity.Advice,
         "The feed names \"{0}\" as its address, but was fetched from elsewhere",
@@ -96,7 +96,7 @@ public static class ContentRules
     );
 
     /// <summary>A page that is followed by itself.</summary>
-    public static readonly FeedRule PagingLoop = new(
+    public static readonly CheckRule PagingLoop = new(
         "paging-loop",
         Severity.Error,
         "The next page of the feed is the feed itself",
@@ -105,7 +105,7 @@ public static class ContentRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         EventAttribute,
         ScriptAddress,

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class DocumentRules
 {
     /// <summary>Neither XML nor JSON.</summary>
-    public static readonly FeedRule NotAFeed = new(
+    public static readonly CheckRule NotAFeed = new(
         "document-not-a-feed",
         Severity.Error,
         "This is neither XML nor JSON, so it cannot be a feed",
@@ -15,7 +15,7 @@ public static class DocumentRules
     );
 
     /// <summary>An HTML page.</summary>
-    public static readonly FeedRule IsAPage = new(
+    public static readonly CheckRule IsAPage = new(
         "document-is-a-page",
         Severity.Error,
         "This is a web page, not a feed",
@@ -24,7 +24,7 @@ public static class DocumentRules
     );
 
     /// <summary>XML of another kind.</summary>
-    public static readonly FeedRule UnknownRoot = new(
+    public static readonly CheckRule UnknownRoot = new(
         "document-unknown-root",
         Severity.Error,
         "The outermost element is \"{0}\", which is no feed format",
@@ -33,7 +33,7 @@ public static class DocumentRules
     );
 
     /// <summary>Broken XML.</summary>
-    public static readonly FeedRule NotWellFormed = new(
+    public static readonly CheckRule NotWellFormed = new(
         "xml-not-well-formed",
         Severity.Error,
         "The XML breaks here: {0}",
@@ -42,7 +42,7 @@ public static class DocumentRules
     );
 
     /// <summary>Text before the XML declaration.</summary>
-    public static readonly FeedRule TextBeforeDeclaration = new(
+    public static readonly CheckRule TextBeforeDeclaration = new(
         "xml-text-before-declaration",
         Severity.Error,
         "Something stands before the XML declaration",
@@ -51,7 +51,7 @@ public static class DocumentRules
     );
 
     /// <summary>Text before the feed.</summary>
-    public static readonly FeedRule TextBeforeFeed = new(
+    public static readonly CheckRule TextBeforeFeed = new(
         "xml-text-before-feed",
         Severity.Error,
         "Something stands before the feed: {0}",
@@ -60,7 +60,7 @@ public static class DocumentRules
     );
 
     /// <summary>Encoding named twice and differently.</summary>
-    public static readonly FeedRule EncodingDisagrees = new(
+    public static readonly CheckRule EncodingDisagrees = new(
         "xml-encoding-disagrees",
         Severity.Warning,
         "Served as {0}, but the document says {1}",
@@ -69,7 +69,7 @@ public static class DocumentRules
     );
 
     /// <summary>Bytes in another encoding than they say.</summary>
-    public static readonly FeedRule EncodingWrong = new(
+    public static readonly CheckRule EncodingWrong = new(
         "xml-encoding-wrong",
         Severity.Error,
         "The bytes are not in {0}, as they are said to be",
@@ -78,7 +78,7 @@ public static class DocumentRules
     );
 
     /// <summary>A document type declaration.</summary>
-    public static readonly FeedRule HasDoctype = new(
+    public static readonly CheckRule HasDoctype = new(
         "xml-doctype",
         Severity.Advice,
         "The document has a DOCTYPE, which readers ignore or refuse",
@@ -87,7 +87,7 @@ public static class DocumentRules
     );
 
     /// <summary>Broken JSON.</summary>
-    public static readonly FeedRule JsonNotWellFormed = new(
+    public static readonly CheckRule JsonNotWellFormed = new(
         "json-not-well-formed",
         Severity.Error,
         "The JSON breaks here: {0}",
@@ -96,7 +96,7 @@ public static class DocumentRules
     );
 
     /// <summary>JSON of another kind.</summary>
-    public static readonly FeedRule JsonIsNoFeed = new(
+    public static readonly CheckRule JsonIsNoFeed = new(
         "json-not-a-feed",
         Severity.Error,
         "This is JSON, but has neither a JSON Feed version nor items",
@@ -105,7 +105,7 @@ public static class DocumentRules
     );
 
     /// <summary>Wrong media type.</summary>
-    public static readonly FeedRule MediaType = new(
+    public static readonly CheckRule MediaType = new(
         "http-media-type",
         Severity.Warning,
         "Served as {0}",
@@ -114,7 +114,7 @@ public static class DocumentRules
     );
 
     /// <summary>Empty document.</summary>
-    public static readonly FeedRule Empty = new(
+    public static readonly CheckRule Empty = new(
         "document-empty",
         Severity.Error,
         "There is nothing here",
@@ -123,7 +123,7 @@ public static class DocumentRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         NotAFeed,
         IsAPage,

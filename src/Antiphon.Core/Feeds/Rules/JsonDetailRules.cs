@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class JsonDetailRules
 {
     /// <summary>A hub without its parts.</summary>
-    public static readonly FeedRule HubIncomplete = new(
+    public static readonly CheckRule HubIncomplete = new(
         "json-hub-incomplete",
         Severity.Error,
         "The hub has no \"{0}\"",
@@ -15,7 +15,7 @@ public static class JsonDetailRules
     );
 
     /// <summary>An author who is nobody.</summary>
-    public static readonly FeedRule AuthorEmpty = new(
+    public static readonly CheckRule AuthorEmpty = new(
         "json-author-empty",
         Severity.Error,
         "The author says nothing",
@@ -24,7 +24,7 @@ public static class JsonDetailRules
     );
 
     /// <summary>A tag that is no text.</summary>
-    public static readonly FeedRule TagNotText = new(
+    public static readonly CheckRule TagNotText = new(
         "json-tag-not-text",
         Severity.Error,
         "A tag is a {0}, but must be a text",
@@ -33,7 +33,7 @@ public static class JsonDetailRules
     );
 
     /// <summary>A member nobody defined.</summary>
-    public static readonly FeedRule MemberUnknown = new(
+    public static readonly CheckRule MemberUnknown = new(
         "json-member-unknown",
         Severity.Advice,
         "JSON Feed knows no \"{0}\"",
@@ -42,7 +42,7 @@ public static class JsonDetailRules
     );
 
     /// <summary>A page followed by itself.</summary>
-    public static readonly FeedRule NextIsSelf = new(
+    public static readonly CheckRule NextIsSelf = new(
         "json-next-is-self",
         Severity.Error,
         "next_url is the feed's own address",
@@ -51,6 +51,6 @@ public static class JsonDetailRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [HubIncomplete, AuthorEmpty, TagNotText, MemberUnknown, NextIsSelf];
 }

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class JsonRules
 {
     /// <summary>Required member missing.</summary>
-    public static readonly FeedRule MemberMissing = new(
+    public static readonly CheckRule MemberMissing = new(
         "json-member-missing",
         Severity.Error,
         "There is no \"{0}\"",
@@ -15,7 +15,7 @@ public static class JsonRules
     );
 
     /// <summary>Version unknown.</summary>
-    public static readonly FeedRule VersionUnknown = new(
+    public static readonly CheckRule VersionUnknown = new(
         "json-version-unknown",
         Severity.Error,
         "\"{0}\" names no version of JSON Feed",
@@ -24,7 +24,7 @@ public static class JsonRules
     );
 
     /// <summary>Wrong kind of value.</summary>
-    public static readonly FeedRule WrongType = new(
+    public static readonly CheckRule WrongType = new(
         "json-wrong-type",
         Severity.Error,
         "\"{0}\" is a {1}, but must be a {2}",
@@ -33,7 +33,7 @@ public static class JsonRules
     );
 
     /// <summary>Id used twice.</summary>
-    public static readonly FeedRule IdDuplicate = new(
+    public static readonly CheckRule IdDuplicate = new(
         "json-id-duplicate",
         Severity.Error,
         "The id \"{0}\" stands in two items",
@@ -42,7 +42,7 @@ public static class JsonRules
     );
 
     /// <summary>No content.</summary>
-    public static readonly FeedRule ContentMissing = new(
+    public static readonly CheckRule ContentMissing = new(
         "json-content-missing",
         Severity.Error,
         "The item has neither content_html nor content_text",
@@ -51,7 +51,7 @@ public static class JsonRules
     );
 
     /// <summary>Bad date.</summary>
-    public static readonly FeedRule DateInvalid = new(
+    public static readonly CheckRule DateInvalid = new(
         "json-date-invalid",
         Severity.Error,
         "\"{0}\" is no date as JSON Feed wants it",
@@ -60,7 +60,7 @@ public static class JsonRules
     );
 
     /// <summary>Attachment incomplete.</summary>
-    public static readonly FeedRule AttachmentIncomplete = new(
+    public static readonly CheckRule AttachmentIncomplete = new(
         "json-attachment-incomplete",
         Severity.Error,
         "The attachment has no \"{0}\"",
@@ -69,7 +69,7 @@ public static class JsonRules
     );
 
     /// <summary>No feed address.</summary>
-    public static readonly FeedRule FeedUrlMissing = new(
+    public static readonly CheckRule FeedUrlMissing = new(
         "json-feed-url-missing",
         Severity.Advice,
         "The feed does not name its own address",
@@ -78,7 +78,7 @@ public static class JsonRules
     );
 
     /// <summary>Old author member.</summary>
-    public static readonly FeedRule AuthorOutdated = new(
+    public static readonly CheckRule AuthorOutdated = new(
         "json-author-outdated",
         Severity.Advice,
         "\"author\" was replaced by \"authors\" in version 1.1",
@@ -87,7 +87,7 @@ public static class JsonRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         MemberMissing,
         VersionUnknown,

@@ -9,7 +9,7 @@ public static class MendRules
     private const string WellFormed = "XML 1.0 §2.1";
 
     /// <summary>Text around the root.</summary>
-    public static readonly FeedRule TextOutside = new(
+    public static readonly CheckRule TextOutside = new(
         "xml-text-outside",
         Severity.Error,
         "Text stands outside the feed: {0}",
@@ -18,7 +18,7 @@ public static class MendRules
     );
 
     /// <summary>A second root.</summary>
-    public static readonly FeedRule SecondRoot = new(
+    public static readonly CheckRule SecondRoot = new(
         "xml-second-root",
         Severity.Error,
         "A second document begins here with {0}",
@@ -27,7 +27,7 @@ public static class MendRules
     );
 
     /// <summary>A bare ampersand.</summary>
-    public static readonly FeedRule StrayAmpersand = new(
+    public static readonly CheckRule StrayAmpersand = new(
         "xml-stray-ampersand",
         Severity.Error,
         "The ampersand in \"{0}\" begins no entity",
@@ -36,7 +36,7 @@ public static class MendRules
     );
 
     /// <summary>A named character of HTML.</summary>
-    public static readonly FeedRule HtmlEntity = new(
+    public static readonly CheckRule HtmlEntity = new(
         "xml-html-entity",
         Severity.Error,
         "XML does not know {0}, which is HTML's",
@@ -45,7 +45,7 @@ public static class MendRules
     );
 
     /// <summary>A bare less-than.</summary>
-    public static readonly FeedRule StrayLessThan = new(
+    public static readonly CheckRule StrayLessThan = new(
         "xml-stray-less-than",
         Severity.Error,
         "The < in \"{0}\" begins no tag",
@@ -54,7 +54,7 @@ public static class MendRules
     );
 
     /// <summary>A control character.</summary>
-    public static readonly FeedRule ForbiddenCharacter = new(
+    public static readonly CheckRule ForbiddenCharacter = new(
         "xml-forbidden-character",
         Severity.Error,
         "The character {0} may not stand in XML, not even as a number",
@@ -63,7 +63,7 @@ public static class MendRules
     );
 
     /// <summary>An open element.</summary>
-    public static readonly FeedRule ElementNotClosed = new(
+    public static readonly CheckRule ElementNotClosed = new(
         "xml-element-not-closed",
         Severity.Error,
         "{0} is not closed",
@@ -72,7 +72,7 @@ public static class MendRules
     );
 
     /// <summary>A lone end tag.</summary>
-    public static readonly FeedRule EndWithoutStart = new(
+    public static readonly CheckRule EndWithoutStart = new(
         "xml-end-without-start",
         Severity.Error,
         "{0} closes nothing",
@@ -81,7 +81,7 @@ public static class MendRules
     );
 
     /// <summary>An attribute without quotes or value.</summary>
-    public static readonly FeedRule AttributeForm = new(
+    public static readonly CheckRule AttributeForm = new(
         "xml-attribute-form",
         Severity.Error,
         "The attribute {0} is not written as name=\"value\"",
@@ -90,7 +90,7 @@ public static class MendRules
     );
 
     /// <summary>An attribute twice.</summary>
-    public static readonly FeedRule AttributeTwice = new(
+    public static readonly CheckRule AttributeTwice = new(
         "xml-attribute-twice",
         Severity.Error,
         "The attribute {0} stands twice in one tag",
@@ -99,7 +99,7 @@ public static class MendRules
     );
 
     /// <summary>An unknown prefix.</summary>
-    public static readonly FeedRule PrefixNotDeclared = new(
+    public static readonly CheckRule PrefixNotDeclared = new(
         "xml-prefix-not-declared",
         Severity.Error,
         "The prefix {0} is used but not declared",
@@ -108,7 +108,7 @@ public static class MendRules
     );
 
     /// <summary>An open comment or CDATA section.</summary>
-    public static readonly FeedRule SectionNotClosed = new(
+    public static readonly CheckRule SectionNotClosed = new(
         "xml-section-not-closed",
         Severity.Error,
         "{0} is not closed",
@@ -117,7 +117,7 @@ public static class MendRules
     );
 
     /// <summary>A truncated document.</summary>
-    public static readonly FeedRule BrokenOff = new(
+    public static readonly CheckRule BrokenOff = new(
         "xml-broken-off",
         Severity.Error,
         "The document breaks off in {0}",
@@ -126,7 +126,7 @@ public static class MendRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         TextOutside,
         SecondRoot,
@@ -146,7 +146,7 @@ public static class MendRules
     /// <summary>What was mended, as a finding at its place.</summary>
     public static Finding FindingOf(Mend mend) => Finding.At(Of(mend.Kind), mend.Line, mend.Column, mend.Detail);
 
-    private static FeedRule Of(MendKind kind) =>
+    private static CheckRule Of(MendKind kind) =>
         kind switch
         {
             MendKind.TextOutside => TextOutside,

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class ModuleRules
 {
     /// <summary>A namespace that is nearly one.</summary>
-    public static readonly FeedRule Misspelt = new(
+    public static readonly CheckRule Misspelt = new(
         "namespace-misspelt",
         Severity.Warning,
         "The namespace \"{0}\" is misspelt, so readers do not understand {1}",
@@ -15,7 +15,7 @@ public static class ModuleRules
     );
 
     /// <summary>A date of Dublin Core.</summary>
-    public static readonly FeedRule DublinCoreDate = new(
+    public static readonly CheckRule DublinCoreDate = new(
         "dc-date-invalid",
         Severity.Error,
         "\"{0}\" is no date as Dublin Core wants it",
@@ -24,7 +24,7 @@ public static class ModuleRules
     );
 
     /// <summary>How often a feed changes.</summary>
-    public static readonly FeedRule UpdatePeriod = new(
+    public static readonly CheckRule UpdatePeriod = new(
         "sy-period-invalid",
         Severity.Warning,
         "\"{0}\" is no period",
@@ -33,7 +33,7 @@ public static class ModuleRules
     );
 
     /// <summary>How many times in a period.</summary>
-    public static readonly FeedRule UpdateFrequency = new(
+    public static readonly CheckRule UpdateFrequency = new(
         "sy-frequency-invalid",
         Severity.Warning,
         "\"{0}\" is no frequency",
@@ -42,7 +42,7 @@ public static class ModuleRules
     );
 
     /// <summary>A number of comments.</summary>
-    public static readonly FeedRule CommentNumber = new(
+    public static readonly CheckRule CommentNumber = new(
         "slash-comments-invalid",
         Severity.Warning,
         "\"{0}\" is no number of comments",
@@ -51,7 +51,7 @@ public static class ModuleRules
     );
 
     /// <summary>A feed of comments.</summary>
-    public static readonly FeedRule CommentFeed = new(
+    public static readonly CheckRule CommentFeed = new(
         "wfw-comments-invalid",
         Severity.Warning,
         "\"{0}\" is no complete address",
@@ -60,7 +60,7 @@ public static class ModuleRules
     );
 
     /// <summary>An answer to nothing.</summary>
-    public static readonly FeedRule AnswerWithoutRef = new(
+    public static readonly CheckRule AnswerWithoutRef = new(
         "thr-ref-missing",
         Severity.Error,
         "The answer does not say to what",
@@ -69,7 +69,7 @@ public static class ModuleRules
     );
 
     /// <summary>A number of answers.</summary>
-    public static readonly FeedRule AnswerNumber = new(
+    public static readonly CheckRule AnswerNumber = new(
         "thr-count-invalid",
         Severity.Warning,
         "\"{0}\" is no number of answers",
@@ -78,7 +78,7 @@ public static class ModuleRules
     );
 
     /// <summary>A medium without address.</summary>
-    public static readonly FeedRule MediaAddress = new(
+    public static readonly CheckRule MediaAddress = new(
         "media-url-missing",
         Severity.Warning,
         "The {0} has no url",
@@ -87,7 +87,7 @@ public static class ModuleRules
     );
 
     /// <summary>A size of a medium.</summary>
-    public static readonly FeedRule MediaSize = new(
+    public static readonly CheckRule MediaSize = new(
         "media-size-invalid",
         Severity.Warning,
         "The {0} \"{1}\" is no number",
@@ -96,7 +96,7 @@ public static class ModuleRules
     );
 
     /// <summary>How long a recording is.</summary>
-    public static readonly FeedRule Duration = new(
+    public static readonly CheckRule Duration = new(
         "podcast-duration-invalid",
         Severity.Warning,
         "\"{0}\" is no duration",
@@ -105,7 +105,7 @@ public static class ModuleRules
     );
 
     /// <summary>Whether a recording is for adults.</summary>
-    public static readonly FeedRule Explicit = new(
+    public static readonly CheckRule Explicit = new(
         "podcast-explicit-invalid",
         Severity.Warning,
         "\"{0}\" is neither yes nor no",
@@ -114,7 +114,7 @@ public static class ModuleRules
     );
 
     /// <summary>A podcast picture without address.</summary>
-    public static readonly FeedRule PodcastImage = new(
+    public static readonly CheckRule PodcastImage = new(
         "podcast-image-missing",
         Severity.Warning,
         "The picture has no href",
@@ -123,7 +123,7 @@ public static class ModuleRules
     );
 
     /// <summary>A place on earth.</summary>
-    public static readonly FeedRule Point = new(
+    public static readonly CheckRule Point = new(
         "georss-point-invalid",
         Severity.Warning,
         "\"{0}\" is no place",
@@ -132,7 +132,7 @@ public static class ModuleRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         Misspelt,
         DublinCoreDate,

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class RssDetailRules
 {
     /// <summary>Minutes between visits.</summary>
-    public static readonly FeedRule Ttl = new(
+    public static readonly CheckRule Ttl = new(
         "rss-ttl-invalid",
         Severity.Warning,
         "The ttl \"{0}\" is no number of minutes",
@@ -15,7 +15,7 @@ public static class RssDetailRules
     );
 
     /// <summary>An hour to skip.</summary>
-    public static readonly FeedRule SkipHour = new(
+    public static readonly CheckRule SkipHour = new(
         "rss-skip-hour-invalid",
         Severity.Warning,
         "\"{0}\" is no hour of the day",
@@ -24,7 +24,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A day to skip.</summary>
-    public static readonly FeedRule SkipDay = new(
+    public static readonly CheckRule SkipDay = new(
         "rss-skip-day-invalid",
         Severity.Warning,
         "\"{0}\" is no day of the week",
@@ -33,7 +33,7 @@ public static class RssDetailRules
     );
 
     /// <summary>An image without its parts.</summary>
-    public static readonly FeedRule ImageIncomplete = new(
+    public static readonly CheckRule ImageIncomplete = new(
         "rss-image-incomplete",
         Severity.Error,
         "The image has no {0}",
@@ -42,7 +42,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A size of the image.</summary>
-    public static readonly FeedRule ImageSize = new(
+    public static readonly CheckRule ImageSize = new(
         "rss-image-size",
         Severity.Warning,
         "The {0} \"{1}\" is not one the image may have",
@@ -51,7 +51,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A text input without its parts.</summary>
-    public static readonly FeedRule TextInputIncomplete = new(
+    public static readonly CheckRule TextInputIncomplete = new(
         "rss-text-input-incomplete",
         Severity.Error,
         "The text input has no {0}",
@@ -60,7 +60,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A cloud without its parts.</summary>
-    public static readonly FeedRule CloudIncomplete = new(
+    public static readonly CheckRule CloudIncomplete = new(
         "rss-cloud-incomplete",
         Severity.Error,
         "The cloud has no {0}",
@@ -69,7 +69,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A source without address.</summary>
-    public static readonly FeedRule SourceWithoutAddress = new(
+    public static readonly CheckRule SourceWithoutAddress = new(
         "rss-source-url-missing",
         Severity.Error,
         "The source has no url",
@@ -78,7 +78,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A version nobody defined.</summary>
-    public static readonly FeedRule VersionUnknown = new(
+    public static readonly CheckRule VersionUnknown = new(
         "rss-version-unknown",
         Severity.Warning,
         "There is no RSS version \"{0}\"",
@@ -87,7 +87,7 @@ public static class RssDetailRules
     );
 
     /// <summary>An editor without mail.</summary>
-    public static readonly FeedRule EditorNotMail = new(
+    public static readonly CheckRule EditorNotMail = new(
         "rss-editor-not-mail",
         Severity.Warning,
         "The {0} \"{1}\" is no mail address",
@@ -96,7 +96,7 @@ public static class RssDetailRules
     );
 
     /// <summary>Markup in a title.</summary>
-    public static readonly FeedRule TitleMarkup = new(
+    public static readonly CheckRule TitleMarkup = new(
         "rss-title-markup",
         Severity.Warning,
         "The title holds the tag {0}, which readers show as it is",
@@ -105,7 +105,7 @@ public static class RssDetailRules
     );
 
     /// <summary>Two channels.</summary>
-    public static readonly FeedRule ChannelTwice = new(
+    public static readonly CheckRule ChannelTwice = new(
         "rss-channel-twice",
         Severity.Error,
         "There is a second channel",
@@ -114,7 +114,7 @@ public static class RssDetailRules
     );
 
     /// <summary>An item beside the channel.</summary>
-    public static readonly FeedRule ItemOutside = new(
+    public static readonly CheckRule ItemOutside = new(
         "rss-item-outside",
         Severity.Error,
         "The item stands outside the channel",
@@ -123,7 +123,7 @@ public static class RssDetailRules
     );
 
     /// <summary>Several enclosures.</summary>
-    public static readonly FeedRule EnclosureSeveral = new(
+    public static readonly CheckRule EnclosureSeveral = new(
         "rss-enclosure-several",
         Severity.Advice,
         "The item has {0} enclosures",
@@ -132,7 +132,7 @@ public static class RssDetailRules
     );
 
     /// <summary>A build date before its content.</summary>
-    public static readonly FeedRule BuildOlder = new(
+    public static readonly CheckRule BuildOlder = new(
         "rss-build-date-old",
         Severity.Advice,
         "The feed says it last changed before its newest item",
@@ -141,7 +141,7 @@ public static class RssDetailRules
     );
 
     /// <summary>An item of RSS 1.0 without address.</summary>
-    public static readonly FeedRule AboutMissing = new(
+    public static readonly CheckRule AboutMissing = new(
         "rdf-about-missing",
         Severity.Error,
         "The {0} has no rdf:about",
@@ -150,7 +150,7 @@ public static class RssDetailRules
     );
 
     /// <summary>RSS 1.0 without its list.</summary>
-    public static readonly FeedRule SequenceMissing = new(
+    public static readonly CheckRule SequenceMissing = new(
         "rdf-sequence-missing",
         Severity.Error,
         "The channel does not list its items",
@@ -159,7 +159,7 @@ public static class RssDetailRules
     );
 
     /// <summary>An empty category.</summary>
-    public static readonly FeedRule CategoryEmpty = new(
+    public static readonly CheckRule CategoryEmpty = new(
         "rss-category-empty",
         Severity.Advice,
         "The category is empty",
@@ -168,7 +168,7 @@ public static class RssDetailRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         Ttl,
         SkipHour,

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class RssRules
 {
     /// <summary>No channel.</summary>
-    public static readonly FeedRule ChannelMissing = new(
+    public static readonly CheckRule ChannelMissing = new(
         "rss-channel-missing",
         Severity.Error,
         "There is no channel element",
@@ -15,7 +15,7 @@ public static class RssRules
     );
 
     /// <summary>No version.</summary>
-    public static readonly FeedRule VersionMissing = new(
+    public static readonly CheckRule VersionMissing = new(
         "rss-version-missing",
         Severity.Error,
         "The rss element has no version",
@@ -24,7 +24,7 @@ public static class RssRules
     );
 
     /// <summary>A required channel element is missing or empty.</summary>
-    public static readonly FeedRule ChannelElementMissing = new(
+    public static readonly CheckRule ChannelElementMissing = new(
         "rss-channel-element-missing",
         Severity.Error,
         "The channel has no {0}",
@@ -33,7 +33,7 @@ public static class RssRules
     );
 
     /// <summary>An element stands more than once.</summary>
-    public static readonly FeedRule ElementRepeated = new(
+    public static readonly CheckRule ElementRepeated = new(
         "rss-element-repeated",
         Severity.Error,
         "{0} stands more than once in {1}",
@@ -42,7 +42,7 @@ public static class RssRules
     );
 
     /// <summary>An item with neither title nor description.</summary>
-    public static readonly FeedRule ItemEmpty = new(
+    public static readonly CheckRule ItemEmpty = new(
         "rss-item-empty",
         Severity.Error,
         "The item has neither title nor description",
@@ -51,7 +51,7 @@ public static class RssRules
     );
 
     /// <summary>No link.</summary>
-    public static readonly FeedRule ItemLinkMissing = new(
+    public static readonly CheckRule ItemLinkMissing = new(
         "rss-item-link-missing",
         Severity.Advice,
         "The item leads nowhere",
@@ -60,7 +60,7 @@ public static class RssRules
     );
 
     /// <summary>No guid.</summary>
-    public static readonly FeedRule GuidMissing = new(
+    public static readonly CheckRule GuidMissing = new(
         "rss-guid-missing",
         Severity.Warning,
         "The item has no guid",
@@ -69,7 +69,7 @@ public static class RssRules
     );
 
     /// <summary>Empty guid.</summary>
-    public static readonly FeedRule GuidEmpty = new(
+    public static readonly CheckRule GuidEmpty = new(
         "rss-guid-empty",
         Severity.Error,
         "The guid is empty",
@@ -78,7 +78,7 @@ public static class RssRules
     );
 
     /// <summary>Guid used twice.</summary>
-    public static readonly FeedRule GuidDuplicate = new(
+    public static readonly CheckRule GuidDuplicate = new(
         "rss-guid-duplicate",
         Severity.Error,
         "The guid \"{0}\" stands in two items",
@@ -87,7 +87,7 @@ public static class RssRules
     );
 
     /// <summary>Guid claims to be an address and is none.</summary>
-    public static readonly FeedRule GuidNotAddress = new(
+    public static readonly CheckRule GuidNotAddress = new(
         "rss-guid-not-address",
         Severity.Error,
         "The guid \"{0}\" is no address, but does not say isPermaLink=\"false\"",
@@ -96,7 +96,7 @@ public static class RssRules
     );
 
     /// <summary>Unreadable date.</summary>
-    public static readonly FeedRule DateUnreadable = new(
+    public static readonly CheckRule DateUnreadable = new(
         "rss-date-unreadable",
         Severity.Error,
         "\"{0}\" is no date",
@@ -105,7 +105,7 @@ public static class RssRules
     );
 
     /// <summary>Readable date in another form.</summary>
-    public static readonly FeedRule DateForm = new(
+    public static readonly CheckRule DateForm = new(
         "rss-date-form",
         Severity.Warning,
         "\"{0}\" is not written as RSS wants it",
@@ -114,7 +114,7 @@ public static class RssRules
     );
 
     /// <summary>Wrong weekday.</summary>
-    public static readonly FeedRule WeekdayWrong = new(
+    public static readonly CheckRule WeekdayWrong = new(
         "rss-weekday-wrong",
         Severity.Warning,
         "\"{0}\" is not a {1}",
@@ -123,7 +123,7 @@ public static class RssRules
     );
 
     /// <summary>Missing date.</summary>
-    public static readonly FeedRule DateMissing = new(
+    public static readonly CheckRule DateMissing = new(
         "rss-date-missing",
         Severity.Advice,
         "The item has no date",
@@ -132,7 +132,7 @@ public static class RssRules
     );
 
     /// <summary>Author without mail.</summary>
-    public static readonly FeedRule AuthorNotMail = new(
+    public static readonly CheckRule AuthorNotMail = new(
         "rss-author-not-mail",
         Severity.Warning,
         "The author \"{0}\" is no mail address",
@@ -141,7 +141,7 @@ public static class RssRules
     );
 
     /// <summary>Enclosure attribute missing.</summary>
-    public static readonly FeedRule EnclosureIncomplete = new(
+    public static readonly CheckRule EnclosureIncomplete = new(
         "rss-enclosure-incomplete",
         Severity.Error,
         "The enclosure has no {0}",
@@ -150,7 +150,7 @@ public static class RssRules
     );
 
     /// <summary>Enclosure length no number.</summary>
-    public static readonly FeedRule EnclosureLength = new(
+    public static readonly CheckRule EnclosureLength = new(
         "rss-enclosure-length",
         Severity.Error,
         "The enclosure's length \"{0}\" is no number of bytes",
@@ -159,7 +159,7 @@ public static class RssRules
     );
 
     /// <summary>No self link.</summary>
-    public static readonly FeedRule SelfLinkMissing = new(
+    public static readonly CheckRule SelfLinkMissing = new(
         "rss-self-link-missing",
         Severity.Advice,
         "The feed does not name its own address",
@@ -168,7 +168,7 @@ public static class RssRules
     );
 
     /// <summary>Unknown element without namespace.</summary>
-    public static readonly FeedRule ElementUnknown = new(
+    public static readonly CheckRule ElementUnknown = new(
         "rss-element-unknown",
         Severity.Warning,
         "RSS knows no element {0} in {1}",
@@ -177,7 +177,7 @@ public static class RssRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         ChannelMissing,
         VersionMissing,

@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class ServedRules
 {
     /// <summary>Permanent redirect.</summary>
-    public static readonly FeedRule Moved = new(
+    public static readonly CheckRule Moved = new(
         "http-moved",
         Severity.Advice,
         "The feed has moved for good to {0}",
@@ -15,7 +15,7 @@ public static class ServedRules
     );
 
     /// <summary>A chain of redirects.</summary>
-    public static readonly FeedRule ManyRedirects = new(
+    public static readonly CheckRule ManyRedirects = new(
         "http-many-redirects",
         Severity.Warning,
         "It takes {0} redirects to get to the feed",
@@ -24,7 +24,7 @@ public static class ServedRules
     );
 
     /// <summary>From https to http.</summary>
-    public static readonly FeedRule LosesSecurity = new(
+    public static readonly CheckRule LosesSecurity = new(
         "http-loses-security",
         Severity.Warning,
         "The address is secure, but leads to {0}, which is not",
@@ -33,7 +33,7 @@ public static class ServedRules
     );
 
     /// <summary>No https.</summary>
-    public static readonly FeedRule Insecure = new(
+    public static readonly CheckRule Insecure = new(
         "http-insecure",
         Severity.Advice,
         "The feed is not served over https",
@@ -42,7 +42,7 @@ public static class ServedRules
     );
 
     /// <summary>No validator.</summary>
-    public static readonly FeedRule NoValidator = new(
+    public static readonly CheckRule NoValidator = new(
         "http-no-validator",
         Severity.Advice,
         "The feed comes without ETag and Last-Modified",
@@ -51,7 +51,7 @@ public static class ServedRules
     );
 
     /// <summary>A validator that is not heeded.</summary>
-    public static readonly FeedRule ValidatorIgnored = new(
+    public static readonly CheckRule ValidatorIgnored = new(
         "http-validator-ignored",
         Severity.Advice,
         "Asked with its own validator, the server sends everything again",
@@ -60,7 +60,7 @@ public static class ServedRules
     );
 
     /// <summary>Keeping is forbidden.</summary>
-    public static readonly FeedRule NotToBeKept = new(
+    public static readonly CheckRule NotToBeKept = new(
         "http-not-to-be-kept",
         Severity.Advice,
         "The server forbids keeping a copy",
@@ -69,7 +69,7 @@ public static class ServedRules
     );
 
     /// <summary>No compression.</summary>
-    public static readonly FeedRule NotCompressed = new(
+    public static readonly CheckRule NotCompressed = new(
         "http-not-compressed",
         Severity.Advice,
         "{0} are sent uncompressed",
@@ -78,7 +78,7 @@ public static class ServedRules
     );
 
     /// <summary>No cross-origin access.</summary>
-    public static readonly FeedRule ClosedToPages = new(
+    public static readonly CheckRule ClosedToPages = new(
         "http-closed-to-pages",
         Severity.Advice,
         "Pages of other sites cannot read the feed",
@@ -87,7 +87,7 @@ public static class ServedRules
     );
 
     /// <summary>A slow answer.</summary>
-    public static readonly FeedRule Slow = new(
+    public static readonly CheckRule Slow = new(
         "http-slow",
         Severity.Advice,
         "The answer took {0} seconds",
@@ -96,7 +96,7 @@ public static class ServedRules
     );
 
     /// <summary>No autodiscovery.</summary>
-    public static readonly FeedRule NotNamedByPage = new(
+    public static readonly CheckRule NotNamedByPage = new(
         "http-not-named-by-page",
         Severity.Advice,
         "The page {0} does not name the feed",
@@ -105,7 +105,7 @@ public static class ServedRules
     );
 
     /// <summary>Insecure files in a secure feed.</summary>
-    public static readonly FeedRule MixedContent = new(
+    public static readonly CheckRule MixedContent = new(
         "http-mixed-content",
         Severity.Warning,
         "The feed is secure, but {0} in it is not",
@@ -114,7 +114,7 @@ public static class ServedRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [
         Moved,
         ManyRedirects,

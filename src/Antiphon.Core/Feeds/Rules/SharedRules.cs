@@ -6,7 +6,7 @@ namespace Antiphon.Core.Feeds.Rules;
 public static class SharedRules
 {
     /// <summary>A link that is no web address.</summary>
-    public static readonly FeedRule LinkNotAbsolute = new(
+    public static readonly CheckRule LinkNotAbsolute = new(
         "link-not-absolute",
         Severity.Error,
         "\"{0}\" is no complete web address",
@@ -15,7 +15,7 @@ public static class SharedRules
     );
 
     /// <summary>A date in the future.</summary>
-    public static readonly FeedRule DateInFuture = new(
+    public static readonly CheckRule DateInFuture = new(
         "date-in-future",
         Severity.Warning,
         "\"{0}\" lies in the future",
@@ -24,7 +24,7 @@ public static class SharedRules
     );
 
     /// <summary>A relative address in the text.</summary>
-    public static readonly FeedRule RelativeAddress = new(
+    public static readonly CheckRule RelativeAddress = new(
         "html-relative-address",
         Severity.Warning,
         "\"{0}\" in the text leads nowhere outside your site",
@@ -33,7 +33,7 @@ public static class SharedRules
     );
 
     /// <summary>Scripts and the like in the text.</summary>
-    public static readonly FeedRule UnsafeMarkup = new(
+    public static readonly CheckRule UnsafeMarkup = new(
         "html-unsafe",
         Severity.Warning,
         "The text holds a {0}, which readers remove",
@@ -42,7 +42,7 @@ public static class SharedRules
     );
 
     /// <summary>Text escaped twice.</summary>
-    public static readonly FeedRule EscapedTwice = new(
+    public static readonly CheckRule EscapedTwice = new(
         "text-escaped-twice",
         Severity.Warning,
         "Readers will see \"{0}\" instead of the character",
@@ -51,7 +51,7 @@ public static class SharedRules
     );
 
     /// <summary>A language tag that is none.</summary>
-    public static readonly FeedRule LanguageInvalid = new(
+    public static readonly CheckRule LanguageInvalid = new(
         "language-invalid",
         Severity.Warning,
         "\"{0}\" is no language tag",
@@ -60,7 +60,7 @@ public static class SharedRules
     );
 
     /// <summary>No entries.</summary>
-    public static readonly FeedRule NoEntries = new(
+    public static readonly CheckRule NoEntries = new(
         "feed-without-entries",
         Severity.Advice,
         "The feed has no entries",
@@ -69,6 +69,6 @@ public static class SharedRules
     );
 
     /// <summary>Every rule of the group.</summary>
-    public static IReadOnlyList<FeedRule> All { get; } =
+    public static IReadOnlyList<CheckRule> All { get; } =
     [LinkNotAbsolute, DateInFuture, RelativeAddress, UnsafeMarkup, EscapedTwice, LanguageInvalid, NoEntries];
 }

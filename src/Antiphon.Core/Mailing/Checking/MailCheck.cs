@@ -18,11 +18,11 @@ public static class MailCheck
     private const int LongestQuote = 60;
 
     /// <summary>What was found, what matters most first; empty for a mail with nothing to mend.</summary>
-    public static IReadOnlyList<CheckFinding> Run(ComposedDigest mail)
+    public static IReadOnlyList<Finding> Run(ComposedDigest mail)
     {
-        var findings = new List<CheckFinding>();
+        var findings = new List<Finding>();
         void Report(CheckRule rule, string field, params string[] arguments) =>
-            findings.Add(new CheckFinding(rule, field, arguments));
+            findings.Add(Finding.About(field, rule, arguments));
         if (!mail.Plain.Contains(ComposedDigest.LeaveMark, StringComparison.Ordinal))
             Report(MailRules.LeaveMissing, "closing", "plain-text");
         ExamineSubject(mail.Subject, "subject", Report);

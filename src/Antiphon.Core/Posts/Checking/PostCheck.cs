@@ -32,11 +32,11 @@ public static class PostCheck
     };
 
     /// <summary>What was found, what matters most first; empty for a post with nothing to mend.</summary>
-    public static IReadOnlyList<CheckFinding> Run(PostDraft post)
+    public static IReadOnlyList<Finding> Run(PostDraft post)
     {
-        var findings = new List<CheckFinding>();
+        var findings = new List<Finding>();
         void Report(CheckRule rule, string field, params string[] arguments) =>
-            findings.Add(new CheckFinding(rule, field, arguments));
+            findings.Add(Finding.About(field, rule, arguments));
         var body = HtmlReader.BodyOf(post.BodyHtml);
         var text = HtmlText.Of(post.BodyHtml);
         ExamineTitle(post, Report);

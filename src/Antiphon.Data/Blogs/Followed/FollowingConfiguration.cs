@@ -1,3 +1,4 @@
+using Antiphon.Core.Feeds.Following;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Data.Conversions;
 using Microsoft.EntityFrameworkCore;
@@ -28,7 +29,11 @@ internal sealed class FollowingConfiguration
             .Property(following => following.Standing)
             .HasConversion<string>()
             .HasDefaultValue(FollowingStanding.Active);
-        builder.Property(following => following.PauseReason).HasConversion<string>().HasDefaultValueSql("'Usual'");
+        builder
+            .Property(following => following.PauseReason)
+            .HasConversion<string>()
+            .HasDefaultValueSql("'Usual'")
+            .HasSentinel(VisitReason.Usual);
     }
 
     /// <inheritdoc/>

@@ -79,10 +79,22 @@ internal static class HubCallbackEndpoints
     }
 
     /// <summary>What a hub asks before it believes that we asked.</summary>
-    internal sealed record HubQuestion(
-        [FromQuery(Name = "hub.mode")] string? Mode,
-        [FromQuery(Name = "hub.topic")] string? Topic,
-        [FromQuery(Name = "hub.challenge")] string? Challenge,
-        [FromQuery(Name = "hub.lease_seconds")] int? LeaseSeconds
-    );
+    internal sealed record HubQuestion
+    {
+        /// <summary>"subscribe", "unsubscribe" or "denied".</summary>
+        [FromQuery(Name = "hub.mode")]
+        public string? Mode { get; init; }
+
+        /// <summary>Address of the feed it is about.</summary>
+        [FromQuery(Name = "hub.topic")]
+        public string? Topic { get; init; }
+
+        /// <summary>What must come back as the answer.</summary>
+        [FromQuery(Name = "hub.challenge")]
+        public string? Challenge { get; init; }
+
+        /// <summary>How long it means to push, in seconds; null when it does not say.</summary>
+        [FromQuery(Name = "hub.lease_seconds")]
+        public int? LeaseSeconds { get; init; }
+    }
 }

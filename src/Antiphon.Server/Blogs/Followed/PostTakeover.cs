@@ -109,31 +109,10 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
     // The identifier follows the feed's; that alone is no change to anybody who reads.
     private bool Update(Post post, string id, FeedItem item)
     {
-        var before = (
-            post.Title,
-            post.BodyHtml,
-            post.Excerpt,
-            post.PictureAddress,
-            post.Author,
-            post.Category,
-            string.Join('\n', post.Tags),
-            post.SourceAddress
-        );
+        var before = (post.ToContent(), post.SourceAddress);
         Fill(post, item);
         post.SourceId = id;
-        if (
-            before
-            == (
-                post.Title,
-                post.BodyHtml,
-                post.Excerpt,
-                post.PictureAddress,
-                post.Author,
-                post.Category,
-                string.Join('\n', post.Tags),
-                post.SourceAddress
-            )
-        )
+        if (before == (post.ToContent(), post.SourceAddress))
             return false;
         post.UpdatedAt = now;
         post.Revision++;
@@ -144,22 +123,31 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
     {
         var link = LinkResolver.IsWeb(item.Link) ? new Uri(item.Link!) : null;
         var body = HtmlCleaner.ForPosts.Clean(item.ContentHtml ?? item.Summary, link);
+        post.Apply(
+            post.ToContent() with
+            {
+                Title = TitleOf(item, body),
+                BodyHtml = body,
+                Excerpt =
+                    item.ContentHtml is not null && item.Summary is not null
+                        ? Shortened.ToLength(HtmlText.Of(item.Summary), 500)
+                        : null,
+                PictureAddress = LinkResolver.IsWeb(item.Image) ? item.Image : null,
+                Author = item.Authors.FirstOrDefault()?.Name,
+                Category = item.Categories.FirstOrDefault(),
+                Tags = [.. item.Categories.Skip(1).Distinct(StringComparer.OrdinalIgnoreCase).Take(MostTags)],
+            }
+        );
+        post.SourceAddress = link?.AbsoluteUri;
+    }
+
+    private static string TitleOf(FeedItem item, string body)
+    {
         var title = HtmlText.Of(item.Title);
-        post.Title = Shortened.ToLength(
+        var shown = Shortened.ToLength(
             title.Length > 0 ? title : Shortened.ToWords(HtmlText.Of(body), 8),
             LongestTitle
         );
-        if (post.Title.Length == 0)
-            post.Title = "Untitled";
-        post.BodyHtml = body;
-        post.Excerpt =
-            item.ContentHtml is not null && item.Summary is not null
-                ? Shortened.ToLength(HtmlText.Of(item.Summary), 500)
-                : null;
-        post.PictureAddress = LinkResolver.IsWeb(item.Image) ? item.Image : null;
-        post.Author = item.Authors.FirstOrDefault()?.Name;
-        post.Category = item.Categories.FirstOrDefault();
-        post.Tags = [.. item.Categories.Skip(1).Distinct(StringComparer.OrdinalIgnoreCase).Take(MostTags)];
-        post.SourceAddress = link?.AbsoluteUri;
+        return shown.Length == 0 ? "Untitled" : shown;
     }
 }

@@ -26,6 +26,7 @@ internal sealed class DeletedClearing(IServiceScopeFactory scopes, TimeProvider 
                 && comment.Text != string.Empty
                 && comment.DecidedAt <= until
             )
+            .OrderBy(comment => comment.DecidedAt)
             .Take(AtOnce)
             .ToListAsync(cancellation);
         if (rows.Count > 0)

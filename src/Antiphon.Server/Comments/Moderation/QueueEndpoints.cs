@@ -49,20 +49,32 @@ internal static class QueueEndpoints
 }
 
 /// <summary>Which comments are wanted.</summary>
-/// <param name="Standing">Where they stand; Waiting when left out.</param>
-/// <param name="Choice">Which of them; all when left out.</param>
-/// <param name="Thread">Only those of a thread.</param>
-/// <param name="Search">Words in the text, or part of the writer's name.</param>
-/// <param name="After">The cursor of the page before.</param>
-/// <param name="Comment">A comment that is wanted on the first page wherever it stands, as links lead to it.</param>
-internal sealed record QueueQuery(
-    [FromQuery(Name = "standing")] Spelled<CommentStanding>? Standing,
-    [FromQuery(Name = "choice")] Spelled<QueueChoice>? Choice,
-    [FromQuery(Name = "thread")] long? Thread,
-    [FromQuery(Name = "search")] string? Search,
-    [FromQuery(Name = "after")] long? After,
-    [FromQuery(Name = "comment")] long? Comment
-);
+internal sealed record QueueQuery
+{
+    /// <summary>Where they stand; Waiting when left out.</summary>
+    [FromQuery(Name = "standing")]
+    public Spelled<CommentStanding>? Standing { get; init; }
+
+    /// <summary>Which of them; all when left out.</summary>
+    [FromQuery(Name = "choice")]
+    public Spelled<QueueChoice>? Choice { get; init; }
+
+    /// <summary>Only those of a thread.</summary>
+    [FromQuery(Name = "thread")]
+    public long? Thread { get; init; }
+
+    /// <summary>Words in the text, or part of the writer's name.</summary>
+    [FromQuery(Name = "search")]
+    public string? Search { get; init; }
+
+    /// <summary>The cursor of the page before.</summary>
+    [FromQuery(Name = "after")]
+    public long? After { get; init; }
+
+    /// <summary>A comment that is wanted on the first page wherever it stands, as links lead to it.</summary>
+    [FromQuery(Name = "comment")]
+    public long? Comment { get; init; }
+}
 
 /// <summary>Which comments of a standing.</summary>
 internal enum QueueChoice

@@ -22,9 +22,9 @@ namespace Antiphon.Server.Comments.Readers;
 /// <summary>/embed/mine/{siteKey} and /mine/{key}: a reader asks by mail for what they wrote, confirms the address by following the link, and reads it, takes it with them or removes it. Also /follow/{key}, which ends mails about a thread.</summary>
 internal static class MinePages
 {
-    private const string Style =
-        "<style>.entry{border-top:1px solid var(--rule);padding:.8rem 0;overflow-wrap:anywhere}.soft{color:var(--soft);font:15px/1.4 system-ui,sans-serif}input[type=email]{font:inherit;width:100%;padding:.5em .7em;margin:.3em 0 1em;border:1px solid var(--rule);border-radius:6px;background:transparent;color:inherit}"
-        + "form.row{display:flex;flex-wrap:wrap;gap:.8rem;margin:1.2rem 0}button.other{background:none;color:var(--link);border:1px solid currentColor}.trap{position:absolute;left:-9999px}</style><meta name=\"robots\" content=\"noindex\"><meta name=\"referrer\" content=\"no-referrer\">";
+    private static readonly string Style =
+        $"<style>{StyleSheet.Read("Comments/Readers/mine.css")}</style>"
+        + "<meta name=\"robots\" content=\"noindex\"><meta name=\"referrer\" content=\"no-referrer\">";
 
     private static readonly Doer Reader = new(null, string.Empty, DeedWay.Mail);
 

@@ -17,9 +17,9 @@ namespace Antiphon.Server.Comments.Telling;
 /// <summary>/decide/{key}: a comment from a mail, decided with one tap and without signing in. Opening the link changes nothing, since mail scanners open every link.</summary>
 internal static class DecisionPages
 {
-    private const string Style =
-        "<style>.said{border-left:3px solid var(--rule);padding:.1rem 0 .1rem 1rem;margin:1rem 0;overflow-wrap:anywhere}.soft{color:var(--soft);font:15px/1.4 system-ui,sans-serif}"
-        + "form{display:grid;gap:.7rem;margin:1.5rem 0}button{min-height:3rem;width:100%}button.other{background:none;color:var(--link);border:1px solid currentColor}</style><meta name=\"robots\" content=\"noindex\"><meta name=\"referrer\" content=\"no-referrer\">";
+    private static readonly string Style =
+        $"<style>{StyleSheet.Read("Comments/Telling/decision.css")}</style>"
+        + "<meta name=\"robots\" content=\"noindex\"><meta name=\"referrer\" content=\"no-referrer\">";
 
     /// <summary>What links in a mail do, as words and as they stand in the address.</summary>
     public static IReadOnlyList<(string Word, string Act)> Acts { get; } =

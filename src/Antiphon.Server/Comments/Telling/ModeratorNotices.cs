@@ -170,7 +170,12 @@ internal sealed class ModeratorNotices(
         var latest = await since.MaxAsync(report => (long?)report.Id, cancellation) ?? 0;
         if (latest == 0)
             return ([], 0);
-        var ids = await since.Select(report => report.CommentId).Distinct().Take(1000).ToListAsync(cancellation);
+        var ids = await since
+            .Select(report => report.CommentId)
+            .Distinct()
+            .OrderBy(id => id)
+            .Take(1000)
+            .ToListAsync(cancellation);
         return (
             await database
                 .Comments.AsNoTracking()

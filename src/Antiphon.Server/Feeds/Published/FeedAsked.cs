@@ -12,7 +12,7 @@ namespace Antiphon.Server.Feeds.Published;
 internal sealed record FeedAsked(FeedSubject Subject, string Key, FeedForm Form)
 {
     /// <summary>Which posts of a blog.</summary>
-    public FeedNarrowing Narrowing { get; init; } = new(null, null, null);
+    public FeedNarrowing Narrowing { get; init; } = new();
 
     /// <summary>Number of the archive, or null for the feed that is subscribed to.</summary>
     public int? Archive { get; init; }

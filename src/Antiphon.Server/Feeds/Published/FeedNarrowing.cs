@@ -3,11 +3,17 @@ using Antiphon.Data.Posts;
 namespace Antiphon.Server.Feeds.Published;
 
 /// <summary>Which posts of a blog a feed holds.</summary>
-/// <param name="Category">Of this category only, or null.</param>
-/// <param name="Tag">With this tag only, or null.</param>
-/// <param name="Author">By this author only, or null.</param>
-internal sealed record FeedNarrowing(string? Category, string? Tag, string? Author)
+internal sealed record FeedNarrowing
 {
+    /// <summary>Of this category only, or null.</summary>
+    public string? Category { get; init; }
+
+    /// <summary>With this tag only, or null.</summary>
+    public string? Tag { get; init; }
+
+    /// <summary>By this author only, or null.</summary>
+    public string? Author { get; init; }
+
     /// <summary>What the feed is narrowed to, for its title; null for the whole blog.</summary>
     public string? Name => string.Join(", ", Given.Select(pair => pair.Value)) is { Length: > 0 } name ? name : null;
 

@@ -4,13 +4,23 @@ using Antiphon.Core.Listings.Entries;
 namespace Antiphon.Server.Listings.Reading;
 
 /// <summary>What may follow the address of a listing.</summary>
-/// <param name="Page">Number of the page, from 1.</param>
-/// <param name="At">Address of the page the listing stands on; its own post is left out when the listing says so, and it may hold a view.</param>
-/// <param name="Tag">Only posts with this tag or category; the same as the view of that tag.</param>
-/// <param name="View">What to show, as <see cref="BlogPart"/> writes it.</param>
-/// <param name="Q">Words to search for; the same as the view of that search.</param>
-internal sealed record ListingQuery(int? Page, string? At, string? Tag, string? View, string? Q)
+internal sealed record ListingQuery
 {
+    /// <summary>Number of the page, from 1.</summary>
+    public int? Page { get; init; }
+
+    /// <summary>Address of the page the listing stands on; its own post is left out when the listing says so, and it may hold a view.</summary>
+    public string? At { get; init; }
+
+    /// <summary>Only posts with this tag or category; the same as the view of that tag.</summary>
+    public string? Tag { get; init; }
+
+    /// <summary>What to show, as <see cref="BlogPart"/> writes it.</summary>
+    public string? View { get; init; }
+
+    /// <summary>Words to search for; the same as the view of that search.</summary>
+    public string? Q { get; init; }
+
     private const int LongestAddress = 2000;
 
     /// <summary>What is asked for of one listing.</summary>

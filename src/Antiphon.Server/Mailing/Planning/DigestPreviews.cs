@@ -37,7 +37,6 @@ internal sealed class DigestPreviews(
 
     private const int MostExamples = 3;
     private const int MostRead = 200;
-    private const int LongestAddress = 60;
 
     /// <summary>The preview; null when there is no post to show.</summary>
     public async Task<DigestPreview?> OfAsync(
@@ -122,13 +121,7 @@ internal sealed class DigestPreviews(
         return
         [
             .. broken.Select(pair =>
-                CheckFindingView.Of(
-                    new CheckFinding(
-                        MailRules.LinkBroken,
-                        "posts",
-                        [Shortened.ToLength(pair.Address, LongestAddress), pair.Problem]
-                    )
-                )
+                CheckFindingView.Of(Finding.About("posts", MailRules.LinkBroken, pair.Address, pair.Problem))
             ),
         ];
     }

@@ -80,5 +80,5 @@ internal static class ReturnEndpoints
 
     private sealed record ReturnsPosted(List<MailReturn>? Returns);
 
-    private sealed record ReturnsTaken(int Returns, int Subscribers);
+    internal sealed record ReturnsTaken(int Returns, int Subscribers);
 }

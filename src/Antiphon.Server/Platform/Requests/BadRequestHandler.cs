@@ -37,8 +37,13 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
             };
         if (bad.StatusCode == StatusCodes.Status429TooManyRequests)
             return new ProblemDetails { Status = bad.StatusCode, Title = bad.Message };
-        if (UnfitValue().Match(bad.Message) is { Success: true } unfit)
-            return Unfit(unfit.Groups["name"].Value, unfit.Groups["value"].Value);
+        if (Unfit().Match(bad.Message) is { Success: true } unfit)
+            return new UnfitValue(
+                FieldProblem.FieldName(unfit.Groups["name"].Value),
+                unfit.Groups["value"].Value
+            ).Refusal();
+        if (Missing().Match(bad.Message) is { Success: true } missing)
+            return UnfitValue.Missing(FieldProblem.FieldName(missing.Groups["name"].Value));
         if (bad.InnerException is JsonException fault && JsonFault.FieldsOf(fault) is { Count: > 0 } fields)
             return new HttpValidationProblemDetails(fields)
             {
@@ -53,22 +58,13 @@ internal sealed partial class BadRequestHandler(IProblemDetailsService problems)
         };
     }
 
-    private static HttpValidationProblemDetails Unfit(string parameter, string value)
-    {
-        // A record of parameters tells its own spelling, and the address has that of JSON.
-        var name = FieldProblem.FieldName(parameter);
-        var words = $"“{value}” does not fit {name}; see /api/openapi.json for what it takes.";
-        return new HttpValidationProblemDetails(new Dictionary<string, string[]> { [name] = [words] })
-        {
-            Status = StatusCodes.Status400BadRequest,
-            Title = words,
-        };
-    }
-
     // The framework tells of the parameter in a sentence only, and by its C# type.
     [GeneratedRegex(
         "^Failed to bind parameter \"[^\"]* (?<name>\\w+)\" from \"(?<value>.*)\"\\.$",
         RegexOptions.Singleline
     )]
-    private static partial Regex UnfitValue();
+    private static partial Regex Unfit();
+
+    [GeneratedRegex("^Required parameter \"[^\"]* (?<name>\\w+)\" was not provided from [\\w ]*query[\\w ]*\\.$")]
+    private static partial Regex Missing();
 }

@@ -11,6 +11,6 @@ namespace Antiphon.Server.Platform.Requests;
 internal sealed record CheckFindingView(string Rule, Severity Severity, string Field, string Message, string Fix)
 {
     /// <summary>The finding in words.</summary>
-    public static CheckFindingView Of(CheckFinding finding) =>
-        new(finding.Rule.Id, finding.Rule.Severity, finding.Field, finding.Message, finding.Rule.Fix);
+    public static CheckFindingView Of(Finding finding) =>
+        new(finding.Rule.Id, finding.Rule.Severity, finding.Field ?? string.Empty, finding.Message, finding.Fix);
 }

@@ -11,8 +11,9 @@ internal static class ProblemPages
         var http = context.HttpContext;
         if (!http.Request.Path.StartsWithSegments("/api"))
             return;
-        await http
-            .RequestServices.GetRequiredService<IProblemDetailsService>()
-            .TryWriteAsync(new ProblemDetailsContext { HttpContext = http });
+        var problem = new ProblemDetailsContext { HttpContext = http };
+        if (http.Response.StatusCode == StatusCodes.Status400BadRequest && UnfitValue.Of(http) is { } unfit)
+            problem.ProblemDetails = unfit.Refusal();
+        await http.RequestServices.GetRequiredService<IProblemDetailsService>().TryWriteAsync(problem);
     }
 }

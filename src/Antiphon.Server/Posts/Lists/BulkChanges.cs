@@ -22,7 +22,11 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
         var followed = IsForEverything(request.Kind)
             ? 0
             : await chosen.CountAsync(post => post.Blog.Following != null, cancellation);
-        var rows = await Changeable(chosen, request.Kind).AsNoTracking().Take(Most + 1).ToListAsync(cancellation);
+        var rows = await Changeable(chosen, request.Kind)
+            .AsNoTracking()
+            .OrderBy(post => post.Id)
+            .Take(Most + 1)
+            .ToListAsync(cancellation);
         var touched = rows.Count(post => Apply(post, request, DateTimeOffset.MaxValue));
         return new BulkForecast(touched, followed, rows.Count - touched);
     }
@@ -35,7 +39,10 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
         CancellationToken cancellation
     )
     {
-        var posts = await Changeable(Chosen(site, request), request.Kind).Take(Most + 1).ToListAsync(cancellation);
+        var posts = await Changeable(Chosen(site, request), request.Kind)
+            .OrderBy(post => post.Id)
+            .Take(Most + 1)
+            .ToListAsync(cancellation);
         if (posts.Count > Most)
             return null;
         var (now, before) = (clock.GetUtcNow(), new List<PostBefore>());

@@ -8,6 +8,7 @@ using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Posts.Reading;
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.PublicPages.Blogs;
@@ -149,9 +150,9 @@ internal static class BlogPageEndpoints
 /// <summary>A request for a page of a blog.</summary>
 internal sealed record PageRequest(
     string Key,
-    AntiphonContext Database,
-    BlogPageReader Reader,
-    BlogPageMarkup Markup,
+    [FromServices] AntiphonContext Database,
+    [FromServices] BlogPageReader Reader,
+    [FromServices] BlogPageMarkup Markup,
     HttpContext Http
 )
 {

@@ -14,14 +14,7 @@ namespace Antiphon.Server.PublicPages.Blogs;
 /// <summary>The HTML of the pages that list a blog's posts; it says everything without script.</summary>
 internal sealed class BlogPageMarkup(PostAddresses addresses, IOptions<AntiphonOptions> options)
 {
-    private const string Sheet = """
-        .index{list-style:none;padding:0;margin:0}.index li{display:grid;grid-template-columns:minmax(0,1fr) auto;gap:0 1.5rem;padding:1.3em 0;border-bottom:1px solid var(--rule)}.index h2{font-size:1.4rem;line-height:1.2;font-weight:500;margin:0 0 .2em}.index h2 a{font-size:inherit}
-        .index p{margin:.5em 0 0;font-size:1rem;overflow-wrap:anywhere}.index p.byline{margin:0;font-size:14px}.index img{grid-column:2;grid-row:1/4;width:132px;aspect-ratio:4/3;object-fit:cover;align-self:start}.index .text{grid-column:1}
-        .about{font-size:1.1rem;color:var(--soft)}.author-box{display:flex;gap:1em;align-items:center;font:16px/1.5 system-ui,sans-serif;margin:0 0 1em}.author-box img{border-radius:50%;object-fit:cover}
-        .ways{margin-top:2.5rem;border-top:1px solid var(--rule);padding-top:1.2rem;display:grid;gap:.9rem;font:15px/1.5 system-ui,sans-serif}.ways nav{display:flex;flex-wrap:wrap;gap:.3em 1.3em}.search{display:flex;gap:.5rem;max-width:24rem}.search input{flex:1;min-width:0;font:inherit;padding:.5em .7em;border:1px solid var(--rule);border-radius:6px;background:none;color:inherit}
-        .older{margin:1.5rem 0 0;font:600 16px system-ui,sans-serif}.year h2{font-size:1.3rem;font-weight:500;margin:1.4em 0 .3em}.year ul{list-style:none;padding:0;margin:0;columns:2}.year li{padding:.15em 0}mark{background:color-mix(in srgb,var(--link) 22%,transparent);color:inherit}
-        @media (max-width:30rem){.index img{width:88px}.year ul{columns:1}}@media print{.ways,.older{display:none}}
-        """;
+    private static readonly string Sheet = StyleSheet.Read("PublicPages/Blogs/blog.css");
 
     /// <summary>The page.</summary>
     public string Page(BlogPageContent content)

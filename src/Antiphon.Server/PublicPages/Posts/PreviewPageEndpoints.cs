@@ -59,22 +59,10 @@ internal static class PreviewPageEndpoints
             BlogId = blog.Id,
             Blog = blog,
             Key = string.Empty,
-            Title = request.Title ?? string.Empty,
             Slug = Slug.FromTitle(request.Title ?? string.Empty),
-            BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml),
-            Excerpt = request.Excerpt,
-            PictureAddress = LinkResolver.IsWeb(request.PictureAddress) ? request.PictureAddress : null,
-            PictureAlt = request.PictureAlt,
-            FocusX = request.FocusX,
-            FocusY = request.FocusY,
-            Author = request.Author,
-            Category = request.Category,
-            MoreCategories = [.. request.MoreCategories ?? []],
-            Tags = [.. request.Tags ?? []],
-            AboutAddress = LinkResolver.IsWeb(request.AboutAddress) ? request.AboutAddress : null,
-            OwnValues = [.. request.OwnValues ?? []],
             PublishedAt = clock.GetUtcNow(),
         };
+        post.Apply(AsWritten(request, post));
         post.PlainText = HtmlText.Of(post.BodyHtml);
         return TypedResults.Ok(
             new WrittenPage(
@@ -128,15 +116,7 @@ internal static class PreviewPageEndpoints
                 is { } waiting
             && JsonSerializer.Deserialize<PostRequest>(waiting.Content, json.Value.SerializerOptions) is { } change
         )
-        {
-            (post.Title, post.BodyHtml, post.Excerpt, post.PictureAddress, post.PictureAlt) = (
-                change.Title,
-                HtmlCleaner.ForPosts.Clean(change.BodyHtml),
-                change.Excerpt,
-                change.PictureAddress,
-                change.PictureAlt
-            );
-        }
+            post.Apply(AsWritten(change, post));
 
         http.Response.Headers.CacheControl = "private, no-store";
         return TypedResults.Content(
@@ -147,6 +127,18 @@ internal static class PreviewPageEndpoints
             ),
             "text/html; charset=utf-8"
         );
+    }
+
+    // Nothing has looked the request over yet: an address that is none draws nothing.
+    private static PostContent AsWritten(PostRequest request, Post post)
+    {
+        var content = request.Over(post.ToContent());
+        return content with
+        {
+            PictureAddress = LinkResolver.IsWeb(content.PictureAddress) ? content.PictureAddress : null,
+            AboutAddress = LinkResolver.IsWeb(content.AboutAddress) ? content.AboutAddress : null,
+            OwnValues = request.OwnValues ?? content.OwnValues,
+        };
     }
 }
 

@@ -11,14 +11,7 @@ namespace Antiphon.Server.Subscribers.Forms;
 /// <summary>The HTML of a form that asks for new posts: baked into snippets, fetched by the script, shown in the workplace. It works as a plain post without script.</summary>
 internal static class SignUpMarkup
 {
-    private const string Style = """
-        .antiphon-signup{box-sizing:border-box;font:inherit;color:inherit}.antiphon-signup *{box-sizing:border-box}.antiphon-signup .antiphon-heading{font:var(--antiphon-heading-font,600 1.3em/1.25 Georgia,serif);color:var(--antiphon-heading-color,inherit);margin:0 0 .35em}
-        .antiphon-signup p{margin:0 0 .7em}.antiphon-signup form{display:flex;flex-wrap:wrap;gap:.6em;align-items:end;margin:0}.antiphon-signup label{display:block;flex:1 1 14em}.antiphon-signup label>span{display:block;font-size:.9em;margin-bottom:.15em}
-        .antiphon-signup input[type=email],.antiphon-signup input[type=text]{font:inherit;width:100%;padding:.5em .6em;border:1px solid currentColor;border-radius:4px;background:Field;color:FieldText}
-        .antiphon-signup fieldset{flex:1 1 100%;border:0;margin:0;padding:0}.antiphon-signup legend{font-size:.9em;padding:0}.antiphon-signup .antiphon-box{display:inline-flex;gap:.45em;align-items:baseline;margin:.15em 1em .15em 0;flex:none}.antiphon-signup .antiphon-consent{flex:1 1 100%;display:flex;gap:.5em;align-items:baseline;font-size:.9em}
-        .antiphon-signup button{font:inherit;font-weight:600;padding:.5em 1.1em;border:1px solid var(--antiphon-link-color,currentColor);border-radius:4px;background:var(--antiphon-link-color,CanvasText);color:Canvas;cursor:pointer}.antiphon-signup small{flex:1 1 100%;opacity:.8}
-        .antiphon-signup .antiphon-said{font-weight:600;margin:0}.antiphon-signup [hidden]{display:none}
-        """;
+    private static readonly string Style = StyleSheet.Read("Subscribers/Forms/sign-up.css");
 
     /// <summary>The fragment with its style sheet.</summary>
     /// <param name="form">The form with site and look.</param>

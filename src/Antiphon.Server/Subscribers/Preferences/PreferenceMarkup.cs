@@ -14,10 +14,7 @@ internal sealed class PreferenceMarkup(
 )
 {
     /// <summary>Its style beside that of our pages.</summary>
-    public const string Style = """
-        fieldset{border:0;border-top:1px solid var(--rule);margin:0 0 1rem;padding:.9rem 0 0}legend{font-weight:600;padding:0 .6rem 0 0}label{display:block;padding:.25rem 0}input[type=checkbox]{width:1.1em;height:1.1em;vertical-align:-.12em;margin-right:.5em}
-        select{font:inherit;padding:.35em .5em;max-width:100%}.said{border-left:4px solid var(--link);padding-left:.8em}.quiet{background:none;color:var(--link);border:1px solid var(--rule)}small,.soft{color:var(--soft)}section{border-top:3px double var(--rule);margin-top:2.5rem;padding-top:.4rem}
-        """;
+    public static readonly string Style = StyleSheet.Read("Subscribers/Preferences/preferences.css");
 
     private readonly StringBuilder _html = new();
 

@@ -96,5 +96,5 @@ public sealed class ChannelCheckTests
         new(ChannelKind.Social, Composer.Counted(text, Rule), Good, WantsPicture: true, HasCardPicture: true);
 
     private static string[] Run(ChannelDraft draft) =>
-        [.. ChannelCheck.Run(draft).Select((CheckFinding finding) => finding.Rule.Id)];
+        [.. ChannelCheck.Run(draft).Select((Finding finding) => finding.Rule.Id)];
 }

@@ -11,14 +11,14 @@ public static class ChannelCheck
     private const int Narrowest = 600;
 
     /// <summary>What was found, what matters most first; empty where nothing is to be mended.</summary>
-    public static IReadOnlyList<CheckFinding> Run(ChannelDraft draft)
+    public static IReadOnlyList<Finding> Run(ChannelDraft draft)
     {
-        var findings = new List<CheckFinding>();
+        var findings = new List<Finding>();
         void Report(CheckRule rule, string field, params object[] arguments) =>
             findings.Add(
-                new CheckFinding(
-                    rule,
+                Finding.About(
                     field,
+                    rule,
                     [.. arguments.Select(argument => Convert.ToString(argument, CultureInfo.InvariantCulture)!)]
                 )
             );

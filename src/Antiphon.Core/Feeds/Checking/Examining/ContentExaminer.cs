@@ -3,6 +3,7 @@ using System.Text.RegularExpressions;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
@@ -79,7 +80,7 @@ internal sealed partial class ContentExaminer(Examination examination, EntryPlac
             Report(ContentRules.PictureWithoutWords, places.Text(at, wordless.Value[..4]));
     }
 
-    private void Report(FeedRule rule, ISourcePlace? place, params string[] arguments)
+    private void Report(CheckRule rule, ISourcePlace? place, params string[] arguments)
     {
         if (place is null)
             examination.Report(Finding.Overall(rule, arguments));

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 
@@ -19,10 +20,10 @@ internal sealed class Examination(DateTimeOffset now)
     public IReadOnlyList<Finding> Findings => _findings;
 
     /// <summary>Adds a finding at a place.</summary>
-    public void Report(FeedRule rule, ISourcePlace place, params string[] arguments)
+    public void Report(CheckRule rule, ISourcePlace place, params string[] arguments)
     {
         if (HasRoomFor(rule))
-            _findings.Add(Finding.In(rule, place, arguments));
+            _findings.Add(Finding.At(rule, place.Line, place.Column, arguments) with { Path = place.Path });
     }
 
     /// <summary>Adds a finished finding.</summary>
@@ -32,7 +33,7 @@ internal sealed class Examination(DateTimeOffset now)
             _findings.Add(finding);
     }
 
-    private bool HasRoomFor(FeedRule rule)
+    private bool HasRoomFor(CheckRule rule)
     {
         var count = _counts.GetValueOrDefault(rule.Id);
         _counts[rule.Id] = count + 1;

@@ -1,5 +1,6 @@
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 
@@ -13,7 +14,7 @@ internal sealed class ModuleExaminer(Examination examination)
     /// <summary>What the text of an element must be.</summary>
     private static readonly Dictionary<
         (string Namespace, string Name),
-        (FeedRule Rule, Func<string, bool> IsRight)
+        (CheckRule Rule, Func<string, bool> IsRight)
     > Texts = new()
     {
         [(FeedNamespaces.DublinCore, "date")] = (ModuleRules.DublinCoreDate, ValueTests.IsW3CDate),

@@ -1,6 +1,7 @@
 using System.Globalization;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Findings;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
@@ -15,7 +16,7 @@ internal static class ServedExaminer
     /// <summary>Reports what costs readers or servers something.</summary>
     public static void Examine(Examination examination, ServedFacts served, int bytes, Feed? feed)
     {
-        void Report(FeedRule rule, params string[] arguments) => examination.Report(Finding.Overall(rule, arguments));
+        void Report(CheckRule rule, params string[] arguments) => examination.Report(Finding.Overall(rule, arguments));
         if (served.Steps.Count > 0 && served.Steps.All(step => step.IsPermanent))
             Report(ServedRules.Moved, served.Answered.AbsoluteUri);
         if (served.Steps.Count > ManySteps)

@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Feeds.Rules;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 

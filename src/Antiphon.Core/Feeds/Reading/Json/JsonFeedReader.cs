@@ -5,6 +5,7 @@ using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Reading.Json;
 

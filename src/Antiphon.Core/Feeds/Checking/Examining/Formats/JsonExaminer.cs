@@ -4,6 +4,7 @@ using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Reading.Json;
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 

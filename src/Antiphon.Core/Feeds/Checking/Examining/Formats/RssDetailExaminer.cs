@@ -1,6 +1,7 @@
 using Antiphon.Core.Feeds.Reading.Dates;
 using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
+using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking.Examining.Formats;
 
@@ -98,7 +99,7 @@ internal sealed class RssDetailExaminer(Examination examination)
         }
     }
 
-    private void ReportMissing(SourceElement parent, string[] names, FeedRule rule)
+    private void ReportMissing(SourceElement parent, string[] names, CheckRule rule)
     {
         foreach (var name in names.Where(name => !parent.Own(name).Any(part => !string.IsNullOrWhiteSpace(part.Text))))
             examination.Report(rule, parent, name);

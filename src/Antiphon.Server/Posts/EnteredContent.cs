@@ -1,0 +1,63 @@
+using Antiphon.Core.Html;
+using Antiphon.Core.Posts;
+using Antiphon.Core.Text;
+using Antiphon.Server.Posts.Lists;
+
+namespace Antiphon.Server.Posts;
+
+/// <summary>What somebody entered, tidied: spaces around it gone, the body cleaned, empty fields null, no term twice.</summary>
+internal static class EnteredContent
+{
+    /// <summary>The content a post has once a request of the editor is brought into it; what the request leaves out stays.</summary>
+    public static PostContent Over(this PostRequest request, PostContent before)
+    {
+        var category = Said.OrNull(request.Category);
+        return before with
+        {
+            Title = (request.Title ?? string.Empty).Trim(),
+            BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml),
+            Excerpt = Said.OrNull(request.Excerpt),
+            PictureAddress = Said.OrNull(request.PictureAddress),
+            PictureAlt = Said.OrNull(request.PictureAlt),
+            FocusX = request.FocusX,
+            FocusY = request.FocusY,
+            Author = Said.OrNull(request.Author) ?? before.Author,
+            Category = category,
+            MoreCategories = request.MoreCategories is { } more
+                ? [.. Terms(more).Where(name => !string.Equals(name, category, StringComparison.OrdinalIgnoreCase))]
+                : before.MoreCategories,
+            Tags = Terms(request.Tags),
+            IsFeatured = request.IsFeatured,
+            IsPinned = request.IsPinned ?? before.IsPinned,
+            AboutAddress = Said.OrNull(request.AboutAddress),
+            Details = request.Details is { } details ? Tidied(details) : before.Details,
+        };
+    }
+
+    /// <summary>The same for the row of a list.</summary>
+    public static PostContent Over(this QuickEdit request, PostContent before) =>
+        before with
+        {
+            Title = request.Title.Trim(),
+            Category = Said.OrNull(request.Category),
+            Tags = Terms(request.Tags),
+            Author = Said.OrNull(request.Author) ?? before.Author,
+            Details = before.Details with { CommentsOff = request.CommentsOff },
+        };
+
+    private static PostDetails Tidied(PostDetails details) =>
+        details with
+        {
+            SearchTitle = Said.OrNull(details.SearchTitle),
+            SearchDescription = Said.OrNull(details.SearchDescription),
+            CanonicalAddress = Said.OrNull(details.CanonicalAddress),
+            SocialTitle = Said.OrNull(details.SocialTitle),
+            SocialText = Said.OrNull(details.SocialText),
+            Language = Said.OrNull(details.Language),
+            SocialPicture = Said.OrNull(details.SocialPicture),
+            ListingPicture = Said.OrNull(details.ListingPicture),
+        };
+
+    private static List<string> Terms(IReadOnlyList<string>? terms) =>
+        [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+}

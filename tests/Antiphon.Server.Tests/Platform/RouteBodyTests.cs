@@ -1,0 +1,25 @@
+using Antiphon.Server.Tests.Hosting;
+using Microsoft.AspNetCore.Http.Metadata;
+using Microsoft.AspNetCore.Routing;
+using Microsoft.Extensions.DependencyInjection;
+
+namespace Antiphon.Server.Tests.Platform;
+
+public sealed class RouteBodyTests(AntiphonHost host) : IClassFixture<AntiphonHost>
+{
+    // A service or a list among the parameters is taken for a body by the compiler of handlers unless it is marked; the route then answers nobody who sends none.
+    [Fact]
+    public void No_route_that_is_only_read_waits_for_a_body()
+    {
+        var read = host
+            .Services.GetRequiredService<EndpointDataSource>()
+            .Endpoints.OfType<RouteEndpoint>()
+            .Where(route => route.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods is ["GET" or "HEAD"])
+            .ToList();
+        Assert.True(read.Count > 100, $"only {read.Count} were found");
+        Assert.Empty(
+            read.Where(route => route.Metadata.GetMetadata<IAcceptsMetadata>() is not null)
+                .Select(route => route.RoutePattern.RawText)
+        );
+    }
+}
