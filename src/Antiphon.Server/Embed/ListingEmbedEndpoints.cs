@@ -1,6 +1,7 @@
 using System.Text;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Pages;
+using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform.Access;
 
 namespace Antiphon.Server.Embed;
@@ -53,10 +54,8 @@ internal static class ListingEmbedEndpoints
                 listing.Language,
                 listing.Canonical
             )
-            : PublicPage.Message(
-                "Nothing here",
-                "This listing does not exist, or no longer does.",
-                StatusCodes.Status404NotFound
+            : new MessagePage(StatusCodes.Status404NotFound, language =>
+                (PageTexts.For(language).ListingGone, PageTexts.For(language).ListingGoneText)
             );
 
     // Readable from any page, so that the script can tell the owner; readers keep the baked entries.

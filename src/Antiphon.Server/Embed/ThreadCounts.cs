@@ -33,7 +33,11 @@ internal static class ThreadCounts
         var texts = ThreadTexts.For(site.Language);
         var counts = wanted.ToDictionary(
             text => text,
-            text => new { count = found.GetValueOrDefault(text), words = texts.Counted(found.GetValueOrDefault(text)) }
+            text => new
+            {
+                count = found.GetValueOrDefault(text),
+                words = texts.Counted.With("count", found.GetValueOrDefault(text)),
+            }
         );
         return EmbedAnswer.For(
             http,

@@ -37,7 +37,7 @@ internal static class CountingEndpoints
     }
 
     // It leads only where a mail of ours led; nobody can bring an address of their own.
-    private static async Task<Results<RedirectHttpResult, ContentHttpResult>> FollowAsync(
+    private static async Task<Results<RedirectHttpResult, MessagePage>> FollowAsync(
         string key,
         bool isSecond,
         HttpRequest request,

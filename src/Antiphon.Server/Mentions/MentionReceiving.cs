@@ -7,11 +7,13 @@ using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;
+using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Caching;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using Antiphon.Server.Posts.Reading;
+using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;
@@ -36,42 +38,43 @@ internal static class MentionReceiving
         string? target,
         ThreadReader threads,
         HttpContext http
-    ) =>
-        await threads.SiteAsync(siteKey, http.RequestAborted) is { } site
-            ? PublicPage.Html(
-                "Tell us that you link here",
-                $"<p>Sites that speak Webmention tell {Encoded.Html(site.Name)} by themselves when they link to a post. You can do it by hand, too: give the address of your page and of the post.</p>"
-                    + $"<form method=\"post\"><p><label>Your page<br><input name=\"source\" type=\"url\" required size=\"40\"></label></p><p><label>The post<br><input name=\"target\" type=\"url\" required size=\"40\" value=\"{Encoded.Html(target)}\"></label></p><button>Tell</button></form>",
-                language: "en"
-            )
-            : PublicPage.Missing();
+    ) => await threads.SiteAsync(siteKey, http.RequestAborted) is { } site ? Form(site, target) : PublicPage.Missing();
 
     private static async Task<IResult> ShowState(string siteKey, string key, AntiphonContext database, HttpContext http)
     {
         var found = await database
             .Mentions.AsNoTracking()
+            .Include(mention => mention.Site)
             .FirstOrDefaultAsync(
                 mention => mention.Key == key && mention.Site.PublicKey == siteKey,
                 http.RequestAborted
             );
         if (found is null)
             return PublicPage.Missing();
-        return found.State switch
+        var texts = PageTexts.For(found.Site.Language);
+        var (title, text, detail) = found.State switch
         {
-            MentionState.Found => PublicPage.Message(
-                "Your link was found",
-                "The team looks at it before it is shown with the post."
-            ),
-            MentionState.Unread when found.Problem is null => PublicPage.Message(
-                "Your page has not been read yet",
-                "This takes a moment. Load this page again to see what was found."
-            ),
-            MentionState.Unread => PublicPage.Message(
-                "Your page could not be read yet",
-                $"{found.Problem} It is tried again."
-            ),
-            _ => PublicPage.Message("Your link was not taken", found.Problem ?? "The page has no link to the post."),
+            MentionState.Found => (texts.MentionFound, texts.MentionFoundText, null),
+            MentionState.Unread when found.Problem is null => (texts.MentionUnread, texts.MentionUnreadText, null),
+            MentionState.Unread => (texts.MentionRetried, texts.MentionRetriedText, found.Problem),
+            _ => (texts.MentionRefused, texts.MentionRefusedText, found.Problem),
         };
+        // What went wrong is said in English, as programs are told.
+        var more = detail is null ? string.Empty : $"<p lang=\"en\" dir=\"ltr\">{Encoded.Html(detail)}</p>";
+        return PublicPage.Html(title, $"<p>{Encoded.Html(text)}</p>{more}", language: found.Site.Language);
+    }
+
+    private static ContentHttpResult Form(Site site, string? target)
+    {
+        var texts = PageTexts.For(site.Language);
+        return PublicPage.Html(
+            texts.Mention,
+            $"<p>{Encoded.Html(texts.MentionText.With("site", site.Name))}</p>"
+                + $"<form method=\"post\"><p><label>{texts.MentionSource}<br><input name=\"source\" type=\"url\" required size=\"40\"></label></p>"
+                + $"<p><label>{texts.MentionTarget}<br><input name=\"target\" type=\"url\" required size=\"40\" value=\"{Encoded.Html(target)}\"></label></p>"
+                + $"<button>{texts.MentionSend}</button></form>",
+            language: site.Language
+        );
     }
 
     private static async Task<IResult> TakeWebmention(

@@ -1,3 +1,5 @@
+using Antiphon.Core.Languages;
+using Antiphon.Server.Pages.Texts;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Pages;
@@ -40,18 +42,16 @@ internal static class PublicPage
         string above = "",
         string? title = null
     ) =>
-        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><link rel=\"icon\" href=\"data:,\"><title>{Encoded.Html(title ?? heading)}</title><style>{Style}</style>{head}</head>"
+        $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\" dir=\"{ReaderLanguage.DirectionOf(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><link rel=\"icon\" href=\"data:,\"><title>{Encoded.Html(title ?? heading)}</title><style>{Style}</style>{head}</head>"
         + $"<body><main>{above}<h1>{Encoded.Html(heading)}</h1>{body}</main></body></html>";
 
-    /// <summary>The page that says there is none.</summary>
-    public static ContentHttpResult Missing() =>
-        Message(
-            "Nothing here",
-            "There is no page at this address. It may have been mistyped, or the post is not published yet.",
-            StatusCodes.Status404NotFound
+    /// <summary>There is nothing at an address.</summary>
+    public static MessagePage Missing() =>
+        new MessagePage(StatusCodes.Status404NotFound, language =>
+            (PageTexts.For(language).Missing, PageTexts.For(language).MissingText)
         );
 
-    /// <summary>A page with a heading and one paragraph of text.</summary>
+    /// <summary>A page with a heading and one paragraph of text, in English as the workplace is.</summary>
     public static ContentHttpResult Message(string title, string text, int status = StatusCodes.Status200OK) =>
         Html(title, $"<p>{Encoded.Html(text)}</p>", status);
 
@@ -66,7 +66,7 @@ internal static class PublicPage
     /// <param name="canonical">Where what it shows lives, when that is elsewhere.</param>
     public static ContentHttpResult Frame(string title, string fragment, string language, string? canonical = null) =>
         TypedResults.Content(
-            $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title)}</title>"
+            $"<!doctype html>\n<html lang=\"{Encoded.Html(language)}\" dir=\"{ReaderLanguage.DirectionOf(language)}\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width,initial-scale=1\"><title>{Encoded.Html(title)}</title>"
                 + (canonical is null ? string.Empty : $"<link rel=\"canonical\" href=\"{Encoded.Html(canonical)}\">")
                 + $"<style>:root{{color-scheme:light dark}}body{{margin:0;padding:4px;font:16px/1.5 Georgia,serif}}</style><base target=\"_top\"></head><body>{fragment}{FrameHeight}</body></html>",
             "text/html; charset=utf-8"

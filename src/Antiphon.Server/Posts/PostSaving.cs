@@ -144,7 +144,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
     {
         post.UpdatedAt = clock.GetUtcNow();
         post.Revision++;
-        var wanted = Slug.FromTitle(Said.OrNull(slug) ?? post.Title);
+        var wanted = Slug.FromTitle(Said.OrNull(slug) ?? post.Title, post.Details.Language ?? post.Blog.Site?.Language);
         var blog = post.Blog.Id;
         var taken = await database
             .Posts.IgnoreQueryFilters()

@@ -33,10 +33,10 @@ public sealed class ConversationStory : IDisposable
         reader.Open(address);
         thread.Sees("The gate was open").Press("[name=vote][value=up]");
         reader.Until("the vote", _ => thread.WordsOf("[name=vote][value=up] span") == "1" ? thread : null);
-        thread.Press("[data-answers]").Sees("Answers Sunniva Dale").Type("Was it **cold**?");
+        thread.Press("[data-answers]").Sees("In reply to Sunniva Dale").Type("Was it **cold**?");
         reader.Open(address);
         // What was typed is still there, with the answer to be chosen again.
-        thread.Press("[data-answers]").Sees("Answers Sunniva Dale");
+        thread.Press("[data-answers]").Sees("In reply to Sunniva Dale");
         reader.Until("the draft", _ => thread.Typed == "Was it **cold**?" ? thread : null);
         thread.Write("Ida Marsh", string.Empty).Sees("with the team");
 
@@ -60,7 +60,7 @@ public sealed class ConversationStory : IDisposable
             .Sees("Published: Ida Marsh");
         reader.Open(address);
         thread.Sees("Was it cold?").Press("[data-order=newest]");
-        reader.Until("the order", _ => thread.WordsOf("[data-order][aria-current]") == "newest first" ? thread : null);
+        reader.Until("the order", _ => thread.WordsOf("[data-order][aria-current]") == "newest" ? thread : null);
     }
 
     [Fact]
@@ -70,7 +70,7 @@ public sealed class ConversationStory : IDisposable
         await PublishedAsync(address, "Wilf Ormerod", "Mind the third step.");
         var reader = _demo.Reader(scripts: false);
         reader.Open(address).Sees("Mind the third step.");
-        reader.Click("a[data-answers]").Sees("Answers Wilf Ormerod");
+        reader.Click("a[data-answers]").Sees("In reply to Wilf Ormerod");
         reader
             .Fill(".antiphon-form input[name=name]", "Joan Farthing")
             .Fill(".antiphon-form textarea", "And the fourth.")

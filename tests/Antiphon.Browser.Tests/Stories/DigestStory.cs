@@ -40,9 +40,9 @@ public sealed class DigestStory(DemoInstallation demo)
                 : null
         );
         reader
-            .Open(new Uri(LinkIn(await MailAsync(mail, "is this you?"), "/subscribe/")))
+            .Open(new Uri(LinkIn(await MailAsync(mail, "Confirm your subscription"), "/subscribe/")))
             .Press("Yes, send me new posts")
-            .Sees("You get new posts by mail");
+            .Sees("You are subscribed");
         await demo.WriteAsync("The gate is mended", category: "Events");
         await demo.WriteAsync("A table of sky brightness", category: "Measurements");
         var received = await MailAsync(mail, "The gate is mended");
@@ -52,7 +52,7 @@ public sealed class DigestStory(DemoInstallation demo)
         );
         reader
             .Open(new Uri(LinkIn(received, "/preferences/")))
-            .Sees("What you get from Quillmoor Observatory")
+            .Sees("Your emails from Quillmoor Observatory")
             .Click("input[value='Workshop']")
             .Press("Save")
             .Sees("Saved.");
@@ -80,8 +80,8 @@ public sealed class DigestStory(DemoInstallation demo)
             .Fill("input[name=mail]", mail)
             .Click("input[name=consent]")
             .Press("Write to me")
-            .Sees("Please look into your mail");
-        await MailAsync(mail, "is this you?");
+            .Sees("Check your inbox");
+        await MailAsync(mail, "Confirm your subscription");
     }
 
     [Fact]
@@ -97,7 +97,7 @@ public sealed class DigestStory(DemoInstallation demo)
             .Press("Set it up")
             .Sees($"“{name}” is set up.")
             .Press("Plain text")
-            .Sees("Stop these mails: https://mail.invalid/leave");
+            .Sees("Unsubscribe: https://mail.invalid/leave");
         owner.Press("Send me a test").Sees("A test is on its way to imogen@quillmoor.example");
         Assert.Contains(await World.MailsAsync(), one => one.To == "imogen@quillmoor.example");
         var title = $"Cloud until ten {Guid.NewGuid().ToString("N")[..6]}";

@@ -30,7 +30,7 @@ public sealed class MentionStory(DemoInstallation demo)
         moderator.Type("1").Sees("Published: Oswin Pell");
         var reader = demo.Reader();
         reader.Open(post);
-        new PageThread(reader).Sees("The ridge hid it from us until four.").Sees("answers on");
+        new PageThread(reader).Sees("The ridge hid it from us until four.").Sees("replied on");
     }
 
     [Fact]

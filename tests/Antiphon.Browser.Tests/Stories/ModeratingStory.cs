@@ -233,7 +233,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         {
             // Coming back to the window is a moment to look.
             reader.Run("window.dispatchEvent(new Event('focus'))");
-            return thread.Words.Contains("1 new. Show", StringComparison.Ordinal) ? thread : null;
+            return thread.Words.Contains("New comments: 1. Show", StringComparison.Ordinal) ? thread : null;
         });
         Assert.DoesNotContain("came later", thread.Words, StringComparison.Ordinal);
         var last = (await _demo.AskAsync("api/sites/1/comments?standing=public&search=came%20later"))["comments"]![0]![

@@ -77,14 +77,14 @@ public sealed partial class PagesStory(DemoInstallation demo)
         using var reader = new BrowserWindow(390, 844, scripts: false);
         reader
             .Open(new Uri(demo.Installation.Address, $"posts/{PostKey().Match(address).Groups[1].Value}"))
-            .Sees("Ask us")
+            .Sees("Contact us")
             .Sees("Quillmoor on Lantern");
         reader
             .Fill("form.question input[name=name]", "Edda Brook")
             .Fill("form.question input[name=mail]", "edda@fellside.example")
             .Fill("form.question textarea", "Is there a place to sit?")
             .Click("form.question button");
-        reader.Sees("Thank you for the question").Press("Back to the page").Sees("Ask us");
+        reader.Sees("Thank you for your question").Press("Back to the page").Sees("Contact us");
         using var browser = demo.SignedIn();
         browser
             .Open(new Uri(demo.Workplace, "readers/questions"))

@@ -47,7 +47,7 @@ public sealed class ReadingStory(DemoInstallation demo)
             Root
                 + "const field=at('[data-views] input[type=search]');field.value='beer glass';field.form.requestSubmit()"
         );
-        reader.Sees("1 post was found.");
+        reader.Sees("1 post found.");
         Assert.EndsWith("antiphon=search/beer%20glass", reader.Address.AbsoluteUri, StringComparison.Ordinal);
         Assert.True(Has(reader, "mark"));
         Click(reader, "[data-view=categories]");

@@ -16,6 +16,7 @@ internal static class AreaMap
 
     private static IReadOnlyList<(string Area, string[] MayTake)> Core { get; } =
     [
+        ("Languages", []),
         ("Referrals", []),
         ("Sites", []),
         ("Tables", []),
@@ -29,11 +30,11 @@ internal static class AreaMap
         ("Channels", ["Feeds", "Findings", "Text", "Time"]),
         ("Comments", ["Feeds", "Html", "Tables", "Text", "Time"]),
         ("Mentions", ["Feeds", "Html", "Text"]),
-        ("Posts", ["Channels", "Comments", "Feeds", "Findings", "Html", "Text"]),
+        ("Posts", ["Channels", "Comments", "Feeds", "Findings", "Html", "Languages", "Text"]),
         ("Importing", ["Feeds", "Html", "Posts", "Tables", "Text", "Time"]),
         ("Listings", ["Posts"]),
         ("Coverage", ["Listings", "Posts"]),
-        ("Mailing", ["Channels", "Findings", "Html", "Listings", "Text", "Time"]),
+        ("Mailing", ["Channels", "Findings", "Html", "Languages", "Listings", "Text", "Time"]),
         ("PublicPages", ["Html", "Listings"]),
         ("Subscribers", ["Mailing", "Tables", "Text"]),
     ];

@@ -114,8 +114,8 @@ public sealed class DigestComposerTests
 
     [Theory]
     [InlineData("de", "Abbestellen")]
-    [InlineData("fr-CA", "Me désinscrire")]
-    [InlineData("gd", "Stop these mails")]
+    [InlineData("fr-CA", "Se désinscrire")]
+    [InlineData("gd", "Unsubscribe")]
     public void The_mail_speaks_the_language_of_the_site(string language, string expected)
     {
         var content = Content([Entry("Nebel")], []) with { Language = language };

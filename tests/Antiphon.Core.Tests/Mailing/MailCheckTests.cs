@@ -94,7 +94,7 @@ public sealed class MailCheckTests
         new(
             "Leonids over the moor",
             null,
-            $"<body>{html}<a href=\"{ComposedDigest.LeaveMark}\">Stop these mails</a></body>",
+            $"<body>{html}<a href=\"{ComposedDigest.LeaveMark}\">Unsubscribe</a></body>",
             $"Leonids\n{ComposedDigest.LeaveMark}\n"
         );
 }

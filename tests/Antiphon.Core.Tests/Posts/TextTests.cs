@@ -15,6 +15,16 @@ public sealed class TextTests
     [InlineData("???", "post")]
     public void A_slug_is_made_from_the_title(string title, string slug) => Assert.Equal(slug, Slug.FromTitle(title));
 
+    [Theory]
+    [InlineData("de-DE", "Geändert: Grüße aus Öland", "geaendert-gruesse-aus-oeland")]
+    [InlineData("sv-SE", "Ändrat på Åland", "andrat-pa-aland")]
+    [InlineData("da-DK", "Ærø på ny", "aeroe-paa-ny")]
+    [InlineData("pl", "Żółta łódź", "zolta-lodz")]
+    [InlineData("fr", "L’œuvre d’été", "loeuvre-dete")]
+    [InlineData(null, "Größe", "grosse")]
+    public void A_slug_is_spelled_as_the_language_of_the_site_spells(string? language, string title, string slug) =>
+        Assert.Equal(slug, Slug.FromTitle(title, language));
+
     [Fact]
     public void A_taken_slug_gets_the_next_number() =>
         Assert.Equal("a-3", Slug.MakeUnique("a", new[] { "a", "a-2" }.Contains));

@@ -41,7 +41,7 @@ public sealed class ThreadTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         var answer = await thread.PostAsync("Corin Abel", "Plain old form.", asJson: false);
         Assert.Equal(HttpStatusCode.Redirect, answer.StatusCode);
         var page = await (await host.Plain().GetAsync(answer.Headers.Location)).Content.ReadAsStringAsync();
-        Assert.Contains("Your comment is with the team", page, StringComparison.Ordinal);
+        Assert.Contains("Your comment will appear after moderation", page, StringComparison.Ordinal);
         Assert.Contains($"href=\"{Page}\"", page, StringComparison.Ordinal);
     }
 
@@ -53,7 +53,7 @@ public sealed class ThreadTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         Assert.Equal(HttpStatusCode.UnprocessableEntity, answer.StatusCode);
         var page = await answer.Content.ReadAsStringAsync();
         Assert.Contains("A long text &amp; more</textarea>", page, StringComparison.Ordinal);
-        Assert.Contains("Please give a name.", page, StringComparison.Ordinal);
+        Assert.Contains("Please enter a name.", page, StringComparison.Ordinal);
         Assert.Contains("value=\"no address\"", page, StringComparison.Ordinal);
     }
 

@@ -173,7 +173,7 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
                 "<h3 class=\"antiphon-heading\" part=\"heading\"><a href=\"https://quillmoor.example/log\">Latest</a></h3>",
                 "Every night, clear or not.",
                 ">All posts</a>",
-                "Follow by feed",
+                "Subscribe to feed",
                 "<h4 class=\"antiphon-title\"",
                 "Perseids under the…",
                 "aria-label=\"Read on: Perseids under the…\"",

@@ -153,7 +153,7 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
         );
         Assert.Contains(".antiphon-focus-20-80{object-position:20% 80%}", html, StringComparison.Ordinal);
         Assert.Contains("class=\"antiphon-picture antiphon-focus-20-80\"", html, StringComparison.Ordinal);
-        Assert.Contains("background:rgb(0 0 0/", html, StringComparison.Ordinal);
+        Assert.Contains("background:rgb(0 0 0 / var(--antiphon-veil))", html, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -58,7 +58,7 @@ public sealed class SpecialListingTests(AntiphonHost host) : IClassFixture<Antip
         Assert.Contains("role=\"search\"", await _talk.HtmlAsync(listing), StringComparison.Ordinal);
         Assert.DoesNotContain("The ashen light", await _talk.HtmlAsync(listing), StringComparison.Ordinal);
         var found = await _talk.HtmlAsync(listing, "?q=venus+cafe");
-        Assert.Contains("1 post was found.", found, StringComparison.Ordinal);
+        Assert.Contains("1 post found.", found, StringComparison.Ordinal);
         Assert.Contains("<mark>Venus</mark>", found, StringComparison.Ordinal);
         Assert.Contains("<mark>caf&#233;</mark>", found, StringComparison.Ordinal);
         Assert.Contains(
@@ -69,8 +69,8 @@ public sealed class SpecialListingTests(AntiphonHost host) : IClassFixture<Antip
     }
 
     [Theory]
-    [InlineData("zzzz", "Nothing was found.")]
-    [InlineData("%22 OR * NEAR(", "Nothing was found.")]
+    [InlineData("zzzz", "No posts found.")]
+    [InlineData("%22 OR * NEAR(", "No posts found.")]
     [InlineData("%3Cscript%3E", "value=\"&lt;script&gt;\"")]
     [InlineData("...", "role=\"search\"")]
     public async Task Whatever_is_searched_for_has_an_answer(string typed, string seen)
@@ -98,7 +98,7 @@ public sealed class SpecialListingTests(AntiphonHost host) : IClassFixture<Antip
         await Eventually.TrueAsync("the new word", async () =>
             (await _talk.HtmlAsync(listing, "?q=trapezium")).Contains("Finder", StringComparison.Ordinal)
         );
-        Assert.Contains("Nothing was found.", await _talk.HtmlAsync(listing, "?q=quincunx"), StringComparison.Ordinal);
+        Assert.Contains("No posts found.", await _talk.HtmlAsync(listing, "?q=quincunx"), StringComparison.Ordinal);
     }
 
     [Fact]
@@ -128,7 +128,7 @@ public sealed class SpecialListingTests(AntiphonHost host) : IClassFixture<Antip
                 ("archive", "antiphon-month"),
                 ("categories", "antiphon-categories"),
                 ("search/saturn", "<mark>Saturn</mark>"),
-                ("post/none", "This post is not here"),
+                ("post/none", "This post is not available"),
             }
         )
         {

@@ -22,4 +22,17 @@ public sealed class RouteBodyTests(AntiphonHost host) : IClassFixture<AntiphonHo
                 .Select(route => route.RoutePattern.RawText)
         );
     }
+
+    // Where the workplace is not built the file is missing, and that is said; nothing of the API may answer in its place.
+    [Fact]
+    public void Addresses_of_nobody_lead_to_the_workplace_and_those_of_the_API_to_nothing()
+    {
+        var fallbacks = host
+            .Services.GetRequiredService<EndpointDataSource>()
+            .Endpoints.OfType<RouteEndpoint>()
+            .Where(route => route.Order == int.MaxValue)
+            .Select(route => route.RoutePattern.RawText)
+            .Order(StringComparer.Ordinal);
+        Assert.Equal(["/api/{**rest}", "{*path:nonfile}"], fallbacks);
+    }
 }

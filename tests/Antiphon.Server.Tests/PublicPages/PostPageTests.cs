@@ -2,6 +2,7 @@ using System.Net;
 using System.Text.Json.Nodes;
 using System.Text.RegularExpressions;
 using Antiphon.Server.Tests.Hosting;
+using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.PublicPages;
@@ -25,7 +26,7 @@ public sealed class PostPageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         );
         var page = await PageAsync(post);
         Assert.Contains("<title>Frost on a finder</title>", page, StringComparison.Ordinal);
-        Assert.Contains("<html lang=\"de\">", page, StringComparison.Ordinal);
+        Assert.Contains("<html lang=\"de\" dir=\"ltr\">", page, StringComparison.Ordinal);
         Assert.Contains("<meta name=\"description\" content=\"How it grows\">", page, StringComparison.Ordinal);
         Assert.Contains("<meta property=\"og:title\" content=\"Rime!\">", page, StringComparison.Ordinal);
         Assert.DoesNotContain("noindex", page, StringComparison.Ordinal);
@@ -133,6 +134,10 @@ public sealed class PostPageTests(AntiphonHost host) : IClassFixture<AntiphonHos
     public async Task A_public_post_that_is_saved_again_is_announced_to_nobody()
     {
         var post = await host.WriteAsync("Announced once");
+        // Whoever subscribes before it is announced gets it, too.
+        await Eventually.TrueAsync("the announcement", () =>
+            host.InDatabaseAsync(async database => !await database.PostChanges.AnyAsync())
+        );
         await host.Owner.PostJsonAsync(
             host.Api + "subscribers",
             new { mail = $"late-{post.Number("id")}@fellside.example", name = "Late" }

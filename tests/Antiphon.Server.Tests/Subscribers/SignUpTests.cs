@@ -174,7 +174,7 @@ public sealed class SignUpTests(AntiphonHost host) : IClassFixture<AntiphonHost>
             StringComparison.Ordinal
         );
         Assert.Contains(
-            "Everything is deleted",
+            "Everything has been deleted",
             await PostAsync(reader, $"preferences/{key}/erase", ("sure", "yes")),
             StringComparison.Ordinal
         );

@@ -72,7 +72,7 @@ public sealed class SubscriberTests(AntiphonHost host) : IClassFixture<AntiphonH
     {
         var answer = await host.Plain().GetAsync("unsubscribe/unknown");
         Assert.Equal(HttpStatusCode.NotFound, answer.StatusCode);
-        Assert.Contains("This link is not known", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
+        Assert.Contains("This link is not valid", await answer.Content.ReadAsStringAsync(), StringComparison.Ordinal);
     }
 
     private Task<Json> AddAsync(string mail) => host.Owner.PostJsonAsync(host.Api + "subscribers", new { mail });

@@ -90,7 +90,7 @@ internal sealed class DigestHtml(DigestSettings settings, DigestContent content,
             _html.Append(CultureInfo.InvariantCulture, $"<p style=\"{_styles.Of("p")}\">{E(facts.Excerpt)}</p>");
         _html.Append(
             CultureInfo.InvariantCulture,
-            $"<p style=\"{_styles.More}\"><a href=\"{link}\" style=\"{_styles.Of("a")}\">{E(settings.Form == DigestForm.Whole ? Filled(_words.Answer) : _words.ReadOn)}</a></p>"
+            $"<p style=\"{_styles.More}\"><a href=\"{link}\" style=\"{_styles.Of("a")}\">{E(settings.Form == DigestForm.Whole ? _words.Answer.With("site", content.Site) : _words.ReadOn)}</a></p>"
         );
     }
 
@@ -113,10 +113,8 @@ internal sealed class DigestHtml(DigestSettings settings, DigestContent content,
     private void Foot() =>
         _html.Append(
             CultureInfo.InvariantCulture,
-            $"<p style=\"{_styles.Foot}\">{E(Filled(_words.Why))}<br><a href=\"{ComposedDigest.ChooseMark}\" style=\"{_styles.Quiet}\">{E(_words.Choose)}</a> · <a href=\"{ComposedDigest.LeaveMark}\" style=\"{_styles.Quiet}\">{E(_words.Stop)}</a></p>"
+            $"<p style=\"{_styles.Foot}\">{E(_words.Why.With("site", content.Site))}<br><a href=\"{ComposedDigest.ChooseMark}\" style=\"{_styles.Quiet}\">{E(_words.Choose)}</a> · <a href=\"{ComposedDigest.LeaveMark}\" style=\"{_styles.Quiet}\">{E(_words.Stop)}</a></p>"
         );
-
-    private string Filled(string words) => string.Format(CultureInfo.InvariantCulture, words, content.Site);
 
     private static string E(string text) => WebUtility.HtmlEncode(text);
 }

@@ -31,7 +31,7 @@ internal sealed class DigestPlain(DigestSettings settings, DigestContent content
         // Two dashes and a space begin a signature (RFC 3676 §4.3).
         _text
             .Append("-- \n")
-            .Append(Filled(_words.Why))
+            .Append(_words.Why.With("site", content.Site))
             .Append('\n')
             .Append(_words.Choose)
             .Append(": ")
@@ -54,11 +54,9 @@ internal sealed class DigestPlain(DigestSettings settings, DigestContent content
         else if (entry.Facts.Excerpt.Length > 0)
             Paragraph(entry.Facts.Excerpt);
         Paragraph(
-            $"{(settings.Form == DigestForm.Whole ? Filled(_words.Answer) : _words.ReadOn)}:\n{entry.Facts.Link}"
+            $"{(settings.Form == DigestForm.Whole ? _words.Answer.With("site", content.Site) : _words.ReadOn)}:\n{entry.Facts.Link}"
         );
     }
-
-    private string Filled(string words) => string.Format(CultureInfo.InvariantCulture, words, content.Site);
 
     private void Paragraph(string text)
     {

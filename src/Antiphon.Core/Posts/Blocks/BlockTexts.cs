@@ -1,3 +1,5 @@
+using Antiphon.Core.Languages;
+
 namespace Antiphon.Core.Posts.Blocks;
 
 /// <summary>Words around blocks, in the readers' language.</summary>
@@ -14,9 +16,10 @@ namespace Antiphon.Core.Posts.Blocks;
 /// <param name="Send">Button that sends a question.</param>
 /// <param name="Subscribe">Button that asks for mail.</param>
 /// <param name="SubscribeHint">What happens with the address.</param>
+/// <param name="Trap">Label of the field that only programs fill in.</param>
 public sealed record BlockTexts(
     string Contents,
-    string About,
+    Phrase About,
     string Related,
     string Notes,
     string Back,
@@ -27,61 +30,12 @@ public sealed record BlockTexts(
     string Message,
     string Send,
     string Subscribe,
-    string SubscribeHint
+    string SubscribeHint,
+    string Trap
 )
 {
-    private static readonly BlockTexts English = new(
-        "Contents",
-        "About",
-        "Read on",
-        "Notes",
-        "Back to the text",
-        "Follow us",
-        "Ask us",
-        "Your name",
-        "Your mail address",
-        "Your question",
-        "Send the question",
-        "Get new posts by mail",
-        "We write once to ask whether it is you. Every mail ends with a link that stops them."
-    );
-    private static readonly BlockTexts German = new(
-        "Inhalt",
-        "Über",
-        "Weiterlesen",
-        "Anmerkungen",
-        "Zurück zum Text",
-        "Folgen Sie uns",
-        "Fragen Sie uns",
-        "Ihr Name",
-        "Ihre E-Mail-Adresse",
-        "Ihre Frage",
-        "Frage absenden",
-        "Neue Beiträge per E-Mail",
-        "Wir fragen einmal nach, ob Sie es sind. Jede Nachricht endet mit einem Link zum Abbestellen."
-    );
-    private static readonly BlockTexts French = new(
-        "Sommaire",
-        "À propos de",
-        "À lire aussi",
-        "Notes",
-        "Retour au texte",
-        "Nous suivre",
-        "Posez votre question",
-        "Votre nom",
-        "Votre adresse électronique",
-        "Votre question",
-        "Envoyer la question",
-        "Recevoir les articles par courriel",
-        "Nous écrivons une fois pour vérifier que c’est bien vous. Chaque message se termine par un lien de désinscription."
-    );
+    private static readonly Catalogue<BlockTexts> All = new("blocks");
 
-    /// <summary>Texts for a language tag; English for languages not translated yet.</summary>
-    public static BlockTexts For(string language) =>
-        language.Split('-')[0].ToLowerInvariant() switch
-        {
-            "de" => German,
-            "fr" => French,
-            _ => English,
-        };
+    /// <summary>The texts for a language tag; English for a language without texts.</summary>
+    public static BlockTexts For(string? language) => All.For(language);
 }

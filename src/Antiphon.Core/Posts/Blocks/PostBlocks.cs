@@ -129,7 +129,7 @@ public static class PostBlocks
             ? name
             : $"<a href=\"{WebUtility.HtmlEncode(author.Link)}\" rel=\"author\">{name}</a>";
         var about = author.About is null ? string.Empty : $"<p>{WebUtility.HtmlEncode(author.About)}</p>";
-        return $"<aside class=\"author-box\">{picture}<div><strong>{WebUtility.HtmlEncode(texts.About)} {linked}</strong>{about}</div></aside>";
+        return $"<aside class=\"author-box\">{picture}<div><strong>{texts.About.With("name", linked)}</strong>{about}</div></aside>";
     }
 
     private static string RelatedOf(BlockContext context)

@@ -101,7 +101,7 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         };
         Fill(post, item);
         post.PublishedAt = item.Published ?? item.Updated ?? now;
-        post.Slug = Slug.MakeUnique(Slug.FromTitle(post.Title), _slugs.Contains);
+        post.Slug = Slug.MakeUnique(Slug.FromTitle(post.Title, blog.Site?.Language), _slugs.Contains);
         _slugs.Add(post.Slug);
         database.Posts.Add(post);
     }

@@ -101,11 +101,10 @@ internal sealed class ReaderTelling(
             isOwn ? texts.Published
             : isAnswer ? texts.Answered
             : texts.Said;
-        var subject = string.Format(
-                System.Globalization.CultureInfo.InvariantCulture,
-                title,
-                Shortened.ToLength(comment.Author, 60),
-                Shortened.ToLength(follow.Thread.Title, 80)
+        var subject = title
+            .With(
+                ("name", Shortened.ToLength(comment.Author, 60)),
+                ("title", Shortened.ToLength(follow.Thread.Title, 80))
             )
             .ReplaceLineEndings(" ");
         var text =

@@ -61,7 +61,7 @@ internal sealed class CommentMarkup
                 .Append("\" data-at=\"")
                 .Append(comment.Id)
                 .Append("\">")
-                .Append(ReaderTexts.Filled(_more.MoreAnswers, comment.AnswersLeft))
+                .Append(_more.MoreAnswers.With("count", comment.AnswersLeft))
                 .Append("</a></p>");
         html.Append("</li>\n");
     }
@@ -93,7 +93,7 @@ internal sealed class CommentMarkup
         html.Append("</p>");
         if (comment.Rating is { } rating)
             html.Append("<p class=\"antiphon-rated\" role=\"img\" aria-label=\"")
-                .Append(ReaderTexts.Filled(_more.RatingGiven, rating))
+                .Append(_more.RatingGiven.With("rating", rating))
                 .Append("\">")
                 .Append('★', rating)
                 .Append('☆', 5 - rating)

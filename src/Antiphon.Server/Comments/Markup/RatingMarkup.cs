@@ -21,7 +21,7 @@ internal static class RatingMarkup
         var average = ratings.Select((times, at) => times * (at + 1)).Sum() / (double)count;
         var shown = average.ToString("0.0", CultureInfo.InvariantCulture);
         html.Append("<div class=\"antiphon-ratings\" part=\"ratings\"><p><strong>")
-            .Append(ReaderTexts.Filled(texts.RatingAll, shown, count))
+            .Append(texts.RatingAll.With(("rating", shown), ("count", count)))
             .Append("</strong></p><ul>");
         for (var rating = 5; rating >= 1; rating--)
         {

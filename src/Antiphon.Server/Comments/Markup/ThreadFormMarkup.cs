@@ -89,7 +89,9 @@ internal static class ThreadFormMarkup
             AppendPicture(html, form, reader);
         AppendFollow(html, form, reader);
         html.Append(
-                "<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n"
+                "<p class=\"antiphon-trap\" aria-hidden=\"true\"><label>"
+                    + texts.Trap
+                    + " <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n"
             )
             .Append("<p class=\"antiphon-sending\"><button class=\"antiphon-send\" part=\"send\">")
             .Append(texts.Send)

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Comments.Threads;
+using Antiphon.Core.Languages;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
@@ -24,6 +25,8 @@ internal static class ThreadFragment
             .Append(ThreadStyle.Sheet)
             .Append("</style>\n<section class=\"antiphon-thread\" part=\"thread\" lang=\"")
             .Append(Encoded.Html(language))
+            .Append("\" dir=\"")
+            .Append(ReaderLanguage.DirectionOf(language))
             .Append("\" data-count=\"")
             .Append(page.Count.ToString(CultureInfo.InvariantCulture))
             .Append("\" data-new=\"")
@@ -109,7 +112,7 @@ internal static class ThreadFragment
     private static void AppendOrders(StringBuilder html, ThreadForm form, Site site)
     {
         var texts = ThreadTexts.For(form.Language(site));
-        html.Append("<p class=\"antiphon-orders\" part=\"orders\"><span>").Append(texts.OrderBy).Append(":</span>");
+        html.Append("<p class=\"antiphon-orders\" part=\"orders\"><span>").Append(texts.OrderBy).Append("</span>");
         foreach (var order in Offered(form.Settings.Votes))
         {
             var spelled = Spelling(order);

@@ -239,7 +239,7 @@ internal static class MinePages
                     site,
                     key,
                     database,
-                    string.Format(CultureInfo.InvariantCulture, texts.Erased, rows.Count),
+                    texts.Erased.With("count", rows.Count),
                     http.RequestAborted
                 );
             case "stop":
@@ -289,9 +289,7 @@ internal static class MinePages
     }
 
     private static IResult Unknown() =>
-        PublicPage.Message(
-            "This link is not known",
-            "Links in mails serve for a day. Ask for a new one on the page the conversation stands on.",
-            StatusCodes.Status404NotFound
+        new MessagePage(StatusCodes.Status404NotFound, language =>
+            (MineTexts.For(language).UnknownTitle, MineTexts.For(language).Unknown)
         );
 }

@@ -1,6 +1,8 @@
+using Antiphon.Core.Languages;
+
 namespace Antiphon.Server.Comments.Readers;
 
-/// <summary>Words of the pages on which readers see to what they wrote, in the site's language; English for languages not translated yet.</summary>
+/// <summary>Words of the pages on which readers see to what they wrote, in the site's language.</summary>
 /// <param name="Title">Heading.</param>
 /// <param name="Explained">What the page does.</param>
 /// <param name="SendLink">Button.</param>
@@ -27,78 +29,19 @@ internal sealed record MineTexts(
     string Confirmed,
     string EraseAll,
     string Erase,
-    string Erased,
+    Phrase Erased,
     string StopAll,
     string Take,
     string NotPublic,
     string StopTitle,
     string Stop,
-    string Stopped
+    string Stopped,
+    string UnknownTitle,
+    string Unknown
 )
 {
-    private static readonly MineTexts English = new(
-        "What you wrote here",
-        "Give the mail address you commented with. We send you a link to everything you wrote here, to read, take with you or remove.",
-        "Send me the link",
-        "Look into your mail",
-        "If something was written here with this address, a link is on its way. It serves for a day.",
-        "Yes, this is my address",
-        "Thank you, your address is confirmed.",
-        "Remove everything I wrote",
-        "Remove",
-        "{0} removed for good.",
-        "No more mails about conversations",
-        "Take everything with me (JSON)",
-        "not public",
-        "No more mails about this conversation?",
-        "Stop the mails",
-        "The mails have ended."
-    );
+    private static readonly Catalogue<MineTexts> All = new("mine");
 
-    private static readonly MineTexts German = new(
-        "Was Sie hier geschrieben haben",
-        "Geben Sie die E-Mail-Adresse an, mit der Sie kommentiert haben. Wir schicken einen Verweis auf alles, was Sie hier geschrieben haben: zum Lesen, Mitnehmen oder Löschen.",
-        "Verweis schicken",
-        "Bitte in die E-Mail sehen",
-        "Wurde mit dieser Adresse hier etwas geschrieben, ist ein Verweis unterwegs. Er gilt einen Tag.",
-        "Ja, das ist meine Adresse",
-        "Danke, Ihre Adresse ist bestätigt.",
-        "Alles löschen, was ich schrieb",
-        "Löschen",
-        "{0} endgültig gelöscht.",
-        "Keine Mails über Gespräche mehr",
-        "Alles mitnehmen (JSON)",
-        "nicht öffentlich",
-        "Keine Mails mehr zu diesem Gespräch?",
-        "Mails beenden",
-        "Die Mails sind beendet."
-    );
-
-    private static readonly MineTexts French = new(
-        "Ce que vous avez écrit ici",
-        "Donnez l’adresse avec laquelle vous avez commenté. Nous envoyons un lien vers tout ce que vous avez écrit ici, à lire, emporter ou supprimer.",
-        "Envoyer le lien",
-        "Regardez votre courriel",
-        "Si quelque chose a été écrit ici avec cette adresse, un lien est en route. Il sert un jour.",
-        "Oui, c’est mon adresse",
-        "Merci, votre adresse est confirmée.",
-        "Supprimer tout ce que j’ai écrit",
-        "Supprimer",
-        "{0} supprimés pour de bon.",
-        "Plus de courriels sur les conversations",
-        "Tout emporter (JSON)",
-        "non public",
-        "Plus de courriels sur cette conversation ?",
-        "Arrêter",
-        "Les courriels ont cessé."
-    );
-
-    /// <summary>Texts for a language tag.</summary>
-    public static MineTexts For(string language) =>
-        language.Split('-')[0].ToLowerInvariant() switch
-        {
-            "de" => German,
-            "fr" => French,
-            _ => English,
-        };
+    /// <summary>The texts for a language tag; English for a language without texts.</summary>
+    public static MineTexts For(string? language) => All.For(language);
 }

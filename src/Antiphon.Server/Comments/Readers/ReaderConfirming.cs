@@ -1,6 +1,7 @@
 using System.Globalization;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
+using Antiphon.Core.Languages;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
@@ -136,7 +137,7 @@ internal sealed class ReaderConfirming(
     private async Task SendAsync(
         Site site,
         string mail,
-        string text,
+        Phrase text,
         CancellationToken cancellation,
         Comment? comment = null
     )
@@ -167,8 +168,8 @@ internal sealed class ReaderConfirming(
             database,
             site.Id,
             mail,
-            string.Format(CultureInfo.InvariantCulture, texts.ConfirmSubject, site.Name),
-            $"{string.Format(CultureInfo.InvariantCulture, text, site.Name)}\n\n{options.Value.AddressOf($"mine/{key}")}\n"
+            texts.ConfirmSubject.With("site", site.Name),
+            $"{text.With("site", site.Name)}\n\n{options.Value.AddressOf($"mine/{key}")}\n"
         );
     }
 }

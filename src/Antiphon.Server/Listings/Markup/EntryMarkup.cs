@@ -121,13 +121,16 @@ internal static class EntryMarkup
         );
         if (form.Source)
             parts.Add(
-                $"{Encoded.Html(texts.From)} <a href=\"{Encoded.Html(entry.SourceLink)}\">{Encoded.Html(entry.Source)}</a>"
+                texts.From.With(
+                    "source",
+                    $"<a href=\"{Encoded.Html(entry.SourceLink)}\">{Encoded.Html(entry.Source)}</a>"
+                )
             );
         if (form.ReadingTime)
-            parts.Add(Encoded.Html(ListingTexts.With(texts.Minutes, entry.Minutes)));
+            parts.Add(Encoded.Html(texts.Minutes.With("count", entry.Minutes)));
         if (entry.Comments is { } count)
             parts.Add(
-                $"<a href=\"{Encoded.Html(entry.CommentsLink)}\">{Encoded.Html(count == 1 ? texts.OneComment : ListingTexts.With(texts.Comments, count))}</a>"
+                $"<a href=\"{Encoded.Html(entry.CommentsLink)}\">{Encoded.Html(texts.Comments.With("count", count))}</a>"
             );
         if (parts.Count > 0)
             html.Append("<p class=\"antiphon-byline\" part=\"byline\">")

@@ -1,4 +1,5 @@
 using System.Text;
+using Antiphon.Core.Languages;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Entries;
 using Antiphon.Server.Listings.Reading;
@@ -27,6 +28,8 @@ internal static class ListingFragment
             .Append(content.Key)
             .Append("\" part=\"listing\" lang=\"")
             .Append(Encoded.Html(content.Site.Language))
+            .Append("\" dir=\"")
+            .Append(ReaderLanguage.DirectionOf(content.Site.Language))
             .Append('"')
             .Append(Behaviour(definition, content.Site.Language))
             .Append(">\n");

@@ -72,7 +72,7 @@ internal static class PostMarkup
             html.Append("<p class=\"antiphon-more\"><a part=\"more\" href=\"")
                 .Append(Encoded.Html(open.OwnPage))
                 .Append("\">")
-                .Append(Encoded.Html($"{ListingTexts.For(content.Site.Language).ReadAt} {open.Entry.Source}"))
+                .Append(Encoded.Html(ListingTexts.For(content.Site.Language).ReadAt.With("site", open.Entry.Source)))
                 .Append("</a></p>\n");
             return;
         }

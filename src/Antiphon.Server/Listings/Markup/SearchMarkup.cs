@@ -36,12 +36,7 @@ internal static class SearchMarkup
         if (SearchWords.Of(content.View.Subject).Count == 0)
             return;
         var texts = ListingTexts.For(content.Site.Language);
-        var said = content.Found switch
-        {
-            0 => texts.NothingFound,
-            1 => texts.FoundOne,
-            _ => ListingTexts.With(texts.Found, content.Found),
-        };
+        var said = texts.Found.With("count", content.Found);
         html.Append("<p class=\"antiphon-found\" part=\"found\" role=\"status\">")
             .Append(Encoded.Html(said))
             .Append("</p>\n");

@@ -26,7 +26,14 @@ internal static class WorkplaceFiles
     /// <summary>Every address that is no API, feed or page of ours opens the workplace, which reads it.</summary>
     public static void MapWorkplace(this WebApplication app)
     {
-        app.MapFallback("/api/{**rest}", () => TypedResults.NotFound()).ForAnybody();
+        // As a plain request delegate: the compiler of handlers would take a fallback's pattern for every address.
+        app.MapFallback("/api/{**rest}", Nothing).ForAnybody();
         app.MapFallbackToFile("index.html").ForAnybody();
+    }
+
+    private static Task Nothing(HttpContext http)
+    {
+        http.Response.StatusCode = StatusCodes.Status404NotFound;
+        return Task.CompletedTask;
     }
 }

@@ -29,7 +29,7 @@ internal sealed class BlogPageMarkup(PostAddresses addresses, IOptions<AntiphonO
             AppendSearch(body, content, texts, content.Search);
         if (content.Search is { Length: > 0 })
             body.Append("<p role=\"status\">")
-                .Append(Encoded.Html(FoundWords(content.Entries.Count, texts)))
+                .Append(Encoded.Html(texts.Found.With("count", content.Entries.Count)))
                 .Append("</p>");
         AppendEntries(body, content, texts);
         foreach (var year in content.Years)
@@ -184,12 +184,4 @@ internal sealed class BlogPageMarkup(PostAddresses addresses, IOptions<AntiphonO
             .Append("\"><button>")
             .Append(Encoded.Html(texts.Search))
             .Append("</button></form>");
-
-    private static string FoundWords(int count, ListingTexts texts) =>
-        count switch
-        {
-            0 => texts.NothingFound,
-            1 => texts.FoundOne,
-            _ => ListingTexts.With(texts.Found, count),
-        };
 }

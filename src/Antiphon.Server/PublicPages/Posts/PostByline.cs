@@ -52,11 +52,11 @@ internal static class PostByline
                 ? all
                 : null,
             BylinePart.ReadingTime => Encoded.Html(
-                ListingTexts.With(texts.Minutes, ReadingTime.MinutesOf(post.PlainText ?? HtmlText.Of(post.BodyHtml)))
+                texts.Minutes.With("count", ReadingTime.MinutesOf(post.PlainText ?? HtmlText.Of(post.BodyHtml)))
             ),
             _ => content.Comments.Count == 0
                 ? null
-                : $"<a href=\"#comments\">{Encoded.Html(content.Comments.Count == 1 ? texts.OneComment : ListingTexts.With(texts.Comments, content.Comments.Count))}</a>",
+                : $"<a href=\"#comments\">{Encoded.Html(texts.Comments.With("count", content.Comments.Count))}</a>",
         };
     }
 

@@ -9,6 +9,7 @@ using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
+using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Posts;
@@ -59,7 +60,7 @@ internal static class PreviewPageEndpoints
             BlogId = blog.Id,
             Blog = blog,
             Key = string.Empty,
-            Slug = Slug.FromTitle(request.Title ?? string.Empty),
+            Slug = Slug.FromTitle(request.Title ?? string.Empty, blog.Site.Language),
             PublishedAt = clock.GetUtcNow(),
         };
         post.Apply(AsWritten(request, post));
@@ -104,10 +105,8 @@ internal static class PreviewPageEndpoints
                 .Include(row => row.Blog.Following)
                 .FirstOrDefaultAsync(row => row.Id == link.PostId, http.RequestAborted);
         if (post is null)
-            return PublicPage.Message(
-                "This preview is over",
-                "Ask whoever sent the address for a new one.",
-                StatusCodes.Status410Gone
+            return new MessagePage(StatusCodes.Status410Gone, language =>
+                (PageTexts.For(language).PreviewOver, PageTexts.For(language).PreviewOverText)
             );
         if (
             await database

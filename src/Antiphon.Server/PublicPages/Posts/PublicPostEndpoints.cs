@@ -4,6 +4,7 @@ using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
+using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Posts.Reading;
@@ -45,7 +46,11 @@ internal static class PublicPostEndpoints
         )
             return PublicPage.Missing();
         if (post.Status == PostStatus.Withdrawn || post.DeletedAt is not null)
-            return PublicPage.Message("This post was withdrawn", "Its author took it back.", StatusCodes.Status410Gone);
+            return new MessagePage(
+                StatusCodes.Status410Gone,
+                language => (PageTexts.For(language).Withdrawn, PageTexts.For(language).WithdrawnText),
+                post.Blog.Site.Language
+            );
         if (post.Blog.Following is not null)
             return TypedResults.Redirect(addresses.Of(post));
         if (slug != post.Slug)

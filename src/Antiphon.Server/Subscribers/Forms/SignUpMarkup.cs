@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text;
+using Antiphon.Core.Languages;
 using Antiphon.Core.Listings.Styles;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data.Subscribers;
@@ -20,7 +21,7 @@ internal static class SignUpMarkup
     public static string Fragment(SignUpForm form, IReadOnlyDictionary<long, string> digests, AntiphonOptions options)
     {
         var look = form.Look is { } shared ? LookSheet.Of(shared.Definition, $".antiphon-k{form.Key}") : string.Empty;
-        return $"<style>{Style}\n{look}</style>\n<section class=\"antiphon-listing antiphon-signup antiphon-k{form.Key}\" part=\"signup\" lang=\"{E(form.Site.Language)}\" data-shape=\"{form.Settings.Shape.ToString().ToLowerInvariant()}\" data-close=\"{E(ReaderFormTexts.For(form.Site.Language).Close)}\">\n{Inner(form, digests, options)}</section>";
+        return $"<style>{Style}\n{look}</style>\n<section class=\"antiphon-listing antiphon-signup antiphon-k{form.Key}\" part=\"signup\" lang=\"{E(form.Site.Language)}\" dir=\"{ReaderLanguage.DirectionOf(form.Site.Language)}\" data-shape=\"{form.Settings.Shape.ToString().ToLowerInvariant()}\" data-close=\"{E(ReaderFormTexts.For(form.Site.Language).Close)}\">\n{Inner(form, digests, options)}</section>";
     }
 
     /// <summary>What is pasted into a page: the form itself, so that it is there without script, and the script that gives it its shape.</summary>
@@ -73,7 +74,8 @@ internal static class SignUpMarkup
                 $"<label class=\"antiphon-consent\"><input type=\"checkbox\" name=\"consent\" value=\"yes\" required> {E(settings.Consent)}</label>\n"
             );
         html.Append(
-            "<p hidden><label>Website <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n"
+            CultureInfo.InvariantCulture,
+            $"<p hidden><label>{E(texts.Trap)} <input name=\"website\" tabindex=\"-1\" autocomplete=\"off\"></label></p>\n"
         );
         html.Append(
             CultureInfo.InvariantCulture,

@@ -103,7 +103,7 @@ internal sealed class SignUpTaking(
             database,
             site.Id,
             mail,
-            string.Format(CultureInfo.InvariantCulture, texts.LetterSubject, site.Name),
+            texts.LetterSubject.With("site", site.Name),
             $"{texts.LetterText}\n\n{options.Value.AddressOf($"subscribe/{ask.Key}")}\n\n{texts.LetterOtherwise}\n"
         );
         await database.SaveChangesAsync(cancellation);

@@ -1,5 +1,6 @@
 using Antiphon.Data;
 using Antiphon.Server.Pages;
+using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
@@ -17,7 +18,7 @@ internal static class LeavingPages
     }
 
     // Opening the link changes nothing, since mail scanners open every link.
-    private static async Task<ContentHttpResult> Ask(string key, AntiphonContext database)
+    private static async Task<IResult> Ask(string key, AntiphonContext database)
     {
         if (
             await database
@@ -33,12 +34,12 @@ internal static class LeavingPages
         var choose = $"<p><a href=\"/preferences/{Encoded.Html(key)}\">{Encoded.Html(texts.RatherChoose)}</a></p>";
         return PublicPage.Html(
             texts.StopTitle,
-            $"<p>{Encoded.Html(texts.Of(texts.StopText, found.Site.Name))}</p><form method=\"post\"><button>{Encoded.Html(texts.Stop)}</button></form>{choose}",
+            $"<p>{Encoded.Html(texts.StopText.With("site", found.Site.Name))}</p><form method=\"post\"><button>{Encoded.Html(texts.Stop)}</button></form>{choose}",
             language: found.Site.Language
         );
     }
 
-    private static async Task<ContentHttpResult> Leave(
+    private static async Task<IResult> Leave(
         string key,
         string? e,
         AntiphonContext database,
@@ -68,10 +69,8 @@ internal static class LeavingPages
     }
 
     /// <summary>Said to a key nobody has, as after a link that was cut off or made up.</summary>
-    public static ContentHttpResult Unknown() =>
-        PublicPage.Message(
-            "This link is not known",
-            "It may have been cut off in the mail. Answer the mail instead, and somebody will see to it.",
-            StatusCodes.Status404NotFound
+    public static MessagePage Unknown() =>
+        new MessagePage(StatusCodes.Status404NotFound, language =>
+            (PageTexts.For(language).LinkUnknown, PreferenceTexts.For(language).Unknown)
         );
 }

@@ -82,7 +82,7 @@ internal sealed class PreferenceMarkup(
             $"<fieldset><legend>{E(texts.Pause)}</legend><select name=\"pause\" aria-label=\"{E(texts.Pause)}\">"
         );
         if (isPaused)
-            Option("stay", texts.Of(texts.PausedUntil, Date(subscriber.PausedUntil!.Value)));
+            Option("stay", texts.PausedUntil.With("date", Date(subscriber.PausedUntil!.Value)));
         foreach (
             var (value, words) in new[]
             {
@@ -100,10 +100,13 @@ internal sealed class PreferenceMarkup(
     {
         _html.Append(
             CultureInfo.InvariantCulture,
-            $"<section><h2>{E(texts.Known)}</h2><p class=\"soft\">{E(texts.Of(texts.Since, Date(subscriber.CreatedAt)))}</p>"
+            $"<section><h2>{E(texts.Known)}</h2><p class=\"soft\">{E(texts.Since.With("date", Date(subscriber.CreatedAt)))}</p>"
         );
         if (subscriber.Consent is { } consent)
-            _html.Append(CultureInfo.InvariantCulture, $"<p class=\"soft\">{E(texts.Of(texts.Agreed, consent))}</p>");
+            _html.Append(
+                CultureInfo.InvariantCulture,
+                $"<p class=\"soft\">{E(texts.Agreed.With("text", consent))}</p>"
+            );
         _html.Append(
             CultureInfo.InvariantCulture,
             $"<form method=\"post\" action=\"{Own("/erase")}\"><p>{E(texts.EraseText)}</p>"

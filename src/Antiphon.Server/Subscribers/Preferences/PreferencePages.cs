@@ -28,7 +28,7 @@ internal static class PreferencePages
         pages.MapPost("/erase", Erase).ForAnybody();
     }
 
-    private static async Task<ContentHttpResult> Show(
+    private static async Task<IResult> Show(
         string key,
         AntiphonContext database,
         TimeProvider clock,
@@ -38,7 +38,7 @@ internal static class PreferencePages
             ? await PageAsync(found, database, clock, null, cancellation)
             : LeavingPages.Unknown();
 
-    private static async Task<ContentHttpResult> Save(
+    private static async Task<IResult> Save(
         string key,
         HttpRequest request,
         AntiphonContext database,
@@ -75,7 +75,7 @@ internal static class PreferencePages
             _ => null,
         };
 
-    private static async Task<ContentHttpResult> Return(
+    private static async Task<IResult> Return(
         string key,
         AntiphonContext database,
         SubscriberLeaving leaving,
@@ -90,7 +90,7 @@ internal static class PreferencePages
         return await PageAsync(found, database, clock, PreferenceTexts.For(found.Site.Language).Returned, cancellation);
     }
 
-    private static async Task<ContentHttpResult> Erase(
+    private static async Task<IResult> Erase(
         string key,
         HttpRequest request,
         AntiphonContext database,
@@ -108,7 +108,7 @@ internal static class PreferencePages
         return PublicPage.Html(texts.Erased, $"<p>{Encoded.Html(texts.ErasedText)}</p>", language: found.Site.Language);
     }
 
-    private static async Task<ContentHttpResult> PageAsync(
+    private static async Task<IResult> PageAsync(
         Subscriber subscriber,
         AntiphonContext database,
         TimeProvider clock,
@@ -119,7 +119,7 @@ internal static class PreferencePages
         var offered = await OfferedAsync(subscriber, database, cancellation);
         var texts = PreferenceTexts.For(subscriber.Site.Language);
         return PublicPage.Html(
-            texts.Of(texts.Title, subscriber.Site.Name),
+            texts.Title.With("site", subscriber.Site.Name),
             new PreferenceMarkup(subscriber, offered, texts, clock.GetUtcNow()).Write(said),
             language: subscriber.Site.Language,
             head: $"<style>{PreferenceMarkup.Style}</style><meta name=\"robots\" content=\"noindex\">"

@@ -103,7 +103,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
             await host.InDatabaseAsync(database => database.ConfirmedReaders.CountAsync(one => one.Mail == mail))
         );
         Assert.Contains(
-            "2 removed",
+            "2 comments permanently deleted",
             await (await reader.PostAsync(link, Form(("act", "erase")))).Content.ReadAsStringAsync(),
             StringComparison.Ordinal
         );
@@ -212,7 +212,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         );
         var told = Assert.Single(letters);
         Assert.Contains("The answer.", told.Text, StringComparison.Ordinal);
-        Assert.Equal("Tom answered you on “Visit”", told.Subject);
+        Assert.Equal("Tom replied to you on “Visit”", told.Subject);
 
         using var reader = host.Plain();
         Assert.Contains("Stop the mails", await reader.GetStringAsync(told.StopAddress!), StringComparison.Ordinal);
