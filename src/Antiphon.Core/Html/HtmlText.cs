@@ -1,6 +1,7 @@
 using System.Text;
 using AngleSharp.Dom;
 using Antiphon.Core.Html.Trees;
+using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Html;
 
@@ -37,7 +38,7 @@ public static class HtmlText
         if (string.IsNullOrWhiteSpace(html))
             return string.Empty;
         if (!html.Contains('<', StringComparison.Ordinal) && !html.Contains('&', StringComparison.Ordinal))
-            return Fold(html);
+            return OneLine.Of(html);
         return Of(HtmlReader.BodyOf(html, HtmlLimits.Text));
     }
 
@@ -46,7 +47,7 @@ public static class HtmlText
     {
         var text = new StringBuilder();
         Append(node, text);
-        return Fold(text.ToString());
+        return OneLine.Of(text.ToString());
     }
 
     /// <summary>The text with paragraphs and line breaks kept as line ends, for the plain part of a mail.</summary>
@@ -54,7 +55,7 @@ public static class HtmlText
     {
         var text = new StringBuilder(html.Length);
         Append(HtmlReader.BodyOf(html, HtmlLimits.Text), text, "\n\n");
-        var lines = text.ToString().Split('\n').Select(Fold);
+        var lines = text.ToString().Split('\n').Select(OneLine.Of);
         return string.Join('\n', lines).Trim().ReplaceRepeatedBlankLines();
     }
 
@@ -82,7 +83,4 @@ public static class HtmlText
 
     private static bool IsUnseen(IElement element) =>
         element.LocalName is "script" or "style" or "template" or "noscript";
-
-    private static string Fold(string text) =>
-        string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
 }

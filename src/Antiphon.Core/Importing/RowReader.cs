@@ -131,7 +131,7 @@ public sealed class RowReader
 
     private static string TitleOf(string value, List<string> reservations)
     {
-        var title = string.Join(' ', HtmlText.Of(value).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+        var title = OneLine.Of(HtmlText.Of(value));
         if (title.Length <= LongestTitle)
             return title;
         reservations.Add($"Its title had {title.Length} characters and was shortened.");

@@ -15,6 +15,14 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
     /// <inheritdoc/>
     public void Configure(EntityTypeBuilder<Comment> builder)
     {
+        ConfigureLookups(builder);
+        ConfigureOrders(builder);
+        ConfigureLinks(builder);
+        ConfigureValues(builder);
+    }
+
+    private static void ConfigureLookups(EntityTypeBuilder<Comment> builder)
+    {
         builder.HasIndex(comment => comment.Key).IsUnique();
         builder.HasIndex(comment => new
         {
@@ -69,7 +77,11 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
                 "IX_Comments_Reported"
             )
             .HasFilter("\"Reports\" > \"ReportsKept\"");
-        // One index for each order of the comments at the top level, so that a first page costs the same in a long thread as in a short one.
+    }
+
+    // One index for each order of the comments at the top level, so that a first page costs the same in a long thread as in a short one.
+    private static void ConfigureOrders(EntityTypeBuilder<Comment> builder)
+    {
         builder
             .HasIndex(
                 comment => new
@@ -129,6 +141,10 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
             )
             .IsDescending(false, true, false)
             .HasFilter(AtTop);
+    }
+
+    private static void ConfigureLinks(EntityTypeBuilder<Comment> builder)
+    {
         builder.HasOne(comment => comment.Picture).WithMany().OnDelete(DeleteBehavior.SetNull);
         builder.HasOne(comment => comment.Mention).WithMany().OnDelete(DeleteBehavior.SetNull);
         // Who wrote a comment, and where it leads, is asked everywhere; a mention is no mention without its page.
@@ -136,6 +152,10 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
         builder.HasIndex(comment => new { comment.SiteId, comment.OwnerKey }).HasFilter("\"OwnerKey\" IS NOT NULL");
         builder.HasIndex(comment => comment.PictureId).HasFilter("\"PictureId\" IS NOT NULL");
         builder.HasIndex(comment => comment.MentionId).IsUnique().HasFilter("\"MentionId\" IS NOT NULL");
+    }
+
+    private static void ConfigureValues(EntityTypeBuilder<Comment> builder)
+    {
         builder.Property(comment => comment.Answers).HasDefaultValue(0).ValueGeneratedOnAddOrUpdate();
         builder
             .Property(comment => comment.IsShown)

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Security.Cryptography;
 using System.Text;
+using Antiphon.Core.Text;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Hosting;
 using Microsoft.Extensions.Options;
@@ -32,11 +33,7 @@ internal sealed class ReaderKeys
     public string ReaderOf(HttpContext http, string? device) => OwnerOf(device) ?? PlaceOf(http);
 
     /// <summary>Key of a text, however it is spaced and cased.</summary>
-    public string OfText(string text) =>
-        Of(
-            "text",
-            string.Join(' ', text.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)).ToLowerInvariant()
-        );
+    public string OfText(string text) => Of("text", OneLine.Of(text).ToLowerInvariant());
 
     private string Of(string kind, string value) =>
         Convert.ToHexStringLower(

@@ -1,6 +1,7 @@
 using System.Text.RegularExpressions;
 using Antiphon.Core.Comments.Filtering;
 using Antiphon.Core.Comments.Filtering.Folding;
+using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Comments.Settings;
 
@@ -27,7 +28,7 @@ public static class HeldWords
 
     private static string PatternOf(string word)
     {
-        var spaced = string.Join(' ', Folded(word).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+        var spaced = OneLine.Of(Folded(word));
         return string.Join(@"[\p{L}\p{N}]*", spaced.Split('*').Select(Regex.Escape))
             .Replace(@"\ ", @"\s+", StringComparison.Ordinal);
     }

@@ -110,10 +110,7 @@ public sealed class EntryMatcher
     private static string? FoldedLink(string? link) => link is null ? null : FoldedAddress.Of(link) ?? link;
 
     private static string? FoldedTitle(string title) =>
-        string.Join(' ', title.ToLowerInvariant().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries))
-            is { Length: > 0 } folded
-            ? folded
-            : null;
+        OneLine.Of(title.ToLowerInvariant()) is { Length: > 0 } folded ? folded : null;
 
     private static void Add(Dictionary<string, List<KnownEntry>> index, string? key, KnownEntry entry)
     {

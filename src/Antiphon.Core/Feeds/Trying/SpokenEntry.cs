@@ -4,6 +4,7 @@ using AngleSharp.Dom;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Html;
 using Antiphon.Core.Html.Trees;
+using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Trying;
 
@@ -48,7 +49,7 @@ public static class SpokenEntry
         var (line, spoken) = (new StringBuilder(), 0);
         void End()
         {
-            var text = string.Join(' ', line.ToString().Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
+            var text = OneLine.Of(line.ToString());
             line.Clear();
             if (text.Length == 0 || spoken > Longest)
                 return;

@@ -113,11 +113,7 @@ public static class PostCheck
         }
     }
 
-    private static string Quoted(IElement element) =>
-        Shortened.ToLength(
-            string.Join(' ', element.TextContent.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)),
-            LongestQuote
-        );
+    private static string Quoted(IElement element) => Shortened.ToLength(OneLine.Of(element.TextContent), LongestQuote);
 
     private static string Number(int number) => number.ToString(CultureInfo.InvariantCulture);
 }
