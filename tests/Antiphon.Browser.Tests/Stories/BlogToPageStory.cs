@@ -119,7 +119,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
         using var reader = new BrowserWindow();
         reader.Open(demo.Page("visit"));
         new PageThread(reader).Write("Joan Farthing", "Is there somewhere to leave a bicycle?");
-        new PageThread(reader).Sees("with the team");
+        new PageThread(reader).Sees("after moderation");
         reader.Open(demo.Page("visit"));
         new PageThread(reader).Sees("Write a comment");
         Assert.DoesNotContain("bicycle", new PageThread(reader).Words, StringComparison.Ordinal);

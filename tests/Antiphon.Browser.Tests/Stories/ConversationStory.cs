@@ -38,7 +38,7 @@ public sealed class ConversationStory : IDisposable
         // What was typed is still there, with the answer to be chosen again.
         thread.Press("[data-answers]").Sees("In reply to Sunniva Dale");
         reader.Until("the draft", _ => thread.Typed == "Was it **cold**?" ? thread : null);
-        thread.Write("Ida Marsh", string.Empty).Sees("with the team");
+        thread.Write("Ida Marsh", string.Empty).Sees("after moderation");
 
         reader.Open(address);
         thread
@@ -75,7 +75,7 @@ public sealed class ConversationStory : IDisposable
             .Fill(".antiphon-form input[name=name]", "Joan Farthing")
             .Fill(".antiphon-form textarea", "And the fourth.")
             .Click(".antiphon-send")
-            .Sees("with the team");
+            .Sees("after moderation");
         reader.Click("[name=vote][value=up]").Sees("Mind the third step.");
         Assert.Contains("1", reader.Find("[name=vote][value=up]").Text, StringComparison.Ordinal);
     }
@@ -119,7 +119,7 @@ public sealed class ConversationStory : IDisposable
         foreach (var text in new[] { "Deal one of the day.", "Deal two of the day." })
         {
             reader.Open(address);
-            new PageThread(reader).Write("Deal Man", text).Sees("with the team");
+            new PageThread(reader).Write("Deal Man", text).Sees("after moderation");
         }
 
         var moderator = _demo.SignedIn("priya");
@@ -187,7 +187,7 @@ public sealed class ConversationStory : IDisposable
     {
         var writer = _demo.Reader();
         writer.Open(address);
-        new PageThread(writer).Write(name, text).Sees("with the team");
+        new PageThread(writer).Write(name, text).Sees("after moderation");
         var waiting = (await _demo.AskAsync($"api/sites/1/comments?search={Uri.EscapeDataString(text)}"))["comments"]![
             0
         ]!;

@@ -33,7 +33,7 @@ public sealed class DigestStory(DemoInstallation demo)
         );
         reader.Until("the answer", _ =>
             (reader.Run($"return {Form}.querySelector('.antiphon-said')?.textContent") as string)?.Contains(
-                "a mail is on its way",
+                "confirmation email",
                 StringComparison.Ordinal
             ) == true
                 ? reader

@@ -127,7 +127,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         var address = await PostAsync("Told by mail");
         var reader = _demo.Reader();
         reader.Open(address);
-        new PageThread(reader).Write("Corin Abel", "Is the telescope out tonight?").Sees("with the team");
+        new PageThread(reader).Write("Corin Abel", "Is the telescope out tonight?").Sees("after moderation");
         var mail = await Eventually.IsAsync(
             "the mail",
             async () =>
@@ -165,7 +165,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         var reader = _demo.Reader();
         reader.Open(address);
         var thread = new PageThread(reader);
-        thread.Write("Nell Hartley", "Orion is upp.").Sees("with the team");
+        thread.Write("Nell Hartley", "Orion is upp.").Sees("after moderation");
         var waiting = (await _demo.AskAsync("api/sites/1/comments?search=Orion%20is%20upp"))["comments"]![0]!;
         (
             await _script.PostAsJsonAsync(
@@ -277,7 +277,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
                     "const r=document.querySelector('[data-antiphon-thread]').shadowRoot,h=s=>r.querySelector(s).getBoundingClientRect();return h('textarea').height>80&&h('textarea').width>200&&h('.antiphon-comment').width>200&&getComputedStyle(r.querySelector('.antiphon-comment a')).position==='static'"
                 )
             );
-            thread.Write("Percy Lund", "I can write, too.").Sees("with the team");
+            thread.Write("Percy Lund", "I can write, too.").Sees("after moderation");
         }
         finally
         {

@@ -215,7 +215,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         Assert.Equal("Tom replied to you on “Visit”", told.Subject);
 
         using var reader = host.Plain();
-        Assert.Contains("Stop the mails", await reader.GetStringAsync(told.StopAddress!), StringComparison.Ordinal);
+        Assert.Contains("Stop emails", await reader.GetStringAsync(told.StopAddress!), StringComparison.Ordinal);
         await reader.PostAsync(told.StopAddress, Form(("List-Unsubscribe", "One-Click")));
         await HttpTalk.GoodAsync(
             await thread.SendAsync("", ("name", "Tom"), ("text", "Another answer."), ("answers", question))
