@@ -11,7 +11,7 @@ internal static class SiteCulture
         var culture = Culture(language);
         var pattern = culture
             .DateTimeFormat.LongDatePattern.Replace("dddd", string.Empty, StringComparison.Ordinal)
-            .Trim(' ', ',', '.');
+            .Trim(' ', ',', '،', '.');
         return Local(instant, zone).ToString(pattern, culture);
     }
 

@@ -69,6 +69,7 @@ public sealed class WordsTests
     [InlineData("en-GB", "Europe/London", null, "25 November 2026")]
     [InlineData("de-DE", "Europe/Berlin", null, "25. November 2026")]
     [InlineData("fr-FR", "America/New_York", null, "24 novembre 2026")]
+    [InlineData("ar-EG", "Europe/London", null, "25 نوفمبر 2026")]
     [InlineData("en-GB", "Europe/London", "d MMM", "25 Nov")]
     [InlineData("en-GB", "Europe/London", "d", "25")]
     [InlineData("nonsense!", "Nowhere/Land", null, "25 November 2026")]
