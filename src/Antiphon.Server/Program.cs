@@ -146,6 +146,7 @@ site.MapDigests();
 site.MapEditions();
 site.MapArrivals();
 site.MapChannelSetup();
+site.MapChannelPauses();
 site.MapChannelDeliveries();
 site.MapPostChannels();
 site.MapReaders();

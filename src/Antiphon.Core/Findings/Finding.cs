@@ -40,7 +40,7 @@ public sealed record Finding(CheckRule Rule, IReadOnlyList<string> Arguments)
     public static Finding About(string field, CheckRule rule, params string[] arguments) =>
         new(rule, Shorten(arguments)) { Field = field };
 
-    internal static string[] Shorten(string[] arguments) =>
+    private static string[] Shorten(string[] arguments) =>
         Array.ConvertAll(arguments, value => Shortened.ToLength(value.ReplaceLineEndings(" ").Trim(), LongestArgument));
 
     private string Fill(string template) =>

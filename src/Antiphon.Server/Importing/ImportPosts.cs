@@ -47,7 +47,12 @@ internal sealed class ImportPosts(
         );
         var slugs = await SlugsAsync(
             import,
-            [.. read.Select(pair => pair.Result.Row).OfType<ImportedRow>().Select(SlugOf).Distinct()],
+            [
+                .. read.Select(pair => pair.Result.Row)
+                    .OfType<ImportedRow>()
+                    .Select(row => SlugOf(row, import.Blog.Site.Language))
+                    .Distinct(),
+            ],
             cancellation
         );
         var notes = new List<ImportNote>(import.Notes);
@@ -141,7 +146,7 @@ internal sealed class ImportPosts(
             Status = row.Status,
             PublishedAt = row.Status == PostStatus.Draft ? null : row.Date,
         };
-        post.Slug = Slug.MakeUnique(SlugOf(row), slugs.Contains);
+        post.Slug = Slug.MakeUnique(SlugOf(row, import.Blog.Site.Language), slugs.Contains);
         slugs.Add(post.Slug);
         await FillAsync(import, row, post, notes, cancellation);
         database.Posts.Add(post);
@@ -233,7 +238,7 @@ internal sealed class ImportPosts(
         return address;
     }
 
-    private static string SlugOf(ImportedRow row) => Slug.FromTitle(row.Slug ?? row.Title);
+    private static string SlugOf(ImportedRow row, string language) => Slug.FromTitle(row.Slug ?? row.Title, language);
 
     // Of those wished the ones that are taken, and only for these what else begins like them: most are free, and a blog may be long.
     private async Task<HashSet<string>> SlugsAsync(

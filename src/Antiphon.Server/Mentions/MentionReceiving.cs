@@ -57,12 +57,15 @@ internal static class MentionReceiving
             MentionState.Found => (texts.MentionFound, texts.MentionFoundText, null),
             MentionState.Unread when found.Problem is null => (texts.MentionUnread, texts.MentionUnreadText, null),
             MentionState.Unread => (texts.MentionRetried, texts.MentionRetriedText, found.Problem),
-            _ => (texts.MentionRefused, texts.MentionRefusedText, found.Problem),
+            _ => (texts.MentionRefused, found.Problem is null ? texts.MentionRefusedText : null, found.Problem),
         };
         // What went wrong is said in English, as programs are told.
-        var more = detail is null ? string.Empty : $"<p lang=\"en\" dir=\"ltr\">{Encoded.Html(detail)}</p>";
-        return PublicPage.Html(title, $"<p>{Encoded.Html(text)}</p>{more}", language: found.Site.Language);
+        var body = new[] { Paragraph(text, "<p>"), Paragraph(detail, "<p lang=\"en\" dir=\"ltr\">") };
+        return PublicPage.Html(title, string.Concat(body), language: found.Site.Language);
     }
+
+    private static string Paragraph(string? text, string start) =>
+        text is null ? string.Empty : $"{start}{Encoded.Html(text)}</p>";
 
     private static ContentHttpResult Form(Site site, string? target)
     {

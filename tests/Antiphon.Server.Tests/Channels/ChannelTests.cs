@@ -516,7 +516,7 @@ public sealed class ChannelTests(ChannelHost both)
         foreach (var channel in new[] { hub, pings })
             await Eventually.TrueAsync("a delivery", async () =>
             {
-                await _host.Owner.PostAsync($"{_host.Api}channels/set-up/resume", null);
+                await _host.Owner.PostAsync($"{_host.Api}channels/set-up/{channel}/resume", null);
                 await _host.Owner.PostJsonAsync(
                     $"{_host.Api}channels/set-up/{channel}/retry",
                     new { answer = (string?)null }

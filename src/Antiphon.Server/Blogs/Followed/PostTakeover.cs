@@ -8,6 +8,7 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Blogs.Followed;
@@ -28,6 +29,7 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
     private const int LatestKnown = 500;
 
     private HashSet<string>? _slugs;
+    private string? _language;
 
     /// <summary>Applies a feed; the caller saves.</summary>
     public async Task<Takeover> ApplyAsync(Feed feed, CancellationToken cancellation)
@@ -89,6 +91,7 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
                 .Select(post => post.Slug)
                 .ToListAsync(cancellation),
         ];
+        _language ??= await database.LanguageOfAsync(blog.SiteId, cancellation);
         var post = new Post
         {
             Key = keys.NewKey(12),
@@ -101,7 +104,7 @@ internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySour
         };
         Fill(post, item);
         post.PublishedAt = item.Published ?? item.Updated ?? now;
-        post.Slug = Slug.MakeUnique(Slug.FromTitle(post.Title, blog.Site?.Language), _slugs.Contains);
+        post.Slug = Slug.MakeUnique(Slug.FromTitle(post.Title, _language), _slugs.Contains);
         _slugs.Add(post.Slug);
         database.Posts.Add(post);
     }
