@@ -308,7 +308,8 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options)
         builder.Entity<Person>().Property(person => person.LockoutEnd).HasConversion<InstantConverter>();
     }
 
-    // Here and nowhere else, so that no way of writing a post can forget it; triggers bring the text into the full text index in the same transaction.
+    // Here and nowhere else, so that no way of writing a post can forget it; triggers bring the text into the full text
+    // index in the same transaction.
     private void KeepWhatFollows()
     {
         foreach (

@@ -37,7 +37,10 @@ public static class PublicChanges
             }
             : null;
 
-    /// <summary>Notes that posts are withdrawn, for what changes many at once without loading them; in the caller's transaction and before they change.</summary>
+    /// <summary>
+    /// Notes that posts are withdrawn, for what changes many at once without loading them; in the caller's transaction
+    /// and before they change.
+    /// </summary>
     public static async Task NoteWithdrawnAsync(
         AntiphonContext database,
         IQueryable<Post> posts,

@@ -23,7 +23,8 @@ public static class SqliteSettings
             .AddInterceptors(new PragmaInterceptor());
     }
 
-    // What belongs to a deleted post is not seen, as the post is not; and that the migrations make the model is proved by a test, not at each start.
+    // What belongs to a deleted post is not seen, as the post is not; and that the migrations make the model is proved
+    // by a test, not at each start.
     private static void Ignore(WarningsConfigurationBuilder warnings) =>
         warnings.Ignore(
             CoreEventId.PossibleIncorrectRequiredNavigationWithQueryFilterInteractionWarning,

@@ -28,7 +28,10 @@ public abstract class KeptBook<T>(string file, Func<T, int> numberOf)
             return _pages.Value.GetValueOrDefault(number);
     }
 
-    /// <summary>Keeps a page that <paramref name="make"/> makes for the next number, unless one is there already for which <paramref name="known"/> holds; gives the page kept and whether it is new.</summary>
+    /// <summary>
+    /// Keeps a page that <paramref name="make"/> makes for the next number, unless one is there already for which
+    /// <paramref name="known"/> holds; gives the page kept and whether it is new.
+    /// </summary>
     public (T Page, bool IsNew) Add(Func<int, T> make, Func<T, bool>? known = null)
     {
         lock (_gate)

@@ -1,9 +1,13 @@
 namespace Antiphon.Core.Tests;
 
-/// <summary>Cases kept as files beside the tests: an input and what is expected of it, named after the sentence they prove.</summary>
+/// <summary>
+/// Cases kept as files beside the tests: an input and what is expected of it, named after the sentence they prove.
+/// </summary>
 internal static class CaseFiles
 {
-    /// <summary>Names of the cases in a folder; fails when there are none, so that a wrong path cannot pass for success.</summary>
+    /// <summary>
+    /// Names of the cases in a folder; fails when there are none, so that a wrong path cannot pass for success.
+    /// </summary>
     public static TheoryData<string> In(string folder)
     {
         var data = new TheoryData<string>();

@@ -6,7 +6,10 @@ internal static class Eventually
     private static readonly TimeSpan Longest = TimeSpan.FromSeconds(60);
     private static readonly TimeSpan Pause = TimeSpan.FromMilliseconds(80);
 
-    /// <summary>Asks again until the answer is good and gives it; fails with <paramref name="what"/> and the last answer when it never is.</summary>
+    /// <summary>
+    /// Asks again until the answer is good and gives it; fails with <paramref name="what"/> and the last answer when it
+    /// never is.
+    /// </summary>
     /// <param name="what">What is waited for.</param>
     /// <param name="ask">Asks.</param>
     /// <param name="isGood">Whether an answer is what is waited for.</param>

@@ -9,7 +9,9 @@ internal static class Mutations
     public static int Count(int usual) =>
         int.TryParse(Environment.GetEnvironmentVariable("ANTIPHON_MUTATIONS"), out var asked) ? asked : usual;
 
-    /// <summary>A text with up to eight changes: pieces put in, cut out, moved, or repeated hundreds of times.</summary>
+    /// <summary>
+    /// A text with up to eight changes: pieces put in, cut out, moved, or repeated hundreds of times.
+    /// </summary>
     public static string Of(string seed, string[] pieces, Random random)
     {
         var text = seed;

@@ -2,7 +2,9 @@ using System.Net.Http.Json;
 
 namespace Antiphon.Tests;
 
-/// <summary>The stand-ins as a process of their own: Quillmoor's website, other people's sites, and a mailbox.</summary>
+/// <summary>
+/// The stand-ins as a process of their own: Quillmoor's website, other people's sites, and a mailbox.
+/// </summary>
 internal sealed class OutsideWorld : IAsyncDisposable
 {
     private readonly OwnProcess _process;
@@ -62,7 +64,9 @@ internal sealed class OutsideWorld : IAsyncDisposable
     /// <summary>Tells a blog how to behave: well, error, missing, endless, rubbish or page.</summary>
     public Task MisbehaveAsync(string blog, string mode) => _http.PostAsync($"control/blogs/{blog}?mode={mode}", null);
 
-    /// <summary>Tells a service how to fail: well, error, late-error, busy, refuse, close, late-close, silent, slow or random.</summary>
+    /// <summary>
+    /// Tells a service how to fail: well, error, late-error, busy, refuse, close, late-close, silent, slow or random.
+    /// </summary>
     public Task FailAsync(string service, string mode) =>
         _http.PostAsync($"control/services/{service}?mode={mode}", null);
 

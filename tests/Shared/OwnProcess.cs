@@ -6,7 +6,8 @@ namespace Antiphon.Tests;
 /// <summary>One of our programs, started from its build output and ended with the test.</summary>
 internal sealed class OwnProcess : IAsyncDisposable
 {
-    // A demo makes two years of posts before it answers, and two of them may start at once on a machine with other work.
+    // A demo makes two years of posts before it answers, and two of them may start at once on a machine with other
+    // work.
     private static readonly TimeSpan LongestStart = TimeSpan.FromMinutes(2);
 
     private readonly Process _process;

@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Channels;
 
-/// <summary>Kinds of ways out beyond site and feed. Mail to subscribers is one of its own, with a delivery for each of them.</summary>
+/// <summary>
+/// Kinds of ways out beyond site and feed. Mail to subscribers is one of its own, with a delivery for each of them.
+/// </summary>
 public enum ChannelKind
 {
     /// <summary>A network of short posts.</summary>

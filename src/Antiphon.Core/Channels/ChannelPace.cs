@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Channels;
 
-/// <summary>How much a receiver takes in a time: no stretch of so many minutes sees more attempts than that, wherever it begins.</summary>
+/// <summary>
+/// How much a receiver takes in a time: no stretch of so many minutes sees more attempts than that, wherever it begins.
+/// </summary>
 /// <param name="Most">Most attempts; 0 for as many as there are.</param>
 /// <param name="Minutes">Minutes of the stretch.</param>
 public sealed record ChannelPace(int Most = 0, int Minutes = 60)

@@ -33,13 +33,17 @@ public sealed record ChannelSettings(
     /// <summary>Whether the post's picture goes along.</summary>
     public bool WithPicture { get; init; } = true;
 
-    /// <summary>What a social channel says by turns besides the template, so that not every post sounds the same.</summary>
+    /// <summary>
+    /// What a social channel says by turns besides the template, so that not every post sounds the same.
+    /// </summary>
     public IReadOnlyList<string> Variants { get; init; } = [];
 
     /// <summary>How a partner takes posts.</summary>
     public PartnerProtocol Protocol { get; init; } = PartnerProtocol.Micropub;
 
-    /// <summary>Name of the account where a partner takes a name and a password (RFC 7617); empty where it takes a token.</summary>
+    /// <summary>
+    /// Name of the account where a partner takes a name and a password (RFC 7617); empty where it takes a token.
+    /// </summary>
     public string Account { get; init; } = string.Empty;
 
     /// <summary>How much the receiver takes in a time.</summary>
@@ -66,7 +70,10 @@ public sealed record ChannelSettings(
     /// <summary>The text of a turn; turns beyond the last begin anew.</summary>
     public string TextOf(int turn) => AllTexts()[turn % (Variants.Count + 1)];
 
-    /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>
+    /// <summary>
+    /// What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything
+    /// does.
+    /// </summary>
     public (string Setting, string Remedy)? Problem(ChannelKind kind) =>
         kind != ChannelKind.Pings && !Feeds.Reading.LinkResolver.IsWeb(Address)
             ? ("address", "Give the whole address, such as https://partner.example/micropub.")

@@ -34,7 +34,10 @@ public sealed record SendOutcome(
     /// <summary>Nothing to do there.</summary>
     public static SendOutcome NotNeeded(string answer) => new(SendOutcomeKind.NotNeeded, answer);
 
-    /// <summary>Whether an HTTP status is a failure that may pass: too many requests, a timeout of the receiver, or a fault of its own.</summary>
+    /// <summary>
+    /// Whether an HTTP status is a failure that may pass: too many requests, a timeout of the receiver, or a fault of
+    /// its own.
+    /// </summary>
     public static bool MayPass(int status) => status is 408 or 425 or 429 or >= 500;
 }
 

@@ -4,7 +4,8 @@ using System.Text;
 namespace Antiphon.Core.Comments;
 
 /// <summary>
-/// A comment as typed, made into HTML that is safe by construction: everything is encoded, then the few forms that are known are put in. They are those of Markdown that people type by themselves: paragraphs, quotes (&gt;),
+/// A comment as typed, made into HTML that is safe by construction: everything is encoded, then the few forms that are
+/// known are put in. They are those of Markdown that people type by themselves: paragraphs, quotes (&gt;),
 /// lists (- and 1.), code between fences (```), and within lines what <see cref="CommentInline"/> knows.
 /// </summary>
 public static class CommentBody
@@ -15,7 +16,9 @@ public static class CommentBody
     private const int MaxDepth = 3;
     private const string Fence = "```";
 
-    /// <summary>The HTML: p, br, blockquote, ul, ol, li, pre, code, strong, em and a, none with attributes but the links.</summary>
+    /// <summary>
+    /// The HTML: p, br, blockquote, ul, ol, li, pre, code, strong, em and a, none with attributes but the links.
+    /// </summary>
     public static string ToHtml(string text)
     {
         var html = new StringBuilder();

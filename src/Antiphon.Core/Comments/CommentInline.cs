@@ -4,7 +4,10 @@ using System.Text.RegularExpressions;
 
 namespace Antiphon.Core.Comments;
 
-/// <summary>A line of a comment as HTML: **strong**, *stressed* or _stressed_, `code`, [words](address), and addresses by themselves. Links pass no rank.</summary>
+/// <summary>
+/// A line of a comment as HTML: **strong**, *stressed* or _stressed_, `code`, [words](address), and addresses by
+/// themselves. Links pass no rank.
+/// </summary>
 public static partial class CommentInline
 {
     private const int MaxDepth = 3;

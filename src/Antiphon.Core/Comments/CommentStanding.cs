@@ -15,6 +15,8 @@ public enum CommentStanding
     /// <summary>Held to be spam.</summary>
     Spam,
 
-    /// <summary>Removed; it can be brought back for thirty days, and its place in the thread stays while others answer it.</summary>
+    /// <summary>
+    /// Removed; it can be brought back for thirty days, and its place in the thread stays while others answer it.
+    /// </summary>
     Deleted,
 }

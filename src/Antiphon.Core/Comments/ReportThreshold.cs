@@ -4,7 +4,8 @@ namespace Antiphon.Core.Comments;
 public static class ReportThreshold
 {
     /// <summary>
-    /// Whether it is time. Once a person has kept a comment, the reports it had then count no more, and it takes twice as many new ones: a campaign does not outvote the team.
+    /// Whether it is time. Once a person has kept a comment, the reports it had then count no more, and it takes twice
+    /// as many new ones: a campaign does not outvote the team.
     /// </summary>
     /// <param name="reports">Readers who reported it.</param>
     /// <param name="kept">Reports it had when a person last kept it; 0 when nobody had to.</param>

@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Comments;
 
-/// <summary>Decides what a new comment waits for. In this version every comment waits; the reason is the most telling one for the moderator.</summary>
+/// <summary>
+/// Decides what a new comment waits for. In this version every comment waits; the reason is the most telling one for
+/// the moderator.
+/// </summary>
 public static class WaitDecision
 {
     /// <summary>Number of links from which they are the reason named.</summary>

@@ -11,16 +11,22 @@ public sealed record Finding(CheckRule Rule, IReadOnlyList<string> Arguments)
     /// <summary>Longest offending value repeated in a message, in characters.</summary>
     public const int LongestArgument = 80;
 
-    /// <summary>The field it is about, as requests spell it, such as "title" or "subject"; null for a finding about a document.</summary>
+    /// <summary>
+    /// The field it is about, as requests spell it, such as "title" or "subject"; null for a finding about a document.
+    /// </summary>
     public string? Field { get; init; }
 
-    /// <summary>Line in the source from 1, or null for a finding about the whole, about the transport or about a field.</summary>
+    /// <summary>
+    /// Line in the source from 1, or null for a finding about the whole, about the transport or about a field.
+    /// </summary>
     public int? Line { get; init; }
 
     /// <summary>Column from 1; null where there is no line.</summary>
     public int? Column { get; init; }
 
-    /// <summary>Path to the element, such as /rss/channel/item[3]/guid; null where only line and column are known.</summary>
+    /// <summary>
+    /// Path to the element, such as /rss/channel/item[3]/guid; null where only line and column are known.
+    /// </summary>
     public string? Path { get; init; }
 
     /// <summary>What is wrong, with the offending value.</summary>

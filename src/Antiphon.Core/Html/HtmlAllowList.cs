@@ -100,7 +100,8 @@ public static class HtmlAllowList
     ];
 
     /// <summary>
-    /// Classes of a post's body: what the editor sets where HTML has no element for it. They stand for meanings, and every place that shows posts has its own style for them.
+    /// Classes of a post's body: what the editor sets where HTML has no element for it. They stand for meanings, and
+    /// every place that shows posts has its own style for them.
     /// </summary>
     public static readonly IReadOnlyList<string> PostClasses =
     [

@@ -5,7 +5,10 @@ using Ganss.Xss;
 
 namespace Antiphon.Core.Html;
 
-/// <summary>Makes HTML from outside safe to show: an allow-list of elements, attributes and schemes, and relative addresses made absolute.</summary>
+/// <summary>
+/// Makes HTML from outside safe to show: an allow-list of elements, attributes and schemes, and relative addresses made
+/// absolute.
+/// </summary>
 public sealed class HtmlCleaner
 {
     // In the mode of standards, in which a paragraph ends before a table.
@@ -39,14 +42,18 @@ public sealed class HtmlCleaner
     /// <summary>For comments.</summary>
     public static HtmlCleaner ForComments { get; } = new(HtmlAllowList.CommentElements, []);
 
-    /// <summary>The cleaned fragment. Never throws; of a text beyond <see cref="HtmlLimits.Text"/> only the words are kept.</summary>
+    /// <summary>
+    /// The cleaned fragment. Never throws; of a text beyond <see cref="HtmlLimits.Text"/> only the words are kept.
+    /// </summary>
     /// <param name="html">Any text; null gives an empty string.</param>
-    /// <param name="baseAddress">What relative addresses are resolved against; without it they stay as they are.</param>
+    /// <param name="baseAddress">What relative addresses are resolved against; without it they stay as they
+    /// are.</param>
     public string Clean(string? html, Uri? baseAddress = null)
     {
         if (string.IsNullOrWhiteSpace(html))
             return string.Empty;
-        // First everything goes that may not stay, in one pass; taking it out of the tree piece by piece, as the sanitiser would, costs the square of the pieces.
+        // First everything goes that may not stay, in one pass; taking it out of the tree piece by piece, as the
+        // sanitiser would, costs the square of the pieces.
         if (HtmlReader.Read(Opening + html, HtmlLimits.Text).Document is not { Body: { } whole })
             return Words(html);
         if (

@@ -5,10 +5,14 @@ using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Html;
 
-/// <summary>The one door through which HTML becomes a tree. Nothing else makes a parser of its own (a test holds this).</summary>
+/// <summary>
+/// The one door through which HTML becomes a tree. Nothing else makes a parser of its own (a test holds this).
+/// </summary>
 public static class HtmlReader
 {
-    /// <summary>The tree of a document, or the limit it met. For documents that are refused when they are beyond reason.</summary>
+    /// <summary>
+    /// The tree of a document, or the limit it met. For documents that are refused when they are beyond reason.
+    /// </summary>
     /// <param name="html">Any text.</param>
     /// <param name="limits">What is taken in; those of a page when null.</param>
     /// <param name="cancellation">Ends the reading between two tokens.</param>
@@ -31,7 +35,10 @@ public static class HtmlReader
         }
     }
 
-    /// <summary>The tree of a text; of one beyond the limits its words alone, in one text node of the body. For texts that are kept or shown, of which nothing may be lost.</summary>
+    /// <summary>
+    /// The tree of a text; of one beyond the limits its words alone, in one text node of the body. For texts that are
+    /// kept or shown, of which nothing may be lost.
+    /// </summary>
     /// <param name="html">Any text.</param>
     /// <param name="limits">What is taken in; those of our own documents when null.</param>
     public static IHtmlDocument ReadOrWords(string html, HtmlLimits? limits = null) =>

@@ -5,7 +5,9 @@ namespace Antiphon.Core.Html;
 /// <summary>The pages a text links to.</summary>
 public static class LinksInText
 {
-    /// <summary>Absolute http(s) addresses of links, each once and without its fragment, in the order they stand.</summary>
+    /// <summary>
+    /// Absolute http(s) addresses of links, each once and without its fragment, in the order they stand.
+    /// </summary>
     public static IReadOnlyList<string> Of(string html)
     {
         if (!html.Contains("<a ", StringComparison.OrdinalIgnoreCase))

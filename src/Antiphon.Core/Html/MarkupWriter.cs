@@ -4,7 +4,10 @@ using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Html;
 
-/// <summary>Writes a tree as markup while leaving parts of it out, with the same work for each node. (Taking nodes out of a tree has each looked for among its siblings.)</summary>
+/// <summary>
+/// Writes a tree as markup while leaving parts of it out, with the same work for each node. (Taking nodes out of a tree
+/// has each looked for among its siblings.)
+/// </summary>
 public static class MarkupWriter
 {
     private static readonly HashSet<string> Void =
@@ -24,10 +27,14 @@ public static class MarkupWriter
         "wbr",
     ];
 
-    /// <summary>The markup of what stands in a root, without the root. Scripts and style sheets are written like any text, so they must be left out or cleaned away later.</summary>
+    /// <summary>
+    /// The markup of what stands in a root, without the root. Scripts and style sheets are written like any text, so
+    /// they must be left out or cleaned away later.
+    /// </summary>
     /// <param name="root">Where the writing begins.</param>
     /// <param name="fate">What becomes of a node; asked once for each that no removed one holds.</param>
-    /// <param name="attribute">The value an attribute is written with, given its name and value, or null where it is left out; all are written as they are when null.</param>
+    /// <param name="attribute">The value an attribute is written with, given its name and value, or null where it is
+    /// left out; all are written as they are when null.</param>
     public static string Write(
         IElement root,
         Func<INode, TreeFate> fate,

@@ -1,10 +1,11 @@
-using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
 using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Html;
 
-/// <summary>What a page says of itself for those who link to it, by the Open Graph protocol and otherwise by its head.</summary>
+/// <summary>
+/// What a page says of itself for those who link to it, by the Open Graph protocol and otherwise by its head.
+/// </summary>
 /// <param name="Title">Its title.</param>
 /// <param name="Text">A sentence or two, or null.</param>
 /// <param name="Host">Name of the site, or its host.</param>

@@ -160,7 +160,8 @@ public sealed class RowReader
         return date is null && _places.ContainsKey(ImportTarget.Date) ? PostStatus.Draft : PostStatus.Published;
     }
 
-    // Only what says so is public: a word nobody knows, or none, must not show the world what was waiting for a colleague.
+    // Only what says so is public: a word nobody knows, or none, must not show the world what was waiting for a
+    // colleague.
     private bool SaysPublic(string word)
     {
         bool IsOneOf(string[] words) => words.Contains(word, StringComparer.OrdinalIgnoreCase);

@@ -4,8 +4,10 @@ using System.Text;
 namespace Antiphon.Core.Languages;
 
 /// <summary>
-/// A text with places for names and numbers, written as ICU message patterns are: <c>{name}</c> is a place, <c>{count, plural, one {# comment} other {# comments}}</c> a choice
-/// by number in which # is the number. Of ICU's patterns it knows these two; plain text is what stands there, without quoting.
+/// A text with places for names and numbers, written as ICU message patterns are: <c>{name}</c> is a place, <c>{count,
+/// plural, one {# comment} other {# comments}}</c> a choice
+/// by number in which # is the number. Of ICU's patterns it knows these two; plain text is what stands there, without
+/// quoting.
 /// </summary>
 /// <param name="pattern">The pattern.</param>
 /// <param name="language">Primary subtag of its language, which decides the forms of plurals.</param>

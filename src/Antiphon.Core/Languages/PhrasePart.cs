@@ -3,7 +3,8 @@ namespace Antiphon.Core.Languages;
 /// <summary>A part of a pattern: text, a place, or a choice by the number at a place.</summary>
 /// <param name="Text">Text, for a part that is text.</param>
 /// <param name="Place">Name of the place, or null for text.</param>
-/// <param name="Choices">For a choice: what stands there, by form ("one", "other") or exact number ("=0"); else null.</param>
+/// <param name="Choices">For a choice: what stands there, by form ("one", "other") or exact number ("=0"); else
+/// null.</param>
 internal sealed record PhrasePart(
     string Text,
     string? Place = null,

@@ -12,7 +12,10 @@ public static class ReaderLanguage
     public static IReadOnlyList<string> All { get; } =
     ["ar", "da", "de", "en", "es", "fr", "he", "it", "nl", "pl", "pt", "sv"];
 
-    /// <summary>The language of the texts for a language tag (BCP 47), such as "de" for "de-CH"; <see cref="Fallback"/> where there are none.</summary>
+    /// <summary>
+    /// The language of the texts for a language tag (BCP 47), such as "de" for "de-CH"; <see cref="Fallback"/> where
+    /// there are none.
+    /// </summary>
     public static string Of(string? tag) =>
         tag?.Split('-')[0].ToLowerInvariant() is { } primary && All.Contains(primary) ? primary : Fallback;
 

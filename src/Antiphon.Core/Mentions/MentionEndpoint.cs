@@ -9,7 +9,10 @@ namespace Antiphon.Core.Mentions;
 /// <param name="Address">Where.</param>
 public sealed record MentionEndpoint(MentionWay Way, Uri Address)
 {
-    /// <summary>Finds it: Webmention in the Link header, then in the page (Webmention, 3.1.2), then Pingback in its header and in the page (Pingback 1.0, section 2); null when the page offers neither.</summary>
+    /// <summary>
+    /// Finds it: Webmention in the Link header, then in the page (Webmention, 3.1.2), then Pingback in its header and
+    /// in the page (Pingback 1.0, section 2); null when the page offers neither.
+    /// </summary>
     /// <param name="links">Link headers as they were sent.</param>
     /// <param name="pingback">X-Pingback header, or null.</param>
     /// <param name="page">The page; null where it is no HTML.</param>

@@ -7,7 +7,9 @@ using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Mentions;
 
-/// <summary>Reads what a page says about a post: by microformats2, else by Open Graph, else by its plain title.</summary>
+/// <summary>
+/// Reads what a page says about a post: by microformats2, else by Open Graph, else by its plain title.
+/// </summary>
 public static class MentionReader
 {
     private const int LongestName = 100;

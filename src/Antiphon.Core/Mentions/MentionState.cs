@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Mentions;
 
-/// <summary>Where a mention stands before people decide about it; what they decide is the standing of its comment.</summary>
+/// <summary>
+/// Where a mention stands before people decide about it; what they decide is the standing of its comment.
+/// </summary>
 public enum MentionState
 {
     /// <summary>Told, and not read yet.</summary>

@@ -12,7 +12,9 @@ public sealed record PingbackCall(string Source, string Target)
 
     private const string Method = "pingback.ping";
 
-    /// <summary>Reads a call; null for any other document. Document types are refused, so that nothing expands.</summary>
+    /// <summary>
+    /// Reads a call; null for any other document. Document types are refused, so that nothing expands.
+    /// </summary>
     public static PingbackCall? Read(string xml)
     {
         if (xml.Length > MostCharacters)

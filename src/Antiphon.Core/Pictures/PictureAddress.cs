@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Pictures;
 
-/// <summary>The address of a picture of a library, such as "https://blog.example/pictures/k7fq2m9x/w1280.webp".</summary>
+/// <summary>
+/// The address of a picture of a library, such as "https://blog.example/pictures/k7fq2m9x/w1280.webp".
+/// </summary>
 /// <param name="Base">Everything up to and with the slash behind the key.</param>
 /// <param name="Key">The picture's key.</param>
 public sealed record PictureAddress(string Base, string Key)
@@ -26,7 +28,9 @@ public sealed record PictureAddress(string Base, string Key)
     /// <summary>Its address in another form.</summary>
     public string Of(PictureVariant variant) => Base + variant;
 
-    /// <summary>Its widths for the srcset attribute of HTML, up to a width; the browser takes the one it needs.</summary>
+    /// <summary>
+    /// Its widths for the srcset attribute of HTML, up to a width; the browser takes the one it needs.
+    /// </summary>
     /// <param name="natural">Width of the picture where it is known; larger forms are left out.</param>
     public string SourceSet(int? natural = null)
     {

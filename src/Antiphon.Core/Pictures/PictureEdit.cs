@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Pictures;
 
-/// <summary>What was done to a picture of the library without touching what was uploaded: turned first, then cut.</summary>
+/// <summary>
+/// What was done to a picture of the library without touching what was uploaded: turned first, then cut.
+/// </summary>
 /// <param name="QuarterTurns">Turns by 90 degrees clockwise, 0 to 3.</param>
 /// <param name="Left">Left edge of the part shown, in thousandths of the turned picture's width.</param>
 /// <param name="Top">Top edge, in thousandths of its height.</param>

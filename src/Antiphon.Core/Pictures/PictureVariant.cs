@@ -2,7 +2,10 @@ using System.Globalization;
 
 namespace Antiphon.Core.Pictures;
 
-/// <summary>A form in which a picture of the library is served. There are only these, so that nobody fills a disk by asking for others.</summary>
+/// <summary>
+/// A form in which a picture of the library is served. There are only these, so that nobody fills a disk by asking for
+/// others.
+/// </summary>
 /// <param name="Width">Width in pixels; a smaller picture stays as it is.</param>
 /// <param name="IsCard">Whether it is the card of networks, cut to 1200 by 630 around the point to keep.</param>
 /// <param name="FocusX">For cards: that point in hundredths from the left, in steps of five.</param>

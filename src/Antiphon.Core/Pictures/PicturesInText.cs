@@ -9,7 +9,8 @@ public static class PicturesInText
     private const string FullMeasure = "(max-width: 46rem) 100vw, 46rem";
 
     /// <summary>
-    /// The text with every form of its pictures offered to the browser, and loaded when they come near. Cleaned HTML in, cleaned HTML out; text without such pictures comes back as it is.
+    /// The text with every form of its pictures offered to the browser, and loaded when they come near. Cleaned HTML
+    /// in, cleaned HTML out; text without such pictures comes back as it is.
     /// </summary>
     public static string WithSizes(string html)
     {

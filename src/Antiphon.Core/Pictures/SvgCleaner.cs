@@ -3,7 +3,9 @@ using System.Xml.Linq;
 
 namespace Antiphon.Core.Pictures;
 
-/// <summary>Makes an SVG safe to serve: an allow-list of elements and attributes, nothing that runs, nothing that loads.</summary>
+/// <summary>
+/// Makes an SVG safe to serve: an allow-list of elements and attributes, nothing that runs, nothing that loads.
+/// </summary>
 public static class SvgCleaner
 {
     private const int MaxElements = 20_000;
@@ -141,7 +143,10 @@ public static class SvgCleaner
         "vector-effect",
     ];
 
-    /// <summary>The cleaned document with its size in its own units, or null when it is no SVG that can be made safe: not well-formed, with a document type, too deep or too large.</summary>
+    /// <summary>
+    /// The cleaned document with its size in its own units, or null when it is no SVG that can be made safe: not
+    /// well-formed, with a document type, too deep or too large.
+    /// </summary>
     public static CleanSvg? Clean(string text)
     {
         try

@@ -3,14 +3,17 @@ using System.Xml.Linq;
 namespace Antiphon.Core.Pictures;
 
 /// <summary>
-/// How much a drawing grows when its references are drawn: ten uses of a group of ten uses of a group … are a few lines that draw a billion shapes.
+/// How much a drawing grows when its references are drawn: ten uses of a group of ten uses of a group … are a few lines
+/// that draw a billion shapes.
 /// </summary>
 internal static class SvgExpansion
 {
     private const int LongestChain = 10;
     private const long MostShapes = 100_000;
 
-    /// <summary>Whether it stays within 100,000 shapes, and no reference leads over more than ten others or back to itself.</summary>
+    /// <summary>
+    /// Whether it stays within 100,000 shapes, and no reference leads over more than ten others or back to itself.
+    /// </summary>
     public static bool IsBounded(XElement root)
     {
         var parts = root.DescendantsAndSelf()

@@ -2,7 +2,10 @@ using Antiphon.Core.Posts.Fields;
 
 namespace Antiphon.Core.Posts;
 
-/// <summary>What is written in a post and said about it: everything a person, an import or a followed feed can give it, whichever way it comes. Where it stands, its dates and its address are not content.</summary>
+/// <summary>
+/// What is written in a post and said about it: everything a person, an import or a followed feed can give it,
+/// whichever way it comes. Where it stands, its dates and its address are not content.
+/// </summary>
 public sealed record PostContent
 {
     /// <summary>Title, without spaces around it.</summary>

@@ -4,7 +4,9 @@ using Antiphon.Core.Comments.Settings;
 
 namespace Antiphon.Core.Posts;
 
-/// <summary>What is said about a post beside what readers read: for search engines, networks and the conversation below it.</summary>
+/// <summary>
+/// What is said about a post beside what readers read: for search engines, networks and the conversation below it.
+/// </summary>
 /// <param name="SearchTitle">Title in search results, or null for the post's own.</param>
 /// <param name="SearchDescription">Description in search results, or null for the excerpt.</param>
 /// <param name="CanonicalAddress">Where the post lives, when that is elsewhere; absolute.</param>
@@ -17,7 +19,8 @@ namespace Antiphon.Core.Posts;
 /// <param name="MentionsOff">Whether pages elsewhere that link to the post are not listed below it.</param>
 /// <param name="SocialPicture">Picture that networks show, or null for the post's own.</param>
 /// <param name="ListingPicture">Picture in listings and lists, or null for the post's own.</param>
-/// <param name="Comments">How comments are taken here, where that is not as in the post's blog; null for as there.</param>
+/// <param name="Comments">How comments are taken here, where that is not as in the post's blog; null for as
+/// there.</param>
 public sealed record PostDetails(
     string? SearchTitle = null,
     string? SearchDescription = null,
@@ -34,7 +37,9 @@ public sealed record PostDetails(
     CommentSettings? Comments = null
 )
 {
-    /// <summary>What was decided for single channels before or after the post was published; null for nothing.</summary>
+    /// <summary>
+    /// What was decided for single channels before or after the post was published; null for nothing.
+    /// </summary>
     public IReadOnlyList<ChannelWish>? Channels { get; init; }
 
     /// <summary>Whether it goes to no subscriber by mail.</summary>

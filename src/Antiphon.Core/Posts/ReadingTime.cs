@@ -5,7 +5,9 @@ public static class ReadingTime
 {
     private const double WordsAMinute = 220;
 
-    /// <summary>Whole minutes, at least one, for the words of a text without markup; what stands between spaces is a word.</summary>
+    /// <summary>
+    /// Whole minutes, at least one, for the words of a text without markup; what stands between spaces is a word.
+    /// </summary>
     public static int MinutesOf(string text) => Math.Max(1, (int)Math.Round(WordsIn(text) / WordsAMinute));
 
     private static int WordsIn(string text)

@@ -9,7 +9,8 @@ public static class Slug
     /// <summary>Longest slug made from a title, in characters.</summary>
     public const int MaxLength = 80;
 
-    // How a language writes its letters where there are only those of ASCII; where it does not say, accents are dropped.
+    // How a language writes its letters where there are only those of ASCII; where it does not say, accents are
+    // dropped.
     private static readonly Dictionary<string, Dictionary<char, string>> OfLanguage = new()
     {
         ["de"] = Letters("ä=ae ö=oe ü=ue"),
@@ -23,7 +24,8 @@ public static class Slug
     private static readonly Dictionary<char, string> OfAll = Letters("ß=ss æ=ae œ=oe ø=o ł=l đ=d ð=d þ=th ı=i ħ=h ŋ=n");
 
     /// <summary>
-    /// Letters and digits of any script in lower case, those of Latin as the language writes them in ASCII ("ä" is "ae" in German and "a" in Swedish), everything between them one
+    /// Letters and digits of any script in lower case, those of Latin as the language writes them in ASCII ("ä" is "ae"
+    /// in German and "a" in Swedish), everything between them one
     /// hyphen; cut at a hyphen near <see cref="MaxLength"/>. A title without letters or digits gives "post".
     /// </summary>
     /// <param name="title">The title.</param>

@@ -1,5 +1,3 @@
-using Antiphon.Core.Posts;
-
 namespace Antiphon.Core.PublicPages;
 
 /// <summary>A part of the byline of a page.</summary>

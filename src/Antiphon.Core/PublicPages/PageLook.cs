@@ -3,7 +3,9 @@ using Antiphon.Core.Listings.Styles.Colours;
 
 namespace Antiphon.Core.PublicPages;
 
-/// <summary>How the pages we serve for a blog look: its posts, its lists of posts, its archive. Whatever is not said is ours.</summary>
+/// <summary>
+/// How the pages we serve for a blog look: its posts, its lists of posts, its archive. Whatever is not said is ours.
+/// </summary>
 public sealed record PageLook
 {
     /// <summary>Narrowest and widest column of text, in units of the page's type size.</summary>
@@ -31,13 +33,18 @@ public sealed record PageLook
     /// <summary>Whether who wrote it stands at the end of every post that has no author box of its own.</summary>
     public bool AuthorBox { get; init; }
 
-    /// <summary>Whether posts with three headings or more begin with a table of contents, unless they have one.</summary>
+    /// <summary>
+    /// Whether posts with three headings or more begin with a table of contents, unless they have one.
+    /// </summary>
     public bool Contents { get; init; }
 
     /// <summary>Room between paragraphs and parts.</summary>
     public PageSpacing Spacing { get; init; } = PageSpacing.Usual;
 
-    /// <summary>Light, dark, or as the reader's system asks; there is no page around ours to follow, so <see cref="LookTheme.Host"/> is read as the reader's.</summary>
+    /// <summary>
+    /// Light, dark, or as the reader's system asks; there is no page around ours to follow, so
+    /// <see cref="LookTheme.Host"/> is read as the reader's.
+    /// </summary>
     public LookTheme Theme { get; init; } = LookTheme.Reader;
 
     /// <summary>Colours of the light form.</summary>

@@ -5,10 +5,14 @@ using Antiphon.Core.Listings.Styles.Colours;
 
 namespace Antiphon.Core.PublicPages;
 
-/// <summary>The style sheet of a page look, to stand behind the sheet all our pages share, whose custom properties it sets.</summary>
+/// <summary>
+/// The style sheet of a page look, to stand behind the sheet all our pages share, whose custom properties it sets.
+/// </summary>
 public static class PageSheet
 {
-    /// <summary>The rules; empty for the usual look. Only what is a colour or a family gets in, whatever was stored.</summary>
+    /// <summary>
+    /// The rules; empty for the usual look. Only what is a colour or a family gets in, whatever was stored.
+    /// </summary>
     public static string Of(PageLook look)
     {
         var css = new StringBuilder();

@@ -3,7 +3,10 @@ using Antiphon.Core.Html;
 
 namespace Antiphon.Core.PublicPages;
 
-/// <summary>Turns pages that are served into files that lie beside each other: whatever leads to a page taken along leads to its file, everything else stays.</summary>
+/// <summary>
+/// Turns pages that are served into files that lie beside each other: whatever leads to a page taken along leads to its
+/// file, everything else stays.
+/// </summary>
 /// <param name="files">Files by the whole address of their page.</param>
 /// <param name="pictures">File of a picture by its address; null for pictures that are not taken along.</param>
 /// <param name="target">Where the files will be, with trailing slash; null while that is unknown.</param>

@@ -2,7 +2,8 @@ namespace Antiphon.Core.Referrals;
 
 /// <summary>What brought a reader to a post.</summary>
 /// <param name="Kind">How it is known.</param>
-/// <param name="Name">The source a link named, in small letters, or the host of the page before; empty for <see cref="ArrivalKind.Direct"/>.</param>
+/// <param name="Name">The source a link named, in small letters, or the host of the page before; empty for
+/// <see cref="ArrivalKind.Direct"/>.</param>
 public sealed record ArrivalSource(ArrivalKind Kind, string Name)
 {
     private const int LongestName = 60;

@@ -8,8 +8,10 @@ public static class HostName
     private const int Longest = 253;
 
     /// <summary>
-    /// The name as requests carry it: small letters, labels of other scripts in their ASCII form (RFC 5890). Null for what is none: an address of numbers, a name without a dot,
-    /// a label that is empty, longer than 63 characters or has other signs than letters, digits and inner hyphens (RFC 1123 §2.1). A whole address is taken by its host.
+    /// The name as requests carry it: small letters, labels of other scripts in their ASCII form (RFC 5890). Null for
+    /// what is none: an address of numbers, a name without a dot,
+    /// a label that is empty, longer than 63 characters or has other signs than letters, digits and inner hyphens (RFC
+    /// 1123 §2.1). A whole address is taken by its host.
     /// </summary>
     public static string? Parse(string? entered)
     {

@@ -2,7 +2,8 @@ namespace Antiphon.Core.Sites;
 
 /// <summary>A place at which readers pass a post on: a plain link, nothing is loaded from there.</summary>
 /// <param name="Name">What the place is called.</param>
-/// <param name="Address">Its address for passing on, with "{url}" where the post's address goes and, if wanted, "{title}".</param>
+/// <param name="Address">Its address for passing on, with "{url}" where the post's address goes and, if wanted,
+/// "{title}".</param>
 public sealed record ShareWay(string Name, string Address)
 {
     /// <summary>Longest name and most ways of a site.</summary>

@@ -12,6 +12,8 @@ public enum SiteRole
     /// <summary>Decides and answers comments; sees the rest without changing it.</summary>
     Moderator,
 
-    /// <summary>Writes posts and passes them on for review, but publishes nothing; sees the rest without changing it.</summary>
+    /// <summary>
+    /// Writes posts and passes them on for review, but publishes nothing; sees the rest without changing it.
+    /// </summary>
     Contributor,
 }

@@ -21,7 +21,9 @@ public enum ListedKind
     /// <summary>Is an address mails come back from, or whose owner called them unwanted.</summary>
     Bounced,
 
-    /// <summary>New to the site, and the list says that they ended the mails; kept, so that no other list brings them back.</summary>
+    /// <summary>
+    /// New to the site, and the list says that they ended the mails; kept, so that no other list brings them back.
+    /// </summary>
     NewLeft,
 
     /// <summary>New to the site, and the list says that mails come back from there; kept without getting any.</summary>

@@ -4,7 +4,8 @@ using Antiphon.Core.Tables;
 namespace Antiphon.Core.Subscribers;
 
 /// <summary>
-/// What a list says of who ended the mails, whose mails come back and who made a pause, in our own columns and in those other programs write. A list never makes anybody more subscribed than it
+/// What a list says of who ended the mails, whose mails come back and who made a pause, in our own columns and in those
+/// other programs write. A list never makes anybody more subscribed than it
 /// says.
 /// </summary>
 /// <param name="columns">Columns of the list.</param>
@@ -87,7 +88,10 @@ internal sealed class ListedStanding(IReadOnlyList<string> columns)
     private readonly int[] _paused = Of(columns, PausedNames);
     private readonly int[] _state = Of(columns, StateNames);
 
-    /// <summary>What becomes of a row whose address is new to the site. A word for a state that nobody knows is taken for an end.</summary>
+    /// <summary>
+    /// What becomes of a row whose address is new to the site. A word for a state that nobody knows is taken for an
+    /// end.
+    /// </summary>
     public ListedKind KindOf(IReadOnlyList<string> row)
     {
         if (_left.Any(at => !Says(row, at, No)))
@@ -97,7 +101,9 @@ internal sealed class ListedStanding(IReadOnlyList<string> columns)
         return _state.All(at => Says(row, at, ActiveWords) || IsPause(row, at)) ? ListedKind.New : ListedKind.NewLeft;
     }
 
-    /// <summary>Whether a row says that its address wants no mail for a while, and until when, where it says that too.</summary>
+    /// <summary>
+    /// Whether a row says that its address wants no mail for a while, and until when, where it says that too.
+    /// </summary>
     public (bool IsPaused, DateTimeOffset? Until) PauseOf(IReadOnlyList<string> row)
     {
         var told = _paused.Where(at => !Says(row, at, No)).Select(at => Word(row, at)).FirstOrDefault();

@@ -27,7 +27,9 @@ public sealed record SignUpSettings(SignUpShape Shape, string Title, string Text
     /// <summary>Digests readers may choose from; empty asks nothing.</summary>
     public IReadOnlyList<long> Digests { get; init; } = [];
 
-    /// <summary>What the reader agrees to, with a box to tick; empty asks nothing beyond the confirmation by mail.</summary>
+    /// <summary>
+    /// What the reader agrees to, with a box to tick; empty asks nothing beyond the confirmation by mail.
+    /// </summary>
     public string Consent { get; init; } = string.Empty;
 
     /// <summary>What is said after sending; empty for the usual words in the site's language.</summary>

@@ -33,11 +33,16 @@ public static class SubscriberList
         "suppressed",
     ];
 
-    /// <summary>The table with its head. What a spreadsheet would run as a formula gets an apostrophe before it.</summary>
+    /// <summary>
+    /// The table with its head. What a spreadsheet would run as a formula gets an apostrophe before it.
+    /// </summary>
     public static string Write(IEnumerable<ListedSubscriber> subscribers) =>
         CsvTable.Write(Columns, subscribers.Select(CellsOf));
 
-    /// <summary>The column that holds addresses: named so, or else the one in which most rows have an "@"; null when there is none.</summary>
+    /// <summary>
+    /// The column that holds addresses: named so, or else the one in which most rows have an "@"; null when there is
+    /// none.
+    /// </summary>
     public static string? MailColumn(ImportTable table)
     {
         if (table.Columns.FirstOrDefault(column => MailNames.Contains(ColumnName.Plain(column))) is { } named)
@@ -60,7 +65,8 @@ public static class SubscriberList
     /// <param name="mail">Column of the addresses.</param>
     /// <param name="name">Column of the names, or null.</param>
     /// <param name="isMail">Whether a text is a mail address.</param>
-    /// <param name="known">What is known of an address in small letters: that it gets mails already, left or takes none; null for one the site does not have. Those that left are never brought back by a list.</param>
+    /// <param name="known">What is known of an address in small letters: that it gets mails already, left or takes
+    /// none; null for one the site does not have. Those that left are never brought back by a list.</param>
     public static IReadOnlyList<ListedRow> Read(
         ImportTable table,
         string mail,

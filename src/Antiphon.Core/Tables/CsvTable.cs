@@ -4,13 +4,19 @@ using CsvHelper.Configuration;
 
 namespace Antiphon.Core.Tables;
 
-/// <summary>Reads values separated by commas, semicolons, tabs or bars (RFC 4180 and what spreadsheets write); writes them separated by commas.</summary>
+/// <summary>
+/// Reads values separated by commas, semicolons, tabs or bars (RFC 4180 and what spreadsheets write); writes them
+/// separated by commas.
+/// </summary>
 public static class CsvTable
 {
     private const int LinesLookedAt = 20;
     private static readonly char[] Separators = [',', ';', '\t', '|'];
 
-    /// <summary>The table; without rows when the text holds none. The first line names the columns; a column without a name gets its number.</summary>
+    /// <summary>
+    /// The table; without rows when the text holds none. The first line names the columns; a column without a name gets
+    /// its number.
+    /// </summary>
     public static ImportTable Read(string text)
     {
         var settings = new CsvConfiguration(CultureInfo.InvariantCulture)
@@ -37,7 +43,9 @@ public static class CsvTable
         return new ImportTable(columns, rows);
     }
 
-    /// <summary>A table with its head (RFC 4180), safe to be opened by spreadsheets: see <see cref="CsvCell"/>.</summary>
+    /// <summary>
+    /// A table with its head (RFC 4180), safe to be opened by spreadsheets: see <see cref="CsvCell"/>.
+    /// </summary>
     /// <param name="columns">Names of the columns.</param>
     /// <param name="rows">A value for each column; null for none.</param>
     public static string Write(IEnumerable<string> columns, IEnumerable<IEnumerable<string?>> rows)
@@ -61,7 +69,10 @@ public static class CsvTable
         return text.ToString();
     }
 
-    /// <summary>The separator that cuts the first lines into the same number of parts, most parts first. Within quotes nothing is cut.</summary>
+    /// <summary>
+    /// The separator that cuts the first lines into the same number of parts, most parts first. Within quotes nothing
+    /// is cut.
+    /// </summary>
     public static char SeparatorOf(string text)
     {
         var lines = LinesOf(text);

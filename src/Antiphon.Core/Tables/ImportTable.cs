@@ -14,7 +14,10 @@ public sealed record ImportTable(IReadOnlyList<string> Columns, IReadOnlyList<IR
     /// <summary>Values of a column, in order.</summary>
     public IEnumerable<string> ValuesOf(int column) => Rows.Select(row => row[column]);
 
-    /// <summary>A table of records of different fields: every field that occurs becomes a column, in the order of its first occurrence.</summary>
+    /// <summary>
+    /// A table of records of different fields: every field that occurs becomes a column, in the order of its first
+    /// occurrence.
+    /// </summary>
     public static ImportTable Of(IEnumerable<IReadOnlyDictionary<string, string>> records)
     {
         var (columns, all) = (new List<string>(), records.Take(MostRows).ToList());

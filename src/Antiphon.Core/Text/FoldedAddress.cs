@@ -4,7 +4,8 @@ namespace Antiphon.Core.Text;
 public static class FoldedAddress
 {
     /// <summary>
-    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*, and click identifiers, whose names end in clid), lower-cased host; null when it is no http(s) address.
+    /// The address without scheme, "www.", fragment, trailing slash and counting parameters (utm_*, and click
+    /// identifiers, whose names end in clid), lower-cased host; null when it is no http(s) address.
     /// </summary>
     public static string? Of(string? address)
     {

@@ -22,7 +22,8 @@ public static class SearchWords
     }
 
     /// <summary>
-    /// The words for a full text index that takes quoted words: each must be there, and the last may be the beginning of one, since it may still be being typed. Null when there are none.
+    /// The words for a full text index that takes quoted words: each must be there, and the last may be the beginning
+    /// of one, since it may still be being typed. Null when there are none.
     /// </summary>
     public static string? AllOf(IReadOnlyList<string> words) =>
         words.Count == 0

@@ -6,7 +6,8 @@ namespace Antiphon.Core.Text;
 public static class Shortened
 {
     /// <summary>
-    /// The first <paramref name="words"/> words, with an ellipsis when something was left out. White space between words becomes one space.
+    /// The first <paramref name="words"/> words, with an ellipsis when something was left out. White space between
+    /// words becomes one space.
     /// </summary>
     public static string ToWords(string text, int words)
     {
@@ -16,7 +17,10 @@ public static class Shortened
         return string.Join(' ', all.Take(words)).TrimEnd('.', ',', ';', ':', '–', '-') + "…";
     }
 
-    /// <summary>The most whole sentences that fit into so many characters; null when not even the first does. A sentence ends with its mark and white space behind it.</summary>
+    /// <summary>
+    /// The most whole sentences that fit into so many characters; null when not even the first does. A sentence ends
+    /// with its mark and white space behind it.
+    /// </summary>
     public static string? ToSentence(string text, int length)
     {
         if (text.Length <= length)
@@ -36,7 +40,8 @@ public static class Shortened
     }
 
     /// <summary>
-    /// At most <paramref name="length"/> text elements (what a reader sees as one character), the ellipsis included; cut at a space when there is one in the last third.
+    /// At most <paramref name="length"/> text elements (what a reader sees as one character), the ellipsis included;
+    /// cut at a space when there is one in the last third.
     /// </summary>
     public static string ToLength(string text, int length)
     {

@@ -27,7 +27,10 @@ public sealed record WallTime(string Local, DateTimeOffset Instant, WallTimeNote
         return new WallTime(local!, InstantOf(time, found), note);
     }
 
-    /// <summary>The instant a time on the clocks of a zone means: in a gap the first after it, in an overlap the earlier of both.</summary>
+    /// <summary>
+    /// The instant a time on the clocks of a zone means: in a gap the first after it, in an overlap the earlier of
+    /// both.
+    /// </summary>
     public static DateTimeOffset InstantOf(DateTime time, TimeZoneInfo zone)
     {
         if (zone.IsInvalidTime(time))

@@ -18,7 +18,10 @@ public static class RetrySchedule
     /// <summary>Attempts after which a delivery is given up.</summary>
     public static int MaxAttempts => Pauses.Length + 1;
 
-    /// <summary>The pause after the given number of attempts, lengthened by up to a fifth so that a crowd does not return at once; null when given up.</summary>
+    /// <summary>
+    /// The pause after the given number of attempts, lengthened by up to a fifth so that a crowd does not return at
+    /// once; null when given up.
+    /// </summary>
     /// <param name="attempts">Attempts made so far, from 1.</param>
     /// <param name="jitter">A random number from 0 to 1.</param>
     public static TimeSpan? PauseAfter(int attempts, double jitter)

@@ -3,7 +3,7 @@ namespace Antiphon.Data.Accounts;
 /// <summary>A personal token for scripts; only its hash is kept.</summary>
 public sealed class ApiToken
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the API token in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Whose it is.</summary>
@@ -18,7 +18,7 @@ public sealed class ApiToken
     /// <summary>SHA-256 of the token, hexadecimal.</summary>
     public string Hash { get; set; } = string.Empty;
 
-    /// <summary>When it was made.</summary>
+    /// <summary>When its owner made the token.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
     /// <summary>Last use, to the minute; null when never used.</summary>

@@ -1,9 +1,11 @@
 namespace Antiphon.Data.Accounts;
 
-/// <summary>A place somebody is signed in at. The cookie there names it; without it the cookie is worth nothing.</summary>
+/// <summary>
+/// A place somebody is signed in at. The cookie there names it; without it the cookie is worth nothing.
+/// </summary>
 public sealed class Session
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the session in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Who.</summary>
@@ -15,7 +17,7 @@ public sealed class Session
     /// <summary>Hash of the key in the cookie.</summary>
     public string Hash { get; set; } = string.Empty;
 
-    /// <summary>Since when.</summary>
+    /// <summary>When the person signed in.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
     /// <summary>When it was used last, to the hour.</summary>

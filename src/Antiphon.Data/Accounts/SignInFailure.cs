@@ -3,7 +3,7 @@ namespace Antiphon.Data.Accounts;
 /// <summary>A wrong password, kept for a quarter of an hour to slow the next ones down.</summary>
 public sealed class SignInFailure
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the sign in failure in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Hash of the address that was tried.</summary>
@@ -12,6 +12,6 @@ public sealed class SignInFailure
     /// <summary>Hash of the network it was tried from.</summary>
     public string Network { get; set; } = string.Empty;
 
-    /// <summary>When.</summary>
+    /// <summary>When somebody tried.</summary>
     public DateTimeOffset At { get; set; }
 }

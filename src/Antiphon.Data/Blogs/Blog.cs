@@ -8,13 +8,13 @@ namespace Antiphon.Data.Blogs;
 /// <summary>A series of posts belonging to a site: written here, or followed from a feed.</summary>
 public sealed class Blog
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the blog in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the blog belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the blog belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Random key that stands in feed and page addresses.</summary>

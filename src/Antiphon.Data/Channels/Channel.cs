@@ -6,13 +6,13 @@ namespace Antiphon.Data.Channels;
 /// <summary>A way out of a site beyond its pages, feeds and mail.</summary>
 public sealed class Channel
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the channel in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the channel belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the channel belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>What it is.</summary>
@@ -42,7 +42,9 @@ public sealed class Channel
     /// <summary>Failures since something was last taken.</summary>
     public int FailuresInRow { get; set; }
 
-    /// <summary>When the last of them ended; null while there is none. What was begun before that failed with it, not after it.</summary>
+    /// <summary>
+    /// When the last of them ended; null while there is none. What was begun before that failed with it, not after it.
+    /// </summary>
     public DateTimeOffset? FailedAt { get; set; }
 
     /// <summary>When it was made; what is older does not go there by itself.</summary>

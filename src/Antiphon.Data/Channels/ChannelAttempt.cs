@@ -5,7 +5,7 @@ namespace Antiphon.Data.Channels;
 /// <summary>One attempt to hand a delivery over.</summary>
 public sealed class ChannelAttempt
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the channel attempt in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>The delivery.</summary>

@@ -9,19 +9,21 @@ namespace Antiphon.Data.Channels;
 /// <summary>One post, or one event, going to one channel: a row of the outbox.</summary>
 public sealed class ChannelDelivery : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the channel delivery in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>Random key that is the same in every attempt; receivers that take one tell repeats apart by it.</summary>
+    /// <summary>
+    /// Random key that is the same in every attempt; receivers that take one tell repeats apart by it.
+    /// </summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the channel delivery belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The channel.</summary>
+    /// <summary>Id of the channel of the channel delivery.</summary>
     public long ChannelId { get; set; }
 
-    /// <summary>The channel.</summary>
+    /// <summary>The channel of the channel delivery, when it is read with it.</summary>
     public Channel Channel { get; set; } = null!;
 
     /// <summary>The post; null for events that are about none.</summary>
@@ -39,13 +41,13 @@ public sealed class ChannelDelivery : LeasedRow
     /// <summary>Which time the post goes there, from 0; the team may send it again.</summary>
     public int Round { get; set; }
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>How far the channel delivery is.</summary>
     public DeliveryState State { get; set; }
 
     /// <summary>When it is to go out, as it was planned or moved.</summary>
     public DateTimeOffset PlannedFor { get; set; }
 
-    /// <summary>When it is due.</summary>
+    /// <summary>Before this moment it is not sent; moved on after each attempt that failed.</summary>
     public DateTimeOffset NextAttemptAt { get; set; }
 
     /// <summary>Attempts begun.</summary>

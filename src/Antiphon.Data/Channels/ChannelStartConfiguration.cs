@@ -1,4 +1,3 @@
-using Antiphon.Data.Conversions;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 

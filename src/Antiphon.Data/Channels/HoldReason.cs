@@ -1,5 +1,3 @@
-using Antiphon.Data.Accounts;
-
 namespace Antiphon.Data.Channels;
 
 /// <summary>Why a delivery is held back.</summary>

@@ -2,26 +2,25 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data.Mentions;
 using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
 
 namespace Antiphon.Data.Comments;
 
 /// <summary>What a reader or a colleague wrote in a thread.</summary>
 public sealed class Comment
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the comment in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Random key that stands in its permanent link.</summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the comment belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The thread.</summary>
+    /// <summary>Id of the thread of the comment.</summary>
     public long ThreadId { get; set; }
 
-    /// <summary>The thread.</summary>
+    /// <summary>The thread of the comment, when it is read with it.</summary>
     public CommentThread Thread { get; set; } = null!;
 
     /// <summary>What it answers.</summary>
@@ -42,13 +41,15 @@ public sealed class Comment
     /// <summary>As shown.</summary>
     public string Html { get; set; } = string.Empty;
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>Whether readers see the comment, and if not, why.</summary>
     public CommentStanding Standing { get; set; }
 
     /// <summary>Why it waited; null for answers of the team.</summary>
     public WaitReason? WaitReason { get; set; }
 
-    /// <summary>Why it was sent where it was sent; null for answers of the team and for what came before traces were kept.</summary>
+    /// <summary>
+    /// Why it was sent where it was sent; null for answers of the team and for what came before traces were kept.
+    /// </summary>
     public CommentTrace? Trace { get; set; }
 
     /// <summary>Keyed hash of its text, to tell the same text again.</summary>
@@ -60,7 +61,10 @@ public sealed class Comment
     /// <summary>Keyed hash of the network that address belongs to; dropped after thirty days.</summary>
     public string? NetworkKey { get; set; }
 
-    /// <summary>Keyed hash of what the writer's device calls itself, by which it may change or withdraw the comment; null without script.</summary>
+    /// <summary>
+    /// Keyed hash of what the writer's device calls itself, by which it may change or withdraw the comment; null
+    /// without script.
+    /// </summary>
     public string? OwnerKey { get; set; }
 
     /// <summary>Comment at the top level that it stands below; null when it stands there itself.</summary>
@@ -69,7 +73,10 @@ public sealed class Comment
     /// <summary>Public comments below it at any depth, for comments at the top level; kept by triggers.</summary>
     public int Answers { get; private set; }
 
-    /// <summary>Whether it takes room in the thread: it is public, or something public stands below it. Computed by the database.</summary>
+    /// <summary>
+    /// Whether it takes room in the thread: it is public, or something public stands below it. Computed by the
+    /// database.
+    /// </summary>
     public bool IsShown { get; private set; }
 
     /// <summary>Lower bound of the Wilson interval of its votes, kept with them.</summary>

@@ -1,7 +1,6 @@
+using System.Linq.Expressions;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data.Conversions;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Pictures;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 
@@ -79,68 +78,76 @@ internal sealed class CommentConfiguration : IEntityTypeConfiguration<Comment>
             .HasFilter("\"Reports\" > \"ReportsKept\"");
     }
 
-    // One index for each order of the comments at the top level, so that a first page costs the same in a long thread as in a short one.
+    // One index for each order of the comments at the top level, so that a first page costs the same in a long thread
+    // as in a short one.
     private static void ConfigureOrders(EntityTypeBuilder<Comment> builder)
     {
-        builder
-            .HasIndex(
-                comment => new
-                {
-                    comment.ThreadId,
-                    comment.CreatedAt,
-                    comment.Id,
-                },
-                "IX_Comments_Top_Time"
-            )
-            .HasFilter(AtTop);
-        builder
-            .HasIndex(
-                comment => new
-                {
-                    comment.ThreadId,
-                    comment.Best,
-                    comment.Id,
-                },
-                "IX_Comments_Top_Best"
-            )
-            .IsDescending(false, true, false)
-            .HasFilter(AtTop);
-        builder
-            .HasIndex(
-                comment => new
-                {
-                    comment.ThreadId,
-                    comment.Up,
-                    comment.Id,
-                },
-                "IX_Comments_Top_Up"
-            )
-            .IsDescending(false, true, false)
-            .HasFilter(AtTop);
-        builder
-            .HasIndex(
-                comment => new
-                {
-                    comment.ThreadId,
-                    comment.Down,
-                    comment.Id,
-                },
-                "IX_Comments_Top_Down"
-            )
-            .IsDescending(false, true, false)
-            .HasFilter(AtTop);
-        builder
-            .HasIndex(
-                comment => new
-                {
-                    comment.ThreadId,
-                    comment.Answers,
-                    comment.Id,
-                },
-                "IX_Comments_Top_Answers"
-            )
-            .IsDescending(false, true, false)
-            .HasFilter(AtTop);
+        IndexTop(
+            builder,
+            comment => new
+            {
+                comment.ThreadId,
+                comment.CreatedAt,
+                comment.Id,
+            },
+            "IX_Comments_Top_Time"
+        );
+        IndexTop(
+            builder,
+            comment => new
+            {
+                comment.ThreadId,
+                comment.Best,
+                comment.Id,
+            },
+            "IX_Comments_Top_Best",
+            true
+        );
+        IndexTop(
+            builder,
+            comment => new
+            {
+                comment.ThreadId,
+                comment.Up,
+                comment.Id,
+            },
+            "IX_Comments_Top_Up",
+            true
+        );
+        IndexTop(
+            builder,
+            comment => new
+            {
+                comment.ThreadId,
+                comment.Down,
+                comment.Id,
+            },
+            "IX_Comments_Top_Down",
+            true
+        );
+        IndexTop(
+            builder,
+            comment => new
+            {
+                comment.ThreadId,
+                comment.Answers,
+                comment.Id,
+            },
+            "IX_Comments_Top_Answers",
+            true
+        );
+    }
+
+    private static void IndexTop(
+        EntityTypeBuilder<Comment> builder,
+        Expression<Func<Comment, object?>> order,
+        string name,
+        bool highestFirst = false
+    )
+    {
+        var index = builder.HasIndex(order, name).HasFilter(AtTop);
+        if (highestFirst)
+            index.IsDescending(false, true, false);
     }
 
     private static void ConfigureLinks(EntityTypeBuilder<Comment> builder)

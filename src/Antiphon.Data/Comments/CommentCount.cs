@@ -2,10 +2,12 @@ using Antiphon.Core.Comments;
 
 namespace Antiphon.Data.Comments;
 
-/// <summary>How many comments of a site stand so; kept by triggers, so that it costs the same however many there are.</summary>
+/// <summary>
+/// How many comments of a site stand so; kept by triggers, so that it costs the same however many there are.
+/// </summary>
 public sealed class CommentCount
 {
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the comment count belongs to.</summary>
     public long SiteId { get; private set; }
 
     /// <summary>Where they stand.</summary>

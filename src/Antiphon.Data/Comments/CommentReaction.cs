@@ -3,10 +3,10 @@ namespace Antiphon.Data.Comments;
 /// <summary>A reader's reaction to a comment, or to what the thread is about.</summary>
 public sealed class CommentReaction
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the comment reaction in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The thread.</summary>
+    /// <summary>Id of the thread of the comment reaction.</summary>
     public long ThreadId { get; set; }
 
     /// <summary>The comment; null for what the thread is about.</summary>
@@ -21,6 +21,6 @@ public sealed class CommentReaction
     /// <summary>The emoji.</summary>
     public string Sign { get; set; } = string.Empty;
 
-    /// <summary>When.</summary>
+    /// <summary>When the reader reacted.</summary>
     public DateTimeOffset GivenAt { get; set; }
 }

@@ -5,13 +5,13 @@ namespace Antiphon.Data.Comments;
 /// <summary>A reader telling us that a comment is bad; one for each reader.</summary>
 public sealed class CommentReport
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the comment report in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The comment.</summary>
+    /// <summary>Id of the comment of the comment report.</summary>
     public long CommentId { get; set; }
 
-    /// <summary>The comment.</summary>
+    /// <summary>The comment of the comment report, when it is read with it.</summary>
     public Comment Comment { get; set; } = null!;
 
     /// <summary>Keyed hash of what the reader's device calls itself.</summary>
@@ -26,6 +26,6 @@ public sealed class CommentReport
     /// <summary>In the reader's words, or null.</summary>
     public string? Words { get; set; }
 
-    /// <summary>When it was made.</summary>
+    /// <summary>When the reader reported the comment.</summary>
     public DateTimeOffset MadeAt { get; set; }
 }

@@ -7,13 +7,13 @@ namespace Antiphon.Data.Comments;
 /// <summary>The conversation about one post or page.</summary>
 public sealed class CommentThread
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the comment thread in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the comment thread belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the comment thread belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Stable identifier given by the snippet; unique in the site.</summary>
@@ -37,10 +37,14 @@ public sealed class CommentThread
     /// <summary>When it was opened.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
-    /// <summary>Grows with every change of a comment, by triggers; cached fragments are valid for one version.</summary>
+    /// <summary>
+    /// Grows with every change of a comment, by triggers; cached fragments are valid for one version.
+    /// </summary>
     public long Version { get; set; }
 
-    /// <summary>How comments are taken here, where it is not about a post; what it does not say is as its site says.</summary>
+    /// <summary>
+    /// How comments are taken here, where it is not about a post; what it does not say is as its site says.
+    /// </summary>
     public CommentSettings Settings { get; set; } = CommentSettings.None;
 
     /// <summary>Reactions to what it is about, by emoji.</summary>

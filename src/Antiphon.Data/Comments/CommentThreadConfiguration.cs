@@ -1,6 +1,5 @@
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Data.Conversions;
-using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 

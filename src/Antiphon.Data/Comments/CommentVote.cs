@@ -3,13 +3,13 @@ namespace Antiphon.Data.Comments;
 /// <summary>A reader's vote on a comment; one for each reader.</summary>
 public sealed class CommentVote
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the comment vote in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The comment.</summary>
+    /// <summary>Id of the comment of the comment vote.</summary>
     public long CommentId { get; set; }
 
-    /// <summary>The comment.</summary>
+    /// <summary>The comment of the comment vote, when it is read with it.</summary>
     public Comment Comment { get; set; } = null!;
 
     /// <summary>Keyed hash of what the reader's device calls itself.</summary>

@@ -3,10 +3,10 @@ namespace Antiphon.Data.Comments;
 /// <summary>Another identifier or address that leads to a thread, after a page moved or threads were merged.</summary>
 public sealed class ThreadAlias
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the thread alias in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the thread alias belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>The thread it leads to.</summary>

@@ -8,13 +8,13 @@ public sealed class FeedSettings
     /// <summary>Entries of a feed that was not told otherwise, and of an archive always.</summary>
     public const int UsualEntries = 25;
 
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the feed settings in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the feed settings belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the feed settings belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>What the feed is about.</summary>

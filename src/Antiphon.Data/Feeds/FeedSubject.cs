@@ -1,6 +1,3 @@
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Listings;
-
 namespace Antiphon.Data.Feeds;
 
 /// <summary>What a feed of ours is about.</summary>

@@ -6,7 +6,7 @@ namespace Antiphon.Data.Feeds;
 /// <summary>Somebody whom our hub tells of a feed of ours.</summary>
 public sealed class HubReader : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the hub reader in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>The blog of the feed.</summary>

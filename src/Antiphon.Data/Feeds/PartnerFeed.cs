@@ -6,13 +6,13 @@ namespace Antiphon.Data.Feeds;
 /// <summary>A feed made for one partner, with an address of its own that can be ended.</summary>
 public sealed class PartnerFeed
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the partner feed in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the partner feed belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the partner feed belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Random key that stands in its address.</summary>
@@ -30,7 +30,7 @@ public sealed class PartnerFeed
     /// <summary>What its links name as the source of readers; empty for nothing.</summary>
     public string Source { get; set; } = string.Empty;
 
-    /// <summary>When it was made.</summary>
+    /// <summary>When the feed was given to the partner.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
     /// <summary>When it was ended; null while it is served.</summary>

@@ -7,16 +7,16 @@ namespace Antiphon.Data.Importing;
 /// <summary>Posts being brought in, or brought in, from somewhere.</summary>
 public sealed class Import : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the import in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the import belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>The blog the posts go to.</summary>
     public long BlogId { get; set; }
 
-    /// <summary>The blog.</summary>
+    /// <summary>The blog of the import, when it is read with it.</summary>
     public Blog Blog { get; set; } = null!;
 
     /// <summary>Who brings them in.</summary>

@@ -6,16 +6,16 @@ namespace Antiphon.Data.Listings;
 /// <summary>A definition of posts that can be embedded in pages.</summary>
 public sealed class Listing
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the listing in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Random key that stands in its addresses.</summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the listing belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the listing belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Name for the team.</summary>
@@ -30,7 +30,9 @@ public sealed class Listing
     /// <summary>Page it is meant for.</summary>
     public string? PageAddress { get; set; }
 
-    /// <summary>Selector of the element on that page that the listing is to stand behind; null for a likely place.</summary>
+    /// <summary>
+    /// Selector of the element on that page that the listing is to stand behind; null for a likely place.
+    /// </summary>
     public string? Spot { get; set; }
 
     /// <summary>The look it uses; null for its own.</summary>
@@ -42,10 +44,10 @@ public sealed class Listing
     /// <summary>When it was put away; null while it is in use. Pages that carry it keep showing it.</summary>
     public DateTimeOffset? ArchivedAt { get; set; }
 
-    /// <summary>When it was made.</summary>
+    /// <summary>When the listing was begun.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
-    /// <summary>When it last changed.</summary>
+    /// <summary>When an answer of the builder last changed.</summary>
     public DateTimeOffset UpdatedAt { get; set; }
 
     /// <summary>Pages it was looked for on.</summary>

@@ -5,10 +5,10 @@ namespace Antiphon.Data.Listings;
 /// <summary>A look that listings of a site share.</summary>
 public sealed class Look
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the look in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the look belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Name for the team.</summary>
@@ -17,7 +17,7 @@ public sealed class Look
     /// <summary>What it is.</summary>
     public ListingLook Definition { get; set; } = ListingLook.Inherited;
 
-    /// <summary>When it last changed.</summary>
+    /// <summary>When the look last changed, for all listings that share it.</summary>
     public DateTimeOffset UpdatedAt { get; set; }
 
     /// <summary>Listings that use it.</summary>

@@ -5,13 +5,13 @@ namespace Antiphon.Data.Listings;
 /// <summary>The last look at one page for one listing.</summary>
 public sealed class Sighting : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the sighting in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The listing.</summary>
+    /// <summary>Id of the listing of the sighting.</summary>
     public long ListingId { get; set; }
 
-    /// <summary>The listing.</summary>
+    /// <summary>The listing of the sighting, when it is read with it.</summary>
     public Listing Listing { get; set; } = null!;
 
     /// <summary>The page.</summary>
@@ -26,7 +26,9 @@ public sealed class Sighting : LeasedRow
     /// <summary>Whether it was there at the last look.</summary>
     public bool IsThere { get; set; }
 
-    /// <summary>When we fetched the page and found the snippet there; null for what only a request said, which proves nothing.</summary>
+    /// <summary>
+    /// When we fetched the page and found the snippet there; null for what only a request said, which proves nothing.
+    /// </summary>
     public DateTimeOffset? ConfirmedAt { get; set; }
 
     /// <summary>When it was fetched to confirm it; null while it was not.</summary>

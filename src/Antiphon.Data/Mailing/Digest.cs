@@ -8,13 +8,13 @@ namespace Antiphon.Data.Mailing;
 /// <summary>Mails a site sends its subscribers: with each post, or with what is new every day, week or month.</summary>
 public sealed class Digest : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the digest in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the digest belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the digest belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>What the team, and readers who may choose, call it.</summary>

@@ -1,6 +1,5 @@
 using Antiphon.Core.Mailing.Digests;
 using Antiphon.Data.Conversions;
-using Antiphon.Data.Subscribers;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 

@@ -6,16 +6,16 @@ namespace Antiphon.Data.Mailing;
 /// <summary>One going out of a digest. Triggers keep its counts in the transactions that change its mails.</summary>
 public sealed class Edition : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the edition in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the edition belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The digest.</summary>
+    /// <summary>Id of the digest of the edition.</summary>
     public long DigestId { get; set; }
 
-    /// <summary>The digest.</summary>
+    /// <summary>The digest of the edition, when it is read with it.</summary>
     public Digest Digest { get; set; } = null!;
 
     /// <summary>Random key that stands in its addresses.</summary>

@@ -3,13 +3,13 @@ namespace Antiphon.Data.Mailing;
 /// <summary>A link of an edition that leads over us, and how often it was followed; not by whom.</summary>
 public sealed class EditionLink
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the edition link in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The edition.</summary>
+    /// <summary>Id of the edition of the edition link.</summary>
     public long EditionId { get; set; }
 
-    /// <summary>The edition.</summary>
+    /// <summary>The edition of the edition link, when it is read with it.</summary>
     public Edition Edition { get; set; } = null!;
 
     /// <summary>Random key of the address that counts.</summary>

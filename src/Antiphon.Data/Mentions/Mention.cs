@@ -8,16 +8,16 @@ namespace Antiphon.Data.Mentions;
 /// <summary>Another site says that a page of it links to a post.</summary>
 public sealed class Mention : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the mention in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Random key under which the sender may ask what became of it.</summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the mention belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the mention belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>The post that is linked.</summary>
@@ -38,7 +38,7 @@ public sealed class Mention : LeasedRow
     /// <summary>How it was told.</summary>
     public MentionWay Way { get; set; }
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>How far the mention is.</summary>
     public MentionState State { get; set; }
 
     /// <summary>What the page does with the post; known once it was read.</summary>

@@ -5,16 +5,16 @@ namespace Antiphon.Data.Notices;
 /// <summary>Something the team of a site is told without having asked.</summary>
 public sealed class Notice
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the notice in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the notice belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the notice belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
-    /// <summary>When.</summary>
+    /// <summary>When it happened.</summary>
     public DateTimeOffset At { get; set; }
 
     /// <summary>True for trouble, false for good news.</summary>

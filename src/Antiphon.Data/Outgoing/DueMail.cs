@@ -5,7 +5,7 @@ namespace Antiphon.Data.Outgoing;
 /// <summary>A mail that is written in one transaction with what it tells, and sent afterwards.</summary>
 public abstract class DueMail : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the due mail in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Random key that stands in its Message-ID, so that a repeat is the same mail.</summary>
@@ -26,6 +26,6 @@ public abstract class DueMail : LeasedRow
     /// <summary>Attempts so far.</summary>
     public int Attempts { get; set; }
 
-    /// <summary>When it is due.</summary>
+    /// <summary>Earliest moment of the next attempt.</summary>
     public DateTimeOffset NextAttemptAt { get; set; }
 }

@@ -1,15 +1,17 @@
 namespace Antiphon.Data.Outgoing;
 
-/// <summary>How it stands with the mail server: one row while it refuses us or is away, none while all is well.</summary>
+/// <summary>
+/// How it stands with the mail server: one row while it refuses us or is away, none while all is well.
+/// </summary>
 public sealed class MailStanding
 {
     /// <summary>The only key there is.</summary>
     public const long Only = 1;
 
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the mail standing in the database.</summary>
     public long Id { get; set; } = Only;
 
-    /// <summary>Since when.</summary>
+    /// <summary>When the mail server first answered so.</summary>
     public DateTimeOffset Since { get; set; }
 
     /// <summary>What it said, or what happened, last.</summary>

@@ -5,17 +5,18 @@ namespace Antiphon.Data.Pictures;
 /// <summary>A picture of a site's library. Its file lies beside the database, under its key.</summary>
 public sealed class Picture
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the picture in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the picture belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Random key that stands in its address.</summary>
     public string Key { get; set; } = string.Empty;
 
     /// <summary>
-    /// Key of the picture this is a cut of, made for one use and sharing its file; null for what was received. A cut's own key begins with that key.
+    /// Key of the picture this is a cut of, made for one use and sharing its file; null for what was received. A cut's
+    /// own key begins with that key.
     /// </summary>
     public string? OfKey { get; set; }
 
@@ -64,7 +65,9 @@ public sealed class Picture
     /// <summary>Grows with every change of what is seen; stands in the names of the forms made from it.</summary>
     public int Version { get; set; } = 1;
 
-    /// <summary>Sent by a reader with a comment: it stands in no library, and is shown while the comment is public.</summary>
+    /// <summary>
+    /// Sent by a reader with a comment: it stands in no library, and is shown while the comment is public.
+    /// </summary>
     public bool IsFromReader { get; set; }
 
     /// <summary>When it was added.</summary>

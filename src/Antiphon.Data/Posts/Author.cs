@@ -3,10 +3,10 @@ namespace Antiphon.Data.Posts;
 /// <summary>Somebody whose name stands above posts: a person of the team, or a guest.</summary>
 public sealed class Author
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the author in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the author belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Name as it stands above posts; unique in the site.</summary>

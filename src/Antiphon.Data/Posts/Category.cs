@@ -3,10 +3,10 @@ namespace Antiphon.Data.Posts;
 /// <summary>A category of a site's posts, with its place in the tree.</summary>
 public sealed class Category
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the category in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the category belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Name as it stands on posts; unique in the site.</summary>

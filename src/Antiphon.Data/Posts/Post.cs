@@ -8,19 +8,19 @@ namespace Antiphon.Data.Posts;
 /// <summary>A post, written here or taken over from a feed.</summary>
 public sealed class Post : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the post in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Random key that stands in the post's address and stable identifier.</summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the post belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The blog.</summary>
+    /// <summary>Id of the blog of the post.</summary>
     public long BlogId { get; set; }
 
-    /// <summary>The blog.</summary>
+    /// <summary>The blog of the post, when it is read with it.</summary>
     public Blog Blog { get; set; } = null!;
 
     /// <summary>Title as plain text.</summary>
@@ -68,7 +68,7 @@ public sealed class Post : LeasedRow
     /// <summary>Marked by the team as worth showing first.</summary>
     public bool IsFeatured { get; set; }
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>Whether the post is a draft, in review, scheduled, public or withdrawn.</summary>
     public PostStatus Status { get; set; }
 
     /// <summary>Date of publication.</summary>
@@ -77,7 +77,7 @@ public sealed class Post : LeasedRow
     /// <summary>When it was made here.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
-    /// <summary>When it last changed.</summary>
+    /// <summary>When what readers see of the post last changed.</summary>
     public DateTimeOffset UpdatedAt { get; set; }
 
     /// <summary>Identifier in the followed feed.</summary>
@@ -89,7 +89,9 @@ public sealed class Post : LeasedRow
     /// <summary>What the post is about, when that is published elsewhere; absolute.</summary>
     public string? AboutAddress { get; set; }
 
-    /// <summary>The body without markup, kept by the context for searching and excerpts; null in rows from before it was kept.</summary>
+    /// <summary>
+    /// The body without markup, kept by the context for searching and excerpts; null in rows from before it was kept.
+    /// </summary>
     public string? PlainText { get; set; }
 
     /// <summary>Kept above others where posts are listed on our own pages.</summary>
@@ -101,13 +103,20 @@ public sealed class Post : LeasedRow
     /// <summary>Values of the blog's own fields.</summary>
     public List<FieldValue> OwnValues { get; set; } = [];
 
-    /// <summary>How many warnings and errors looking it over gives; kept by the context, null in rows from before it was kept.</summary>
+    /// <summary>
+    /// How many warnings and errors looking it over gives; kept by the context, null in rows from before it was kept.
+    /// </summary>
     public int? Findings { get; set; }
 
-    /// <summary>Date of publication, or of the last change while there is none; computed by the database, what lists are ordered by.</summary>
+    /// <summary>
+    /// Date of publication, or of the last change while there is none; computed by the database, what lists are ordered
+    /// by.
+    /// </summary>
     public DateTimeOffset ListedAt { get; private set; }
 
-    /// <summary>When a scheduled post goes out on the site's clocks, as "2027-03-28T09:30"; null while nothing is scheduled.</summary>
+    /// <summary>
+    /// When a scheduled post goes out on the site's clocks, as "2027-03-28T09:30"; null while nothing is scheduled.
+    /// </summary>
     public string? PublishLocal { get; set; }
 
     /// <summary>Who was asked to look it over, or null for anybody.</summary>
@@ -122,7 +131,9 @@ public sealed class Post : LeasedRow
     /// <summary>What tells it from other rows of its import, or null.</summary>
     public string? ImportKey { get; set; }
 
-    /// <summary>What its row said when it was last taken over, as a hash; null for posts that were not imported.</summary>
+    /// <summary>
+    /// What its row said when it was last taken over, as a hash; null for posts that were not imported.
+    /// </summary>
     public string? ImportMark { get; set; }
 
     /// <summary>When it was put into the bin; null while it is not there.</summary>

@@ -4,7 +4,8 @@ namespace Antiphon.Data.Posts;
 
 /// <summary>What a post was before a change to many.</summary>
 /// <param name="Id">The post.</param>
-/// <param name="Revision">Its revision after the change; a later one means that somebody has worked on it since.</param>
+/// <param name="Revision">Its revision after the change; a later one means that somebody has worked on it
+/// since.</param>
 /// <param name="Category">Category.</param>
 /// <param name="Tags">Tags.</param>
 /// <param name="Author">Author.</param>

@@ -6,7 +6,10 @@ namespace Antiphon.Data.Posts;
 /// <summary>How many findings a stored post has, so that a list can be narrowed to those that have any.</summary>
 public static class PostFindings
 {
-    /// <summary>Warnings and errors of looking the post over by itself, without comparing it with others or opening links. Advice does not count.</summary>
+    /// <summary>
+    /// Warnings and errors of looking the post over by itself, without comparing it with others or opening links.
+    /// Advice does not count.
+    /// </summary>
     public static int Count(Post post) =>
         PostCheck
             .Run(

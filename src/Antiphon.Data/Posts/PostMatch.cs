@@ -9,7 +9,7 @@ public sealed class PostMatch
     /// <summary>Character behind one.</summary>
     public const char MarkEnd = '\u0002';
 
-    /// <summary>The post.</summary>
+    /// <summary>Id of the post of the post match.</summary>
     public long PostId { get; set; }
 
     /// <summary>Its title with the words marked.</summary>

@@ -3,13 +3,13 @@ namespace Antiphon.Data.Posts;
 /// <summary>A post as it was at one moment.</summary>
 public sealed class PostVersion
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the post version in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>Id of the post of the post version.</summary>
     public long PostId { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>The post of the post version, when it is read with it.</summary>
     public Post Post { get; set; } = null!;
 
     /// <summary>Who saved it; null for a version from before versions were kept.</summary>

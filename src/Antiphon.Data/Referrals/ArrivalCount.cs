@@ -6,19 +6,19 @@ namespace Antiphon.Data.Referrals;
 /// <summary>How many readers came to a post on a day by a source. Nothing of a reader is kept.</summary>
 public sealed class ArrivalCount
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the arrival count in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the arrival count belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>The day on the site's clocks.</summary>
     public DateOnly Day { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>Id of the post of the arrival count.</summary>
     public long PostId { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>The post of the arrival count, when it is read with it.</summary>
     public Post Post { get; set; } = null!;
 
     /// <summary>How the source is known.</summary>

@@ -9,13 +9,13 @@ public sealed class Invitation
     /// <summary>How long the link serves, in days.</summary>
     public const int Days = 14;
 
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the invitation in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the invitation belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the invitation belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Address it was sent to.</summary>
@@ -27,7 +27,10 @@ public sealed class Invitation
     /// <summary>Hash of the key in the link that was mailed; whoever has it proves to own the address.</summary>
     public string Hash { get; set; } = string.Empty;
 
-    /// <summary>Hash of the key in the link that the inviter may pass on by hand; it proves nothing of the address. Null for invitations of old.</summary>
+    /// <summary>
+    /// Hash of the key in the link that the inviter may pass on by hand; it proves nothing of the address. Null for
+    /// invitations of old.
+    /// </summary>
     public string? HandHash { get; set; }
 
     /// <summary>Who invited; null when they have left.</summary>
@@ -36,7 +39,7 @@ public sealed class Invitation
     /// <summary>Who invited.</summary>
     public Person? By { get; set; }
 
-    /// <summary>When.</summary>
+    /// <summary>When the person was invited last.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
     /// <summary>When the link ends.</summary>

@@ -1,4 +1,3 @@
-using Antiphon.Data.Accounts;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 

@@ -8,7 +8,7 @@ namespace Antiphon.Data.Sites;
 /// <summary>A website somebody already has.</summary>
 public sealed class Site
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the site in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Random key that stands in public addresses of threads.</summary>
@@ -44,6 +44,9 @@ public sealed class Site
     /// <summary>When it was registered.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
-    /// <summary>Grows with every change of posts, blogs, listings or the site itself, by triggers in the same transaction; cached fragments are valid for one version.</summary>
+    /// <summary>
+    /// Grows with every change of posts, blogs, listings or the site itself, by triggers in the same transaction;
+    /// cached fragments are valid for one version.
+    /// </summary>
     public long ContentVersion { get; set; }
 }

@@ -3,10 +3,10 @@ namespace Antiphon.Data.Sites;
 /// <summary>Something a person did on a site, for the record of who did what.</summary>
 public sealed class SiteAct
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the site act in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the site act belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Who did it.</summary>
@@ -15,7 +15,7 @@ public sealed class SiteAct
     /// <summary>Name of that person at the time.</summary>
     public string PersonName { get; set; } = string.Empty;
 
-    /// <summary>When.</summary>
+    /// <summary>When a member did it.</summary>
     public DateTimeOffset At { get; set; }
 
     /// <summary>What was done, as one sentence without its subject, such as "published “First light”".</summary>

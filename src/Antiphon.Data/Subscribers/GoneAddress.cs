@@ -2,13 +2,15 @@ using Antiphon.Core.Subscribers;
 
 namespace Antiphon.Data.Subscribers;
 
-/// <summary>An address whose owner had everything about them deleted, kept as a hash alone so that no list brings it back.</summary>
+/// <summary>
+/// An address whose owner had everything about them deleted, kept as a hash alone so that no list brings it back.
+/// </summary>
 public sealed class GoneAddress
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the gone address in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the gone address belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>The hash; see <see cref="AddressHash"/>.</summary>

@@ -5,10 +5,10 @@ namespace Antiphon.Data.Subscribers;
 /// <summary>What a reader asked through a question form.</summary>
 public sealed class Question
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the question in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the question belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>The post the form stood in; null when that is gone.</summary>
@@ -26,7 +26,7 @@ public sealed class Question
     /// <summary>What was asked.</summary>
     public string Message { get; set; } = string.Empty;
 
-    /// <summary>When.</summary>
+    /// <summary>When the question was added.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
     /// <summary>When somebody of the team saw to it; null while it is open.</summary>

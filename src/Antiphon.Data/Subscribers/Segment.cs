@@ -5,10 +5,10 @@ namespace Antiphon.Data.Subscribers;
 /// <summary>A named group of subscribers; who belongs to it is asked anew each time.</summary>
 public sealed class Segment
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the segment in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the segment belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Name for the team.</summary>

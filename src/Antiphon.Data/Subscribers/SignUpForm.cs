@@ -7,13 +7,13 @@ namespace Antiphon.Data.Subscribers;
 /// <summary>A form that asks for new posts and can be embedded in pages.</summary>
 public sealed class SignUpForm
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the sign up form in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the sign up form belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the sign up form belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Random key that stands in snippets.</summary>

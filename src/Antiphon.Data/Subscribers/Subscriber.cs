@@ -7,13 +7,13 @@ namespace Antiphon.Data.Subscribers;
 /// <summary>Somebody who asked for mail.</summary>
 public sealed class Subscriber
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the subscriber in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the subscriber belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the subscriber belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Address, lower-cased.</summary>
@@ -25,7 +25,7 @@ public sealed class Subscriber
     /// <summary>Random key of the link that ends the mails.</summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>Since when.</summary>
+    /// <summary>When the address came onto the list.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
     /// <summary>How they came.</summary>
@@ -40,7 +40,9 @@ public sealed class Subscriber
     /// <summary>Categories they chose; empty for all.</summary>
     public List<string> Categories { get; set; } = [];
 
-    /// <summary>Ids of the digests they chose; null while they have not chosen, which gives those that are usual.</summary>
+    /// <summary>
+    /// Ids of the digests they chose; null while they have not chosen, which gives those that are usual.
+    /// </summary>
     public List<long>? Digests { get; set; }
 
     /// <summary>Until when they want no mail; null for no pause.</summary>

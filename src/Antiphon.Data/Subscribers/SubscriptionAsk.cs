@@ -2,16 +2,19 @@ using Antiphon.Data.Sites;
 
 namespace Antiphon.Data.Subscribers;
 
-/// <summary>Somebody asked for mail through a form; they are a subscriber once they follow the link in the mail that asks whether it was them.</summary>
+/// <summary>
+/// Somebody asked for mail through a form; they are a subscriber once they follow the link in the mail that asks
+/// whether it was them.
+/// </summary>
 public sealed class SubscriptionAsk
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the subscription ask in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the subscription ask belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the subscription ask belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Address, lower-cased.</summary>

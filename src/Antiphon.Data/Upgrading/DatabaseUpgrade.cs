@@ -2,7 +2,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Data.Upgrading;
 
-/// <summary>Brings a database to the shape this program works with: an empty one, one of an earlier version, one that stands there already.</summary>
+/// <summary>
+/// Brings a database to the shape this program works with: an empty one, one of an earlier version, one that stands
+/// there already.
+/// </summary>
 public static class DatabaseUpgrade
 {
     /// <summary>Brings it there. Whoever is killed on the way goes on at the next start.</summary>

@@ -4,7 +4,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Data.Upgrading;
 
-/// <summary>Triggers and search tables (Migrations/Derived.sql). The database remembers which script made them, in its user_version.</summary>
+/// <summary>
+/// Triggers and search tables (Migrations/Derived.sql). The database remembers which script made them, in its
+/// user_version.
+/// </summary>
 internal static class DerivedTables
 {
     private static readonly Lazy<string> Script = new(() => ScriptRun.Read("Derived.sql"));
@@ -16,7 +19,10 @@ internal static class DerivedTables
     public static async Task<bool> AreCurrentAsync(AntiphonContext context, CancellationToken cancellation) =>
         await VersionAsync(context, cancellation) == Version;
 
-    /// <summary>Drops them, whichever script made them, unless another process has brought the database there meanwhile: it may be at work already.</summary>
+    /// <summary>
+    /// Drops them, whichever script made them, unless another process has brought the database there meanwhile: it may
+    /// be at work already.
+    /// </summary>
     public static async Task DropAsync(
         AntiphonContext context,
         Func<AntiphonContext, CancellationToken, Task<bool>> isThere,

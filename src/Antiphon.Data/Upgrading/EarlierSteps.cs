@@ -3,14 +3,17 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Data.Upgrading;
 
 /// <summary>
-/// The steps by which databases grew before the first migration of today. A database that began with them goes through those it lacks and then stands where a new one begins.
+/// The steps by which databases grew before the first migration of today. A database that began with them goes through
+/// those it lacks and then stands where a new one begins.
 /// </summary>
 internal static class EarlierSteps
 {
     private const string Mark = "-- step ";
     private static readonly Lazy<IReadOnlyList<(string Name, string Sql)>> Steps = new(Read);
 
-    /// <summary>Applies those that are missing, each in its own transaction, and records that the first migration is done.</summary>
+    /// <summary>
+    /// Applies those that are missing, each in its own transaction, and records that the first migration is done.
+    /// </summary>
     /// <param name="context">A context on the database.</param>
     /// <param name="applied">What the database has behind it, some of it no migration of today.</param>
     /// <param name="cancellation">Ends it between two steps.</param>

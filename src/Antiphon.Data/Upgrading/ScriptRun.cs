@@ -13,7 +13,10 @@ internal static class ScriptRun
         return reader.ReadToEnd();
     }
 
-    /// <summary>Runs every statement of a script on the open connection. Not by the context's own way, which takes braces for places of values.</summary>
+    /// <summary>
+    /// Runs every statement of a script on the open connection. Not by the context's own way, which takes braces for
+    /// places of values.
+    /// </summary>
     public static async Task RunAsync(AntiphonContext context, string script, CancellationToken cancellation)
     {
         await using var command = context.Database.GetDbConnection().CreateCommand();

@@ -1,6 +1,5 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Discovery;
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 using Antiphon.Server.Outgoing;
 
@@ -58,7 +57,8 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
 
     private static DiscoveryOutcome FromGivenFeed(Fetched start, FeedCheckResult given)
     {
-        // A feed that breaks before its first entry gives nothing to follow; saying where it breaks helps more than an empty candidate.
+        // A feed that breaks before its first entry gives nothing to follow; saying where it breaks helps more than an
+        // empty candidate.
         if (given.Feed!.Items.Count == 0 && given.Findings.Any(IsBreak))
             return Unreadable(given);
         return DiscoveryOutcome.Found(
@@ -104,7 +104,8 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
             return DiscoveryOutcome.Refused(FetchWords.For(page.Problem!.Value, page.Detail), Code(page.Problem.Value));
         var named = FeedLinkFinder.InPage(document, page.Address, page.Headers.Links);
         var candidates = await ReadAllAsync(named, page.Address, cancellation);
-        // A page that sends its visitors on, or says that it is really another one, is asked about there before anything is guessed.
+        // A page that sends its visitors on, or says that it is really another one, is asked about there before
+        // anything is guessed.
         if (
             candidates.Count == 0
             && mayBeSentOn > 0

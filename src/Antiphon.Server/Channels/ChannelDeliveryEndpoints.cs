@@ -17,7 +17,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels;
 
-/// <summary>/api/sites/{site}/channels/deliveries: the time line, and what is done with what went out and what is still to go.</summary>
+/// <summary>
+/// /api/sites/{site}/channels/deliveries: the time line, and what is done with what went out and what is still to go.
+/// </summary>
 internal static class ChannelDeliveryEndpoints
 {
     private const int MostShown = 600;
@@ -160,16 +162,7 @@ internal static class ChannelDeliveryEndpoints
                 isSent,
                 counts ? row.Channel.Settings.Count.Of(text) : null,
                 counts ? row.Channel.Settings.Count.Limit : null,
-                [
-                    .. row
-                        .Tried.OrderByDescending(attempt => attempt.Id)
-                        .Select(attempt => new ChannelAttemptView(
-                            attempt.At,
-                            attempt.Milliseconds,
-                            attempt.Outcome,
-                            attempt.Answer
-                        )),
-                ],
+                AttemptsOf(row),
                 row.Turn,
                 row.Channel.Settings.Variants.Count + 1,
                 row.Counts,
@@ -180,6 +173,18 @@ internal static class ChannelDeliveryEndpoints
             )
         );
     }
+
+    private static IReadOnlyList<ChannelAttemptView> AttemptsOf(ChannelDelivery delivery) =>
+        [
+            .. delivery
+                .Tried.OrderByDescending(attempt => attempt.Id)
+                .Select(attempt => new ChannelAttemptView(
+                    attempt.At,
+                    attempt.Milliseconds,
+                    attempt.Outcome,
+                    attempt.Answer
+                )),
+        ];
 
     private static IQueryable<ChannelDelivery> Whole(AntiphonContext database) =>
         PublishedDeliveries.Whole(database).AsNoTracking().AsSplitQuery().Include(delivery => delivery.Tried);
@@ -211,7 +216,8 @@ internal static class ChannelDeliveryEndpoints
         CancellationToken cancellation
     )
     {
-        // Read and written while nobody else writes, so that a worker takes it up either before, and it is refused here, or after, and brings the change.
+        // Read and written while nobody else writes, so that a worker takes it up either before, and it is refused
+        // here, or after, and brings the change.
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);
         var row = await database
             .ChannelDeliveries.Include(channelDelivery => channelDelivery.Channel.Site)

@@ -2,7 +2,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Work;
 using Antiphon.Data;
 using Antiphon.Data.Channels;
-using Antiphon.Server.Channels.Delivering;
 using Antiphon.Server.Channels.Planning;
 using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -10,7 +9,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels;
 
-/// <summary>Pausing and resuming channels, one of them or all. What is planned meanwhile waits and loses nothing.</summary>
+/// <summary>
+/// Pausing and resuming channels, one of them or all. What is planned meanwhile waits and loses nothing.
+/// </summary>
 internal static class ChannelPauseEndpoints
 {
     /// <summary>Maps it.</summary>

@@ -12,7 +12,9 @@ internal sealed class ChannelSecrets(IDataProtectionProvider protection, TimePro
 
     private readonly IDataProtector _protector = protection.CreateProtector("channel-secrets");
 
-    /// <summary>The token or secret of a channel; null for none, and where the keys of the installation were lost.</summary>
+    /// <summary>
+    /// The token or secret of a channel; null for none, and where the keys of the installation were lost.
+    /// </summary>
     public string? Of(Channel channel) => Open(channel.Secret);
 
     /// <summary>All secrets in use, the new one first.</summary>

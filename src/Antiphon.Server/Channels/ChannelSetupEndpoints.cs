@@ -146,7 +146,8 @@ internal static class ChannelSetupEndpoints
         };
         if (request.Secret is not null)
             secrets.Set(channel, request.Secret.Trim(), keepsBefore: false);
-        // What happened before the channel was there is not for it, even if it was not planned yet: first what nobody holds, without keeping others from writing, then the rest with the channel.
+        // What happened before the channel was there is not for it, even if it was not planned yet: first what nobody
+        // holds, without keeping others from writing, then the rest with the channel.
         while (await changes.DoNextAsync(cancellation))
             continue;
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);

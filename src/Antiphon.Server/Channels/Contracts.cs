@@ -14,7 +14,8 @@ namespace Antiphon.Server.Channels;
 /// <param name="Open">Deliveries to come, held ones included.</param>
 /// <param name="Failed">Deliveries given up in the last thirty days.</param>
 /// <param name="NextAt">When the next goes out, or null.</param>
-/// <param name="FullUntil">Until when it waits because its receiver takes no more for now; null where it does not.</param>
+/// <param name="FullUntil">Until when it waits because its receiver takes no more for now; null where it does
+/// not.</param>
 internal sealed record ChannelView(
     long Id,
     ChannelKind Kind,
@@ -45,7 +46,8 @@ internal sealed record ChannelRequest(
 );
 
 /// <summary>What a receiver said to a test.</summary>
-/// <param name="Offer">Where and how posts are taken instead, where the address given leads there; null otherwise.</param>
+/// <param name="Offer">Where and how posts are taken instead, where the address given leads there; null
+/// otherwise.</param>
 internal sealed record ChannelTestView(bool IsGood, string Answer, PartnerOffer? Offer = null);
 
 /// <summary>A secret that was just made; it is shown this once.</summary>
@@ -80,7 +82,8 @@ internal sealed record TimeLineView(IReadOnlyList<TimeLineItem> Items, bool IsCu
 /// <param name="Turn">Which of the channel's texts it takes, from 0.</param>
 /// <param name="Turns">How many the channel has.</param>
 /// <param name="Counts">What it brought at the network; null where that is not known.</param>
-/// <param name="FullUntil">Until when it waits because the receiver takes no more for now; null where it does not.</param>
+/// <param name="FullUntil">Until when it waits because the receiver takes no more for now; null where it does
+/// not.</param>
 internal sealed record ChannelDeliveryView(
     long Id,
     long ChannelId,

@@ -3,8 +3,6 @@ using Antiphon.Core.Pictures;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Moderation;

@@ -2,8 +2,6 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Moderation;
 using Microsoft.EntityFrameworkCore;
@@ -63,7 +61,8 @@ internal sealed class CommentFactsReader(AntiphonContext database, SiteFilters f
         };
     }
 
-    // Another site is known by its host; a reader by the device, or by an address that was shown to be theirs. A typed address is not a person.
+    // Another site is known by its host; a reader by the device, or by an address that was shown to be theirs. A typed
+    // address is not a person.
     private async Task<int> PublishedBeforeAsync(Comment comment, CancellationToken cancellation)
     {
         var published = database.Comments.Where(row =>

@@ -7,7 +7,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
-/// <summary>Pictures readers send with comments: examined and written anew like those of the library, but drawings with code of their own are not taken.</summary>
+/// <summary>
+/// Pictures readers send with comments: examined and written anew like those of the library, but drawings with code of
+/// their own are not taken.
+/// </summary>
 internal sealed class CommentPictures(AntiphonContext database, PictureReceiving receiving, PictureLibrary library)
 {
     /// <summary>Largest file taken from a reader, in bytes.</summary>

@@ -6,7 +6,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Platform.Access;
@@ -16,7 +15,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
-/// <summary>/api/sites/{site}/comments/settings and /rules: how comments are taken, layer by layer, and the rules that decide them.</summary>
+/// <summary>
+/// /api/sites/{site}/comments/settings and /rules: how comments are taken, layer by layer, and the rules that decide
+/// them.
+/// </summary>
 internal static class CommentSettingsEndpoints
 {
     private const string StoredOff = "%\"commentsOff\":true%";

@@ -6,8 +6,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Readers;
@@ -36,7 +34,10 @@ internal sealed class CommentWriting(
 {
     private const int LongestName = 100;
 
-    /// <summary>Stores a comment where the rules send it, or says by field what to correct; opens the thread when it is its first.</summary>
+    /// <summary>
+    /// Stores a comment where the rules send it, or says by field what to correct; opens the thread when it is its
+    /// first.
+    /// </summary>
     public async Task<Written> WriteAsync(Site site, CommentSubmission submission, CancellationToken cancellation)
     {
         if (ThreadProblem(submission) is { } missing)
@@ -169,14 +170,7 @@ internal sealed class CommentWriting(
             RootId = answered?.RootId ?? answered?.Id,
             Author = Said.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
             Mail = mail,
-            IsConfirmed =
-                mail is not null
-                && submission.OwnerKey is { } device
-                && await database.ProvenDevices.AnyAsync(
-                    provenDevice =>
-                        provenDevice.SiteId == site.Id && provenDevice.Mail == mail && provenDevice.OwnerKey == device,
-                    cancellation
-                ),
+            IsConfirmed = await IsProvenAsync(site, mail, submission.OwnerKey, cancellation),
             Text = submission.Text.Trim(),
             Html = CommentBody.ToHtml(submission.Text),
             TextKey = readers.OfText(submission.Text),
@@ -187,6 +181,27 @@ internal sealed class CommentWriting(
             CreatedAt = clock.GetUtcNow(),
             SubmissionKey = KeyOf(submission),
         };
+        await DecideAsync(comment, site, submission, settings, cancellation);
+        return comment;
+    }
+
+    // Whether the writer has shown, on this device, that the address is theirs.
+    private async Task<bool> IsProvenAsync(Site site, string? mail, string? device, CancellationToken cancellation) =>
+        mail is not null
+        && device is not null
+        && await database.ProvenDevices.AnyAsync(
+            proven => proven.SiteId == site.Id && proven.Mail == mail && proven.OwnerKey == device,
+            cancellation
+        );
+
+    private async Task DecideAsync(
+        Comment comment,
+        Site site,
+        CommentSubmission submission,
+        EffectiveSettings settings,
+        CancellationToken cancellation
+    )
+    {
         // Only programs see the trap; what they send is kept where a person can still find it.
         var known = await facts.ReadAsync(
             comment,
@@ -210,7 +225,6 @@ internal sealed class CommentWriting(
 
         comment.Standing = comment.Trace.Standing;
         comment.WaitReason = WaitDecision.ReasonFor(submission.Text, known.PublishedBefore);
-        return comment;
     }
 
     private async Task<Comment?> SentBeforeAsync(CommentThread thread, string? key, CancellationToken cancellation) =>
@@ -223,7 +237,9 @@ internal sealed class CommentWriting(
                     cancellation
                 );
 
-    /// <summary>Stores it; the one that was faster where the same form was sent twice at once, otherwise null.</summary>
+    /// <summary>
+    /// Stores it; the one that was faster where the same form was sent twice at once, otherwise null.
+    /// </summary>
     private async Task<Comment?> StoreAsync(
         Site site,
         CommentThread thread,
@@ -244,7 +260,8 @@ internal sealed class CommentWriting(
             await telling.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);
         if (comment.Standing == CommentStanding.Public)
             await telling.TellAsync(comment, cancellation);
-        // A mail goes only to those who asked for something that needs it, so that the form sends nobody what they did not ask for.
+        // A mail goes only to those who asked for something that needs it, so that the form sends nobody what they did
+        // not ask for.
         var mustShow =
             comment.Trace!.Step == DecidingStep.Unconfirmed
             || (

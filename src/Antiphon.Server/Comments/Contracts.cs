@@ -8,7 +8,8 @@ namespace Antiphon.Server.Comments;
 
 /// <summary>A comment in the queue.</summary>
 /// <param name="Reports">Readers who reported it since a person last kept it.</param>
-/// <param name="Trace">Why it stands where it stands; null for answers of the team and for what is older than traces.</param>
+/// <param name="Trace">Why it stands where it stands; null for answers of the team and for what is older than
+/// traces.</param>
 /// <param name="AssignedToId">The colleague who shall see to it, or null.</param>
 internal sealed record QueuedComment(
     long Id,
@@ -117,7 +118,8 @@ internal sealed record ConversationView(
 );
 
 /// <summary>Why a comment stands where it stands, and what speaks for and against it.</summary>
-/// <param name="Trace">How it was decided when it came; null for answers of the team and for what is older than traces.</param>
+/// <param name="Trace">How it was decided when it came; null for answers of the team and for what is older than
+/// traces.</param>
 /// <param name="IsSure">Whether the filter has learned enough to be relied on.</param>
 /// <param name="Score">What the filter says now, from 0 to 1.</param>
 /// <param name="For">What speaks for spam.</param>

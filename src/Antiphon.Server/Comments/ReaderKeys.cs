@@ -9,7 +9,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Comments;
 
 /// <summary>
-/// Keyed hashes of what tells readers apart: their device's own name for itself, their network address, their text. The secret lies in the data directory, so that nobody who has the database alone can
+/// Keyed hashes of what tells readers apart: their device's own name for itself, their network address, their text. The
+/// secret lies in the data directory, so that nobody who has the database alone can
 /// try addresses out.
 /// </summary>
 internal sealed class ReaderKeys
@@ -23,7 +24,9 @@ internal sealed class ReaderKeys
     /// <summary>Key of where a request came from.</summary>
     public string PlaceOf(HttpContext http) => Of("place", Network(http.Connection.RemoteIpAddress));
 
-    /// <summary>Key of the network a request came from: the first 24 bits of the short addresses, 48 of the long ones.</summary>
+    /// <summary>
+    /// Key of the network a request came from: the first 24 bits of the short addresses, 48 of the long ones.
+    /// </summary>
     public string NetworkOf(HttpContext http) => Of("network", Network(http.Connection.RemoteIpAddress, 3, 6));
 
     /// <summary>Key of the device a comment is written on, or null without script.</summary>

@@ -9,13 +9,18 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments;
 
-/// <summary>Votes and reports of readers: one of either from each reader for a comment, and no more than a household's worth from one place.</summary>
+/// <summary>
+/// Votes and reports of readers: one of either from each reader for a comment, and no more than a household's worth
+/// from one place.
+/// </summary>
 internal sealed class ReaderVoices(AntiphonContext database, ThreadReader threads, TimeProvider clock)
 {
     /// <summary>Most votes or reports counted for a comment from one place.</summary>
     public const int MostFromOnePlace = 4;
 
-    /// <summary>Gives, changes or takes back a vote; the votes then, or null when there is no such comment or no voting.</summary>
+    /// <summary>
+    /// Gives, changes or takes back a vote; the votes then, or null when there is no such comment or no voting.
+    /// </summary>
     /// <param name="site">The site.</param>
     /// <param name="key">Key of the comment.</param>
     /// <param name="isUp">Up, down, or null to take it back.</param>
@@ -80,7 +85,10 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         return new Votes(comment.Up, comment.Down);
     }
 
-    /// <summary>Gives a reaction, or takes it back; how often the sign was given then, or null when there is nothing to react to or the sign is not offered.</summary>
+    /// <summary>
+    /// Gives a reaction, or takes it back; how often the sign was given then, or null when there is nothing to react to
+    /// or the sign is not offered.
+    /// </summary>
     /// <param name="site">The site.</param>
     /// <param name="thread">The thread.</param>
     /// <param name="key">Key of the comment; empty for what the thread is about.</param>
@@ -138,7 +146,10 @@ internal sealed class ReaderVoices(AntiphonContext database, ThreadReader thread
         return count;
     }
 
-    /// <summary>Takes a report; where there are enough, the comment waits again. False when there is no such comment. A second report of the same reader changes nothing.</summary>
+    /// <summary>
+    /// Takes a report; where there are enough, the comment waits again. False when there is no such comment. A second
+    /// report of the same reader changes nothing.
+    /// </summary>
     public async Task<bool> ReportAsync(
         Site site,
         string key,

@@ -12,7 +12,10 @@ internal sealed class ThreadOpening(AntiphonContext database, IKeySource keys, T
 {
     private const int LongestTitle = 300;
 
-    /// <summary>Opens the thread of an identifier, or of an address where there is none; the one that is there already when another request was faster.</summary>
+    /// <summary>
+    /// Opens the thread of an identifier, or of an address where there is none; the one that is there already when
+    /// another request was faster.
+    /// </summary>
     public async Task<CommentThread> OpenAsync(
         Site site,
         string identifier,

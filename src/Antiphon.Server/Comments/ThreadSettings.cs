@@ -6,7 +6,9 @@ using Antiphon.Data.Sites;
 
 namespace Antiphon.Server.Comments;
 
-/// <summary>What holds for a thread: the layers of its site, its blog and its post, or of its page, laid over each other.</summary>
+/// <summary>
+/// What holds for a thread: the layers of its site, its blog and its post, or of its page, laid over each other.
+/// </summary>
 internal static class ThreadSettings
 {
     /// <summary>For a post, or for a page that is none.</summary>

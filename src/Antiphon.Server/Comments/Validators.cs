@@ -45,6 +45,7 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
         RuleFor(snippet => snippet.Title).MaximumLength(300);
     }
 
-    // However the language of the template marks what it fills in, it does not do so with letters, digits and dashes alone.
+    // However the language of the template marks what it fills in, it does not do so with letters, digits and dashes
+    // alone.
     private static bool HasPlaceholder(string identifier) => identifier.AsSpan().ContainsAny("{}<>$@%[]()");
 }

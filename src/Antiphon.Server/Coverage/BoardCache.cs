@@ -8,7 +8,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Coverage;
 
 /// <summary>
-/// The boards lately looked at. One is valid for one content version of its site, so that every process shows a change at once, and up to the moment at which time alone changes it;
+/// The boards lately looked at. One is valid for one content version of its site, so that every process shows a change
+/// at once, and up to the moment at which time alone changes it;
 /// scrolling through ten thousand posts then reads each window only, and not all posts for each.
 /// </summary>
 internal sealed class BoardCache(IServiceScopeFactory scopes, TimeProvider clock, WriteCount writes) : IDisposable

@@ -6,7 +6,9 @@ using Antiphon.Data.Listings;
 
 namespace Antiphon.Server.Coverage;
 
-/// <summary>What one site's listings and feeds choose of its posts, computed once for all windows of the board.</summary>
+/// <summary>
+/// What one site's listings and feeds choose of its posts, computed once for all windows of the board.
+/// </summary>
 internal sealed class BoardPosts
 {
     private readonly Dictionary<long, ListingCandidate> _byId;
@@ -71,6 +73,8 @@ internal sealed class BoardPosts
     /// <summary>What a listing chooses.</summary>
     public ListingSelection Chosen(long listing) => _selections[listing];
 
-    /// <summary>Rank of a post among its blog's public posts, newest first, from 1; null when it is not public.</summary>
+    /// <summary>
+    /// Rank of a post among its blog's public posts, newest first, from 1; null when it is not public.
+    /// </summary>
     public int? FeedPosition(long post) => _feedPositions.TryGetValue(post, out var position) ? position : null;
 }

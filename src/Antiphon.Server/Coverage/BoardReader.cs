@@ -6,13 +6,10 @@ using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Work;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Channels;
 using Antiphon.Data.Feeds;
 using Antiphon.Data.Listings;
 using Antiphon.Data.Mailing;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Installation;
 using Antiphon.Server.Mailing.Planning;
 using Microsoft.EntityFrameworkCore;
@@ -53,7 +50,10 @@ internal sealed class BoardReader
     /// <summary>The site's blogs.</summary>
     public IReadOnlyList<Blog> Blogs { get; }
 
-    /// <summary>Those whose feeds are places of the board: what a followed blog's own feed carries on is just its posts, and a long list of followed feeds would hide everything else.</summary>
+    /// <summary>
+    /// Those whose feeds are places of the board: what a followed blog's own feed carries on is just its posts, and a
+    /// long list of followed feeds would hide everything else.
+    /// </summary>
     public IEnumerable<Blog> WrittenHere => Blogs.Where(blog => blog.Following is null);
 
     /// <summary>Reads the places of a site, and what they choose unless it is known still.</summary>
@@ -257,7 +257,8 @@ internal sealed class BoardReader
         );
     }
 
-    // What was taken down or never needed to go is not counted; of one that was sent again the last time counts with the others.
+    // What was taken down or never needed to go is not counted; of one that was sent again the last time counts with
+    // the others.
     private static async Task<Dictionary<(long Channel, long Post), DeliveryTally>> ChannelsAsync(
         IQueryable<ChannelDelivery> deliveries,
         CancellationToken cancellation

@@ -1,9 +1,6 @@
 using Antiphon.Core.Coverage;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Posts.Reading;
@@ -14,7 +11,9 @@ namespace Antiphon.Server.Coverage;
 /// <summary>Fills the rows of a window of the board.</summary>
 internal sealed class BoardRows(AntiphonContext database, PostAddresses addresses, TimeProvider clock)
 {
-    /// <summary>The rows of some posts, in the order they are asked for; one that vanished meanwhile is passed over.</summary>
+    /// <summary>
+    /// The rows of some posts, in the order they are asked for; one that vanished meanwhile is passed over.
+    /// </summary>
     public async Task<IReadOnlyList<CoverageRow>> ReadAsync(
         BoardReader board,
         IReadOnlyList<long> window,

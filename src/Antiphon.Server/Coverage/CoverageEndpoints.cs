@@ -2,7 +2,6 @@ using Antiphon.Core.Coverage;
 using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Listings;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;

@@ -27,19 +27,11 @@ internal sealed class DemoChannels(
     /// <summary>Adds five channels and their history.</summary>
     public async Task AddAsync(Site site)
     {
-        var evenings = new ChannelTiming(
-            Slots:
-            [
-                new Slot(DayOfWeek.Monday, new TimeOnly(18, 0)),
-                new Slot(DayOfWeek.Wednesday, new TimeOnly(18, 0)),
-                new Slot(DayOfWeek.Friday, new TimeOnly(18, 0)),
-            ]
-        );
         var lantern = Make(site, ChannelKind.Social, "Lantern", "lantern/api/posts", "lantern-token", settings =>
             settings with
             {
                 When = ChannelWhen.NextSlot,
-                Timing = evenings,
+                Timing = Evenings,
                 CampaignSource = "lantern",
                 Pace = new ChannelPace(30, 60),
                 Variants =
@@ -71,46 +63,60 @@ internal sealed class DemoChannels(
             .Take(PostsSent + 3)
             .ToListAsync();
         foreach (var (post, number) in posts.Take(PostsSent).Select((post, number) => (post, number)))
-        {
-            var at = post.PublishedAt!.Value.AddSeconds(3);
-            var brought = new NetworkCounts(number % 4, 3 + (7 * number % 11), number % 3);
-            Sent(
-                lantern,
-                post,
-                at.AddHours(2),
-                number == 2
-                    ? (DeliveryState.Failed, "422: We do not take this.")
-                    : (DeliveryState.Delivered, "201: taken"),
-                post.Title,
-                counts: number == 2 ? null : brought
-            );
-            Sent(
-                parish,
-                post,
-                at.AddHours(5),
-                number == 4
-                    ? (DeliveryState.Cancelled, "Cancelled by the team.")
-                    : (DeliveryState.Delivered, "201: taken"),
-                post.Title,
-                tried: number == 3 ? 3 : 1
-            );
-            Sent(bell, post, at, (DeliveryState.Delivered, "204: taken"), "{\n  \"event\": \"post.published\"\n}");
-            Sent(hub, post, at, (DeliveryState.Delivered, "204: the hub passes it on"), "hub.mode=publish");
-        }
-
+            AddSent(new DemoReceivers(lantern, parish, bell, hub), post, number);
         Coming(parish, posts[0], now.AddMinutes(-40), HoldReason.Approval);
-        var taken = new List<DateTimeOffset>();
-        foreach (var post in posts.Skip(PostsSent))
-        {
-            taken.Add(
-                evenings.Next(ChannelWhen.NextSlot, now, taken, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone))
-            );
-            Coming(lantern, post, taken[^1], null, turn: taken.Count % 3);
-        }
-
+        AddComing(site, lantern, posts.Skip(PostsSent));
         await database.SaveChangesAsync();
         // What the scenario was filled with is no news to anybody.
         await database.PostChanges.ExecuteDeleteAsync();
+    }
+
+    private static readonly ChannelTiming Evenings = new(
+        Slots:
+        [
+            new Slot(DayOfWeek.Monday, new TimeOnly(18, 0)),
+            new Slot(DayOfWeek.Wednesday, new TimeOnly(18, 0)),
+            new Slot(DayOfWeek.Friday, new TimeOnly(18, 0)),
+        ]
+    );
+
+    private sealed record DemoReceivers(Channel Network, Channel Partner, Channel Hook, Channel Hub);
+
+    // A history in which nearly everything arrived.
+    private void AddSent(DemoReceivers to, Post post, int number)
+    {
+        var at = post.PublishedAt!.Value.AddSeconds(3);
+        var brought = new NetworkCounts(number % 4, 3 + (7 * number % 11), number % 3);
+        Sent(
+            to.Network,
+            post,
+            at.AddHours(2),
+            number == 2 ? (DeliveryState.Failed, "422: We do not take this.") : (DeliveryState.Delivered, "201: taken"),
+            post.Title,
+            counts: number == 2 ? null : brought
+        );
+        Sent(
+            to.Partner,
+            post,
+            at.AddHours(5),
+            number == 4 ? (DeliveryState.Cancelled, "Cancelled by the team.") : (DeliveryState.Delivered, "201: taken"),
+            post.Title,
+            tried: number == 3 ? 3 : 1
+        );
+        Sent(to.Hook, post, at, (DeliveryState.Delivered, "204: taken"), "{\n  \"event\": \"post.published\"\n}");
+        Sent(to.Hub, post, at, (DeliveryState.Delivered, "204: the hub passes it on"), "hub.mode=publish");
+    }
+
+    private void AddComing(Site site, Channel network, IEnumerable<Post> posts)
+    {
+        var taken = new List<DateTimeOffset>();
+        foreach (var post in posts)
+        {
+            taken.Add(
+                Evenings.Next(ChannelWhen.NextSlot, now, taken, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone))
+            );
+            Coming(network, post, taken[^1], null, turn: taken.Count % 3);
+        }
     }
 
     private Channel Make(

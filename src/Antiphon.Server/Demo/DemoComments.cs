@@ -1,15 +1,12 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
-using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Accounts;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Comments.Moderation;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Demo.Scenario;
@@ -31,31 +28,36 @@ internal sealed class DemoComments(
     private readonly List<(Comment Answer, Comment To)> _answers = [];
     private List<long> _deciders = [];
 
-    /// <summary>A thread for every published post, one for a page that is no post, and a few hundred comments.</summary>
+    /// <summary>
+    /// A thread for every published post, one for a page that is no post, and a few hundred comments.
+    /// </summary>
     public async Task AddAsync(Site site, string website)
     {
         _deciders = await database
             .Memberships.Where(membership => membership.SiteId == site.Id && membership.Role != SiteRole.Contributor)
             .Select(membership => membership.PersonId)
             .ToListAsync();
-        (site.CommentRules, site.CommentSettings) = (
-            Rules,
-            new CommentSettings(
-                Votes: VoteMode.UpAndDown,
-                Message: "We read everything before dawn. Be kind to each other, and to the owl."
-            )
-            {
-                Reactions = ["★", "☾", "♥"],
-                HouseRules =
-                    "Write as you would speak at the eyepiece: one at a time, and to each other.\n\n- no selling\n- say when you guess\n- the owl is always right",
-            }
-        );
+        (site.CommentRules, site.CommentSettings) = (Rules, Settings);
         var posts = await database
             .Posts.Where(post => post.SiteId == site.Id && post.Status == PostStatus.Published)
             .OrderByDescending(post => post.PublishedAt)
             .ToListAsync();
         foreach (var post in posts)
             AddThread(site, post);
+        database.Threads.Add(Shop(site, website));
+        await database.SaveChangesAsync();
+        // Only saved comments have ids to point at.
+        foreach (var (answer, to) in _answers)
+            (answer.ParentId, answer.RootId) = (to.Id, to.RootId ?? to.Id);
+        await database.SaveChangesAsync();
+        await AddVoicesAsync(site);
+        await database.SaveChangesAsync();
+        await new DemoModeration(database, now).AddAsync(site);
+        await database.SaveChangesAsync();
+    }
+
+    private CommentThread Shop(Site site, string website)
+    {
         var shop = new CommentThread
         {
             SiteId = site.Id,
@@ -102,17 +104,19 @@ internal sealed class DemoComments(
                 3
             )
         );
-        database.Threads.Add(shop);
-        await database.SaveChangesAsync();
-        // Only saved comments have ids to point at.
-        foreach (var (answer, to) in _answers)
-            (answer.ParentId, answer.RootId) = (to.Id, to.RootId ?? to.Id);
-        await database.SaveChangesAsync();
-        await AddVoicesAsync(site);
-        await database.SaveChangesAsync();
-        await new DemoModeration(database, now).AddAsync(site);
-        await database.SaveChangesAsync();
+        return shop;
     }
+
+    private static CommentSettings Settings =>
+        new(
+            Votes: VoteMode.UpAndDown,
+            Message: "We read everything before dawn. Be kind to each other, and to the owl."
+        )
+        {
+            Reactions = ["★", "☾", "♥"],
+            HouseRules =
+                "Write as you would speak at the eyepiece: one at a time, and to each other.\n\n- no selling\n- say when you guess\n- the owl is always right",
+        };
 
     private static List<CommentRule> Rules =>
         [
@@ -127,7 +131,8 @@ internal sealed class DemoComments(
             ),
         ];
 
-    // Votes on what is public, and a quarrel that readers have had enough of: one remark waits again, one was kept in spite of a report.
+    // Votes on what is public, and a quarrel that readers have had enough of: one remark waits again, one was kept in
+    // spite of a report.
     private async Task AddVoicesAsync(Site site)
     {
         var quarrel = await database

@@ -18,7 +18,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Demo;
 
-/// <summary>Digests of the scenario, the segments they go to, the form readers come by, and what went out over the last weeks.</summary>
+/// <summary>
+/// Digests of the scenario, the segments they go to, the form readers come by, and what went out over the last weeks.
+/// </summary>
 internal sealed class DemoDigests(
     AntiphonContext database,
     IKeySource keys,
@@ -39,7 +41,27 @@ internal sealed class DemoDigests(
         var each = await database.Digests.FirstAsync(digest => digest.SiteId == site.Id);
         // Some days ahead, so that it does not go out while somebody looks around.
         var day = now.AddDays(3).DayOfWeek;
-        var weekly = new Digest
+        var weekly = Weekly(site, day);
+        weekly.NextAt = weekly.Settings.Rhythm.Next(now, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone));
+        database.Digests.Add(weekly);
+        var members = new Segment
+        {
+            SiteId = site.Id,
+            Name = "Members by the paper list",
+            Rule = new SegmentRule { Origins = [SubscriberOrigin.List] },
+        };
+        AddSegments(site, members);
+        await database.SaveChangesAsync();
+        database.Digests.Add(Monthly(site, members, weekly));
+        await AddFormAsync(site, each, weekly);
+        await AddEditionsAsync(site, each, weekly);
+        await AddArrivalsAsync(site);
+        AddPartnerFeed(site);
+        await database.SaveChangesAsync();
+    }
+
+    private Digest Weekly(Site site, DayOfWeek day) =>
+        new()
         {
             Site = site,
             Name = "The week at Quillmoor",
@@ -59,14 +81,25 @@ internal sealed class DemoDigests(
                 Closing = "Quillmoor Observatory, Moor Road, Fellside. Open on Fridays from 19:00.",
             },
         };
-        weekly.NextAt = weekly.Settings.Rhythm.Next(now, TimeZoneInfo.FindSystemTimeZoneById(site.TimeZone));
-        database.Digests.Add(weekly);
-        var members = new Segment
+
+    private Digest Monthly(Site site, Segment members, Digest weekly) =>
+        new()
         {
-            SiteId = site.Id,
-            Name = "Members by the paper list",
-            Rule = new SegmentRule { Origins = [SubscriberOrigin.List] },
+            Site = site,
+            Name = "For members, monthly",
+            CreatedAt = now,
+            Segment = members,
+            Settings = weekly.Settings with
+            {
+                Rhythm = new DigestRhythm(DigestEvery.Month, new TimeOnly(9, 0), DayOfMonth: 1),
+                SecondSubject = null,
+                Form = DigestForm.Column,
+                Least = 2,
+            },
+            PausedAt = now.AddDays(-3),
         };
+
+    private void AddSegments(Site site, Segment members) =>
         database.Segments.AddRange(
             members,
             new Segment
@@ -82,27 +115,8 @@ internal sealed class DemoDigests(
                 Rule = new SegmentRule { SilentFor = 180 },
             }
         );
-        await database.SaveChangesAsync();
-        database.Digests.Add(
-            new Digest
-            {
-                Site = site,
-                Name = "For members, monthly",
-                CreatedAt = now,
-                Segment = members,
-                Settings = weekly.Settings with
-                {
-                    Rhythm = new DigestRhythm(DigestEvery.Month, new TimeOnly(9, 0), DayOfMonth: 1),
-                    SecondSubject = null,
-                    Form = DigestForm.Column,
-                    Least = 2,
-                },
-                PausedAt = now.AddDays(-3),
-            }
-        );
-        await AddFormAsync(site, each, weekly);
-        await AddEditionsAsync(site, each, weekly);
-        await AddArrivalsAsync(site);
+
+    private void AddPartnerFeed(Site site) =>
         database.PartnerFeeds.Add(
             new PartnerFeed
             {
@@ -116,8 +130,6 @@ internal sealed class DemoDigests(
                 LastReadAt = now.AddHours(-2),
             }
         );
-        await database.SaveChangesAsync();
-    }
 
     // Four weeks of readers: most by mail on the days a post went out, some by the network, some by neighbours.
     private async Task AddArrivalsAsync(Site site)

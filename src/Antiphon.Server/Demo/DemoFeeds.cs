@@ -96,7 +96,8 @@ internal sealed class DemoFeeds(AntiphonContext database, IKeySource keys, DemoO
             Warnings = verdict == Verdict.ValidWithWarnings ? 2 : 0,
         };
 
-    // Every feed has its own past, always the same: the walkers' server is away now and then, the council's was down for a night.
+    // Every feed has its own past, always the same: the walkers' server is away now and then, the council's was down
+    // for a night.
     private FeedVisitRecord Visit(string name, int ago)
     {
         var fails = (name == "Fellside Walkers" && ago % 11 == 4) || (name == "Parish Council" && ago is > 17 and < 22);

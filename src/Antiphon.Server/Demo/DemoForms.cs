@@ -7,7 +7,10 @@ using Antiphon.Data.Subscribers;
 
 namespace Antiphon.Server.Demo;
 
-/// <summary>What the demo's posts start from and what readers of them send: patterns, follow links, a question form with a question.</summary>
+/// <summary>
+/// What the demo's posts start from and what readers of them send: patterns, follow links, a question form with a
+/// question.
+/// </summary>
 internal sealed class DemoForms(AntiphonContext database, DateTimeOffset now)
 {
     private static readonly (string Name, string Body, string Category, string[] Tags)[] Patterns =

@@ -16,7 +16,32 @@ internal sealed class DemoListings(AntiphonContext database, IKeySource keys, De
     /// <summary>Adds them to the context.</summary>
     public void Add(Site site, Blog log, Blog bench, Blog weather)
     {
-        var look = new Look
+        var look = SharedLook(site);
+        database.Looks.Add(look);
+        AddFromTheLog(site, log, look);
+        AddFromTheBench(site, bench, look);
+        Add(
+            site,
+            "For members",
+            "membership",
+            new(
+                [log.Id, bench.Id, weather.Id],
+                6,
+                ListingOrder.Newest,
+                new(false, false, true, false, false),
+                ListingLayout.Lines,
+                "On and around the moor"
+            )
+            {
+                MostPerBlog = 3,
+                Form = EntryForm.Usual with { Source = true },
+            }
+        );
+        AddWithinTheLog(site, log, bench);
+    }
+
+    private Look SharedLook(Site site) =>
+        new()
         {
             SiteId = site.Id,
             Name = "Observatory",
@@ -33,7 +58,9 @@ internal sealed class DemoListings(AntiphonContext database, IKeySource keys, De
                 },
             },
         };
-        database.Looks.Add(look);
+
+    private void AddFromTheLog(Site site, Blog log, Look look)
+    {
         Add(
             site,
             "Latest nights",
@@ -69,23 +96,9 @@ internal sealed class DemoListings(AntiphonContext database, IKeySource keys, De
             },
             look
         );
-        Add(
-            site,
-            "For members",
-            "membership",
-            new(
-                [log.Id, bench.Id, weather.Id],
-                6,
-                ListingOrder.Newest,
-                new(false, false, true, false, false),
-                ListingLayout.Lines,
-                "On and around the moor"
-            )
-            {
-                MostPerBlog = 3,
-                Form = EntryForm.Usual with { Source = true },
-            }
-        );
+    }
+
+    private void AddFromTheBench(Site site, Blog bench, Look look) =>
         Add(
             site,
             "From the bench",
@@ -103,6 +116,9 @@ internal sealed class DemoListings(AntiphonContext database, IKeySource keys, De
             },
             look
         );
+
+    private void AddWithinTheLog(Site site, Blog log, Blog bench)
+    {
         Add(
             site,
             "The whole log",

@@ -2,14 +2,16 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
-using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Moderation;
 using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Demo;
 
-/// <summary>What a team at work leaves behind: somebody banned, somebody trusted, a note, a question passed on, a choice kept, and what everybody wants to be told.</summary>
+/// <summary>
+/// What a team at work leaves behind: somebody banned, somebody trusted, a note, a question passed on, a choice kept,
+/// and what everybody wants to be told.
+/// </summary>
 internal sealed class DemoModeration(AntiphonContext database, DateTimeOffset now)
 {
     /// <summary>Adds it to the context. The comments are saved already.</summary>
@@ -25,39 +27,7 @@ internal sealed class DemoModeration(AntiphonContext database, DateTimeOffset no
         );
         if (priya is null || dov is null)
             return;
-        database.WriterMarks.Add(
-            new WriterMark
-            {
-                SiteId = site.Id,
-                By = MarkedBy.Host,
-                Value = "lens-bargains.example",
-                Shown = "lens-bargains.example",
-                Mark = WriterMarkKind.Banned,
-                MadeAt = now.AddDays(-9),
-                MadeById = priya.PersonId,
-            }
-        );
-        database.WriterMarks.Add(
-            new WriterMark
-            {
-                SiteId = site.Id,
-                By = MarkedBy.Mail,
-                Value = "wilf-ormerod@fellside.example",
-                Shown = "wilf-ormerod@fellside.example",
-                Mark = WriterMarkKind.Trusted,
-                MadeAt = now.AddDays(-30),
-                MadeById = priya.PersonId,
-            }
-        );
-        database.SavedViews.Add(
-            new SavedView
-            {
-                SiteId = site.Id,
-                PersonId = priya.PersonId,
-                Name = "New, with links",
-                Query = "choice=withLinks",
-            }
-        );
+        AddMarks(site, priya.PersonId);
         var latest = await database
             .Comments.Where(comment => comment.SiteId == site.Id)
             .MaxAsync(comment => comment.Id);
@@ -73,6 +43,48 @@ internal sealed class DemoModeration(AntiphonContext database, DateTimeOffset no
                 ReportsToldUpTo = await database.CommentReports.MaxAsync(report => report.Id),
             }
         );
+        await AddQuestionAsync(site, dov.PersonId, (priya.PersonId, priya.DisplayName));
+    }
+
+    private void AddMarks(Site site, long by)
+    {
+        database.WriterMarks.Add(
+            new WriterMark
+            {
+                SiteId = site.Id,
+                By = MarkedBy.Host,
+                Value = "lens-bargains.example",
+                Shown = "lens-bargains.example",
+                Mark = WriterMarkKind.Banned,
+                MadeAt = now.AddDays(-9),
+                MadeById = by,
+            }
+        );
+        database.WriterMarks.Add(
+            new WriterMark
+            {
+                SiteId = site.Id,
+                By = MarkedBy.Mail,
+                Value = "wilf-ormerod@fellside.example",
+                Shown = "wilf-ormerod@fellside.example",
+                Mark = WriterMarkKind.Trusted,
+                MadeAt = now.AddDays(-30),
+                MadeById = by,
+            }
+        );
+        database.SavedViews.Add(
+            new SavedView
+            {
+                SiteId = site.Id,
+                PersonId = by,
+                Name = "New, with links",
+                Query = "choice=withLinks",
+            }
+        );
+    }
+
+    private async Task AddQuestionAsync(Site site, long to, (long Id, string Name) by)
+    {
         if (
             await database
                 .Comments.Where(comment => comment.SiteId == site.Id && comment.Standing == CommentStanding.Waiting)
@@ -82,13 +94,13 @@ internal sealed class DemoModeration(AntiphonContext database, DateTimeOffset no
             is not { } asked
         )
             return;
-        asked.AssignedToId = dov.PersonId;
+        asked.AssignedToId = to;
         database.CommentNotes.Add(
             new CommentNote
             {
                 CommentId = asked.Id,
-                PersonId = priya.PersonId,
-                PersonName = priya.DisplayName,
+                PersonId = by.Id,
+                PersonName = by.Name,
                 Text = "Dov, is this yours to answer?",
                 At = now.AddHours(-5),
             }

@@ -1,5 +1,4 @@
 using Antiphon.Data;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Demo.Scenario;
 using Antiphon.Server.Pictures;

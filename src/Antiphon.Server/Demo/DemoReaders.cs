@@ -14,7 +14,9 @@ internal sealed class DemoReaders(AntiphonContext database, IKeySource keys, Dat
 {
     private static readonly string[] Hosts = ["fellside.example", "moorpost.example", "quarrymail.example"];
 
-    /// <summary>Some thirty subscribers, one of whom left, one who paused, and one whose address takes no mail.</summary>
+    /// <summary>
+    /// Some thirty subscribers, one of whom left, one who paused, and one whose address takes no mail.
+    /// </summary>
     public async Task AddSubscribersAsync(Site site)
     {
         var number = 0;

@@ -2,8 +2,6 @@ using System.Text.Json;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Markup;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Pages;
@@ -14,7 +12,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Embed;
 
 /// <summary>
-/// Rendered listings, valid for one content version of their site and up to the moment at which time alone changes them. The version is asked of the database at most every quarter of a second,
+/// Rendered listings, valid for one content version of their site and up to the moment at which time alone changes
+/// them. The version is asked of the database at most every quarter of a second,
 /// so that every process shows a change within one second and a busy page costs one look-up.
 /// </summary>
 internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clock, WriteCount writes) : IDisposable
@@ -28,7 +27,10 @@ internal sealed class ListingCache(IServiceScopeFactory scopes, TimeProvider clo
         new KeepingTerms(MostBytes, TimeSpan.FromMilliseconds(250))
     );
 
-    /// <summary>A page of the listing as it shows on a page of the site, or null when the key is unknown or there is no such page.</summary>
+    /// <summary>
+    /// A page of the listing as it shows on a page of the site, or null when the key is unknown or there is no such
+    /// page.
+    /// </summary>
     /// <param name="view">Which listing and page.</param>
     /// <param name="cancellation">Ends the waiting early.</param>
     public Task<RenderedListing?> GetAsync(ListingRequestView view, CancellationToken cancellation) =>

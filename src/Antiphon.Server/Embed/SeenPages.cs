@@ -8,7 +8,8 @@ using Microsoft.Extensions.Caching.Memory;
 namespace Antiphon.Server.Embed;
 
 /// <summary>
-/// Notes which pages a listing was asked for from, as the Referer of the script's request tells: the page's address without query, nothing of the reader. A page is noted once in ten
+/// Notes which pages a listing was asked for from, as the Referer of the script's request tells: the page's address
+/// without query, nothing of the reader. A page is noted once in ten
 /// minutes, so that a busy page costs no writing.
 /// </summary>
 internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock, ILogger<SeenPages> log) : IDisposable
@@ -17,7 +18,10 @@ internal sealed class SeenPages(IServiceScopeFactory scopes, TimeProvider clock,
     private readonly MemoryCache _noted = new(new MemoryCacheOptions { SizeLimit = 10_000 });
     private static readonly TimeSpan NotedFor = TimeSpan.FromMinutes(10);
 
-    /// <summary>Notes the page a request comes from, when it is one of the site's. What keeps it from being stored is said in the log, not to the reader.</summary>
+    /// <summary>
+    /// Notes the page a request comes from, when it is one of the site's. What keeps it from being stored is said in
+    /// the log, not to the reader.
+    /// </summary>
     public async Task NoteAsync(string key, HttpRequest request, IReadOnlyList<string> allowed)
     {
         if (PageOf(request, allowed) is not { } page || _noted.TryGetValue((key, page), out _))

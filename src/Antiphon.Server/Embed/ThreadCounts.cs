@@ -1,4 +1,3 @@
-using Antiphon.Core.Comments;
 using Antiphon.Data;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;

@@ -3,7 +3,6 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Data.Pictures;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Comments.Markup;

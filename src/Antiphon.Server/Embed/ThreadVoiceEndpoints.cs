@@ -12,7 +12,10 @@ using Antiphon.Server.Platform.Requests;
 
 namespace Antiphon.Server.Embed;
 
-/// <summary>/embed/threads/{siteKey}/voice, /own and /preview: votes, reactions and reports; a writer's own comment; a comment as it will look.</summary>
+/// <summary>
+/// /embed/threads/{siteKey}/voice, /own and /preview: votes, reactions and reports; a writer's own comment; a comment
+/// as it will look.
+/// </summary>
 internal static class ThreadVoiceEndpoints
 {
     private const int LongestReport = 500;

@@ -6,7 +6,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Exporting;
 
-/// <summary>Takes pictures of a library along in an archive: a drawing as it is, everything else in its widest form.</summary>
+/// <summary>
+/// Takes pictures of a library along in an archive: a drawing as it is, everything else in its widest form.
+/// </summary>
 internal sealed class ArchivedPictures(AntiphonContext database, PictureFiles files, PictureMaking making)
 {
     private const string Folder = "pictures/";

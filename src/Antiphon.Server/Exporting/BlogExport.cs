@@ -4,11 +4,9 @@ using System.Text;
 using System.Text.Json;
 using Antiphon.Core.Html.Markdown;
 using Antiphon.Core.Pictures;
-using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
@@ -16,7 +14,9 @@ using YamlDotNet.Serialization;
 
 namespace Antiphon.Server.Exporting;
 
-/// <summary>Writes the posts of a blog as files, one post at a time, so that a long blog needs no more memory than a short one.</summary>
+/// <summary>
+/// Writes the posts of a blog as files, one post at a time, so that a long blog needs no more memory than a short one.
+/// </summary>
 internal sealed class BlogExport(AntiphonContext database, PostAddresses addresses, ArchivedPictures pictures)
 {
     private static readonly ISerializer Yaml = new SerializerBuilder()

@@ -6,7 +6,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
 using Antiphon.Data.Feeds;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Feeds.Published;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
@@ -79,7 +78,8 @@ internal static class ExportEndpoints
         };
     }
 
-    // An archive is written with its directory at the end, which needs to be written to while it is not yet known how long it is.
+    // An archive is written with its directory at the end, which needs to be written to while it is not yet known how
+    // long it is.
     private static IResult Archive(Func<Stream, Task> write, string name) =>
         TypedResults.Stream(
             async stream =>

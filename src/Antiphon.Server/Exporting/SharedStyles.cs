@@ -3,7 +3,10 @@ using Antiphon.Core.PublicPages;
 
 namespace Antiphon.Server.Exporting;
 
-/// <summary>Takes the style sheets out of pages into files that the pages share, so that the owner changes one file and not a hundred.</summary>
+/// <summary>
+/// Takes the style sheets out of pages into files that the pages share, so that the owner changes one file and not a
+/// hundred.
+/// </summary>
 internal sealed class SharedStyles
 {
     private readonly Dictionary<string, string> _files = [];

@@ -19,7 +19,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Exporting;
 
-/// <summary>Writes a whole blog as pages that any web server shows: lists, posts, categories, tags, authors, archive, feeds, styles and pictures.</summary>
+/// <summary>
+/// Writes a whole blog as pages that any web server shows: lists, posts, categories, tags, authors, archive, feeds,
+/// styles and pictures.
+/// </summary>
 internal sealed class StaticPages(
     AntiphonContext database,
     BlogPageReader lists,
@@ -34,7 +37,8 @@ internal sealed class StaticPages(
 {
     /// <summary>Writes the archive.</summary>
     /// <param name="blog">The blog with its site.</param>
-    /// <param name="target">Where the pages will be, with trailing slash; null leaves canonical addresses as they are.</param>
+    /// <param name="target">Where the pages will be, with trailing slash; null leaves canonical addresses as they
+    /// are.</param>
     /// <param name="output">A stream that can be sought in.</param>
     /// <param name="cancellation">Ends the writing early.</param>
     public async Task WriteAsync(Blog blog, string? target, Stream output, CancellationToken cancellation)
@@ -135,7 +139,8 @@ internal sealed class StaticPages(
             );
     }
 
-    // A list and the pages that follow it, which lie in a folder no other list's name can reach, each known by the address that leads to it.
+    // A list and the pages that follow it, which lie in a folder no other list's name can reach, each known by the
+    // address that leads to it.
     private async Task FollowAsync(
         List<StaticPage> pages,
         string stem,

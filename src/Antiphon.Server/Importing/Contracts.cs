@@ -1,6 +1,5 @@
 using Antiphon.Core.Importing;
 using Antiphon.Data.Importing;
-using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Importing;
 

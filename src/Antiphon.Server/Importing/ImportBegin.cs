@@ -4,10 +4,7 @@ using Antiphon.Core.Posts.Fields;
 using Antiphon.Core.Tables;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Importing;
-using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Importing;

@@ -5,9 +5,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Tables;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Importing;
-using Antiphon.Data.Pictures;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Pictures;
 using Antiphon.Server.Posts;
@@ -16,7 +14,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Importing;
 
-/// <summary>Makes posts of rows, some at a time: each batch is one transaction together with how far the import is, so that it goes on where it stopped and makes nothing twice.</summary>
+/// <summary>
+/// Makes posts of rows, some at a time: each batch is one transaction together with how far the import is, so that it
+/// goes on where it stopped and makes nothing twice.
+/// </summary>
 internal sealed class ImportPosts(
     AntiphonContext database,
     PictureLibrary pictures,
@@ -31,7 +32,10 @@ internal sealed class ImportPosts(
     private const int MostNotes = 5000;
     private const int PicturesOfText = 20;
 
-    /// <summary>Deals with the next rows of an import, which must be tracked with its blog and site; the caller saves, in one transaction with holding on to the import.</summary>
+    /// <summary>
+    /// Deals with the next rows of an import, which must be tracked with its blog and site; the caller saves, in one
+    /// transaction with holding on to the import.
+    /// </summary>
     public async Task MakeNextAsync(Import import, ImportTable table, RowReader reader, CancellationToken cancellation)
     {
         var rows = table
@@ -240,7 +244,8 @@ internal sealed class ImportPosts(
 
     private static string SlugOf(ImportedRow row, string language) => Slug.FromTitle(row.Slug ?? row.Title, language);
 
-    // Of those wished the ones that are taken, and only for these what else begins like them: most are free, and a blog may be long.
+    // Of those wished the ones that are taken, and only for these what else begins like them: most are free, and a blog
+    // may be long.
     private async Task<HashSet<string>> SlugsAsync(
         Import import,
         IReadOnlyList<string> wished,

@@ -3,9 +3,7 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Importing;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Importing;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Microsoft.EntityFrameworkCore;
@@ -17,6 +15,9 @@ internal sealed class ImportTrial(AntiphonContext database, ImportFiles files, I
 {
     private const int RowsShown = 200;
     private const int StartLength = 120;
+    private const string Make = "make";
+    private const string Skip = "skip";
+    private const string Refuse = "refuse";
 
     /// <summary>The trial; null when the table is no longer there.</summary>
     public async Task<TrialView?> RunAsync(Import import, ImportPlan plan, CancellationToken cancellation)
@@ -35,78 +36,51 @@ internal sealed class ImportTrial(AntiphonContext database, ImportFiles files, I
             await posts.PresentAsync(import, read.Select(pair => pair.Result.Row).OfType<ImportedRow>(), cancellation)
         ).Keys.ToHashSet();
         var seen = new HashSet<string>();
-        var (make, skip, refuse, tidied, rows) = (0, 0, 0, 0, new List<TrialRow>());
-        foreach (var (number, values, (row, refusal)) in read)
-        {
-            if (row is null)
-            {
-                refuse++;
-                rows.Add(
-                    new TrialRow(
-                        number,
-                        "refuse",
-                        Shortened.ToLength(values.FirstOrDefault(value => value.Length > 0) ?? string.Empty, 80),
-                        null,
-                        null,
-                        null,
-                        [],
-                        null,
-                        string.Empty,
-                        refusal
-                    )
-                );
-            }
-            else if (present.Contains(row.Key) || !seen.Add(row.Key))
-            {
-                skip++;
-                rows.Add(
-                    ViewOf(
-                        row,
-                        "skip",
-                        import.Blog.Site,
-                        present.Contains(row.Key)
-                            ? "It is in this blog already."
-                            : "An earlier row has the same identifier."
-                    )
-                );
-            }
-            else
-            {
-                make++;
-                tidied += row.Tidied;
-                rows.Add(
-                    ViewOf(
-                        row,
-                        "make",
-                        import.Blog.Site,
-                        row.Reservations.Count == 0 ? null : string.Join(' ', row.Reservations)
-                    )
-                );
-            }
-        }
-
+        var rows = read.Select(pair =>
+                pair.Result.Row is { } row
+                    ? ViewOf(row, import.Blog.Site, Repetition(row, present, seen))
+                    : Refused(pair.Number, pair.Values, pair.Result.Refusal)
+            )
+            .ToList();
         // What needs a look comes first; the rest shows what posts will be like.
         return new TrialView(
-            make,
-            skip,
-            refuse,
-            tidied,
-            [
-                .. rows.OrderBy(row =>
-                        row.Outcome == "refuse" ? 0
-                        : row.Reason is not null ? 1
-                        : 2
-                    )
-                    .ThenBy(row => row.Number)
-                    .Take(RowsShown),
-            ]
+            rows.Count(row => row.Outcome == Make),
+            rows.Count(row => row.Outcome == Skip),
+            rows.Count(row => row.Outcome == Refuse),
+            read.Zip(rows).Where(pair => pair.Second.Outcome == Make).Sum(pair => pair.First.Result.Row!.Tidied),
+            [.. rows.OrderBy(Urgency).ThenBy(row => row.Number).Take(RowsShown)]
         );
     }
 
-    private static TrialRow ViewOf(ImportedRow row, string outcome, Site site, string? reason) =>
+    private static int Urgency(TrialRow row) =>
+        row.Outcome == Refuse ? 0
+        : row.Reason is not null ? 1
+        : 2;
+
+    // Why a row makes no post of its own; null when it does.
+    private static string? Repetition(ImportedRow row, HashSet<string> present, HashSet<string> seen) =>
+        present.Contains(row.Key) ? "It is in this blog already."
+        : seen.Add(row.Key) ? null
+        : "An earlier row has the same identifier.";
+
+    private static TrialRow Refused(int number, IReadOnlyList<string> values, string? refusal) =>
+        new(
+            number,
+            Refuse,
+            Shortened.ToLength(values.FirstOrDefault(value => value.Length > 0) ?? string.Empty, 80),
+            null,
+            null,
+            null,
+            [],
+            null,
+            string.Empty,
+            refusal
+        );
+
+    private static TrialRow ViewOf(ImportedRow row, Site site, string? repetition) =>
         new(
             row.Number,
-            outcome,
+            repetition is null ? Make : Skip,
             row.Title,
             row.Date is { } date
                 ? SiteCulture.Local(date, site.TimeZone).ToString("d MMM yyyy HH:mm", CultureInfo.InvariantCulture)
@@ -116,6 +90,6 @@ internal sealed class ImportTrial(AntiphonContext database, ImportFiles files, I
             row.Tags,
             row.Status.ToString().ToLowerInvariant(),
             Shortened.ToLength(HtmlText.Of(row.BodyHtml), StartLength),
-            reason
+            repetition ?? (row.Reservations.Count == 0 ? null : string.Join(' ', row.Reservations))
         );
 }

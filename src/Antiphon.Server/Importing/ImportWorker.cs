@@ -1,17 +1,16 @@
 using Antiphon.Core.Importing;
 using Antiphon.Core.Tables;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Importing;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Importing;
 
-/// <summary>Brings in what was started, and reads followed tables again when it is time. Each batch of rows is kept together with how far it is; whoever takes the import up goes on from there.</summary>
+/// <summary>
+/// Brings in what was started, and reads followed tables again when it is time. Each batch of rows is kept together
+/// with how far it is; whoever takes the import up goes on from there.
+/// </summary>
 internal sealed class ImportWorker(Leases<Import> leases, WorkTools tools, ImportSignal signal)
     : LeasedWork<Import>(leases, tools, signal)
 {
@@ -108,7 +107,9 @@ internal sealed class ImportWorker(Leases<Import> leases, WorkTools tools, Impor
         return true;
     }
 
-    /// <summary>The table of an import; a followed one that is due is read at its address again. Null when it cannot go on.</summary>
+    /// <summary>
+    /// The table of an import; a followed one that is due is read at its address again. Null when it cannot go on.
+    /// </summary>
     private async Task<ImportTable?> ReadAgainAsync(
         Claim<Import> claim,
         IServiceProvider services,

@@ -4,12 +4,16 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Listings;
 
-/// <summary>Settles in which page of its site a blog lives: the one that carries a listing of the whole of it.</summary>
+/// <summary>
+/// Settles in which page of its site a blog lives: the one that carries a listing of the whole of it.
+/// </summary>
 internal sealed class BlogHomes(AntiphonContext database)
 {
     /// <summary>
-    /// Gives every blog written here the page for which a listing of the whole blog is meant as its home, or else the one on which we found it ourselves, and with it the canonical addresses of its
-    /// posts; takes the home away where no such listing is left. What a request says of the page it comes from moves nothing. Followed blogs live where they are followed from.
+    /// Gives every blog written here the page for which a listing of the whole blog is meant as its home, or else the
+    /// one on which we found it ourselves, and with it the canonical addresses of its
+    /// posts; takes the home away where no such listing is left. What a request says of the page it comes from moves
+    /// nothing. Followed blogs live where they are followed from.
     /// </summary>
     public async Task SettleAsync(long site, CancellationToken cancellation = default)
     {

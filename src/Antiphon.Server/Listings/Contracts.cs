@@ -3,7 +3,6 @@ using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Core.Listings.Styles;
 using Antiphon.Core.Listings.Styles.Colours;
-using Antiphon.Server.Listings.Installation;
 
 namespace Antiphon.Server.Listings;
 

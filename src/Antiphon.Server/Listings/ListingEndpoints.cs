@@ -4,7 +4,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Installation;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;

@@ -9,7 +9,9 @@ namespace Antiphon.Server.Listings;
 /// <param name="Definition">What it is made of, in the look it uses.</param>
 /// <param name="Blogs">What the numbers of blogs in the definition stand for.</param>
 /// <param name="Posts">What the numbers of pinned and arranged posts stand for.</param>
-/// <remarks>All but the version may be missing in a file of another version, whose refusal then speaks of that.</remarks>
+/// <remarks>
+/// All but the version may be missing in a file of another version, whose refusal then speaks of that.
+/// </remarks>
 internal sealed record ListingFile(
     string Format = null!,
     int Version = 0,

@@ -1,6 +1,5 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Importing;
 using Antiphon.Data.Listings;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;

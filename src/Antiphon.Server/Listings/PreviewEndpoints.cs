@@ -7,8 +7,6 @@ using Antiphon.Core.Listings.Styles.Colours;
 using Antiphon.Core.Listings.Styles.Css;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Installation;
 using Antiphon.Server.Listings.Markup;
 using Antiphon.Server.Listings.Reading;

@@ -13,7 +13,10 @@ internal sealed class SampleContent(AntiphonContext database, PostAddresses addr
 {
     private const int LongTitle = 150;
 
-    /// <summary>The page a preview stands on: the one it is meant for; for related posts, which need a post around them, the newest post.</summary>
+    /// <summary>
+    /// The page a preview stands on: the one it is meant for; for related posts, which need a post around them, the
+    /// newest post.
+    /// </summary>
     public async Task<string?> PageAsync(
         long site,
         ListingDefinition definition,

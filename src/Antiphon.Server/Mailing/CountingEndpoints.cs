@@ -1,6 +1,5 @@
 using Antiphon.Core.Referrals;
 using Antiphon.Data;
-using Antiphon.Server.Mailing.Sending;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;

@@ -1,6 +1,5 @@
 using Antiphon.Core.Work;
 using Antiphon.Data.Mailing;
-using Antiphon.Data.Subscribers;
 
 namespace Antiphon.Server.Mailing;
 

@@ -2,7 +2,6 @@ using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Mailing;
-using Antiphon.Data.Subscribers;
 using Antiphon.Server.Mailing.Planning;
 using Antiphon.Server.Mailing.Sending;
 using Antiphon.Server.Platform.Access;

@@ -6,8 +6,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Moderation;
@@ -19,7 +17,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;
 
-/// <summary>Keeps each mention as a comment of the post's thread, so that the same rules, the same filter and the same people decide about it.</summary>
+/// <summary>
+/// Keeps each mention as a comment of the post's thread, so that the same rules, the same filter and the same people
+/// decide about it.
+/// </summary>
 internal sealed class MentionComments(
     AntiphonContext database,
     ThreadReader threads,
@@ -45,7 +46,9 @@ internal sealed class MentionComments(
             await ChangeAsync(comment, mention, page.Author, text, cancellation);
     }
 
-    /// <summary>Takes the comment away with the link; one a person has decided to be spam stays what it is. The caller saves.</summary>
+    /// <summary>
+    /// Takes the comment away with the link; one a person has decided to be spam stays what it is. The caller saves.
+    /// </summary>
     public async Task RemoveAsync(Mention mention, CancellationToken cancellation)
     {
         var comment = await database.Comments.FirstOrDefaultAsync(
@@ -85,7 +88,8 @@ internal sealed class MentionComments(
         }
     }
 
-    // A page that changed is another page: it is decided anew, but never becomes public by itself where people decided otherwise.
+    // A page that changed is another page: it is decided anew, but never becomes public by itself where people decided
+    // otherwise.
     private async Task ChangeAsync(
         Comment comment,
         Mention mention,

@@ -5,7 +5,9 @@ namespace Antiphon.Server.Mentions;
 /// <summary>How mentions are taken, section "Mentions".</summary>
 internal sealed class MentionOptions
 {
-    /// <summary>Mentions of a site that may wait to be read; what comes beyond is refused for now. Default 500.</summary>
+    /// <summary>
+    /// Mentions of a site that may wait to be read; what comes beyond is refused for now. Default 500.
+    /// </summary>
     [Range(1, 100_000)]
     public int MostUnread { get; set; } = 500;
 

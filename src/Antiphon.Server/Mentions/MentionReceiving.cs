@@ -1,15 +1,12 @@
 using System.Text;
 using Antiphon.Core.Mentions;
-using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform.Access;
-using Antiphon.Server.Platform.Caching;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
 using Antiphon.Server.Posts.Reading;
@@ -18,7 +15,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mentions;
 
-/// <summary>/mentions/{siteKey}: where other sites tell that they link to a post, by Webmention, Pingback or Trackback.</summary>
+/// <summary>
+/// /mentions/{siteKey}: where other sites tell that they link to a post, by Webmention, Pingback or Trackback.
+/// </summary>
 internal static class MentionReceiving
 {
     /// <summary>Maps the targets.</summary>

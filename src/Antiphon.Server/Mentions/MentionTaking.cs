@@ -1,10 +1,8 @@
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Mentions;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Mentions;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
@@ -15,7 +13,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Mentions;
 
-/// <summary>Takes what other sites tell of themselves. Nothing is believed yet: the page is read later, by <see cref="MentionVisit"/>.</summary>
+/// <summary>
+/// Takes what other sites tell of themselves. Nothing is believed yet: the page is read later, by
+/// <see cref="MentionVisit"/>.
+/// </summary>
 internal sealed class MentionTaking(
     AntiphonContext database,
     CurrentPostFinder posts,

@@ -2,11 +2,7 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Mentions;
 using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
@@ -14,7 +10,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Mentions;
 
-/// <summary>Reads the page of a mention: whether it links to the post (Webmention, 3.2.2), what it says, and what became of it since.</summary>
+/// <summary>
+/// Reads the page of a mention: whether it links to the post (Webmention, 3.2.2), what it says, and what became of it
+/// since.
+/// </summary>
 internal sealed class MentionVisit(
     AntiphonContext database,
     GuardedClient client,

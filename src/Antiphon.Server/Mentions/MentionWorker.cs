@@ -1,6 +1,5 @@
 using Antiphon.Core.Mentions;
 using Antiphon.Data;
-using Antiphon.Data.Listings;
 using Antiphon.Data.Mentions;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
@@ -8,7 +7,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Mentions;
 
-/// <summary>Reads the pages of mentions when they are due, several at once, so that a slow one keeps nobody waiting.</summary>
+/// <summary>
+/// Reads the pages of mentions when they are due, several at once, so that a slow one keeps nobody waiting.
+/// </summary>
 internal sealed class MentionWorker(
     Leases<Mention> leases,
     WorkTools tools,
@@ -22,7 +23,10 @@ internal sealed class MentionWorker(
     /// <inheritdoc/>
     protected override TimeSpan Look => TimeSpan.FromSeconds(options.Value.LookEverySeconds);
 
-    /// <summary>The mention that has been due for longest; one at a time from a host, as everybody on it would have to wait for the same slow page.</summary>
+    /// <summary>
+    /// The mention that has been due for longest; one at a time from a host, as everybody on it would have to wait for
+    /// the same slow page.
+    /// </summary>
     protected override Task<Mention?> NextAsync(
         AntiphonContext database,
         DateTimeOffset now,

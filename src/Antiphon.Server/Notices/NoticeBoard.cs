@@ -1,6 +1,5 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Accounts;
 using Antiphon.Data.Notices;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Work;

@@ -30,6 +30,8 @@ internal sealed class NoticeMailWorker(Leases<NoticeMail> leases, MailTools tool
         );
     }
 
-    /// <summary>Nothing: the notice itself stands on the screen, and another one about its mail would only fail as well.</summary>
+    /// <summary>
+    /// Nothing: the notice itself stands on the screen, and another one about its mail would only fail as well.
+    /// </summary>
     protected override GivenUp? LossOf(NoticeMail due) => null;
 }

@@ -4,7 +4,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Outgoing;
 
-/// <summary>Connects to public addresses only, checked on the address actually used, so that a name that changes its mind is no way in.</summary>
+/// <summary>
+/// Connects to public addresses only, checked on the address actually used, so that a name that changes its mind is no
+/// way in.
+/// </summary>
 internal sealed class AddressGuard(IOptions<OutgoingOptions> options)
 {
     /// <summary>True for addresses of the public internet.</summary>

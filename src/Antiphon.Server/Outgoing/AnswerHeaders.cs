@@ -2,7 +2,9 @@ using System.Net.Http.Headers;
 
 namespace Antiphon.Server.Outgoing;
 
-/// <summary>Headers of an answer that matter beside its type and validators; null or empty where they were not sent.</summary>
+/// <summary>
+/// Headers of an answer that matter beside its type and validators; null or empty where they were not sent.
+/// </summary>
 /// <param name="CacheControl">How long it may be kept.</param>
 /// <param name="RetryAfter">When to come again.</param>
 /// <param name="ContentEncoding">How it was compressed.</param>

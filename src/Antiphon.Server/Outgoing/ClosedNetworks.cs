@@ -2,7 +2,10 @@ using System.Net;
 
 namespace Antiphon.Server.Outgoing;
 
-/// <summary>Addresses that are no way to a public site: what IANA's registries of special-purpose addresses (RFC 6890) list as not globally reachable, and IPv6 forms that carry an IPv4 address within.</summary>
+/// <summary>
+/// Addresses that are no way to a public site: what IANA's registries of special-purpose addresses (RFC 6890) list as
+/// not globally reachable, and IPv6 forms that carry an IPv4 address within.
+/// </summary>
 internal static class ClosedNetworks
 {
     /// <summary>Each network with what it is for.</summary>

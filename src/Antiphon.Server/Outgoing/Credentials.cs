@@ -2,7 +2,10 @@ using Antiphon.Core.Channels.Protocols;
 
 namespace Antiphon.Server.Outgoing;
 
-/// <summary>What an outgoing request proves or knows belongs to the site it was meant for, and to no other that a redirect or an answer leads to.</summary>
+/// <summary>
+/// What an outgoing request proves or knows belongs to the site it was meant for, and to no other that a redirect or an
+/// answer leads to.
+/// </summary>
 internal static class Credentials
 {
     /// <summary>Marks a request whose body holds a secret; it is not led to another site at all.</summary>
@@ -27,7 +30,9 @@ internal static class Credentials
             StringComparison.OrdinalIgnoreCase
         ) == 0;
 
-    /// <summary>Takes off what only the site at <paramref name="owner"/> may see, where the request goes elsewhere.</summary>
+    /// <summary>
+    /// Takes off what only the site at <paramref name="owner"/> may see, where the request goes elsewhere.
+    /// </summary>
     public static void KeepFrom(HttpRequestMessage request, Uri owner)
     {
         if (SameOrigin(request.RequestUri!, owner))

@@ -8,7 +8,10 @@ internal static class Decompression
     /// <summary>What is asked for.</summary>
     public const string Accepted = "gzip, br, deflate";
 
-    /// <summary>The body without the encodings named, the last applied taken off first (RFC 9110 §8.4); an unknown encoding is left as it is.</summary>
+    /// <summary>
+    /// The body without the encodings named, the last applied taken off first (RFC 9110 §8.4); an unknown encoding is
+    /// left as it is.
+    /// </summary>
     public static Stream Of(Stream body, string? contentEncoding)
     {
         foreach (

@@ -37,7 +37,10 @@ internal sealed record Fetched(
     /// <summary>How long it took, with all redirects.</summary>
     public TimeSpan Took { get; init; }
 
-    /// <summary>Where the address asked for has moved for good: as far as every step from it was permanent; null when it has not moved.</summary>
+    /// <summary>
+    /// Where the address asked for has moved for good: as far as every step from it was permanent; null when it has not
+    /// moved.
+    /// </summary>
     public Uri? MovedTo => Redirects.TakeWhile(step => step.IsPermanent).LastOrDefault()?.To;
 
     /// <summary>The page it is, where it was read as one (<see cref="FetchedPages"/>).</summary>

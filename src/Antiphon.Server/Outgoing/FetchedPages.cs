@@ -1,4 +1,3 @@
-using AngleSharp.Html.Dom;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
 using Antiphon.Core.Html.Trees;
@@ -8,7 +7,10 @@ namespace Antiphon.Server.Outgoing;
 /// <summary>Reads answers as pages.</summary>
 internal static class FetchedPages
 {
-    /// <summary>The answer with its page read; with <see cref="FetchProblem.TooComplex"/> where the page is beyond <see cref="HtmlLimits.Page"/>.</summary>
+    /// <summary>
+    /// The answer with its page read; with <see cref="FetchProblem.TooComplex"/> where the page is beyond
+    /// <see cref="HtmlLimits.Page"/>.
+    /// </summary>
     public static Fetched WithPage(this Fetched fetched, CancellationToken cancellation)
     {
         if (fetched.Problem is not null)

@@ -65,11 +65,14 @@ internal sealed class GuardedClient(HttpClient http, IOptions<OutgoingOptions> o
             cancellation
         );
 
-    /// <summary>Sends any request, made anew for every step of a redirect. Never throws for what the other side does.</summary>
+    /// <summary>
+    /// Sends any request, made anew for every step of a redirect. Never throws for what the other side does.
+    /// </summary>
     /// <param name="address">Absolute address.</param>
     /// <param name="make">Makes the request for an address.</param>
     /// <param name="cancellation">Ends the request early.</param>
-    /// <param name="credentialsOf">Address of the site that its credentials were made for; that of <paramref name="address"/> when null. Whatever goes to another origin goes without them.</param>
+    /// <param name="credentialsOf">Address of the site that its credentials were made for; that of
+    /// <paramref name="address"/> when null. Whatever goes to another origin goes without them.</param>
     public Task<Fetched> SendAnyAsync(
         Uri address,
         Func<Uri, HttpRequestMessage> make,

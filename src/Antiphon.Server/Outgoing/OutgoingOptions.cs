@@ -5,7 +5,9 @@ namespace Antiphon.Server.Outgoing;
 /// <summary>Bounds of requests to other sites, section "Outgoing".</summary>
 internal sealed class OutgoingOptions
 {
-    /// <summary>Private "host:port" pairs that may be reached all the same; empty by default. The demo names its stand-ins here.</summary>
+    /// <summary>
+    /// Private "host:port" pairs that may be reached all the same; empty by default. The demo names its stand-ins here.
+    /// </summary>
     public List<string> AllowedHosts { get; set; } = [];
 
     /// <summary>Longest answer, decompressed, in bytes. Default 10 MB.</summary>

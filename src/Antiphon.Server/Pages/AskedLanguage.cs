@@ -5,7 +5,9 @@ namespace Antiphon.Server.Pages;
 /// <summary>The language a reader's browser asks for; it decides where no site does.</summary>
 internal static class AskedLanguage
 {
-    /// <summary>The first language of Accept-Language (RFC 9110 §12.5.4) that we have texts in; English when there is none.</summary>
+    /// <summary>
+    /// The first language of Accept-Language (RFC 9110 §12.5.4) that we have texts in; English when there is none.
+    /// </summary>
     public static string Of(HttpRequest request) =>
         request
             .GetTypedHeaders()

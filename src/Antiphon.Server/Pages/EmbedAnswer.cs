@@ -7,11 +7,15 @@ namespace Antiphon.Server.Pages;
 /// <summary>Answers to pages of other people: cacheable, without cookies, and only for allowed addresses.</summary>
 internal static class EmbedAnswer
 {
-    /// <summary>Content of listings and threads may be kept, but is asked for again; a shared cache may serve it a moment longer while it asks.</summary>
+    /// <summary>
+    /// Content of listings and threads may be kept, but is asked for again; a shared cache may serve it a moment longer
+    /// while it asks.
+    /// </summary>
     private const string CacheControl = "public, no-cache, stale-while-revalidate=30";
 
     /// <summary>
-    /// The fragment, or 304 when the reader has it, or 403 when the request comes from a page that is not allowed. Requests without an Origin, such as server includes and address bars, pass.
+    /// The fragment, or 304 when the reader has it, or 403 when the request comes from a page that is not allowed.
+    /// Requests without an Origin, such as server includes and address bars, pass.
     /// </summary>
     public static IResult For(
         HttpContext http,
@@ -50,7 +54,8 @@ internal static class EmbedAnswer
         );
     }
 
-    // A web server in front may speak plainly to us, so the scheme is that of the public address; the host is ours or a blog's, or the request would not have come this far.
+    // A web server in front may speak plainly to us, so the scheme is that of the public address; the host is ours or a
+    // blog's, or the request would not have come this far.
     private static bool IsOwn(HttpContext http, string origin)
     {
         var own = http.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value;

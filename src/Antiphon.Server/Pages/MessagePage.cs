@@ -2,7 +2,10 @@ using Antiphon.Core.Languages;
 
 namespace Antiphon.Server.Pages;
 
-/// <summary>A page with a heading and one paragraph, in a site's language or, where there is no site, in the one the reader's browser asks for.</summary>
+/// <summary>
+/// A page with a heading and one paragraph, in a site's language or, where there is no site, in the one the reader's
+/// browser asks for.
+/// </summary>
 /// <param name="status">HTTP status.</param>
 /// <param name="said">Heading and text in a language.</param>
 /// <param name="language">The site's language tag, or null where the browser's decides.</param>

@@ -15,7 +15,10 @@ internal static class SiteCulture
         return Local(instant, zone).ToString(pattern, culture);
     }
 
-    /// <summary>The date in a pattern of the owner's, such as "d MMM"; a pattern that is none, or none at all, gives the long date.</summary>
+    /// <summary>
+    /// The date in a pattern of the owner's, such as "d MMM"; a pattern that is none, or none at all, gives the long
+    /// date.
+    /// </summary>
     public static string DateText(DateTimeOffset instant, string language, string zone, string? pattern)
     {
         if (string.IsNullOrWhiteSpace(pattern))

@@ -2,7 +2,9 @@ using System.Text.RegularExpressions;
 
 namespace Antiphon.Server.Pages;
 
-/// <summary>The style sheets of what readers see: files beside the markup they belong to, which are part of the program.</summary>
+/// <summary>
+/// The style sheets of what readers see: files beside the markup they belong to, which are part of the program.
+/// </summary>
 internal static partial class StyleSheet
 {
     /// <summary>A sheet as it is sent, without comments and the spaces that are for us.</summary>

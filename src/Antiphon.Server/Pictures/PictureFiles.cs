@@ -1,12 +1,14 @@
 using Antiphon.Core.Pictures;
 using Antiphon.Data.Pictures;
 using Antiphon.Server.Platform;
-using Antiphon.Server.Platform.Caching;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Pictures;
 
-/// <summary>The files of the library, in "pictures" in the data directory: for each picture a folder with what was received and the forms made from it.</summary>
+/// <summary>
+/// The files of the library, in "pictures" in the data directory: for each picture a folder with what was received and
+/// the forms made from it.
+/// </summary>
 internal sealed class PictureFiles(IOptions<AntiphonOptions> options)
 {
     private const string Original = "received";

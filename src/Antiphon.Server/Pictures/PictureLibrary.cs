@@ -69,7 +69,9 @@ internal sealed class PictureLibrary(
         return picture;
     }
 
-    /// <summary>The picture at an address, fetched unless it is in the library already; in plain words why not.</summary>
+    /// <summary>
+    /// The picture at an address, fetched unless it is in the library already; in plain words why not.
+    /// </summary>
     public async Task<(Picture? Picture, string? Problem)> FetchAsync(
         long site,
         Uri address,
@@ -139,7 +141,10 @@ internal sealed class PictureLibrary(
             ? await database.Pictures.FirstAsync(row => row.Key == whole, cancellation)
             : picture;
 
-    /// <summary>A picture cut for one use, with an address of its own; the same cut is made once, and what is seen of the whole already is the whole.</summary>
+    /// <summary>
+    /// A picture cut for one use, with an address of its own; the same cut is made once, and what is seen of the whole
+    /// already is the whole.
+    /// </summary>
     /// <param name="whole">What was received, not itself a cut.</param>
     /// <param name="edit">What of it is to be seen.</param>
     /// <param name="cancellation">Ends it.</param>

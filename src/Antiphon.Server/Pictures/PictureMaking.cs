@@ -1,6 +1,5 @@
 using Antiphon.Core.Pictures;
 using Antiphon.Data.Pictures;
-using Antiphon.Server.Platform.Caching;
 using Antiphon.Server.Platform.Limits;
 using Microsoft.Extensions.Options;
 using SkiaSharp;
@@ -17,7 +16,10 @@ internal sealed class PictureMaking(PictureFiles files, IOptions<PictureOptions>
     private readonly SemaphoreSlim _atOnce = new(options.Value.MadeAtOnce);
     private readonly SenderLine _line = new(options.Value.WaitingOfSender, options.Value.Waiting);
 
-    /// <summary>The same for somebody who asks from outside; a form that is made already costs nothing, and of those to be made not everything can be asked for at once.</summary>
+    /// <summary>
+    /// The same for somebody who asks from outside; a form that is made already costs nothing, and of those to be made
+    /// not everything can be asked for at once.
+    /// </summary>
     /// <exception cref="BadHttpRequestException">Too much is asked for at once.</exception>
     public async Task<string> FileAsync(Picture picture, PictureVariant variant, HttpContext asked)
     {

@@ -5,7 +5,10 @@ using SkiaSharp;
 
 namespace Antiphon.Server.Pictures;
 
-/// <summary>Examines what was sent as a picture. The content decides, not its name; what cameras and phones write into files (place, owner, time) is left behind.</summary>
+/// <summary>
+/// Examines what was sent as a picture. The content decides, not its name; what cameras and phones write into files
+/// (place, owner, time) is left behind.
+/// </summary>
 internal sealed class PictureReceiving(IOptions<PictureOptions> options)
 {
     private const int Quality = 90;
@@ -84,7 +87,10 @@ internal sealed class PictureReceiving(IOptions<PictureOptions> options)
             _ => SKEncodedImageFormat.Png,
         };
 
-    /// <summary>The picture as it was meant to be seen; cameras note how they were held instead of turning the pixels (Exif 2.32, tag 0x0112).</summary>
+    /// <summary>
+    /// The picture as it was meant to be seen; cameras note how they were held instead of turning the pixels (Exif
+    /// 2.32, tag 0x0112).
+    /// </summary>
     private static SKBitmap Upright(SKBitmap bitmap, SKEncodedOrigin origin)
     {
         var (isSideways, width, height) = (origin >= SKEncodedOrigin.LeftTop, bitmap.Width, bitmap.Height);

@@ -2,7 +2,9 @@ using Antiphon.Core.Pictures;
 
 namespace Antiphon.Server.Pictures;
 
-/// <summary>A picture that was examined and made fit to be kept: upright, without what the camera wrote into it.</summary>
+/// <summary>
+/// A picture that was examined and made fit to be kept: upright, without what the camera wrote into it.
+/// </summary>
 /// <param name="Type">Its type.</param>
 /// <param name="Bytes">The file.</param>
 /// <param name="Width">Width in pixels.</param>

@@ -2,7 +2,10 @@ using SkiaSharp;
 
 namespace Antiphon.Server.Pictures;
 
-/// <summary>Draws a picture for a post that has none: a ground, rings and points whose places come from its title, in two colours of the site.</summary>
+/// <summary>
+/// Draws a picture for a post that has none: a ground, rings and points whose places come from its title, in two
+/// colours of the site.
+/// </summary>
 internal static class TitlePicture
 {
     private const int Width = 1600;

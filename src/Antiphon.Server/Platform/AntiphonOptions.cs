@@ -1,5 +1,4 @@
 using System.ComponentModel.DataAnnotations;
-using Antiphon.Server.Platform.Hosting;
 
 namespace Antiphon.Server.Platform;
 
@@ -10,11 +9,16 @@ internal sealed class AntiphonOptions
     [Required]
     public string DataDirectory { get; set; } = "data";
 
-    /// <summary>Address readers reach this server at, with trailing slash; stands in snippets, feeds and mails.</summary>
+    /// <summary>
+    /// Address readers reach this server at, with trailing slash; stands in snippets, feeds and mails.
+    /// </summary>
     [Required, Url]
     public string PublicAddress { get; set; } = "http://127.0.0.1:5080/";
 
-    /// <summary>Addresses and networks of the web servers in front of this one, whose word about the sender and the scheme is believed; those of this machine by default.</summary>
+    /// <summary>
+    /// Addresses and networks of the web servers in front of this one, whose word about the sender and the scheme is
+    /// believed; those of this machine by default.
+    /// </summary>
     public List<string> Proxies { get; set; } = ["127.0.0.0/8", "::1/128"];
 
     /// <summary>Whether readers reach us over TLS.</summary>

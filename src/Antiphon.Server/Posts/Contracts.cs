@@ -61,7 +61,8 @@ internal sealed record PostView(
 /// <param name="IsPinned">Whether it is kept above others; null leaves it as it is.</param>
 /// <param name="Details">What is said beside the text; null leaves it as it is.</param>
 /// <param name="OwnValues">Values of the blog's own fields; null leaves them as they are.</param>
-/// <param name="PublishedAt">Date of publication of a published post; null keeps the one it has, or takes the moment of publishing.</param>
+/// <param name="PublishedAt">Date of publication of a published post; null keeps the one it has, or takes the moment of
+/// publishing.</param>
 /// <param name="PublishLocal">For Scheduled: when, on the site's clocks, such as "2027-03-28T09:30".</param>
 /// <param name="ReviewerId">For InReview: who is asked, or null for anybody.</param>
 /// <param name="ReviewNote">For InReview and for passing back to Draft: what is said with it.</param>

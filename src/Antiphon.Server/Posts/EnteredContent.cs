@@ -5,10 +5,14 @@ using Antiphon.Server.Posts.Lists;
 
 namespace Antiphon.Server.Posts;
 
-/// <summary>What somebody entered, tidied: spaces around it gone, the body cleaned, empty fields null, no term twice.</summary>
+/// <summary>
+/// What somebody entered, tidied: spaces around it gone, the body cleaned, empty fields null, no term twice.
+/// </summary>
 internal static class EnteredContent
 {
-    /// <summary>The content a post has once a request of the editor is brought into it; what the request leaves out stays.</summary>
+    /// <summary>
+    /// The content a post has once a request of the editor is brought into it; what the request leaves out stays.
+    /// </summary>
     public static PostContent Over(this PostRequest request, PostContent before)
     {
         var category = Said.OrNull(request.Category);

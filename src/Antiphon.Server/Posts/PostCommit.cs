@@ -1,8 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Posts.Versions;
 using Antiphon.Server.Posts.Working;
@@ -20,7 +18,9 @@ internal sealed class PostCommit(
     ActRecord acts
 )
 {
-    /// <summary>Saves a tracked post whose blog and site are loaded. What is wrong, by field; nothing is saved then.</summary>
+    /// <summary>
+    /// Saves a tracked post whose blog and site are loaded. What is wrong, by field; nothing is saved then.
+    /// </summary>
     /// <exception cref="DbUpdateConcurrencyException">Somebody else saved the post in the meantime.</exception>
     public async Task<Dictionary<string, string[]>> SaveAsync(
         Post post,

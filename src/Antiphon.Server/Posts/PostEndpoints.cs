@@ -2,8 +2,6 @@ using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Time;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Platform.Access;

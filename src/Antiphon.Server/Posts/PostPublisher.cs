@@ -5,7 +5,10 @@ using Antiphon.Server.Posts.Changes;
 
 namespace Antiphon.Server.Posts;
 
-/// <summary>Publishes a post: its status and its thread change in one transaction. What goes out with it is planned from the note of the change, as for posts that become public in any other way.</summary>
+/// <summary>
+/// Publishes a post: its status and its thread change in one transaction. What goes out with it is planned from the
+/// note of the change, as for posts that become public in any other way.
+/// </summary>
 internal sealed class PostPublisher(
     AntiphonContext database,
     PostThreads threads,
@@ -13,7 +16,10 @@ internal sealed class PostPublisher(
     TimeProvider clock
 )
 {
-    /// <summary>Saves pending changes and publishes the post, which is tracked by the same context. Publishing again sends nothing twice.</summary>
+    /// <summary>
+    /// Saves pending changes and publishes the post, which is tracked by the same context. Publishing again sends
+    /// nothing twice.
+    /// </summary>
     public async Task PublishAsync(Post post, CancellationToken cancellation)
     {
         await using var transaction = await database.Database.BeginTransactionAsync(cancellation);

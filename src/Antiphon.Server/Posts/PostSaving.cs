@@ -1,4 +1,3 @@
-using Antiphon.Core.Html;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Fields;
 using Antiphon.Core.Sites;
@@ -27,7 +26,10 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
             type: "conflict"
         );
 
-    /// <summary>Brings the text and everything beside it into the post; status and dates are left to the caller. The caller saves.</summary>
+    /// <summary>
+    /// Brings the text and everything beside it into the post; status and dates are left to the caller. The caller
+    /// saves.
+    /// </summary>
     public async Task ApplyAsync(PostRequest request, Post post, long person, CancellationToken cancellation)
     {
         // Whoever saves a post without a name of its own stands for it.
@@ -45,7 +47,9 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         await TouchAsync(post, request.Slug, cancellation);
     }
 
-    /// <summary>Checks the own fields and brings them in; what is wrong, by the name of the field in the request.</summary>
+    /// <summary>
+    /// Checks the own fields and brings them in; what is wrong, by the name of the field in the request.
+    /// </summary>
     public async Task<Dictionary<string, string[]>> ApplyOwnValuesAsync(
         PostRequest request,
         Post post,

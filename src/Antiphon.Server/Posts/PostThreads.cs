@@ -1,6 +1,5 @@
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Posts.Reading;

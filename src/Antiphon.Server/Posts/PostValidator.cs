@@ -19,33 +19,9 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
         RuleFor(post => post.Slug)
             .MaximumLength(Slug.MaxLength * 2)
             .WithMessage("Keep the address under 160 characters.");
-        RuleFor(post => post.BodyHtml)
-            .NotNull()
-            .MaximumLength(HtmlLimits.Text.Length)
-            .WithMessage("The text is longer than two million characters; split it into several posts.");
-        RuleFor(post => post.BodyHtml)
-            .Must(body => HtmlReader.Read(body, HtmlLimits.Text).Excess is null)
-            .When(post => post.BodyHtml?.Length <= HtmlLimits.Text.Length)
-            .WithMessage(
-                "The text is nested too deeply or built of too many parts; split it into several posts, or paste it without its formatting."
-            );
-        RuleFor(post => post.BodyHtml)
-            .Must(body =>
-                !string.IsNullOrWhiteSpace(HtmlText.Of(body)) || body.Contains("<img", StringComparison.Ordinal)
-            )
-            .When(post => post.Status == PostStatus.Published)
-            .WithMessage("Write something before publishing.");
+        RuleForBody();
         RuleFor(post => post.Excerpt).MaximumLength(1000).WithMessage("Keep the excerpt under 1,000 characters.");
-        RuleFor(post => post.PictureAddress)
-            .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the picture's whole address, starting with https://.");
-        RuleFor(post => post.PictureAlt).MaximumLength(500);
-        RuleFor(post => post.FocusX)
-            .InclusiveBetween(0, 100)
-            .WithMessage("Give the point in hundredths of the picture's width.");
-        RuleFor(post => post.FocusY)
-            .InclusiveBetween(0, 100)
-            .WithMessage("Give the point in hundredths of the picture's height.");
+        RuleForPicture();
         RuleFor(post => post.AboutAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
             .WithMessage("Enter the whole address, starting with https://.");
@@ -62,42 +38,41 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
             .WithMessage("A blog has at most 100 fields of its own.");
         When(
             post => post.Details is not null,
-            () =>
-            {
-                RuleFor(post => post.Details!.Comments)
-                    .Custom(
-                        (layer, context) =>
-                        {
-                            if (layer?.Problem() is { } problem)
-                                context.AddFailure($"Details.Comments.{problem.Setting}", problem.Remedy);
-                        }
-                    );
-                RuleFor(post => post.Details!.SearchTitle)
-                    .MaximumLength(200)
-                    .WithMessage("Keep the search title under 200 characters.");
-                RuleFor(post => post.Details!.SearchDescription)
-                    .MaximumLength(500)
-                    .WithMessage("Keep the description under 500 characters.");
-                RuleFor(post => post.Details!.SocialTitle)
-                    .MaximumLength(200)
-                    .WithMessage("Keep the title of the card under 200 characters.");
-                RuleFor(post => post.Details!.ListingPicture)
-                    .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-                    .WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
-                RuleFor(post => post.Details!.SocialPicture)
-                    .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-                    .WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
-                RuleFor(post => post.Details!.SocialText)
-                    .MaximumLength(500)
-                    .WithMessage("Keep the text of the card under 500 characters.");
-                RuleFor(post => post.Details!.CanonicalAddress)
-                    .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-                    .WithMessage("Enter the whole address, starting with https://.");
-                RuleFor(post => post.Details!.Language)
-                    .Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$")
-                    .When(post => !string.IsNullOrWhiteSpace(post.Details!.Language))
-                    .WithMessage("Enter a language tag such as en or en-GB.");
-            }
+            () => RuleFor(post => post.Details!).SetValidator(new PostDetailsValidator())
         );
+    }
+
+    private void RuleForBody()
+    {
+        RuleFor(post => post.BodyHtml)
+            .NotNull()
+            .MaximumLength(HtmlLimits.Text.Length)
+            .WithMessage("The text is longer than two million characters; split it into several posts.");
+        RuleFor(post => post.BodyHtml)
+            .Must(body => HtmlReader.Read(body, HtmlLimits.Text).Excess is null)
+            .When(post => post.BodyHtml?.Length <= HtmlLimits.Text.Length)
+            .WithMessage(
+                "The text is nested too deeply or built of too many parts; split it into several posts, or paste it without its formatting."
+            );
+        RuleFor(post => post.BodyHtml)
+            .Must(body =>
+                !string.IsNullOrWhiteSpace(HtmlText.Of(body)) || body.Contains("<img", StringComparison.Ordinal)
+            )
+            .When(post => post.Status == PostStatus.Published)
+            .WithMessage("Write something before publishing.");
+    }
+
+    private void RuleForPicture()
+    {
+        RuleFor(post => post.PictureAddress)
+            .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
+            .WithMessage("Enter the picture's whole address, starting with https://.");
+        RuleFor(post => post.PictureAlt).MaximumLength(500);
+        RuleFor(post => post.FocusX)
+            .InclusiveBetween(0, 100)
+            .WithMessage("Give the point in hundredths of the picture's width.");
+        RuleFor(post => post.FocusY)
+            .InclusiveBetween(0, 100)
+            .WithMessage("Give the point in hundredths of the picture's height.");
     }
 }

@@ -1,7 +1,5 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Listings;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Work;
@@ -9,7 +7,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts;
 
-/// <summary>Publishes scheduled posts when their time has come, also those that came due while the server was down.</summary>
+/// <summary>
+/// Publishes scheduled posts when their time has come, also those that came due while the server was down.
+/// </summary>
 internal sealed class ScheduledWork(Leases<Post> leases, WorkTools tools, PostChangeSignal changes)
     : LeasedWork<Post>(leases, tools)
 {

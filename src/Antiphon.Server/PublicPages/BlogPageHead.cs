@@ -3,8 +3,6 @@ using System.Text.Json;
 using Antiphon.Core.Feeds.Writing;
 using Antiphon.Core.Text;
 using Antiphon.Data.Blogs;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform;
 using Antiphon.Server.PublicPages.Blogs;

@@ -1,15 +1,10 @@
 using Antiphon.Core.Listings.Styles;
 using Antiphon.Core.Listings.Styles.Colours;
 using Antiphon.Core.Posts;
-using Antiphon.Core.PublicPages;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
@@ -22,7 +17,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.PublicPages;
 
-/// <summary>/api/sites/{site}/blogs/{blog}/pages: how the pages we serve for a blog look and where they answer.</summary>
+/// <summary>
+/// /api/sites/{site}/blogs/{blog}/pages: how the pages we serve for a blog look and where they answer.
+/// </summary>
 internal static class PageSettingsEndpoints
 {
     /// <summary>Maps the area.</summary>

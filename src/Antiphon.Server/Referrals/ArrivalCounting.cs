@@ -6,14 +6,14 @@ using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform;
-using Antiphon.Server.Platform.Caching;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Referrals;
 
 /// <summary>
-/// Counts what brings readers, without cookies and without keeping anything of them. Counts are gathered for some seconds and written together, so that a page that is read a lot does not write a lot; what a
+/// Counts what brings readers, without cookies and without keeping anything of them. Counts are gathered for some
+/// seconds and written together, so that a page that is read a lot does not write a lot; what a
 /// crash loses are those seconds.
 /// </summary>
 internal sealed class ArrivalCounting(

@@ -5,14 +5,16 @@ using Antiphon.Data;
 using Antiphon.Data.Referrals;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
-using Antiphon.Server.Platform.Caching;
 using Antiphon.Server.Platform.Limits;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Referrals;
 
-/// <summary>/api/sites/{site}/channels/arrivals: what brought readers; and /embed/came/{siteKey}, by which pages of the site tell of them.</summary>
+/// <summary>
+/// /api/sites/{site}/channels/arrivals: what brought readers; and /embed/came/{siteKey}, by which pages of the site
+/// tell of them.
+/// </summary>
 internal static class ArrivalEndpoints
 {
     private const int MostDays = 365;
@@ -99,6 +101,30 @@ internal static class ArrivalEndpoints
             .OrderByDescending(row => row.Count)
             .Take(ShownSources)
             .ToListAsync(cancellation);
+        return TypedResults.Ok(
+            new ArrivalsView(
+                await DaysAsync(
+                    counts,
+                    (first, last),
+                    [.. totals.Select(total => (total.Kind, total.Source))],
+                    cancellation
+                ),
+                [.. totals.Select(row => new ArrivalSourceView(row.Kind, names(row.Kind, row.Source), row.Count))],
+                await PostsAsync(counts, names, cancellation),
+                await yields.OfMailAsync(site, since, cancellation),
+                await yields.OfChannelsAsync(site, since, counts, cancellation)
+            )
+        );
+    }
+
+    // A row for every day, also for those on which nobody came.
+    private static async Task<IReadOnlyList<ArrivalDay>> DaysAsync(
+        IQueryable<ArrivalCount> counts,
+        (DateOnly First, DateOnly Last) days,
+        IReadOnlyList<(ArrivalKind Kind, string Source)> sources,
+        CancellationToken cancellation
+    )
+    {
         var byDay = await counts
             .GroupBy(count => new
             {
@@ -115,28 +141,22 @@ internal static class ArrivalEndpoints
             })
             .ToListAsync(cancellation);
         var lookup = byDay.ToLookup(row => row.Day);
-        var rows = Enumerable
-            .Range(0, last.DayNumber - first.DayNumber + 1)
-            .Select(first.AddDays)
-            .Select(day => new ArrivalDay(
-                day,
-                [
-                    .. totals.Select(total =>
-                        lookup[day]
-                            .Where(row => row.Kind == total.Kind && row.Source == total.Source)
-                            .Sum(row => row.Count)
-                    ),
-                ]
-            ));
-        return TypedResults.Ok(
-            new ArrivalsView(
-                [.. rows],
-                [.. totals.Select(row => new ArrivalSourceView(row.Kind, names(row.Kind, row.Source), row.Count))],
-                await PostsAsync(counts, names, cancellation),
-                await yields.OfMailAsync(site, since, cancellation),
-                await yields.OfChannelsAsync(site, since, counts, cancellation)
-            )
-        );
+        return
+        [
+            .. Enumerable
+                .Range(0, days.Last.DayNumber - days.First.DayNumber + 1)
+                .Select(days.First.AddDays)
+                .Select(day => new ArrivalDay(
+                    day,
+                    [
+                        .. sources.Select(source =>
+                            lookup[day]
+                                .Where(row => row.Kind == source.Kind && row.Source == source.Source)
+                                .Sum(row => row.Count)
+                        ),
+                    ]
+                )),
+        ];
     }
 
     private static async Task<IReadOnlyList<ArrivalPost>> PostsAsync(

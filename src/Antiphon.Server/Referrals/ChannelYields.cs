@@ -9,7 +9,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Referrals;
 
-/// <summary>What each channel brought in a time: what went out, how often that was seen, who came, and what was answered. What is not counted is null, never zero.</summary>
+/// <summary>
+/// What each channel brought in a time: what went out, how often that was seen, who came, and what was answered. What
+/// is not counted is null, never zero.
+/// </summary>
 internal sealed class ChannelYields(AntiphonContext database)
 {
     /// <summary>What the digests of a site brought since a moment.</summary>

@@ -5,7 +5,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Search;
 
-/// <summary>Gives posts from before texts without markup and numbers of findings were kept theirs, so that they can be found by them.</summary>
+/// <summary>
+/// Gives posts from before texts without markup and numbers of findings were kept theirs, so that they can be found by
+/// them.
+/// </summary>
 internal static class PlainTexts
 {
     private const int Batch = 200;
@@ -32,7 +35,8 @@ internal static class PlainTexts
 
     private static async Task<List<Post>> NextAsync(AntiphonContext database)
     {
-        // In the words of the index IX_Posts_Unfilled, so that SQLite takes it; as plain SQL, as compiling the other query costs every start more.
+        // In the words of the index IX_Posts_Unfilled, so that SQLite takes it; as plain SQL, as compiling the other
+        // query costs every start more.
         var isThere = await database
             .Database.SqlQuery<bool>(
                 $"SELECT EXISTS (SELECT 1 FROM Posts WHERE PlainText IS NULL OR Findings IS NULL) AS Value"

@@ -12,7 +12,9 @@ internal sealed class PostTextSearch(AntiphonContext database, TimeProvider cloc
 
     private const int WordsAround = 30;
 
-    /// <summary>The posts that match best, titles weighing four times as much as texts; none for an empty query.</summary>
+    /// <summary>
+    /// The posts that match best, titles weighing four times as much as texts; none for an empty query.
+    /// </summary>
     /// <param name="site">The site.</param>
     /// <param name="query">Quoted words, as <see cref="Core.Text.SearchWords"/> gives them, or null.</param>
     /// <param name="most">How many at most.</param>

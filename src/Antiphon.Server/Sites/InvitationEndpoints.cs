@@ -1,8 +1,6 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Accounts;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform;
@@ -87,28 +85,21 @@ internal static class InvitationEndpoints
         )
             return FieldProblem.For("mail", "This person has a role here already; change it in the list.");
         // Two links: only what came by mail proves that whoever opens it owns the address.
-        var (mailed, byHand, now, by) = (keys.NewKey(40), keys.NewKey(40), clock.GetUtcNow(), http.Member().PersonId);
+        var (mailed, byHand, by) = (keys.NewKey(40), keys.NewKey(40), http.Member().PersonId);
         var invitation = await database.Invitations.FirstOrDefaultAsync(
             row => row.SiteId == site && row.Mail == mail,
             http.RequestAborted
         );
         if (invitation is null)
             database.Invitations.Add(invitation = new Invitation { SiteId = site, Mail = mail });
-        (
-            invitation.Role,
-            invitation.Hash,
-            invitation.HandHash,
-            invitation.ById,
-            invitation.CreatedAt,
-            invitation.ExpiresAt
-        ) = (
+        var days = request.Days ?? Invitation.Days;
+        (invitation.Role, invitation.Hash, invitation.HandHash) = (
             request.Role,
             TokenHash.Of(mailed),
-            TokenHash.Of(byHand),
-            by,
-            now,
-            now.AddDays(request.Days ?? Invitation.Days)
+            TokenHash.Of(byHand)
         );
+        (invitation.ById, invitation.CreatedAt) = (by, clock.GetUtcNow());
+        invitation.ExpiresAt = invitation.CreatedAt.AddDays(days);
         var (inviter, name) = (
             await database.NameOfAsync(by, http.RequestAborted),
             await database.Sites.Where(row => row.Id == site).Select(row => row.Name).SingleAsync(http.RequestAborted)
@@ -118,7 +109,7 @@ internal static class InvitationEndpoints
             site,
             mail,
             $"{inviter} invites you to the team of {name}",
-            $"{inviter} invites you to the team of {name} as {RoleNames.Of(request.Role)}.\n\nFollow this link to join; it is valid for {request.Days ?? Invitation.Days} days:\n{options.Value.AddressOf($"join/{mailed}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n"
+            $"{inviter} invites you to the team of {name} as {RoleNames.Of(request.Role)}.\n\nFollow this link to join; it is valid for {days} days:\n{options.Value.AddressOf($"join/{mailed}")}\n\nIf you do not know {inviter}, do nothing, and nothing happens.\n"
         );
         await acts.AddAsync(site, by, $"invited {mail} as {RoleNames.Of(request.Role)}", null, http.RequestAborted);
         await database.SaveChangesAsync(http.RequestAborted);
@@ -180,34 +171,12 @@ internal static class InvitationEndpoints
     {
         if (await FindAsync(key, database, clock, http.RequestAborted) is not { } found)
             return TypedResults.NotFound();
-        var person = await people.FindByEmailAsync(found.Mail);
-        if (AsksForPassword(person, found, key))
-        {
-            // Holding the link is not enough where there is an account: its owner knows the password.
-            if (await pace.CheckAsync(found.Mail, request.Password, http.Connection.RemoteIpAddress) is null)
-                return FieldProblem.For("password", "This is not the password of your account.");
-        }
-        else
-        {
-            if (string.IsNullOrWhiteSpace(request.Name))
-                return FieldProblem.For("name", "Enter your name, as colleagues know you.");
-            var (made, refusal) = await MakeAsync(
-                person,
-                request.Name.Trim(),
-                found,
-                key,
-                request.Password,
-                people,
-                sessions
-            );
-            if (made is null)
-                return FieldProblem.For("password", refusal!);
-            person = made;
-        }
-
+        var (person, refused) = await WhoAsync(found, key, request, http, people, pace, sessions);
+        if (person is null)
+            return refused!;
         if (
             !await database.Memberships.AnyAsync(
-                member => member.SiteId == found.SiteId && member.PersonId == person!.Id,
+                member => member.SiteId == found.SiteId && member.PersonId == person.Id,
                 http.RequestAborted
             )
         )
@@ -215,23 +184,57 @@ internal static class InvitationEndpoints
                 new Membership
                 {
                     SiteId = found.SiteId,
-                    PersonId = person!.Id,
+                    PersonId = person.Id,
                     Role = found.Role,
                 }
             );
         foreach (var step in steps)
-            await step.JoinAsync(database, found.SiteId, person!.Id, found.Role, http.RequestAborted);
+            await step.JoinAsync(database, found.SiteId, person.Id, found.Role, http.RequestAborted);
         database.Invitations.Remove(found);
         await acts.AddAsync(
             found.SiteId,
-            person!.Id,
+            person.Id,
             $"joined as {RoleNames.Of(found.Role)}",
             null,
             http.RequestAborted
         );
         await database.SaveChangesAsync(http.RequestAborted);
-        await sessions.BeginAsync(person!);
+        await sessions.BeginAsync(person);
         return TypedResults.Ok(new JoinedView(found.SiteId));
+    }
+
+    // Whoever holds the link: the owner of an account, who knows its password, or somebody new.
+    private static async Task<(Person? Person, ValidationProblem? Refused)> WhoAsync(
+        Invitation invitation,
+        string key,
+        AcceptRequest request,
+        HttpContext http,
+        UserManager<Person> people,
+        SignInPace pace,
+        Sessions sessions
+    )
+    {
+        var person = await people.FindByEmailAsync(invitation.Mail);
+        if (AsksForPassword(person, invitation, key))
+        {
+            // Holding the link is not enough where there is an account: its owner knows the password.
+            return await pace.CheckAsync(invitation.Mail, request.Password, http.Connection.RemoteIpAddress) is null
+                ? (null, FieldProblem.For("password", "This is not the password of your account."))
+                : (person, null);
+        }
+
+        if (string.IsNullOrWhiteSpace(request.Name))
+            return (null, FieldProblem.For("name", "Enter your name, as colleagues know you."));
+        var (made, refusal) = await MakeAsync(
+            person,
+            request.Name.Trim(),
+            invitation,
+            key,
+            request.Password,
+            people,
+            sessions
+        );
+        return made is null ? (null, FieldProblem.For("password", refusal!)) : (made, null);
     }
 
     private static async Task<(Person? Person, string? Refusal)> MakeAsync(

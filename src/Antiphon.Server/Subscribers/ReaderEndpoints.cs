@@ -58,21 +58,8 @@ internal static class ReaderEndpoints
                 EF.Functions.Like(subscriber.Mail, $"%{search.Trim()}%")
                 || EF.Functions.Like(subscriber.Name!, $"%{search.Trim()}%")
             );
-        if (
-            segment is { } id
-            && await database
-                .Segments.AsNoTracking()
-                .FirstOrDefaultAsync(row => row.Id == id && row.SiteId == site, cancellation)
-                is { } found
-        )
-        {
-            var zone = await database
-                .Sites.Where(row => row.Id == site)
-                .Select(row => row.TimeZone)
-                .FirstAsync(cancellation);
-            all = all.In(found.Rule, database, zone, clock.GetUtcNow());
-        }
-
+        if (segment is { } id)
+            all = await WithinAsync(all, site, id, database, clock.GetUtcNow(), cancellation);
         if (before is not null)
             all = all.Where(subscriber => subscriber.Id < before);
         var rows = await all.OrderByDescending(subscriber => subscriber.Id)
@@ -103,6 +90,28 @@ internal static class ReaderEndpoints
                 rows.Count > PageSize ? rows[PageSize - 1].Id : null
             )
         );
+    }
+
+    // Those of a segment; all of them when there is none of that number.
+    private static async Task<IQueryable<Subscriber>> WithinAsync(
+        IQueryable<Subscriber> all,
+        long site,
+        long segment,
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    )
+    {
+        var found = await database
+            .Segments.AsNoTracking()
+            .FirstOrDefaultAsync(row => row.Id == segment && row.SiteId == site, cancellation);
+        if (found is null)
+            return all;
+        var zone = await database
+            .Sites.Where(row => row.Id == site)
+            .Select(row => row.TimeZone)
+            .FirstAsync(cancellation);
+        return all.In(found.Rule, database, zone, now);
     }
 
     private static async Task<Results<NoContent, ValidationProblem>> AddSubscriber(

@@ -3,14 +3,18 @@ using Antiphon.Core.Time;
 using Antiphon.Data;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Subscribers;
-using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Subscribers;
 
-/// <summary>Chooses subscribers. Here alone stands who gets mail and who belongs to a segment, for counting and for sending alike.</summary>
+/// <summary>
+/// Chooses subscribers. Here alone stands who gets mail and who belongs to a segment, for counting and for sending
+/// alike.
+/// </summary>
 internal static class Receivers
 {
-    /// <summary>Those who get mail at a moment: they did not leave, made no pause, and their address takes it.</summary>
+    /// <summary>
+    /// Those who get mail at a moment: they did not leave, made no pause, and their address takes it.
+    /// </summary>
     public static IQueryable<Subscriber> GettingMail(this IQueryable<Subscriber> all, DateTimeOffset now) =>
         all.Where(subscriber =>
             subscriber.LeftAt == null

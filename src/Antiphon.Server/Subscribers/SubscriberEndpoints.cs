@@ -1,6 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Core.Work;
 using Antiphon.Data;
+using Antiphon.Data.Subscribers;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Subscribers.Preferences;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -42,36 +43,6 @@ internal static class SubscriberEndpoints
         if (found is null)
             return TypedResults.NotFound();
         var now = clock.GetUtcNow();
-        var segments = new List<string>();
-        foreach (
-            var segment in await database
-                .Segments.AsNoTracking()
-                .Where(row => row.SiteId == site)
-                .OrderBy(row => row.Name)
-                .ToListAsync(cancellation)
-        )
-            if (
-                await database
-                    .Subscribers.Where(row => row.Id == subscriber)
-                    .In(segment.Rule, database, found.Site.TimeZone, now)
-                    .AnyAsync(cancellation)
-            )
-                segments.Add(segment.Name);
-        var digests = await database
-            .Digests.AsNoTracking()
-            .Include(row => row.Segment)
-            .Where(row => row.SiteId == site && row.ArchivedAt == null)
-            .OrderBy(row => row.Id)
-            .ToListAsync(cancellation);
-        var gets = new List<string>();
-        foreach (var digest in digests)
-            if (
-                await database
-                    .Subscribers.Where(row => row.Id == subscriber)
-                    .Of(digest, database, found.Site.TimeZone, now)
-                    .AnyAsync(cancellation)
-            )
-                gets.Add(digest.Name);
         var received = await database
             .Deliveries.Where(delivery => delivery.SubscriberId == subscriber)
             .OrderByDescending(delivery => delivery.Id)
@@ -101,11 +72,50 @@ internal static class SubscriberEndpoints
                 found.LastReturn,
                 found.SoftBounces,
                 found.Categories,
-                gets,
-                segments,
+                await DigestsAsync(found, database, now, cancellation),
+                await SegmentsAsync(found, database, now, cancellation),
                 received
             )
         );
+    }
+
+    private static async Task<List<string>> SegmentsAsync(
+        Subscriber subscriber,
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    )
+    {
+        var segments = await database
+            .Segments.AsNoTracking()
+            .Where(segment => segment.SiteId == subscriber.SiteId)
+            .OrderBy(segment => segment.Name)
+            .ToListAsync(cancellation);
+        var (self, names) = (database.Subscribers.Where(row => row.Id == subscriber.Id), new List<string>());
+        foreach (var segment in segments)
+            if (await self.In(segment.Rule, database, subscriber.Site.TimeZone, now).AnyAsync(cancellation))
+                names.Add(segment.Name);
+        return names;
+    }
+
+    private static async Task<List<string>> DigestsAsync(
+        Subscriber subscriber,
+        AntiphonContext database,
+        DateTimeOffset now,
+        CancellationToken cancellation
+    )
+    {
+        var digests = await database
+            .Digests.AsNoTracking()
+            .Include(digest => digest.Segment)
+            .Where(digest => digest.SiteId == subscriber.SiteId && digest.ArchivedAt == null)
+            .OrderBy(digest => digest.Id)
+            .ToListAsync(cancellation);
+        var (self, names) = (database.Subscribers.Where(row => row.Id == subscriber.Id), new List<string>());
+        foreach (var digest in digests)
+            if (await self.Of(digest, database, subscriber.Site.TimeZone, now).AnyAsync(cancellation))
+                names.Add(digest.Name);
+        return names;
     }
 
     private static async Task<Results<NoContent, NotFound>> Erase(

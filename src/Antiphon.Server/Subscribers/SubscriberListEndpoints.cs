@@ -5,7 +5,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Subscribers;
 using Antiphon.Core.Tables;
 using Antiphon.Data;
-using Antiphon.Data.Importing;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform.Access;

@@ -1,10 +1,12 @@
 using Antiphon.Data;
 using Antiphon.Data.Work;
-using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Work;
 
-/// <summary>A row of work that we hold. Whoever does the work renews the hold before each step outside, and records what became of it in one transaction with letting go.</summary>
+/// <summary>
+/// A row of work that we hold. Whoever does the work renews the hold before each step outside, and records what became
+/// of it in one transaction with letting go.
+/// </summary>
 /// <param name="leases">Where it was taken.</param>
 /// <param name="row">The row as it was when it was taken, by itself.</param>
 /// <param name="key">Its key.</param>

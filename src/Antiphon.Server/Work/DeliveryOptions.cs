@@ -13,7 +13,10 @@ internal sealed class DeliveryOptions
     [Range(1, 1000)]
     public int AtOncePerChannel { get; set; } = 4;
 
-    /// <summary>Seconds a claim holds without being renewed; it is renewed before each step outside. After a crash what was claimed waits this long. Default 60.</summary>
+    /// <summary>
+    /// Seconds a claim holds without being renewed; it is renewed before each step outside. After a crash what was
+    /// claimed waits this long. Default 60.
+    /// </summary>
     [Range(1, 3600)]
     public int LeaseSeconds { get; set; } = 60;
 
@@ -29,7 +32,10 @@ internal sealed class DeliveryOptions
     [Range(1, 1_000_000)]
     public int FailuresToPause { get; set; } = 5;
 
-    /// <summary>Times a piece of work may be begun without coming to an end, because it throws or because the server stops over it, before it is given up. Default 5.</summary>
+    /// <summary>
+    /// Times a piece of work may be begun without coming to an end, because it throws or because the server stops over
+    /// it, before it is given up. Default 5.
+    /// </summary>
     [Range(1, 100)]
     public int MostUnfinished { get; set; } = 5;
 }

@@ -4,7 +4,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Work;
 
-/// <summary>Rows of work by their keys, also those that screens leave out, as what is in the bin has to come to an end as well.</summary>
+/// <summary>
+/// Rows of work by their keys, also those that screens leave out, as what is in the bin has to come to an end as well.
+/// </summary>
 internal static class LeasedRows
 {
     /// <summary>Those nobody holds.</summary>

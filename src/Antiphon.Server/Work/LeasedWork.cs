@@ -1,9 +1,7 @@
 using Antiphon.Core.Text;
 using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Listings;
 using Antiphon.Data.Notices;
-using Antiphon.Data.Sites;
 using Antiphon.Data.Work;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
@@ -11,8 +9,10 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Work;
 
 /// <summary>
-/// The one way in which work that was handed on is done: a row is claimed, the hold is renewed before each step outside, what became of it is recorded while the hold lasts. What throws, or stops the server,
-/// comes up again after growing pauses and is given up with its reason. Servers on one database share the work, a restart at any point loses and repeats nothing.
+/// The one way in which work that was handed on is done: a row is claimed, the hold is renewed before each step
+/// outside, what became of it is recorded while the hold lasts. What throws, or stops the server,
+/// comes up again after growing pauses and is given up with its reason. Servers on one database share the work, a
+/// restart at any point loses and repeats nothing.
 /// </summary>
 /// <param name="leases">Who holds which row.</param>
 /// <param name="tools">What every worker needs.</param>
@@ -48,7 +48,10 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
         CancellationToken cancellation
     );
 
-    /// <summary>Does the work of a row and records its end. What the other side does is no exception; what is thrown means that the work could not be done.</summary>
+    /// <summary>
+    /// Does the work of a row and records its end. What the other side does is no exception; what is thrown means that
+    /// the work could not be done.
+    /// </summary>
     /// <param name="claim">The row.</param>
     /// <param name="services">Services, of a scope of its own.</param>
     /// <param name="cancellation">Ends it when the server stops.</param>
@@ -101,7 +104,9 @@ internal abstract class LeasedWork<TRow>(Leases<TRow> leases, WorkTools tools, W
         return true;
     }
 
-    /// <summary>Does the work of one row now, for somebody who does not want to wait; false while somebody else is at it.</summary>
+    /// <summary>
+    /// Does the work of one row now, for somebody who does not want to wait; false while somebody else is at it.
+    /// </summary>
     public async Task<bool> DoNowAsync(long key, CancellationToken cancellation)
     {
         if (

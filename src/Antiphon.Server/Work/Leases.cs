@@ -6,7 +6,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Work;
 
 /// <summary>
-/// Who holds which row of one kind of work. A row is taken in a transaction that lets nobody else write, under a number that grows with each claim; what became of it is recorded only while that number holds.
+/// Who holds which row of one kind of work. A row is taken in a transaction that lets nobody else write, under a number
+/// that grows with each claim; what became of it is recorded only while that number holds.
 /// </summary>
 internal sealed class Leases<TRow>(
     IDbContextFactory<AntiphonContext> databases,
@@ -24,7 +25,8 @@ internal sealed class Leases<TRow>(
     /// <summary>Claims a row.</summary>
     /// <param name="next">Finds the row that comes first among those nobody holds; null when there is none.</param>
     /// <param name="begin">Records in the same transaction what else begins with it; null for nothing.</param>
-    /// <param name="isLikely">Whether there is likely something to do; where there is not, it is looked for first without keeping others from writing.</param>
+    /// <param name="isLikely">Whether there is likely something to do; where there is not, it is looked for first
+    /// without keeping others from writing.</param>
     /// <param name="cancellation">Ends it early.</param>
     /// <returns>The claim, or null when there is nothing to do.</returns>
     public async Task<Claim<TRow>?> ClaimAsync(
@@ -80,7 +82,10 @@ internal sealed class Leases<TRow>(
             : throw new ClaimLostException();
     }
 
-    /// <summary>Holds a claim on after a part of the work is done, in the caller's transaction; false when it is lost. What comes on is not given up, however often it is interrupted.</summary>
+    /// <summary>
+    /// Holds a claim on after a part of the work is done, in the caller's transaction; false when it is lost. What
+    /// comes on is not given up, however often it is interrupted.
+    /// </summary>
     public async Task<bool> StepAsync(AntiphonContext database, long key, long number, CancellationToken cancellation)
     {
         var until = clock.GetUtcNow() + Length;
@@ -91,7 +96,9 @@ internal sealed class Leases<TRow>(
                 ) == 1;
     }
 
-    /// <summary>Lets a claim go, in the caller's transaction: the work came to an end, whatever it was. False when it is lost.</summary>
+    /// <summary>
+    /// Lets a claim go, in the caller's transaction: the work came to an end, whatever it was. False when it is lost.
+    /// </summary>
     public async Task<bool> LetGoAsync(
         AntiphonContext database,
         long key,

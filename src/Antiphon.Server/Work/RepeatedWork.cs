@@ -1,6 +1,9 @@
 namespace Antiphon.Server.Work;
 
-/// <summary>Work that is done at the start and then every so often, an hour unless it says otherwise; what fails is tried again the next time.</summary>
+/// <summary>
+/// Work that is done at the start and then every so often, an hour unless it says otherwise; what fails is tried again
+/// the next time.
+/// </summary>
 internal abstract class RepeatedWork(IServiceScopeFactory scopes, TimeProvider clock, ILogger log) : BackgroundService
 {
     /// <summary>Time between two times.</summary>

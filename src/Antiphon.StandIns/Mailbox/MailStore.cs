@@ -6,7 +6,8 @@ using MimeKit;
 namespace Antiphon.StandIns.Mailbox;
 
 /// <summary>
-/// Keeps mails across restarts. Like most mail stores it drops a mail it already has for the same receiver, told by its Message-ID, and counts how often that happened.
+/// Keeps mails across restarts. Like most mail stores it drops a mail it already has for the same receiver, told by its
+/// Message-ID, and counts how often that happened.
 /// </summary>
 public sealed class MailStore
 {

@@ -3,7 +3,9 @@ using System.Text;
 
 namespace Antiphon.StandIns.Mailbox;
 
-/// <summary>One connection of somebody who reads the mailbox of returns. Any user "returns" with the password "returns" may.</summary>
+/// <summary>
+/// One connection of somebody who reads the mailbox of returns. Any user "returns" with the password "returns" may.
+/// </summary>
 internal sealed class PopConversation(Stream stream, MailStore store)
 {
     private readonly StreamReader _reader = new(stream, Encoding.Latin1);

@@ -3,7 +3,10 @@ using System.Text;
 
 namespace Antiphon.StandIns.Mailbox;
 
-/// <summary>What domains send back that take mail first: a report that nobody has that name (RFC 3464), that a mailbox is full, or that the receiver calls the mail unwanted (RFC 5965).</summary>
+/// <summary>
+/// What domains send back that take mail first: a report that nobody has that name (RFC 3464), that a mailbox is full,
+/// or that the receiver calls the mail unwanted (RFC 5965).
+/// </summary>
 public sealed class Returns
 {
     private const string Lost = "later.example",

@@ -3,7 +3,8 @@ using Antiphon.StandIns.Misbehaving;
 namespace Antiphon.StandIns.Mailbox;
 
 /// <summary>
-/// A small mail server (RFC 5321). It refuses the domain bounce.example, takes mail for later.example, full.example and unwanted.example and sends it back afterwards (see <see cref="Returns"/>), is slow for
+/// A small mail server (RFC 5321). It refuses the domain bounce.example, takes mail for later.example, full.example and
+/// unwanted.example and sends it back afterwards (see <see cref="Returns"/>), is slow for
 /// slow.example, and keeps everything else.
 /// </summary>
 internal sealed class SmtpListener(

@@ -3,7 +3,10 @@ using System.Text;
 
 namespace Antiphon.StandIns.Pictures;
 
-/// <summary>Draws pictures for the scenario: star fields, moon phases, star trails, meteors, planets, fog, brass instruments. The same kind and seed give the same picture.</summary>
+/// <summary>
+/// Draws pictures for the scenario: star fields, moon phases, star trails, meteors, planets, fog, brass instruments.
+/// The same kind and seed give the same picture.
+/// </summary>
 public static class SkyPicture
 {
     private const int Width = 800;

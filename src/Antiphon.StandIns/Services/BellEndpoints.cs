@@ -3,7 +3,10 @@ using System.Text;
 
 namespace Antiphon.StandIns.Services;
 
-/// <summary>/bell: rings for whatever it is told, where the message is signed (Standard Webhooks) with "bell-secret" and not known yet.</summary>
+/// <summary>
+/// /bell: rings for whatever it is told, where the message is signed (Standard Webhooks) with "bell-secret" and not
+/// known yet.
+/// </summary>
 internal static class BellEndpoints
 {
     private const string Secret = "bell-secret";

@@ -8,7 +8,9 @@ public sealed class Faults(Troubles troubles)
     /// <summary>Services that can be told to fail.</summary>
     public static IReadOnlyList<string> Services { get; } = ["lantern", "parish", "bell", "hub", "tarn"];
 
-    /// <summary>Ways a service can fail; "random" is well three times of five, and otherwise any that may pass.</summary>
+    /// <summary>
+    /// Ways a service can fail; "random" is well three times of five, and otherwise any that may pass.
+    /// </summary>
     public static IReadOnlyList<string> Modes { get; } =
     ["well", "error", "late-error", "busy", "refuse", "close", "late-close", "silent", "slow", "random"];
 

@@ -1,6 +1,8 @@
 namespace Antiphon.StandIns.Services;
 
-/// <summary>What the services took, kept across restarts so that nothing lost and nothing twice can be counted.</summary>
+/// <summary>
+/// What the services took, kept across restarts so that nothing lost and nothing twice can be counted.
+/// </summary>
 public sealed class Inbox(StandInPorts ports)
     : KeptBook<Received>(Path.Combine(ports.Data, "received.jsonl"), received => received.Number)
 {

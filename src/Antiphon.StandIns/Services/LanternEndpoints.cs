@@ -1,6 +1,9 @@
 namespace Antiphon.StandIns.Services;
 
-/// <summary>/lantern: a network of short posts. It counts what readers see as characters, links at twenty-three, and takes 500 of them with a token.</summary>
+/// <summary>
+/// /lantern: a network of short posts. It counts what readers see as characters, links at twenty-three, and takes 500
+/// of them with a token.
+/// </summary>
 internal static class LanternEndpoints
 {
     private const string Token = "lantern-token";

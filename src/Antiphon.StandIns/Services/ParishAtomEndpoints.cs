@@ -4,7 +4,10 @@ using System.Xml.Linq;
 
 namespace Antiphon.StandIns.Services;
 
-/// <summary>/parish/atom: the same paper for older programs, which bring posts by the Atom Publishing Protocol (RFC 5023), with the name "parish" and its token as password.</summary>
+/// <summary>
+/// /parish/atom: the same paper for older programs, which bring posts by the Atom Publishing Protocol (RFC 5023), with
+/// the name "parish" and its token as password.
+/// </summary>
 internal static class ParishAtomEndpoints
 {
     private const int PageSize = 20;

@@ -2,7 +2,10 @@ using System.Text.Json.Nodes;
 
 namespace Antiphon.StandIns.Services;
 
-/// <summary>/parish: the Fellside Parish Paper, a partner site that takes posts by Micropub (W3C) and shows them with their canonical address.</summary>
+/// <summary>
+/// /parish: the Fellside Parish Paper, a partner site that takes posts by Micropub (W3C) and shows them with their
+/// canonical address.
+/// </summary>
 internal static class ParishEndpoints
 {
     /// <summary>What partners name themselves with.</summary>

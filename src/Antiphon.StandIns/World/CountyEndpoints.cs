@@ -60,7 +60,10 @@ internal static partial class CountyEndpoints
         return reader.ReadToEnd();
     }
 
-    /// <summary>The text with its marks filled in: {world}, {visit}, {extra}, and dates as days from the beginning of the world, {rfc:-3} or {iso:-3}.</summary>
+    /// <summary>
+    /// The text with its marks filled in: {world}, {visit}, {extra}, and dates as days from the beginning of the world,
+    /// {rfc:-3} or {iso:-3}.
+    /// </summary>
     private static string Filled(string text, StandInPorts ports, DateTimeOffset epoch, string extra) => Mark().Replace(
         text.Replace("{world}", ports.WorldAddress, StringComparison.Ordinal).Replace("{extra}", extra, StringComparison.Ordinal)
             .Replace("{visit}", Guid.NewGuid().ToString("N")[..8], StringComparison.Ordinal),

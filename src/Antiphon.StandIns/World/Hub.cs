@@ -5,7 +5,9 @@ using System.Text;
 
 namespace Antiphon.StandIns.World;
 
-/// <summary>A hub (WebSub) for the feeds of the county: asks back before it believes a subscriber, and sends signed what is new.</summary>
+/// <summary>
+/// A hub (WebSub) for the feeds of the county: asks back before it believes a subscriber, and sends signed what is new.
+/// </summary>
 public sealed class Hub(IHttpClientFactory clients) : IDisposable
 {
     private const int MostQuestions = 8;

@@ -4,7 +4,10 @@ using Antiphon.StandIns.Services;
 
 namespace Antiphon.StandIns.World;
 
-/// <summary>/tarn: a notebook on the web that writes about other people's posts, tells them, and is told. It can be made to misbehave by what it is told to write.</summary>
+/// <summary>
+/// /tarn: a notebook on the web that writes about other people's posts, tells them, and is told. It can be made to
+/// misbehave by what it is told to write.
+/// </summary>
 internal static partial class NeighbourEndpoints
 {
     private const string Book = "tarn";

@@ -4,7 +4,9 @@ using System.Text.Json;
 
 namespace Antiphon.StandIns.World;
 
-/// <summary>The feeds of the outside world, each written the way its owner's program would: by hand, and not always well.</summary>
+/// <summary>
+/// The feeds of the outside world, each written the way its owner's program would: by hand, and not always well.
+/// </summary>
 internal static class OutsideFeeds
 {
     /// <summary>The feed of a blog with the Content-Type its server sends.</summary>
@@ -85,7 +87,8 @@ internal static class OutsideFeeds
         }),
     });
 
-    // Faults a program of long ago makes: a day that does not exist, a guid used twice, text escaped twice, a relative picture.
+    // Faults a program of long ago makes: a day that does not exist, a guid used twice, text escaped twice, a relative
+    // picture.
     private static string Faulty(StandInPorts ports) => $"""
         <?xml version="1.0" encoding="utf-8"?>
         <rss version="2.0" xmlns:content="http://purl.org/rss/1.0/modules/content/">

@@ -2,7 +2,11 @@
 export function takeHostLook(place: HTMLElement): void {
   const probe = addProbe(place)
   const heading = getComputedStyle(probe.querySelector('h2')!)
-  set(place, 'heading-font', `${heading.fontStyle} ${heading.fontWeight} ${heading.fontSize}/${heading.lineHeight} ${heading.fontFamily}`)
+  set(
+    place,
+    'heading-font',
+    `${heading.fontStyle} ${heading.fontWeight} ${heading.fontSize}/${heading.lineHeight} ${heading.fontFamily}`,
+  )
   set(place, 'heading-color', heading.color)
   set(place, 'heading-margin', `${heading.marginTop} 0 ${heading.marginBottom}`)
   set(place, 'heading-spacing', heading.letterSpacing)

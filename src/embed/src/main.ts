@@ -8,7 +8,9 @@ const base = script ? new URL('.', script.src).href : ''
 
 /** Shows every container that no copy of the script has taken yet; a page may carry several copies, and each looks for all of them. */
 function showAll(): void {
-  for (const place of document.querySelectorAll<HTMLElement>('[data-antiphon-listing]:not([data-antiphon-way],[data-antiphon-live])')) {
+  for (const place of document.querySelectorAll<HTMLElement>(
+    '[data-antiphon-listing]:not([data-antiphon-way],[data-antiphon-live])',
+  )) {
     place.setAttribute('data-antiphon-live', '')
     void showListing(place, base)
   }

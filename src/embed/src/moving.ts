@@ -21,7 +21,10 @@ function addSteps(list: HTMLElement, controls: HTMLElement): void {
     return dot
   })
   dots.append(...marks)
-  const show = () => marks.forEach((mark, index) => (index === at(list) ? mark.setAttribute('aria-current', 'true') : mark.removeAttribute('aria-current')))
+  const show = () =>
+    marks.forEach((mark, index) =>
+      index === at(list) ? mark.setAttribute('aria-current', 'true') : mark.removeAttribute('aria-current'),
+    )
   list.addEventListener('scroll', show, { passive: true })
   show()
   controls.append(

@@ -47,7 +47,8 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
     if (link && isPlain(event as MouseEvent)) {
       event.preventDefault()
       void go(link)
-    } else if (isBeside(event as MouseEvent, dialog) || (event.target as Element).closest('.antiphon-close')) dialog.close()
+    } else if (isBeside(event as MouseEvent, dialog) || (event.target as Element).closest('.antiphon-close'))
+      dialog.close()
   })
   // However it was closed: by Escape, by its button, or by the way back, which has changed the address already.
   dialog.addEventListener('close', () => {
@@ -66,12 +67,17 @@ export function followPanel(root: ShadowRoot, address: string, base: string): vo
 /** A click on what lies around the dialog; its own padding is no such place. */
 function isBeside(event: MouseEvent, dialog: HTMLDialogElement): boolean {
   const box = dialog.getBoundingClientRect()
-  return event.target === dialog && (event.clientX < box.left || event.clientX > box.right || event.clientY < box.top || event.clientY > box.bottom)
+  return (
+    event.target === dialog &&
+    (event.clientX < box.left || event.clientX > box.right || event.clientY < box.top || event.clientY > box.bottom)
+  )
 }
 
 /** True when a post is open already, in a panel of another listing or in a whole blog. */
 function isRead(): boolean {
-  return [...document.querySelectorAll('[data-antiphon-listing]')].some((place) => place.shadowRoot?.querySelector('dialog[open],[data-views]'))
+  return [...document.querySelectorAll('[data-antiphon-listing]')].some((place) =>
+    place.shadowRoot?.querySelector('dialog[open],[data-views]'),
+  )
 }
 
 function makeDialog(root: ShadowRoot): HTMLDialogElement {

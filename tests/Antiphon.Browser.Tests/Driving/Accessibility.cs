@@ -17,7 +17,7 @@ internal static class Accessibility
             """
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'], iframes: false })
-              .then((result) => done(result.violations.map((one) => `${one.id} x${one.nodes.length}: ${one.nodes[0].html.slice(0, 160)} ${one.nodes[0].failureSummary}`)));
+              .then((result) => done(result.violations.map((violation) => `${violation.id} x${violation.nodes.length}: ${violation.nodes[0].html.slice(0, 160)} ${violation.nodes[0].failureSummary}`)));
             """
         );
         var violations = ((IEnumerable<object>)found!).Select(line => line.ToString()).ToList();

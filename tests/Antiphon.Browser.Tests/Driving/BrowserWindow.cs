@@ -4,7 +4,10 @@ using OpenQA.Selenium.Support.UI;
 
 namespace Antiphon.Browser.Tests.Driving;
 
-/// <summary>Headless Chromium with a fresh profile, and the few things a person does with it. Everything waits until it can be done.</summary>
+/// <summary>
+/// Headless Chromium with a fresh profile, and the few things a person does with it. Everything waits until it can be
+/// done.
+/// </summary>
 internal sealed class BrowserWindow : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(60);
@@ -16,7 +19,8 @@ internal sealed class BrowserWindow : IDisposable
     /// <param name="width">Width in CSS pixels.</param>
     /// <param name="height">Height in CSS pixels.</param>
     /// <param name="scripts">False for a reader who has scripts off.</param>
-    /// <param name="motion">False for somebody whose system asks for less motion, which also leaves less to wait for.</param>
+    /// <param name="motion">False for somebody whose system asks for less motion, which also leaves less to wait
+    /// for.</param>
     public BrowserWindow(int width = 1280, int height = 800, bool scripts = true, bool motion = true)
     {
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
@@ -177,14 +181,19 @@ internal sealed class BrowserWindow : IDisposable
     public IReadOnlyList<string> Complaints() =>
         [.. _driver.Manage().Logs.GetLog(LogType.Browser).Select(entry => entry.Message)];
 
-    /// <summary>Keeps the window open when a test is done with it, for the next one; whoever keeps it closes it.</summary>
+    /// <summary>
+    /// Keeps the window open when a test is done with it, for the next one; whoever keeps it closes it.
+    /// </summary>
     public BrowserWindow Kept()
     {
         _isKept = true;
         return this;
     }
 
-    /// <summary>Forgets what a test left in the window, but not who is signed in. A page left open would go on asking for news and drawing it while others are looked at.</summary>
+    /// <summary>
+    /// Forgets what a test left in the window, but not who is signed in. A page left open would go on asking for news
+    /// and drawing it while others are looked at.
+    /// </summary>
     public void Forget()
     {
         if (Address.Scheme is not ("http" or "https"))
@@ -233,7 +242,9 @@ internal sealed class BrowserWindow : IDisposable
 
     private void Act(string what, By by, Action<IWebElement> act) => Until(what, driver =>
         {
-            var element = driver.FindElements(by).FirstOrDefault(one => one.Displayed && one.Enabled);
+            var element = driver
+                .FindElements(by)
+                .FirstOrDefault(findElement => findElement.Displayed && findElement.Enabled);
             if (element is null)
                 return null;
             try

@@ -86,7 +86,9 @@ public sealed class DemoInstallation : IAsyncLifetime
         return await world.GetFromJsonAsync<List<string>>("tarn/told") ?? [];
     }
 
-    /// <summary>A browser in which somebody is signed in. It is kept for the next test that asks for the same.</summary>
+    /// <summary>
+    /// A browser in which somebody is signed in. It is kept for the next test that asks for the same.
+    /// </summary>
     internal BrowserWindow SignedIn(string name = "imogen", int width = 1280, int height = 800) =>
         Kept($"{name} {width} {height}", () =>
         {

@@ -2,7 +2,9 @@ using Antiphon.Tests;
 
 namespace Antiphon.Browser.Tests.Driving;
 
-/// <summary>Antiphon as a process of its own with its data, beside an outside world; with the demo scenario or empty.</summary>
+/// <summary>
+/// Antiphon as a process of its own with its data, beside an outside world; with the demo scenario or empty.
+/// </summary>
 public sealed class Installation : IAsyncDisposable
 {
     private readonly TemporaryFolder _data = new();

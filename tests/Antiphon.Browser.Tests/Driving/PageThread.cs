@@ -2,7 +2,10 @@ using OpenQA.Selenium;
 
 namespace Antiphon.Browser.Tests.Driving;
 
-/// <summary>The thread on a page of somebody else, as a reader uses it. It stands in a shadow root, where selectors of the page do not reach.</summary>
+/// <summary>
+/// The thread on a page of somebody else, as a reader uses it. It stands in a shadow root, where selectors of the page
+/// do not reach.
+/// </summary>
 internal sealed class PageThread(BrowserWindow reader)
 {
     private const string Root = "document.querySelector('[data-antiphon-thread]')?.shadowRoot";

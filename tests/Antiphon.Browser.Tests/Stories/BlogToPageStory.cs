@@ -4,7 +4,9 @@ using OpenQA.Selenium;
 
 namespace Antiphon.Browser.Tests.Stories;
 
-/// <summary>The story of the README: from a blog to a page and back, through the real screens and the stand-ins, as one sitting.</summary>
+/// <summary>
+/// The story of the README: from a blog to a page and back, through the real screens and the stand-ins, as one sitting.
+/// </summary>
 [Collection("demo")]
 public sealed class BlogToPageStory(DemoInstallation demo)
 {

@@ -42,7 +42,7 @@ public sealed class CrashStory : IAsyncLifetime
     {
         using var script = Script();
         var blogs = await script.GetFromJsonAsync<JsonArray>("api/sites/1/blogs");
-        var blog = blogs!.Single(one => (bool)one!["writtenHere"]!)!["id"]!;
+        var blog = blogs!.Single(blog => (bool)blog!["writtenHere"]!)!["id"]!;
         var post = new
         {
             blogId = (long)blog,

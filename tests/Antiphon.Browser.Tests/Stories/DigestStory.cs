@@ -5,7 +5,9 @@ using Antiphon.Tests;
 
 namespace Antiphon.Browser.Tests.Stories;
 
-/// <summary>Mail from both ends: a reader subscribes, receives and leaves; an owner makes a digest and watches it go out.</summary>
+/// <summary>
+/// Mail from both ends: a reader subscribes, receives and leaves; an owner makes a digest and watches it go out.
+/// </summary>
 [Collection("demo")]
 public sealed class DigestStory(DemoInstallation demo)
 {

@@ -4,7 +4,9 @@ using Antiphon.Tests;
 
 namespace Antiphon.Browser.Tests.Stories;
 
-/// <summary>An editor sets up one channel of each kind with its stand-in, publishes one post, and sees it arrive in each.</summary>
+/// <summary>
+/// An editor sets up one channel of each kind with its stand-in, publishes one post, and sees it arrive in each.
+/// </summary>
 [Collection("demo")]
 public sealed class EveryChannelStory(DemoInstallation demo)
 {

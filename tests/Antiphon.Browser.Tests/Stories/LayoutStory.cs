@@ -2,11 +2,13 @@ using System.Net.Http.Headers;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using Antiphon.Browser.Tests.Driving;
-using Antiphon.Tests;
 
 namespace Antiphon.Browser.Tests.Stories;
 
-/// <summary>Every layout and way on Quillmoor's page: read with and without scripts, under a hostile style sheet, and paged through.</summary>
+/// <summary>
+/// Every layout and way on Quillmoor's page: read with and without scripts, under a hostile style sheet, and paged
+/// through.
+/// </summary>
 [Collection("demo")]
 public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
 {

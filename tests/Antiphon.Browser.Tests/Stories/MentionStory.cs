@@ -1,4 +1,3 @@
-using System.Text.Json.Nodes;
 using Antiphon.Browser.Tests.Driving;
 using Antiphon.Tests;
 

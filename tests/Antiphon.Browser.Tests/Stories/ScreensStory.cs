@@ -3,7 +3,9 @@ using Antiphon.Tests;
 
 namespace Antiphon.Browser.Tests.Stories;
 
-/// <summary>Every main screen, in both themes and on a phone: it opens without complaint, fits the window, and reads well aloud.</summary>
+/// <summary>
+/// Every main screen, in both themes and on a phone: it opens without complaint, fits the window, and reads well aloud.
+/// </summary>
 [Collection("another demo")]
 public sealed class ScreensStory(DemoInstallation demo)
 {

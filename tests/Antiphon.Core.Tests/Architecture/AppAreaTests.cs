@@ -2,7 +2,9 @@ using System.Text.RegularExpressions;
 
 namespace Antiphon.Core.Tests.Architecture;
 
-/// <summary>The areas of the workplace stand on each other as the map says, and take only what another hands out in its index.</summary>
+/// <summary>
+/// The areas of the workplace stand on each other as the map says, and take only what another hands out in its index.
+/// </summary>
 public sealed partial class AppAreaTests
 {
     private static readonly string Top = Path.Combine(Antiphon.Tests.Repository.Root, "src", "app", "src");

@@ -7,7 +7,10 @@ public sealed class ArchitectureTests
     [Fact]
     public void The_core_knows_neither_web_nor_database()
     {
-        var names = typeof(FeedReader).Assembly.GetReferencedAssemblies().Select(one => one.Name!).ToList();
+        var names = typeof(FeedReader)
+            .Assembly.GetReferencedAssemblies()
+            .Select(referencedAssembly => referencedAssembly.Name!)
+            .ToList();
         Assert.NotEmpty(names);
         Assert.DoesNotContain(names, name =>
             name.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal)
@@ -16,7 +19,10 @@ public sealed class ArchitectureTests
         Assert.DoesNotContain(names, name => name is "System.Net.Http" or "System.Net.Sockets");
     }
 
-    /// <summary>A parser of one's own would take in whatever depth and length there is; neighbours of a node are looked for among all its siblings.</summary>
+    /// <summary>
+    /// A parser of one's own would take in whatever depth and length there is; neighbours of a node are looked for
+    /// among all its siblings.
+    /// </summary>
     [Theory]
     [InlineData(@"new HtmlParser\b", "HtmlReader.cs")]
     [InlineData(@"\.(Next|Previous)(Element)?Sibling\b", "")]

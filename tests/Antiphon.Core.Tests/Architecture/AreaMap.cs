@@ -1,9 +1,14 @@
 namespace Antiphon.Core.Tests.Architecture;
 
-/// <summary>The map: which area may take from which. Whoever needs another arrow writes it here, where it is read; a circle is none that can be written.</summary>
+/// <summary>
+/// The map: which area may take from which. Whoever needs another arrow writes it here, where it is read; a circle is
+/// none that can be written.
+/// </summary>
 internal static class AreaMap
 {
-    /// <summary>The areas of a project with those they may take from, in the order in which they stand on each other.</summary>
+    /// <summary>
+    /// The areas of a project with those they may take from, in the order in which they stand on each other.
+    /// </summary>
     public static IReadOnlyList<(string Area, string[] MayTake)> Of(string project) =>
         project switch
         {

@@ -77,12 +77,20 @@ public sealed class AreaTests
     [Theory]
     [InlineData("Antiphon.Core")]
     [InlineData("Antiphon.Server")]
+    [InlineData("app")]
     public void Every_area_says_what_it_is_and_from_whom_it_takes(string project)
     {
         foreach (var (area, mayTake) in AreaMap.Of(project))
         {
             var readme = File.ReadAllText(
-                Path.Combine(Antiphon.Tests.Repository.Root, "src", project, area, "README.md")
+                Path.Combine(
+                    Antiphon.Tests.Repository.Root,
+                    "src",
+                    project,
+                    project == "app" ? "src" : "",
+                    area,
+                    "README.md"
+                )
             );
             var says = readme
                 .Split('\n')

@@ -54,7 +54,9 @@ public sealed class BoardSurveyTests
                 {
                     var posts = drawn.Select((post, index) => post with { Id = index + 1 }).ToList();
                     var listings = definitions
-                        .Select(one => (Selection: ListingSelection.Choose(one.Definition, posts, Now), one.Sighting))
+                        .Select(definition =>
+                            (Selection: ListingSelection.Choose(definition.Definition, posts, Now), definition.Sighting)
+                        )
                         .ToList();
                     var mails = tallies
                         .Take(posts.Count)
@@ -71,8 +73,8 @@ public sealed class BoardSurveyTests
 
                     List<CoverageMark> MarksOf(ListingCandidate post) =>
                         [
-                            .. listings.Select(one =>
-                                CoverageRules.ForListing(one.Selection.Explain(post), one.Sighting).Mark
+                            .. listings.Select(listing =>
+                                CoverageRules.ForListing(listing.Selection.Explain(post), listing.Sighting).Mark
                             ),
                             .. written.Select(blog =>
                                 CoverageRules

@@ -1,5 +1,4 @@
 using Antiphon.Core.Channels.Protocols;
-using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Model;

@@ -61,7 +61,9 @@ public sealed class MutatedMarkupTests
         "\n",
     ];
 
-    /// <summary>A few thousand mutations in every run; ANTIPHON_MUTATIONS sets how many there are in a long one.</summary>
+    /// <summary>
+    /// A few thousand mutations in every run; ANTIPHON_MUTATIONS sets how many there are in a long one.
+    /// </summary>
     [Fact]
     public void Whatever_becomes_of_a_page_every_reader_gets_through_it()
     {

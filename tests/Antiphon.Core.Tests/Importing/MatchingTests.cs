@@ -26,7 +26,10 @@ public sealed class MatchingTests
         var table = CsvTable.Read($"{head}\n{string.Join(separator, head.Split(separator).Select(_ => "x"))}");
         Assert.Equal(
             targets,
-            string.Join(',', ColumnMatching.Suggest(table, Fields).Columns.Select(one => one.Target?.ToString() ?? "-"))
+            string.Join(
+                ',',
+                ColumnMatching.Suggest(table, Fields).Columns.Select(column => column.Target?.ToString() ?? "-")
+            )
         );
     }
 

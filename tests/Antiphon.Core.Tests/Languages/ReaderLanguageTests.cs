@@ -3,7 +3,9 @@ using Antiphon.Core.Languages;
 
 namespace Antiphon.Core.Tests.Languages;
 
-/// <summary>Every language says everything: a text for each of English, with the same places, in all the forms its plurals need.</summary>
+/// <summary>
+/// Every language says everything: a text for each of English, with the same places, in all the forms its plurals need.
+/// </summary>
 public sealed class ReaderLanguageTests
 {
     private static readonly Dictionary<string, string[]> Forms = new()

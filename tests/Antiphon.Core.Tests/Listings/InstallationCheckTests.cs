@@ -86,7 +86,7 @@ public sealed class InstallationCheckTests
         );
         var byMeta = Examine($"<meta http-equiv=\"content-security-policy\" content=\"{policy}\">" + Snippet + Script);
         Assert.All(new[] { byHeader, byMeta }, points =>
-            Assert.Equal(forbidding, points.Single(one => one.Point == InstallationPoint.PolicyAllows).Detail)
+            Assert.Equal(forbidding, points.Single(point => point.Point == InstallationPoint.PolicyAllows).Detail)
         );
     }
 
@@ -133,8 +133,8 @@ public sealed class InstallationCheckTests
     public void Ways_without_our_script_are_not_asked_for_it(string html, PointCause? cause)
     {
         var points = Examine(html);
-        Assert.DoesNotContain(points, one =>
-            one.Point
+        Assert.DoesNotContain(points, point =>
+            point.Point
                 is InstallationPoint.ScriptThere
                     or InstallationPoint.AddressAllowed
                     or InstallationPoint.PolicyAllows

@@ -154,7 +154,7 @@ public sealed class DigestComposerTests
         Assert.DoesNotContain(ComposedDigest.LeaveMark, addresses);
         var counted = CountedLinks.Through(
             mail,
-            addresses.ToDictionary(one => one, one => "https://q.example/go/" + addresses.ToList().IndexOf(one))
+            addresses.ToDictionary(address => address, one => "https://q.example/go/" + addresses.ToList().IndexOf(one))
         );
         Assert.DoesNotContain("night-log.example", counted.Html + counted.Plain, StringComparison.Ordinal);
         Assert.All(new[] { counted.Html, counted.Plain }, part =>

@@ -164,7 +164,7 @@ public sealed class ConnectTests(ConnectHost hosts) : IClassFixture<ConnectHost>
         Assert.Equal(2, blog.Number("posts"));
         var post = (await _host.Owner.GetJsonAsync($"{_host.Api}posts?blog={blog.Number("id")}"))
             .Items("posts")
-            .Single(one => one.Text("title") == "New tray");
+            .Single(item => item.Text("title") == "New tray");
         var body = (await _host.Owner.GetJsonAsync($"{_host.Api}posts/{post.Number("id")}")).Text("bodyHtml");
         Assert.Equal("<p>Cherry wood</p>", body);
         Assert.Equal("https://bench.example/2", post.Text("address"));

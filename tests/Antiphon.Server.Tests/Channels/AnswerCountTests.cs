@@ -1,7 +1,6 @@
 using System.Net;
 using Antiphon.Server.Channels.Counting;
 using Antiphon.Server.Tests.Hosting;
-using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
@@ -66,7 +65,10 @@ public sealed class AnswerCountTests(ChannelHost both)
         var id = delivery.Number("id");
         Assert.Null(
             await _host.InDatabaseAsync(database =>
-                database.ChannelDeliveries.Where(one => one.Id == id).Select(one => one.CountNextAt).SingleAsync()
+                database
+                    .ChannelDeliveries.Where(channelDelivery => channelDelivery.Id == id)
+                    .Select(one => one.CountNextAt)
+                    .SingleAsync()
             )
         );
         Assert.Equal(1, (await channels.OpenAsync(delivery)).Number("counts.likes"));
@@ -115,7 +117,9 @@ public sealed class AnswerCountTests(ChannelHost both)
             1,
             await _host.InDatabaseAsync(database =>
                 database
-                    .ChannelDeliveries.Where(one => one.Id == id && one.CountNextAt != null)
+                    .ChannelDeliveries.Where(channelDelivery =>
+                        channelDelivery.Id == id && channelDelivery.CountNextAt != null
+                    )
                     .ExecuteUpdateAsync(set =>
                         set.SetProperty(one => one.CountNextAt, DateTimeOffset.UtcNow.AddMinutes(-1))
                     )

@@ -1,6 +1,5 @@
 using Antiphon.Data.Channels;
 using Antiphon.Server.Tests.Hosting;
-using Antiphon.Tests;
 
 namespace Antiphon.Server.Tests.Channels;
 
@@ -33,7 +32,7 @@ public sealed class ChannelPaceTests(ChannelHost both)
         // The others are not kept waiting, and time frees the receiver.
         await _host.InDatabaseAsync(async database =>
         {
-            foreach (var start in database.ChannelStarts.Where(one => one.ChannelId == paced))
+            foreach (var start in database.ChannelStarts.Where(channelStart => channelStart.ChannelId == paced))
                 start.At = start.At.AddMinutes(-61);
             return await database.SaveChangesAsync();
         });

@@ -90,7 +90,7 @@ internal sealed class ChannelTalk(AntiphonHost host, OutsideWorld world)
 
     /// <summary>A channel as the list tells of it.</summary>
     public async Task<Json> ChannelAsync(long id) =>
-        (await host.Owner.GetJsonAsync($"{host.Api}channels/set-up")).Items().Single(one => one.Number("id") == id);
+        (await host.Owner.GetJsonAsync($"{host.Api}channels/set-up")).Items().Single(item => item.Number("id") == id);
 
     /// <summary>Changes settings of a channel.</summary>
     public async Task ChangeAsync(long id, string kind, string service, object change) =>

@@ -357,7 +357,7 @@ public sealed class ChannelTests(ChannelHost both)
         var mail = $"{Guid.NewGuid():N}@fellside.example";
         await _host.Owner.PostJsonAsync($"{_host.Api}subscribers", new { mail });
         var key = await _host.InDatabaseAsync(database =>
-            Task.FromResult(database.Subscribers.Single(one => one.Mail == mail).Key)
+            Task.FromResult(database.Subscribers.Single(subscriber => subscriber.Mail == mail).Key)
         );
         await _host.Plain().PostAsync($"unsubscribe/{key}", null);
         await Eventually.TrueAsync("the bell", async () =>
@@ -389,7 +389,7 @@ public sealed class ChannelTests(ChannelHost both)
             await _host.InDatabaseAsync(database =>
                 Task.FromResult(
                     database
-                        .Channels.Where(one => one.Id == webhook)
+                        .Channels.Where(channel => channel.Id == webhook)
                         .All(one => one.Secret != renewed.Text("secret") && one.SecretBefore != "bell-secret")
                 )
             )
@@ -512,7 +512,8 @@ public sealed class ChannelTests(ChannelHost both)
             );
         foreach (var service in new[] { "hub", "tarn" })
             await both.World.FailAsync(service, "well");
-        // On a busy machine the last attempt may be made just now, or the channel have paused for it; the team resumes it and tries again until it is through.
+        // On a busy machine the last attempt may be made just now, or the channel have paused for it; the team resumes
+        // it and tries again until it is through.
         foreach (var channel in new[] { hub, pings })
             await Eventually.TrueAsync("a delivery", async () =>
             {

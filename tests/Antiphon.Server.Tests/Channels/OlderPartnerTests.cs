@@ -4,7 +4,9 @@ using Antiphon.Tests;
 
 namespace Antiphon.Server.Tests.Channels;
 
-/// <summary>Partners that take posts by the Atom Publishing Protocol (RFC 5023), and finding out which way a partner takes.</summary>
+/// <summary>
+/// Partners that take posts by the Atom Publishing Protocol (RFC 5023), and finding out which way a partner takes.
+/// </summary>
 [Collection("channels")]
 public sealed class OlderPartnerTests(ChannelHost both)
 {

@@ -1,4 +1,3 @@
-using System.Net.Http.Json;
 using Antiphon.Server.Tests.Hosting;
 
 namespace Antiphon.Server.Tests.Channels;
@@ -124,5 +123,5 @@ public sealed class PostPreviewTests(ChannelHost both)
         ).Items();
 
     private static IReadOnlyList<string> FindingsOf(Json preview) =>
-        [.. preview.Items("findings").Select(one => one.Root!.ToString())];
+        [.. preview.Items("findings").Select(item => item.Root!.ToString())];
 }

@@ -7,7 +7,6 @@ using Antiphon.Core.Work;
 using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Tests.Hosting;
@@ -17,7 +16,9 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Antiphon.Server.Tests.Channels;
 
-/// <summary>However a post becomes public, changes or is public no more, every way out hears of it the same way.</summary>
+/// <summary>
+/// However a post becomes public, changes or is public no more, every way out hears of it the same way.
+/// </summary>
 public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelHost>
 {
     private readonly AntiphonHost _host = both.Host;
@@ -91,7 +92,7 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
         await PlannedAsync();
         await _host.InDatabaseAsync(database =>
             database
-                .ChannelDeliveries.Where(one => one.PostId == post)
+                .ChannelDeliveries.Where(channelDelivery => channelDelivery.PostId == post)
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Delivered))
         );
         var import = await _host.InDatabaseAsync(database =>
@@ -111,7 +112,9 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
         Assert.Equal((0, 0), (await DeliveriesAsync(post, DeliveryAct.Publish), await EditionsAsync(post)));
         Assert.Equal(
             1,
-            await _host.InDatabaseAsync(database => database.PostChanges.CountAsync(one => one.PostId == post))
+            await _host.InDatabaseAsync(database =>
+                database.PostChanges.CountAsync(postChange => postChange.PostId == post)
+            )
         );
     }
 
@@ -146,7 +149,7 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
         await StartAsync(withAll: false);
         await _host.InDatabaseAsync(database =>
             database
-                .Blogs.Where(one => one.Id == _host.Blog)
+                .Blogs.Where(blog => blog.Id == _host.Blog)
                 .ExecuteUpdateAsync(set =>
                     set.SetProperty(one => one.HomeAddress, "https://quillmoor.example/night-log")
                         .SetProperty(one => one.ShowsPostsAtHome, true)
@@ -195,7 +198,10 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
         var post = await MakePublicAsync("editor");
         await PlannedAsync();
         var delivery = await _host.InDatabaseAsync(database =>
-            database.ChannelDeliveries.Where(one => one.PostId == post).Select(one => one.Id).SingleAsync()
+            database
+                .ChannelDeliveries.Where(channelDelivery => channelDelivery.PostId == post)
+                .Select(one => one.Id)
+                .SingleAsync()
         );
         await _host.InDatabaseAsync(database =>
             database
@@ -219,7 +225,8 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
         Assert.Equal(1, await DeliveriesAsync(post, DeliveryAct.Withdraw));
     }
 
-    // A fresh site with a paused webhook, so that what was planned stays to be looked at; its mail with each post brings everything, or what it brings by default.
+    // A fresh site with a paused webhook, so that what was planned stays to be looked at; its mail with each post
+    // brings everything, or what it brings by default.
     private async Task StartAsync(bool withAll)
     {
         var channels = await both.FreshAsync();
@@ -263,7 +270,7 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
         (await _host.Owner.PostAsync($"{_host.Api}channels/set-up/pause", null)).EnsureSuccessStatusCode();
         await _host.InDatabaseAsync(async database =>
         {
-            var digest = await database.Digests.SingleAsync(one => one.SiteId == _host.Site);
+            var digest = await database.Digests.SingleAsync(digest => digest.SiteId == _host.Site);
             digest.Settings = digest.Settings with
             {
                 Choice = ChannelChoice.Everything with { Blogs = [_host.Blog, followed] },
@@ -313,7 +320,7 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
             default:
                 var followed = await _host.InDatabaseAsync(database =>
                     database
-                        .Blogs.Where(one => one.SiteId == _host.Site && one.Following != null)
+                        .Blogs.Where(blog => blog.SiteId == _host.Site && blog.Following != null)
                         .Select(one => one.Id)
                         .SingleAsync()
                 );
@@ -366,8 +373,10 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
     private Task ForgetAsync(long post) =>
         _host.InDatabaseAsync(async database =>
         {
-            await database.Editions.Where(one => one.Posts.Any(of => of.PostId == post)).ExecuteDeleteAsync();
-            return await database.ChannelDeliveries.Where(one => one.PostId == post).ExecuteDeleteAsync();
+            await database.Editions.Where(edition => edition.Posts.Any(of => of.PostId == post)).ExecuteDeleteAsync();
+            return await database
+                .ChannelDeliveries.Where(channelDelivery => channelDelivery.PostId == post)
+                .ExecuteDeleteAsync();
         });
 
     private Task PlannedAsync() => Eventually.TrueAsync("everything planned", () => _host.InDatabaseAsync(
@@ -380,7 +389,7 @@ public sealed class PublicChangeTests(ChannelHost both) : IClassFixture<ChannelH
                         )
                         && !await database
                             .PostChanges.IgnoreQueryFilters()
-                            .AnyAsync(one => one.Post.SiteId == _host.Site && one.DueAt <= now);
+                            .AnyAsync(postChange => postChange.Post.SiteId == _host.Site && postChange.DueAt <= now);
                 }
             ));
 

@@ -65,7 +65,7 @@ public sealed class ClearingTests(AntiphonHost host) : IClassFixture<AntiphonHos
         Action<Microsoft.EntityFrameworkCore.Query.UpdateSettersBuilder<Comment>> set
     ) =>
         host.InDatabaseAsync(database =>
-            database.Comments.Where(one => one.Thread.Identifier == thread.Identifier).ExecuteUpdateAsync(set)
+            database.Comments.Where(comment => comment.Thread.Identifier == thread.Identifier).ExecuteUpdateAsync(set)
         );
 
     private Task<Comment> RowAsync(ThreadTalk thread) =>

@@ -126,7 +126,7 @@ public sealed class DecidingTests(AntiphonHost host) : IClassFixture<AntiphonHos
         await WriteAsync(thread, "By Ida.", "device-of-ida-0123456789", mail);
         var letters = await host.InDatabaseAsync(database =>
             database
-                .Letters.Where(one => one.Address == mail)
+                .Letters.Where(letter => letter.Address == mail)
                 .OrderBy(one => one.Id)
                 .Select(one => one.Text)
                 .ToListAsync()

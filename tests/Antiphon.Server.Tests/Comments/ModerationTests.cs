@@ -172,11 +172,11 @@ public sealed class ModerationTests(AntiphonHost host) : IClassFixture<AntiphonH
 
         var back = decided
             .Items("decided")
-            .Select(one => new
+            .Select(item => new
             {
-                id = one.Number("id"),
-                standing = one.Text("before"),
-                before = one.Text("standing"),
+                id = item.Number("id"),
+                standing = item.Text("before"),
+                before = item.Text("standing"),
             })
             .ToList();
         await DecideAsync(first, "spam", "hidden");

@@ -1,6 +1,5 @@
 using System.Text.RegularExpressions;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;
 
@@ -44,7 +43,7 @@ public sealed partial class ThreadPageTests(AntiphonHost host) : IClassFixture<A
         var thread = await LongAsync(23);
         var last = (await thread.JsonAsync())
             .Items("comments")
-            .Single(one => one.Text("html").Contains("Number 22.", StringComparison.Ordinal))
+            .Single(item => item.Text("html").Contains("Number 22.", StringComparison.Ordinal))
             .Text("id");
         Assert.DoesNotContain("Number 22.", await thread.HtmlAsync("oldest"), StringComparison.Ordinal);
         Assert.Contains("Number 22.", await thread.HtmlAsync("oldest", $"&at={last}"), StringComparison.Ordinal);
@@ -80,7 +79,7 @@ public sealed partial class ThreadPageTests(AntiphonHost host) : IClassFixture<A
         await host.InDatabaseAsync(async database =>
         {
             var first = await database
-                .Comments.Include(one => one.Thread)
+                .Comments.Include(comment => comment.Thread)
                 .SingleAsync(one => one.Thread.Identifier == thread.Identifier);
             for (var number = 1; number < count; number++)
                 database.Comments.Add(Like(first, $"Number {number}.", number));

@@ -127,8 +127,8 @@ internal sealed class ThreadTalk(AntiphonHost host, string siteKey, string ident
     {
         var thread = (await host.Owner.GetJsonAsync(host.Api + "threads"))
             .Items()
-            .SingleOrDefault(one =>
-                one.Text("identifier") == identifier || (identifier.Length == 0 && one.Text("address") == page)
+            .SingleOrDefault(item =>
+                item.Text("identifier") == identifier || (identifier.Length == 0 && item.Text("address") == page)
             );
         return thread is null
             ? []

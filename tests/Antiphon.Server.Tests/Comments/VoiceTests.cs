@@ -85,7 +85,7 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         await HttpTalk.GoodAsync(await thread.PostAsync("Hedda Voss", "So did we.", answers: key));
         await HttpTalk.GoodAsync(await thread.PostAsync("Joan Farthing", "Where?", answers: "nowhere"));
         await thread.DecideAllAsync("public");
-        Assert.Equal(["0", "1", "0"], (await thread.JsonAsync()).Items("comments").Select(one => one.Text("depth")));
+        Assert.Equal(["0", "1", "0"], (await thread.JsonAsync()).Items("comments").Select(item => item.Text("depth")));
     }
 
     [Fact]

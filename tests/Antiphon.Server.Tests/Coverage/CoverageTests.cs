@@ -63,7 +63,7 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         await _host.WriteAsync("Undeliverable");
         await _host.InDatabaseAsync(database =>
             database
-                .Deliveries.Where(one => one.SiteId == _host.Site)
+                .Deliveries.Where(delivery => delivery.SiteId == _host.Site)
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed))
         );
         var board = await Eventually.IsAsync(
@@ -145,7 +145,7 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
             {
                 await _host.InDatabaseAsync(database =>
                     database
-                        .Deliveries.Where(one => one.Edition.Posts.Any(brought => brought.PostId == post))
+                        .Deliveries.Where(delivery => delivery.Edition.Posts.Any(brought => brought.PostId == post))
                         .ExecuteUpdateAsync(set => set.SetProperty(one => one.State, DeliveryState.Failed))
                 );
                 return await _host.Owner.GetJsonAsync(_host.Api + "coverage?show=off&count=1");

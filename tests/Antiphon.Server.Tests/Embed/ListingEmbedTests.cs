@@ -121,7 +121,7 @@ public sealed class ListingEmbedTests(AntiphonHost host) : IClassFixture<Antipho
         await host.Plain().SendAsync(request);
         var seen = (await host.Owner.GetJsonAsync($"{host.Api}listings/{listing.Number("id")}"))
             .Items("sightings")
-            .Select(one => one.Text("pageAddress"));
+            .Select(item => item.Text("pageAddress"));
         Assert.Equal(page is null ? [] : [page], seen);
     }
 

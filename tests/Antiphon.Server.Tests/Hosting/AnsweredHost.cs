@@ -2,7 +2,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Hosting;
 
-/// <summary>A server and a site of somebody else that answers as it is told, shared by the tests of a class; each test begins with <see cref="FreshAsync"/>.</summary>
+/// <summary>
+/// A server and a site of somebody else that answers as it is told, shared by the tests of a class; each test begins
+/// with <see cref="FreshAsync"/>.
+/// </summary>
 public abstract class AnsweredHost : IAsyncLifetime
 {
     /// <summary>The server.</summary>
@@ -32,7 +35,10 @@ public abstract class AnsweredHost : IAsyncLifetime
         await Other.DisposeAsync();
     }
 
-    /// <summary>A site and a blog nobody knows yet. What earlier tests follow and watch is let go, so that nothing but this test asks the other site.</summary>
+    /// <summary>
+    /// A site and a blog nobody knows yet. What earlier tests follow and watch is let go, so that nothing but this test
+    /// asks the other site.
+    /// </summary>
     internal async Task FreshAsync()
     {
         await Host.InDatabaseAsync(async database =>

@@ -8,7 +8,10 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Antiphon.Server.Tests.Hosting;
 
-/// <summary>The real server on a free port with a database file of its own. The owner, a site and a blog written here are there already.</summary>
+/// <summary>
+/// The real server on a free port with a database file of its own. The owner, a site and a blog written here are there
+/// already.
+/// </summary>
 public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetime
 {
     /// <summary>Password of everybody in the tests.</summary>
@@ -84,7 +87,10 @@ public sealed class AntiphonHost : WebApplicationFactory<Program>, IAsyncLifetim
         await FreshSiteAsync();
     }
 
-    /// <summary>Makes another site with a blog, which the host's own properties then mean; what earlier tests made stays where it is.</summary>
+    /// <summary>
+    /// Makes another site with a blog, which the host's own properties then mean; what earlier tests made stays where
+    /// it is.
+    /// </summary>
     public async Task FreshSiteAsync()
     {
         Site = (

@@ -6,7 +6,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Hosting;
 
-/// <summary>A database with every migration applied and nothing in it, made once; each server of the tests begins with a copy.</summary>
+/// <summary>
+/// A database with every migration applied and nothing in it, made once; each server of the tests begins with a copy.
+/// </summary>
 internal static class EmptyDatabase
 {
     private static readonly Lazy<Task<byte[]>> Made = new(MakeAsync);

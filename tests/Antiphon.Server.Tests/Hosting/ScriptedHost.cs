@@ -1,6 +1,9 @@
 namespace Antiphon.Server.Tests.Hosting;
 
-/// <summary>A server for the tests of a class, and somebody else's site that it may visit. Starting a server takes longer than most tests; a site of its own for each keeps them apart.</summary>
+/// <summary>
+/// A server for the tests of a class, and somebody else's site that it may visit. Starting a server takes longer than
+/// most tests; a site of its own for each keeps them apart.
+/// </summary>
 public class ScriptedHost : IAsyncLifetime
 {
     /// <summary>The server.</summary>

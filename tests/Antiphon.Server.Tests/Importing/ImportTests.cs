@@ -24,7 +24,10 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
             "Title;Text;Datum;Schlagworte\nFrost;\"<p>a</p><p></p>\";24.11.2025;cold|rime\n;no title;24.11.2025;\nFog;b;soon;\nThaw;c;1.12.2025;"
         );
         var plan = import.Root!["plan"]!;
-        Assert.Equal(["title", "body", "date", "tags"], import.Items("plan.columns").Select(one => one.Text("target")));
+        Assert.Equal(
+            ["title", "body", "date", "tags"],
+            import.Items("plan.columns").Select(item => item.Text("target"))
+        );
         Assert.Equal(
             ("dayFirst", "|", "Frost"),
             (import.Text("plan.dateForm"), import.Text("plan.listSeparator"), import.Text("columns.0.samples.0"))

@@ -68,7 +68,7 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
         await _host.WriteAsync("Newer than the copy");
         var check = await CheckAsync();
         Assert.Equal("false", check.Text("isInPlace"));
-        var point = check.Items("points").Single(one => one.Text("state") == "wrong");
+        var point = check.Items("points").Single(item => item.Text("state") == "wrong");
         Assert.Contains("stale", point.Text("message"), StringComparison.Ordinal);
         Assert.Contains("Copy the static snippet again", point.Text("fix"), StringComparison.Ordinal);
     }

@@ -24,7 +24,7 @@ public sealed class ListingChoiceTests(AntiphonHost host) : IClassFixture<Antiph
         var place = board
             .Items("places")
             .ToList()
-            .FindIndex(one => one.Text("key") == $"listing-{listing.Number("id")}");
+            .FindIndex(item => item.Text("key") == $"listing-{listing.Number("id")}");
         Assert.Equal("due", Cell(board, kept, place).Text("mark"));
         Assert.Equal(
             ("filteredOut", "The listing's choice of tags leaves it out (comet)."),

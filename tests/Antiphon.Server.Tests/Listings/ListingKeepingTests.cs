@@ -20,7 +20,7 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
         Assert.True(
             (await host.Owner.GetJsonAsync(host.Api + "listings"))
                 .Items()
-                .Single(one => one.Number("id") == listing.Number("id"))
+                .Single(item => item.Number("id") == listing.Number("id"))
                 .Has("archivedAt")
         );
         Assert.Contains("antiphon-listing", await _talk.HtmlAsync(listing), StringComparison.Ordinal);
@@ -98,7 +98,7 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
 
         (string Shown, string Why) Found(string title)
         {
-            var place = places.Items().Single(one => one.Text("title") == title);
+            var place = places.Items().Single(item => item.Text("title") == title);
             return (place.Text("isShown"), place.Text("why"));
         }
     }

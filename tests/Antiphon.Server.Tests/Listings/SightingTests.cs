@@ -1,5 +1,4 @@
 using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Server.Tests.Work;
 using Antiphon.Tests;
@@ -7,7 +6,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Listings;
 
-/// <summary>What a request says of the page it comes from only proposes; what we find there ourselves makes a blog's home.</summary>
+/// <summary>
+/// What a request says of the page it comes from only proposes; what we find there ourselves makes a blog's home.
+/// </summary>
 public sealed class SightingTests(WorkHost both) : IClassFixture<WorkHost>
 {
     private readonly AntiphonHost _host = both.Host;
@@ -18,7 +19,7 @@ public sealed class SightingTests(WorkHost both) : IClassFixture<WorkHost>
         await _host.FreshSiteAsync();
         await _host.InDatabaseAsync(database =>
             database
-                .Sites.Where(one => one.Id == _host.Site)
+                .Sites.Where(site => site.Id == _host.Site)
                 .ExecuteUpdateAsync(set =>
                     set.SetProperty(one => one.AllowedAddresses, new List<string> { both.Site.Address.AbsoluteUri })
                 )
@@ -45,7 +46,9 @@ public sealed class SightingTests(WorkHost both) : IClassFixture<WorkHost>
         Assert.Equal(
             1,
             await _host.InDatabaseAsync(database =>
-                database.Sightings.CountAsync(one => one.Listing.SiteId == _host.Site && one.ConfirmedAt != null)
+                database.Sightings.CountAsync(sighting =>
+                    sighting.Listing.SiteId == _host.Site && sighting.ConfirmedAt != null
+                )
             )
         );
     }

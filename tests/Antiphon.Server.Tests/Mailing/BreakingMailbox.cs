@@ -3,7 +3,10 @@ using System.Globalization;
 
 namespace Antiphon.Server.Tests.Mailing;
 
-/// <summary>A mailbox (RFC 1939) whose sessions break off as often as a test says: before their end, so that nothing that was deleted is gone (§6).</summary>
+/// <summary>
+/// A mailbox (RFC 1939) whose sessions break off as often as a test says: before their end, so that nothing that was
+/// deleted is gone (§6).
+/// </summary>
 internal sealed class BreakingMailbox : LineServer
 {
     private readonly ConcurrentDictionary<int, string> _mails = new();

@@ -1,4 +1,3 @@
-using Antiphon.Data.Mailing;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;

@@ -36,7 +36,7 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         await Host.WriteAsync("First night");
         await ItIsTimeAsync();
         await EditionAsync("sent");
-        var digest = (await Host.Owner.GetJsonAsync(Path)).Items().Single(one => one.Number("id") == Digest);
+        var digest = (await Host.Owner.GetJsonAsync(Path)).Items().Single(item => item.Number("id") == Digest);
         Assert.Equal(0, digest.Number("waiting"));
         Assert.True(
             DateTimeOffset.Parse(digest.Text("nextAt"), System.Globalization.CultureInfo.InvariantCulture)
@@ -146,7 +146,7 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
             "the attempts",
             async () =>
                 await Host.InDatabaseAsync(database =>
-                    database.Deliveries.CountAsync(one => one.State == DeliveryState.Retrying)
+                    database.Deliveries.CountAsync(delivery => delivery.State == DeliveryState.Retrying)
                 ),
             count => count == 2
         );
@@ -231,11 +231,13 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         var gone = await Host.WriteAsync("Goes");
         await Host.Owner.PostJsonAsync($"{Path}/{Digest}/send");
         await Eventually.TrueAsync("the first attempt", () =>
-            Host.InDatabaseAsync(database => database.Deliveries.AnyAsync(one => one.State == DeliveryState.Retrying))
+            Host.InDatabaseAsync(database =>
+                database.Deliveries.AnyAsync(delivery => delivery.State == DeliveryState.Retrying)
+            )
         );
         await Host.InDatabaseAsync(database =>
             database
-                .Posts.Where(one => one.Id == gone.Number("id"))
+                .Posts.Where(post => post.Id == gone.Number("id"))
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.Status, PostStatus.Withdrawn))
         );
         await Host.Owner.PostJsonAsync(
@@ -259,7 +261,7 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
         };
         var preview = await Host.Owner.PostJsonAsync($"{Path}/preview?digest={Digest}", request);
         Assert.Equal(("FIRST NIGHT!!", 1), (preview.Text("subject"), preview.Number("posts")));
-        Assert.Contains("mail-subject-shouts", preview.Items("findings").Select(one => one.Text("rule")));
+        Assert.Contains("mail-subject-shouts", preview.Items("findings").Select(item => item.Text("rule")));
         Assert.Contains("mail-picture-without-words", preview.Items("findings").Select(one => one.Text("rule")));
         Assert.Contains(
             "mail-link-broken",
@@ -313,13 +315,13 @@ public sealed class DigestTests(MailHost shared) : DigestHost(shared)
 
     private Task<int> OpenAsync(string state) =>
         Host.InDatabaseAsync(database =>
-            database.Deliveries.CountAsync(one => one.State == Enum.Parse<DeliveryState>(state))
+            database.Deliveries.CountAsync(delivery => delivery.State == Enum.Parse<DeliveryState>(state))
         );
 
     private Task<int> ChooseAsync(string mail, string category) =>
         Host.InDatabaseAsync(async database =>
         {
-            (await database.Subscribers.SingleAsync(one => one.Mail == mail)).Categories = [category];
+            (await database.Subscribers.SingleAsync(subscriber => subscriber.Mail == mail)).Categories = [category];
             return await database.SaveChangesAsync();
         });
 

@@ -72,7 +72,9 @@ public sealed class MailDeliveryTests(MailHost shared) : IClassFixture<MailHost>
     public async Task The_link_in_the_mail_ends_the_mails()
     {
         await SubscribeAsync("wilf@fellside.example");
-        var key = await _host.InDatabaseAsync(database => database.Subscribers.Select(one => one.Key).SingleAsync());
+        var key = await _host.InDatabaseAsync(database =>
+            database.Subscribers.Select(subscriber => subscriber.Key).SingleAsync()
+        );
         using var browser = _host.Plain();
         Assert.Contains("Unsubscribe?", await browser.GetStringAsync($"unsubscribe/{key}"), StringComparison.Ordinal);
         // Opening alone ends nothing: mail scanners open every link.

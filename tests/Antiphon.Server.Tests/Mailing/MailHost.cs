@@ -3,7 +3,10 @@ using Antiphon.Tests;
 
 namespace Antiphon.Server.Tests.Mailing;
 
-/// <summary>A server with the stand-in mail server beside it, shared by the tests of a class; each test begins with <see cref="StartAnewAsync"/>.</summary>
+/// <summary>
+/// A server with the stand-in mail server beside it, shared by the tests of a class; each test begins with
+/// <see cref="StartAnewAsync"/>.
+/// </summary>
 public sealed class MailHost : IAsyncLifetime
 {
     /// <summary>The server.</summary>

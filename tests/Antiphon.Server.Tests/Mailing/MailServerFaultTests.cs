@@ -67,13 +67,17 @@ public sealed class MailServerFaultTests : IAsyncLifetime
         _server.FailAt(null);
         await Eventually.IsAsync("every mail", () => Task.FromResult(ToReaders().Count), count => count >= Readers);
         await Eventually.TrueAsync("the end of all sending", () =>
-            _host.InDatabaseAsync(async database => !await database.Deliveries.AnyAsync(one => one.DeliveredAt == null))
+            _host.InDatabaseAsync(async database =>
+                !await database.Deliveries.AnyAsync(delivery => delivery.DeliveredAt == null)
+            )
         );
         Assert.Equal(Readers, ToReaders().Distinct().Count());
         Assert.Equal(Readers, ToReaders().Count);
         Assert.Equal(
             0,
-            await _host.InDatabaseAsync(database => database.Subscribers.CountAsync(one => one.Suppressed != null))
+            await _host.InDatabaseAsync(database =>
+                database.Subscribers.CountAsync(subscriber => subscriber.Suppressed != null)
+            )
         );
         Assert.False(await _host.InDatabaseAsync(database => database.MailStandings.AnyAsync()));
     }

@@ -10,7 +10,9 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Antiphon.Server.Tests.Mailing;
 
-/// <summary>Sessions with the mailbox of returns that break off before their end give the same mails again; each counts once.</summary>
+/// <summary>
+/// Sessions with the mailbox of returns that break off before their end give the same mails again; each counts once.
+/// </summary>
 public sealed class ReturnMailboxTests : IAsyncLifetime
 {
     private readonly BreakingMailbox _mailbox = new();
@@ -48,7 +50,7 @@ public sealed class ReturnMailboxTests : IAsyncLifetime
             (1, null),
             await _host.InDatabaseAsync(async database =>
             {
-                var subscriber = await database.Subscribers.SingleAsync(one => one.SiteId == _host.Site);
+                var subscriber = await database.Subscribers.SingleAsync(subscriber => subscriber.SiteId == _host.Site);
                 return (subscriber.SoftBounces, subscriber.Suppressed);
             })
         );
@@ -58,7 +60,7 @@ public sealed class ReturnMailboxTests : IAsyncLifetime
         _host.InDatabaseAsync(async database =>
         {
             var now = DateTimeOffset.UtcNow;
-            var digest = await database.Digests.SingleAsync(one => one.SiteId == _host.Site);
+            var digest = await database.Digests.SingleAsync(digest => digest.SiteId == _host.Site);
             var subscriber = new Subscriber
             {
                 SiteId = _host.Site,

@@ -105,5 +105,7 @@ public sealed class ReturnTests(MailHost shared) : DigestHost(shared)
     }
 
     private Task<Subscriber> SubscriberAsync(string mail) =>
-        Host.InDatabaseAsync(database => database.Subscribers.AsNoTracking().SingleAsync(one => one.Mail == mail));
+        Host.InDatabaseAsync(database =>
+            database.Subscribers.AsNoTracking().SingleAsync(subscriber => subscriber.Mail == mail)
+        );
 }

@@ -2,7 +2,6 @@ using System.Net;
 using Antiphon.Core.Html;
 using Antiphon.Core.Mentions;
 using Antiphon.Data.Mentions;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.AspNetCore.Http;
@@ -105,7 +104,7 @@ public sealed class MentionTests(MentionHost both) : IClassFixture<MentionHost>
         await _host.InDatabaseAsync(database =>
             database
                 .Mentions.IgnoreQueryFilters()
-                .Where(one => one.PostId == post.Number("id"))
+                .Where(mention => mention.PostId == post.Number("id"))
                 .ExecuteUpdateAsync(set =>
                     set.SetProperty(one => one.NextReadAt, DateTimeOffset.UtcNow)
                         .SetProperty(one => one.Problem, (string?)null)
@@ -223,7 +222,7 @@ public sealed class MentionTests(MentionHost both) : IClassFixture<MentionHost>
         var post = await _host.WriteAsync("Told too often");
         var key = await KeyAsync();
         var site = await _host.InDatabaseAsync(database =>
-            database.Sites.Where(one => one.PublicKey == key).Select(one => one.Id).SingleAsync()
+            database.Sites.Where(site => site.PublicKey == key).Select(one => one.Id).SingleAsync()
         );
         await _host.InDatabaseAsync(async database =>
         {
@@ -319,7 +318,7 @@ public sealed class MentionTests(MentionHost both) : IClassFixture<MentionHost>
         {
             found = (await _host.Owner.GetJsonAsync($"{_host.Api}mentions?choice={choice}"))
                 .Items("mentions")
-                .FirstOrDefault(one => one.Text("source") == (source ?? Source));
+                .FirstOrDefault(item => item.Text("source") == (source ?? Source));
             return found is not null;
         });
         return found!;

@@ -18,7 +18,10 @@ public sealed class AddressGuardTests
         Assert.False(AddressGuard.IsPublic(last));
     }
 
-    /// <summary>Not globally reachable by IANA's registries of special-purpose addresses, and what carries such an address within.</summary>
+    /// <summary>
+    /// Not globally reachable by IANA's registries of special-purpose addresses, and what carries such an address
+    /// within.
+    /// </summary>
     [Theory]
     [InlineData("127.255.1.1")]
     [InlineData("169.254.169.254")]

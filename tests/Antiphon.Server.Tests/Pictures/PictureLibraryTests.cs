@@ -402,7 +402,7 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
         Assert.Equal((1, 10), (found.Number("total"), found.Number("pictures.0.focusX")));
         var wordless = await _host.Owner.GetJsonAsync($"{_host.Api}pictures?withoutAlt=true");
         Assert.Equal(wordless.Number("total"), wordless.Number("withoutAlt"));
-        Assert.Contains("other.png", wordless.Items("pictures").Select(one => one.Text("name")));
+        Assert.Contains("other.png", wordless.Items("pictures").Select(item => item.Text("name")));
         Assert.DoesNotContain("IMG_0042.png", wordless.Items("pictures").Select(one => one.Text("name")));
     }
 

@@ -10,7 +10,10 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace Antiphon.Server.Tests.Platform;
 
-/// <summary>Every operation that takes JSON, with bodies that do not fit. None of them may be answered with an error of the server.</summary>
+/// <summary>
+/// Every operation that takes JSON, with bodies that do not fit. None of them may be answered with an error of the
+/// server.
+/// </summary>
 public sealed partial class MalformedRequestTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
     private static readonly string Million = new('x', 1_000_000);

@@ -7,7 +7,8 @@ namespace Antiphon.Server.Tests.Platform;
 
 public sealed class RouteBodyTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
-    // A service or a list among the parameters is taken for a body by the compiler of handlers unless it is marked; the route then answers nobody who sends none.
+    // A service or a list among the parameters is taken for a body by the compiler of handlers unless it is marked; the
+    // route then answers nobody who sends none.
     [Fact]
     public void No_route_that_is_only_read_waits_for_a_body()
     {
@@ -23,7 +24,8 @@ public sealed class RouteBodyTests(AntiphonHost host) : IClassFixture<AntiphonHo
         );
     }
 
-    // Where the workplace is not built the file is missing, and that is said; nothing of the API may answer in its place.
+    // Where the workplace is not built the file is missing, and that is said; nothing of the API may answer in its
+    // place.
     [Fact]
     public void Addresses_of_nobody_lead_to_the_workplace_and_those_of_the_API_to_nothing()
     {

@@ -1,7 +1,6 @@
 using System.Collections;
 using System.Reflection;
 using System.Text.Json.Nodes;
-using Antiphon.Server.Tests.Hosting;
 
 namespace Antiphon.Server.Tests.Platform;
 
@@ -51,7 +50,9 @@ internal static class SampleBody
                     || type.GetConstructors()
                         .Any(made =>
                             made.GetParameters()
-                                .Any(one => string.Equals(one.Name, member.Name, StringComparison.OrdinalIgnoreCase))
+                                .Any(parameter =>
+                                    string.Equals(parameter.Name, member.Name, StringComparison.OrdinalIgnoreCase)
+                                )
                         )
                 )
             )

@@ -101,7 +101,7 @@ public sealed class PostListTests(AntiphonHost host) : IClassFixture<AntiphonHos
                 [post],
                 (await host.Owner.GetJsonAsync($"{host.Api}posts?{filter}"))
                     .Items("posts")
-                    .Select(one => one.Number("id"))
+                    .Select(item => item.Number("id"))
             );
         }
 
@@ -279,7 +279,9 @@ public sealed class PostListTests(AntiphonHost host) : IClassFixture<AntiphonHos
         Assert.Equal(HttpStatusCode.NotFound, (await host.Owner.GetAsync($"{host.Api}posts/{id}")).StatusCode);
         Assert.Contains(
             id,
-            (await host.Owner.GetJsonAsync($"{host.Api}posts?bin=true")).Items("posts").Select(one => one.Number("id"))
+            (await host.Owner.GetJsonAsync($"{host.Api}posts?bin=true"))
+                .Items("posts")
+                .Select(item => item.Number("id"))
         );
         await host.Owner.PostJsonAsync($"{host.Api}posts/bulk/{change.Number("change")}/undo");
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync(address)).StatusCode);

@@ -40,7 +40,7 @@ public sealed class ReviewTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         using var editor = await host.MemberAsync("editor", "dov@quillmoor.example");
         var reviewer = (await host.Owner.GetJsonAsync(host.Api + "people"))
             .Items()
-            .Single(one => one.Text("mail") == "dov@quillmoor.example")
+            .Single(item => item.Text("mail") == "dov@quillmoor.example")
             .Number("personId");
         var post = await contributor.PostJsonAsync(host.Api + "posts", Request("A lens for the corner", "draft", 0));
         var path = $"{host.Api}posts/{post.Number("id")}";

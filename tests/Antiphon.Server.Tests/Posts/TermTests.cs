@@ -1,5 +1,4 @@
 using Antiphon.Server.Tests.Hosting;
-using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Posts;
 
@@ -14,7 +13,7 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         await KeepAsync("Galaxies", "Deep sky");
         var galaxies = (await host.Owner.GetJsonAsync(host.Api + "terms"))
             .Items("categories")
-            .Single(one => one.Text("name") == "Galaxies");
+            .Single(item => item.Text("name") == "Galaxies");
         Assert.Equal(["Observing", "Deep sky", "Galaxies"], galaxies.Items("path").Select(one => one.Root!.ToString()));
         using var circle = System.Net.Http.Json.JsonContent.Create(new { name = "Observing", above = "Galaxies" });
         var refusal = await (await host.Owner.PutAsync(host.Api + "terms/categories", circle)).ProblemAsync(
@@ -53,7 +52,7 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         );
         var ida = (await host.Owner.GetJsonAsync(host.Api + "terms"))
             .Items("authors")
-            .Single(one => one.Text("name") == "Ida Marsh");
+            .Single(item => item.Text("name") == "Ida Marsh");
         Assert.Equal(("Counts meteors and draws them.", 0), (ida.Text("about"), ida.Number("posts")));
         using var wrong = System.Net.Http.Json.JsonContent.Create(new { name = "Ida Marsh", link = "ida" });
         Assert.Equal(
@@ -101,7 +100,7 @@ public sealed class TermTests(AntiphonHost host) : IClassFixture<AntiphonHost>
             host.Api + "posts",
             Post("published", ("instrument", "Refractor"), ("seeing", "GOOD"), ("aperture", "102,5"))
         );
-        Assert.Equal(["Refractor", "good", "102.5"], post.Items("ownValues").Select(one => one.Text("value")));
+        Assert.Equal(["Refractor", "good", "102.5"], post.Items("ownValues").Select(item => item.Text("value")));
     }
 
     [Fact]

@@ -1,5 +1,4 @@
 using System.Net;
-using System.Net.Http.Json;
 using AngleSharp.Html.Parser;
 using Antiphon.Server.Tests.Hosting;
 using Microsoft.EntityFrameworkCore;

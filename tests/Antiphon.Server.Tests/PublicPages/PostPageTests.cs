@@ -156,8 +156,8 @@ public sealed class PostPageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         Assert.Equal(
             0,
             await host.InDatabaseAsync(database =>
-                database.Deliveries.CountAsync(one =>
-                    one.Edition.Posts.Any(brought => brought.PostId == post.Number("id"))
+                database.Deliveries.CountAsync(delivery =>
+                    delivery.Edition.Posts.Any(brought => brought.PostId == post.Number("id"))
                 )
             )
         );

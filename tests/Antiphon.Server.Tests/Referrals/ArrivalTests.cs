@@ -23,7 +23,7 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         Assert.Equal(
             ["lantern 2", "No sender told 1", "tarn.example 1"],
             seen.Items("sources")
-                .Select(one => $"{one.Text("name")} {one.Number("count")}")
+                .Select(item => $"{item.Text("name")} {item.Number("count")}")
                 .Order(StringComparer.OrdinalIgnoreCase)
         );
         Assert.Equal(
@@ -56,8 +56,8 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         string[] came =
         [
             .. seen.Items("channels")
-                .Select(one =>
-                    $"{one.Text("name")} {one.Number("delivered")} {(one.Has("came") ? one.Text("came") : "-")} {(one.Has("answered") ? one.Text("answered.answers") : "-")}"
+                .Select(item =>
+                    $"{item.Text("name")} {item.Number("delivered")} {(item.Has("came") ? item.Text("came") : "-")} {(item.Has("answered") ? item.Text("answered.answers") : "-")}"
                 ),
         ];
         Assert.Equal(["Lantern 0 1 0", "Silent 0 - 0", "Parish 0 2 -"], came);
@@ -72,7 +72,7 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
         var path = await PathAsync("Fog at the gate");
         var (key, id) = await host.InDatabaseAsync(database =>
             database
-                .Threads.Where(one => one.SiteId == host.Site)
+                .Threads.Where(thread => thread.SiteId == host.Site)
                 .Select(one => ValueTuple.Create(one.Site.PublicKey, one.Identifier))
                 .SingleAsync()
         );
@@ -102,7 +102,9 @@ public sealed class ArrivalTests(AntiphonHost host) : IClassFixture<AntiphonHost
             2,
             await host.InDatabaseAsync(database =>
                 database
-                    .ArrivalCounts.Where(one => one.SiteId == host.Site && one.Source == "made-up-7")
+                    .ArrivalCounts.Where(arrivalCount =>
+                        arrivalCount.SiteId == host.Site && arrivalCount.Source == "made-up-7"
+                    )
                     .Select(one => one.Count)
                     .SingleAsync()
             )

@@ -62,7 +62,9 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
     public async Task Who_has_an_account_joins_with_its_password_and_no_other()
     {
         await host.InDatabaseAsync(async database =>
-            await database.Memberships.Where(one => one.Person.Email == "guest@fellside.example").ExecuteDeleteAsync()
+            await database
+                .Memberships.Where(membership => membership.Person.Email == "guest@fellside.example")
+                .ExecuteDeleteAsync()
         );
         using var guest = await host.MemberAsync("moderator", "guest@fellside.example");
         await host.InDatabaseAsync(database =>
@@ -70,7 +72,7 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         );
         await host.InDatabaseAsync(database =>
             database
-                .Users.Where(one => one.Email == "guest@fellside.example")
+                .Users.Where(user => user.Email == "guest@fellside.example")
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true))
         );
         var key = await InviteAsync("guest@fellside.example", "contributor");
@@ -94,14 +96,14 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         Assert.Equal(HttpStatusCode.OK, (await host.Plain().GetAsync($"api/invitations/{second}")).StatusCode);
         await host.InDatabaseAsync(database =>
             database
-                .Invitations.Where(one => one.Mail == "late@fellside.example")
+                .Invitations.Where(invitation => invitation.Mail == "late@fellside.example")
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.ExpiresAt, DateTimeOffset.UnixEpoch))
         );
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{second}")).StatusCode);
         var third = await InviteAsync("late@fellside.example", "moderator");
         var id = (await host.Owner.GetJsonAsync(host.Api + "invitations"))
             .Items()
-            .Single(one => one.Text("mail") == "late@fellside.example")
+            .Single(item => item.Text("mail") == "late@fellside.example")
             .Number("id");
         await host.Owner.DeleteAsync($"{host.Api}invitations/{id}");
         Assert.Equal(HttpStatusCode.NotFound, (await host.Plain().GetAsync($"api/invitations/{third}")).StatusCode);
@@ -160,7 +162,7 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         using var there = await host.MemberAsync("moderator", "settled@fellside.example");
         await host.InDatabaseAsync(database =>
             database
-                .Users.Where(one => one.Email == "settled@fellside.example")
+                .Users.Where(user => user.Email == "settled@fellside.example")
                 .ExecuteUpdateAsync(set => set.SetProperty(one => one.EmailConfirmed, true))
         );
         await host.FreshSiteAsync();
@@ -207,7 +209,7 @@ public sealed partial class InvitationTests(AntiphonHost host) : IClassFixture<A
         );
         var letter = await host.InDatabaseAsync(database =>
             database
-                .Letters.Where(one => one.Address == mail)
+                .Letters.Where(letter => letter.Address == mail)
                 .OrderByDescending(one => one.Id)
                 .Select(one => one.Text)
                 .FirstAsync()

@@ -6,7 +6,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Storage;
 
-/// <summary>A database file that an earlier version left, from the folder Kept, or a new one; looked at beside the program.</summary>
+/// <summary>
+/// A database file that an earlier version left, from the folder Kept, or a new one; looked at beside the program.
+/// </summary>
 internal sealed class KeptDatabase : IDisposable
 {
     private readonly TemporaryFolder _folder = new();
@@ -79,7 +81,10 @@ internal sealed class KeptDatabase : IDisposable
     /// <summary>Columns of a table.</summary>
     public List<string> Columns(string table) => Ask($"SELECT name FROM pragma_table_info('{table}') ORDER BY name");
 
-    /// <summary>Everything that makes the shape of the tables, a line each: columns, keys, indexes, triggers and search tables. Neither the order of columns nor the values of rows written before a column came.</summary>
+    /// <summary>
+    /// Everything that makes the shape of the tables, a line each: columns, keys, indexes, triggers and search tables.
+    /// Neither the order of columns nor the values of rows written before a column came.
+    /// </summary>
     public List<string> Shape() =>
         [
             .. Tables()

@@ -1,5 +1,4 @@
 using Antiphon.Data;
-using Antiphon.Data.Posts;
 using Antiphon.Tests;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
@@ -7,7 +6,10 @@ using Microsoft.EntityFrameworkCore.Metadata;
 
 namespace Antiphon.Server.Tests.Storage;
 
-/// <summary>The model that is written out beforehand, so that no start has to find it: what it says is what the configurations say.</summary>
+/// <summary>
+/// The model that is written out beforehand, so that no start has to find it: what it says is what the configurations
+/// say.
+/// </summary>
 public sealed class WrittenModelTests : IDisposable
 {
     private readonly TemporaryFolder _folder = new();
@@ -41,7 +43,8 @@ public sealed class WrittenModelTests : IDisposable
         return new AntiphonContext(options.Options);
     }
 
-    // Whoever changes an entity and forgets `dotnet ef dbcontext optimize` (src/Antiphon.Data/README.md) sees here which line differs.
+    // Whoever changes an entity and forgets `dotnet ef dbcontext optimize` (src/Antiphon.Data/README.md) sees here
+    // which line differs.
     private static IEnumerable<string> Lines(IEntityType type) =>
         [
             .. type.GetDeclaredQueryFilters().Select(filter => $"{type.Name} hides by {filter.Expression}"),

@@ -23,7 +23,7 @@ public sealed partial class ReaderFormTests(AntiphonHost host) : IClassFixture<A
         );
         Assert.Equal(HttpStatusCode.OK, answer.StatusCode);
         var list = await host.Owner.GetJsonAsync(host.Api + "questions");
-        var question = list.Items("questions").Single(one => one.Text("name") == "Wilf Oakes");
+        var question = list.Items("questions").Single(item => item.Text("name") == "Wilf Oakes");
         Assert.Equal(
             ("May I bring a dog?\nA small one.", "Open evening"),
             (question.Text("message"), question.Text("postTitle"))
@@ -111,7 +111,7 @@ public sealed partial class ReaderFormTests(AntiphonHost host) : IClassFixture<A
         await SendAsync(action, ("mail", "ada@fellside.example"));
         var letter = Assert.Single(
             await host.InDatabaseAsync(database =>
-                database.Letters.Where(one => one.Address == "ada@fellside.example").ToListAsync()
+                database.Letters.Where(letter => letter.Address == "ada@fellside.example").ToListAsync()
             )
         );
         Assert.Equal(0, await SubscribersAsync("ada@fellside.example"));
@@ -162,7 +162,7 @@ public sealed partial class ReaderFormTests(AntiphonHost host) : IClassFixture<A
 
     private Task<int> SubscribersAsync(string mail) =>
         host.InDatabaseAsync(database =>
-            database.Subscribers.CountAsync(one => one.Mail == mail && one.LeftAt == null)
+            database.Subscribers.CountAsync(subscriber => subscriber.Mail == mail && subscriber.LeftAt == null)
         );
 
     private async Task<string> PostAsync(string title) => (await host.WriteAsync(title, body: Body)).Text("address");

@@ -53,7 +53,7 @@ public sealed class SignUpTests(AntiphonHost host) : IClassFixture<AntiphonHost>
             ("Ida Bcc: all@quillmoor.example", "Send me new posts.", 1),
             (detail.Text("name"), detail.Text("consent"), detail.Number("consentVersion"))
         );
-        Assert.Equal(["\"Nights\""], detail.Items("categories").Select(one => one.ToString()));
+        Assert.Equal(["\"Nights\""], detail.Items("categories").Select(item => item.ToString()));
         Assert.Equal("Foot", row.Text("form"));
     }
 
@@ -113,7 +113,7 @@ public sealed class SignUpTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         Assert.Equal(
             1,
             await host.InDatabaseAsync(database =>
-                database.SubscriptionAsks.CountAsync(one => one.FormId == form.Number("id"))
+                database.SubscriptionAsks.CountAsync(subscriptionAsk => subscriptionAsk.FormId == form.Number("id"))
             )
         );
     }
@@ -209,7 +209,7 @@ public sealed class SignUpTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         var (mail, _) = await SubscriberAsync();
         await host.InDatabaseAsync(database =>
             database
-                .Subscribers.Where(one => one.Mail == mail)
+                .Subscribers.Where(subscriber => subscriber.Mail == mail)
                 .ExecuteUpdateAsync(set =>
                     set.SetProperty(one => one.Origin, SubscriberOrigin.List)
                         .SetProperty(one => one.CreatedAt, DateTimeOffset.UtcNow.AddDays(-400))
@@ -330,7 +330,10 @@ public sealed class SignUpTests(AntiphonHost host) : IClassFixture<AntiphonHost>
     private async Task ConfirmAsync(string mail)
     {
         var key = await host.InDatabaseAsync(database =>
-            database.SubscriptionAsks.Where(one => one.Mail == mail).Select(one => one.Key).SingleAsync()
+            database
+                .SubscriptionAsks.Where(subscriptionAsk => subscriptionAsk.Mail == mail)
+                .Select(one => one.Key)
+                .SingleAsync()
         );
         using var reader = host.Plain();
         (await reader.PostAsync($"subscribe/{key}", null)).EnsureSuccessStatusCode();
@@ -343,7 +346,7 @@ public sealed class SignUpTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         return (
             mail,
             await host.InDatabaseAsync(database =>
-                database.Subscribers.Where(one => one.Mail == mail).Select(one => one.Key).SingleAsync()
+                database.Subscribers.Where(subscriber => subscriber.Mail == mail).Select(one => one.Key).SingleAsync()
             )
         );
     }

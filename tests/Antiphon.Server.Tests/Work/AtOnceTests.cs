@@ -9,7 +9,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Work;
 
-/// <summary>What two people, or one impatient one, do at the same moment happens once, and nobody sees an error.</summary>
+/// <summary>
+/// What two people, or one impatient one, do at the same moment happens once, and nobody sees an error.
+/// </summary>
 public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
 {
     private const int Times = 8;
@@ -24,7 +26,7 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
         Assert.Equal(
             1,
             await host.InDatabaseAsync(database =>
-                database.Comments.CountAsync(one => one.Text == "Sent with two clicks.")
+                database.Comments.CountAsync(comment => comment.Text == "Sent with two clicks.")
             )
         );
     }
@@ -69,7 +71,7 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
             await host.InDatabaseAsync(async database =>
                 (
                     await database.Questions.CountAsync(one => one.Message == "Is the dome open?"),
-                    await database.Notices.CountAsync(one => one.Text.StartsWith("Is the dome open?"))
+                    await database.Notices.CountAsync(notice => notice.Text.StartsWith("Is the dome open?"))
                 )
             )
         );
@@ -82,7 +84,7 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
         await AtOnceAsync(() => SendAsync(action, ("mail", "ada@fellside.example")));
         var letter = Assert.Single(
             await host.InDatabaseAsync(database =>
-                database.Letters.Where(one => one.Address == "ada@fellside.example").ToListAsync()
+                database.Letters.Where(letter => letter.Address == "ada@fellside.example").ToListAsync()
             )
         );
         var link = Link().Match(letter.Text).Value;
@@ -90,7 +92,7 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
         Assert.Equal(
             1,
             await host.InDatabaseAsync(database =>
-                database.Subscribers.CountAsync(one => one.Mail == "ada@fellside.example")
+                database.Subscribers.CountAsync(subscriber => subscriber.Mail == "ada@fellside.example")
             )
         );
     }
@@ -121,10 +123,12 @@ public sealed partial class AtOnceTests(AntiphonHost host) : IClassFixture<Antip
             Assert.Equal(HttpStatusCode.Conflict, answer.StatusCode)
         );
         var standing = await host.InDatabaseAsync(database =>
-            database.Comments.Where(one => one.Id == id).Select(one => one.Standing).SingleAsync()
+            database.Comments.Where(comment => comment.Id == id).Select(one => one.Standing).SingleAsync()
         );
         var deeds = await host.InDatabaseAsync(database =>
-            database.CommentDeeds.Where(one => one.CommentId == id && one.Kind == DeedKind.Decided).ToListAsync()
+            database
+                .CommentDeeds.Where(commentDeed => commentDeed.CommentId == id && commentDeed.Kind == DeedKind.Decided)
+                .ToListAsync()
         );
         Assert.Equal(
             (standing.ToString(), nameof(CommentStanding.Waiting)),

@@ -1,12 +1,9 @@
 using System.Collections.Concurrent;
 using Antiphon.Data;
 using Antiphon.Data.Outgoing;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Server.Work;
-using Antiphon.Tests;
-using Microsoft.AspNetCore.Http;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
@@ -73,7 +70,7 @@ public sealed class LeasedWorkTests(WorkHost both) : IClassFixture<WorkHost>
         Assert.Equal(pauses.Order(), pauses);
         Assert.Equal("The ink ran out.", (await LettersAsync())[0].Text);
         var notice = await _host.InDatabaseAsync(database =>
-            database.Notices.SingleAsync(one => one.Title == $"{_subject} was not done")
+            database.Notices.SingleAsync(notice => notice.Title == $"{_subject} was not done")
         );
         Assert.Contains("The ink ran out.", notice.Text, StringComparison.Ordinal);
     }

@@ -17,7 +17,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.Tests.Work;
 
 /// <summary>
-/// Nothing lost, nothing twice, nothing left at work: two servers share one database and what is to be done, deliveries to services that fail in every way, mails, mentions and imports, while both are killed ten times.
+/// Nothing lost, nothing twice, nothing left at work: two servers share one database and what is to be done, deliveries
+/// to services that fail in every way, mails, mentions and imports, while both are killed ten times.
 /// </summary>
 [Collection("faults")]
 public sealed class TwoServersTests : IAsyncLifetime
@@ -83,7 +84,8 @@ public sealed class TwoServersTests : IAsyncLifetime
         var all = await OpenAsync();
         for (var kill = 1; kill <= Kills; kill++)
         {
-            // Spread over the way, and never both at one moment, as nobody would notice a claim that is taken from the living.
+            // Spread over the way, and never both at one moment, as nobody would notice a claim that is taken from the
+            // living.
             var left = all - (all * kill / (Kills + 2));
             await Eventually.TrueAsync($"{left} left", async () => await OpenAsync() <= left, TimeSpan.FromMinutes(3));
             var server = _random.Next(_servers.Length);
@@ -176,7 +178,7 @@ public sealed class TwoServersTests : IAsyncLifetime
         });
         await WriteAsync(Posts - 1, 1);
         await Eventually.TrueAsync("the mails gathered", () =>
-            InDatabaseAsync(database => database.Editions.AnyAsync(one => one.Total == Readers))
+            InDatabaseAsync(database => database.Editions.AnyAsync(edition => edition.Total == Readers))
         );
     }
 
@@ -208,7 +210,8 @@ public sealed class TwoServersTests : IAsyncLifetime
     private async Task AskForMoreAsync()
     {
         var target = (await _script.GetJsonAsync("api/sites/1/posts/1")).Text("address");
-        // A third of the pages breaks off at its first reading and some at the second; more often would, with those that the killed held, be what is rightly given up.
+        // A third of the pages breaks off at its first reading and some at the second; more often would, with those
+        // that the killed held, be what is rightly given up.
         var readings = new ConcurrentDictionary<string, int>();
         _pages.Answer = async http =>
             await http.Response.WriteAsync(
@@ -274,14 +277,14 @@ public sealed class TwoServersTests : IAsyncLifetime
             Assert.Equal(
                 (0, 0),
                 (
-                    await database.ChannelDeliveries.CountAsync(one => one.HeldUntil != null),
-                    await database.Deliveries.CountAsync(one => one.HeldUntil != null)
+                    await database.ChannelDeliveries.CountAsync(channelDelivery => channelDelivery.HeldUntil != null),
+                    await database.Deliveries.CountAsync(delivery => delivery.HeldUntil != null)
                 )
             );
             Assert.Equal(
                 (0, 0),
                 (
-                    await database.Mentions.CountAsync(one => one.HeldUntil != null),
+                    await database.Mentions.CountAsync(mention => mention.HeldUntil != null),
                     await database.Imports.CountAsync(one => one.HeldUntil != null)
                 )
             );
@@ -312,7 +315,8 @@ public sealed class TwoServersTests : IAsyncLifetime
             Assert.Equal((service, Posts, Posts), (service, taken.Count, each.Distinct().Count()));
         }
 
-        // A mail that was handed over when the server died goes again under the same Message-ID, by which mailboxes know it.
+        // A mail that was handed over when the server died goes again under the same Message-ID, by which mailboxes
+        // know it.
         var mails = (await _world.MailsAsync())
             .Where(mail => mail.To.Contains("fellside", StringComparison.Ordinal))
             .ToList();
@@ -325,17 +329,17 @@ public sealed class TwoServersTests : IAsyncLifetime
             Assert.Equal(
                 (Readers, 0),
                 (
-                    await database.Editions.SumAsync(one => one.Delivered),
+                    await database.Editions.SumAsync(edition => edition.Delivered),
                     await database.Editions.SumAsync(one => one.Failed)
                 )
             );
-            Assert.Equal(Mentions, await database.Mentions.CountAsync(one => one.State == MentionState.Found));
-            Assert.Equal(Mentions, await database.Comments.CountAsync(one => one.MentionId != null));
+            Assert.Equal(Mentions, await database.Mentions.CountAsync(mention => mention.State == MentionState.Found));
+            Assert.Equal(Mentions, await database.Comments.CountAsync(comment => comment.MentionId != null));
             Assert.Equal(
                 (Imports, Imports * RowsOfImport),
                 (
-                    await database.Imports.CountAsync(one => one.State == ImportState.Done),
-                    await database.Posts.CountAsync(one => one.ImportId != null)
+                    await database.Imports.CountAsync(import => import.State == ImportState.Done),
+                    await database.Posts.CountAsync(post => post.ImportId != null)
                 )
             );
             Assert.Equal(Imports * RowsOfImport, await database.Imports.SumAsync(one => one.Made));
@@ -346,15 +350,15 @@ public sealed class TwoServersTests : IAsyncLifetime
     private Task<int> OpenAsync() =>
         InDatabaseAsync(async database =>
             await database.PostChanges.CountAsync()
-            + await database.ChannelDeliveries.CountAsync(one =>
-                one.State == DeliveryState.Queued
-                || one.State == DeliveryState.Sending
-                || one.State == DeliveryState.Retrying
+            + await database.ChannelDeliveries.CountAsync(channelDelivery =>
+                channelDelivery.State == DeliveryState.Queued
+                || channelDelivery.State == DeliveryState.Sending
+                || channelDelivery.State == DeliveryState.Retrying
             )
-            + await database.Deliveries.CountAsync(one =>
-                one.State == DeliveryState.Queued
-                || one.State == DeliveryState.Sending
-                || one.State == DeliveryState.Retrying
+            + await database.Deliveries.CountAsync(delivery =>
+                delivery.State == DeliveryState.Queued
+                || delivery.State == DeliveryState.Sending
+                || delivery.State == DeliveryState.Retrying
             )
             + await database.Mentions.CountAsync(one => one.NextReadAt != null)
             + await database.Imports.CountAsync(one => one.State == ImportState.Running)

@@ -2,7 +2,10 @@ using Xunit.Abstractions;
 
 namespace Antiphon.Tests;
 
-/// <summary>Begins with the collections that have a name: they hold several classes, or one that takes as long as many, and begun last they would leave the other cores idle at the end.</summary>
+/// <summary>
+/// Begins with the collections that have a name: they hold several classes, or one that takes as long as many, and
+/// begun last they would leave the other cores idle at the end.
+/// </summary>
 internal sealed class LongestFirst : ITestCollectionOrderer
 {
     // How xUnit calls the collection of a class that names none.

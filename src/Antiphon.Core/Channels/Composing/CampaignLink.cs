@@ -3,7 +3,9 @@ namespace Antiphon.Core.Channels.Composing;
 /// <summary>A link that tells where its readers came from.</summary>
 public static class CampaignLink
 {
-    /// <summary>The address with what counts its readers; what the address has already stays, and its fragment stays last.</summary>
+    /// <summary>
+    /// The address with what counts its readers; what the address has already stays, and its fragment stays last.
+    /// </summary>
     /// <param name="address">Address of the post.</param>
     /// <param name="source">Where it stands, such as the name of a channel; empty for no counting.</param>
     /// <param name="medium">Kind of place, such as "social".</param>

@@ -4,7 +4,8 @@ using Antiphon.Core.Text;
 namespace Antiphon.Core.Channels.Composing;
 
 /// <summary>
-/// Writes what a channel says about a post. Where it is too long, what is least missed goes first: words from the end of the short text, tags from the last, then words from the end of the title; the link
+/// Writes what a channel says about a post. Where it is too long, what is least missed goes first: words from the end
+/// of the short text, tags from the last, then words from the end of the title; the link
 /// is never cut.
 /// </summary>
 public static class Composer
@@ -39,7 +40,10 @@ public static class Composer
         return new ComposedText(text, count, rule.Limit - count, []);
     }
 
-    /// <summary>A tag as networks link it: its letters and digits, words joined by their capitals; "#" alone where nothing is left.</summary>
+    /// <summary>
+    /// A tag as networks link it: its letters and digits, words joined by their capitals; "#" alone where nothing is
+    /// left.
+    /// </summary>
     public static string HashTag(string tag)
     {
         var words = new StringBuilder("#");

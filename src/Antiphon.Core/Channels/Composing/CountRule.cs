@@ -3,7 +3,10 @@ using System.Text.RegularExpressions;
 
 namespace Antiphon.Core.Channels.Composing;
 
-/// <summary>How a network counts a text: what a reader sees as one character counts one (UAX #29, extended grapheme clusters), a link a fixed number whatever its length.</summary>
+/// <summary>
+/// How a network counts a text: what a reader sees as one character counts one (UAX #29, extended grapheme clusters), a
+/// link a fixed number whatever its length.
+/// </summary>
 /// <param name="Limit">Most that is taken.</param>
 /// <param name="LinkCost">What a link counts; 0 where it counts as long as it is.</param>
 public sealed partial record CountRule(int Limit, int LinkCost)
@@ -26,7 +29,10 @@ public sealed partial record CountRule(int Limit, int LinkCost)
     /// <summary>The links of a text, as networks find them.</summary>
     public static IEnumerable<string> Links(string text) => LinkPattern().Matches(text).Select(found => found.Value);
 
-    /// <summary>The most of a text that counts no more than so much, cut between words, with an ellipsis; empty where not one word fits.</summary>
+    /// <summary>
+    /// The most of a text that counts no more than so much, cut between words, with an ellipsis; empty where not one
+    /// word fits.
+    /// </summary>
     public static string Cut(string text, int most)
     {
         if (Clusters(text) <= most)

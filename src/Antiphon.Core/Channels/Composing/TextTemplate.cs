@@ -3,7 +3,8 @@ using System.Text;
 namespace Antiphon.Core.Channels.Composing;
 
 /// <summary>
-/// What a channel says about a post: words with fields between braces, such as "{title} {link}". A part between "{if author}" and "{end}" stands only where the field has something to say.
+/// What a channel says about a post: words with fields between braces, such as "{title} {link}". A part between "{if
+/// author}" and "{end}" stands only where the field has something to say.
 /// A brace that is meant is written twice.
 /// </summary>
 public sealed class TextTemplate
@@ -72,7 +73,9 @@ public sealed class TextTemplate
         return condition is null ? (new TextTemplate(parts), null) : (null, $"“{{if {condition}}}” has no “{{end}}”.");
     }
 
-    /// <summary>The text with the fields filled in; lines left empty by fields that say nothing are closed up.</summary>
+    /// <summary>
+    /// The text with the fields filled in; lines left empty by fields that say nothing are closed up.
+    /// </summary>
     public string Fill(IReadOnlyDictionary<string, string> values)
     {
         var text = new StringBuilder();

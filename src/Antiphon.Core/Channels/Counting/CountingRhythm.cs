@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Channels.Counting;
 
-/// <summary>When a network is asked again what a short post brought: often while people read it, then more and more seldom, and no more after thirty days.</summary>
+/// <summary>
+/// When a network is asked again what a short post brought: often while people read it, then more and more seldom, and
+/// no more after thirty days.
+/// </summary>
 public static class CountingRhythm
 {
     // How old a post may be, and how long after a look the next is due then.

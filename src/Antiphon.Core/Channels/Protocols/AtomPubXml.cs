@@ -31,14 +31,20 @@ internal static class AtomPubXml
         }
     }
 
-    /// <summary>Where a link of an element leads; null where there is none. A link without relation is an alternate one (RFC 4287, 4.2.7.2).</summary>
+    /// <summary>
+    /// Where a link of an element leads; null where there is none. A link without relation is an alternate one (RFC
+    /// 4287, 4.2.7.2).
+    /// </summary>
     public static Uri? Link(XElement of, string relation, Uri address) =>
         of.Elements(Atom + "link").FirstOrDefault(link => ((string?)link.Attribute("rel") ?? "alternate") == relation)
             is { } found
             ? Target(found, address)
             : null;
 
-    /// <summary>Where the href of an element leads, resolved against the bases around it (XML Base) and where the document was read; null where it leads to no web address.</summary>
+    /// <summary>
+    /// Where the href of an element leads, resolved against the bases around it (XML Base) and where the document was
+    /// read; null where it leads to no web address.
+    /// </summary>
     public static Uri? Target(XElement of, Uri read) =>
         LinkResolver.Web(
             of.AncestorsAndSelf()

@@ -9,7 +9,10 @@ namespace Antiphon.Core.Channels.Protocols;
 /// <param name="Address">Where; for AtomPub the service document, or a collection.</param>
 public sealed record PartnerOffer(PartnerProtocol Protocol, Uri Address)
 {
-    /// <summary>What an answer offers: Micropub by its header or its page (Micropub, 5.3), AtomPub by the page or, where the answer is a service document, by its first collection; null for nothing.</summary>
+    /// <summary>
+    /// What an answer offers: Micropub by its header or its page (Micropub, 5.3), AtomPub by the page or, where the
+    /// answer is a service document, by its first collection; null for nothing.
+    /// </summary>
     /// <param name="links">Link headers as they were sent.</param>
     /// <param name="bytes">The body.</param>
     /// <param name="page">The body as a page; null when it is no HTML.</param>

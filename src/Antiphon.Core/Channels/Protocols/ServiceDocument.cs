@@ -8,7 +8,9 @@ public static class ServiceDocument
 
     private const string Entry = "application/atom+xml";
 
-    /// <summary>Addresses of the collections that take entries, in their order; null where the document is no service document.</summary>
+    /// <summary>
+    /// Addresses of the collections that take entries, in their order; null where the document is no service document.
+    /// </summary>
     /// <param name="bytes">The document.</param>
     /// <param name="address">Where it was read, after redirects.</param>
     public static IReadOnlyList<Uri>? Collections(byte[] bytes, Uri address)

@@ -5,7 +5,8 @@ using System.Text;
 namespace Antiphon.Core.Channels.Protocols;
 
 /// <summary>
-/// Signs what a webhook is sent, by the open Standard Webhooks scheme: the message's id, the time and the body joined by dots, HMAC with SHA-256, in base64 behind "v1,". While a secret is being exchanged
+/// Signs what a webhook is sent, by the open Standard Webhooks scheme: the message's id, the time and the body joined
+/// by dots, HMAC with SHA-256, in base64 behind "v1,". While a secret is being exchanged
 /// both sign, with a space between.
 /// </summary>
 public static class WebhookSignature
@@ -26,7 +27,10 @@ public static class WebhookSignature
     public static string Of(string id, DateTimeOffset at, string body, params IEnumerable<string> secrets) =>
         string.Join(' ', secrets.Select(secret => "v1," + One(id, at.ToUnixTimeSeconds(), body, secret)));
 
-    /// <summary>Whether a message is from who holds the secret and was sent just now; receivers must also keep the id, and take each once.</summary>
+    /// <summary>
+    /// Whether a message is from who holds the secret and was sent just now; receivers must also keep the id, and take
+    /// each once.
+    /// </summary>
     public static bool Fits(string id, string time, string body, string signature, string secret, DateTimeOffset now)
     {
         if (

@@ -3,7 +3,8 @@ using Antiphon.Core.Comments.Settings;
 namespace Antiphon.Core.Comments.Deciding;
 
 /// <summary>
-/// Decides where a comment goes: the trap, bans, words not taken, the rules in their order, words held, trust, the filter's thresholds, pictures, signs of a flood, then what waits in general. The first that says
+/// Decides where a comment goes: the trap, bans, words not taken, the rules in their order, words held, trust, the
+/// filter's thresholds, pictures, signs of a flood, then what waits in general. The first that says
 /// something decides.
 /// </summary>
 /// <param name="Rules">The rules in order.</param>

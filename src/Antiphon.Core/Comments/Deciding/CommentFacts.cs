@@ -26,7 +26,9 @@ public sealed record CommentFacts(
     /// <summary>Whether a person of the team trusts the writer.</summary>
     public bool IsTrusted { get; init; }
 
-    /// <summary>Whether the page's script has done the small piece of work that makes floods dear. Without script nobody does.</summary>
+    /// <summary>
+    /// Whether the page's script has done the small piece of work that makes floods dear. Without script nobody does.
+    /// </summary>
     public bool HasWorked { get; init; } = true;
 
     /// <summary>Whether a picture was sent with it.</summary>

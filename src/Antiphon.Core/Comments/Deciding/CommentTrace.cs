@@ -1,5 +1,3 @@
-using Antiphon.Core.Comments.Settings;
-
 namespace Antiphon.Core.Comments.Deciding;
 
 /// <summary>Why a comment was sent where it was sent.</summary>
@@ -16,7 +14,9 @@ public sealed record CommentTrace(
     CommentFacts Facts
 )
 {
-    /// <summary>Where a comment sent so stands; one that is not taken stands nowhere, and waits if it is stored all the same.</summary>
+    /// <summary>
+    /// Where a comment sent so stands; one that is not taken stands nowhere, and waits if it is stored all the same.
+    /// </summary>
     [System.Text.Json.Serialization.JsonIgnore]
     public CommentStanding Standing =>
         Act switch
@@ -51,7 +51,9 @@ public enum DecidingStep
     /// <summary>A person of the team trusts the writer.</summary>
     Trust,
 
-    /// <summary>It would have been public at once, but it came too fast, without the script, or with too many others.</summary>
+    /// <summary>
+    /// It would have been public at once, but it came too fast, without the script, or with too many others.
+    /// </summary>
     Flood,
 
     /// <summary>The writer has not confirmed their mail yet.</summary>

@@ -3,7 +3,8 @@ using Antiphon.Core.Comments.Filtering.Signals;
 namespace Antiphon.Core.Comments.Filtering;
 
 /// <summary>
-/// Makes the weights of a filter in three steps: signals are counted (as naive Bayes does, each comment judged without itself), kinds of signals are weighed against each other, and what is still judged
+/// Makes the weights of a filter in three steps: signals are counted (as naive Bayes does, each comment judged without
+/// itself), kinds of signals are weighed against each other, and what is still judged
 /// wrongly corrects single signals (as logistic regression does).
 /// </summary>
 internal sealed class FilterLearning(

@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Comments.Filtering;
 
-/// <summary>How well a filter does on decisions it did not learn from: they are dealt into parts, and each part is scored by a filter that learned from the others.</summary>
+/// <summary>
+/// How well a filter does on decisions it did not learn from: they are dealt into parts, and each part is scored by a
+/// filter that learned from the others.
+/// </summary>
 /// <param name="Scored">Every decision with its score, in the order given.</param>
 public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
 {
@@ -40,7 +43,10 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
         );
     }
 
-    /// <summary>Area under the ROC curve: how often a spam comment is scored above a genuine one (Mann and Whitney); null without both.</summary>
+    /// <summary>
+    /// Area under the ROC curve: how often a spam comment is scored above a genuine one (Mann and Whitney); null
+    /// without both.
+    /// </summary>
     public double? Area()
     {
         var (spam, good) = (Scored.Count(decision => decision.IsSpam), Scored.Count(decision => !decision.IsSpam));
@@ -60,7 +66,9 @@ public sealed record FilterTrial(IReadOnlyList<ScoredDecision> Scored)
         return (ranks - (spam * (spam + 1.0) / 2)) / ((double)spam * good);
     }
 
-    /// <summary>Share of the spam that would be caught when so small a share of the genuine comments were held with it.</summary>
+    /// <summary>
+    /// Share of the spam that would be caught when so small a share of the genuine comments were held with it.
+    /// </summary>
     public double CaughtAt(double held)
     {
         var good = Scored

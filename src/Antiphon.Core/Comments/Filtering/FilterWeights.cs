@@ -2,7 +2,10 @@ using Antiphon.Core.Comments.Filtering.Signals;
 
 namespace Antiphon.Core.Comments.Filtering;
 
-/// <summary>What a filter learned: what each signal says by count, what learning from mistakes added, and how much each kind counts.</summary>
+/// <summary>
+/// What a filter learned: what each signal says by count, what learning from mistakes added, and how much each kind
+/// counts.
+/// </summary>
 internal sealed class FilterWeights(int spam, int good, float[] said, double[] kinds, double lean)
 {
     // Two numbers lie beside each other for each slot, as they are always read together.

@@ -2,7 +2,10 @@ using Antiphon.Core.Comments.Filtering.Signals;
 
 namespace Antiphon.Core.Comments.Filtering;
 
-/// <summary>How much each kind of signal counts against the others: found by logistic regression over what each kind says, held near a usual value while there are few decisions.</summary>
+/// <summary>
+/// How much each kind of signal counts against the others: found by logistic regression over what each kind says, held
+/// near a usual value while there are few decisions.
+/// </summary>
 internal sealed class KindWeights
 {
     private const double Usual = 0.35;

@@ -2,7 +2,10 @@ using Antiphon.Core.Comments.Filtering.Signals;
 
 namespace Antiphon.Core.Comments.Filtering;
 
-/// <summary>In how many decided comments each signal was seen, and what that says: the logarithm of how much likelier it is in spam than in genuine ones.</summary>
+/// <summary>
+/// In how many decided comments each signal was seen, and what that says: the logarithm of how much likelier it is in
+/// spam than in genuine ones.
+/// </summary>
 internal sealed class SignalCounts
 {
     // How strongly a signal seen once or twice is doubted.
@@ -38,7 +41,10 @@ internal sealed class SignalCounts
         _good[slot] += good;
     }
 
-    /// <summary>To be called when all are counted. Doubt is shared out by how much there is of each, so that what was never seen speaks for neither.</summary>
+    /// <summary>
+    /// To be called when all are counted. Doubt is shared out by how much there is of each, so that what was never seen
+    /// speaks for neither.
+    /// </summary>
     public void Finish()
     {
         if (Spam == 0 || Good == 0)

@@ -4,7 +4,8 @@ using Antiphon.Core.Comments.Filtering.Signals;
 namespace Antiphon.Core.Comments.Filtering;
 
 /// <summary>
-/// A filter that learned from decisions: how likely a comment is spam, and what spoke for and against. It is made once and does not change; any number of threads may ask it.
+/// A filter that learned from decisions: how likely a comment is spam, and what spoke for and against. It is made once
+/// and does not change; any number of threads may ask it.
 /// </summary>
 public sealed class SpamFilter
 {
@@ -29,7 +30,9 @@ public sealed class SpamFilter
     /// <summary>Whether it has seen enough of both to be relied on; "not sure yet" otherwise.</summary>
     public bool IsSure => Spam >= FewestOfEach && Good >= FewestOfEach;
 
-    /// <summary>Learns from decisions, from nothing else. The same decisions in the same order make the same filter.</summary>
+    /// <summary>
+    /// Learns from decisions, from nothing else. The same decisions in the same order make the same filter.
+    /// </summary>
     public static SpamFilter Learn(IReadOnlyList<FilterDecision> decisions)
     {
         var reading = Take();
@@ -77,7 +80,8 @@ public sealed class SpamFilter
         );
     }
 
-    // Pieces of words, steps of counts and pairs of traits help the score and tell a person nothing; of likenesses the strongest says it all.
+    // Pieces of words, steps of counts and pairs of traits help the score and tell a person nothing; of likenesses the
+    // strongest says it all.
     private static List<TellingPart> Tellable(IEnumerable<TellingPart> parts)
     {
         var plain = parts

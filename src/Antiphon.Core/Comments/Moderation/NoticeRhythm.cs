@@ -13,7 +13,10 @@ public sealed record NoticeRhythm(int EveryHours, TimeOnly? QuietFrom, TimeOnly?
     public bool IsTime(DateTimeOffset? lastSent, DateTimeOffset now) =>
         !IsQuiet(now) && (EveryHours == 0 || lastSent is null || now - lastSent >= TimeSpan.FromHours(EveryHours));
 
-    /// <summary>Whether the site's clocks stand in the quiet hours. The start is quiet, the end is not; where both are the same there are none.</summary>
+    /// <summary>
+    /// Whether the site's clocks stand in the quiet hours. The start is quiet, the end is not; where both are the same
+    /// there are none.
+    /// </summary>
     public bool IsQuiet(DateTimeOffset now)
     {
         if (QuietFrom is not { } from || QuietUntil is not { } until || from == until)

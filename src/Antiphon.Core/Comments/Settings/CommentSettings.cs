@@ -3,11 +3,14 @@ using Antiphon.Core.Time;
 
 namespace Antiphon.Core.Comments.Settings;
 
-/// <summary>How comments are taken in one layer: a site, a blog, or a post or page. What is null is as the layer outside says.</summary>
+/// <summary>
+/// How comments are taken in one layer: a site, a blog, or a post or page. What is null is as the layer outside says.
+/// </summary>
 /// <param name="IsOn">Whether readers can comment.</param>
 /// <param name="Approval">What waits for a person.</param>
 /// <param name="PublishBelow">Where approval goes by score: hundredths below which a comment is published.</param>
-/// <param name="SpamFrom">Hundredths of a score from which a comment is put aside; 100 for never, as no score reaches it.</param>
+/// <param name="SpamFrom">Hundredths of a score from which a comment is put aside; 100 for never, as no score reaches
+/// it.</param>
 /// <param name="NeedsMail">Whether writers must give a mail.</param>
 /// <param name="Votes">How readers may vote.</param>
 /// <param name="Order">Order readers see first.</param>
@@ -78,13 +81,18 @@ public sealed record CommentSettings(
     /// <summary>Language of what we say around the comments; empty for the site's.</summary>
     public string? Language { get; init; }
 
-    /// <summary>Whether a picture may be sent with a comment; one that has a picture waits unless its writer is trusted.</summary>
+    /// <summary>
+    /// Whether a picture may be sent with a comment; one that has a picture waits unless its writer is trusted.
+    /// </summary>
     public bool? AllowsPictures { get; init; }
 
     /// <summary>Whether what other sites write about a post is taken into its thread.</summary>
     public bool? TakesMentions { get; init; }
 
-    /// <summary>Whether the site's filter begins with what the other sites of the installation that say so too have decided; looked at in the layer of a site alone.</summary>
+    /// <summary>
+    /// Whether the site's filter begins with what the other sites of the installation that say so too have decided;
+    /// looked at in the layer of a site alone.
+    /// </summary>
     public bool? SharesLearning { get; init; }
 
     /// <summary>A layer that says nothing.</summary>
@@ -158,7 +166,10 @@ public sealed record CommentSettings(
             SharesLearning = SharesLearning ?? outer.SharesLearning,
         };
 
-    /// <summary>What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything does.</summary>
+    /// <summary>
+    /// What lies where it may not: the name of the setting as interfaces spell it and the remedy; null when everything
+    /// does.
+    /// </summary>
     public (string Setting, string Remedy)? Problem() =>
         PublishBelow is < 0 or > 100 ? ("publishBelow", "Give a number from 0 to 100.")
         : SpamFrom is < 1 or > 100 ? ("spamFrom", "Give a number from 1 to 100.")

@@ -4,7 +4,10 @@ using Antiphon.Core.Time;
 
 namespace Antiphon.Core.Comments.Settings;
 
-/// <summary>What holds for a thread once the layers are laid over each other; each value means what it means in <see cref="CommentSettings"/>.</summary>
+/// <summary>
+/// What holds for a thread once the layers are laid over each other; each value means what it means in
+/// <see cref="CommentSettings"/>.
+/// </summary>
 public sealed record EffectiveSettings(
     bool IsOn,
     Approval Approval,
@@ -108,7 +111,8 @@ public sealed record EffectiveSettings(
     }
 
     /// <summary>Whether comments are taken at a moment.</summary>
-    /// <param name="until">Until when comments are taken on the post the thread is about, where that is said; null for no end.</param>
+    /// <param name="until">Until when comments are taken on the post the thread is about, where that is said; null for
+    /// no end.</param>
     /// <param name="published">When the post was published.</param>
     /// <param name="timeZone">IANA zone of the site.</param>
     /// <param name="now">The moment.</param>
@@ -119,7 +123,10 @@ public sealed record EffectiveSettings(
         && !(WallTime.Read(CloseAt, timeZone)?.Instant <= now)
         && !(published is { } then && ClosesAt(then, timeZone) <= now);
 
-    /// <summary>When a post that was published then takes no more comments, or null for never. Days are days of the site's clocks: on the last of them it is open until the hour it was published.</summary>
+    /// <summary>
+    /// When a post that was published then takes no more comments, or null for never. Days are days of the site's
+    /// clocks: on the last of them it is open until the hour it was published.
+    /// </summary>
     public DateTimeOffset? ClosesAt(DateTimeOffset published, string timeZone)
     {
         if (CloseAfterDays == 0 || !TimeZoneInfo.TryFindSystemTimeZoneById(timeZone, out var zone))

@@ -1,5 +1,4 @@
 using System.Text.RegularExpressions;
-using Antiphon.Core.Comments.Filtering;
 using Antiphon.Core.Comments.Filtering.Folding;
 using Antiphon.Core.Text;
 

@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Comments.Threads;
 
-/// <summary>Leaves out what readers do not see, but keeps its place where something public stands below it, so that the thread keeps its shape.</summary>
+/// <summary>
+/// Leaves out what readers do not see, but keeps its place where something public stands below it, so that the thread
+/// keeps its shape.
+/// </summary>
 public static class ShownBranches
 {
     /// <summary>The comments that take room: the public ones, and those with a public one below them.</summary>

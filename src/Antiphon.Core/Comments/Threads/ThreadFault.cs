@@ -15,7 +15,9 @@ public enum ThreadFault
     /// <summary>A placeholder of a template was never filled in.</summary>
     Unfilled,
 
-    /// <summary>The same identifier stands on pages of different addresses, so that they share one conversation.</summary>
+    /// <summary>
+    /// The same identifier stands on pages of different addresses, so that they share one conversation.
+    /// </summary>
     SameIdentifier,
 
     /// <summary>The address in the snippet is another than the page's canonical one.</summary>

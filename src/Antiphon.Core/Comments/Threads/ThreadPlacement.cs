@@ -4,7 +4,9 @@ using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Comments.Threads;
 
-/// <summary>Looks at pages for the threads on them. Some faults show only when several pages are seen side by side.</summary>
+/// <summary>
+/// Looks at pages for the threads on them. Some faults show only when several pages are seen side by side.
+/// </summary>
 public static class ThreadPlacement
 {
     private const string Marker = "data-antiphon-thread";

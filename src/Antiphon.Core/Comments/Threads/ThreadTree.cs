@@ -1,13 +1,17 @@
 namespace Antiphon.Core.Comments.Threads;
 
-/// <summary>Puts the comments of a thread in reading order: every answer after what it answers, and those that answer the same in the order wished.</summary>
+/// <summary>
+/// Puts the comments of a thread in reading order: every answer after what it answers, and those that answer the same
+/// in the order wished.
+/// </summary>
 public static class ThreadTree
 {
     /// <summary>Deepest level drawn as an indent; deeper answers stay at this level.</summary>
     public const int MaxDepth = 3;
 
     /// <summary>
-    /// The comments in reading order with their level. An answer whose parent is missing stands at the top level, and a ring of answers is cut, so that nothing is lost.
+    /// The comments in reading order with their level. An answer whose parent is missing stands at the top level, and a
+    /// ring of answers is cut, so that nothing is lost.
     /// Ties are broken by time, then by key, so that the order is the same each time.
     /// </summary>
     public static IReadOnlyList<(T Comment, int Depth)> Arrange<T>(
@@ -56,7 +60,8 @@ public static class ThreadTree
         return [.. ordered.ThenBy(comment => votes(comment).WrittenAt).ThenBy(comment => votes(comment).Id)];
     }
 
-    // From the latest to the earliest: what a comment has below it is known before it is added to what it answers, as an answer is written later and has the larger key.
+    // From the latest to the earliest: what a comment has below it is known before it is added to what it answers, as
+    // an answer is written later and has the larger key.
     private static Dictionary<long, int> AnswersBelow(Dictionary<long, Voted> comments)
     {
         var below = new Dictionary<long, int>();

@@ -1,13 +1,16 @@
 namespace Antiphon.Core.Comments.Threads;
 
-/// <summary>How sure it is that readers like a comment: the lower bound of the Wilson score interval for the share of votes up.</summary>
+/// <summary>
+/// How sure it is that readers like a comment: the lower bound of the Wilson score interval for the share of votes up.
+/// </summary>
 public static class WilsonBound
 {
     // Two-sided 95 %.
     private const double Z = 1.959_963_984_540_054;
 
     /// <summary>
-    /// The share of votes up that is exceeded with 97.5 % confidence, from 0 to 1; 0 without votes. Two of two stand below ninety of a hundred, as two votes may be chance.
+    /// The share of votes up that is exceeded with 97.5 % confidence, from 0 to 1; 0 without votes. Two of two stand
+    /// below ninety of a hundred, as two votes may be chance.
     /// </summary>
     public static double Of(int up, int down)
     {

@@ -5,7 +5,10 @@ using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Comments.Transfer;
 
-/// <summary>Comments as an Atom feed (RFC 4287) whose entries say what they answer (RFC 4685): another comment, and the page the thread is about.</summary>
+/// <summary>
+/// Comments as an Atom feed (RFC 4287) whose entries say what they answer (RFC 4685): another comment, and the page the
+/// thread is about.
+/// </summary>
 public static class CommentAtom
 {
     private const string Names = "urn:antiphon:comment:";
@@ -23,7 +26,9 @@ public static class CommentAtom
         return AtomWriter.Write(feed);
     }
 
-    /// <summary>What a document holds. An entry that answers no other entry of it is at the top level of the thread it names.</summary>
+    /// <summary>
+    /// What a document holds. An entry that answers no other entry of it is at the top level of the thread it names.
+    /// </summary>
     public static TransferRead Read(string text)
     {
         var read = FeedReader.Read(text, new FeedReadOptions("application/atom+xml"));

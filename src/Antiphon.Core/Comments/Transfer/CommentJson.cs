@@ -4,7 +4,10 @@ using System.Text.Json.Serialization;
 
 namespace Antiphon.Core.Comments.Transfer;
 
-/// <summary>Comments as JSON: an object with a list "comments", or the list alone; the fields are those of <see cref="PortableComment"/>.</summary>
+/// <summary>
+/// Comments as JSON: an object with a list "comments", or the list alone; the fields are those of
+/// <see cref="PortableComment"/>.
+/// </summary>
 public static class CommentJson
 {
     private static readonly JsonSerializerOptions Options = new(JsonSerializerDefaults.Web)

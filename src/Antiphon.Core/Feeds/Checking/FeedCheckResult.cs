@@ -1,5 +1,4 @@
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking;

@@ -1,5 +1,4 @@
 using System.Text;
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Checking;

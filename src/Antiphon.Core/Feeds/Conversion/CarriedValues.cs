@@ -3,7 +3,10 @@ using Antiphon.Core.Feeds.Model;
 
 namespace Antiphon.Core.Feeds.Conversion;
 
-/// <summary>Everything a feed can say, with its place in each format; the page of the guide and the losses of a conversion are read from here.</summary>
+/// <summary>
+/// Everything a feed can say, with its place in each format; the page of the guide and the losses of a conversion are
+/// read from here.
+/// </summary>
 public static class CarriedValues
 {
     /// <summary>What the feed says of itself.</summary>

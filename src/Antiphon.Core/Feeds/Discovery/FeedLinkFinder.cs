@@ -10,7 +10,10 @@ public static class FeedLinkFinder
     /// <summary>Most candidates named for one page; more would only keep the reader waiting.</summary>
     public const int MaxCandidates = 12;
 
-    /// <summary>Most places tried for a page that names none: enough for its folder, the one around it, and the root of its host.</summary>
+    /// <summary>
+    /// Most places tried for a page that names none: enough for its folder, the one around it, and the root of its
+    /// host.
+    /// </summary>
     public const int MaxGuesses = 24;
 
     private static readonly HashSet<string> FeedTypes = new(StringComparer.OrdinalIgnoreCase)
@@ -52,7 +55,10 @@ public static class FeedLinkFinder
 
     private static readonly string[] PartQueries = ["category=", "cat=", "tag=", "author=", "q=", "s="];
 
-    /// <summary>Links named by the page itself or by its server: alternates in their order, those of the Link header, then anchors that look like feeds; parts of the blog and comments last.</summary>
+    /// <summary>
+    /// Links named by the page itself or by its server: alternates in their order, those of the Link header, then
+    /// anchors that look like feeds; parts of the blog and comments last.
+    /// </summary>
     /// <param name="document">The page.</param>
     /// <param name="address">Its address.</param>
     /// <param name="headers">Values of its Link header (RFC 8288), or null.</param>
@@ -88,7 +94,10 @@ public static class FeedLinkFinder
         ];
     }
 
-    /// <summary>The paths feeds usually have, beside the page and at the root of its host, and the endings they have behind a page's own path; nearest first.</summary>
+    /// <summary>
+    /// The paths feeds usually have, beside the page and at the root of its host, and the endings they have behind a
+    /// page's own path; nearest first.
+    /// </summary>
     public static IReadOnlyList<FeedLink> UsualPaths(Uri address)
     {
         var page = address.GetLeftPart(UriPartial.Path);

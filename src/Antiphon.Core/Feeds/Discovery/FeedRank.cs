@@ -3,7 +3,10 @@ namespace Antiphon.Core.Feeds.Discovery;
 /// <summary>Where a feed that was found stands among the others, and why.</summary>
 public static class FeedRank
 {
-    /// <summary>Sorts feeds that were found and read: the whole blog before its parts and its comments, feeds with entries before empty ones, what the page names before what was guessed.</summary>
+    /// <summary>
+    /// Sorts feeds that were found and read: the whole blog before its parts and its comments, feeds with entries
+    /// before empty ones, what the page names before what was guessed.
+    /// </summary>
     public static int Order(FeedLink link, int entries) =>
         ((int)link.Scope * 100)
         + (entries == 0 ? 50 : 0)

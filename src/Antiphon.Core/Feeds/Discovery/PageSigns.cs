@@ -8,7 +8,9 @@ namespace Antiphon.Core.Feeds.Discovery;
 /// <param name="Canonical">Its canonical address where that is another one, or null.</param>
 public sealed record PageSigns(Uri? Refresh, Uri? Canonical)
 {
-    /// <summary>Longest pause before a refresh that counts as sending on, in seconds; pages that reload themselves take longer.</summary>
+    /// <summary>
+    /// Longest pause before a refresh that counts as sending on, in seconds; pages that reload themselves take longer.
+    /// </summary>
     private const double LongestPause = 10;
 
     /// <summary>Reads the signs of a page.</summary>

@@ -5,7 +5,9 @@ namespace Antiphon.Core.Feeds.Following;
 /// <summary>What an answer says about when to come again.</summary>
 public static class CacheTerms
 {
-    /// <summary>The max-age of a Cache-Control header (RFC 9111 §5.2.2.1); null when it gives none or forbids keeping.</summary>
+    /// <summary>
+    /// The max-age of a Cache-Control header (RFC 9111 §5.2.2.1); null when it gives none or forbids keeping.
+    /// </summary>
     public static TimeSpan? MaxAge(string? cacheControl)
     {
         var parts = (cacheControl ?? string.Empty).Split(
@@ -27,7 +29,10 @@ public static class CacheTerms
             : null;
     }
 
-    /// <summary>How long Retry-After asks to wait (RFC 9110 §10.2.3): seconds, or a date; null when it says neither or a moment gone by.</summary>
+    /// <summary>
+    /// How long Retry-After asks to wait (RFC 9110 §10.2.3): seconds, or a date; null when it says neither or a moment
+    /// gone by.
+    /// </summary>
     public static TimeSpan? RetryAfter(string? header, DateTimeOffset now)
     {
         if (int.TryParse(header?.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var seconds))

@@ -4,7 +4,9 @@ using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Following;
 
-/// <summary>Recognises the entries of a feed that were there before: by identifier, then by page, then by likeness.</summary>
+/// <summary>
+/// Recognises the entries of a feed that were there before: by identifier, then by page, then by likeness.
+/// </summary>
 public sealed class EntryMatcher
 {
     /// <summary>Share of common words from which two texts count as the same entry.</summary>
@@ -27,7 +29,10 @@ public sealed class EntryMatcher
         }
     }
 
-    /// <summary>Recognises every entry of a feed. Entries without identifier, page and title cannot be told apart and are left out.</summary>
+    /// <summary>
+    /// Recognises every entry of a feed. Entries without identifier, page and title cannot be told apart and are left
+    /// out.
+    /// </summary>
     public static EntryRecognition Match(IEnumerable<KnownEntry> known, IReadOnlyList<FeedItem> items)
     {
         var matcher = new EntryMatcher(known);

@@ -2,7 +2,10 @@ using Antiphon.Core.Feeds.Model;
 
 namespace Antiphon.Core.Feeds.Following;
 
-/// <summary>Plans visits to followed feeds: as often as a feed changes, never oftener than it allows, always between five minutes and a day.</summary>
+/// <summary>
+/// Plans visits to followed feeds: as often as a feed changes, never oftener than it allows, always between five
+/// minutes and a day.
+/// </summary>
 public static class VisitPlan
 {
     /// <summary>Shortest pause.</summary>
@@ -27,7 +30,8 @@ public static class VisitPlan
     }
 
     /// <summary>
-    /// The visit after a failed one: the pause doubles from five minutes with every failure up to a day, and is then drawn out by up to a fifth, so that visitors do not all come back at one moment.
+    /// The visit after a failed one: the pause doubles from five minutes with every failure up to a day, and is then
+    /// drawn out by up to a fifth, so that visitors do not all come back at one moment.
     /// </summary>
     /// <param name="now">The moment of the failure.</param>
     /// <param name="failures">Failures in a row with this one, from 1.</param>
@@ -61,7 +65,8 @@ public static class VisitPlan
     }
 
     /// <summary>
-    /// Half of the usual distance between entries: the median, so that one long silence or one busy evening does not count. A feed silent for longer than that is visited as seldom as it is silent.
+    /// Half of the usual distance between entries: the median, so that one long silence or one busy evening does not
+    /// count. A feed silent for longer than that is visited as seldom as it is silent.
     /// </summary>
     private static TimeSpan? OwnRhythm(IReadOnlyList<DateTimeOffset> dates, DateTimeOffset now)
     {

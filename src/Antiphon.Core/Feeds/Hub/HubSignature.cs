@@ -3,14 +3,18 @@ using System.Text;
 
 namespace Antiphon.Core.Feeds.Hub;
 
-/// <summary>The signature of what a hub sends (WebSub §7): HMAC of the body with the secret given when subscribing.</summary>
+/// <summary>
+/// The signature of what a hub sends (WebSub §7): HMAC of the body with the secret given when subscribing.
+/// </summary>
 public static class HubSignature
 {
     /// <summary>The header for a body, with SHA-256.</summary>
     public static string Of(ReadOnlySpan<byte> body, string secret) =>
         "sha256=" + Convert.ToHexStringLower(HMACSHA256.HashData(Encoding.UTF8.GetBytes(secret), body));
 
-    /// <summary>True when the header is one of the methods WebSub names and fits the body; compared in constant time.</summary>
+    /// <summary>
+    /// True when the header is one of the methods WebSub names and fits the body; compared in constant time.
+    /// </summary>
     public static bool Fits(string? header, ReadOnlySpan<byte> body, string secret)
     {
         var parts = (header ?? string.Empty).Split('=', 2);

@@ -39,7 +39,9 @@ public enum MendKind
     /// <summary>A comment or CDATA section that was not closed was closed.</summary>
     SectionNotClosed,
 
-    /// <summary>The document breaks off in an entry; what there is of it was left out, since nobody knows the rest.</summary>
+    /// <summary>
+    /// The document breaks off in an entry; what there is of it was left out, since nobody knows the rest.
+    /// </summary>
     BrokenOff,
 }
 

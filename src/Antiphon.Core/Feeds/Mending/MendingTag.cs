@@ -49,7 +49,9 @@ internal sealed class MendingTag(MendingText text)
         return null;
     }
 
-    /// <summary>The name that stands at a place, with at most one prefix (Namespaces in XML 1.0 §3); empty when none does.</summary>
+    /// <summary>
+    /// The name that stands at a place, with at most one prefix (Namespaces in XML 1.0 §3); empty when none does.
+    /// </summary>
     public static string NameAt(string source, int at)
     {
         if (at >= source.Length || !IsStart(source[at]))

@@ -3,7 +3,9 @@ using System.Text;
 
 namespace Antiphon.Core.Feeds.Mending;
 
-/// <summary>The document being mended: where the mending stands in it, what was written so far, and what was mended.</summary>
+/// <summary>
+/// The document being mended: where the mending stands in it, what was written so far, and what was mended.
+/// </summary>
 internal sealed class MendingText(string source)
 {
     private const int LongestEntity = 32;
@@ -88,7 +90,8 @@ internal sealed class MendingText(string source)
     }
 
     /// <summary>Writes one character as it is, unless XML forbids it (XML 1.0 §2.2).</summary>
-    /// <param name="instead">What stands in for a forbidden one; in a section that ends with a run of marks, leaving one out could make such a run.</param>
+    /// <param name="instead">What stands in for a forbidden one; in a section that ends with a run of marks, leaving
+    /// one out could make such a run.</param>
     public void WriteAllowed(string instead = "")
     {
         var c = source[At];

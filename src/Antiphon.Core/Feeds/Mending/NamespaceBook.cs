@@ -28,7 +28,10 @@ internal sealed class NamespaceBook
     /// <summary>Place behind the root's name in what is written; null before the root.</summary>
     public int? RootEnd { get; private set; }
 
-    /// <summary>Takes in a start tag: what it declares holds until <see cref="Leave"/>, what it uses must hold there. The first is the root.</summary>
+    /// <summary>
+    /// Takes in a start tag: what it declares holds until <see cref="Leave"/>, what it uses must hold there. The first
+    /// is the root.
+    /// </summary>
     public void Enter(MendedTag tag)
     {
         RootEnd ??= tag.NameEnd;
@@ -48,7 +51,9 @@ internal sealed class NamespaceBook
             _inScope[prefix]--;
     }
 
-    /// <summary>What is used where it is not declared, with the place of its first such use and the namespace it is given.</summary>
+    /// <summary>
+    /// What is used where it is not declared, with the place of its first such use and the namespace it is given.
+    /// </summary>
     public IEnumerable<(string Prefix, int Place, string Namespace)> Missing() =>
         _missing.Select(use => (use.Key, use.Value, Usual.GetValueOrDefault(use.Key, "urn:prefix:" + use.Key)));
 }

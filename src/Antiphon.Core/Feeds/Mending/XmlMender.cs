@@ -4,7 +4,8 @@ using System.Text.RegularExpressions;
 namespace Antiphon.Core.Feeds.Mending;
 
 /// <summary>
-/// Makes well-formed XML of a document that is none, changing as little as does: what is escaped wrongly is escaped, what is not closed is closed, what XML forbids is left out. Lines stay
+/// Makes well-formed XML of a document that is none, changing as little as does: what is escaped wrongly is escaped,
+/// what is not closed is closed, what XML forbids is left out. Lines stay
 /// where they are. A document that breaks off loses the entry it breaks off in and nothing else.
 /// </summary>
 public sealed partial class XmlMender
@@ -140,7 +141,9 @@ public sealed partial class XmlMender
         }
     }
 
-    /// <summary>A DOCTYPE, with what stands in its brackets; nothing of it is needed and none of it is followed.</summary>
+    /// <summary>
+    /// A DOCTYPE, with what stands in its brackets; nothing of it is needed and none of it is followed.
+    /// </summary>
     private void TakeDeclaration()
     {
         var depth = 0;

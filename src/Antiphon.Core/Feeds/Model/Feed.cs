@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Feeds.Model;
 
-/// <summary>What a feed says, whatever its format. Absent values are null or empty; addresses are absolute when a base was known.</summary>
+/// <summary>
+/// What a feed says, whatever its format. Absent values are null or empty; addresses are absolute when a base was
+/// known.
+/// </summary>
 public sealed record Feed
 {
     /// <summary>Identifier of the feed itself (Atom id).</summary>

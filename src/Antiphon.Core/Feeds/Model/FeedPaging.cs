@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Feeds.Model;
 
-/// <summary>Where the other documents of a feed are that is spread over several (RFC 5005). All addresses absolute, or null.</summary>
+/// <summary>
+/// Where the other documents of a feed are that is spread over several (RFC 5005). All addresses absolute, or null.
+/// </summary>
 public sealed record FeedPaging
 {
     /// <summary>Older entries, for people who leaf (§3).</summary>

@@ -15,7 +15,8 @@ public sealed record WatchNews(bool IsTrouble, string Title, IReadOnlyList<strin
     private const int MostLines = 6;
 
     /// <summary>
-    /// The news after a check; null when there is none. A feed that is bad at its first check is news: whoever watches it wants to know. A feed that is good at its first check is not.
+    /// The news after a check; null when there is none. A feed that is bad at its first check is news: whoever watches
+    /// it wants to know. A feed that is good at its first check is not.
     /// </summary>
     /// <param name="name">Name of the feed.</param>
     /// <param name="wasGood">What the team knows; null before the first check.</param>

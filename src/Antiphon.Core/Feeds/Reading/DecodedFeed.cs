@@ -11,13 +11,17 @@ public sealed record DecodedFeed(string Text, string Encoding, string? Declared,
 {
     static DecodedFeed() => System.Text.Encoding.RegisterProvider(CodePagesEncodingProvider.Instance);
 
-    /// <summary>True when the bytes were not in the encoding they were said to be in, and were read as Windows-1252 instead.</summary>
+    /// <summary>
+    /// True when the bytes were not in the encoding they were said to be in, and were read as Windows-1252 instead.
+    /// </summary>
     public bool IsMislabelled { get; init; }
 
     /// <summary>
     /// Byte order mark first, then the Content-Type's charset, then the XML declaration, then UTF-8 (RFC 7303 §3).
-    /// An unknown name falls through to the next. Sixteen-bit units are told by their first bytes also without a mark (XML 1.0, appendix F). Bytes said to be UTF-8 that are mostly none
-    /// are read as Windows-1252, which is what such feeds are; single ones that do not fit become replacement characters.
+    /// An unknown name falls through to the next. Sixteen-bit units are told by their first bytes also without a mark
+    /// (XML 1.0, appendix F). Bytes said to be UTF-8 that are mostly none
+    /// are read as Windows-1252, which is what such feeds are; single ones that do not fit become replacement
+    /// characters.
     /// </summary>
     public static DecodedFeed From(ReadOnlySpan<byte> bytes, string? contentType)
     {

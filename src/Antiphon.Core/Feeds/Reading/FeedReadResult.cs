@@ -1,5 +1,4 @@
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Reading;
@@ -11,6 +10,8 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <param name="Findings">Where reading had to stop and why; empty for a document read to its end.</param>
 public sealed record FeedReadResult(FeedFormat? Format, string? Version, Feed? Feed, IReadOnlyList<Finding> Findings)
 {
-    /// <summary>The well-formed text that was read instead of a document that is none; null when the document was read as it is.</summary>
+    /// <summary>
+    /// The well-formed text that was read instead of a document that is none; null when the document was read as it is.
+    /// </summary>
     public string? Mended { get; init; }
 }

@@ -10,7 +10,9 @@ using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Reading;
 
-/// <summary>Reads any feed. Content problems never throw: what stands before the break is kept and the break is a finding.</summary>
+/// <summary>
+/// Reads any feed. Content problems never throw: what stands before the break is kept and the break is a finding.
+/// </summary>
 public static class FeedReader
 {
     private const int MostBefore = 4000;
@@ -44,7 +46,10 @@ public static class FeedReader
         return null;
     }
 
-    /// <summary>Where a feed begins in a text that has something before it, such as a warning of the program that made it; -1 when none does.</summary>
+    /// <summary>
+    /// Where a feed begins in a text that has something before it, such as a warning of the program that made it; -1
+    /// when none does.
+    /// </summary>
     private static int StartOf(string text)
     {
         var head = text.AsSpan(0, Math.Min(text.Length, MostBefore));

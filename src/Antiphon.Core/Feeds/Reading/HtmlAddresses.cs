@@ -5,7 +5,10 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>Makes the addresses inside HTML absolute; everything else stays as it was written.</summary>
 public static partial class HtmlAddresses
 {
-    /// <summary>The HTML with the addresses of links, pictures and files resolved against the base (RFC 3986 §5); an empty one means the base itself. Without a base nothing changes.</summary>
+    /// <summary>
+    /// The HTML with the addresses of links, pictures and files resolved against the base (RFC 3986 §5); an empty one
+    /// means the base itself. Without a base nothing changes.
+    /// </summary>
     public static string? Resolve(string? html, Uri? baseAddress)
     {
         if (html is null || baseAddress is null || !html.Contains('<', StringComparison.Ordinal))

@@ -3,7 +3,9 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>Makes the addresses of a feed absolute.</summary>
 public static class LinkResolver
 {
-    /// <summary>The address resolved against the base (RFC 3986 §5); the raw text when it cannot be; null when empty.</summary>
+    /// <summary>
+    /// The address resolved against the base (RFC 3986 §5); the raw text when it cannot be; null when empty.
+    /// </summary>
     public static string? Resolve(string? address, Uri? baseAddress)
     {
         var text = address?.Trim();
@@ -16,7 +18,10 @@ public static class LinkResolver
             : text;
     }
 
-    /// <summary>Where a link of a page or a document leads, resolved against where that was read; null where it leads to no web address. An empty link leads to the page itself.</summary>
+    /// <summary>
+    /// Where a link of a page or a document leads, resolved against where that was read; null where it leads to no web
+    /// address. An empty link leads to the page itself.
+    /// </summary>
     public static Uri? Web(Uri address, string? link) =>
         link is not null && Uri.TryCreate(address, link.Trim(), out var found) && found.Scheme is "http" or "https"
             ? found

@@ -6,7 +6,9 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>Reads the ways feeds write a person in one text.</summary>
 public static partial class PersonParser
 {
-    /// <summary>"mail (name)" as RSS asks for, "name &lt;mail&gt;", a mail alone or a name alone; null when empty.</summary>
+    /// <summary>
+    /// "mail (name)" as RSS asks for, "name &lt;mail&gt;", a mail alone or a name alone; null when empty.
+    /// </summary>
     public static FeedPerson? Parse(string? text)
     {
         var trimmed = text?.Trim();

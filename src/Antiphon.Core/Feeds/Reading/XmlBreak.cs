@@ -8,7 +8,10 @@ namespace Antiphon.Core.Feeds.Reading;
 /// <summary>Says in plain words why XML broke.</summary>
 public static partial class XmlBreak
 {
-    /// <summary>The finding for a document that breaks off; the parser gives no place for a document without any element, which then is its start.</summary>
+    /// <summary>
+    /// The finding for a document that breaks off; the parser gives no place for a document without any element, which
+    /// then is its start.
+    /// </summary>
     public static Finding Report(XmlException broken) =>
         Finding.At(
             DocumentRules.NotWellFormed,

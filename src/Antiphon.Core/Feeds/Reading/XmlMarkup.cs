@@ -16,8 +16,10 @@ internal static class XmlMarkup
     };
 
     /// <summary>
-    /// The element the reader stands on as it stands, declaring its own namespaces, and the reader left after it; empty for names that may be read but not written, such as one in the namespace of
-    /// declarations. Throws an <see cref="XmlException"/> where the document breaks, or is nested deeper than any author goes, as the framework's own way takes hours for that.
+    /// The element the reader stands on as it stands, declaring its own namespaces, and the reader left after it; empty
+    /// for names that may be read but not written, such as one in the namespace of
+    /// declarations. Throws an <see cref="XmlException"/> where the document breaks, or is nested deeper than any
+    /// author goes, as the framework's own way takes hours for that.
     /// </summary>
     public static string ReadOuter(XmlReader reader)
     {

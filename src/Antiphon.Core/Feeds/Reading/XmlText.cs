@@ -7,7 +7,8 @@ namespace Antiphon.Core.Feeds.Reading;
 internal static class XmlText
 {
     /// <summary>
-    /// The text of the current element, the reader left after its end. Markup standing unescaped inside is kept as markup.
+    /// The text of the current element, the reader left after its end. Markup standing unescaped inside is kept as
+    /// markup.
     /// </summary>
     public static string Read(XmlReader reader)
     {

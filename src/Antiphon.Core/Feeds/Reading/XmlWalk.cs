@@ -6,8 +6,10 @@ namespace Antiphon.Core.Feeds.Reading;
 internal static class XmlWalk
 {
     /// <summary>
-    /// Calls <paramref name="read"/> for every child element. It either leaves the reader after that child, or does not touch the reader, as the second
-    /// of two titles is left alone; the child is then skipped. The reader ends after the parent. <paramref name="complete"/> is called before the reader
+    /// Calls <paramref name="read"/> for every child element. It either leaves the reader after that child, or does not
+    /// touch the reader, as the second
+    /// of two titles is left alone; the child is then skipped. The reader ends after the parent.
+    /// <paramref name="complete"/> is called before the reader
     /// leaves the end tag, so that an element that is whole survives a document that breaks off right behind it.
     /// </summary>
     public static void Children(XmlReader reader, Action<XmlReader> read, Action? complete = null)

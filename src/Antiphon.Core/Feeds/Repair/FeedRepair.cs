@@ -8,7 +8,10 @@ using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Repair;
 
-/// <summary>Corrects feeds. Nothing an author wrote is lost: what cannot be corrected without guessing stays, and stays a finding.</summary>
+/// <summary>
+/// Corrects feeds. Nothing an author wrote is lost: what cannot be corrected without guessing stays, and stays a
+/// finding.
+/// </summary>
 public static class FeedRepair
 {
     /// <summary>Repairs bytes as they were served. Repairing what was repaired changes nothing.</summary>
@@ -35,7 +38,8 @@ public static class FeedRepair
         }
         catch (ArgumentException)
         {
-            // Names that may be read but not written, such as an element in the namespace of declarations: left to the author.
+            // Names that may be read but not written, such as an element in the namespace of declarations: left to the
+            // author.
             return null;
         }
     }

@@ -3,7 +3,10 @@ using System.Text.Json.Nodes;
 
 namespace Antiphon.Core.Feeds.Repair;
 
-/// <summary>Parses JSON into a tree that can be changed, more kindly than the framework: commas too many and comments are passed over, and of members named twice the last one counts, as to most parsers.</summary>
+/// <summary>
+/// Parses JSON into a tree that can be changed, more kindly than the framework: commas too many and comments are passed
+/// over, and of members named twice the last one counts, as to most parsers.
+/// </summary>
 internal static class JsonTree
 {
     private static readonly JsonDocumentOptions Kindly = new()

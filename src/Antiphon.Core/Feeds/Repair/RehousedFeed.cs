@@ -14,7 +14,8 @@ public static class RehousedFeed
     private static readonly XNamespace Atom = FeedNamespaces.Atom;
 
     /// <summary>
-    /// The same document naming <paramref name="address"/> as its own, so that whoever follows it there stays there, its relative addresses still leading where they led; the text itself when it
+    /// The same document naming <paramref name="address"/> as its own, so that whoever follows it there stays there,
+    /// its relative addresses still leading where they led; the text itself when it
     /// is neither XML nor a JSON object.
     /// </summary>
     /// <param name="text">The document, in UTF-8.</param>

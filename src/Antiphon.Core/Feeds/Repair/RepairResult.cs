@@ -1,5 +1,4 @@
 using Antiphon.Core.Feeds.Checking;
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Repair;

@@ -1,4 +1,3 @@
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Repair;

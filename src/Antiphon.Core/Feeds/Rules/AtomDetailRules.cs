@@ -122,7 +122,7 @@ public static class AtomDetailRules
         "RFC 4287 §3.1.1.1"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about the finer parts of Atom.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         VersionOutdated,

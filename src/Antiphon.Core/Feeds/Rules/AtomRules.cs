@@ -131,7 +131,7 @@ public static class AtomRules
         "RFC 4287 §4.2.2.1"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about what RFC 4287 asks of Atom.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         ElementMissing,

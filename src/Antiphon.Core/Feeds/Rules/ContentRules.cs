@@ -104,7 +104,7 @@ public static class ContentRules
         "RFC 5005 §3"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about texts, dates and addresses.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         EventAttribute,

@@ -122,7 +122,7 @@ public static class DocumentRules
         "RSS 2.0, Atom (RFC 4287), JSON Feed 1.1"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about the document as a whole.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         NotAFeed,

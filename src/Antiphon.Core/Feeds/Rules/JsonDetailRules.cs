@@ -50,7 +50,7 @@ public static class JsonDetailRules
         "JSON Feed 1.1, Top-level"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about the finer parts of JSON Feed.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [HubIncomplete, AuthorEmpty, TagNotText, MemberUnknown, NextIsSelf];
 }

@@ -86,7 +86,7 @@ public static class JsonRules
         "JSON Feed 1.1, Top-level"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about what JSON Feed 1.1 asks.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         MemberMissing,

@@ -3,7 +3,10 @@ using Antiphon.Core.Findings;
 
 namespace Antiphon.Core.Feeds.Rules;
 
-/// <summary>Rules about what keeps XML from being well-formed and can be mended by machine; readers that are strict stop at each of them.</summary>
+/// <summary>
+/// Rules about what keeps XML from being well-formed and can be mended by machine; readers that are strict stop at each
+/// of them.
+/// </summary>
 public static class MendRules
 {
     private const string WellFormed = "XML 1.0 §2.1";
@@ -125,7 +128,7 @@ public static class MendRules
         WellFormed
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about what keeps a document from being well-formed.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         TextOutside,

@@ -131,7 +131,7 @@ public static class ModuleRules
         "GeoRSS Simple, point"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about modules.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         Misspelt,

@@ -167,7 +167,7 @@ public static class RssDetailRules
         "RSS 2.0, category"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about the finer parts of RSS.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         Ttl,

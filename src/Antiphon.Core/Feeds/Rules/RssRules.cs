@@ -176,7 +176,7 @@ public static class RssRules
         "RSS 2.0, Extending RSS"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about what RSS 2.0 asks.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         ChannelMissing,

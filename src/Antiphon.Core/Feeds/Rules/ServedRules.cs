@@ -113,7 +113,7 @@ public static class ServedRules
         "W3C Mixed Content §5"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about how a feed is served.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [
         Moved,

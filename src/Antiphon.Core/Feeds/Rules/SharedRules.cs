@@ -68,7 +68,7 @@ public static class SharedRules
         "RSS 2.0; RFC 4287 §4.1.1"
     );
 
-    /// <summary>Every rule of the group.</summary>
+    /// <summary>Every rule about feeds of every format.</summary>
     public static IReadOnlyList<CheckRule> All { get; } =
     [LinkNotAbsolute, DateInFuture, RelativeAddress, UnsafeMarkup, EscapedTwice, LanguageInvalid, NoEntries];
 }

@@ -120,7 +120,10 @@ public static class FeedNamespaces
         Syndication,
     ];
 
-    /// <summary>The namespace that was meant; the name itself when it is right or unknown. Elements of RSS 2.0 given a namespace of their own count as having none.</summary>
+    /// <summary>
+    /// The namespace that was meant; the name itself when it is right or unknown. Elements of RSS 2.0 given a namespace
+    /// of their own count as having none.
+    /// </summary>
     public static string Meant(string name)
     {
         // Nearly always one of these three, and then the very same text, as readers are given the names beforehand.

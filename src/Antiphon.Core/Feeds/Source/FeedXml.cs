@@ -18,7 +18,8 @@ internal static class FeedXml
         };
 
     /// <summary>
-    /// A declaration must be the very first thing (XML 1.0 §2.8). When blank lines stand before it, it is blanked too, so that the parser accepts the
+    /// A declaration must be the very first thing (XML 1.0 §2.8). When blank lines stand before it, it is blanked too,
+    /// so that the parser accepts the
     /// text and still counts lines as the author does; the check reports it.
     /// </summary>
     public static string BlankLateDeclaration(string text)

@@ -49,7 +49,10 @@ public sealed class JsonNode : ISourcePlace
     /// <summary>Member of an object, or null; the last one of that name, as most parsers take it.</summary>
     public JsonNode? Member(string name) => _members.FindLast(member => member.Name == name).Value;
 
-    /// <summary>Text of a string member, or of a number member when <paramref name="orNumber"/>; null when absent, empty or of another kind.</summary>
+    /// <summary>
+    /// Text of a string member, or of a number member when <paramref name="orNumber"/>; null when absent, empty or of
+    /// another kind.
+    /// </summary>
     public string? String(string name, bool orNumber = false)
     {
         var member = Member(name);

@@ -20,7 +20,9 @@ public sealed class JsonSource
         }
     }
 
-    /// <summary>The root value and, when the document breaks off, where and why; the tree then holds what stood before.</summary>
+    /// <summary>
+    /// The root value and, when the document breaks off, where and why; the tree then holds what stood before.
+    /// </summary>
     public static (JsonNode? Root, JsonBreak? Break) Parse(string text) =>
         new JsonSource(Encoding.UTF8.GetBytes(text)).Parse();
 

@@ -52,7 +52,9 @@ public sealed class SourceElement : ISourcePlace
     /// <summary>Where that text starts; the element's own place when it has none.</summary>
     public (int Line, int Column) TextStart { get; internal set; }
 
-    /// <summary>True when some of the text was a CDATA section, so what looks like an entity there was meant to be seen.</summary>
+    /// <summary>
+    /// True when some of the text was a CDATA section, so what looks like an entity there was meant to be seen.
+    /// </summary>
     public bool HasCData { get; internal set; }
 
     /// <summary>Child elements in order.</summary>
@@ -68,7 +70,8 @@ public sealed class SourceElement : ISourcePlace
     public ISourcePlace TextPlace => new SourcePoint(TextStart.Line, TextStart.Column, this);
 
     /// <summary>
-    /// The place of a character of the text. Exact only for text without entities before it, which is how CDATA is written; escaped text gets its element's line where it has one line.
+    /// The place of a character of the text. Exact only for text without entities before it, which is how CDATA is
+    /// written; escaped text gets its element's line where it has one line.
     /// </summary>
     public ISourcePlace PlaceIn(int index)
     {
@@ -93,7 +96,9 @@ public sealed class SourceElement : ISourcePlace
     public string? Attribute(string name) =>
         _attributes.FirstOrDefault(attribute => attribute.LocalName == name && attribute.Namespace.Length == 0)?.Value;
 
-    /// <summary>Adds a piece of text; an author may part it by comments and CDATA sections as often as he likes.</summary>
+    /// <summary>
+    /// Adds a piece of text; an author may part it by comments and CDATA sections as often as he likes.
+    /// </summary>
     internal void AddText(string piece)
     {
         if (_text.Length == 0 && _pieces is null)

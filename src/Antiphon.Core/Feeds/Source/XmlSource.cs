@@ -5,10 +5,14 @@ namespace Antiphon.Core.Feeds.Source;
 /// <summary>Builds the tree of elements with places.</summary>
 public static class XmlSource
 {
-    /// <summary>Deepest nesting that is followed; feeds need five levels, anything past this is an attack or an accident.</summary>
+    /// <summary>
+    /// Deepest nesting that is followed; feeds need five levels, anything past this is an attack or an accident.
+    /// </summary>
     public const int MaxDepth = 500;
 
-    /// <summary>The root element and, when the document breaks off, where and why; the tree then holds what stood before.</summary>
+    /// <summary>
+    /// The root element and, when the document breaks off, where and why; the tree then holds what stood before.
+    /// </summary>
     public static (SourceElement? Root, XmlException? Break) Parse(string text)
     {
         SourceElement? root = null;

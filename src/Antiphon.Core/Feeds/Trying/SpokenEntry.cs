@@ -13,7 +13,10 @@ public static class SpokenEntry
 {
     private const int Longest = 4000;
 
-    /// <summary>The sentences in order: title, where it is from, then the text with its headings, lists, links and pictures announced. A picture without words says so, as that is what is heard.</summary>
+    /// <summary>
+    /// The sentences in order: title, where it is from, then the text with its headings, lists, links and pictures
+    /// announced. A picture without words says so, as that is what is heard.
+    /// </summary>
     public static IReadOnlyList<string> Of(Feed feed, FeedItem item)
     {
         var sentences = new List<string>

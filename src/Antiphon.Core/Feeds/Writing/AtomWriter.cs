@@ -54,7 +54,9 @@ public static class AtomWriter
         return writer.Finish();
     }
 
-    /// <summary>One entry as a document of its own (RFC 4287, section 2), with further links, each a relation and an address.</summary>
+    /// <summary>
+    /// One entry as a document of its own (RFC 4287, section 2), with further links, each a relation and an address.
+    /// </summary>
     public static byte[] WriteEntry(FeedItem item, params (string Relation, string Address)[] links)
     {
         using var writer = new FeedXmlWriter();
@@ -114,7 +116,8 @@ public static class AtomWriter
         writer.Xml.WriteEndElement();
     }
 
-    // Where an entry comes from is told by the title and address of its feed (RFC 4287 §4.2.11); an id is asked for as well, and the address is one.
+    // Where an entry comes from is told by the title and address of its feed (RFC 4287 §4.2.11); an id is asked for as
+    // well, and the address is one.
     private static void WriteSource(FeedXmlWriter writer, FeedItem item)
     {
         if (item.Source is null && item.SourceFeed is null)

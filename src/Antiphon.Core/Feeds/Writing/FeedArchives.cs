@@ -3,11 +3,13 @@ using Antiphon.Core.Feeds.Model;
 namespace Antiphon.Core.Feeds.Writing;
 
 /// <summary>
-/// The archives of a feed (RFC 5005 §4): entries in the order of their appearance, so many in each, numbered from the oldest, so that a full archive never changes when something new appears.
+/// The archives of a feed (RFC 5005 §4): entries in the order of their appearance, so many in each, numbered from the
+/// oldest, so that a full archive never changes when something new appears.
 /// </summary>
 /// <param name="Total">Entries there are.</param>
 /// <param name="Size">Entries of one archive.</param>
-/// <param name="Shown">Entries of the feed that is subscribed to; at least as many as an archive has, so that nothing falls between.</param>
+/// <param name="Shown">Entries of the feed that is subscribed to; at least as many as an archive has, so that nothing
+/// falls between.</param>
 public sealed record FeedArchives(int Total, int Size, int Shown)
 {
     /// <summary>Number of archives; none while the feed itself shows everything.</summary>

@@ -96,7 +96,8 @@ public static class JsonFeedWriter
         json.WriteEndArray();
     }
 
-    // Pictures, sounds and films that are not attached already go along as attachments; the format has no other place for them.
+    // Pictures, sounds and films that are not attached already go along as attachments; the format has no other place
+    // for them.
     private static void WriteAttachments(Utf8JsonWriter json, FeedItem item)
     {
         var media = item

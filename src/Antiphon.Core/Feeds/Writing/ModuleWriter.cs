@@ -8,7 +8,9 @@ namespace Antiphon.Core.Feeds.Writing;
 /// <summary>Writes the modules that RSS and Atom share.</summary>
 internal static class ModuleWriter
 {
-    /// <summary>The prefixes of the modules a feed uses, declared on its first element, so that the entries stay readable.</summary>
+    /// <summary>
+    /// The prefixes of the modules a feed uses, declared on its first element, so that the entries stay readable.
+    /// </summary>
     public static void Declare(FeedXmlWriter writer, Feed feed)
     {
         Declare(
@@ -71,7 +73,10 @@ internal static class ModuleWriter
             WritePicture(writer, item.Image, item.Media.Count > 0 ? "thumbnail" : "content");
     }
 
-    /// <summary>Elements of other namespaces as they were; those without a namespace only where <paramref name="withOwn"/>, as they mean nothing in another format.</summary>
+    /// <summary>
+    /// Elements of other namespaces as they were; those without a namespace only where <paramref name="withOwn"/>, as
+    /// they mean nothing in another format.
+    /// </summary>
     public static void WriteExtensions(FeedXmlWriter writer, IEnumerable<FeedExtension> extensions, bool withOwn)
     {
         foreach (
@@ -132,7 +137,8 @@ internal static class ModuleWriter
         writer.Xml.WriteEndElement();
     }
 
-    // The module counts in whole hours, days, weeks, months or years, so that a rhythm is told as so many times in the smallest of them it divides.
+    // The module counts in whole hours, days, weeks, months or years, so that a rhythm is told as so many times in the
+    // smallest of them it divides.
     private static void WriteUpdates(FeedXmlWriter writer, TimeSpan every)
     {
         var (period, length) =

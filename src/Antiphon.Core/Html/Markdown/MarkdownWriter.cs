@@ -4,7 +4,10 @@ using AngleSharp.Dom;
 
 namespace Antiphon.Core.Html.Markdown;
 
-/// <summary>Writes cleaned HTML as Markdown (CommonMark with pipe tables and task lists). What Markdown has no sign for stays HTML, which CommonMark allows.</summary>
+/// <summary>
+/// Writes cleaned HTML as Markdown (CommonMark with pipe tables and task lists). What Markdown has no sign for stays
+/// HTML, which CommonMark allows.
+/// </summary>
 public sealed class MarkdownWriter
 {
     private readonly StringBuilder _text = new();

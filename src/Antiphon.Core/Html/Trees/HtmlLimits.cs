@@ -1,18 +1,25 @@
 namespace Antiphon.Core.Html.Trees;
 
 /// <summary>
-/// How much of a document from outside is taken in. The tree builder's work grows with depth times length, and libraries walk trees by recursion, so both are limited before anything
+/// How much of a document from outside is taken in. The tree builder's work grows with depth times length, and
+/// libraries walk trees by recursion, so both are limited before anything
 /// else looks at the tree.
 /// </summary>
 public sealed record HtmlLimits
 {
-    /// <summary>Deepest nesting that is ever allowed, whatever is configured: 512 levels need a twentieth of the stack of a thread of the pool in the libraries that recurse (a test shows it).</summary>
+    /// <summary>
+    /// Deepest nesting that is ever allowed, whatever is configured: 512 levels need a twentieth of the stack of a
+    /// thread of the pool in the libraries that recurse (a test shows it).
+    /// </summary>
     public const int DeepestAllowed = 512;
 
     /// <summary>Most characters of a class attribute.</summary>
     public const int LongestClass = 4000;
 
-    /// <summary>Of pages of other sites, unless set otherwise: 3,000,000 characters, 256 levels, 60,000 nodes, 400 attributes of an element, 20,000 children.</summary>
+    /// <summary>
+    /// Of pages of other sites, unless set otherwise: 3,000,000 characters, 256 levels, 60,000 nodes, 400 attributes of
+    /// an element, 20,000 children.
+    /// </summary>
     public static HtmlLimits Page { get; private set; } =
         new()
         {
@@ -23,7 +30,10 @@ public sealed record HtmlLimits
             Children = 20_000,
         };
 
-    /// <summary>Of texts that are kept, such as posts, unless set otherwise: 2,000,000 characters, 200 levels, 50,000 nodes, 200 attributes of an element, 20,000 children.</summary>
+    /// <summary>
+    /// Of texts that are kept, such as posts, unless set otherwise: 2,000,000 characters, 200 levels, 50,000 nodes, 200
+    /// attributes of an element, 20,000 children.
+    /// </summary>
     public static HtmlLimits Text { get; private set; } =
         new()
         {
@@ -34,7 +44,10 @@ public sealed record HtmlLimits
             Children = 20_000,
         };
 
-    /// <summary>Of documents that we put together ourselves out of texts that were limited before: 20,000,000 characters, 512 levels, 400,000 nodes, 400 attributes of an element, 50,000 children.</summary>
+    /// <summary>
+    /// Of documents that we put together ourselves out of texts that were limited before: 20,000,000 characters, 512
+    /// levels, 400,000 nodes, 400 attributes of an element, 50,000 children.
+    /// </summary>
     public static HtmlLimits Own { get; } =
         new()
         {
@@ -45,7 +58,10 @@ public sealed record HtmlLimits
             Children = 50_000,
         };
 
-    /// <summary>Sets other limits for the whole process, once and before anything is read; half way through, a text could be kept that cannot be shown.</summary>
+    /// <summary>
+    /// Sets other limits for the whole process, once and before anything is read; half way through, a text could be
+    /// kept that cannot be shown.
+    /// </summary>
     /// <param name="page">Of pages of other sites.</param>
     /// <param name="text">Of texts that are kept.</param>
     public static void Set(HtmlLimits page, HtmlLimits text) => (Page, Text) = (page, text);

@@ -10,13 +10,18 @@ namespace Antiphon.Core.Html.Trees;
 /// Measures a tree while it is being built and leaves the parser at the first limit that is met.
 /// </summary>
 /// <remarks>
-/// Each element made of a token is measured by its way to the root once it has its place. Copies that the parser makes of open formatting elements (HTML, 13.2.4.3) are told to nobody; since the
-/// next element stands within them, its way counts them, and one token makes no more copies than the tree is deep. Between two measures of the whole tree there are never more tokens than
+/// Each element made of a token is measured by its way to the root once it has its place. Copies that the parser makes
+/// of open formatting elements (HTML, 13.2.4.3) are told to nobody; since the
+/// next element stands within them, its way counts them, and one token makes no more copies than the tree is deep.
+/// Between two measures of the whole tree there are never more tokens than
 /// bounded work can be done with, whatever they are.
 /// </remarks>
 internal sealed class TreeGauge(HtmlLimits limits, CancellationToken cancellation)
 {
-    /// <summary>Most characters that are copied because a piece is added to a text that stands already: the parser copies the whole text each time.</summary>
+    /// <summary>
+    /// Most characters that are copied because a piece is added to a text that stands already: the parser copies the
+    /// whole text each time.
+    /// </summary>
     private const long MostCopied = 1_000_000_000;
 
     private const int LongestPause = 8192;

@@ -3,7 +3,8 @@ using AngleSharp.Dom;
 namespace Antiphon.Core.Html.Trees;
 
 /// <summary>
-/// The nodes of a tree in the order they stand, without recursion and with the same work for each. (A sibling's neighbour is looked for from the first child on by the tree itself, so that
+/// The nodes of a tree in the order they stand, without recursion and with the same work for each. (A sibling's
+/// neighbour is looked for from the first child on by the tree itself, so that
 /// walking by neighbours costs the square of the children.)
 /// </summary>
 public static class TreeWalk

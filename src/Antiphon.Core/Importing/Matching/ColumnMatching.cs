@@ -4,7 +4,9 @@ using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Importing.Matching;
 
-/// <summary>Guesses where the columns of a table go: by their names, and where these say nothing by looking at the values.</summary>
+/// <summary>
+/// Guesses where the columns of a table go: by their names, and where these say nothing by looking at the values.
+/// </summary>
 public static class ColumnMatching
 {
     private const int RowsLookedAt = 200;
@@ -34,7 +36,9 @@ public static class ColumnMatching
         );
     }
 
-    /// <summary>How dates are written: by the first that cannot be read the other way round; day first when all can.</summary>
+    /// <summary>
+    /// How dates are written: by the first that cannot be read the other way round; day first when all can.
+    /// </summary>
     public static DateForm DateFormOf(IReadOnlyCollection<string> values)
     {
         if (

@@ -4,7 +4,8 @@ using YamlDotNet.Core.Events;
 namespace Antiphon.Core.Importing.Reading;
 
 /// <summary>
-/// The fields of a YAML mapping: words, and lists of words. Read event by event, as a tree of it would be built by recursion as deep as its author likes, and looking for the end of a thousand
+/// The fields of a YAML mapping: words, and lists of words. Read event by event, as a tree of it would be built by
+/// recursion as deep as its author likes, and looking for the end of a thousand
 /// lists within lists costs the square of them.
 /// </summary>
 internal static class FrontMatterFields
@@ -13,7 +14,10 @@ internal static class FrontMatterFields
     private const int Deepest = 20;
     private const int MostEvents = 10_000;
 
-    /// <summary>Values by key, lists joined by commas, what is nested deeper empty; null when it is no mapping, or beyond 100,000 characters, 20 levels or 10,000 parts.</summary>
+    /// <summary>
+    /// Values by key, lists joined by commas, what is nested deeper empty; null when it is no mapping, or beyond
+    /// 100,000 characters, 20 levels or 10,000 parts.
+    /// </summary>
     /// <exception cref="YamlException">It is no YAML.</exception>
     public static Dictionary<string, string>? Read(string head)
     {

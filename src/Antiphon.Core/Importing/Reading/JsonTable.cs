@@ -3,7 +3,10 @@ using Antiphon.Core.Tables;
 
 namespace Antiphon.Core.Importing.Reading;
 
-/// <summary>Reads an array of objects (RFC 8259), alone or as a member of an object. Objects within become columns "author.name", lists become one value.</summary>
+/// <summary>
+/// Reads an array of objects (RFC 8259), alone or as a member of an object. Objects within become columns
+/// "author.name", lists become one value.
+/// </summary>
 public static class JsonTable
 {
     private const int Deepest = 3;

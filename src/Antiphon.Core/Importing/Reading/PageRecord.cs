@@ -4,7 +4,9 @@ using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Importing.Reading;
 
-/// <summary>Reads the post out of a page of a website: what stands in its article, without the ways around it.</summary>
+/// <summary>
+/// Reads the post out of a page of a website: what stands in its article, without the ways around it.
+/// </summary>
 public static class PageRecord
 {
     private const string Around =

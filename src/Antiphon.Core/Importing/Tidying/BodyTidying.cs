@@ -5,10 +5,14 @@ using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Core.Importing.Tidying;
 
-/// <summary>Takes out what other programs leave in texts: empty paragraphs, inline styles, tracking pixels, doubled breaks, codes in brackets. Done again it finds nothing.</summary>
+/// <summary>
+/// Takes out what other programs leave in texts: empty paragraphs, inline styles, tracking pixels, doubled breaks,
+/// codes in brackets. Done again it finds nothing.
+/// </summary>
 public static class BodyTidying
 {
-    // A word in brackets with attributes, or one that is closed again, is a code; a word alone in brackets may well be meant.
+    // A word in brackets with attributes, or one that is closed again, is a code; a word alone in brackets may well be
+    // meant.
     // Matched without going back, since a value in entities can be read in two ways.
     private static readonly Regex Code = new(
         """\[/[a-z][a-z0-9_-]{2,30}\]|\[[a-z][a-z0-9_-]{2,30}(?:\s+[a-z_-]+\s*=\s*(?:"[^"\]]*"|'[^'\]]*'|&quot;[^\]]*?&quot;|[^\s\]"']+))+\s*/?\]|\[(?:gallery|caption|embed|audio|video|playlist|toc|more|nextpage)\]""",

@@ -72,7 +72,8 @@ internal static class EntryOrder
         return ranks;
     }
 
-    // A finaliser with good avalanche; the framework's hash codes differ between processes, and every server must shuffle alike.
+    // A finaliser with good avalanche; the framework's hash codes differ between processes, and every server must
+    // shuffle alike.
     private static ulong Mixed(ulong id, ulong day)
     {
         var x = (id * 0x9E3779B97F4A7C15) ^ (day * 0xC2B2AE3D27D4EB4F);

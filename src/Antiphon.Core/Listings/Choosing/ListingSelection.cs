@@ -97,7 +97,9 @@ public sealed class ListingSelection
             : new Placement(PlacementReason.BelowTheCut, position, shown);
     }
 
-    /// <summary>Why a post is like the one of the page; null when the listing does not order by that, or it is not.</summary>
+    /// <summary>
+    /// Why a post is like the one of the page; null when the listing does not order by that, or it is not.
+    /// </summary>
     public Relation? RelationOf(long post) =>
         _definition.Order == ListingOrder.Related ? _current?.Relations?.GetValueOrDefault(post) : null;
 

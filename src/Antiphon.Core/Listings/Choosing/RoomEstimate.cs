@@ -2,14 +2,17 @@ using Antiphon.Core.Listings.Definition;
 
 namespace Antiphon.Core.Listings.Choosing;
 
-/// <summary>How much room a listing will take, so that a page can keep it free before the entries arrive and nothing jumps.</summary>
+/// <summary>
+/// How much room a listing will take, so that a page can keep it free before the entries arrive and nothing jumps.
+/// </summary>
 public static class RoomEstimate
 {
     private const int Line = 26;
     private const int Most = 4000;
 
     /// <summary>
-    /// Height in CSS pixels, rather too much than too little: room left over is quiet, room missing pushes the page. Layouts side by side are reckoned on a main column, the others on a
+    /// Height in CSS pixels, rather too much than too little: room left over is quiet, room missing pushes the page.
+    /// Layouts side by side are reckoned on a main column, the others on a
     /// narrow one.
     /// </summary>
     /// <param name="definition">The listing.</param>

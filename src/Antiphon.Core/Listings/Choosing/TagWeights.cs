@@ -9,7 +9,8 @@ public static class TagWeights
     public const int Steps = 5;
 
     /// <summary>
-    /// The tags of the posts with how often each is used and its size from 1 to <see cref="Steps"/>, by the alphabet. Sizes grow with the logarithm of the use, since a few tags
+    /// The tags of the posts with how often each is used and its size from 1 to <see cref="Steps"/>, by the alphabet.
+    /// Sizes grow with the logarithm of the use, since a few tags
     /// are used far more than the rest and would leave them all alike small.
     /// </summary>
     public static IReadOnlyList<(string Tag, int Posts, int Step)> Of(IEnumerable<ListingCandidate> posts)

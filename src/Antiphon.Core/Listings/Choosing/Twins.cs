@@ -10,8 +10,10 @@ internal static class Twins
     private static readonly TimeSpan NearDays = TimeSpan.FromHours(36);
 
     /// <summary>
-    /// For every post that repeats another, the one that is kept: of the blog named first by the listing, then the earlier stored. The same canonical address, the same identifier, or
-    /// nearly the same title within a day and a half make two posts one; posts of one blog are never taken for one by their titles alone.
+    /// For every post that repeats another, the one that is kept: of the blog named first by the listing, then the
+    /// earlier stored. The same canonical address, the same identifier, or
+    /// nearly the same title within a day and a half make two posts one; posts of one blog are never taken for one by
+    /// their titles alone.
     /// </summary>
     public static Dictionary<long, ListingCandidate> Find(
         IReadOnlyList<ListingCandidate> posts,
@@ -44,7 +46,8 @@ internal static class Twins
         }
     }
 
-    // Sorted by date only neighbours can be near, and a bounded window keeps a day of ten thousand posts from taking their square.
+    // Sorted by date only neighbours can be near, and a bounded window keeps a day of ten thousand posts from taking
+    // their square.
     private static void ByTitle(
         List<ListingCandidate> ranked,
         IReadOnlyList<long> blogs,

@@ -40,10 +40,15 @@ public sealed record EntryForm(
     /// <summary>Where the picture stands.</summary>
     public PicturePlace PicturePlace { get; init; }
 
-    /// <summary>Order of the parts; parts left out follow in the usual order. Empty takes the usual one, with the byline where <see cref="BylineAbove"/> has it.</summary>
+    /// <summary>
+    /// Order of the parts; parts left out follow in the usual order. Empty takes the usual one, with the byline where
+    /// <see cref="BylineAbove"/> has it.
+    /// </summary>
     public IReadOnlyList<EntryPart> Parts { get; init; } = [];
 
-    /// <summary>Keys of the blog's own fields that stand in the byline, in order; one a post does not fill is passed over.</summary>
+    /// <summary>
+    /// Keys of the blog's own fields that stand in the byline, in order; one a post does not fill is passed over.
+    /// </summary>
     public IReadOnlyList<string> Fields { get; init; } = [];
 
     /// <summary>Where excerpts come from.</summary>

@@ -12,6 +12,8 @@ public enum EntryLead
     /// <summary>The page of the site on which the whole blog lives; the post's own page where there is none.</summary>
     WholeBlog,
 
-    /// <summary>What the post is about, published elsewhere; the post's own page when it is about nothing elsewhere.</summary>
+    /// <summary>
+    /// What the post is about, published elsewhere; the post's own page when it is about nothing elsewhere.
+    /// </summary>
     Source,
 }

@@ -5,7 +5,8 @@ using Antiphon.Core.Listings.Styles;
 namespace Antiphon.Core.Listings.Definition;
 
 /// <summary>
-/// What a listing is made of: which posts, how many, in what order, what is shown of each, and in what form. Everything beside the constructor's parameters has a default, so that
+/// What a listing is made of: which posts, how many, in what order, what is shown of each, and in what form. Everything
+/// beside the constructor's parameters has a default, so that
 /// definitions stored or sent before it existed keep their meaning.
 /// </summary>
 /// <param name="Blogs">Ids of the blogs whose posts are taken; an empty list takes none.</param>
@@ -72,7 +73,9 @@ public sealed record ListingDefinition(
     [JsonIgnore]
     public int PageSize => Count == Everything ? MostOfAll : Count;
 
-    /// <summary>What a new listing starts from: five newest posts of the blog, in lines, with picture and date.</summary>
+    /// <summary>
+    /// What a new listing starts from: five newest posts of the blog, in lines, with picture and date.
+    /// </summary>
     public static ListingDefinition For(long blog, string? heading) =>
         new(
             [blog],

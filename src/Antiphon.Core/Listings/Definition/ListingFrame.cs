@@ -1,7 +1,8 @@
 namespace Antiphon.Core.Listings.Definition;
 
 /// <summary>What stands around the entries; each part is optional.</summary>
-/// <param name="HeadingLevel">Level of the heading in the host's outline, 1 to 5; titles of entries are one deeper.</param>
+/// <param name="HeadingLevel">Level of the heading in the host's outline, 1 to 5; titles of entries are one
+/// deeper.</param>
 /// <param name="HeadingLink">Where the heading leads, or null.</param>
 /// <param name="Introduction">A paragraph below the heading, or null.</param>
 /// <param name="ClosingText">Words of the link below the entries, such as "All posts"; null for none.</param>

@@ -3,7 +3,9 @@ namespace Antiphon.Core.Listings.Definition;
 /// <summary>The form in which a listing sets its entries.</summary>
 public enum ListingLayout
 {
-    /// <summary>One entry under the other, text only in a tight column, picture small at the start of the line.</summary>
+    /// <summary>
+    /// One entry under the other, text only in a tight column, picture small at the start of the line.
+    /// </summary>
     Lines,
 
     /// <summary>Entries side by side, as many as fit the width of the place.</summary>
@@ -36,6 +38,8 @@ public enum ListingLayout
     /// <summary>A field that searches titles and texts.</summary>
     Search,
 
-    /// <summary>Index, categories, tags, months, search and the posts themselves, all in one page of the site.</summary>
+    /// <summary>
+    /// Index, categories, tags, months, search and the posts themselves, all in one page of the site.
+    /// </summary>
     WholeBlog,
 }

@@ -24,6 +24,9 @@ public enum ListingOrder
     /// <summary>As arranged by hand; posts not arranged yet stand on top or at the bottom.</summary>
     ByHand,
 
-    /// <summary>The most like the post of the page first, and only posts that are like it; newest first where the page is no post.</summary>
+    /// <summary>
+    /// The most like the post of the page first, and only posts that are like it; newest first where the page is no
+    /// post.
+    /// </summary>
     Related,
 }

@@ -47,7 +47,8 @@ public sealed record BlogPart(BlogPartKind Kind, string Subject = "")
     public static BlogPart Index { get; } = new(BlogPartKind.Index);
 
     /// <summary>
-    /// Reads a view as <see cref="ToString"/> writes it, such as "post/k7fq2/geminids-over-the-moor"; what stands behind a post's key is for readers only. Null when it is none.
+    /// Reads a view as <see cref="ToString"/> writes it, such as "post/k7fq2/geminids-over-the-moor"; what stands
+    /// behind a post's key is for readers only. Null when it is none.
     /// </summary>
     public static BlogPart? Parse(string? text)
     {

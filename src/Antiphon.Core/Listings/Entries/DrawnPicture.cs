@@ -3,7 +3,9 @@ using System.Text;
 
 namespace Antiphon.Core.Listings.Entries;
 
-/// <summary>A picture for a post that has none: rings and dots from its title, in the colour of the text around it.</summary>
+/// <summary>
+/// A picture for a post that has none: rings and dots from its title, in the colour of the text around it.
+/// </summary>
 public static class DrawnPicture
 {
     private const ulong Prime = 1099511628211;

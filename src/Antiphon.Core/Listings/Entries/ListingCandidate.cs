@@ -41,7 +41,9 @@ public sealed record ListingCandidate(
     /// <summary>How many public comments it has.</summary>
     public int Comments { get; init; }
 
-    /// <summary>Its canonical address, folded (see <see cref="Text.FoldedAddress"/>); null when it has none elsewhere.</summary>
+    /// <summary>
+    /// Its canonical address, folded (see <see cref="Text.FoldedAddress"/>); null when it has none elsewhere.
+    /// </summary>
     public string? Address { get; init; }
 
     /// <summary>Its key in public addresses.</summary>

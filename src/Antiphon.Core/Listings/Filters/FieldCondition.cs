@@ -31,7 +31,8 @@ public sealed record FieldCondition(string Key, FieldComparison Comparison, stri
         };
     }
 
-    // Stored numbers have a point and days are written year first, so both compare without knowing the field's kind; words do not.
+    // Stored numbers have a point and days are written year first, so both compare without knowing the field's kind;
+    // words do not.
     private int? Compare(string held)
     {
         if (Number(held) is { } number)

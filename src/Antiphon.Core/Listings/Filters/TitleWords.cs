@@ -10,10 +10,14 @@ internal sealed class TitleWords
     private const ulong Prime = 1099511628211;
     private readonly List<ulong> _words = new(12);
 
-    // A bit for each word: two titles differ in at least as many words as in bits, which settles most pairs without looking at the words.
+    // A bit for each word: two titles differ in at least as many words as in bits, which settles most pairs without
+    // looking at the words.
     private ulong _bits;
 
-    /// <summary>Words without capitals and marks, each once; an apostrophe joins what it stands between. Words past the sixty-fourth are not looked at.</summary>
+    /// <summary>
+    /// Words without capitals and marks, each once; an apostrophe joins what it stands between. Words past the
+    /// sixty-fourth are not looked at.
+    /// </summary>
     public static TitleWords Of(string title)
     {
         var words = new TitleWords();
@@ -34,7 +38,8 @@ internal sealed class TitleWords
     }
 
     /// <summary>
-    /// True when four in five of all their words are shared. Two words or fewer say too little for that: "Notes" on one day is not the same as "Notes" of somebody else unless it is written
+    /// True when four in five of all their words are shared. Two words or fewer say too little for that: "Notes" on one
+    /// day is not the same as "Notes" of somebody else unless it is written
     /// exactly so.
     /// </summary>
     public bool IsAlike(TitleWords other)

@@ -5,7 +5,10 @@ using Antiphon.Core.Listings.Definition;
 
 namespace Antiphon.Core.Listings.Installation;
 
-/// <summary>Looks at the HTML of a page for the snippet of a listing. The server adds what only it can tell: whether page and script can be fetched.</summary>
+/// <summary>
+/// Looks at the HTML of a page for the snippet of a listing. The server adds what only it can tell: whether page and
+/// script can be fetched.
+/// </summary>
 public static class InstallationCheck
 {
     /// <summary>Attribute that marks our containers; its value is the key.</summary>
@@ -56,7 +59,10 @@ public static class InstallationCheck
         return points;
     }
 
-    /// <summary>The way the first container found is embedded by; the script's when there is none, since that is what people paste first.</summary>
+    /// <summary>
+    /// The way the first container found is embedded by; the script's when there is none, since that is what people
+    /// paste first.
+    /// </summary>
     private static SnippetWay WayOf(List<IElement> own) =>
         own.Count == 0
             ? SnippetWay.Script

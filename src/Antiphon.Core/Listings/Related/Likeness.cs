@@ -1,7 +1,8 @@
 namespace Antiphon.Core.Listings.Related;
 
 /// <summary>
-/// Finds the posts that are like one: by the categories and tags both have, the rarer the weightier, and by the words both use, weighed by how often a text uses them and how few texts do
+/// Finds the posts that are like one: by the categories and tags both have, the rarer the weightier, and by the words
+/// both use, weighed by how often a text uses them and how few texts do
 /// (term frequency and inverse document frequency, compared by the cosine).
 /// </summary>
 public static class Likeness
@@ -12,7 +13,9 @@ public static class Likeness
     private const double LeastWords = 0.06;
     private const int WordsTold = 5;
 
-    /// <summary>Every post of the pool that is like the current one, by id. The current post is not related to itself.</summary>
+    /// <summary>
+    /// Every post of the pool that is like the current one, by id. The current post is not related to itself.
+    /// </summary>
     /// <param name="current">The post of the page.</param>
     /// <param name="pool">Posts to compare it with; what is rare is told by them.</param>
     public static IReadOnlyDictionary<long, Relation> To(RelatedText current, IReadOnlyCollection<RelatedText> pool)

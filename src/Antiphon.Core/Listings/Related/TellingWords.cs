@@ -19,7 +19,10 @@ public static class TellingWords
         StringComparer.Ordinal
     );
 
-    /// <summary>The words with how often each is used: lower case, without marks and numbers, four letters or more, and none that every text has.</summary>
+    /// <summary>
+    /// The words with how often each is used: lower case, without marks and numbers, four letters or more, and none
+    /// that every text has.
+    /// </summary>
     public static IReadOnlyDictionary<string, int> Of(string text)
     {
         var counts = new Dictionary<string, int>();

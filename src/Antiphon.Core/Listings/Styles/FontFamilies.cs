@@ -3,7 +3,10 @@ namespace Antiphon.Core.Listings.Styles;
 /// <summary>Lists of font families.</summary>
 public static class FontFamilies
 {
-    /// <summary>The list as CSS takes it, names of several words in quotes; null when there is none or it holds what no family name holds.</summary>
+    /// <summary>
+    /// The list as CSS takes it, names of several words in quotes; null when there is none or it holds what no family
+    /// name holds.
+    /// </summary>
     public static string? Clean(string? families)
     {
         if (

@@ -3,7 +3,9 @@ using Antiphon.Core.Listings.Styles.Css;
 
 namespace Antiphon.Core.Listings.Styles;
 
-/// <summary>How a listing looks. Whatever is not said is the page's own, or the layout's. Lengths are CSS pixels.</summary>
+/// <summary>
+/// How a listing looks. Whatever is not said is the page's own, or the layout's. Lengths are CSS pixels.
+/// </summary>
 public sealed record ListingLook
 {
     /// <summary>The page's own look throughout.</summary>
@@ -15,7 +17,9 @@ public sealed record ListingLook
     /// <summary>Colours; those of a light page when the look follows the reader.</summary>
     public LookColours Colours { get; init; } = LookColours.Inherited;
 
-    /// <summary>Colours of the dark form, for <see cref="LookTheme.Dark"/> and <see cref="LookTheme.Reader"/>.</summary>
+    /// <summary>
+    /// Colours of the dark form, for <see cref="LookTheme.Dark"/> and <see cref="LookTheme.Reader"/>.
+    /// </summary>
     public LookColours DarkColours { get; init; } = LookColours.Inherited;
 
     /// <summary>Type of the listing's heading.</summary>

@@ -1,5 +1,3 @@
-using Antiphon.Core.Listings.Styles.Colours;
-
 namespace Antiphon.Core.Listings.Styles;
 
 /// <summary>Part of a listing that has a colour of its own.</summary>

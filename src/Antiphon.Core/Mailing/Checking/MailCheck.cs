@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using AngleSharp.Dom;
 using AngleSharp.Html.Dom;
 using Antiphon.Core.Findings;
 using Antiphon.Core.Html;

@@ -17,7 +17,9 @@ public sealed record DigestColours(
     string? Type = null
 )
 {
-    /// <summary>What is taken where nothing is said. Mail programs have few fonts, so these are on every system.</summary>
+    /// <summary>
+    /// What is taken where nothing is said. Mail programs have few fonts, so these are on every system.
+    /// </summary>
     public static DigestColours Usual { get; } =
         new("#ffffff", "#1f2422", "#175e59", "Georgia,\"Times New Roman\",serif", "Georgia,\"Times New Roman\",serif");
 
@@ -34,7 +36,10 @@ public sealed record DigestColours(
             Type ?? other.Type
         );
 
-    /// <summary>These with what mail programs would not understand left out: colours other than as numbers, fonts that are no names.</summary>
+    /// <summary>
+    /// These with what mail programs would not understand left out: colours other than as numbers, fonts that are no
+    /// names.
+    /// </summary>
     public DigestColours Understood() =>
         new(Plain(Paper), Plain(Ink), Plain(Accent), FontFamilies.Clean(Headings), FontFamilies.Clean(Type));
 

@@ -6,14 +6,16 @@ namespace Antiphon.Core.Mailing.Digests;
 /// <param name="Every">How often.</param>
 /// <param name="At">Time of the day, exact to the minute; without meaning for <see cref="DigestEvery.Post"/>.</param>
 /// <param name="Day">Day of the week, for <see cref="DigestEvery.Week"/>.</param>
-/// <param name="DayOfMonth">Day of the month from 1 to 31, for <see cref="DigestEvery.Month"/>; a shorter month takes its last day.</param>
+/// <param name="DayOfMonth">Day of the month from 1 to 31, for <see cref="DigestEvery.Month"/>; a shorter month takes
+/// its last day.</param>
 public sealed record DigestRhythm(DigestEvery Every, TimeOnly At, DayOfWeek Day = DayOfWeek.Monday, int DayOfMonth = 1)
 {
     /// <summary>With each post.</summary>
     public static DigestRhythm WithEachPost { get; } = new(DigestEvery.Post, TimeOnly.MinValue);
 
     /// <summary>
-    /// The first moment after another at which it goes out; null for <see cref="DigestEvery.Post"/>. Every day of the rhythm has one such moment also when the clocks change: a time they skip is the first moment
+    /// The first moment after another at which it goes out; null for <see cref="DigestEvery.Post"/>. Every day of the
+    /// rhythm has one such moment also when the clocks change: a time they skip is the first moment
     /// after it, of one they show twice it is the first.
     /// </summary>
     /// <param name="after">The other moment.</param>

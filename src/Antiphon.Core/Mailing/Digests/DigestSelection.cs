@@ -6,7 +6,8 @@ public static class DigestSelection
     /// <summary>The posts in order, those shown in full before those that stand as titles.</summary>
     /// <param name="posts">Public posts the digest has not brought yet.</param>
     /// <param name="settings">How the digest works.</param>
-    /// <param name="wanted">Categories the subscriber chose; empty for all. A post without a category goes to everybody.</param>
+    /// <param name="wanted">Categories the subscriber chose; empty for all. A post without a category goes to
+    /// everybody.</param>
     public static DigestPick Pick(
         IEnumerable<DigestPost> posts,
         DigestSettings settings,

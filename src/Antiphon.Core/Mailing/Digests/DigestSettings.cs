@@ -10,7 +10,10 @@ namespace Antiphon.Core.Mailing.Digests;
 /// <param name="Subject">Template of its subject.</param>
 public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, DigestForm Form, string Subject)
 {
-    /// <summary>Fields subjects may name: those of the first post, how many posts there are, how many beside the first (nothing for none), the name of the site, and the date of sending.</summary>
+    /// <summary>
+    /// Fields subjects may name: those of the first post, how many posts there are, how many beside the first (nothing
+    /// for none), the name of the site, and the date of sending.
+    /// </summary>
     public static readonly IReadOnlyList<string> SubjectFields =
     [
         "title",
@@ -59,10 +62,15 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
     /// <summary>Whether a picture of one dot counts how often the mail was opened, not by whom.</summary>
     public bool CountsOpens { get; init; }
 
-    /// <summary>Whether it brings posts of followed blogs it names; null for the default: a digest does, a mail with each post does not.</summary>
+    /// <summary>
+    /// Whether it brings posts of followed blogs it names; null for the default: a digest does, a mail with each post
+    /// does not.
+    /// </summary>
     public bool? WithFollowed { get; init; }
 
-    /// <summary>Whether it brings posts that were imported; null for the default: a digest does, a mail with each post does not.</summary>
+    /// <summary>
+    /// Whether it brings posts that were imported; null for the default: a digest does, a mail with each post does not.
+    /// </summary>
     public bool? WithBroughtIn { get; init; }
 
     /// <summary>Whether it brings posts that came to be here in a way.</summary>

@@ -6,7 +6,9 @@ namespace Antiphon.Core.Mailing.Digests;
 /// <summary>Who gets the second subject.</summary>
 public static class SubjectTrial
 {
-    /// <summary>Whether a subscriber does. The same for the same two keys at any time, and for another edition drawn anew.</summary>
+    /// <summary>
+    /// Whether a subscriber does. The same for the same two keys at any time, and for another edition drawn anew.
+    /// </summary>
     /// <param name="edition">Key of the edition.</param>
     /// <param name="subscriber">Key of the subscriber.</param>
     /// <param name="share">Share of subscribers in percent.</param>

@@ -9,7 +9,9 @@ namespace Antiphon.Core.Mailing.Drawing;
 /// <param name="Plain">Plain-text part.</param>
 public sealed record ComposedDigest(string Subject, string? SecondSubject, string Html, string Plain)
 {
-    /// <summary>Stand for the subscriber's own addresses; nobody can have a page below .invalid (RFC 2606 §2).</summary>
+    /// <summary>
+    /// Stand for the subscriber's own addresses; nobody can have a page below .invalid (RFC 2606 §2).
+    /// </summary>
     public const string LeaveMark = "https://mail.invalid/leave",
         ChooseMark = "https://mail.invalid/choose";
 

@@ -6,7 +6,9 @@ using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Mailing.Drawing;
 
-/// <summary>The HTML part of a digest: one column held by a table, every style inline, since mail programs keep little else.</summary>
+/// <summary>
+/// The HTML part of a digest: one column held by a table, every style inline, since mail programs keep little else.
+/// </summary>
 internal sealed class DigestHtml(DigestSettings settings, DigestContent content, DigestColours colours)
 {
     private const int PreviewLength = 140;

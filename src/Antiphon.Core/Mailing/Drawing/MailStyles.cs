@@ -83,7 +83,9 @@ internal sealed class MailStyles
     /// <summary>Style of an element in running text.</summary>
     public string Of(string element) => _ofElements[element];
 
-    /// <summary>A text with the styles at its elements; classes and further sizes of pictures, which mean nothing in a mail, go.</summary>
+    /// <summary>
+    /// A text with the styles at its elements; classes and further sizes of pictures, which mean nothing in a mail, go.
+    /// </summary>
     public string Inline(string html)
     {
         var body = HtmlReader.BodyOf(html);

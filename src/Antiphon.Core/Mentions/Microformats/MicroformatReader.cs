@@ -7,7 +7,8 @@ using Antiphon.Core.Html.Trees;
 namespace Antiphon.Core.Mentions.Microformats;
 
 /// <summary>
-/// Reads the items of a page as the microformats2 parsing specification says: root class names (h-*), properties (p-*, u-*, dt-*, e-*), items within items, and what is implied where nothing is said.
+/// Reads the items of a page as the microformats2 parsing specification says: root class names (h-*), properties (p-*,
+/// u-*, dt-*, e-*), items within items, and what is implied where nothing is said.
 /// Older class names without prefix (hentry, entry-title …) are read as their successors.
 /// </summary>
 public static class MicroformatReader
@@ -35,7 +36,9 @@ public static class MicroformatReader
         ["url"] = "u-url",
     };
 
-    /// <summary>The items at the top level of a page; at most 500 items and 5,000 values, which no page of a person has.</summary>
+    /// <summary>
+    /// The items at the top level of a page; at most 500 items and 5,000 values, which no page of a person has.
+    /// </summary>
     /// <param name="document">The page.</param>
     /// <param name="address">Where it was read; relative addresses are resolved against it.</param>
     public static IReadOnlyList<MicroformatItem> Read(IDocument document, Uri address) =>
@@ -132,7 +135,8 @@ public static class MicroformatReader
     private static string Absolute(string value, Uri address) =>
         Uri.TryCreate(address, value.Trim(), out var found) ? found.AbsoluteUri : value.Trim();
 
-    // A card or an entry without any property of a kind says its name by its text, its address by its link and its picture by its image.
+    // A card or an entry without any property of a kind says its name by its text, its address by its link and its
+    // picture by its image.
     private static void Imply(
         IElement element,
         List<string> types,

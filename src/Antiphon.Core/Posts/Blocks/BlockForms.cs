@@ -2,7 +2,10 @@ using System.Net;
 
 namespace Antiphon.Core.Posts.Blocks;
 
-/// <summary>The forms readers meet in a text. They are plain posts that work without script; the field nobody sees is filled by programs alone.</summary>
+/// <summary>
+/// The forms readers meet in a text. They are plain posts that work without script; the field nobody sees is filled by
+/// programs alone.
+/// </summary>
 internal static class BlockForms
 {
     private static string Trap(BlockTexts texts) =>

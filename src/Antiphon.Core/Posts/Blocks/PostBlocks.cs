@@ -7,8 +7,10 @@ using Antiphon.Core.Html;
 namespace Antiphon.Core.Posts.Blocks;
 
 /// <summary>
-/// Fills in what a stored text only marks: the table of contents from its headings, footnotes at its end, the author, related posts. A mark is an element of a class of
-/// <see cref="Html.HtmlAllowList.PostClasses"/>; the stored text stays clean HTML that says something without being filled.
+/// Fills in what a stored text only marks: the table of contents from its headings, footnotes at its end, the author,
+/// related posts. A mark is an element of a class of
+/// <see cref="Html.HtmlAllowList.PostClasses"/>; the stored text stays clean HTML that says something without being
+/// filled.
 /// </summary>
 public static class PostBlocks
 {
@@ -58,7 +60,10 @@ public static class PostBlocks
             : "<div class=\"block-contents\"></div>" + html;
     }
 
-    /// <summary>The text for feeds and mails, where nothing stands around it: without the blocks that need a page, footnotes at its end.</summary>
+    /// <summary>
+    /// The text for feeds and mails, where nothing stands around it: without the blocks that need a page, footnotes at
+    /// its end.
+    /// </summary>
     public static string Alone(string html, BlockTexts texts)
     {
         if (!NeedsFilling(html))

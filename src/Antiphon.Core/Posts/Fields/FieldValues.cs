@@ -12,7 +12,10 @@ public static class FieldValues
     private static readonly string[] Yes = ["yes", "true", "1", "y", "x", "ja", "oui", "on"];
     private static readonly string[] No = ["no", "false", "0", "n", "nein", "non", "off"];
 
-    /// <summary>The stored form of what was entered, or what is wrong with it. Nothing entered gives neither, unless the field is required and <paramref name="mustBeThere"/>.</summary>
+    /// <summary>
+    /// The stored form of what was entered, or what is wrong with it. Nothing entered gives neither, unless the field
+    /// is required and <paramref name="mustBeThere"/>.
+    /// </summary>
     /// <param name="field">The field.</param>
     /// <param name="entered">What was entered; null for nothing.</param>
     /// <param name="mustBeThere">Whether a required field may not be empty now, as on publishing.</param>

@@ -5,7 +5,8 @@ using Antiphon.Core.Feeds.Model;
 namespace Antiphon.Core.Posts.Fields;
 
 /// <summary>
-/// Own fields as feeds carry them. No standard has a place for them, so XML formats carry one element of our namespace for each (RSS 2.0 "Extending RSS", RFC 4287 §6.4),
+/// Own fields as feeds carry them. No standard has a place for them, so XML formats carry one element of our namespace
+/// for each (RSS 2.0 "Extending RSS", RFC 4287 §6.4),
 /// and JSON Feed one member with an underscore (JSON Feed 1.1, Extensions).
 /// </summary>
 public static class FieldsInFeeds
@@ -41,7 +42,9 @@ public static class FieldsInFeeds
         );
     }
 
-    /// <summary>The values an entry carries; empty when it carries none. A member that is no object of texts is passed over.</summary>
+    /// <summary>
+    /// The values an entry carries; empty when it carries none. A member that is no object of texts is passed over.
+    /// </summary>
     public static IReadOnlyList<FieldValue> Read(IEnumerable<FeedExtension> extensions)
     {
         var found = new List<FieldValue>();

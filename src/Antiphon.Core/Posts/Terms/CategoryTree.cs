@@ -5,7 +5,9 @@ public sealed class CategoryTree
 {
     private readonly Dictionary<string, string?> _above;
 
-    /// <summary>A tree of these categories; what stands above a category without being one itself counts as one.</summary>
+    /// <summary>
+    /// A tree of these categories; what stands above a category without being one itself counts as one.
+    /// </summary>
     public CategoryTree(IEnumerable<CategoryNode> nodes)
     {
         _above = new Dictionary<string, string?>(StringComparer.OrdinalIgnoreCase);
@@ -13,7 +15,9 @@ public sealed class CategoryTree
             _above[node.Name] = string.IsNullOrWhiteSpace(node.Above) ? null : node.Above;
     }
 
-    /// <summary>Whether putting a category under another closes a circle, so that neither would hang from the top.</summary>
+    /// <summary>
+    /// Whether putting a category under another closes a circle, so that neither would hang from the top.
+    /// </summary>
     public bool WouldCircle(string name, string? above)
     {
         for (var (at, steps) = (above, 0); at is not null; at = _above.GetValueOrDefault(at), steps++)

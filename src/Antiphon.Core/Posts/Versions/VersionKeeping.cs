@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Posts.Versions;
 
-/// <summary>Which of the many saves of a post are kept as versions. An editor that saves every few seconds would bury the ones that matter.</summary>
+/// <summary>
+/// Which of the many saves of a post are kept as versions. An editor that saves every few seconds would bury the ones
+/// that matter.
+/// </summary>
 public static class VersionKeeping
 {
     /// <summary>Saves of one person within this time of each other's beginning are one version.</summary>
@@ -9,7 +12,10 @@ public static class VersionKeeping
     /// <summary>Versions kept of one post; of more the oldest go, but never one that was public.</summary>
     public const int Most = 100;
 
-    /// <summary>True when a save takes the place of the version before it: by the same person, in the same sitting, and neither of them public.</summary>
+    /// <summary>
+    /// True when a save takes the place of the version before it: by the same person, in the same sitting, and neither
+    /// of them public.
+    /// </summary>
     /// <param name="last">The version before; null when there is none.</param>
     /// <param name="save">The save.</param>
     public static bool Replaces(KeptVersion? last, KeptVersion save) =>
@@ -20,7 +26,9 @@ public static class VersionKeeping
         && save.At - last.At < OneSitting
         && save.At >= last.At;
 
-    /// <summary>The versions to forget, so that no more than <see cref="Most"/> are left besides those that were public.</summary>
+    /// <summary>
+    /// The versions to forget, so that no more than <see cref="Most"/> are left besides those that were public.
+    /// </summary>
     /// <param name="versions">All versions of a post, in any order.</param>
     public static IReadOnlyList<long> ToForget(IEnumerable<KeptVersion> versions) =>
         [

@@ -3,10 +3,10 @@ namespace Antiphon.Data.Blogs.Followed;
 /// <summary>A followed feed moved for good to another address, and was followed there.</summary>
 public sealed class FeedMove
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the feed move in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The blog.</summary>
+    /// <summary>Id of the blog of the feed move.</summary>
     public long BlogId { get; set; }
 
     /// <summary>How it is followed.</summary>

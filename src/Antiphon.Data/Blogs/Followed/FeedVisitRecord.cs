@@ -3,16 +3,16 @@ namespace Antiphon.Data.Blogs.Followed;
 /// <summary>One visit to a followed feed; the latest of them are kept.</summary>
 public sealed class FeedVisitRecord
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the feed visit record in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The blog.</summary>
+    /// <summary>Id of the blog of the feed visit record.</summary>
     public long BlogId { get; set; }
 
     /// <summary>How it is followed.</summary>
     public Following Following { get; set; } = null!;
 
-    /// <summary>When.</summary>
+    /// <summary>When the feed was asked for.</summary>
     public DateTimeOffset At { get; set; }
 
     /// <summary>What became of it.</summary>

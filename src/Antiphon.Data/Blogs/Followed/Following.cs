@@ -7,10 +7,10 @@ namespace Antiphon.Data.Blogs.Followed;
 /// <summary>How and with what success the feed of a blog is followed.</summary>
 public sealed class Following : LeasedRow
 {
-    /// <summary>The blog.</summary>
+    /// <summary>Id of the blog of the following.</summary>
     public long BlogId { get; set; }
 
-    /// <summary>The blog.</summary>
+    /// <summary>The blog of the following, when it is read with it.</summary>
     public Blog Blog { get; set; } = null!;
 
     /// <summary>Where the feed is.</summary>
@@ -19,7 +19,9 @@ public sealed class Following : LeasedRow
     /// <summary>Whether it is visited.</summary>
     public FollowingStanding Standing { get; set; }
 
-    /// <summary>Host and port of the address, so that one visitor calls there at a time; null in rows from before it was kept.</summary>
+    /// <summary>
+    /// Host and port of the address, so that one visitor calls there at a time; null in rows from before it was kept.
+    /// </summary>
     public string? Host { get; set; }
 
     /// <summary>Validator of the last good answer.</summary>
@@ -34,7 +36,7 @@ public sealed class Following : LeasedRow
     /// <summary>Last visit that gave a readable feed or said that nothing changed.</summary>
     public DateTimeOffset? LastGoodAt { get; set; }
 
-    /// <summary>When it is due.</summary>
+    /// <summary>When the feed is asked for next.</summary>
     public DateTimeOffset NextVisitAt { get; set; }
 
     /// <summary>The pause that was chosen before the next visit, in seconds.</summary>

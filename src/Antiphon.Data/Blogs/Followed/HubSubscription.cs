@@ -23,7 +23,7 @@ public sealed class HubSubscription : LeasedRow
     /// <summary>Secret with which the hub signs.</summary>
     public string Secret { get; set; } = string.Empty;
 
-    /// <summary>Where it stands.</summary>
+    /// <summary>How far the hub subscription is.</summary>
     public HubState State { get; set; }
 
     /// <summary>When it was asked for last.</summary>

@@ -5,16 +5,16 @@ namespace Antiphon.Data.Comments.Moderation;
 /// <summary>What was done with a comment, for the record of decisions.</summary>
 public sealed class CommentDeed
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the comment deed in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the comment deed belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The comment.</summary>
+    /// <summary>Id of the comment of the comment deed.</summary>
     public long CommentId { get; set; }
 
-    /// <summary>The comment.</summary>
+    /// <summary>The comment of the comment deed, when it is read with it.</summary>
     public Comment Comment { get; set; } = null!;
 
     /// <summary>What was done.</summary>
@@ -35,6 +35,6 @@ public sealed class CommentDeed
     /// <summary>Name of that person at the time; empty without one.</summary>
     public string PersonName { get; set; } = string.Empty;
 
-    /// <summary>When.</summary>
+    /// <summary>When the moderator did it.</summary>
     public DateTimeOffset At { get; set; }
 }

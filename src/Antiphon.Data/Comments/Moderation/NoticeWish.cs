@@ -8,19 +8,19 @@ namespace Antiphon.Data.Comments.Moderation;
 /// <summary>What a person of the team wants to be told about comments, and when.</summary>
 public sealed class NoticeWish : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the notice wish in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the notice wish belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the notice wish belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
-    /// <summary>The person.</summary>
+    /// <summary>Id of the person of the notice wish.</summary>
     public long PersonId { get; set; }
 
-    /// <summary>The person.</summary>
+    /// <summary>The person of the notice wish, when it is read with it.</summary>
     public Person Person { get; set; } = null!;
 
     /// <summary>What they are told.</summary>

@@ -3,10 +3,10 @@ namespace Antiphon.Data.Comments.Moderation;
 /// <summary>A choice of comments that a person keeps under a name.</summary>
 public sealed class SavedView
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the saved view in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the saved view belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Whose it is.</summary>

@@ -5,10 +5,10 @@ namespace Antiphon.Data.Comments.Moderation;
 /// <summary>A writer, a place or a host that a site has banned, or a writer it trusts.</summary>
 public sealed class WriterMark
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the writer mark in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the writer mark belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>What it is told by.</summary>
@@ -20,7 +20,10 @@ public sealed class WriterMark
     /// <summary>As people read it; for places the writer it was seen at.</summary>
     public string Shown { get; set; } = string.Empty;
 
-    /// <summary>Device of the writer a ban was made for; null where none was known. A ban by mail or name goes with the device, as anybody can type either.</summary>
+    /// <summary>
+    /// Device of the writer a ban was made for; null where none was known. A ban by mail or name goes with the device,
+    /// as anybody can type either.
+    /// </summary>
     public string? OwnerKey { get; set; }
 
     /// <summary>Banned or trusted.</summary>
@@ -29,7 +32,7 @@ public sealed class WriterMark
     /// <summary>When it ends; null for never.</summary>
     public DateTimeOffset? Until { get; set; }
 
-    /// <summary>When it was made.</summary>
+    /// <summary>When a moderator banned or trusted the writer.</summary>
     public DateTimeOffset MadeAt { get; set; }
 
     /// <summary>Who made it; null when they have left.</summary>

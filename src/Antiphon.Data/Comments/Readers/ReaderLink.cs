@@ -3,13 +3,13 @@ namespace Antiphon.Data.Comments.Readers;
 /// <summary>A link in a mail by which a reader shows that an address is theirs.</summary>
 public sealed class ReaderLink
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the reader link in the database.</summary>
     public long Id { get; set; }
 
     /// <summary>Hash of the key in the link; the key itself is only in the mail.</summary>
     public string Hash { get; set; } = string.Empty;
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the reader link belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>The address.</summary>

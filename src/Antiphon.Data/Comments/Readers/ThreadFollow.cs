@@ -5,19 +5,19 @@ namespace Antiphon.Data.Comments.Readers;
 /// <summary>A reader who wants to be told by mail of a thread, or of answers to what they wrote.</summary>
 public sealed class ThreadFollow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the thread follow in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the thread follow belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the thread follow belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
-    /// <summary>The thread.</summary>
+    /// <summary>Id of the thread of the thread follow.</summary>
     public long ThreadId { get; set; }
 
-    /// <summary>The thread.</summary>
+    /// <summary>The thread of the thread follow, when it is read with it.</summary>
     public CommentThread Thread { get; set; } = null!;
 
     /// <summary>Where to, in lower case.</summary>
@@ -29,6 +29,6 @@ public sealed class ThreadFollow
     /// <summary>Random key in the link that stops it.</summary>
     public string Key { get; set; } = string.Empty;
 
-    /// <summary>When.</summary>
+    /// <summary>When the reader asked to be told.</summary>
     public DateTimeOffset MadeAt { get; set; }
 }

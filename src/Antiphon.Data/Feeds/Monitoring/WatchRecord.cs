@@ -6,13 +6,13 @@ namespace Antiphon.Data.Feeds.Monitoring;
 /// <summary>One stretch of the history of a watched feed: what the checks gave from one moment to another.</summary>
 public sealed class WatchRecord
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the watch record in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The feed.</summary>
+    /// <summary>Id of the feed of the watch record.</summary>
     public long WatchedFeedId { get; set; }
 
-    /// <summary>The feed.</summary>
+    /// <summary>The feed of the watch record, when it is read with it.</summary>
     public WatchedFeed WatchedFeed { get; set; } = null!;
 
     /// <summary>First check that gave this.</summary>

@@ -6,13 +6,13 @@ namespace Antiphon.Data.Feeds.Monitoring;
 /// <summary>A feed that is checked on a schedule, and may be published repaired at an address of ours.</summary>
 public sealed class WatchedFeed : LeasedRow
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the watched feed in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the watched feed belongs to.</summary>
     public long SiteId { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Site the watched feed belongs to, when it is read with it.</summary>
     public Site Site { get; set; } = null!;
 
     /// <summary>Name shown to the team.</summary>
@@ -27,7 +27,7 @@ public sealed class WatchedFeed : LeasedRow
     /// <summary>When it was taken in.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 
-    /// <summary>When it is due.</summary>
+    /// <summary>When the feed is checked next.</summary>
     public DateTimeOffset NextCheckAt { get; set; }
 
     /// <summary>Last check.</summary>
@@ -57,7 +57,7 @@ public sealed class WatchedFeed : LeasedRow
     /// <summary>Changes made in it.</summary>
     public int RepairedChanges { get; set; }
 
-    /// <summary>When it last changed.</summary>
+    /// <summary>When the repaired copy last became another; null before the first.</summary>
     public DateTimeOffset? RepairedAt { get; set; }
 
     /// <summary>Checks that gave something else than the one before.</summary>

@@ -3,10 +3,10 @@ namespace Antiphon.Data.Posts.Working;
 /// <summary>A skeleton that posts can start from, with prompts where text belongs.</summary>
 public sealed class Pattern
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the pattern in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The site.</summary>
+    /// <summary>Id of the site the pattern belongs to.</summary>
     public long SiteId { get; set; }
 
     /// <summary>Name for the team, one of its kind within the site.</summary>

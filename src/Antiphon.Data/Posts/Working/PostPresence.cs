@@ -3,13 +3,13 @@ namespace Antiphon.Data.Posts.Working;
 /// <summary>Somebody who has a post open in the editor.</summary>
 public sealed class PostPresence
 {
-    /// <summary>The post.</summary>
+    /// <summary>Id of the post of the post presence.</summary>
     public long PostId { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>The post of the post presence, when it is read with it.</summary>
     public Post Post { get; set; } = null!;
 
-    /// <summary>The person.</summary>
+    /// <summary>Id of the person of the post presence.</summary>
     public long PersonId { get; set; }
 
     /// <summary>Name of the person.</summary>

@@ -3,13 +3,13 @@ namespace Antiphon.Data.Posts.Working;
 /// <summary>What a reviewer says about a passage of a post, or about all of it.</summary>
 public sealed class ReviewRemark
 {
-    /// <summary>Key.</summary>
+    /// <summary>Identifies the review remark in the database.</summary>
     public long Id { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>Id of the post of the review remark.</summary>
     public long PostId { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>The post of the review remark, when it is read with it.</summary>
     public Post Post { get; set; } = null!;
 
     /// <summary>Who says it.</summary>
@@ -24,7 +24,7 @@ public sealed class ReviewRemark
     /// <summary>The remark.</summary>
     public string Text { get; set; } = string.Empty;
 
-    /// <summary>When it was made.</summary>
+    /// <summary>When the remark was written.</summary>
     public DateTimeOffset MadeAt { get; set; }
 
     /// <summary>When it was ticked off; null while it is open.</summary>

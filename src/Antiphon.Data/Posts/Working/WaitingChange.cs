@@ -6,7 +6,7 @@ public sealed class WaitingChange
     /// <summary>The post; it has one at most.</summary>
     public long PostId { get; set; }
 
-    /// <summary>The post.</summary>
+    /// <summary>The post of the waiting change, when it is read with it.</summary>
     public Post Post { get; set; } = null!;
 
     /// <summary>What the editor held, in the form in which it is saved.</summary>

@@ -1,4 +1,3 @@
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
 
 namespace Antiphon.Server.Blogs.Followed;

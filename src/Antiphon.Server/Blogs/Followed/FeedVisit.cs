@@ -12,7 +12,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Blogs.Followed;
 
-/// <summary>One visit to a followed feed: fetch, read, take over, plan the next. A failed visit leaves every post as it was.</summary>
+/// <summary>
+/// One visit to a followed feed: fetch, read, take over, plan the next. A failed visit leaves every post as it was.
+/// </summary>
 internal sealed class FeedVisit(
     GuardedClient client,
     IDbContextFactory<AntiphonContext> databases,

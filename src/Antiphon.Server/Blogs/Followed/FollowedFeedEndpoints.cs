@@ -1,9 +1,7 @@
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
-using Antiphon.Data.Importing;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;

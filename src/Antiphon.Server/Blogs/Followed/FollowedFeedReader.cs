@@ -1,7 +1,6 @@
 using System.Linq.Expressions;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
 using Microsoft.EntityFrameworkCore;
 

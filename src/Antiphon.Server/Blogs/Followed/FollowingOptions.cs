@@ -2,7 +2,9 @@ using System.ComponentModel.DataAnnotations;
 
 namespace Antiphon.Server.Blogs.Followed;
 
-/// <summary>How followed feeds are visited, section "Following". How often each is visited is planned from the feed itself.</summary>
+/// <summary>
+/// How followed feeds are visited, section "Following". How often each is visited is planned from the feed itself.
+/// </summary>
 internal sealed class FollowingOptions
 {
     /// <summary>Seconds between looks for feeds that are due. Default 5.</summary>

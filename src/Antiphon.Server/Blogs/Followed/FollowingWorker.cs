@@ -1,6 +1,5 @@
 using Antiphon.Data;
 using Antiphon.Data.Blogs.Followed;
-using Antiphon.Data.Listings;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
@@ -8,7 +7,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Blogs.Followed;
 
-/// <summary>Visits followed feeds when they are due, several at once, so that a slow one keeps nobody waiting; one at a time at a host.</summary>
+/// <summary>
+/// Visits followed feeds when they are due, several at once, so that a slow one keeps nobody waiting; one at a time at
+/// a host.
+/// </summary>
 internal sealed class FollowingWorker(Leases<Following> leases, WorkTools tools, IOptions<FollowingOptions> options)
     : LeasedWork<Following>(leases, tools)
 {
@@ -18,7 +20,9 @@ internal sealed class FollowingWorker(Leases<Following> leases, WorkTools tools,
     /// <inheritdoc/>
     protected override TimeSpan Look => TimeSpan.FromSeconds(options.Value.LookEverySeconds);
 
-    /// <summary>Once: a visit that could not be taken over is a failed visit, and the next comes after its pause.</summary>
+    /// <summary>
+    /// Once: a visit that could not be taken over is a failed visit, and the next comes after its pause.
+    /// </summary>
     protected override int MostThrown => 1;
 
     /// <inheritdoc/>

@@ -28,7 +28,10 @@ internal sealed class HubSubscriber(
     private static readonly TimeSpan ConfirmedWithin = TimeSpan.FromMinutes(10);
     private static readonly TimeSpan AfterFailure = TimeSpan.FromHours(1);
 
-    /// <summary>Notes the hub a feed offers, in the document or by a Link header; a feed that offers another one, or none any more, begins anew.</summary>
+    /// <summary>
+    /// Notes the hub a feed offers, in the document or by a Link header; a feed that offers another one, or none any
+    /// more, begins anew.
+    /// </summary>
     public static void Offer(Following following, Feed feed, Fetched fetched, IKeySource keys, DateTimeOffset now)
     {
         var links = LinkHeader.Read(fetched.Headers.Links, fetched.Address);
@@ -60,7 +63,10 @@ internal sealed class HubSubscriber(
         );
     }
 
-    /// <summary>Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever. One that was asked and never confirmed is let rest for a day.</summary>
+    /// <summary>
+    /// Asks the hub to tell us of changes. It confirms by calling us; until then the feed is visited as ever. One that
+    /// was asked and never confirmed is let rest for a day.
+    /// </summary>
     public async Task AskAsync(Claim<HubSubscription> claim, CancellationToken cancellation)
     {
         await using var database = await databases.CreateDbContextAsync(cancellation);
@@ -103,7 +109,9 @@ internal sealed class HubSubscriber(
         );
     }
 
-    /// <summary>Tells the hub that we do not want to know any more. A hub that does not listen stops when the lease ends.</summary>
+    /// <summary>
+    /// Tells the hub that we do not want to know any more. A hub that does not listen stops when the lease ends.
+    /// </summary>
     public async Task LeaveAsync(HubSubscription hub, CancellationToken cancellation) =>
         await client.PostFormAsync(new Uri(hub.Hub), Form(hub, "unsubscribe"), cancellation, isSecret: true);
 

@@ -1,13 +1,15 @@
 using Antiphon.Data;
 using Antiphon.Data.Blogs.Followed;
-using Antiphon.Data.Listings;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Blogs.Followed;
 
-/// <summary>Asks hubs: those a feed offers for the first time, and again before a lease ends, a day after a hub refused, an hour after it could not be reached.</summary>
+/// <summary>
+/// Asks hubs: those a feed offers for the first time, and again before a lease ends, a day after a hub refused, an hour
+/// after it could not be reached.
+/// </summary>
 internal sealed class HubWork(
     Leases<HubSubscription> leases,
     WorkTools tools,

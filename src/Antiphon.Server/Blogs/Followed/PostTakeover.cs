@@ -19,7 +19,10 @@ namespace Antiphon.Server.Blogs.Followed;
 /// <param name="IdsChange">True when the feed gives its entries new identifiers every time.</param>
 internal sealed record Takeover(int New, int Changed, bool IdsChange);
 
-/// <summary>Makes posts of the entries of a followed feed: new entries become posts, changed ones update theirs, vanished ones stay.</summary>
+/// <summary>
+/// Makes posts of the entries of a followed feed: new entries become posts, changed ones update theirs, vanished ones
+/// stay.
+/// </summary>
 internal sealed class PostTakeover(AntiphonContext database, Blog blog, IKeySource keys, DateTimeOffset now)
 {
     private const int LongestTitle = 300;

@@ -9,7 +9,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Blogs.Followed;
 
-/// <summary>Follows every feed of a list of subscriptions. The feeds themselves are fetched by the next visits, so that a long list is taken in at once.</summary>
+/// <summary>
+/// Follows every feed of a list of subscriptions. The feeds themselves are fetched by the next visits, so that a long
+/// list is taken in at once.
+/// </summary>
 internal sealed class SubscriptionListImport(AntiphonContext database, IKeySource keys, TimeProvider clock)
 {
     /// <summary>Feeds taken in at once.</summary>

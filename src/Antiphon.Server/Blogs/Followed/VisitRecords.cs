@@ -1,5 +1,4 @@
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
 using Antiphon.Server.Outgoing;
 using Microsoft.EntityFrameworkCore;

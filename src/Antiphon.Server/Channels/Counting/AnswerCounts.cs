@@ -29,7 +29,10 @@ internal sealed class AnswerCounts(
                 && delivery.ReceivedAddress != null
             );
 
-    /// <summary>Asks for one now, whenever it is due; null where there is nothing to ask for, otherwise why it could not be asked, or an empty text.</summary>
+    /// <summary>
+    /// Asks for one now, whenever it is due; null where there is nothing to ask for, otherwise why it could not be
+    /// asked, or an empty text.
+    /// </summary>
     public async Task<string?> CountNowAsync(long site, long id, CancellationToken cancellation)
     {
         if (

@@ -4,7 +4,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Delivering;
 
-/// <summary>Keeps channels to what their receivers take in a time. Attempts are written down as they begin, in the transaction that claims them, so that servers side by side and a restart keep to it too.</summary>
+/// <summary>
+/// Keeps channels to what their receivers take in a time. Attempts are written down as they begin, in the transaction
+/// that claims them, so that servers side by side and a restart keep to it too.
+/// </summary>
 internal static class ChannelPacing
 {
     /// <summary>Whether a channel's receiver takes another one now.</summary>
@@ -32,7 +35,10 @@ internal static class ChannelPacing
             .ToListAsync(cancellation);
     }
 
-    /// <summary>Writes down that an attempt begins, where the channel keeps to a pace; what counts no more goes. The caller saves.</summary>
+    /// <summary>
+    /// Writes down that an attempt begins, where the channel keeps to a pace; what counts no more goes. The caller
+    /// saves.
+    /// </summary>
     public static async Task BeginAsync(
         AntiphonContext database,
         long id,
@@ -50,7 +56,9 @@ internal static class ChannelPacing
         database.ChannelStarts.Add(new ChannelStart { ChannelId = id, At = now });
     }
 
-    /// <summary>Until when a channel waits because its receiver takes no more for now; null where it does not.</summary>
+    /// <summary>
+    /// Until when a channel waits because its receiver takes no more for now; null where it does not.
+    /// </summary>
     public static async Task<DateTimeOffset?> FullUntilAsync(
         AntiphonContext database,
         Channel channel,

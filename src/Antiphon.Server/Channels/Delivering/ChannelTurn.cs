@@ -8,7 +8,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Channels.Delivering;
 
 /// <summary>
-/// Whose turn it is. Each channel with room shows its first delivery, so that one with a long queue or a slow receiver holds up nobody else; paused channels, what is held, and what a receiver would not take
+/// Whose turn it is. Each channel with room shows its first delivery, so that one with a long queue or a slow receiver
+/// holds up nobody else; paused channels, what is held, and what a receiver would not take
 /// yet are passed over.
 /// </summary>
 internal sealed class ChannelTurn(IOptions<DeliveryOptions> options)

@@ -12,7 +12,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Delivering;
 
-/// <summary>Hands over what goes to channels. Channels do not wait for each other, and within one several go side by side, up to its pace; what is about one post at one receiver keeps its order.</summary>
+/// <summary>
+/// Hands over what goes to channels. Channels do not wait for each other, and within one several go side by side, up to
+/// its pace; what is about one post at one receiver keeps its order.
+/// </summary>
 internal sealed class ChannelWorker(
     Leases<ChannelDelivery> leases,
     WorkTools tools,

@@ -78,7 +78,8 @@ internal sealed class DeliveryRecording(
         );
     }
 
-    // A receiver that asks for patience does not fail, and one refused post says nothing of the others; five in a row do. What goes side by side and fails together is one failure.
+    // A receiver that asks for patience does not fail, and one refused post says nothing of the others; five in a row
+    // do. What goes side by side and fails together is one failure.
     private async Task JudgeAsync(Channel sentTo, SendOutcome outcome, DateTimeOffset begun, DateTimeOffset now)
     {
         if (

@@ -1,10 +1,8 @@
 using Antiphon.Core.Channels;
 using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Channels;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Posts.Changes;
 using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
@@ -40,7 +38,10 @@ internal sealed class ChannelPlanner(
         signal.Wake();
     }
 
-    /// <summary>Plans a post for one channel now, whatever the channel chooses; the caller saves. What was sent before is sent again in another round.</summary>
+    /// <summary>
+    /// Plans a post for one channel now, whatever the channel chooses; the caller saves. What was sent before is sent
+    /// again in another round.
+    /// </summary>
     public async Task SendAgainAsync(Post post, Channel channel, string? text, CancellationToken cancellation)
     {
         var (round, turn) = (
@@ -143,7 +144,8 @@ internal sealed class ChannelPlanner(
             return;
         if (!making.Hears(channel, act == DeliveryAct.Update ? ChannelEvent.PostUpdated : ChannelEvent.PostWithdrawn))
             return;
-        // What is being sent at this moment is followed as well: it goes to the receiver after it, and is not needed where that fails.
+        // What is being sent at this moment is followed as well: it goes to the receiver after it, and is not needed
+        // where that fails.
         // A change that waits already will bring what the post says by then.
         var waiting = all.Where(delivery =>
                 delivery.Act == act && delivery.State == DeliveryState.Queued && delivery.Attempts == 0

@@ -9,7 +9,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Channels.Planning;
 
-/// <summary>Writes deliveries to the outbox; the caller saves, so that what happened and its telling are one transaction.</summary>
+/// <summary>
+/// Writes deliveries to the outbox; the caller saves, so that what happened and its telling are one transaction.
+/// </summary>
 internal sealed class DeliveryMaking(
     AntiphonContext database,
     ChannelSignal signal,

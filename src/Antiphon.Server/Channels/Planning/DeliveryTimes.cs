@@ -2,7 +2,6 @@ using Antiphon.Core.Channels;
 using Antiphon.Core.Time;
 using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Channels;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;

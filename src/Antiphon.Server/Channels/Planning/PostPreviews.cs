@@ -111,23 +111,6 @@ internal sealed class PostPreviews(
             null
         );
         var text = one.Composed?.Text ?? senders.Single(sender => sender.Kind == channel.Kind).Preview(order);
-        var draft = new ChannelDraft(
-            channel.Kind,
-            one.Composed,
-            picture,
-            settings.WithPicture,
-            (post.Details.SocialPicture ?? post.PictureAddress) is not null
-        )
-        {
-            IsPaused = channel.PausedAt is not null,
-            Places = places.Count,
-            BrokenLinks =
-            [
-                .. broken.Where(link =>
-                    one.Composed is { } composed && CountRule.Links(composed.Text).Contains(link.Address)
-                ),
-            ],
-        };
         var shows = settings.WithPicture && channel.Kind is ChannelKind.Social or ChannelKind.Partner;
         return new ChannelPreview(
             channel.Id,
@@ -142,7 +125,11 @@ internal sealed class PostPreviews(
             known is null && post.Status != PostStatus.Withdrawn
                 ? await times.OfAsync(channel, post, one.Wish, cancellation)
                 : known?.DeliveredAt ?? known?.PlannedFor,
-            [.. ChannelCheck.Run(draft).Select(found => $"{found.Message} {found.Rule.Fix}")],
+            [
+                .. ChannelCheck
+                    .Run(DraftOf(post, one, picture, places.Count, broken))
+                    .Select(found => $"{found.Message} {found.Rule.Fix}"),
+            ],
             known is null ? null : new PlannedDelivery(known.Id, known.State),
             one.Turn,
             settings.Variants.Count + 1,
@@ -150,6 +137,33 @@ internal sealed class PostPreviews(
             shows ? post.PictureAlt : null,
             channel.Kind == ChannelKind.Partner ? PartnerText.Html(order) : null
         );
+    }
+
+    private static ChannelDraft DraftOf(
+        Post post,
+        Said one,
+        ChannelPicture? picture,
+        int places,
+        IReadOnlyList<(string Address, string Problem)> broken
+    )
+    {
+        return new ChannelDraft(
+            one.Channel.Kind,
+            one.Composed,
+            picture,
+            one.Channel.Settings.WithPicture,
+            (post.Details.SocialPicture ?? post.PictureAddress) is not null
+        )
+        {
+            IsPaused = one.Channel.PausedAt is not null,
+            Places = places,
+            BrokenLinks =
+            [
+                .. broken.Where(link =>
+                    one.Composed is { } composed && CountRule.Links(composed.Text).Contains(link.Address)
+                ),
+            ],
+        };
     }
 
     // Of a picture that stands elsewhere the size is not known.

@@ -17,7 +17,9 @@ internal static class PublishedDeliveries
             .Include(delivery => delivery.Post!.Blog.Site)
             .Include(delivery => delivery.Post!.Blog.Following);
 
-    /// <summary>The delivery by which the post of another one stands at the same receiver; null where it does not.</summary>
+    /// <summary>
+    /// The delivery by which the post of another one stands at the same receiver; null where it does not.
+    /// </summary>
     public static Task<ChannelDelivery?> LatestAsync(
         AntiphonContext database,
         ChannelDelivery delivery,

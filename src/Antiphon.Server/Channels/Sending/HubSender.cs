@@ -4,7 +4,9 @@ using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;
 
-/// <summary>Tells a hub that a feed has something new; the hub fetches it and passes it on. Telling twice does no harm.</summary>
+/// <summary>
+/// Tells a hub that a feed has something new; the hub fetches it and passes it on. Telling twice does no harm.
+/// </summary>
 internal sealed class HubSender(GuardedClient client, TimeProvider clock) : IChannelSender
 {
     /// <inheritdoc/>

@@ -1,5 +1,4 @@
 using System.Net.Http.Headers;
-using System.Net.Http.Json;
 using System.Text.Json;
 using Antiphon.Core.Channels;
 using Antiphon.Core.Channels.Counting;
@@ -8,7 +7,8 @@ using Antiphon.Server.Outgoing;
 namespace Antiphon.Server.Channels.Sending;
 
 /// <summary>
-/// A network that takes short posts as JSON: text, picture and its words are posted to one address with a token, and "Idempotency-Key" tells repeats apart. A post it took tells as JSON what it brought:
+/// A network that takes short posts as JSON: text, picture and its words are posted to one address with a token, and
+/// "Idempotency-Key" tells repeats apart. A post it took tells as JSON what it brought:
 /// "answers", "likes" and "passedOn".
 /// </summary>
 internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : ISocialNetwork

@@ -6,7 +6,10 @@ using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;
 
-/// <summary>Tells pages a post links to, by Webmention or else by Pingback, where they take them. Telling twice is the same as once by both.</summary>
+/// <summary>
+/// Tells pages a post links to, by Webmention or else by Pingback, where they take them. Telling twice is the same as
+/// once by both.
+/// </summary>
 internal sealed class PingSender(GuardedClient client, TimeProvider clock) : IChannelSender
 {
     /// <inheritdoc/>

@@ -1,6 +1,5 @@
 using Antiphon.Core.Channels.Composing;
 using Antiphon.Data.Channels;
-using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Channels.Sending;
@@ -9,7 +8,8 @@ namespace Antiphon.Server.Channels.Sending;
 /// <param name="Delivery">The delivery, with its channel.</param>
 /// <param name="Post">The post as it is now, with its blog and site; null for events that are about none.</param>
 /// <param name="Facts">What can be said of the post; null for those events.</param>
-/// <param name="Before">The delivery by which the post stands at the receiver, for updates and withdrawals; null where it does not.</param>
+/// <param name="Before">The delivery by which the post stands at the receiver, for updates and withdrawals; null where
+/// it does not.</param>
 internal sealed record SendOrder(ChannelDelivery Delivery, Post? Post, PostFacts? Facts, ChannelDelivery? Before)
 {
     /// <summary>The channel.</summary>

@@ -4,7 +4,10 @@ using Antiphon.Data.Channels;
 
 namespace Antiphon.Server.Channels.Sending;
 
-/// <summary>Sends short posts to networks. They are never changed, as readers have answered what they read; they go with the post where the channel says so.</summary>
+/// <summary>
+/// Sends short posts to networks. They are never changed, as readers have answered what they read; they go with the
+/// post where the channel says so.
+/// </summary>
 internal sealed class SocialSender(ISocialNetwork network, ChannelSecrets secrets) : IChannelSender
 {
     /// <inheritdoc/>

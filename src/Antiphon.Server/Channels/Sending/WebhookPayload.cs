@@ -2,12 +2,7 @@ using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Antiphon.Core.Channels;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Channels;
-using Antiphon.Data.Comments;
-using Antiphon.Data.Mailing;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Subscribers;
 using Antiphon.Server.Posts.Reading;
 
 namespace Antiphon.Server.Channels.Sending;

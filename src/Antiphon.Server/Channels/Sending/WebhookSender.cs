@@ -7,7 +7,10 @@ using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending;
 
-/// <summary>Tells an address what happened, as signed JSON. The id stays the same in every repeat, so that a receiver that keeps ids takes each once.</summary>
+/// <summary>
+/// Tells an address what happened, as signed JSON. The id stays the same in every repeat, so that a receiver that keeps
+/// ids takes each once.
+/// </summary>
 internal sealed class WebhookSender(
     GuardedClient client,
     ChannelSecrets secrets,

@@ -2,13 +2,14 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Filtering;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Filtering;
 
-/// <summary>The decisions of a site's team, as the filter learns from them: spam against everything else a person let stand or hid.</summary>
+/// <summary>
+/// The decisions of a site's team, as the filter learns from them: spam against everything else a person let stand or
+/// hid.
+/// </summary>
 internal static class DecidedComments
 {
     /// <summary>Most decisions learned from, the latest ones.</summary>
@@ -59,7 +60,10 @@ internal static class DecidedComments
         ];
     }
 
-    /// <summary>The decisions of the other sites of the installation, where this one and they agreed to share; empty otherwise. At most so many of each, the latest.</summary>
+    /// <summary>
+    /// The decisions of the other sites of the installation, where this one and they agreed to share; empty otherwise.
+    /// At most so many of each, the latest.
+    /// </summary>
     public static async Task<List<FilterDecision>> ReadSharedAsync(
         AntiphonContext database,
         long site,

@@ -99,7 +99,8 @@ internal static class FilterEndpoints
 /// <param name="IsSure">Whether it has them; what follows is empty otherwise.</param>
 /// <param name="Area">Area under the ROC curve on decisions held out.</param>
 /// <param name="CaughtAtOne">Share of the spam caught while one genuine comment in a hundred waits with it.</param>
-/// <param name="PublishBelow">Threshold set, in hundredths: below, a comment is published where approval goes by score.</param>
+/// <param name="PublishBelow">Threshold set, in hundredths: below, a comment is published where approval goes by
+/// score.</param>
 /// <param name="SpamFrom">Threshold set, in hundredths: from there on, a comment is put aside as spam.</param>
 /// <param name="GoodByScore">How many genuine comments had a score of so many hundredths.</param>
 /// <param name="SpamByScore">How many spam comments had it.</param>

@@ -5,7 +5,8 @@ using Antiphon.Data;
 namespace Antiphon.Server.Comments.Filtering;
 
 /// <summary>
-/// The filter of each site, learned when it is first asked for and again once there are noticeably more decisions. While it learns anew, the one before it goes on answering.
+/// The filter of each site, learned when it is first asked for and again once there are noticeably more decisions.
+/// While it learns anew, the one before it goes on answering.
 /// </summary>
 internal sealed class SiteFilters(IServiceScopeFactory scopes, ILogger<SiteFilters> log)
 {

@@ -3,7 +3,9 @@ using Antiphon.Core.Comments.Filtering;
 
 namespace Antiphon.Server.Comments.Filtering;
 
-/// <summary>The trial of each site's filter, run once for the same decisions, as it learns several times over.</summary>
+/// <summary>
+/// The trial of each site's filter, run once for the same decisions, as it learns several times over.
+/// </summary>
 internal sealed class SiteTrials
 {
     private readonly ConcurrentDictionary<long, (Mark Mark, Lazy<Task<FilterTrial>> Trial)> _trials = [];

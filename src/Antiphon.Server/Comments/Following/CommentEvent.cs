@@ -2,7 +2,9 @@ using Antiphon.Data.Comments;
 
 namespace Antiphon.Server.Comments.Following;
 
-/// <summary>What programs outside are told of a comment that became public; nothing of its writer but the name.</summary>
+/// <summary>
+/// What programs outside are told of a comment that became public; nothing of its writer but the name.
+/// </summary>
 internal static class CommentEvent
 {
     /// <summary>The members.</summary>

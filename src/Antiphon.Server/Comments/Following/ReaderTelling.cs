@@ -5,7 +5,6 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Readers;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform;
@@ -15,7 +14,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Comments.Following;
 
-/// <summary>Tells readers by mail of what they follow: a thread, or answers to what they wrote. Their own comment they are told of when it is published after it waited.</summary>
+/// <summary>
+/// Tells readers by mail of what they follow: a thread, or answers to what they wrote. Their own comment they are told
+/// of when it is published after it waited.
+/// </summary>
 internal sealed class ReaderTelling(
     AntiphonContext database,
     LetterBox letters,
@@ -72,7 +74,9 @@ internal sealed class ReaderTelling(
         }
     }
 
-    /// <summary>Has a reader follow a thread by mail; saved by the caller. Nothing is sent before the address is confirmed.</summary>
+    /// <summary>
+    /// Has a reader follow a thread by mail; saved by the caller. Nothing is sent before the address is confirmed.
+    /// </summary>
     public async Task FollowAsync(CommentThread thread, string mail, bool onlyAnswers, CancellationToken cancellation)
     {
         var follow = await database.ThreadFollows.FirstOrDefaultAsync(

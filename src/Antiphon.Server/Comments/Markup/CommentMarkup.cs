@@ -3,8 +3,6 @@ using System.Text;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Feeds.Reading;
-using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;

@@ -5,7 +5,9 @@ using Antiphon.Server.Pages.Texts;
 
 namespace Antiphon.Server.Comments.Markup;
 
-/// <summary>What readers' ratings come to: average, spread, and the same for search engines (schema.org AggregateRating).</summary>
+/// <summary>
+/// What readers' ratings come to: average, spread, and the same for search engines (schema.org AggregateRating).
+/// </summary>
 internal static class RatingMarkup
 {
     /// <summary>Writes it, where there are ratings.</summary>

@@ -1,7 +1,6 @@
 using System.Text;
 using Antiphon.Core.Comments;
-using Antiphon.Data.Comments;
-using Antiphon.Data.Pictures;
+using Antiphon.Core.Comments.Settings;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;
@@ -29,48 +28,10 @@ internal static class ThreadFormMarkup
             .Append("<p part=\"form-title\"><strong>")
             .Append(texts.WriteOne)
             .Append("</strong></p>\n");
-        if (form.Settings.Message.Length > 0)
-            html.Append("<div class=\"antiphon-message\" part=\"message\">")
-                .Append(CommentBody.ToHtml(form.Settings.Message))
-                .Append("</div>\n");
-        if (form.Settings.HouseRules.Length > 0)
-            html.Append("<details class=\"antiphon-rules\" part=\"rules\"><summary>")
-                .Append(reader.HouseRules)
-                .Append("</summary>")
-                .Append(CommentBody.ToHtml(form.Settings.HouseRules))
-                .Append("</details>\n");
+        AppendRules(html, form.Settings, reader);
         html.Append(form.HiddenFields).Append(ThreadForm.Hidden("answers", answered is null ? null : form.Answers));
-        html.Append("<p class=\"antiphon-answered\"")
-            .Append(answered is null ? " hidden" : string.Empty)
-            .Append('>')
-            .Append(more.AnswersTo)
-            .Append(" <b>")
-            .Append(Encoded.Html(answered))
-            .Append("</b> <a href=\"")
-            .Append(Encoded.Html(form.Page("#antiphon-form")))
-            .Append("\" data-leave>")
-            .Append(more.Leave)
-            .Append("</a></p>\n");
-        html.Append("<div class=\"antiphon-pair\">");
-        var mayHide = form.Settings.AllowsAnonymous;
-        Field(
-            html,
-            form,
-            "name",
-            texts.Name,
-            mayHide ? reader.NameHint : null,
-            $"<input name=\"name\" value=\"{Encoded.Html(form.Name)}\" autocomplete=\"name\" maxlength=\"100\"{(mayHide ? string.Empty : " required")}{Invalid(form, "name")}>"
-        );
-        var isNeeded = form.Settings.AsksMail;
-        Field(
-            html,
-            form,
-            "mail",
-            texts.Mail,
-            isNeeded ? null : texts.MailHint,
-            $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{(isNeeded ? " required" : string.Empty)}{Invalid(form, "mail")}>"
-        );
-        html.Append("</div>");
+        AppendAnswered(html, form, more, answered);
+        AppendWriter(html, form, texts, reader);
         if (form.Settings.AsksRating)
             AppendRating(html, form, reader);
         AppendTools(html, more, reader);
@@ -98,6 +59,57 @@ internal static class ThreadFormMarkup
             .Append("</button> <button type=\"button\" class=\"antiphon-see\" hidden>")
             .Append(reader.Preview)
             .Append("</button></p>\n</form>\n");
+    }
+
+    private static void AppendRules(StringBuilder html, EffectiveSettings settings, ReaderTexts reader)
+    {
+        if (settings.Message.Length > 0)
+            html.Append("<div class=\"antiphon-message\" part=\"message\">")
+                .Append(CommentBody.ToHtml(settings.Message))
+                .Append("</div>\n");
+        if (settings.HouseRules.Length > 0)
+            html.Append("<details class=\"antiphon-rules\" part=\"rules\"><summary>")
+                .Append(reader.HouseRules)
+                .Append("</summary>")
+                .Append(CommentBody.ToHtml(settings.HouseRules))
+                .Append("</details>\n");
+    }
+
+    private static void AppendAnswered(StringBuilder html, ThreadForm form, ThreadTexts texts, string? answered) =>
+        html.Append("<p class=\"antiphon-answered\"")
+            .Append(answered is null ? " hidden" : string.Empty)
+            .Append('>')
+            .Append(texts.AnswersTo)
+            .Append(" <b>")
+            .Append(Encoded.Html(answered))
+            .Append("</b> <a href=\"")
+            .Append(Encoded.Html(form.Page("#antiphon-form")))
+            .Append("\" data-leave>")
+            .Append(texts.Leave)
+            .Append("</a></p>\n");
+
+    private static void AppendWriter(StringBuilder html, ThreadForm form, EmbedTexts texts, ReaderTexts reader)
+    {
+        html.Append("<div class=\"antiphon-pair\">");
+        var mayHide = form.Settings.AllowsAnonymous;
+        Field(
+            html,
+            form,
+            "name",
+            texts.Name,
+            mayHide ? reader.NameHint : null,
+            $"<input name=\"name\" value=\"{Encoded.Html(form.Name)}\" autocomplete=\"name\" maxlength=\"100\"{(mayHide ? string.Empty : " required")}{Invalid(form, "name")}>"
+        );
+        var isNeeded = form.Settings.AsksMail;
+        Field(
+            html,
+            form,
+            "mail",
+            texts.Mail,
+            isNeeded ? null : texts.MailHint,
+            $"<input name=\"mail\" type=\"email\" value=\"{Encoded.Html(form.Mail)}\" autocomplete=\"email\" maxlength=\"200\"{(isNeeded ? " required" : string.Empty)}{Invalid(form, "mail")}>"
+        );
+        html.Append("</div>");
     }
 
     // What the script offers the writer on the device a comment was written on.

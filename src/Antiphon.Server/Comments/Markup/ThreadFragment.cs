@@ -3,7 +3,6 @@ using System.Text;
 using Antiphon.Core.Comments.Settings;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Languages;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;

@@ -14,8 +14,10 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Comments.Markup;
 
 /// <summary>
-/// Threads as HTML. What everybody sees is kept and holds for one version of the thread and of what its layers say; whether that still stands is asked of the database after a write of
-/// this process and else at most every quarter of a second, so that a change shows at once here and within one second elsewhere, and a busy page costs one look-up.
+/// Threads as HTML. What everybody sees is kept and holds for one version of the thread and of what its layers say;
+/// whether that still stands is asked of the database after a write of
+/// this process and else at most every quarter of a second, so that a change shows at once here and within one second
+/// elsewhere, and a busy page costs one look-up.
 /// </summary>
 internal sealed class ThreadRenders(
     IServiceScopeFactory scopes,

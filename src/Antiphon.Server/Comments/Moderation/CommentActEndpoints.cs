@@ -12,7 +12,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>What moderators do with a comment beside deciding: change its text, move it, ask a colleague, write a note, erase it.</summary>
+/// <summary>
+/// What moderators do with a comment beside deciding: change its text, move it, ask a colleague, write a note, erase
+/// it.
+/// </summary>
 internal static class CommentActEndpoints
 {
     private const int LongestNote = 2000;

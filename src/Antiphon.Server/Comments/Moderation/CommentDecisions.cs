@@ -8,7 +8,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>Sends comments where a person wants them, writes it down, and tells readers who wait for it, all in one transaction.</summary>
+/// <summary>
+/// Sends comments where a person wants them, writes it down, and tells readers who wait for it, all in one transaction.
+/// </summary>
 internal sealed class CommentDecisions(
     AntiphonContext database,
     DeedRecord deeds,
@@ -17,7 +19,9 @@ internal sealed class CommentDecisions(
     TimeProvider clock
 )
 {
-    /// <summary>Decides one; null when it no longer stands where it was seen, so that of two decisions at once one counts.</summary>
+    /// <summary>
+    /// Decides one; null when it no longer stands where it was seen, so that of two decisions at once one counts.
+    /// </summary>
     public async Task<DecisionView?> DecideAsync(
         long site,
         long comment,
@@ -44,7 +48,10 @@ internal sealed class CommentDecisions(
         return new DecisionView(comment, to, seen);
     }
 
-    /// <summary>Decides those rows, loaded for change, and gives where each stood before. What somebody else decided since it was loaded is left as they did.</summary>
+    /// <summary>
+    /// Decides those rows, loaded for change, and gives where each stood before. What somebody else decided since it
+    /// was loaded is left as they did.
+    /// </summary>
     public async Task<ManyDecided> DecideAllAsync(
         long site,
         IReadOnlyList<Comment> rows,

@@ -2,12 +2,14 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>Removes for good what a person wrote and everything that tells of them. The place in the thread stays, so that answers keep standing where they stood.</summary>
+/// <summary>
+/// Removes for good what a person wrote and everything that tells of them. The place in the thread stays, so that
+/// answers keep standing where they stood.
+/// </summary>
 internal sealed class CommentErasing(AntiphonContext database, CommentPictures pictures, DeedRecord deeds)
 {
     /// <summary>Erases those rows, loaded for change.</summary>

@@ -1,18 +1,16 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Threads;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Filtering;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>Reads a comment with what stands around it and what is known of it. Of a long thread the part around it is enough to decide.</summary>
+/// <summary>
+/// Reads a comment with what stands around it and what is known of it. Of a long thread the part around it is enough to
+/// decide.
+/// </summary>
 internal sealed class ConversationReader(
     AntiphonContext database,
     SiteFilters filters,

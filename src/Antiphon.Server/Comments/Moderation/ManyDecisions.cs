@@ -2,8 +2,6 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -11,7 +9,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>Decisions on many comments at once: on everything of a writer, on a whole thread, and on a list, which is also how they are taken back.</summary>
+/// <summary>
+/// Decisions on many comments at once: on everything of a writer, on a whole thread, and on a list, which is also how
+/// they are taken back.
+/// </summary>
 internal static class ManyDecisions
 {
     private const int Most = 1000;

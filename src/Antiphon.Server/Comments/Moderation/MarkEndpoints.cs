@@ -4,8 +4,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Moderation;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;

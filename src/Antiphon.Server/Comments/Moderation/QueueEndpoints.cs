@@ -9,7 +9,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>/api/sites/{site}/comments and /api/comments: comments by standing, of one site or of all the person belongs to.</summary>
+/// <summary>
+/// /api/sites/{site}/comments and /api/comments: comments by standing, of one site or of all the person belongs to.
+/// </summary>
 internal static class QueueEndpoints
 {
     /// <summary>Maps the comments of one site.</summary>

@@ -3,14 +3,15 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Conversions;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
 
-/// <summary>Reads pages of comments by standing. What waits longest comes first, after what readers reported; everything decided is looked up from the newest.</summary>
+/// <summary>
+/// Reads pages of comments by standing. What waits longest comes first, after what readers reported; everything decided
+/// is looked up from the newest.
+/// </summary>
 internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
 {
     private const int PageSize = 50;
@@ -32,7 +33,8 @@ internal sealed class QueueReader(AntiphonContext database, TimeProvider clock)
         var isQueue = wanted == CommentStanding.Waiting;
         List<QueuedComment> reported = [];
         List<QueuedComment> rows = [];
-        // Site by site, since the index that gives the order begins with the site; ids grow with time, so they serve as the order and as the cursor.
+        // Site by site, since the index that gives the order begins with the site; ids grow with time, so they serve as
+        // the order and as the cursor.
         foreach (var site in sites)
         {
             var found = Fitting(site, wanted, query, person);

@@ -3,8 +3,6 @@ using Antiphon.Core.Comments.Deciding;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Moderation;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Posts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Moderation;
@@ -27,7 +25,9 @@ internal sealed class WriterMarks(AntiphonContext database)
         );
     }
 
-    /// <summary>The bans and the trust that hold now for the writer of a comment, where it came from and where it leads.</summary>
+    /// <summary>
+    /// The bans and the trust that hold now for the writer of a comment, where it came from and where it leads.
+    /// </summary>
     public async Task<List<WriterMark>> FittingAsync(
         Comment comment,
         DateTimeOffset now,
@@ -52,7 +52,8 @@ internal sealed class WriterMarks(AntiphonContext database)
         );
     }
 
-    // Whoever types the mail or name of somebody who is banned is not them; they are told by their device, whatever they type, and by a mail that was proven.
+    // Whoever types the mail or name of somebody who is banned is not them; they are told by their device, whatever
+    // they type, and by a mail that was proven.
     private static bool IsByDevice(WriterMark mark) =>
         mark is { Mark: WriterMarkKind.Banned, By: MarkedBy.Mail or MarkedBy.Name, OwnerKey: not null };
 
@@ -78,7 +79,8 @@ internal sealed class WriterMarks(AntiphonContext database)
         return told;
     }
 
-    // A mail is easily typed by somebody else, so trust needs the device of an earlier public comment, or the link in a mail.
+    // A mail is easily typed by somebody else, so trust needs the device of an earlier public comment, or the link in a
+    // mail.
     private async Task<bool> IsKnownAsync(Comment comment, CancellationToken cancellation) =>
         comment.IsConfirmed
         || (

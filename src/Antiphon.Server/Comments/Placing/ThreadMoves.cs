@@ -8,7 +8,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Placing;
 
-/// <summary>Moves threads to other identifiers or addresses, and merges those that meet there. What led to them before leads to them still.</summary>
+/// <summary>
+/// Moves threads to other identifiers or addresses, and merges those that meet there. What led to them before leads to
+/// them still.
+/// </summary>
 internal sealed class ThreadMoves(AntiphonContext database)
 {
     private const int MostMoves = 5000;
@@ -31,7 +34,9 @@ internal sealed class ThreadMoves(AntiphonContext database)
         ];
     }
 
-    /// <summary>The moves of a list: a line each, old and new, separated as spreadsheets do. A line of column names is left out.</summary>
+    /// <summary>
+    /// The moves of a list: a line each, old and new, separated as spreadsheets do. A line of column names is left out.
+    /// </summary>
     public static List<ThreadMove> OfList(string text)
     {
         // The reader takes the first line for names of columns; here it may be a move already.

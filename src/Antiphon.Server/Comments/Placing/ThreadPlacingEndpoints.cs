@@ -13,7 +13,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Comments.Placing;
 
-/// <summary>/api/sites/{site}/threads/moves, /check and /{thread}/settings: where threads stand, and how a page takes comments.</summary>
+/// <summary>
+/// /api/sites/{site}/threads/moves, /check and /{thread}/settings: where threads stand, and how a page takes comments.
+/// </summary>
 internal static class ThreadPlacingEndpoints
 {
     private const int MostPages = 20;

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using Antiphon.Core.Comments;
@@ -6,7 +5,6 @@ using Antiphon.Core.Comments.Moderation;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Readers;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Moderation;
 using Antiphon.Server.Comments.Threads;
@@ -19,7 +17,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Readers;
 
-/// <summary>/embed/mine/{siteKey} and /mine/{key}: a reader asks by mail for what they wrote, confirms the address by following the link, and reads it, takes it with them or removes it. Also /follow/{key}, which ends mails about a thread.</summary>
+/// <summary>
+/// /embed/mine/{siteKey} and /mine/{key}: a reader asks by mail for what they wrote, confirms the address by following
+/// the link, and reads it, takes it with them or removes it. Also /follow/{key}, which ends mails about a thread.
+/// </summary>
 internal static class MinePages
 {
     private static readonly string Style =

@@ -10,7 +10,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Readers;
 
-/// <summary>What writers do with their own comments: change them for a while on the device they wrote them on, and take them back.</summary>
+/// <summary>
+/// What writers do with their own comments: change them for a while on the device they wrote them on, and take them
+/// back.
+/// </summary>
 internal sealed class OwnComments(
     AntiphonContext database,
     ThreadReader threads,
@@ -22,7 +25,9 @@ internal sealed class OwnComments(
 {
     private static readonly Doer Writer = new(null, string.Empty, DeedWay.Page);
 
-    /// <summary>Changes the text; what was public is decided anew, as a harmless text is easily changed into another.</summary>
+    /// <summary>
+    /// Changes the text; what was public is decided anew, as a harmless text is easily changed into another.
+    /// </summary>
     public async Task<OwnOutcome> ChangeAsync(
         Site site,
         string key,
@@ -41,7 +46,8 @@ internal sealed class OwnComments(
         (row.Text, row.Html, row.EditedAt, row.IsEditedByTeam) = (text.Trim(), CommentBody.ToHtml(text), now, false);
         var known = await facts.ReadAsync(row, false, row.Trace?.Facts.SecondsToWrite, cancellation);
         var trace = new CommentDeciding(site.CommentRules, settings).Decide(known);
-        // What a person published stays so unless the new text is worse than waiting; what waits or was put aside never becomes public by a change.
+        // What a person published stays so unless the new text is worse than waiting; what waits or was put aside never
+        // becomes public by a change.
         if (
             row.Standing == CommentStanding.Public
             && (

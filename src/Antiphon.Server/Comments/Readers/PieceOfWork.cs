@@ -5,7 +5,8 @@ using System.Text;
 namespace Antiphon.Server.Comments.Readers;
 
 /// <summary>
-/// The small piece of work a page's script does before it sends a comment: a number that, written behind the comment's own key, gives a SHA-256 hash beginning with so many zero bits. It takes a reader's device a blink, and makes a
+/// The small piece of work a page's script does before it sends a comment: a number that, written behind the comment's
+/// own key, gives a SHA-256 hash beginning with so many zero bits. It takes a reader's device a blink, and makes a
 /// flood dear. The key serves for one comment, so that a piece of work does too.
 /// </summary>
 internal static class PieceOfWork

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Antiphon.Core.Comments;
 using Antiphon.Core.Comments.Deciding;
 using Antiphon.Core.Languages;
@@ -6,7 +5,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Readers;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Threads;
@@ -36,7 +34,10 @@ internal sealed class ReaderConfirming(
     // Nobody is written to more often because somebody else types their address.
     private const int MostADay = 3;
 
-    /// <summary>Sends the question whether the address of a comment is theirs; saved by the caller. The answer speaks for the device the comment came from, or else for that comment alone.</summary>
+    /// <summary>
+    /// Sends the question whether the address of a comment is theirs; saved by the caller. The answer speaks for the
+    /// device the comment came from, or else for that comment alone.
+    /// </summary>
     public Task AskAsync(Site site, Comment comment, CancellationToken cancellation) =>
         SendAsync(site, comment.Mail!, TellingTexts.For(site.Language).Confirm, cancellation, comment);
 

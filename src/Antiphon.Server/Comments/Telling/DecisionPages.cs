@@ -14,7 +14,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Telling;
 
-/// <summary>/decide/{key}: a comment from a mail, decided with one tap and without signing in. Opening the link changes nothing, since mail scanners open every link.</summary>
+/// <summary>
+/// /decide/{key}: a comment from a mail, decided with one tap and without signing in. Opening the link changes nothing,
+/// since mail scanners open every link.
+/// </summary>
 internal static class DecisionPages
 {
     private static readonly string Style =

@@ -5,14 +5,11 @@ using Antiphon.Core.Comments.Moderation;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Accounts;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Comments.Moderation;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Platform;
-using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Accounts;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
@@ -20,7 +17,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Comments.Telling;
 
-/// <summary>Tells people of the team by mail what waits, as each wishes it. Every comment comes with its context and with links that decide it once.</summary>
+/// <summary>
+/// Tells people of the team by mail what waits, as each wishes it. Every comment comes with its context and with links
+/// that decide it once.
+/// </summary>
 internal sealed class ModeratorNotices(
     Leases<NoticeWish> leases,
     WorkTools tools,
@@ -37,7 +37,10 @@ internal sealed class ModeratorNotices(
 
     private const int ShownLength = 700;
 
-    /// <summary>A wish whose time it is and for which there is something it does not know. Who left the team, or may no longer moderate, is told nothing of what is not published.</summary>
+    /// <summary>
+    /// A wish whose time it is and for which there is something it does not know. Who left the team, or may no longer
+    /// moderate, is told nothing of what is not published.
+    /// </summary>
     protected override async Task<NoticeWish?> NextAsync(
         AntiphonContext database,
         DateTimeOffset now,

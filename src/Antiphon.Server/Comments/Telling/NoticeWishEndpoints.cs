@@ -81,7 +81,10 @@ internal static class NoticeWishEndpoints
         return await Get(site, http, database, cancellation);
     }
 
-    /// <summary>The latest comment of a site and the latest report of one: who begins to be told is told of what comes after them.</summary>
+    /// <summary>
+    /// The latest comment of a site and the latest report of one: who begins to be told is told of what comes after
+    /// them.
+    /// </summary>
     public static async Task<(long Comment, long Report)> LatestAsync(
         AntiphonContext database,
         long site,

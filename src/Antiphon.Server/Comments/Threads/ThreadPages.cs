@@ -3,15 +3,15 @@ using Antiphon.Core.Comments.Threads;
 using Antiphon.Core.Mentions;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Mentions;
-using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Pictures;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Threads;
 
-/// <summary>Reads a thread page by page: so many comments of the top level in an order, each with what stands below it. What a page costs does not grow with the thread.</summary>
+/// <summary>
+/// Reads a thread page by page: so many comments of the top level in an order, each with what stands below it. What a
+/// page costs does not grow with the thread.
+/// </summary>
 internal sealed class ThreadPages(AntiphonContext database, PictureLibrary library)
 {
     /// <summary>Most answers shown below one comment of the top level; the others open from a link.</summary>
@@ -184,7 +184,9 @@ internal sealed record ThreadPage(IReadOnlyList<ReaderComment> Comments, int Cou
     /// <summary>A thread nobody has written in.</summary>
     public static ThreadPage Empty { get; } = new([], 0, null, false);
 
-    /// <summary>Ratings given with public comments, where the thread asks for them: how often 1, 2, 3, 4 and 5.</summary>
+    /// <summary>
+    /// Ratings given with public comments, where the thread asks for them: how often 1, 2, 3, 4 and 5.
+    /// </summary>
     public IReadOnlyList<int> Ratings { get; init; } = [];
 
     /// <summary>Reactions to what the thread is about.</summary>

@@ -16,7 +16,10 @@ internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
     public Task<Site?> SiteAsync(string key, CancellationToken cancellation) =>
         database.Sites.AsNoTracking().FirstOrDefaultAsync(site => site.PublicKey == key, cancellation);
 
-    /// <summary>The thread by identifier, then by canonical address, then by what it was merged or moved from; null while nobody has written.</summary>
+    /// <summary>
+    /// The thread by identifier, then by canonical address, then by what it was merged or moved from; null while nobody
+    /// has written.
+    /// </summary>
     public async Task<CommentThread?> FindAsync(
         Site site,
         string? identifier,
@@ -48,7 +51,10 @@ internal sealed class ThreadReader(AntiphonContext database, TimeProvider clock)
                 .FirstOrDefaultAsync(cancellation);
     }
 
-    /// <summary>What holds for a thread. A page that is no post of ours goes by the site and its own layer; where the post is in the bin nothing is taken.</summary>
+    /// <summary>
+    /// What holds for a thread. A page that is no post of ours goes by the site and its own layer; where the post is in
+    /// the bin nothing is taken.
+    /// </summary>
     public async Task<ThreadRules> RulesAsync(Site site, CommentThread? thread, CancellationToken cancellation)
     {
         if (thread?.PostId is not { } id)

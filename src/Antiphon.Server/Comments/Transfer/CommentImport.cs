@@ -5,14 +5,16 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Platform.Accounts;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Transfer;
 
-/// <summary>Takes comments from a file into a site. The same file brought in again changes nothing, since each comment is known by the id it came with.</summary>
+/// <summary>
+/// Takes comments from a file into a site. The same file brought in again changes nothing, since each comment is known
+/// by the id it came with.
+/// </summary>
 internal sealed class CommentImport(AntiphonContext database, IKeySource keys, SiteFilters filters, TimeProvider clock)
 {
     private const int AtOnce = 500;

@@ -5,8 +5,6 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Importing;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -14,7 +12,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Comments.Transfer;
 
-/// <summary>/api/sites/{site}/comments/export.* and /import: all comments of a site, or of a thread, in open formats.</summary>
+/// <summary>
+/// /api/sites/{site}/comments/export.* and /import: all comments of a site, or of a thread, in open formats.
+/// </summary>
 internal static class CommentTransferEndpoints
 {
     private const int ShownProblems = 100;

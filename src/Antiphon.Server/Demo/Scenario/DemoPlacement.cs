@@ -1,7 +1,6 @@
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Listings.Installation;
 using Antiphon.Server.Platform;
@@ -12,7 +11,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Demo.Scenario;
 
 /// <summary>
-/// Pastes the scenario's snippets into Quillmoor's website through its page editor, as its owner would, and checks each page. Runs once, when the demo is new.
+/// Pastes the scenario's snippets into Quillmoor's website through its page editor, as its owner would, and checks each
+/// page. Runs once, when the demo is new.
 /// </summary>
 internal sealed class DemoPlacement(
     IServiceScopeFactory scopes,

@@ -3,7 +3,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Accounts;
 using Antiphon.Data.Blogs;
-using Antiphon.Data.Pictures;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Blogs.Followed;
@@ -15,7 +14,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Demo.Scenario;
 
-/// <summary>Quillmoor Observatory: site, people, blogs, posts, listings, readers and comments, dated from the day the demo is made.</summary>
+/// <summary>
+/// Quillmoor Observatory: site, people, blogs, posts, listings, readers and comments, dated from the day the demo is
+/// made.
+/// </summary>
 internal sealed class DemoScenario(
     AntiphonContext database,
     UserManager<Person> people,

@@ -8,7 +8,10 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Demo.Scenario;
 
-/// <summary>Has the neighbour's notebook write about posts of the scenario and tell us, as it would by itself. Runs once, when the demo is new.</summary>
+/// <summary>
+/// Has the neighbour's notebook write about posts of the scenario and tell us, as it would by itself. Runs once, when
+/// the demo is new.
+/// </summary>
 internal sealed class DemoVoices(
     IServiceScopeFactory scopes,
     IHostApplicationLifetime lifetime,

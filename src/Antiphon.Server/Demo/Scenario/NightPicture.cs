@@ -2,7 +2,10 @@ using SkiaSharp;
 
 namespace Antiphon.Server.Demo.Scenario;
 
-/// <summary>Draws the pictures of the scenario's library: night skies over a moor, with a moon, star trails, meteors or a dome. The same kind and number give the same picture.</summary>
+/// <summary>
+/// Draws the pictures of the scenario's library: night skies over a moor, with a moon, star trails, meteors or a dome.
+/// The same kind and number give the same picture.
+/// </summary>
 internal static class NightPicture
 {
     private const int Width = 1800;

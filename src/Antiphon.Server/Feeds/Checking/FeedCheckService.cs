@@ -31,7 +31,10 @@ internal sealed class FeedCheckService(GuardedClient client, ServedProbe probe, 
     public RepairResult Repair(byte[] bytes, string? contentType, Uri? address = null) =>
         FeedRepair.Run(bytes, new FeedCheckOptions(clock.GetUtcNow(), contentType, address));
 
-    /// <summary>Repairs what was fetched. What only a date of now could mend is dated <paramref name="since"/>, so that the same feed comes out the same at every visit.</summary>
+    /// <summary>
+    /// Repairs what was fetched. What only a date of now could mend is dated <paramref name="since"/>, so that the same
+    /// feed comes out the same at every visit.
+    /// </summary>
     public static RepairResult RepairFetched(Fetched fetched, DateTimeOffset since) =>
         FeedRepair.Run(fetched.Bytes, new FeedCheckOptions(since, fetched.ContentType, fetched.Address));
 

@@ -1,7 +1,6 @@
 using Antiphon.Core.Feeds.Checking;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Repair;
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Findings;
 
 namespace Antiphon.Server.Feeds.Checking;

@@ -15,7 +15,10 @@ using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace Antiphon.Server.Feeds.Checking;
 
-/// <summary>What the screen tries out with a feed: its entries in a reader's list, in a mail and spoken, and the feed in another format.</summary>
+/// <summary>
+/// What the screen tries out with a feed: its entries in a reader's list, in a mail and spoken, and the feed in another
+/// format.
+/// </summary>
 internal static class FeedTryEndpoints
 {
     private const int SnippetWords = 32;

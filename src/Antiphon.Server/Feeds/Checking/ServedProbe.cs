@@ -6,7 +6,10 @@ using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Feeds.Checking;
 
-/// <summary>Finds out how a feed is served: from the answer, by asking again with its validators, and from the page it belongs to.</summary>
+/// <summary>
+/// Finds out how a feed is served: from the answer, by asking again with its validators, and from the page it belongs
+/// to.
+/// </summary>
 internal sealed class ServedProbe(GuardedClient client)
 {
     /// <summary>What the answer itself tells.</summary>
@@ -49,7 +52,8 @@ internal sealed class ServedProbe(GuardedClient client)
         if (page.WithPage(cancellation).Page is not { } document)
             return null;
         var links = FeedLinkFinder.InPage(document, page.Address, page.Headers.Links);
-        // Another form of the feed, or its address before a redirect, is named just as well; any feed that the page names will be found.
+        // Another form of the feed, or its address before a redirect, is named just as well; any feed that the page
+        // names will be found.
         var own = new[]
         {
             fetched.Address.AbsoluteUri,

@@ -6,7 +6,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Feeds.Hub;
 
-/// <summary>Whoever follows a feed through our hub is told of every change; of several while one is being told, once.</summary>
+/// <summary>
+/// Whoever follows a feed through our hub is told of every change; of several while one is being told, once.
+/// </summary>
 internal sealed class HubPlanner(AntiphonContext database, HubSignal hub, TimeProvider clock) : IChangePlanner
 {
     /// <inheritdoc/>

@@ -13,7 +13,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Feeds.Hub;
 
-/// <summary>/hub: where programs ask to be told of changes to our feeds (WebSub §5). Whether they meant it is asked afterwards.</summary>
+/// <summary>
+/// /hub: where programs ask to be told of changes to our feeds (WebSub §5). Whether they meant it is asked afterwards.
+/// </summary>
 internal static partial class HubRequests
 {
     private const int MostReaders = 500;

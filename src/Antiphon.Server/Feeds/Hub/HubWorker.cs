@@ -4,10 +4,7 @@ using Antiphon.Core.Feeds.Hub;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Work;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Feeds;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Subscribers;
 using Antiphon.Server.Feeds.Published;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Outgoing;
@@ -20,7 +17,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Feeds.Hub;
 
 /// <summary>
-/// Asks those who want to be told whether they meant it (WebSub §5.3), and sends them the whole feed, signed, when it changes (§7). A reader row is its own outbox: changes are counted where they happen, what was told is
+/// Asks those who want to be told whether they meant it (WebSub §5.3), and sends them the whole feed, signed, when it
+/// changes (§7). A reader row is its own outbox: changes are counted where they happen, what was told is
 /// recorded when it was taken.
 /// </summary>
 internal sealed class HubWorker(
@@ -228,7 +226,8 @@ internal sealed class HubWorker(
         }
         catch (CryptographicException)
         {
-            // The keys of the installation were lost; what cannot be signed is not believed, and they ask anew when their lease ends.
+            // The keys of the installation were lost; what cannot be signed is not believed, and they ask anew when
+            // their lease ends.
             return null;
         }
     }

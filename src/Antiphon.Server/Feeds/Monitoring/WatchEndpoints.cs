@@ -137,7 +137,8 @@ internal static class WatchEndpoints
         return await ViewAsync(database, feed, options.Value, cancellation);
     }
 
-    // The key is kept for good once it was handed out only while it is published; publishing again gives a new address, as the old one was taken back.
+    // The key is kept for good once it was handed out only while it is published; publishing again gives a new address,
+    // as the old one was taken back.
     private static async Task<Results<Ok<WatchedFeedView>, NotFound>> Publish(
         long site,
         long feed,

@@ -18,7 +18,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Feeds.Monitoring;
 
-/// <summary>One check of a watched feed: fetch, judge, mend where it is published repaired, tell the team what turned.</summary>
+/// <summary>
+/// One check of a watched feed: fetch, judge, mend where it is published repaired, tell the team what turned.
+/// </summary>
 internal sealed class WatchVisit(
     GuardedClient client,
     FeedCheckService checks,

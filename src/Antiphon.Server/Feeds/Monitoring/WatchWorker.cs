@@ -1,7 +1,5 @@
 using Antiphon.Data;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Feeds.Monitoring;
-using Antiphon.Data.Listings;
 using Antiphon.Server.Outgoing;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Work;
@@ -10,7 +8,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Feeds.Monitoring;
 
-/// <summary>Checks watched feeds when they are due, several at once, and takes the feeds of blogs written here in by itself.</summary>
+/// <summary>
+/// Checks watched feeds when they are due, several at once, and takes the feeds of blogs written here in by itself.
+/// </summary>
 internal sealed class WatchWorker(
     Leases<WatchedFeed> leases,
     WorkTools tools,
@@ -25,7 +25,9 @@ internal sealed class WatchWorker(
     /// <inheritdoc/>
     protected override TimeSpan Look => TimeSpan.FromSeconds(options.Value.LookEverySeconds);
 
-    /// <summary>Once: a check that could not be made is a check that found the feed bad, and the next comes after its pause.</summary>
+    /// <summary>
+    /// Once: a check that could not be made is a check that found the feed bad, and the next comes after its pause.
+    /// </summary>
     protected override int MostThrown => 1;
 
     /// <summary>Not before the server listens: our own feeds are served by this very process.</summary>

@@ -9,7 +9,10 @@ internal sealed class WatchingOptions
     [Range(1, 10_080)]
     public int EveryMinutes { get; set; } = 60;
 
-    /// <summary>Minutes between checks of one that is bad, so that the good news comes soon, and of one that is published repaired. Default 15.</summary>
+    /// <summary>
+    /// Minutes between checks of one that is bad, so that the good news comes soon, and of one that is published
+    /// repaired. Default 15.
+    /// </summary>
     [Range(1, 10_080)]
     public int EveryMinutesWhenBad { get; set; } = 15;
 

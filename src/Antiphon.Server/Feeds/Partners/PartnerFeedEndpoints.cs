@@ -6,7 +6,6 @@ using Antiphon.Data.Feeds;
 using Antiphon.Server.Feeds.Published;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform.Access;
-using Antiphon.Server.Platform.Caching;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;

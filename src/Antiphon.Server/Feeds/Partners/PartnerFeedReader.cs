@@ -1,16 +1,11 @@
 using Antiphon.Core.Channels.Composing;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Feeds;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Feeds.Published;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform;
-using Antiphon.Server.Platform.Caching;
 using Antiphon.Server.Posts.Reading;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

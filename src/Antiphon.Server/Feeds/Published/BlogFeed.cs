@@ -1,11 +1,8 @@
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Writing;
-using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Feeds;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Posts.Reading;

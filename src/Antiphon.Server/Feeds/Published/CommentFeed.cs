@@ -3,7 +3,6 @@ using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Feeds;
 using Antiphon.Data.Posts;
@@ -13,7 +12,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Feeds.Published;
 
-/// <summary>The public comments of a site, or of one post, the newest first. Nothing of a writer but the name leaves the server.</summary>
+/// <summary>
+/// The public comments of a site, or of one post, the newest first. Nothing of a writer but the name leaves the server.
+/// </summary>
 internal sealed class CommentFeed(AntiphonContext database, PostAddresses addresses, TimeProvider clock)
 {
     private const int SummaryWords = 50;

@@ -1,6 +1,4 @@
 using Antiphon.Data.Feeds;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Feeds.Published.Pages;
 
 namespace Antiphon.Server.Feeds.Published;

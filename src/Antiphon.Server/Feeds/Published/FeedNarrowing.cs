@@ -17,7 +17,10 @@ internal sealed record FeedNarrowing
     /// <summary>What the feed is narrowed to, for its title; null for the whole blog.</summary>
     public string? Name => string.Join(", ", Given.Select(pair => pair.Value)) is { Length: > 0 } name ? name : null;
 
-    /// <summary>What stands behind the address of the whole feed, with its question mark; empty for the whole blog. Always in this order, so that one feed has one address.</summary>
+    /// <summary>
+    /// What stands behind the address of the whole feed, with its question mark; empty for the whole blog. Always in
+    /// this order, so that one feed has one address.
+    /// </summary>
     public string Query =>
         string.Join('&', Given.Select(pair => $"{pair.Name}={Uri.EscapeDataString(pair.Value)}"))
             is { Length: > 0 } query

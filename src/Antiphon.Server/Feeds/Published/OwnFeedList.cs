@@ -1,10 +1,7 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Feeds;
-using Antiphon.Data.Listings;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Posts.Reading;
@@ -26,6 +23,20 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
         FeedSettings Of(FeedSubject subject, long id) =>
             settings.Find(feedSettings => feedSettings.Subject == subject && feedSettings.SubjectId == id)
             ?? new FeedSettings { Subject = subject, SubjectId = id };
+        return
+        [
+            .. await OfBlogsAsync(site, Of, cancellation),
+            .. await OfListingsAsync(site, Of, cancellation),
+            await OfCommentsAsync(site, Of, cancellation),
+        ];
+    }
+
+    private async Task<IEnumerable<OwnFeedView>> OfBlogsAsync(
+        long site,
+        Func<FeedSubject, long, FeedSettings> settings,
+        CancellationToken cancellation
+    )
+    {
         var blogs = await database
             .Blogs.AsNoTracking()
             .Where(blog => blog.SiteId == site)
@@ -38,48 +49,62 @@ internal sealed class OwnFeedList(AntiphonContext database, PostAddresses addres
                 Posts = database.Posts.Count(post => post.BlogId == blog.Id && post.Status == PostStatus.Published),
             })
             .ToListAsync(cancellation);
+        return blogs.Select(row =>
+            View(
+                new FeedAsked(FeedSubject.Blog, row.Blog.Key, FeedForm.All[0]),
+                row.Blog.Name,
+                addresses.OfBlog(row.Blog),
+                settings(FeedSubject.Blog, row.Blog.Id),
+                row.Posts
+            ) with
+            {
+                BlogId = row.Blog.Id,
+                IsFollowed = row.IsFollowed,
+            }
+        );
+    }
+
+    private async Task<IEnumerable<OwnFeedView>> OfListingsAsync(
+        long site,
+        Func<FeedSubject, long, FeedSettings> settings,
+        CancellationToken cancellation
+    )
+    {
         var listings = await database
             .Listings.AsNoTracking()
+            .Include(listing => listing.Site)
             .Where(listing => listing.SiteId == site && listing.ArchivedAt == null)
             .OrderBy(listing => listing.Id)
             .ToListAsync(cancellation);
+        return listings.Select(listing =>
+            View(
+                new FeedAsked(FeedSubject.Listing, listing.Key, FeedForm.All[0]),
+                listing.Name,
+                listing.PageAddress ?? listing.Site.Address,
+                settings(FeedSubject.Listing, listing.Id),
+                null
+            )
+        );
+    }
+
+    private async Task<OwnFeedView> OfCommentsAsync(
+        long site,
+        Func<FeedSubject, long, FeedSettings> settings,
+        CancellationToken cancellation
+    )
+    {
         var owner = await database.Sites.AsNoTracking().SingleAsync(row => row.Id == site, cancellation);
         var comments = await database.Comments.CountAsync(
             comment => comment.SiteId == site && comment.Standing == CommentStanding.Public,
             cancellation
         );
-        return
-        [
-            .. blogs.Select(row =>
-                View(
-                    new FeedAsked(FeedSubject.Blog, row.Blog.Key, FeedForm.All[0]),
-                    row.Blog.Name,
-                    addresses.OfBlog(row.Blog),
-                    Of(FeedSubject.Blog, row.Blog.Id),
-                    row.Posts
-                ) with
-                {
-                    BlogId = row.Blog.Id,
-                    IsFollowed = row.IsFollowed,
-                }
-            ),
-            .. listings.Select(listing =>
-                View(
-                    new FeedAsked(FeedSubject.Listing, listing.Key, FeedForm.All[0]),
-                    listing.Name,
-                    listing.PageAddress ?? owner.Address,
-                    Of(FeedSubject.Listing, listing.Id),
-                    null
-                )
-            ),
-            View(
-                new FeedAsked(FeedSubject.Comments, owner.PublicKey, FeedForm.All[0]),
-                "Comments",
-                owner.Address,
-                Of(FeedSubject.Comments, 0),
-                comments
-            ),
-        ];
+        return View(
+            new FeedAsked(FeedSubject.Comments, owner.PublicKey, FeedForm.All[0]),
+            "Comments",
+            owner.Address,
+            settings(FeedSubject.Comments, 0),
+            comments
+        );
     }
 
     // How many posts a listing chooses is not counted here: it would choose among all posts for every row.

@@ -1,11 +1,7 @@
 using Antiphon.Core.Channels;
 using Antiphon.Core.Feeds.Model;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Feeds;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Platform;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.Options;

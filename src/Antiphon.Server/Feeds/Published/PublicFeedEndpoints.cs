@@ -1,10 +1,7 @@
 using System.Security.Cryptography;
 using Antiphon.Core.Feeds.Following;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Feeds;
-using Antiphon.Data.Listings;
-using Antiphon.Data.Posts;
 using Antiphon.Server.Feeds.Published.Pages;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;

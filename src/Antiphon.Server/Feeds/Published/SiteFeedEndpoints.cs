@@ -1,6 +1,5 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Feeds;
 using Antiphon.Server.Platform;
 using Antiphon.Server.Platform.Access;

@@ -2,7 +2,6 @@ using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Outgoing;
 using Microsoft.EntityFrameworkCore;

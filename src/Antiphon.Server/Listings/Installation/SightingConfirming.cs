@@ -2,14 +2,14 @@ using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Work;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Listings.Installation;
 
 /// <summary>
-/// Fetches pages on which a listing of a whole blog was asked for, where its owner named no page: only what we find there ourselves becomes the blog's home. Each page is fetched once; the check in the
+/// Fetches pages on which a listing of a whole blog was asked for, where its owner named no page: only what we find
+/// there ourselves becomes the blog's home. Each page is fetched once; the check in the
 /// workplace does so again.
 /// </summary>
 internal sealed class SightingConfirming(Leases<Sighting> leases, WorkTools tools) : LeasedWork<Sighting>(leases, tools)

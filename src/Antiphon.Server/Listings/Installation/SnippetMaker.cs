@@ -3,7 +3,6 @@ using Antiphon.Core.Listings.Choosing;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Installation;
 using Antiphon.Data.Listings;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Markup;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Pages;
@@ -25,7 +24,8 @@ internal sealed class SnippetMaker(
     /// <summary>What is pasted for one way.</summary>
     /// <param name="listing">The listing, with its site and look.</param>
     /// <param name="way">The way.</param>
-    /// <param name="withEntries">For the way Script, whether the current entries are in it; without them it keeps their room free.</param>
+    /// <param name="withEntries">For the way Script, whether the current entries are in it; without them it keeps their
+    /// room free.</param>
     /// <param name="cancellation">Ends the reading early.</param>
     public async Task<SnippetView> MakeAsync(
         Listing listing,

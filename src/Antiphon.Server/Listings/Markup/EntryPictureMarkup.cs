@@ -20,7 +20,8 @@ internal static class EntryPictureMarkup
             return;
         }
 
-        // Small pictures get their size in the markup, so that nothing moves when they arrive; large ones get it from the style sheet.
+        // Small pictures get their size in the markup, so that nothing moves when they arrive; large ones get it from
+        // the style sheet.
         var size =
             definition.Layout == ListingLayout.Lines && definition.Form.PicturePlace == PicturePlace.ByLayout
                 ? " width=\"84\" height=\"63\""
@@ -37,7 +38,8 @@ internal static class EntryPictureMarkup
             .Append(" loading=\"lazy\" decoding=\"async\">");
     }
 
-    // A picture of the library is offered in all its widths; how wide an entry's picture is depends on the layout, and the guess only decides which of them is fetched.
+    // A picture of the library is offered in all its widths; how wide an entry's picture is depends on the layout, and
+    // the guess only decides which of them is fetched.
     private static string Sizes(string address, ListingDefinition definition)
     {
         if (PictureAddress.Parse(address) is not { } known)
@@ -52,7 +54,10 @@ internal static class EntryPictureMarkup
         return $" srcset=\"{Encoded.Html(known.SourceSet())}\" sizes=\"{width}\"";
     }
 
-    /// <summary>Rules for the points that the crops of these entries keep; a style attribute would be forbidden by a strict Content-Security-Policy.</summary>
+    /// <summary>
+    /// Rules for the points that the crops of these entries keep; a style attribute would be forbidden by a strict
+    /// Content-Security-Policy.
+    /// </summary>
     public static string FocusRules(IEnumerable<ListingEntry> entries) =>
         string.Concat(
             entries

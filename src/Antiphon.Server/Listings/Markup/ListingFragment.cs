@@ -8,7 +8,10 @@ using Antiphon.Server.Pages.Texts;
 
 namespace Antiphon.Server.Listings.Markup;
 
-/// <summary>The HTML of a listing: baked into snippets, fetched by the script, shown in frames and previews. No style attributes, which a strict Content-Security-Policy forbids.</summary>
+/// <summary>
+/// The HTML of a listing: baked into snippets, fetched by the script, shown in frames and previews. No style
+/// attributes, which a strict Content-Security-Policy forbids.
+/// </summary>
 internal static class ListingFragment
 {
     /// <summary>The fragment with its style sheet and what it tells search engines.</summary>

@@ -5,10 +5,14 @@ using Antiphon.Server.Pages;
 
 namespace Antiphon.Server.Listings.Markup;
 
-/// <summary>The style sheets of listings: what all share and what each layout adds. They name only our own classes and take type and colours from around them.</summary>
+/// <summary>
+/// The style sheets of listings: what all share and what each layout adds. They name only our own classes and take type
+/// and colours from around them.
+/// </summary>
 internal static class ListingStyle
 {
-    // Inside a shadow root, which :host tells, headings and links take the custom properties that the script sets to what the page gives its own; baked into the page they simply are
+    // Inside a shadow root, which :host tells, headings and links take the custom properties that the script sets to
+    // what the page gives its own; baked into the page they simply are
     // the page's own. Nothing here is !important, so that the host's part rules win.
     private static readonly string Shared = StyleSheet.Read("Listings/Markup/Styles/shared.css");
 
@@ -49,7 +53,10 @@ internal static class ListingStyle
     private static readonly string Behind = StyleSheet.Read("Listings/Markup/Styles/picture-behind.css");
     private static readonly string VeilOpacity = $"--antiphon-veil:{Veil.OpacityFor(Colour.White, Colour.Black) + 2}%;";
 
-    /// <summary>The sheet of a definition: what all listings share, its layout, its look. Each of the last two counts for this listing alone, also where several stand in one page.</summary>
+    /// <summary>
+    /// The sheet of a definition: what all listings share, its layout, its look. Each of the last two counts for this
+    /// listing alone, also where several stand in one page.
+    /// </summary>
     /// <param name="definition">The definition.</param>
     /// <param name="key">Key of the listing, which its markup carries as a class.</param>
     public static string For(ListingDefinition definition, string key)

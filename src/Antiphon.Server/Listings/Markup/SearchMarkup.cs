@@ -2,7 +2,6 @@ using System.Text;
 using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Text;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Pages.Texts;

@@ -5,7 +5,10 @@ using Antiphon.Server.Pages;
 
 namespace Antiphon.Server.Listings.Markup;
 
-/// <summary>Links by which readers pass a post on. They are plain; what needs the browser, copying and its own sheet, is shown by a script where the browser can do it.</summary>
+/// <summary>
+/// Links by which readers pass a post on. They are plain; what needs the browser, copying and its own sheet, is shown
+/// by a script where the browser can do it.
+/// </summary>
 internal static class ShareMarkup
 {
     /// <summary>The line of links.</summary>

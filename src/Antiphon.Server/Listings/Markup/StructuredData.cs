@@ -6,7 +6,10 @@ using Antiphon.Server.Listings.Reading;
 
 namespace Antiphon.Server.Listings.Markup;
 
-/// <summary>What search engines are told about a listing, as JSON-LD (schema.org ItemList and BlogPosting). A data block runs nothing, so that no Content-Security-Policy forbids it.</summary>
+/// <summary>
+/// What search engines are told about a listing, as JSON-LD (schema.org ItemList and BlogPosting). A data block runs
+/// nothing, so that no Content-Security-Policy forbids it.
+/// </summary>
 internal static class StructuredData
 {
     private const int DescriptionLength = 200;

@@ -1,7 +1,6 @@
 using Antiphon.Core.Comments;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Entries;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Terms;
 using Antiphon.Core.Text;
 using Antiphon.Data;
@@ -26,16 +25,7 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
         CancellationToken cancellation
     )
     {
-        var tree = new CategoryTree(
-            await database
-                .Categories.AsNoTracking()
-                .Where(category => category.SiteId == site)
-                .Select(category => new CategoryNode(category.Name, category.Above))
-                .ToListAsync(cancellation)
-        );
-        var lines = new Dictionary<string, IReadOnlyList<string>>();
-        IReadOnlyList<string> LineOf(string category) =>
-            lines.TryGetValue(category, out var line) ? line : lines[category] = tree.PathTo(category);
+        var lines = await LinesAsync(site, cancellation);
         var (withComments, withFields) = needs;
         var rows = await posts
             .AsNoTracking()
@@ -70,19 +60,7 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
             .. rows.Select(row => new ListingCandidate(row.Id, row.BlogId, row.Title, row.Status, row.PublishedAt)
             {
                 UpdatedAt = row.UpdatedAt,
-                Categories =
-                    row.MoreCategories.Count == 0
-                        ? row.Category is null
-                            ? []
-                            : LineOf(row.Category)
-                        :
-                        [
-                            .. row
-                                .MoreCategories.Prepend(row.Category)
-                                .OfType<string>()
-                                .SelectMany(LineOf)
-                                .Distinct(StringComparer.OrdinalIgnoreCase),
-                        ],
+                Categories = lines.Of(row.Category, row.MoreCategories),
                 OwnValues = row.OwnValues ?? [],
                 Tags = row.Tags,
                 Author = row.Author,
@@ -94,6 +72,38 @@ internal sealed class CandidateReader(AntiphonContext database, PostAddresses ad
                 SourceId = row.SourceId,
             }),
         ];
+    }
+
+    private async Task<CategoryLines> LinesAsync(long site, CancellationToken cancellation) =>
+        new(
+            new CategoryTree(
+                await database
+                    .Categories.AsNoTracking()
+                    .Where(category => category.SiteId == site)
+                    .Select(category => new CategoryNode(category.Name, category.Above))
+                    .ToListAsync(cancellation)
+            )
+        );
+
+    // Thousands of posts stand in a dozen categories, so that each line is looked up once.
+    private sealed class CategoryLines(CategoryTree tree)
+    {
+        private readonly Dictionary<string, IReadOnlyList<string>> _lines = [];
+
+        public IReadOnlyList<string> Of(string? category, IReadOnlyCollection<string> more) =>
+            more.Count > 0
+                ?
+                [
+                    .. more.Prepend(category)
+                        .OfType<string>()
+                        .SelectMany(Line)
+                        .Distinct(StringComparer.OrdinalIgnoreCase),
+                ]
+            : category is null ? []
+            : Line(category);
+
+        private IReadOnlyList<string> Line(string category) =>
+            _lines.TryGetValue(category, out var line) ? line : _lines[category] = tree.PathTo(category);
     }
 }
 

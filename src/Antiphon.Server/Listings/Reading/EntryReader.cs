@@ -5,7 +5,6 @@ using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;

@@ -1,7 +1,6 @@
 using Antiphon.Core.Listings.Choosing;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Entries;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 
 namespace Antiphon.Server.Listings.Reading;

@@ -9,7 +9,10 @@ internal sealed record ListingQuery
     /// <summary>Number of the page, from 1.</summary>
     public int? Page { get; init; }
 
-    /// <summary>Address of the page the listing stands on; its own post is left out when the listing says so, and it may hold a view.</summary>
+    /// <summary>
+    /// Address of the page the listing stands on; its own post is left out when the listing says so, and it may hold a
+    /// view.
+    /// </summary>
     public string? At { get; init; }
 
     /// <summary>Only posts with this tag or category; the same as the view of that tag.</summary>
@@ -36,9 +39,11 @@ internal sealed record ListingQuery
 
 /// <summary>What is asked for of a listing, and the key the answer is cached under.</summary>
 /// <param name="Key">Key of the listing; empty for one that is not stored.</param>
-/// <param name="Number">Number of the page, from 1; null for the one the host page's address names, or the first.</param>
+/// <param name="Number">Number of the page, from 1; null for the one the host page's address names, or the
+/// first.</param>
 /// <param name="At">Address of the page the listing stands on, or null.</param>
-/// <param name="Said">What of the blog is to be shown; null for what the host page's address names, or the index.</param>
+/// <param name="Said">What of the blog is to be shown; null for what the host page's address names, or the
+/// index.</param>
 internal sealed record ListingRequestView(string Key, int? Number, string? At, BlogPart? Said)
 {
     /// <summary>The first page of the listing by itself.</summary>

@@ -1,12 +1,9 @@
 using Antiphon.Core.Listings.Choosing;
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Entries;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
@@ -46,7 +43,8 @@ internal sealed class ListingReader(
         var now = SiteCulture.Local(clock.GetUtcNow(), site.TimeZone);
         var (view, page) = (asked.ViewOf(definition), asked.PageOf(definition));
         var narrowed = ViewDefinition.Of(definition, view, site.Language);
-        // Only public posts can be entries, so the rest need not be read; which of them are chosen is decided by the same code that explains it.
+        // Only public posts can be entries, so the rest need not be read; which of them are chosen is decided by the
+        // same code that explains it.
         var posts = database
             .Posts.PublicAt(now.ToUniversalTime())
             .Where(post => post.SiteId == site.Id && definition.Blogs.Contains(post.BlogId));

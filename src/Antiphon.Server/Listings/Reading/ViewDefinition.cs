@@ -51,7 +51,9 @@ internal static class ViewDefinition
         };
     }
 
-    /// <summary>What a view is called, such as "Meteors" or "November 2026"; null for the index and single posts.</summary>
+    /// <summary>
+    /// What a view is called, such as "Meteors" or "November 2026"; null for the index and single posts.
+    /// </summary>
     public static string? TitleOf(BlogPart view, string language)
     {
         var texts = ListingTexts.For(language);

@@ -9,7 +9,9 @@ internal sealed class PageLooks(GuardedClient client)
 {
     private const int MostSheets = 12;
 
-    /// <summary>The look, or what went wrong in words. A style sheet that cannot be had is told; the rest is read all the same.</summary>
+    /// <summary>
+    /// The look, or what went wrong in words. A style sheet that cannot be had is told; the rest is read all the same.
+    /// </summary>
     public async Task<(PageLookView? Look, string? Problem)> ReadAsync(Uri address, CancellationToken cancellation)
     {
         var fetched = await client.GetPageAsync(address, cancellation);

@@ -1,6 +1,5 @@
 using Antiphon.Data;
 using Antiphon.Data.Mailing;
-using Antiphon.Data.Subscribers;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mailing.Planning;
@@ -8,7 +7,9 @@ namespace Antiphon.Server.Mailing.Planning;
 /// <summary>A digest as it is being set up, to be looked at and counted before it is stored.</summary>
 internal static class DigestDraft
 {
-    /// <summary>The digest a request describes, with its site and segment; as new where no stored one is named.</summary>
+    /// <summary>
+    /// The digest a request describes, with its site and segment; as new where no stored one is named.
+    /// </summary>
     public static async Task<Digest> OfAsync(
         AntiphonContext database,
         long site,

@@ -5,14 +5,16 @@ using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Mailing.Sending;
 using Antiphon.Server.Posts.Changes;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mailing.Planning;
 
-/// <summary>Makes editions: with a post that was published, at the time of a digest, or when somebody asks for one. An edition is made once for its occasion, however often it is tried.</summary>
+/// <summary>
+/// Makes editions: with a post that was published, at the time of a digest, or when somebody asks for one. An edition
+/// is made once for its occasion, however often it is tried.
+/// </summary>
 internal sealed class DigestPlanner(
     AntiphonContext database,
     GatheringSignal gathering,
@@ -20,7 +22,9 @@ internal sealed class DigestPlanner(
     TimeProvider clock
 ) : IChangePlanner
 {
-    /// <summary>Adds the editions a post makes that became public. What was mailed before is not mailed again.</summary>
+    /// <summary>
+    /// Adds the editions a post makes that became public. What was mailed before is not mailed again.
+    /// </summary>
     public async Task PlanAsync(DeliveryAct act, Post post, bool isNews, CancellationToken cancellation)
     {
         if (act != DeliveryAct.Publish || !isNews || post.Details.StaysOutOfMail)
@@ -47,7 +51,10 @@ internal sealed class DigestPlanner(
         gathering.Wake();
     }
 
-    /// <summary>Makes the edition of a digest whose time has come, and says when the next is, in the caller's transaction; the caller saves. Too few new posts make none.</summary>
+    /// <summary>
+    /// Makes the edition of a digest whose time has come, and says when the next is, in the caller's transaction; the
+    /// caller saves. Too few new posts make none.
+    /// </summary>
     public async Task PlanDueAsync(long id, CancellationToken cancellation)
     {
         var (digest, now) = (
@@ -84,7 +91,10 @@ internal sealed class DigestPlanner(
         return edition;
     }
 
-    /// <summary>When a digest goes out after a moment; null while it is paused and for what goes with each post. Its site is loaded.</summary>
+    /// <summary>
+    /// When a digest goes out after a moment; null while it is paused and for what goes with each post. Its site is
+    /// loaded.
+    /// </summary>
     public static DateTimeOffset? NextOf(Digest digest, DateTimeOffset after) =>
         digest.PausedAt is null && digest.ArchivedAt is null
             ? digest.Settings.Rhythm.Next(after, TimeZoneInfo.FindSystemTimeZoneById(digest.Site.TimeZone))

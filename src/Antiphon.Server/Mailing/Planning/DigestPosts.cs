@@ -1,6 +1,4 @@
 using Antiphon.Core.Mailing.Digests;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Posts.Reading;
 
@@ -9,7 +7,10 @@ namespace Antiphon.Server.Mailing.Planning;
 /// <summary>Which posts a digest brings.</summary>
 internal static class DigestPosts
 {
-    /// <summary>Whether it brings a post, whose blog is loaded with how it is followed, apart from what the post itself says of mail.</summary>
+    /// <summary>
+    /// Whether it brings a post, whose blog is loaded with how it is followed, apart from what the post itself says of
+    /// mail.
+    /// </summary>
     public static bool Brings(DigestSettings settings, Post post) =>
         settings.Choice.Refusal(ChannelTargets.Of(post)) is null && settings.Brings(OriginOf(post));
 

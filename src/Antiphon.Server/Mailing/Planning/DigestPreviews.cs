@@ -6,11 +6,8 @@ using Antiphon.Core.Mailing.Drawing;
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Mailing.Sending;
 using Antiphon.Server.Outgoing;
@@ -52,7 +49,9 @@ internal sealed class DigestPreviews(
         return await ViewAsync(digest, mail, posts, isExample, cancellation);
     }
 
-    /// <summary>A stored digest with one post alone, public or not; null when there is no such digest or post.</summary>
+    /// <summary>
+    /// A stored digest with one post alone, public or not; null when there is no such digest or post.
+    /// </summary>
     public async Task<DigestPreview?> WithPostAsync(long site, long id, long post, CancellationToken cancellation)
     {
         var digest = await database

@@ -7,7 +7,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mailing.Planning;
 
-/// <summary>Says how much mail a digest would have been, had it been there before, so that nobody turns on more than they meant.</summary>
+/// <summary>
+/// Says how much mail a digest would have been, had it been there before, so that nobody turns on more than they meant.
+/// </summary>
 internal sealed class DigestReach(AntiphonContext database, TimeProvider clock)
 {
     private const int Days = 30;

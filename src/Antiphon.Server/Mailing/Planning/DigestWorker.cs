@@ -38,7 +38,9 @@ internal sealed class DigestWorker(Leases<Digest> leases, WorkTools tools, Gathe
         gathering.Wake();
     }
 
-    /// <summary>Pauses it: what cannot be made today cannot be made at its next time either, and the team has to see to it.</summary>
+    /// <summary>
+    /// Pauses it: what cannot be made today cannot be made at its next time either, and the team has to see to it.
+    /// </summary>
     protected override Task<GivenUp?> GiveUpAsync(
         AntiphonContext database,
         Digest row,

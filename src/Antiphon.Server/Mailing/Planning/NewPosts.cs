@@ -1,9 +1,6 @@
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mailing.Planning;
@@ -11,7 +8,10 @@ namespace Antiphon.Server.Mailing.Planning;
 /// <summary>What a digest has not brought yet.</summary>
 internal static class NewPosts
 {
-    /// <summary>The public posts a digest would bring now: those since it was made that it chooses and has not brought, with their blogs, newest first.</summary>
+    /// <summary>
+    /// The public posts a digest would bring now: those since it was made that it chooses and has not brought, with
+    /// their blogs, newest first.
+    /// </summary>
     public static async Task<IReadOnlyList<Post>> OfAsync(
         Digest digest,
         AntiphonContext database,

@@ -1,11 +1,7 @@
 using Antiphon.Core.Mailing.Digests;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
-using Antiphon.Data.Subscribers;
 using Antiphon.Server.Subscribers;
 using Microsoft.EntityFrameworkCore;
 

@@ -11,7 +11,9 @@ using MimeKit;
 
 namespace Antiphon.Server.Mailing.Returns;
 
-/// <summary>/mail/returns: where mail servers and programs post what came back, with the token of the settings.</summary>
+/// <summary>
+/// /mail/returns: where mail servers and programs post what came back, with the token of the settings.
+/// </summary>
 internal static class ReturnEndpoints
 {
     private const long LargestBytes = 2_000_000;

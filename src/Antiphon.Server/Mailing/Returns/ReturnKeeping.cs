@@ -15,7 +15,10 @@ internal sealed class ReturnKeeping(AntiphonContext database, ISiteEvents events
 {
     private const int LongestReason = 500;
 
-    /// <summary>Keeps it. How many subscribers it was about: a key tells one; an address alone tells the same address at every site.</summary>
+    /// <summary>
+    /// Keeps it. How many subscribers it was about: a key tells one; an address alone tells the same address at every
+    /// site.
+    /// </summary>
     public async Task<int> KeepAsync(MailReturn back, CancellationToken cancellation)
     {
         var delivery = back.Key is null

@@ -8,11 +8,17 @@ namespace Antiphon.Server.Mailing.Returns;
 /// <param name="addresses">Tells addresses that we signed.</param>
 internal sealed class ReturnReader(ReturnAddress addresses)
 {
-    /// <summary>The returns a mail tells of that lay in the mailbox, where anybody may put one: only those that came to an address we signed, which tells the mail and so the subscriber.</summary>
+    /// <summary>
+    /// The returns a mail tells of that lay in the mailbox, where anybody may put one: only those that came to an
+    /// address we signed, which tells the mail and so the subscriber.
+    /// </summary>
     public IReadOnlyList<MailReturn> Read(MimeMessage mail) =>
         SignedKeyOf(mail) is { } key ? [.. Read(mail, key).Select(back => back with { Address = null })] : [];
 
-    /// <summary>The returns of a report that a program passed on that knows our token: by the mail it tells of, or by the address.</summary>
+    /// <summary>
+    /// The returns of a report that a program passed on that knows our token: by the mail it tells of, or by the
+    /// address.
+    /// </summary>
     public IReadOnlyList<MailReturn> ReadTrusted(MimeMessage mail) =>
         Read(
             mail,

@@ -22,7 +22,8 @@ internal sealed class DeliveryWorker(
     IServiceProvider provider
 ) : LeasedWork<Delivery>(leases, tools, signal)
 {
-    // Mails that are made up together, so that thousands of receivers cost few makings, and a correction to a post reaches those after them.
+    // Mails that are made up together, so that thousands of receivers cost few makings, and a correction to a post
+    // reaches those after them.
     private const int MadeTogether = 20;
     private MailSender? _sender;
     private AsyncServiceScope? _made;
@@ -31,7 +32,9 @@ internal sealed class DeliveryWorker(
     /// <inheritdoc/>
     protected override Task<bool> IsOpenAsync(CancellationToken cancellation) => transport.IsOpenAsync(cancellation);
 
-    /// <summary>What is due, oldest first: new ones and retries. What belongs to a paused edition is passed over.</summary>
+    /// <summary>
+    /// What is due, oldest first: new ones and retries. What belongs to a paused edition is passed over.
+    /// </summary>
     protected override Task<Delivery?> NextAsync(
         AntiphonContext database,
         DateTimeOffset now,

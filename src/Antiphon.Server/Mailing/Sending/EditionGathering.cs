@@ -1,18 +1,17 @@
 using Antiphon.Core.Mailing.Digests;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Work;
 using Antiphon.Data;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Subscribers;
 using Antiphon.Server.Subscribers;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mailing.Sending;
 
 /// <summary>
-/// Writes an edition to the outbox, one mail for each receiver. It goes in portions, each with the place it came to in one transaction, so that fifty thousand receivers fill no memory and a restart goes on where it was.
+/// Writes an edition to the outbox, one mail for each receiver. It goes in portions, each with the place it came to in
+/// one transaction, so that fifty thousand receivers fill no memory and a restart goes on where it was.
 /// </summary>
 internal sealed class EditionGathering(AntiphonContext database, IKeySource keys, TimeProvider clock)
 {

@@ -10,7 +10,10 @@ namespace Antiphon.Server.Mailing.Sending;
 /// <summary>Links of editions that lead over us.</summary>
 internal sealed class EditionLinks(AntiphonContext database, IKeySource keys, IOptions<AntiphonOptions> options)
 {
-    /// <summary>The mail with every link leading over us; what counts it is stored before the mail is sent, and the same for each mail of the edition.</summary>
+    /// <summary>
+    /// The mail with every link leading over us; what counts it is stored before the mail is sent, and the same for
+    /// each mail of the edition.
+    /// </summary>
     public async Task<ComposedDigest> CountedAsync(
         ComposedDigest mail,
         long edition,

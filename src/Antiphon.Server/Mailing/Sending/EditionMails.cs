@@ -4,8 +4,6 @@ using Antiphon.Core.Mailing.Digests;
 using Antiphon.Core.Mailing.Drawing;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Mailing;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
@@ -18,7 +16,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Mailing.Sending;
 
 /// <summary>
-/// Makes up the mails of editions. What is made up is kept for as long as this lives, which is a few mails, so that a correction to a post reaches the mails after it and thousands of receivers cost
+/// Makes up the mails of editions. What is made up is kept for as long as this lives, which is a few mails, so that a
+/// correction to a post reaches the mails after it and thousands of receivers cost
 /// few makings.
 /// </summary>
 internal sealed class EditionMails(
@@ -72,7 +71,10 @@ internal sealed class EditionMails(
         return _made[key] = made;
     }
 
-    /// <summary>What everybody who wants all gets, its links as they are and counting nothing; null when no post of it is public any more.</summary>
+    /// <summary>
+    /// What everybody who wants all gets, its links as they are and counting nothing; null when no post of it is public
+    /// any more.
+    /// </summary>
     public async Task<ComposedDigest?> ShownAsync(long edition, CancellationToken cancellation)
     {
         var whole = await EditionAsync(edition, cancellation);

@@ -4,7 +4,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Mailing.Sending;
 
-/// <summary>The look of a site's digests: what a digest says itself, then the pages of its first blog, then the look its listings share, then ours.</summary>
+/// <summary>
+/// The look of a site's digests: what a digest says itself, then the pages of its first blog, then the look its
+/// listings share, then ours.
+/// </summary>
 internal sealed class SiteColours(AntiphonContext database)
 {
     /// <summary>The look with nothing left open.</summary>

@@ -23,7 +23,10 @@ internal sealed class SubscriberMessage(IOptions<AntiphonOptions> antiphon, IOpt
     /// <summary>Where a subscriber chooses what they get.</summary>
     public string ChooseAddress(Subscriber subscriber) => antiphon.Value.AddressOf($"preferences/{subscriber.Key}");
 
-    /// <summary>The message. Its Message-ID is made from the key, so that a repeat after a crash is the same mail to every mail server that tells repeats apart.</summary>
+    /// <summary>
+    /// The message. Its Message-ID is made from the key, so that a repeat after a crash is the same mail to every mail
+    /// server that tells repeats apart.
+    /// </summary>
     /// <param name="text">The mail.</param>
     /// <param name="site">The site it comes from.</param>
     /// <param name="digest">The digest, which is its list.</param>

@@ -1,14 +1,15 @@
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Outgoing;
-using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Outgoing.Mail;
 
 /// <summary>Takes plain mails to be sent.</summary>
 internal sealed class LetterBox(IKeySource keys, TimeProvider clock)
 {
-    /// <summary>Adds a letter to the context; the caller saves, so that what is told and the telling are one transaction.</summary>
+    /// <summary>
+    /// Adds a letter to the context; the caller saves, so that what is told and the telling are one transaction.
+    /// </summary>
     public void Post(
         AntiphonContext database,
         long site,

@@ -8,7 +8,10 @@ namespace Antiphon.Server.Outgoing.Mail;
 /// <summary>Tells failures of sending apart, the same for every kind of mail.</summary>
 internal static partial class MailFailure
 {
-    /// <summary>What a failure is about. By the enhanced status (RFC 3463) where the server gives one: only 5.1.x and a mailbox that is full or disabled for good speak of the address.</summary>
+    /// <summary>
+    /// What a failure is about. By the enhanced status (RFC 3463) where the server gives one: only 5.1.x and a mailbox
+    /// that is full or disabled for good speak of the address.
+    /// </summary>
     public static MailFault Of(Exception failure) =>
         failure switch
         {

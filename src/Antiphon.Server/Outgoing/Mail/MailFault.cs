@@ -12,9 +12,14 @@ internal enum MailFault
     /// <summary>It may go better later.</summary>
     Passing,
 
-    /// <summary>The server refuses what says nothing of the address: relaying, a policy, a quota of ours. Later, and never held against the address.</summary>
+    /// <summary>
+    /// The server refuses what says nothing of the address: relaying, a policy, a quota of ours. Later, and never held
+    /// against the address.
+    /// </summary>
     Refusal,
 
-    /// <summary>The server cannot be reached, or does not let us in: no mail at all goes out until that is mended.</summary>
+    /// <summary>
+    /// The server cannot be reached, or does not let us in: no mail at all goes out until that is mended.
+    /// </summary>
     Server,
 }

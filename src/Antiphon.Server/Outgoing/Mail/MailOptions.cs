@@ -23,10 +23,16 @@ internal sealed class MailOptions
     /// <summary>Password, when the server asks for one.</summary>
     public string? Password { get; set; }
 
-    /// <summary>Address mails come back to that cannot be delivered; its mailbox must take what follows a plus sign, such as "returns+key@site.example". Null leaves it to the sender address.</summary>
+    /// <summary>
+    /// Address mails come back to that cannot be delivered; its mailbox must take what follows a plus sign, such as
+    /// "returns+key@site.example". Null leaves it to the sender address.
+    /// </summary>
     public string? ReturnsTo { get; set; }
 
-    /// <summary>POP3 server (RFC 1939) with the mailbox of <see cref="ReturnsTo"/>; null when returns are posted to us or not read.</summary>
+    /// <summary>
+    /// POP3 server (RFC 1939) with the mailbox of <see cref="ReturnsTo"/>; null when returns are posted to us or not
+    /// read.
+    /// </summary>
     public string? ReturnsHost { get; set; }
 
     /// <summary>Port of that server. Default 995, with TLS; any other begins without.</summary>

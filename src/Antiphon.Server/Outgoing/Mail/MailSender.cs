@@ -11,10 +11,13 @@ internal sealed class MailSender(IOptions<MailOptions> options, ReturnAddress ad
 {
     private readonly SmtpClient _client = new() { Timeout = options.Value.TimeoutSeconds * 1000 };
 
-    /// <summary>Sends one mail and gives the server's answer. Throws what <see cref="MailFailure"/> tells apart.</summary>
+    /// <summary>
+    /// Sends one mail and gives the server's answer. Throws what <see cref="MailFailure"/> tells apart.
+    /// </summary>
     /// <param name="message">The mail.</param>
     /// <param name="cancellation">Ends it early.</param>
-    /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
+    /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked
+    /// for.</param>
     public async Task<string> SendAsync(MimeMessage message, CancellationToken cancellation, string? key = null)
     {
         await OutgoingStep.TakeAsync(cancellation);

@@ -11,7 +11,8 @@ using MimeKit;
 namespace Antiphon.Server.Outgoing.Mail;
 
 /// <summary>
-/// Knows whether the mail server takes mail. While it does not, nothing is handed over, no attempt is counted and nobody is suppressed; the teams are told once, and one mail tries again after growing
+/// Knows whether the mail server takes mail. While it does not, nothing is handed over, no attempt is counted and
+/// nobody is suppressed; the teams are told once, and one mail tries again after growing
 /// pauses. Kept in the database, so that every server knows.
 /// </summary>
 internal sealed class MailTransport(
@@ -37,11 +38,14 @@ internal sealed class MailTransport(
         return !await database.MailStandings.AnyAsync(standing => standing.PausedUntil > now, cancellation);
     }
 
-    /// <summary>Hands a mail over. What the server says is no exception; what is thrown means that nobody was asked.</summary>
+    /// <summary>
+    /// Hands a mail over. What the server says is no exception; what is thrown means that nobody was asked.
+    /// </summary>
     /// <param name="sender">The connection.</param>
     /// <param name="message">The mail.</param>
     /// <param name="attempts">Attempts with this one.</param>
-    /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked for.</param>
+    /// <param name="key">Key by which a return tells which mail came back; null where returns are not asked
+    /// for.</param>
     /// <param name="cancellation">Ends it when the server stops.</param>
     /// <exception cref="ClaimLostException">Somebody else sends it.</exception>
     public async Task<Handover> HandOverAsync(
@@ -90,7 +94,8 @@ internal sealed class MailTransport(
             await database.MailStandings.ExecuteDeleteAsync();
     }
 
-    // The server could not be reached, did not let us in, or refused what says nothing of the address: the first two pause all mail at once, of the last five in a row do. When it may try again.
+    // The server could not be reached, did not let us in, or refused what says nothing of the address: the first two
+    // pause all mail at once, of the last five in a row do. When it may try again.
     private async Task<DateTimeOffset> FailedAsync(MailFault fault, string reason)
     {
         await using var database = await databases.CreateDbContextAsync();

@@ -5,7 +5,8 @@ using MimeKit;
 namespace Antiphon.Server.Outgoing.Mail;
 
 /// <summary>
-/// Addresses that tell which mail came back. They are signed: anybody can write to the mailbox, and a report that names an address, or a mail its forger once got, says nothing.
+/// Addresses that tell which mail came back. They are signed: anybody can write to the mailbox, and a report that names
+/// an address, or a mail its forger once got, says nothing.
 /// </summary>
 /// <param name="secret">Secret of the installation.</param>
 internal sealed class ReturnAddress(byte[] secret)

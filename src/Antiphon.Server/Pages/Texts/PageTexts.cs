@@ -2,7 +2,9 @@ using Antiphon.Core.Languages;
 
 namespace Antiphon.Server.Pages.Texts;
 
-/// <summary>What pages of ours say to readers who follow an address that leads nowhere, or who tell us of a link by hand.</summary>
+/// <summary>
+/// What pages of ours say to readers who follow an address that leads nowhere, or who tell us of a link by hand.
+/// </summary>
 internal sealed record PageTexts(
     string Missing,
     string MissingText,

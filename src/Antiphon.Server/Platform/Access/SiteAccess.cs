@@ -5,7 +5,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Platform.Access;
 
-/// <summary>Lets through only people whose role on the site named in the path has the right that the route asks for, before anything of the request is read. Everybody else sees a site that does not exist.</summary>
+/// <summary>
+/// Lets through only people whose role on the site named in the path has the right that the route asks for, before
+/// anything of the request is read. Everybody else sees a site that does not exist.
+/// </summary>
 internal static class SiteAccess
 {
     /// <summary>Checks a request for a route of a site; others pass.</summary>

@@ -8,11 +8,15 @@ internal sealed class AccountOptions
     /// <summary>Who may register further sites. Default: the owner of the installation.</summary>
     public SiteRegistrants SitesBy { get; set; } = SiteRegistrants.Owner;
 
-    /// <summary>Longest pause before the answer to a sign-in after wrong passwords for the same address, in seconds. Default 8.</summary>
+    /// <summary>
+    /// Longest pause before the answer to a sign-in after wrong passwords for the same address, in seconds. Default 8.
+    /// </summary>
     [Range(0, 30)]
     public int LongestPauseSeconds { get; set; } = 8;
 
-    /// <summary>Wrong passwords from one network within a quarter of an hour after which it has to wait. Default 60.</summary>
+    /// <summary>
+    /// Wrong passwords from one network within a quarter of an hour after which it has to wait. Default 60.
+    /// </summary>
     [Range(5, 10_000)]
     public int FailuresOfNetwork { get; set; } = 60;
 }

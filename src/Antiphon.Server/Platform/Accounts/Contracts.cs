@@ -3,7 +3,8 @@ namespace Antiphon.Server.Platform.Accounts;
 /// <summary>Who is signed in and what the next changing request must carry.</summary>
 /// <param name="NeedsSetup">True while the installation has no owner; the setup screen comes first.</param>
 /// <param name="Person">The person, or null when nobody is signed in.</param>
-/// <param name="AntiforgeryToken">Value of the X-Antiphon-Antiforgery header; changes when somebody signs in or out.</param>
+/// <param name="AntiforgeryToken">Value of the X-Antiphon-Antiforgery header; changes when somebody signs in or
+/// out.</param>
 internal sealed record SessionView(bool NeedsSetup, PersonView? Person, string AntiforgeryToken);
 
 /// <summary>A person as colleagues see them.</summary>

@@ -2,7 +2,6 @@ using System.Security.Claims;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Accounts;
-using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Authentication;
 using Microsoft.AspNetCore.Authentication.Cookies;
 using Microsoft.AspNetCore.Identity;
@@ -10,7 +9,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Platform.Accounts;
 
-/// <summary>Where people are signed in. A cookie counts only while its place is kept here, so that signing out ends it wherever a copy of it may be.</summary>
+/// <summary>
+/// Where people are signed in. A cookie counts only while its place is kept here, so that signing out ends it wherever
+/// a copy of it may be.
+/// </summary>
 internal sealed class Sessions(
     AntiphonContext database,
     SignInManager<Person> signIn,

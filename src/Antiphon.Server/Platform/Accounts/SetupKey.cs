@@ -8,7 +8,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Platform.Accounts;
 
 /// <summary>
-/// Proves that whoever makes the first account runs the server: a key that stands in its log and in a file of its data folder until there is an owner. Servers on one folder share it.
+/// Proves that whoever makes the first account runs the server: a key that stands in its log and in a file of its data
+/// folder until there is an owner. Servers on one folder share it.
 /// </summary>
 internal sealed class SetupKey(
     IOptions<AntiphonOptions> options,

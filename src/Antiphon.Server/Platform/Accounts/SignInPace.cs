@@ -9,7 +9,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Platform.Accounts;
 
 /// <summary>
-/// Checks passwords, the slower the more wrong ones there were for an address. Nobody is locked out, as anybody could lock out anybody; a network that tries on and on has to wait. An address without
+/// Checks passwords, the slower the more wrong ones there were for an address. Nobody is locked out, as anybody could
+/// lock out anybody; a network that tries on and on has to wait. An address without
 /// an account is answered in the same way and time.
 /// </summary>
 internal sealed class SignInPace(
@@ -28,7 +29,9 @@ internal sealed class SignInPace(
         Guid.NewGuid().ToString()
     );
 
-    /// <summary>The pause before an answer: none for the first three wrong passwords, then doubling from half a second.</summary>
+    /// <summary>
+    /// The pause before an answer: none for the first three wrong passwords, then doubling from half a second.
+    /// </summary>
     /// <param name="failures">Wrong passwords for the address within the last quarter of an hour.</param>
     /// <param name="longest">Longest pause.</param>
     public static TimeSpan PauseAfter(int failures, TimeSpan longest) =>

@@ -25,7 +25,10 @@ internal static class ApiDescription
         );
     }
 
-    /// <summary>Names the enumeration whose words an address takes; the framework sees free text there. The enumerations all stand in bodies too.</summary>
+    /// <summary>
+    /// Names the enumeration whose words an address takes; the framework sees free text there. The enumerations all
+    /// stand in bodies too.
+    /// </summary>
     private static Task DescribeSpellings(
         OpenApiOperation operation,
         OpenApiOperationTransformerContext context,

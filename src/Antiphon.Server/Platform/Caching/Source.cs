@@ -2,7 +2,8 @@ namespace Antiphon.Server.Platform.Caching;
 
 /// <summary>What an answer would be made from at this moment.</summary>
 /// <param name="scope">Services it is read with; disposed of with this.</param>
-/// <param name="version">Version of what it is made from; equal versions make equal answers until the moment the answer names.</param>
+/// <param name="version">Version of what it is made from; equal versions make equal answers until the moment the answer
+/// names.</param>
 /// <param name="make">Makes the answer; null when there is none.</param>
 internal sealed class Source<TValue>(
     AsyncServiceScope scope,

@@ -5,7 +5,8 @@ using Microsoft.Extensions.Caching.Memory;
 namespace Antiphon.Server.Platform.Caching;
 
 /// <summary>
-/// Answers made from the database, each kept for one version of what it was made from and, where time matters, up to the moment at which it changes by itself. Whoever asks while an answer is being made waits
+/// Answers made from the database, each kept for one version of what it was made from and, where time matters, up to
+/// the moment at which it changes by itself. Whoever asks while an answer is being made waits
 /// for that one; nobody gets what was begun before a write of this process that came before the question.
 /// </summary>
 /// <param name="clock">The clock.</param>
@@ -21,7 +22,8 @@ internal sealed class VersionedCache<TKey, TValue>(TimeProvider clock, WriteCoun
 
     /// <summary>The answer; null when there is none.</summary>
     /// <param name="key">What is asked.</param>
-    /// <param name="look">Looks up what the answer would be made from now; null when there is nothing. What it gives is disposed of.</param>
+    /// <param name="look">Looks up what the answer would be made from now; null when there is nothing. What it gives is
+    /// disposed of.</param>
     /// <param name="cancellation">Ends the waiting of this caller; the answer is made for others all the same.</param>
     public async Task<TValue?> GetAsync(
         TKey key,

@@ -5,12 +5,17 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Platform.Hosting;
 
-/// <summary>Names this server is reached by. A request for any other name is not answered, so that nobody's page can speak to us under a name of its own.</summary>
+/// <summary>
+/// Names this server is reached by. A request for any other name is not answered, so that nobody's page can speak to us
+/// under a name of its own.
+/// </summary>
 internal static class OwnHosts
 {
     private const string Health = "/healthz";
 
-    /// <summary>Whether a host is ours: that of the public address; where that is this machine, every name of this machine.</summary>
+    /// <summary>
+    /// Whether a host is ours: that of the public address; where that is this machine, every name of this machine.
+    /// </summary>
     public static bool IsOwn(HttpContext context, string host)
     {
         var own = new Uri(context.RequestServices.GetRequiredService<IOptions<AntiphonOptions>>().Value.PublicAddress);
@@ -18,7 +23,10 @@ internal static class OwnHosts
             || (own.IsLoopback && IsThisMachine(host));
     }
 
-    /// <summary>Lets through what is asked under a name of ours or of a blog; everything else was misdirected (RFC 9110, 15.5.20).</summary>
+    /// <summary>
+    /// Lets through what is asked under a name of ours or of a blog; everything else was misdirected (RFC 9110,
+    /// 15.5.20).
+    /// </summary>
     public static async Task CheckAsync(HttpContext context, RequestDelegate next)
     {
         var host = context.Request.Host.Host;

@@ -1,8 +1,6 @@
-using System.Security.Cryptography;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using System.Text.Json.Serialization.Metadata;
-using System.Threading.RateLimiting;
 using Antiphon.Core.Sites;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Api;
@@ -34,6 +32,24 @@ internal static class PlatformRegistration
         services.AddProblemDetails();
         services.AddExceptionHandler<BadRequestHandler>();
         services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
+        services.AddWire();
+        services.AddValidators();
+        services.AddOpenApi("openapi", ApiDescription.Configure);
+        services.AddRateLimiter(RateLimits.Configure);
+        services.AddProxies();
+        services.AddOptions<ArrivalOptions>().BindConfiguration("Arriving").ValidateDataAnnotations().ValidateOnStart();
+        services.AddSingleton<ArrivedBodies>();
+        services.AddSingleton<UploadLine>();
+        var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
+        services
+            .AddDataProtection()
+            .SetApplicationName("Antiphon")
+            .PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
+        builder.WebHost.ConfigureKestrel(Limit);
+    }
+
+    private static void AddWire(this IServiceCollection services)
+    {
         services.ConfigureHttpJsonOptions(options =>
         {
             options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase));
@@ -56,6 +72,10 @@ internal static class PlatformRegistration
                 "image/svg+xml",
             ]);
         });
+    }
+
+    private static void AddValidators(this IServiceCollection services)
+    {
         foreach (
             var found in AssemblyScanner.FindValidatorsInAssembly(
                 typeof(AntiphonOptions).Assembly,
@@ -63,27 +83,17 @@ internal static class PlatformRegistration
             )
         )
             services.AddSingleton(found.InterfaceType, found.ValidatorType);
-        services.AddOpenApi("openapi", ApiDescription.Configure);
-        services.AddRateLimiter(RateLimits.Configure);
-        services.AddProxies();
-        services.AddOptions<ArrivalOptions>().BindConfiguration("Arriving").ValidateDataAnnotations().ValidateOnStart();
-        services.AddSingleton<ArrivedBodies>();
-        services.AddSingleton<UploadLine>();
-        var data = builder.Configuration["Antiphon:DataDirectory"] ?? "data";
-        services
-            .AddDataProtection()
-            .SetApplicationName("Antiphon")
-            .PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetFullPath(data), "keys")));
-        builder.WebHost.ConfigureKestrel(options =>
-        {
-            options.AddServerHeader = false;
-            options.Limits.MaxRequestBodySize = 25_000_000;
-            options.Limits.RequestHeadersTimeout = TimeSpan.FromSeconds(15);
-            options.Limits.MinRequestBodyDataRate = new MinDataRate(
-                bytesPerSecond: 500,
-                gracePeriod: TimeSpan.FromSeconds(5)
-            );
-        });
+    }
+
+    private static void Limit(KestrelServerOptions options)
+    {
+        options.AddServerHeader = false;
+        options.Limits.MaxRequestBodySize = 25_000_000;
+        options.Limits.RequestHeadersTimeout = TimeSpan.FromSeconds(15);
+        options.Limits.MinRequestBodyDataRate = new MinDataRate(
+            bytesPerSecond: 500,
+            gracePeriod: TimeSpan.FromSeconds(5)
+        );
     }
 
     /// <summary>The order in which a request passes.</summary>

@@ -7,7 +7,10 @@ namespace Antiphon.Server.Platform.Hosting;
 /// <summary>Web servers in front of this one.</summary>
 internal static class Proxies
 {
-    /// <summary>Believes those that are named what they say of the sender and the scheme (X-Forwarded-For, X-Forwarded-Proto), and nobody else.</summary>
+    /// <summary>
+    /// Believes those that are named what they say of the sender and the scheme (X-Forwarded-For, X-Forwarded-Proto),
+    /// and nobody else.
+    /// </summary>
     public static void AddProxies(this IServiceCollection services) =>
         services
             .AddOptions<ForwardedHeadersOptions>()

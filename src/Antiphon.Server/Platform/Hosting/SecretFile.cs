@@ -2,7 +2,9 @@ using System.Security.Cryptography;
 
 namespace Antiphon.Server.Platform.Hosting;
 
-/// <summary>Secrets of the installation that must stay the same over restarts and servers, each in a file beside the keys.</summary>
+/// <summary>
+/// Secrets of the installation that must stay the same over restarts and servers, each in a file beside the keys.
+/// </summary>
 internal static class SecretFile
 {
     private const int Length = 32;

@@ -6,7 +6,8 @@ namespace Antiphon.Server.Platform.Hosting;
 internal static class SecurityHeaders
 {
     /// <summary>
-    /// No guessing of types anywhere; no framing except of what is meant to be framed. The base address stays free: the preview of a host page
+    /// No guessing of types anywhere; no framing except of what is meant to be framed. The base address stays free: the
+    /// preview of a host page
     /// inherits this policy, and its relative addresses lead to the host.
     /// </summary>
     public static Task AddAsync(HttpContext context, RequestDelegate next)

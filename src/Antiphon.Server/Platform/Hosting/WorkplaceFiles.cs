@@ -1,12 +1,13 @@
 using Antiphon.Server.Platform.Access;
-using Microsoft.Extensions.FileProviders;
 
 namespace Antiphon.Server.Platform.Hosting;
 
 /// <summary>Serves the built workplace.</summary>
 internal static class WorkplaceFiles
 {
-    /// <summary>Files under /assets carry a hash in their names and never change; the page itself is always asked for again.</summary>
+    /// <summary>
+    /// Files under /assets carry a hash in their names and never change; the page itself is always asked for again.
+    /// </summary>
     public static void UseWorkplaceFiles(this WebApplication app)
     {
         app.UseStaticFiles(

@@ -4,7 +4,8 @@ using Microsoft.Extensions.Options;
 namespace Antiphon.Server.Platform.Limits;
 
 /// <summary>
-/// Has the body of whatever anybody may send arrive whole before the request stands in line for anything: who sends slowly keeps a connection busy, and nobody else waiting. How many arrive at once is
+/// Has the body of whatever anybody may send arrive whole before the request stands in line for anything: who sends
+/// slowly keeps a connection busy, and nobody else waiting. How many arrive at once is
 /// bounded for each sender and in total, and so is how long one takes.
 /// </summary>
 internal sealed class ArrivedBodies(IOptions<ArrivalOptions> options) : IMiddleware, IDisposable

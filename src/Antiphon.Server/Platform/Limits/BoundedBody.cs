@@ -3,7 +3,9 @@ namespace Antiphon.Server.Platform.Limits;
 /// <summary>Bodies from other people, read up to a bound.</summary>
 internal static class BoundedBody
 {
-    /// <summary>All of it, or null when it is longer than <paramref name="most"/> bytes; no more than that is ever kept.</summary>
+    /// <summary>
+    /// All of it, or null when it is longer than <paramref name="most"/> bytes; no more than that is ever kept.
+    /// </summary>
     public static async Task<byte[]?> ReadAsync(Stream stream, long most, CancellationToken cancellation)
     {
         using var body = new MemoryStream();

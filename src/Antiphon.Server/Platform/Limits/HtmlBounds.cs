@@ -2,7 +2,10 @@ using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Server.Platform.Limits;
 
-/// <summary>Bounds of one kind of HTML; null for what stays as it is. All are at least one, and the depth is never more than <see cref="HtmlLimits.DeepestAllowed"/>.</summary>
+/// <summary>
+/// Bounds of one kind of HTML; null for what stays as it is. All are at least one, and the depth is never more than
+/// <see cref="HtmlLimits.DeepestAllowed"/>.
+/// </summary>
 internal sealed class HtmlBounds
 {
     /// <summary>Most characters.</summary>

@@ -2,7 +2,10 @@ using Antiphon.Core.Html.Trees;
 
 namespace Antiphon.Server.Platform.Limits;
 
-/// <summary>How much HTML from outside is taken in, section "Html"; what is not set stays as it is. See <see cref="HtmlLimits"/>.</summary>
+/// <summary>
+/// How much HTML from outside is taken in, section "Html"; what is not set stays as it is. See
+/// <see cref="HtmlLimits"/>.
+/// </summary>
 internal sealed class HtmlOptions
 {
     /// <summary>Of pages of other sites.</summary>

@@ -28,7 +28,8 @@ internal static class RateLimits
         options.GlobalLimiter = PartitionedRateLimiter.CreateChained(Tokens(), Writers());
     }
 
-    // However many readers write at once, from however many places, half of the processors stay for everybody else: for those who read, and for those who decide.
+    // However many readers write at once, from however many places, half of the processors stay for everybody else: for
+    // those who read, and for those who decide.
     private static PartitionedRateLimiter<HttpContext> Writers() =>
         PartitionedRateLimiter.Create<HttpContext, string>(context =>
             context.GetEndpoint()?.Metadata.GetMetadata<EnableRateLimitingAttribute>()?.PolicyName == Writing

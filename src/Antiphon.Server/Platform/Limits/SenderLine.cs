@@ -2,7 +2,10 @@ using System.Threading.RateLimiting;
 
 namespace Antiphon.Server.Platform.Limits;
 
-/// <summary>Bounds how much of something is done at the same time, for each sender and in total. Who comes beyond it is asked to come again.</summary>
+/// <summary>
+/// Bounds how much of something is done at the same time, for each sender and in total. Who comes beyond it is asked to
+/// come again.
+/// </summary>
 /// <param name="ofSender">At the same time for one sender.</param>
 /// <param name="inAll">At the same time in all.</param>
 internal sealed class SenderLine(int ofSender, int inAll) : IDisposable

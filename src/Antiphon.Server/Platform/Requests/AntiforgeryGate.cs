@@ -8,7 +8,9 @@ internal static class AntiforgeryGate
     /// <summary>Header that carries the token.</summary>
     public const string Header = "X-Antiphon-Antiforgery";
 
-    /// <summary>Requests with a bearer token pass: a browser never adds one by itself, so they cannot be forged.</summary>
+    /// <summary>
+    /// Requests with a bearer token pass: a browser never adds one by itself, so they cannot be forged.
+    /// </summary>
     public static async Task CheckAsync(HttpContext context, RequestDelegate next)
     {
         var request = context.Request;

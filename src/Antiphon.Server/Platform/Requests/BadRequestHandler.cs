@@ -6,7 +6,10 @@ using Microsoft.AspNetCore.Mvc;
 
 namespace Antiphon.Server.Platform.Requests;
 
-/// <summary>Turns a request that could not be read (broken JSON, a value that does not fit, a body too large) into problem details with the remedy.</summary>
+/// <summary>
+/// Turns a request that could not be read (broken JSON, a value that does not fit, a body too large) into problem
+/// details with the remedy.
+/// </summary>
 internal sealed partial class BadRequestHandler(IProblemDetailsService problems) : IExceptionHandler
 {
     /// <inheritdoc/>

@@ -5,7 +5,8 @@ using System.Reflection;
 namespace Antiphon.Server.Platform.Requests;
 
 /// <summary>
-/// Refuses a body that has null where a list holds things, naming the place. The reader of JSON minds null for members, as their types say, but not for what is in lists.
+/// Refuses a body that has null where a list holds things, naming the place. The reader of JSON minds null for members,
+/// as their types say, but not for what is in lists.
 /// </summary>
 internal sealed class NoNullsInLists : IEndpointFilter
 {

@@ -4,7 +4,9 @@ namespace Antiphon.Server.Platform.Requests;
 internal static class SentForm
 {
     /// <summary>The fields; none where the body is no form.</summary>
-    /// <exception cref="BadHttpRequestException">The form breaks off, is put together wrongly, has more fields than <see cref="Microsoft.AspNetCore.Http.Features.FormOptions"/> allows, or a zero character where people type.</exception>
+    /// <exception cref="BadHttpRequestException">The form breaks off, is put together wrongly, has more fields than
+    /// <see cref="Microsoft.AspNetCore.Http.Features.FormOptions"/> allows, or a zero character where people
+    /// type.</exception>
     public static async Task<IFormCollection> FormAsync(this HttpContext http)
     {
         if (!http.Request.HasFormContentType)

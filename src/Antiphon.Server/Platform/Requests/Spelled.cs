@@ -2,7 +2,10 @@ using System.Diagnostics.CodeAnalysis;
 
 namespace Antiphon.Server.Platform.Requests;
 
-/// <summary>A value of an enumeration standing in an address, spelt as in JSON (camelCase) or in any other mix of capitals. Numbers are no spelling.</summary>
+/// <summary>
+/// A value of an enumeration standing in an address, spelt as in JSON (camelCase) or in any other mix of capitals.
+/// Numbers are no spelling.
+/// </summary>
 /// <param name="Value">The value.</param>
 internal readonly record struct Spelled<T>(T Value)
     where T : struct, Enum

@@ -10,7 +10,10 @@ namespace Antiphon.Server.Platform.Requests;
 /// <param name="Value">What was sent.</param>
 internal sealed record UnfitValue(string Name, string Value)
 {
-    /// <summary>The first of a request that was refused, or null. Handlers compiled in advance refuse values of parameters that may be left out without a word.</summary>
+    /// <summary>
+    /// The first of a request that was refused, or null. Handlers compiled in advance refuse values of parameters that
+    /// may be left out without a word.
+    /// </summary>
     public static UnfitValue? Of(HttpContext http) =>
         http.GetEndpoint()
             ?.Metadata.OfType<IParameterBindingMetadata>()

@@ -30,7 +30,10 @@ internal static class DatabaseRegistration
         );
     }
 
-    /// <summary>Brings the database up to date. False, with the reason in the log, for one that this version does not understand.</summary>
+    /// <summary>
+    /// Brings the database up to date. False, with the reason in the log, for one that this version does not
+    /// understand.
+    /// </summary>
     public static async Task<bool> PrepareDatabaseAsync(this WebApplication app)
     {
         await using var scope = app.Services.CreateAsyncScope();

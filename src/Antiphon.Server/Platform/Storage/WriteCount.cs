@@ -4,7 +4,8 @@ using Microsoft.EntityFrameworkCore.Diagnostics;
 namespace Antiphon.Server.Platform.Storage;
 
 /// <summary>
-/// Counts what this process writes to the database. What is kept in memory asks it, so that a change made here shows at once; changes of other processes show when the time is up for which it is held.
+/// Counts what this process writes to the database. What is kept in memory asks it, so that a change made here shows at
+/// once; changes of other processes show when the time is up for which it is held.
 /// </summary>
 internal sealed class WriteCount : DbCommandInterceptor, IDbTransactionInterceptor
 {

@@ -6,7 +6,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Changes;
 
-/// <summary>Turns changes of posts into what goes out. A change and all it brings, on every way out, are exchanged in one transaction, so that each is planned once.</summary>
+/// <summary>
+/// Turns changes of posts into what goes out. A change and all it brings, on every way out, are exchanged in one
+/// transaction, so that each is planned once.
+/// </summary>
 internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools, PostChangeSignal signal)
     : LeasedWork<PostChange>(leases, tools, signal)
 {
@@ -63,7 +66,10 @@ internal sealed class PostChangeWork(Leases<PostChange> leases, WorkTools tools,
         );
     }
 
-    /// <summary>Plans everything that is due for a site in the caller's transaction, also what a worker holds, whose claim is lost with it.</summary>
+    /// <summary>
+    /// Plans everything that is due for a site in the caller's transaction, also what a worker holds, whose claim is
+    /// lost with it.
+    /// </summary>
     public async Task PlanAllAsync(long site, IServiceProvider services, CancellationToken cancellation)
     {
         var (database, now) = (services.GetRequiredService<AntiphonContext>(), Tools.Clock.GetUtcNow());

@@ -1,6 +1,4 @@
 using Antiphon.Core.Channels;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.Posts.Changes;

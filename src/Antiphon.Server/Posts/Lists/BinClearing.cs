@@ -4,7 +4,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Lists;
 
-/// <summary>Deletes for good what has lain in the bin for thirty days, and forgets what changes to many posts were before.</summary>
+/// <summary>
+/// Deletes for good what has lain in the bin for thirty days, and forgets what changes to many posts were before.
+/// </summary>
 internal sealed class BinClearing(IServiceScopeFactory scopes, TimeProvider clock, ILogger<BinClearing> log)
     : RepeatedWork(scopes, clock, log)
 {

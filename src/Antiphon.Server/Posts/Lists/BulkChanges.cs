@@ -1,7 +1,5 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Posts.Working;
 using Antiphon.Server.Platform.Access;
@@ -78,7 +76,10 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
         return new BulkResult(change.Id, before.Count);
     }
 
-    /// <summary>Takes a change back where nobody has worked on the post since; null when there is no such change, or it was taken back before.</summary>
+    /// <summary>
+    /// Takes a change back where nobody has worked on the post since; null when there is no such change, or it was
+    /// taken back before.
+    /// </summary>
     public async Task<BulkUndone?> UndoAsync(long site, long person, long id, CancellationToken cancellation)
     {
         var change = await database.BulkChanges.SingleOrDefaultAsync(

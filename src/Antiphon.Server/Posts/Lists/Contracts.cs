@@ -31,7 +31,8 @@ internal sealed record PostSummary(
 /// <summary>A page of the list.</summary>
 /// <param name="Posts">In the order asked for.</param>
 /// <param name="Next">Value of "after" for the next page, or null at the end.</param>
-/// <param name="Total">How many posts the filter finds in all; null when the list was asked for without counting.</param>
+/// <param name="Total">How many posts the filter finds in all; null when the list was asked for without
+/// counting.</param>
 internal sealed record PostPage(IReadOnlyList<PostSummary> Posts, string? Next, int? Total);
 
 /// <summary>How many posts a filter finds.</summary>

@@ -1,8 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;

@@ -10,7 +10,9 @@ namespace Antiphon.Server.Posts.Lists;
 /// <summary>Orders of the list.</summary>
 internal enum PostOrder
 {
-    /// <summary>By date, newest first; posts without one by their last change, which keeps what is being worked on near the top.</summary>
+    /// <summary>
+    /// By date, newest first; posts without one by their last change, which keeps what is being worked on near the top.
+    /// </summary>
     Newest,
 
     /// <summary>By date, oldest first.</summary>

@@ -1,7 +1,6 @@
 using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Requests;
 using Microsoft.AspNetCore.Mvc;

@@ -1,8 +1,6 @@
 using Antiphon.Core.Channels;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Channels;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Platform;
@@ -16,7 +14,10 @@ internal sealed class ChannelTargets(PostFactsReader facts, IOptions<AntiphonOpt
     private const int MostPages = 50;
     private static readonly string[] Forms = ["rss", "atom", "json"];
 
-    /// <summary>For pings each page the post links to, for a hub each feed the post stands in, otherwise one place without a name.</summary>
+    /// <summary>
+    /// For pings each page the post links to, for a hub each feed the post stands in, otherwise one place without a
+    /// name.
+    /// </summary>
     public IReadOnlyList<string> Of(Post post, Channel channel) =>
         channel.Kind switch
         {

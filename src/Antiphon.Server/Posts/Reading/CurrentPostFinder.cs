@@ -1,10 +1,8 @@
 using Antiphon.Core.Listings.Definition;
 using Antiphon.Core.Listings.Entries;
 using Antiphon.Core.Listings.Related;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Platform;
@@ -26,7 +24,10 @@ internal sealed class CurrentPostFinder(
     private const int MostByWords = 80;
     private const int WordsAsked = 16;
 
-    /// <summary>The post of a page, with its relations where the listing orders by them; null when the page is no post of the site.</summary>
+    /// <summary>
+    /// The post of a page, with its relations where the listing orders by them; null when the page is no post of the
+    /// site.
+    /// </summary>
     public async Task<CurrentPost?> FindAsync(
         Site site,
         ListingDefinition definition,
@@ -58,7 +59,8 @@ internal sealed class CurrentPostFinder(
         var posts = database.Posts.AsNoTracking().Include(post => post.Blog).Where(post => post.SiteId == site.Id);
         if (KeyOf(at) is { } key)
             return await posts.FirstOrDefaultAsync(post => post.Key == key, cancellation);
-        // Addresses of followed posts are stored as their feeds wrote them; the host narrows them down, the folded form decides.
+        // Addresses of followed posts are stored as their feeds wrote them; the host narrows them down, the folded form
+        // decides.
         if (FoldedAddress.Of(at) is not { } folded || !Uri.TryCreate(at, UriKind.Absolute, out var uri))
             return null;
         var host = $"%{uri.Host}%";
@@ -70,7 +72,9 @@ internal sealed class CurrentPostFinder(
         return found is null ? null : await posts.FirstOrDefaultAsync(post => post.Id == found.Id, cancellation);
     }
 
-    /// <summary>The key that stands in the address of a post with us, or in a page in which the whole blog lives.</summary>
+    /// <summary>
+    /// The key that stands in the address of a post with us, or in a page in which the whole blog lives.
+    /// </summary>
     private string? KeyOf(string at)
     {
         if (BlogPart.OfAddress(at) is { Kind: BlogPartKind.Post } view)
@@ -81,7 +85,8 @@ internal sealed class CurrentPostFinder(
             : null;
     }
 
-    // Only posts that share a term or a telling word can be related, so only those are read; however long the blog, the pool stays small.
+    // Only posts that share a term or a telling word can be related, so only those are read; however long the blog, the
+    // pool stays small.
     private async Task<IReadOnlyDictionary<long, Relation>> RelationsAsync(
         Post post,
         IReadOnlyList<long> blogs,

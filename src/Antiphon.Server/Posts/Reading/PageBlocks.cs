@@ -1,7 +1,5 @@
 using Antiphon.Core.Posts.Blocks;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Platform;
 
 namespace Antiphon.Server.Posts.Reading;
@@ -9,7 +7,9 @@ namespace Antiphon.Server.Posts.Reading;
 /// <summary>What every page that shows a whole post fills its blocks with.</summary>
 internal static class PageBlocks
 {
-    /// <summary>The forms of the post and the links of its site; author and related posts are the page's to say.</summary>
+    /// <summary>
+    /// The forms of the post and the links of its site; author and related posts are the page's to say.
+    /// </summary>
     public static BlockContext Around(Post post, BlockTexts texts, AntiphonOptions options) =>
         new(texts, null, [])
         {

@@ -11,7 +11,8 @@ namespace Antiphon.Server.Posts.Reading;
 internal sealed class PostAddresses(IOptions<AntiphonOptions> options)
 {
     /// <summary>
-    /// The post's canonical address, for which its blog must be loaded: its page elsewhere for followed posts; within the blog's home where the blog lives in a page of the site; otherwise
+    /// The post's canonical address, for which its blog must be loaded: its page elsewhere for followed posts; within
+    /// the blog's home where the blog lives in a page of the site; otherwise
     /// the page we serve.
     /// </summary>
     public string Of(Post post) =>
@@ -22,11 +23,15 @@ internal sealed class PostAddresses(IOptions<AntiphonOptions> options)
                 : Own(post)
         );
 
-    /// <summary>The page we serve for a post whose blog is loaded, under the blog's own host name where it has one.</summary>
+    /// <summary>
+    /// The page we serve for a post whose blog is loaded, under the blog's own host name where it has one.
+    /// </summary>
     public string Own(Post post) =>
         OwnHost(post.Blog) is { } host ? host + PathOf(post.Key, post.Slug) : Here(post.Key, post.Slug);
 
-    /// <summary>The page we serve, under our own host name. The key alone finds the post, so that a changed slug breaks no link.</summary>
+    /// <summary>
+    /// The page we serve, under our own host name. The key alone finds the post, so that a changed slug breaks no link.
+    /// </summary>
     public string Here(string key, string slug) => options.Value.AddressOf(PathOf(key, slug));
 
     /// <summary>The page a blog lives on.</summary>
@@ -47,7 +52,10 @@ internal sealed class PostAddresses(IOptions<AntiphonOptions> options)
                 $"tag:antiphon.example,{post.CreatedAt:yyyy-MM-dd}:post:{post.Key}"
             );
 
-    /// <summary>Where the pages of a blog's own host name are, with trailing slash; scheme and port are those of our own address.</summary>
+    /// <summary>
+    /// Where the pages of a blog's own host name are, with trailing slash; scheme and port are those of our own
+    /// address.
+    /// </summary>
     public string AtHost(string host)
     {
         var own = new Uri(options.Value.PublicAddress);

@@ -2,9 +2,7 @@ using Antiphon.Core.Channels;
 using Antiphon.Core.Channels.Composing;
 using Antiphon.Core.Html;
 using Antiphon.Core.Text;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 
 namespace Antiphon.Server.Posts.Reading;
@@ -18,7 +16,8 @@ internal sealed class PostFactsReader(PostAddresses addresses)
     public PostFacts Of(Post post, ChannelSettings settings, ChannelKind kind)
     {
         var facts = Of(post);
-        // Only what people read and follow is counted; receivers that tell posts apart by their address get it as it is.
+        // Only what people read and follow is counted; receivers that tell posts apart by their address get it as it
+        // is.
         return kind == ChannelKind.Social
             ? facts with
             {

@@ -3,7 +3,6 @@ using Antiphon.Core.Posts.Terms;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Accounts;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
@@ -60,70 +59,67 @@ internal static class TermEndpoints
             .Authors.AsNoTracking()
             .Where(author => author.SiteId == site)
             .ToListAsync(cancellation);
-        static Dictionary<string, int> Counted(IEnumerable<string?> names) =>
-            names
-                .OfType<string>()
-                .GroupBy(name => name, StringComparer.OrdinalIgnoreCase)
-                .ToDictionary(group => group.Key, group => group.Count(), StringComparer.OrdinalIgnoreCase);
-        var (categories, tags, authors) = (
-            Counted(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category!))),
-            Counted(rows.SelectMany(row => row.Tags)),
-            Counted(rows.Select(row => row.Author))
-        );
-        var tree = new CategoryTree(kept.Select(category => new CategoryNode(category.Name, category.Above)));
-        var names = kept.Select(category => category.Name)
-            .Concat(kept.Select(category => category.Above).OfType<string>())
-            .Concat(categories.Keys)
-            .Distinct(StringComparer.OrdinalIgnoreCase);
-        CategoryView View(string name)
-        {
-            var about = kept.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
-            return new CategoryView(
-                about?.Name ?? name,
-                about?.Above,
-                about?.Description,
-                tree.PathTo(name),
-                categories.GetValueOrDefault(name)
-            );
-        }
-
-        AuthorView Person(string name)
-        {
-            var about = people.Find(author => string.Equals(author.Name, name, StringComparison.OrdinalIgnoreCase));
-            return new AuthorView(
-                about?.Name ?? name,
-                about?.About,
-                about?.Link,
-                about?.PictureAddress,
-                authors.GetValueOrDefault(name)
-            );
-        }
-
         return TypedResults.Ok(
             new TermsPage(
+                Categories(kept, Counted(rows.SelectMany(row => row.MoreCategories.Prepend(row.Category!)))),
                 [
-                    .. names
-                        .Select(View)
-                        .OrderBy(
-                            category => string.Join('\u0001', category.Path),
-                            StringComparer.CurrentCultureIgnoreCase
-                        ),
-                ],
-                [
-                    .. tags.Select(pair => new TermView(pair.Key, pair.Value))
+                    .. Counted(rows.SelectMany(row => row.Tags))
+                        .Select(pair => new TermView(pair.Key, pair.Value))
                         .OrderBy(term => term.Name, StringComparer.CurrentCultureIgnoreCase),
                 ],
-                [
-                    .. people
-                        .Select(author => author.Name)
-                        .Concat(authors.Keys)
-                        .Distinct(StringComparer.OrdinalIgnoreCase)
-                        .Select(Person)
-                        .OrderBy(author => author.Name, StringComparer.CurrentCultureIgnoreCase),
-                ]
+                Authors(people, Counted(rows.Select(row => row.Author)))
             )
         );
     }
+
+    private static Dictionary<string, int> Counted(IEnumerable<string?> names) =>
+        names
+            .OfType<string>()
+            .GroupBy(name => name, StringComparer.OrdinalIgnoreCase)
+            .ToDictionary(group => group.Key, group => group.Count(), StringComparer.OrdinalIgnoreCase);
+
+    // What posts name, what is described, and what stands above these, in the order of the tree.
+    private static IReadOnlyList<CategoryView> Categories(List<Category> kept, Dictionary<string, int> counts)
+    {
+        var tree = new CategoryTree(kept.Select(category => new CategoryNode(category.Name, category.Above)));
+        return
+        [
+            .. kept.Select(category => category.Name)
+                .Concat(kept.Select(category => category.Above).OfType<string>())
+                .Concat(counts.Keys)
+                .Distinct(StringComparer.OrdinalIgnoreCase)
+                .Select(name =>
+                    (name, about: kept.Find(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)))
+                )
+                .Select(term => new CategoryView(
+                    term.about?.Name ?? term.name,
+                    term.about?.Above,
+                    term.about?.Description,
+                    tree.PathTo(term.name),
+                    counts.GetValueOrDefault(term.name)
+                ))
+                .OrderBy(category => string.Join('\u0001', category.Path), StringComparer.CurrentCultureIgnoreCase),
+        ];
+    }
+
+    private static IReadOnlyList<AuthorView> Authors(List<Author> people, Dictionary<string, int> counts) =>
+        [
+            .. people
+                .Select(author => author.Name)
+                .Concat(counts.Keys)
+                .Distinct(StringComparer.OrdinalIgnoreCase)
+                .Select(name =>
+                    (name, about: people.Find(row => string.Equals(row.Name, name, StringComparison.OrdinalIgnoreCase)))
+                )
+                .Select(person => new AuthorView(
+                    person.about?.Name ?? person.name,
+                    person.about?.About,
+                    person.about?.Link,
+                    person.about?.PictureAddress,
+                    counts.GetValueOrDefault(person.name)
+                ))
+                .OrderBy(author => author.Name, StringComparer.CurrentCultureIgnoreCase),
+        ];
 
     private static async Task<Results<NoContent, ValidationProblem>> KeepCategory(
         long site,

@@ -1,13 +1,14 @@
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Terms;
 
-/// <summary>Renames a term on every post of a site, in one transaction. Posts of followed blogs keep theirs, as the next visit would bring it back.</summary>
+/// <summary>
+/// Renames a term on every post of a site, in one transaction. Posts of followed blogs keep theirs, as the next visit
+/// would bring it back.
+/// </summary>
 internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
 {
     /// <summary>Renames, or brings two terms together when the new name is in use.</summary>
@@ -98,7 +99,8 @@ internal sealed class TermRenaming(AntiphonContext database, ActRecord acts)
     {
         if (request.Kind == TermKind.Category)
         {
-            // Who chose it goes on getting it under its new name; who chose it alone would get everything once it is gone, so they keep it.
+            // Who chose it goes on getting it under its new name; who chose it alone would get everything once it is
+            // gone, so they keep it.
             var name = request.Name;
             var choosers =
                 request.To.Length == 0

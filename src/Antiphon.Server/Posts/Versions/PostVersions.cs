@@ -9,7 +9,10 @@ namespace Antiphon.Server.Posts.Versions;
 /// <summary>Keeps the versions of a post as it is saved.</summary>
 internal sealed class PostVersions(AntiphonContext database, TimeProvider clock)
 {
-    /// <summary>Before the first save of a post from before versions were kept: keeps it as it stands, so that nothing is lost by that save. The caller saves.</summary>
+    /// <summary>
+    /// Before the first save of a post from before versions were kept: keeps it as it stands, so that nothing is lost
+    /// by that save. The caller saves.
+    /// </summary>
     public async Task KeepOriginalAsync(Post post, CancellationToken cancellation)
     {
         if (post.Id == 0 || await database.PostVersions.AnyAsync(version => version.PostId == post.Id, cancellation))
@@ -27,7 +30,9 @@ internal sealed class PostVersions(AntiphonContext database, TimeProvider clock)
         );
     }
 
-    /// <summary>Keeps what is about to be saved, in place of the version before where both are of one sitting. The caller saves.</summary>
+    /// <summary>
+    /// Keeps what is about to be saved, in place of the version before where both are of one sitting. The caller saves.
+    /// </summary>
     /// <param name="post">The post with its new text.</param>
     /// <param name="person">Who saves.</param>
     /// <param name="name">Name of that person.</param>

@@ -1,4 +1,3 @@
-using System.Text;
 using Antiphon.Core.Feeds.Reading;
 using Antiphon.Core.Html;
 using Antiphon.Core.Html.Markdown;

@@ -2,7 +2,6 @@ using Antiphon.Core.Html;
 using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Posts.Working;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;

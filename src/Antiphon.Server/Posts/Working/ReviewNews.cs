@@ -3,7 +3,6 @@ using Antiphon.Data.Notices;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Notices;
 using Antiphon.Server.Platform.Access;
-using Antiphon.Server.Posts.Versions;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts.Working;

@@ -15,7 +15,9 @@ internal sealed class BlogHostCheck(
     TimeProvider clock
 )
 {
-    /// <summary>Looks, and records what was found; null when all is well, otherwise what is wrong and what to do.</summary>
+    /// <summary>
+    /// Looks, and records what was found; null when all is well, otherwise what is wrong and what to do.
+    /// </summary>
     public async Task<string?> RunAsync(Blog blog, CancellationToken cancellation)
     {
         var address = new Uri(addresses.AtHost(blog.HostName!) + "robots.txt");
@@ -28,7 +30,10 @@ internal sealed class BlogHostCheck(
         return trouble;
     }
 
-    /// <summary>The line of robots.txt by which the blog's own pages are told from anybody else's; a comment to those it is written for.</summary>
+    /// <summary>
+    /// The line of robots.txt by which the blog's own pages are told from anybody else's; a comment to those it is
+    /// written for.
+    /// </summary>
     public static string MarkOf(Blog blog) => $"# Pages of the blog {blog.Key}";
 
     private static string? TroubleOf(Blog blog, Fetched fetched)

@@ -5,7 +5,8 @@ using Microsoft.EntityFrameworkCore;
 namespace Antiphon.Server.PublicPages.Blogs;
 
 /// <summary>
-/// Answers requests that come under a blog's own host name with that blog's pages, as if they were asked for below /blogs/{key}. Nothing else of ours answers there:
+/// Answers requests that come under a blog's own host name with that blog's pages, as if they were asked for below
+/// /blogs/{key}. Nothing else of ours answers there:
 /// the workplace and its API stay under our own name alone.
 /// </summary>
 internal static class BlogHosts

@@ -1,7 +1,5 @@
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data.Blogs;
-using Antiphon.Data.Pictures;
-using Antiphon.Data.Posts;
 
 namespace Antiphon.Server.PublicPages.Blogs;
 

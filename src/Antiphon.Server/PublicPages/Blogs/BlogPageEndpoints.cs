@@ -1,10 +1,8 @@
 using System.Text;
 using Antiphon.Core.Feeds.Writing;
-using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Posts.Reading;
@@ -13,7 +11,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.PublicPages.Blogs;
 
-/// <summary>/blogs/{key} and below: the pages of a blog for readers, also under a host name of the blog's own.</summary>
+/// <summary>
+/// /blogs/{key} and below: the pages of a blog for readers, also under a host name of the blog's own.
+/// </summary>
 internal static class BlogPageEndpoints
 {
     private const int MostInSitemap = 50_000;

@@ -1,14 +1,12 @@
 using System.Globalization;
 using Antiphon.Core.Html;
 using Antiphon.Core.Listings.Entries;
-using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Core.Posts.Terms;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Markup;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Pages.Texts;
@@ -193,7 +191,9 @@ internal sealed class BlogPageReader(
         };
     }
 
-    /// <summary>The posts of a month of the site's clocks, such as "2026-11"; null when it is none or has none.</summary>
+    /// <summary>
+    /// The posts of a month of the site's clocks, such as "2026-11"; null when it is none or has none.
+    /// </summary>
     public async Task<BlogPageContent?> MonthAsync(Blog blog, string month, CancellationToken cancellation)
     {
         // The first and last years there are have no day before or behind them.

@@ -1,5 +1,4 @@
 using Antiphon.Core.Listings.Styles;
-using Antiphon.Core.Listings.Styles.Colours;
 using Antiphon.Core.PublicPages;
 using Antiphon.Core.Sites;
 using Antiphon.Server.Listings.Styles;
@@ -12,7 +11,8 @@ namespace Antiphon.Server.PublicPages.Blogs;
 /// <param name="Sitemap">Their sitemap, for search engines.</param>
 /// <param name="HostName">Host name of their own, or null.</param>
 /// <param name="HostAddress">Where they begin under that name.</param>
-/// <param name="HostSeenAt">When they were last found there; null until then, and addresses do not use the name.</param>
+/// <param name="HostSeenAt">When they were last found there; null until then, and addresses do not use the
+/// name.</param>
 /// <param name="SearchDescription">What search engines show below the blog's name.</param>
 /// <param name="Look">How they look.</param>
 /// <param name="Contrast">How readable each pair of colours is.</param>

@@ -28,6 +28,8 @@ internal sealed record PostPageContent(
     bool IsPreview = false
 )
 {
-    /// <summary>Whether the page says that it is a preview behind a link that ends; not where its writer looks at it.</summary>
+    /// <summary>
+    /// Whether the page says that it is a preview behind a link that ends; not where its writer looks at it.
+    /// </summary>
     public bool HasNote { get; init; } = IsPreview;
 }

@@ -9,7 +9,9 @@ using Antiphon.Server.Platform;
 
 namespace Antiphon.Server.PublicPages.Posts;
 
-/// <summary>What the page of a post tells machines: search engines (schema.org), networks (Open Graph), feed readers.</summary>
+/// <summary>
+/// What the page of a post tells machines: search engines (schema.org), networks (Open Graph), feed readers.
+/// </summary>
 internal static class PostPageHead
 {
     private const int DescriptionLength = 160;
@@ -69,7 +71,8 @@ internal static class PostPageHead
         if ((content.Post.Details.SocialPicture ?? content.Post.PictureAddress) is not { } picture)
             return;
         var own = PictureAddress.Parse(picture);
-        // The focal point and the words belong to the post's own picture; one chosen for networks is framed for them already.
+        // The focal point and the words belong to the post's own picture; one chosen for networks is framed for them
+        // already.
         var isOthers = content.Post.Details.SocialPicture is not null;
         meta(
             "property",

@@ -100,7 +100,8 @@ internal static class PostPageMarkup
         body.Append("</dl>");
     }
 
-    // Plain links: nothing is loaded from elsewhere. The two that need the browser are shown by script where it can do them.
+    // Plain links: nothing is loaded from elsewhere. The two that need the browser are shown by script where it can do
+    // them.
     private static void AppendShare(StringBuilder body, PostPageContent content)
     {
         body.Append(ShareMarkup.Line(content.Post.Blog.Site, content.Post.Title, content.Address, "share"))

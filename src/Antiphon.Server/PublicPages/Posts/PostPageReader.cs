@@ -1,9 +1,6 @@
-using Antiphon.Core.Posts;
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Posts;

@@ -1,8 +1,5 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
-using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Pages.Texts;
 using Antiphon.Server.Platform;

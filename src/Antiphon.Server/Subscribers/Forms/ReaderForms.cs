@@ -1,11 +1,7 @@
-using Antiphon.Core.Posts;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Blogs;
-using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Notices;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Notices;
 using Antiphon.Server.Outgoing.Mail;
@@ -18,7 +14,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Subscribers.Forms;
 
-/// <summary>/embed/questions and /embed/subscribe: targets of the forms that stand in posts. Plain posts, answered with a page that leads back.</summary>
+/// <summary>
+/// /embed/questions and /embed/subscribe: targets of the forms that stand in posts. Plain posts, answered with a page
+/// that leads back.
+/// </summary>
 internal static class ReaderForms
 {
     private const int LongestMessage = 5000;
@@ -89,7 +88,8 @@ internal static class ReaderForms
         );
     }
 
-    // A page of ours says where it is in full; other sites say no more than their name, and are led to where the post lives.
+    // A page of ours says where it is in full; other sites say no more than their name, and are led to where the post
+    // lives.
     private static string? CameFrom(HttpContext http) =>
         http.Request.GetTypedHeaders().Referer is { IsAbsoluteUri: true, AbsolutePath.Length: > 1 } page
         && page.Authority == http.Request.Host.Value

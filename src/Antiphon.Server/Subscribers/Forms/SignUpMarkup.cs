@@ -9,7 +9,10 @@ using Antiphon.Server.Platform;
 
 namespace Antiphon.Server.Subscribers.Forms;
 
-/// <summary>The HTML of a form that asks for new posts: baked into snippets, fetched by the script, shown in the workplace. It works as a plain post without script.</summary>
+/// <summary>
+/// The HTML of a form that asks for new posts: baked into snippets, fetched by the script, shown in the workplace. It
+/// works as a plain post without script.
+/// </summary>
 internal static class SignUpMarkup
 {
     private static readonly string Style = StyleSheet.Read("Subscribers/Forms/sign-up.css");
@@ -24,7 +27,10 @@ internal static class SignUpMarkup
         return $"<style>{Style}\n{look}</style>\n<section class=\"antiphon-listing antiphon-signup antiphon-k{form.Key}\" part=\"signup\" lang=\"{E(form.Site.Language)}\" dir=\"{ReaderLanguage.DirectionOf(form.Site.Language)}\" data-shape=\"{form.Settings.Shape.ToString().ToLowerInvariant()}\" data-close=\"{E(ReaderFormTexts.For(form.Site.Language).Close)}\">\n{Inner(form, digests, options)}</section>";
     }
 
-    /// <summary>What is pasted into a page: the form itself, so that it is there without script, and the script that gives it its shape.</summary>
+    /// <summary>
+    /// What is pasted into a page: the form itself, so that it is there without script, and the script that gives it
+    /// its shape.
+    /// </summary>
     public static string Snippet(SignUpForm form, IReadOnlyDictionary<long, string> digests, AntiphonOptions options) =>
         $"<div data-antiphon-form=\"{form.Key}\">\n{Inner(form, digests, options)}</div>\n<script src=\"{options.AddressOf("embed/antiphon.js")}\" async></script>";
 

@@ -3,7 +3,6 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Subscribers;
 using Antiphon.Core.Text;
 using Antiphon.Data;
-using Antiphon.Data.Posts;
 using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Outgoing.Mail;
@@ -14,7 +13,9 @@ using Microsoft.Extensions.Options;
 
 namespace Antiphon.Server.Subscribers.Forms;
 
-/// <summary>Takes what forms ask for: a mail asks back whether the address is theirs, and only its link makes a subscriber.</summary>
+/// <summary>
+/// Takes what forms ask for: a mail asks back whether the address is theirs, and only its link makes a subscriber.
+/// </summary>
 internal sealed class SignUpTaking(
     AntiphonContext database,
     LetterBox letters,
@@ -26,7 +27,10 @@ internal sealed class SignUpTaking(
 {
     private const int LongestName = 100;
 
-    /// <summary>Takes a form. What is said is the same whether the address is known or not, so that nobody learns who reads here.</summary>
+    /// <summary>
+    /// Takes a form. What is said is the same whether the address is known or not, so that nobody learns who reads
+    /// here.
+    /// </summary>
     /// <param name="site">The site.</param>
     /// <param name="form">The embedded form; null for the block in a post.</param>
     /// <param name="sent">What was sent.</param>

@@ -5,12 +5,14 @@ using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Limits;
 using Antiphon.Server.Platform.Requests;
-using Microsoft.AspNetCore.Http.HttpResults;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Subscribers.Preferences;
 
-/// <summary>/preferences/{key}: where a subscriber chooses what they get, pauses, and has everything about them deleted. The key in the link shows that it is theirs; nobody can guess one.</summary>
+/// <summary>
+/// /preferences/{key}: where a subscriber chooses what they get, pauses, and has everything about them deleted. The key
+/// in the link shows that it is theirs; nobody can guess one.
+/// </summary>
 internal static class PreferencePages
 {
     private const int MostCategories = 30;

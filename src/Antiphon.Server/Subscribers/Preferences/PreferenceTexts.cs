@@ -1,4 +1,3 @@
-using System.Globalization;
 using Antiphon.Core.Languages;
 
 namespace Antiphon.Server.Subscribers.Preferences;

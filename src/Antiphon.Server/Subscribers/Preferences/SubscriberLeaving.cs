@@ -7,7 +7,9 @@ using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Subscribers.Preferences;
 
-/// <summary>Ends and resumes what subscribers get, and tells webhooks of it in the same transaction, whoever asked for it.</summary>
+/// <summary>
+/// Ends and resumes what subscribers get, and tells webhooks of it in the same transaction, whoever asked for it.
+/// </summary>
 internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents events, TimeProvider clock)
 {
     /// <summary>Ends the mails; nothing when they have ended.</summary>
@@ -55,7 +57,9 @@ internal sealed class SubscriberLeaving(AntiphonContext database, ISiteEvents ev
     /// <summary>Wakes the worker that tells webhooks, once what happened is saved.</summary>
     public void Wake() => events.Saved();
 
-    /// <summary>Deletes everything about a subscriber. Their address is kept as a hash alone, so that no list brings it back.</summary>
+    /// <summary>
+    /// Deletes everything about a subscriber. Their address is kept as a hash alone, so that no list brings it back.
+    /// </summary>
     /// <param name="subscriber">The subscriber with the site, tracked.</param>
     /// <param name="cancellation">Ends it early.</param>
     public async Task EraseAsync(Subscriber subscriber, CancellationToken cancellation)

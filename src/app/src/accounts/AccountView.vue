@@ -27,7 +27,9 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Tokens for scripts"><template #state>A script sends one as “Authorization: Bearer …” and may do what you may do.</template></PageTitle>
+  <PageTitle title="Tokens for scripts"
+    ><template #state>A script sends one as “Authorization: Bearer …” and may do what you may do.</template></PageTitle
+  >
   <div class="work">
     <form class="row make" novalidate @submit.prevent="make">
       <v-text-field v-model="name" label="What is the token for?" :error-messages="fields.name" />

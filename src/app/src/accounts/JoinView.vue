@@ -29,7 +29,10 @@ const sentence = computed(() =>
 async function join(): Promise<void> {
   await run(async () => {
     const joined = await take(
-      api.POST('/api/invitations/{key}', { params: { path: { key: key.value } }, body: { name: you.name || null, password: you.password } }),
+      api.POST('/api/invitations/{key}', {
+        params: { path: { key: key.value } },
+        body: { name: you.name || null, password: you.password },
+      }),
     )
     await readSession(true)
     await router.push(`/s/${joined.siteId}`)
@@ -38,10 +41,21 @@ async function join(): Promise<void> {
 </script>
 
 <template>
-  <AloneView :title="data ? `The team of ${data.siteName}` : error ? 'This invitation is over' : 'An invitation'" :sentence="sentence">
+  <AloneView
+    :title="data ? `The team of ${data.siteName}` : error ? 'This invitation is over' : 'An invitation'"
+    :sentence="sentence"
+  >
     <p v-if="isPending" class="waiting" role="status">One moment …</p>
     <form v-else-if="data" class="form narrow" novalidate @submit.prevent="join">
-      <v-text-field v-if="!data.hasAccount" v-model="you.name" label="Your name" name="name" autocomplete="name" autofocus :error-messages="fields.name" />
+      <v-text-field
+        v-if="!data.hasAccount"
+        v-model="you.name"
+        label="Your name"
+        name="name"
+        autocomplete="name"
+        autofocus
+        :error-messages="fields.name"
+      />
       <v-text-field
         v-model="you.password"
         :label="data.hasAccount ? 'Password of your account' : 'A password'"

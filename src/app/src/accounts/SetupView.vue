@@ -6,7 +6,12 @@ import { AloneView, useAct } from '../shared'
 import { readSession } from './readSession'
 
 const route = useRoute()
-const owner = reactive({ name: '', mail: '', password: '', key: typeof route.query.key === 'string' ? route.query.key : '' })
+const owner = reactive({
+  name: '',
+  mail: '',
+  password: '',
+  key: typeof route.query.key === 'string' ? route.query.key : '',
+})
 const { running, trouble, fields, run } = useAct()
 const router = useRouter()
 
@@ -20,10 +25,27 @@ async function setUp(): Promise<void> {
 </script>
 
 <template>
-  <AloneView title="Make the first account" sentence="This installation is new. Whoever creates the first account becomes its owner.">
+  <AloneView
+    title="Make the first account"
+    sentence="This installation is new. Whoever creates the first account becomes its owner."
+  >
     <form class="form narrow" novalidate @submit.prevent="setUp">
-      <v-text-field v-model="owner.name" label="Your name" name="name" autocomplete="name" autofocus :error-messages="fields.name" />
-      <v-text-field v-model="owner.mail" label="Mail address" type="email" name="mail" autocomplete="username" :error-messages="fields.mail" />
+      <v-text-field
+        v-model="owner.name"
+        label="Your name"
+        name="name"
+        autocomplete="name"
+        autofocus
+        :error-messages="fields.name"
+      />
+      <v-text-field
+        v-model="owner.mail"
+        label="Mail address"
+        type="email"
+        name="mail"
+        autocomplete="username"
+        :error-messages="fields.mail"
+      />
       <v-text-field
         v-model="owner.password"
         label="Password"

@@ -23,8 +23,23 @@ async function signIn(): Promise<void> {
 <template>
   <AloneView title="Sign in" sentence="Your blog, and everywhere it shows.">
     <form class="form narrow" novalidate @submit.prevent="signIn">
-      <v-text-field v-model="mail" label="Mail address" type="email" name="mail" autocomplete="username" autofocus :error-messages="fields.mail" />
-      <v-text-field v-model="password" label="Password" type="password" name="password" autocomplete="current-password" :error-messages="fields.password" />
+      <v-text-field
+        v-model="mail"
+        label="Mail address"
+        type="email"
+        name="mail"
+        autocomplete="username"
+        autofocus
+        :error-messages="fields.mail"
+      />
+      <v-text-field
+        v-model="password"
+        label="Password"
+        type="password"
+        name="password"
+        autocomplete="current-password"
+        :error-messages="fields.password"
+      />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <v-btn type="submit" :loading="running" block>Sign in</v-btn>
     </form>

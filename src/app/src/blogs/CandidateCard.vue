@@ -13,7 +13,8 @@ const emit = defineEmits<{ choose: [] }>()
       <h3>{{ props.candidate.title ?? 'Feed without a title' }}</h3>
       <p class="address">{{ props.candidate.address }}</p>
       <p class="soft small">
-        {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} · {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest
+        {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} ·
+        {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest
         <WhenText :at="props.candidate.newest" />
       </p>
       <p class="small why">Why here: {{ props.candidate.reason }}.</p>
@@ -22,10 +23,13 @@ const emit = defineEmits<{ choose: [] }>()
       </ul>
     </div>
     <div class="side">
-      <span class="tag" :class="verdicts[props.candidate.verdict].tone">{{ verdicts[props.candidate.verdict].short }}</span>
+      <span class="tag" :class="verdicts[props.candidate.verdict].tone">{{
+        verdicts[props.candidate.verdict].short
+      }}</span>
       <v-btn :loading="props.busy" @click="emit('choose')">Follow this feed</v-btn>
       <p v-if="props.candidate.errors" class="small soft">
-        {{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}; what can be read is read.
+        {{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}; what can be
+        read is read.
       </p>
     </div>
   </article>

@@ -18,27 +18,39 @@ const { say } = useNotice()
 const router = useRouter()
 const queries = useQueryClient()
 const path = () => ({ site: id.value })
-const reload = () => Promise.all(['blogs', 'coverage', 'posts', 'feeds'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+const reload = () =>
+  Promise.all(['blogs', 'coverage', 'posts', 'feeds'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
 
 async function look(): Promise<void> {
   found.value = null
   connected.value = null
   found.value =
-    (await act.run(() => take(api.POST('/api/sites/{site}/blogs/discover', { params: { path: path() }, body: { address: address.value } })))) ?? null
+    (await act.run(() =>
+      take(
+        api.POST('/api/sites/{site}/blogs/discover', { params: { path: path() }, body: { address: address.value } }),
+      ),
+    )) ?? null
 }
 
 async function follow(candidate: Schemas['CandidateView']): Promise<void> {
   chosen.value = candidate.address
   connected.value =
     (await act.run(() =>
-      take(api.POST('/api/sites/{site}/blogs/follow', { params: { path: path() }, body: { feedAddress: candidate.address, name: null } })),
+      take(
+        api.POST('/api/sites/{site}/blogs/follow', {
+          params: { path: path() },
+          body: { feedAddress: candidate.address, name: null },
+        }),
+      ),
     )) ?? null
   if (connected.value) found.value = null
   await reload()
 }
 
 async function start(): Promise<void> {
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/blogs', { params: { path: path() }, body: blog.value })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/blogs', { params: { path: path() }, body: blog.value })),
+  )
   if (!made) return
   await reload()
   say(`“${made.name}” is ready to be written.`)
@@ -55,13 +67,22 @@ async function list(): Promise<void> {
     heading: name,
     details: { picture: true, excerpt: false, date: true, author: false, category: false },
   }
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/listings', { params: { path: path() }, body: { name, definition, pageAddress: null } })))
+  const made = await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/listings', {
+        params: { path: path() },
+        body: { name, definition, pageAddress: null },
+      }),
+    ),
+  )
   if (made) await router.push(`/s/${id.value}/listings/${made.id}`)
 }
 </script>
 
 <template>
-  <PageTitle title="Connect a blog"><template #state>Follow one that lives elsewhere, or start one that is written here.</template></PageTitle>
+  <PageTitle title="Connect a blog"
+    ><template #state>Follow one that lives elsewhere, or start one that is written here.</template></PageTitle
+  >
   <div class="work">
     <div class="pills mb-4">
       <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">It lives elsewhere</button
@@ -79,10 +100,20 @@ async function list(): Promise<void> {
         />
         <v-btn type="submit" height="48" :loading="act.running.value && !found">Find its feed</v-btn>
       </form>
-      <p v-if="act.running.value && !found && !connected" class="waiting" role="status">Looking for feeds at this address …</p>
-      <p v-if="act.trouble.value || act.fields.value.feedAddress" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.feedAddress?.[0] }}</p>
+      <p v-if="act.running.value && !found && !connected" class="waiting" role="status">
+        Looking for feeds at this address …
+      </p>
+      <p v-if="act.trouble.value || act.fields.value.feedAddress" class="trouble" role="alert">
+        {{ act.trouble.value || act.fields.value.feedAddress?.[0] }}
+      </p>
       <section v-if="found" aria-label="Feeds found">
-        <h2 class="group">{{ found.candidates.length === 1 ? 'One feed found' : `${found.candidates.length} feeds found, the likeliest first` }}</h2>
+        <h2 class="group">
+          {{
+            found.candidates.length === 1
+              ? 'One feed found'
+              : `${found.candidates.length} feeds found, the likeliest first`
+          }}
+        </h2>
         <CandidateCard
           v-for="one in found.candidates"
           :key="one.address"
@@ -95,13 +126,25 @@ async function list(): Promise<void> {
         <h2>“{{ connected.name }}” is connected</h2>
         <p>{{ counted(connected.posts, 'post') }} read; new ones follow by themselves.</p>
         <div class="row mt-3">
-          <v-btn :loading="act.running.value" @click="list">Make a listing of it</v-btn><v-btn variant="outlined" :to="`/s/${id}`">To Coverage</v-btn>
+          <v-btn :loading="act.running.value" @click="list">Make a listing of it</v-btn
+          ><v-btn variant="outlined" :to="`/s/${id}`">To Coverage</v-btn>
         </div>
       </section>
     </template>
     <form v-else class="form" novalidate @submit.prevent="start">
-      <v-text-field v-model="blog.name" label="Name of the blog" name="blog" autofocus :error-messages="act.fields.value.name" />
-      <v-textarea v-model="blog.description" label="What is it about? (one sentence)" rows="2" :error-messages="act.fields.value.description" />
+      <v-text-field
+        v-model="blog.name"
+        label="Name of the blog"
+        name="blog"
+        autofocus
+        :error-messages="act.fields.value.name"
+      />
+      <v-textarea
+        v-model="blog.description"
+        label="What is it about? (one sentence)"
+        rows="2"
+        :error-messages="act.fields.value.description"
+      />
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <div><v-btn type="submit" :loading="act.running.value">Start the blog</v-btn></div>
     </form>

@@ -2,12 +2,17 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { QuestionPart } from '../listings'
-import { CopyButton, useAct, WhenText } from '../shared'
+import { CopyButton, QuestionPart, useAct, WhenText } from '../shared'
 
 /** Where the pages answer, and what search engines are told. */
 const draft = defineModel<{ hostName: string | null; searchDescription: string | null }>({ required: true })
-const props = defineProps<{ siteId: number; blogId: number; stored: Schemas['PagesView']; fields: Record<string, string[]>; changed: boolean }>()
+const props = defineProps<{
+  siteId: number
+  blogId: number
+  stored: Schemas['PagesView']
+  fields: Record<string, string[]>
+  changed: boolean
+}>()
 const queries = useQueryClient()
 const act = useAct()
 const seen = ref<Schemas['HostView'] | null>(null)
@@ -16,7 +21,13 @@ const answer = computed(() => (props.stored.hostSeenAt ? props.stored.hostName :
 
 async function look(): Promise<void> {
   seen.value =
-    (await act.run(() => take(api.POST('/api/sites/{site}/blogs/{blog}/pages/host', { params: { path: { site: props.siteId, blog: props.blogId } } })))) ?? null
+    (await act.run(() =>
+      take(
+        api.POST('/api/sites/{site}/blogs/{blog}/pages/host', {
+          params: { path: { site: props.siteId, blog: props.blogId } },
+        }),
+      ),
+    )) ?? null
   await queries.invalidateQueries({ queryKey: ['pages'] })
 }
 </script>
@@ -37,14 +48,20 @@ async function look(): Promise<void> {
       />
       <template v-if="props.stored.hostName">
         <p class="small soft">
-          Have your domain lead {{ props.stored.hostName }} to this server: a CNAME record to {{ server }}, or whatever your host asks for. Old addresses go on
-          working.
+          Have your domain lead {{ props.stored.hostName }} to this server: a CNAME record to {{ server }}, or whatever
+          your host asks for. Old addresses go on working.
         </p>
         <p class="row small">
-          <v-btn variant="outlined" height="34" :loading="act.running.value" :disabled="props.changed" @click="look">Look whether it leads here</v-btn>
-          <span v-if="props.stored.hostSeenAt" class="v">It does, seen <WhenText :at="props.stored.hostSeenAt" />.</span>
+          <v-btn variant="outlined" height="34" :loading="act.running.value" :disabled="props.changed" @click="look"
+            >Look whether it leads here</v-btn
+          >
+          <span v-if="props.stored.hostSeenAt" class="v"
+            >It does, seen <WhenText :at="props.stored.hostSeenAt" />.</span
+          >
         </p>
-        <p v-if="seen?.trouble || act.trouble.value" class="trouble" role="alert">{{ seen?.trouble ?? act.trouble.value }}</p>
+        <p v-if="seen?.trouble || act.trouble.value" class="trouble" role="alert">
+          {{ seen?.trouble ?? act.trouble.value }}
+        </p>
       </template>
       <v-textarea
         v-model="draft.searchDescription"

@@ -1,12 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../api'
-import { ChipChoice, ColourLines, MatchDialog, NumberLine, QuestionPart, usePageLook, wholeLook } from '../listings'
+import { ChipChoice, NumberLine, QuestionPart } from '../shared'
+import { ColourLines, MatchDialog, usePageLook, wholeLook } from '../listings'
 import type { WholePageLook } from './usePages'
 
 /** Colours and type of the pages, or those of the site. */
 const look = defineModel<WholePageLook>({ required: true })
-const props = defineProps<{ siteId: number; address: string; contrast: Schemas['LookPair'][]; fields: Record<string, string[]> }>()
+const props = defineProps<{
+  siteId: number
+  address: string
+  contrast: Schemas['LookPair'][]
+  fields: Record<string, string[]>
+}>()
 const matching = ref(false)
 const page = usePageLook(
   () => props.siteId,
@@ -15,13 +21,23 @@ const page = usePageLook(
 const found = computed(() => page.query.data.value?.found ?? [])
 // A listing's look and a page's share colours and type; what is taken from the site goes through the former.
 const asListing = computed({
-  get: () => wholeLook({ colours: look.value.colours, headingType: look.value.headingType, excerptType: look.value.textType }),
-  set: (taken) => (look.value = { ...look.value, colours: taken.colours, headingType: taken.headingType, textType: taken.excerptType, theme: 'light' }),
+  get: () =>
+    wholeLook({ colours: look.value.colours, headingType: look.value.headingType, excerptType: look.value.textType }),
+  set: (taken) =>
+    (look.value = {
+      ...look.value,
+      colours: taken.colours,
+      headingType: taken.headingType,
+      textType: taken.excerptType,
+      theme: 'light',
+    }),
 })
 const answer = computed(() => {
-  const own = [...Object.values(look.value.colours), ...Object.values(look.value.headingType), ...Object.values(look.value.textType)].filter(
-    (value) => value !== null,
-  ).length
+  const own = [
+    ...Object.values(look.value.colours),
+    ...Object.values(look.value.headingType),
+    ...Object.values(look.value.textType),
+  ].filter((value) => value !== null).length
   return own ? `${own} of the site’s or your own` : 'ours'
 })
 </script>

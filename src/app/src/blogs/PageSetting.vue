@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../api'
-import { ChipChoice, NumberLine, QuestionPart } from '../listings'
+import { ChipChoice, NumberLine, QuestionPart } from '../shared'
 import type { WholePageLook } from './usePages'
 
 /** How a page is set: width, title, byline, tags, room. */
@@ -28,7 +28,13 @@ function toggle(part: Schemas['BylinePart']): void {
 <template>
   <QuestionPart title="How is it set?" :answer="answer">
     <div class="lines">
-      <NumberLine v-model="look.measure" label="Column of text" name="measure" :min="26" :max="60" :problem="props.fields['look.measure']?.[0]"
+      <NumberLine
+        v-model="look.measure"
+        label="Column of text"
+        name="measure"
+        :min="26"
+        :max="60"
+        :problem="props.fields['look.measure']?.[0]"
         ><span class="soft small"> × the type</span></NumberLine
       >
       <ChipChoice

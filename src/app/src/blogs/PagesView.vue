@@ -12,7 +12,10 @@ import { usePages } from './usePages'
 const { id, site, mayEdit } = useSite()
 const chosen = useQueryValue('blog')
 const side = useQueryValue('page')
-const { data: all } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
+const { data: all } = useQuery({
+  queryKey: ['blogs', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })),
+})
 const blogs = computed(() => (all.value ?? []).filter((blog) => blog.writtenHere))
 const blog = computed(() => Number(chosen.value) || blogs.value[0]?.id || 0)
 const { draft, stored, preview, isChanged, act, save } = usePages(
@@ -20,7 +23,9 @@ const { draft, stored, preview, isChanged, act, save } = usePages(
   () => blog.value,
 )
 const { say } = useNotice()
-const html = computed(() => (side.value === 'index' ? preview.value?.index : (preview.value?.post ?? preview.value?.index)) ?? null)
+const html = computed(
+  () => (side.value === 'index' ? preview.value?.index : (preview.value?.post ?? preview.value?.index)) ?? null,
+)
 const saving = ref(false)
 
 async function put(): Promise<void> {
@@ -33,10 +38,19 @@ async function put(): Promise<void> {
 <template>
   <PageTitle title="Own pages">
     <template #state
-      ><span role="status">{{ !draft ? '' : isChanged ? 'Not on the pages yet.' : `As readers see them.` }}</span></template
+      ><span role="status">{{
+        !draft ? '' : isChanged ? 'Not on the pages yet.' : `As readers see them.`
+      }}</span></template
     >
     <template #act>
-      <v-btn v-if="stored.data.value" variant="outlined" :href="stored.data.value.address" target="_blank" rel="noopener">Open the pages</v-btn>
+      <v-btn
+        v-if="stored.data.value"
+        variant="outlined"
+        :href="stored.data.value.address"
+        target="_blank"
+        rel="noopener"
+        >Open the pages</v-btn
+      >
       <v-btn v-if="mayEdit" :disabled="!isChanged" :loading="saving" @click="put">Use this look</v-btn>
     </template>
   </PageTitle>
@@ -44,7 +58,10 @@ async function put(): Promise<void> {
   <p v-if="stored.error.value" class="work trouble" role="alert">{{ lineOf(stored.error.value) }}</p>
   <div v-else-if="all && blogs.length === 0" class="work empty">
     <h2>No blog is written here yet</h2>
-    <p>Pages of their own are for posts that are written here or brought in. Start a blog, and its pages are there at once.</p>
+    <p>
+      Pages of their own are for posts that are written here or brought in. Start a blog, and its pages are there at
+      once.
+    </p>
     <v-btn :to="`/s/${id}/connect`">Start a blog</v-btn>
   </div>
   <p v-else-if="!draft || !site" class="work waiting">Opening the pages …</p>
@@ -60,14 +77,41 @@ async function put(): Promise<void> {
         @update:model-value="(value: number) => (chosen = String(value))"
       />
       <PageSetting v-model="draft.look" :fields="act.fields.value" />
-      <PageColours v-model="draft.look" :site-id="id" :address="site.address" :contrast="stored.data.value?.contrast ?? []" :fields="act.fields.value" />
-      <PageAddress v-model="draft" :site-id="id" :blog-id="blog" :stored="stored.data.value!" :fields="act.fields.value" :changed="isChanged" />
+      <PageColours
+        v-model="draft.look"
+        :site-id="id"
+        :address="site.address"
+        :contrast="stored.data.value?.contrast ?? []"
+        :fields="act.fields.value"
+      />
+      <PageAddress
+        v-model="draft"
+        :site-id="id"
+        :blog-id="blog"
+        :stored="stored.data.value!"
+        :fields="act.fields.value"
+        :changed="isChanged"
+      />
     </fieldset>
     <div class="right">
       <PageFrame :html="html" title="The page in this look">
         <span class="chips" role="group" aria-label="Which page">
-          <button type="button" class="chip" :class="{ on: side !== 'index' }" :aria-pressed="side !== 'index'" @click="side = ''">A post</button>
-          <button type="button" class="chip" :class="{ on: side === 'index' }" :aria-pressed="side === 'index'" @click="side = 'index'">
+          <button
+            type="button"
+            class="chip"
+            :class="{ on: side !== 'index' }"
+            :aria-pressed="side !== 'index'"
+            @click="side = ''"
+          >
+            A post
+          </button>
+          <button
+            type="button"
+            class="chip"
+            :class="{ on: side === 'index' }"
+            :aria-pressed="side === 'index'"
+            @click="side = 'index'"
+          >
             The list of posts
           </button>
         </span>

@@ -57,13 +57,19 @@ export function usePages(site: () => number, blog: () => number) {
   async function show(): Promise<void> {
     if (draft.value)
       preview.value =
-        (await act.run(() => take(api.POST('/api/sites/{site}/blogs/{blog}/pages/preview', { params: { path: path() }, body: draft.value! })))) ?? preview.value
+        (await act.run(() =>
+          take(
+            api.POST('/api/sites/{site}/blogs/{blog}/pages/preview', { params: { path: path() }, body: draft.value! }),
+          ),
+        )) ?? preview.value
   }
   watchDebounced(draft, show, { deep: true, debounce: 200, immediate: true })
 
   async function save(): Promise<boolean> {
     const sent = JSON.stringify(draft.value)
-    const view = await act.run(() => take(api.PUT('/api/sites/{site}/blogs/{blog}/pages', { params: { path: path() }, body: draft.value! })))
+    const view = await act.run(() =>
+      take(api.PUT('/api/sites/{site}/blogs/{blog}/pages', { params: { path: path() }, body: draft.value! })),
+    )
     if (!view) return false
     saved.value = sent
     queries.setQueryData(['pages', site(), blog()], view)

@@ -9,7 +9,8 @@ const share = computed(() => Math.min(100, (100 * props.count) / (props.limit ||
 <template>
   <div class="meter" :class="{ over: props.count > props.limit }"><i :style="{ width: `${share}%` }" /></div>
   <small class="soft"
-    >{{ props.count }} of {{ props.limit }}<template v-if="props.shortened.length">, shortened: {{ props.shortened.join(', ') }}</template></small
+    >{{ props.count }} of {{ props.limit
+    }}<template v-if="props.shortened.length">, shortened: {{ props.shortened.join(', ') }}</template></small
   >
 </template>
 

@@ -20,12 +20,40 @@ export const markOf: Record<Schemas['DeliveryState'], Schemas['CoverageMark']> =
   cancelled: 'leftOut',
 }
 
-export const kinds: Record<Schemas['ChannelKind'], { name: string; does: string; secret: string | null; address: string }> = {
-  social: { name: 'Social network', does: 'A short post for each post, with its link and picture.', secret: 'Token', address: 'Address that takes posts' },
-  partner: { name: 'Partner site', does: 'The post itself, with this site named as its source.', secret: 'Token', address: 'Address that takes posts' },
-  webhook: { name: 'Webhook', does: 'A signed message for each thing that happens, for programs.', secret: 'Secret', address: 'Address that is told' },
-  hub: { name: 'Hub', does: 'Readers of your feeds learn of new posts within seconds (WebSub).', secret: null, address: 'Address of the hub' },
-  pings: { name: 'Pages you link to', does: 'Each page a post links to is told, where it takes Webmention or Pingback.', secret: null, address: '' },
+export const kinds: Record<
+  Schemas['ChannelKind'],
+  { name: string; does: string; secret: string | null; address: string }
+> = {
+  social: {
+    name: 'Social network',
+    does: 'A short post for each post, with its link and picture.',
+    secret: 'Token',
+    address: 'Address that takes posts',
+  },
+  partner: {
+    name: 'Partner site',
+    does: 'The post itself, with this site named as its source.',
+    secret: 'Token',
+    address: 'Address that takes posts',
+  },
+  webhook: {
+    name: 'Webhook',
+    does: 'A signed message for each thing that happens, for programs.',
+    secret: 'Secret',
+    address: 'Address that is told',
+  },
+  hub: {
+    name: 'Hub',
+    does: 'Readers of your feeds learn of new posts within seconds (WebSub).',
+    secret: null,
+    address: 'Address of the hub',
+  },
+  pings: {
+    name: 'Pages you link to',
+    does: 'Each page a post links to is told, where it takes Webmention or Pingback.',
+    secret: null,
+    address: '',
+  },
 }
 
 export const whens: { value: Schemas['ChannelWhen']; title: string }[] = [
@@ -58,7 +86,12 @@ export const events: { value: Schemas['ChannelEvent']; title: string }[] = [
 /** A change of a delivery that changes nothing. */
 export const noChange: Required<Schemas['DeliveryChange']> = { at: null, text: null, isHeld: null, turn: null }
 
-export const acts: Record<Schemas['DeliveryAct'], string> = { publish: 'Publish', update: 'Change', withdraw: 'Withdraw', tell: 'Tell' }
+export const acts: Record<Schemas['DeliveryAct'], string> = {
+  publish: 'Publish',
+  update: 'Change',
+  withdraw: 'Withdraw',
+  tell: 'Tell',
+}
 
 export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = {
   blog: 'takes other blogs',

@@ -13,15 +13,25 @@ const { data: marks, error } = useQuery({
   queryKey: ['comment-marks', id],
   queryFn: () => take(api.GET('/api/sites/{site}/comments/marks', { params: { path: { site: id.value } } })),
 })
-const ways: Record<Schemas['MarkedBy'], string> = { mail: 'mail', name: 'name', place: 'network address', network: 'network', host: 'links to this host' }
+const ways: Record<Schemas['MarkedBy'], string> = {
+  mail: 'mail',
+  name: 'name',
+  place: 'network address',
+  network: 'network',
+  host: 'links to this host',
+}
 const state = computed(() => {
-  const banned = marks.value?.filter((one) => one.mark === 'banned').length ?? 0
+  const banned = marks.value?.filter((mark) => mark.mark === 'banned').length ?? 0
   return `${banned} banned, ${(marks.value?.length ?? 0) - banned} trusted.`
 })
 
 async function remove(mark: Schemas['MarkView']): Promise<void> {
   const path = { site: id.value, mark: mark.id }
-  if (await act.run(async () => (await take(api.DELETE('/api/sites/{site}/comments/marks/{mark}', { params: { path } })), true)))
+  if (
+    await act.run(
+      async () => (await take(api.DELETE('/api/sites/{site}/comments/marks/{mark}', { params: { path } })), true),
+    )
+  )
     say(`No longer ${mark.mark}: ${mark.shown}.`)
   await queries.invalidateQueries({ queryKey: ['comment-marks'] })
 }
@@ -33,10 +43,12 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
   </PageTitle>
   <CommentTabs />
   <div class="work">
-    <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ error ? lineOf(error) : act.trouble.value }}</p>
+    <p v-if="error || act.trouble.value" class="trouble" role="alert">
+      {{ error ? lineOf(error) : act.trouble.value }}
+    </p>
     <p v-if="marks?.length === 0" class="empty">
-      Nobody is banned or trusted. Under <router-link class="link" :to="`/s/${id}/comments`">Deciding</router-link>, key 4 bans the writer of a comment and T
-      trusts them.
+      Nobody is banned or trusted. Under <router-link class="link" :to="`/s/${id}/comments`">Deciding</router-link>, key
+      4 bans the writer of a comment and T trusts them.
     </p>
     <table v-else-if="marks" class="ruled">
       <thead>
@@ -56,12 +68,18 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
           </td>
           <td class="soft">{{ ways[mark.by] }}</td>
           <td>
-            <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'">{{ mark.mark === 'banned' ? 'banned' : 'trusted' }}</span>
+            <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'">{{
+              mark.mark === 'banned' ? 'banned' : 'trusted'
+            }}</span>
           </td>
-          <td class="soft wide"><WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>for good</template></td>
+          <td class="soft wide">
+            <WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>for good</template>
+          </td>
           <td class="soft wide"><WhenText :at="mark.madeAt" :zone="site?.timeZone" /></td>
           <td>
-            <button class="link" @click="remove(mark)">{{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}</button>
+            <button class="link" @click="remove(mark)">
+              {{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}
+            </button>
           </td>
         </tr>
       </tbody>

@@ -20,7 +20,22 @@ const picked = useQueryValue('comment')
 const choice = useQueryValue('choice')
 const everywhere = useQueryValue('everywhere')
 const desk = useModeration(() => id.value, { standing, choice, search, everywhere, picked })
-const { wanted, comments, counts, current, move, decide, decideWriter, undo, answer, deeds, act, queue, decidedToday, acts } = desk
+const {
+  wanted,
+  comments,
+  counts,
+  current,
+  move,
+  decide,
+  decideWriter,
+  undo,
+  answer,
+  deeds,
+  act,
+  queue,
+  decidedToday,
+  acts,
+} = desk
 const lookers = useLooking(current)
 const list = useTemplateRef('list')
 const answering = ref(false)
@@ -29,7 +44,10 @@ const isPhoneDetail = ref(false)
 const state = computed(() => {
   if (!counts.value) return ''
   const total = counts.value[wanted.value]
-  const oldest = wanted.value === 'waiting' && comments.value[0] ? `, the oldest from ${relativeDate(comments.value[0].createdAt)}` : ''
+  const oldest =
+    wanted.value === 'waiting' && comments.value[0]
+      ? `, the oldest from ${relativeDate(comments.value[0].createdAt)}`
+      : ''
   return `${counted(total, 'comment')}${oldest}. You decided ${decidedToday.value} today.`
 })
 
@@ -62,12 +80,23 @@ const keys: Record<string, () => unknown> = {
   u: undo,
 }
 const isTeam = computed(() => !!current.value && current.value.trace === null && current.value.standing === 'public')
-const ofWriter: Record<string, () => unknown> = { Digit2: () => decideWriter('hidden'), Digit3: () => decideWriter('spam') }
+const ofWriter: Record<string, () => unknown> = {
+  Digit2: () => decideWriter('hidden'),
+  Digit3: () => decideWriter('spam'),
+}
 onKeyStroke((event) => {
   const target = event.target as HTMLElement
-  if (event.ctrlKey || event.metaKey || event.altKey || target.closest('input, textarea, [contenteditable], .v-overlay')) return
+  if (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    target.closest('input, textarea, [contenteditable], .v-overlay')
+  )
+    return
   // With Shift the same keys mean everything of the writer; what the key would write depends on the keyboard.
-  const run = event.shiftKey ? (ofWriter[event.code] ?? keys[event.key.toLowerCase()]) : (keys[event.key] ?? keys[event.key.toLowerCase()])
+  const run = event.shiftKey
+    ? (ofWriter[event.code] ?? keys[event.key.toLowerCase()])
+    : (keys[event.key] ?? keys[event.key.toLowerCase()])
   if (!run) return
   event.preventDefault()
   void run()
@@ -113,7 +142,9 @@ onKeyStroke((event) => {
         <h2>{{ wanted === 'waiting' && !choice && !search ? 'Nothing is waiting' : 'Nothing here' }}</h2>
         <p>
           {{
-            wanted === 'waiting' && !choice && !search ? 'Every comment has been decided. New ones appear here by themselves.' : 'No comment fits this choice.'
+            wanted === 'waiting' && !choice && !search
+              ? 'Every comment has been decided. New ones appear here by themselves.'
+              : 'No comment fits this choice.'
           }}
         </p>
       </div>
@@ -125,13 +156,16 @@ onKeyStroke((event) => {
         @keydown.esc="answering = false"
         @keydown.ctrl.enter.prevent="sendAnswer"
       >
-        <v-textarea v-model="text" :label="`Answer ${current.author}`" rows="3" :error-messages="act.fields.value.text" />
+        <v-textarea
+          v-model="text"
+          :label="`Answer ${current.author}`"
+          rows="3"
+          :error-messages="act.fields.value.text"
+        />
         <div class="row mt-2">
-          <v-btn type="submit" :loading="act.running.value">{{ current.standing === 'waiting' ? 'Publish and answer' : 'Answer' }}</v-btn><v-btn
-            variant="text"
-            @click="answering = false"
-            >Cancel</v-btn
-          >
+          <v-btn type="submit" :loading="act.running.value">{{
+            current.standing === 'waiting' ? 'Publish and answer' : 'Answer'
+          }}</v-btn><v-btn variant="text" @click="answering = false">Cancel</v-btn>
         </div>
       </form>
       <p v-if="act.trouble.value" class="trouble mx-6" role="alert">{{ act.trouble.value }}</p>

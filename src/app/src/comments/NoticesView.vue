@@ -10,8 +10,17 @@ const queries = useQueryClient()
 const { say } = useNotice()
 const act = useAct()
 const path = () => ({ params: { path: { site: id.value } } })
-const { data: stored, error } = useQuery({ queryKey: ['notice-wish', id], queryFn: () => take(api.GET('/api/sites/{site}/comments/notices', path())) })
-const wish = reactive({ about: 'nothing' as Schemas['NoticeAbout'], everyHours: 0, isQuiet: false, from: '22:00', until: '07:00' })
+const { data: stored, error } = useQuery({
+  queryKey: ['notice-wish', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/comments/notices', path())),
+})
+const wish = reactive({
+  about: 'nothing' as Schemas['NoticeAbout'],
+  everyHours: 0,
+  isQuiet: false,
+  from: '22:00',
+  until: '07:00',
+})
 watch(
   stored,
   (now) => {
@@ -70,7 +79,8 @@ async function allow(): Promise<void> {
     <section class="form">
       <h2 class="group">By mail</h2>
       <p class="soft small">
-        To {{ stored.mail }}. Each comment comes with links that publish, hide or mark it as spam, on a phone and without signing in, after one tap.
+        To {{ stored.mail }}. Each comment comes with links that publish, hide or mark it as spam, on a phone and
+        without signing in, after one tap.
       </p>
       <v-select v-model="wish.about" label="What" :items="abouts" />
       <v-select
@@ -85,9 +95,13 @@ async function allow(): Promise<void> {
         <v-text-field v-model="wish.from" type="time" label="From" :error-messages="act.fields.value.quietFrom" />
         <v-text-field v-model="wish.until" type="time" label="Until" :error-messages="act.fields.value.quietUntil" />
       </div>
-      <p v-if="wish.isQuiet" class="soft small">On the clocks of the site ({{ site?.timeZone }}). What comes in between is told afterwards, in one mail.</p>
+      <p v-if="wish.isQuiet" class="soft small">
+        On the clocks of the site ({{ site?.timeZone }}). What comes in between is told afterwards, in one mail.
+      </p>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <p v-if="stored.lastSentAt" class="soft small">Last mail <WhenText :at="stored.lastSentAt" :zone="site?.timeZone" />.</p>
+      <p v-if="stored.lastSentAt" class="soft small">
+        Last mail <WhenText :at="stored.lastSentAt" :zone="site?.timeZone" />.
+      </p>
     </section>
     <section>
       <h2 class="group">On this screen</h2>

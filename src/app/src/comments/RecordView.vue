@@ -10,12 +10,17 @@ const { id, site } = useSite()
 const record = useInfiniteQuery({
   queryKey: ['comment-record', id],
   queryFn: ({ pageParam }) =>
-    take(api.GET('/api/sites/{site}/comments/record', { params: { path: { site: id.value }, query: { before: pageParam || undefined } } })),
+    take(
+      api.GET('/api/sites/{site}/comments/record', {
+        params: { path: { site: id.value }, query: { before: pageParam || undefined } },
+      }),
+    ),
   initialPageParam: 0,
   getNextPageParam: (page) => page.next ?? undefined,
 })
 const deeds = computed(() => record.data.value?.pages.flatMap((page) => page.deeds) ?? [])
-const standingOf = (name: string | null | undefined) => standings[(name ?? '').toLowerCase() as Schemas['CommentStanding']]?.toLowerCase() ?? name
+const standingOf = (name: string | null | undefined) =>
+  standings[(name ?? '').toLowerCase() as Schemas['CommentStanding']]?.toLowerCase() ?? name
 function what(deed: Schemas['DeedView']): string {
   switch (deed.kind) {
     case 'decided':
@@ -44,7 +49,9 @@ const who = (deed: Schemas['DeedView']) => [deed.personName || 'The writer', way
   <div class="work">
     <p v-if="record.error.value" class="trouble" role="alert">{{ lineOf(record.error.value) }}</p>
     <p v-else-if="record.isPending.value" class="waiting">Reading the record …</p>
-    <p v-else-if="deeds.length === 0" class="empty">Nothing was decided yet. Every decision, change and move is written down here.</p>
+    <p v-else-if="deeds.length === 0" class="empty">
+      Nothing was decided yet. Every decision, change and move is written down here.
+    </p>
     <table v-else class="ruled">
       <thead>
         <tr>
@@ -57,7 +64,9 @@ const who = (deed: Schemas['DeedView']) => [deed.personName || 'The writer', way
       <tbody>
         <tr v-for="deed in deeds" :key="deed.id">
           <td>
-            <router-link class="link" :to="`/s/${id}/comments?comment=${deed.commentId}`">{{ deed.author || 'Erased' }}</router-link>
+            <router-link class="link" :to="`/s/${id}/comments?comment=${deed.commentId}`">{{
+              deed.author || 'Erased'
+            }}</router-link>
             <span class="soft"> on {{ deed.threadTitle }}</span
             ><br /><span class="small soft">{{ deed.start }}</span>
             <p v-if="deed.kind === 'edited' && deed.before" class="small before">
@@ -71,7 +80,9 @@ const who = (deed: Schemas['DeedView']) => [deed.personName || 'The writer', way
       </tbody>
     </table>
     <p v-if="record.hasNextPage.value" class="mt-4">
-      <v-btn variant="outlined" :loading="record.isFetchingNextPage.value" @click="record.fetchNextPage()">Show more</v-btn>
+      <v-btn variant="outlined" :loading="record.isFetchingNextPage.value" @click="record.fetchNextPage()"
+        >Show more</v-btn
+      >
     </p>
   </div>
 </template>

@@ -10,7 +10,10 @@ export function useWaitingNotice(): void {
       if (!before || before[0] !== now || waiting <= before[1] || document.hasFocus()) return
       if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return
       // The same tag takes the place of an older one, so that a busy hour is one notification.
-      const told = new Notification(site.value?.name ?? '', { body: `${counted(waiting, 'comment')} waiting`, tag: `waiting-${now}` })
+      const told = new Notification(site.value?.name ?? '', {
+        body: `${counted(waiting, 'comment')} waiting`,
+        tag: `waiting-${now}`,
+      })
       told.onclick = () => {
         window.focus()
         location.assign(`/s/${now}/comments`)

@@ -11,7 +11,12 @@ export const standings: Record<Schemas['CommentStanding'], string> = {
 }
 
 /** What happens to a comment that comes in. */
-export const acts: Record<Schemas['CommentAct'], string> = { publish: 'Publish it', wait: 'Let it wait', spam: 'Put it aside as spam', refuse: 'Refuse it' }
+export const acts: Record<Schemas['CommentAct'], string> = {
+  publish: 'Publish it',
+  wait: 'Let it wait',
+  spam: 'Put it aside as spam',
+  refuse: 'Refuse it',
+}
 
 /** What rules look at, with the word behind their number. */
 export const conditions: Record<Schemas['RuleCondition'], { name: string; unit?: string; usual: number }> = {
@@ -29,18 +34,23 @@ export const conditions: Record<Schemas['RuleCondition'], { name: string; unit?:
 /** What a rule looks at, with its number or words in place. */
 export function ruleInWords(rule: Schemas['CommentRule'], found?: string | null): string {
   const { name, unit } = conditions[rule.condition]
-  if (rule.condition === 'words') return found ? `It holds “${found}”` : `${name}: ${rule.words.slice(0, 4).join(', ')}${rule.words.length > 4 ? ' …' : ''}`
+  if (rule.condition === 'words')
+    return found
+      ? `It holds “${found}”`
+      : `${name}: ${rule.words.slice(0, 4).join(', ')}${rule.words.length > 4 ? ' …' : ''}`
   return unit ? `${name} ${rule.number}${unit === '%' ? ' %' : ` ${unit}`}` : name
 }
 
 /** A score as people read it; never quite sure. */
-export const percent = (score: number) => (score < 0.01 ? 'under 1 %' : score > 0.99 ? 'over 99 %' : `${Math.round(score * 100)} %`)
+export const percent = (score: number) =>
+  score < 0.01 ? 'under 1 %' : score > 0.99 ? 'over 99 %' : `${Math.round(score * 100)} %`
 
 /** What decided where a comment went. */
 export function stepInWords(trace: Schemas['CommentTrace']): string {
   const { step, act, rule, found, facts } = trace
   if (step === 'rule' && rule) return `rule: ${ruleInWords(rule, found).toLowerCase()}`
-  if (step === 'approval') return act === 'wait' ? 'no rule fits, and the site lets it wait' : 'no rule fits, and the site lets it pass'
+  if (step === 'approval')
+    return act === 'wait' ? 'no rule fits, and the site lets it wait' : 'no rule fits, and the site lets it pass'
   if (step === 'threshold') return `the filter said ${percent(facts.score ?? 0)}, more than is let pass`
   if (step === 'words') return `it holds “${found ?? ''}”`
   if (step === 'ban') return `banned: ${found ?? ''}`

@@ -2,7 +2,13 @@
 import type { Schemas } from '../api'
 import { marks, NoteMark } from '../shared'
 
-const props = defineProps<{ cell: Schemas['CellView']; place: Schemas['PlaceView']; title: string; first: boolean; picked: boolean }>()
+const props = defineProps<{
+  cell: Schemas['CellView']
+  place: Schemas['PlaceView']
+  title: string
+  first: boolean
+  picked: boolean
+}>()
 const emit = defineEmits<{ pick: [] }>()
 </script>
 

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { useElementBounding, useWindowScroll, useWindowSize } from '@vueuse/core'
-import { computed, nextTick } from 'vue'
+import { computed } from 'vue'
 import type { Schemas } from '../api'
 import { kinds, relativeDate } from '../shared'
 import BoardCell from './BoardCell.vue'
+import { useBoardKeys } from './useBoardKeys'
 import { rowHeight, type BoardLine } from './useBoardWindow'
 
 /** The rows in sight of a board that may be ten thousand rows long; room above and below stands for the rest. */
@@ -11,9 +12,13 @@ const props = defineProps<{ places: Schemas['PlaceView'][]; lines: BoardLine[]; 
 const scroller = defineModel<HTMLElement | null>('scroller')
 const emit = defineEmits<{ pick: [cell: string] }>()
 const groups = computed(() =>
-  kinds.map((kind) => ({ ...kind, count: props.places.filter((place) => place.kind === kind.kind).length })).filter((group) => group.count > 0),
+  kinds
+    .map((kind) => ({ ...kind, count: props.places.filter((place) => place.kind === kind.kind).length }))
+    .filter((group) => group.count > 0),
 )
-const starts = computed(() => new Set(groups.value.map((group) => props.places.findIndex((place) => place.kind === group.kind))))
+const starts = computed(
+  () => new Set(groups.value.map((group) => props.places.findIndex((place) => place.kind === group.kind))),
+)
 const byline = (row: Schemas['CoverageRow']) =>
   [
     row.publishedAt ? relativeDate(row.publishedAt) : '',
@@ -31,34 +36,16 @@ const room = computed(() => Math.max(360, height.value - (top.value + y.value) -
 const above = computed(() => (props.lines[0]?.number ?? 0) * rowHeight)
 const below = computed(() => (props.total - ((props.lines.at(-1)?.number ?? -1) + 1)) * rowHeight)
 
-// Arrow keys move between marks as in a table, so that one need not tab through hundreds of them.
-async function move(event: KeyboardEvent): Promise<void> {
-  const steps: Record<string, [number, number]> = {
-    ArrowLeft: [0, -1],
-    ArrowRight: [0, 1],
-    ArrowUp: [-1, 0],
-    ArrowDown: [1, 0],
-    PageUp: [-8, 0],
-    PageDown: [8, 0],
-  }
-  const step = steps[event.key]
-  const from = (event.target as HTMLElement).closest('td')
-  const row = from?.closest<HTMLTableRowElement>('tr[data-row]')
-  if (!step || !from || !row || !scroller.value) return
-  event.preventDefault()
-  const at = Math.max(0, Math.min(props.total - 1, Number(row.dataset.row) + step[0]))
-  const find = () => scroller.value!.querySelector<HTMLTableRowElement>(`tr[data-row="${at}"]`)
-  if (!find()) {
-    scroller.value.scrollBy({ top: step[0] * rowHeight })
-    await nextTick()
-  }
-  find()?.cells[from.cellIndex + step[1]]?.querySelector<HTMLElement>('button')?.focus()
-}
+const move = useBoardKeys(scroller, () => props.total)
 </script>
 
 <template>
   <div :ref="(element) => (scroller = element as HTMLElement)" class="scroll" :style="{ maxHeight: `${room}px` }">
-    <table :style="{ minWidth: `${220 + props.places.length * 70}px` }" :aria-rowcount="props.total + 2" @keydown="move">
+    <table
+      :style="{ minWidth: `${220 + props.places.length * 70}px` }"
+      :aria-rowcount="props.total + 2"
+      @keydown="move"
+    >
       <colgroup>
         <col class="post" />
         <col v-for="place in props.places" :key="place.key" />
@@ -66,7 +53,9 @@ async function move(event: KeyboardEvent): Promise<void> {
       <thead>
         <tr class="g">
           <th class="none" />
-          <th v-for="group in groups" :key="group.kind" :colspan="group.count" :class="{ back: group.back }">{{ group.name }}</th>
+          <th v-for="group in groups" :key="group.kind" :colspan="group.count" :class="{ back: group.back }">
+            {{ group.name }}
+          </th>
         </tr>
         <tr>
           <th><span class="sr">Post</span></th>
@@ -82,9 +71,9 @@ async function move(event: KeyboardEvent): Promise<void> {
         <tr v-for="{ number, row } in props.lines" :key="number" :data-row="number" :aria-rowindex="number + 3">
           <template v-if="row">
             <th scope="row">
-              <router-link class="t" :to="`/s/${$route.params.site}/posts/${row.postId}`" :title="row.title">{{ row.title }}</router-link><small>{{
-                byline(row)
-              }}</small>
+              <router-link class="t" :to="`/s/${$route.params.site}/posts/${row.postId}`" :title="row.title">{{
+                row.title
+              }}</router-link><small>{{ byline(row) }}</small>
             </th>
             <BoardCell
               v-for="(cell, index) in row.cells"

@@ -18,7 +18,12 @@ const queries = useQueryClient()
 
 async function send(): Promise<void> {
   await act.run(() =>
-    take(api.POST('/api/sites/{site}/posts/{post}/channels/{channel}', { params: { path: { ...path(), channel: props.channelId } }, body: {} })),
+    take(
+      api.POST('/api/sites/{site}/posts/{post}/channels/{channel}', {
+        params: { path: { ...path(), channel: props.channelId } },
+        body: {},
+      }),
+    ),
   )
   if (act.trouble.value) return
   say(`On its way to ${one.value!.name}.`)
@@ -31,8 +36,16 @@ async function send(): Promise<void> {
     <p v-if="one.kind === 'social'" class="text">{{ one.text }}</p>
     <p v-if="one.delivery && one.at" class="small soft"><WhenText :at="one.at" /></p>
     <div class="row">
-      <v-btn v-if="one.delivery" variant="outlined" size="small" :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`">Open the delivery</v-btn>
-      <v-btn v-else-if="props.isPublic && props.mayEdit" size="small" :loading="act.running.value" @click="send">Send it there now</v-btn>
+      <v-btn
+        v-if="one.delivery"
+        variant="outlined"
+        size="small"
+        :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
+        >Open the delivery</v-btn
+      >
+      <v-btn v-else-if="props.isPublic && props.mayEdit" size="small" :loading="act.running.value" @click="send"
+        >Send it there now</v-btn
+      >
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
   </div>

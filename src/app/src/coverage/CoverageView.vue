@@ -11,7 +11,10 @@ import { useBoardWindow } from './useBoardWindow'
 const { id, mayEdit } = useSite()
 const filter = useQueryValue('show')
 const cell = useQueryValue('cell')
-const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })),
+})
 const blog = computed(() => (filter.value.startsWith('blog-') ? Number(filter.value.slice(5)) : undefined))
 const show = computed(() => (filter.value === 'off' || filter.value === 'due' ? filter.value : undefined))
 const { scroller, board, lines, rows, total, error, isPending } = useBoardWindow(id, blog, show)
@@ -19,7 +22,9 @@ const state = computed(() => {
   if (!board.value) return ''
   const start = `${counted(board.value.totalPosts, 'post')} in ${counted(board.value.places.length, 'place')}.`
   if (board.value.off) return `${start} Something is off with ${counted(board.value.off, 'post')}.`
-  return board.value.due ? `${start} ${counted(board.value.due, 'post')} due somewhere.` : `${start} Everything is where it should be.`
+  return board.value.due
+    ? `${start} ${counted(board.value.due, 'post')} due somewhere.`
+    : `${start} Everything is where it should be.`
 })
 const picked = computed(() => {
   const [post, place] = cell.value.split('.')
@@ -29,7 +34,9 @@ const picked = computed(() => {
 })
 const pills = computed(() => [
   { value: '', name: 'Everything' },
-  ...(board.value?.off || show.value === 'off' ? [{ value: 'off', name: `Something is off · ${board.value?.off ?? '…'}` }] : []),
+  ...(board.value?.off || show.value === 'off'
+    ? [{ value: 'off', name: `Something is off · ${board.value?.off ?? '…'}` }]
+    : []),
   ...(board.value?.due || show.value === 'due' ? [{ value: 'due', name: `Due · ${board.value?.due ?? '…'}` }] : []),
   ...(blogs.value ?? []).map((one) => ({ value: `blog-${one.id}`, name: one.name })),
 ])
@@ -50,7 +57,10 @@ const pills = computed(() => [
   <p v-else-if="isPending" class="work waiting">Looking where everything is …</p>
   <div v-else-if="board && board.totalPosts === 0" class="work empty">
     <h2>Nothing to show yet</h2>
-    <p>Connect the blog you have, or write a first post here. Then this board shows where each post appears, and why not elsewhere.</p>
+    <p>
+      Connect the blog you have, or write a first post here. Then this board shows where each post appears, and why not
+      elsewhere.
+    </p>
     <v-btn :to="`/s/${id}/connect`">Connect a blog</v-btn>
   </div>
   <template v-else-if="board">
@@ -73,7 +83,14 @@ const pills = computed(() => [
     </div>
     <div class="board">
       <div class="score">
-        <BoardTable v-model:scroller="scroller" :places="board.places" :lines="lines" :total="total" :picked="cell" @pick="cell = $event" />
+        <BoardTable
+          v-model:scroller="scroller"
+          :places="board.places"
+          :lines="lines"
+          :total="total"
+          :picked="cell"
+          @pick="cell = $event"
+        />
         <p v-if="total === 0" class="waiting">Nothing here: all is well.</p>
       </div>
       <ReasonPanel v-if="picked" :key="cell" :site-id="id" :may-edit="mayEdit" v-bind="picked" @close="cell = ''" />

@@ -8,7 +8,13 @@ import { marks, NoteMark, WhenText } from '../shared'
 import ChannelFoot from './ChannelFoot.vue'
 import { useRemedy } from './useRemedy'
 
-const props = defineProps<{ siteId: number; mayEdit: boolean; row: Schemas['CoverageRow']; place: Schemas['PlaceView']; cell: Schemas['CellView'] }>()
+const props = defineProps<{
+  siteId: number
+  mayEdit: boolean
+  row: Schemas['CoverageRow']
+  place: Schemas['PlaceView']
+  cell: Schemas['CellView']
+}>()
 const emit = defineEmits<{ close: [] }>()
 onKeyStroke('Escape', () => emit('close'))
 const { remedy, running, trouble } = useRemedy(props)
@@ -58,10 +64,15 @@ const headline = computed(
     />
     <div class="row">
       <v-btn v-if="remedy && props.mayEdit" :loading="running" @click="remedy.act()">{{ remedy.name }}</v-btn>
-      <v-btn v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'" :to="`/s/${props.siteId}/listings/${listing}?check=1`"
+      <v-btn
+        v-if="props.cell.reason === 'listingNotPlaced' || props.cell.reason === 'listingLost'"
+        :to="`/s/${props.siteId}/listings/${listing}?check=1`"
         >Check the page</v-btn
       >
-      <v-btn v-if="props.place.kind === 'comments' && props.cell.count !== null" variant="outlined" :to="`/s/${props.siteId}/comments?standing=public&search=`"
+      <v-btn
+        v-if="props.place.kind === 'comments' && props.cell.count !== null"
+        variant="outlined"
+        :to="`/s/${props.siteId}/comments?standing=public&search=`"
         >Open the comments</v-btn
       >
     </div>
@@ -71,9 +82,16 @@ const headline = computed(
         <template v-if="props.place.seenAt">Page seen with this listing <WhenText :at="props.place.seenAt" />.</template
         ><template v-else>No page seen with this listing yet.</template>
       </p>
-      <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`">Open the listing</router-link>
-      <router-link v-if="props.place.kind === 'channel'" class="link" :to="`/s/${props.siteId}/channels`">Open the time line of the channels</router-link>
-      <router-link v-if="props.place.kind === 'mail'" class="link" :to="`/s/${props.siteId}/channels/mail?post=${props.row.postId}`"
+      <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`"
+        >Open the listing</router-link
+      >
+      <router-link v-if="props.place.kind === 'channel'" class="link" :to="`/s/${props.siteId}/channels`"
+        >Open the time line of the channels</router-link
+      >
+      <router-link
+        v-if="props.place.kind === 'mail'"
+        class="link"
+        :to="`/s/${props.siteId}/channels/mail?post=${props.row.postId}`"
         >Open the deliveries</router-link
       >
       <a v-if="props.place.address" class="link" :href="props.place.address" target="_blank" rel="noopener">{{

@@ -13,11 +13,18 @@ const post = computed(() => Number(route.params.post))
 const picked = ref<string | null>(null)
 const { data, error, isPending } = useQuery({
   queryKey: ['coverage', id, post],
-  queryFn: () => take(api.GET('/api/sites/{site}/coverage/posts/{post}', { params: { path: { site: id.value, post: post.value } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/coverage/posts/{post}', { params: { path: { site: id.value, post: post.value } } }),
+    ),
 })
-const rows = computed(() => data.value?.places.map((place, index) => ({ place, cell: data.value!.row.cells[index]! })) ?? [])
+const rows = computed(
+  () => data.value?.places.map((place, index) => ({ place, cell: data.value!.row.cells[index]! })) ?? [],
+)
 const groups = computed(() =>
-  kinds.map((kind) => ({ ...kind, rows: rows.value.filter((row) => row.place.kind === kind.kind) })).filter((group) => group.rows.length),
+  kinds
+    .map((kind) => ({ ...kind, rows: rows.value.filter((row) => row.place.kind === kind.kind) }))
+    .filter((group) => group.rows.length),
 )
 const inPlace = computed(() => rows.value.filter((row) => row.cell.mark === 'inPlace').length)
 const open = computed(() => rows.value.find((row) => row.place.key === picked.value))
@@ -39,14 +46,27 @@ const open = computed(() => rows.value.find((row) => row.place.key === picked.va
         <h2 class="group">{{ group.name }}</h2>
         <ul>
           <li v-for="row in group.rows" :key="row.place.key">
-            <button type="button" :class="{ on: picked === row.place.key }" :aria-pressed="picked === row.place.key" @click="picked = row.place.key">
+            <button
+              type="button"
+              :class="{ on: picked === row.place.key }"
+              :aria-pressed="picked === row.place.key"
+              @click="picked = row.place.key"
+            >
               <NoteMark :mark="row.cell.mark" />
               <span
-                ><b>{{ row.place.name }}</b> <span class="soft">{{ row.place.where }}</span><br /><span class="soft">{{ row.cell.message }}</span></span
+                ><b>{{ row.place.name }}</b> <span class="soft">{{ row.place.where }}</span><br /><span class="soft">{{
+                  row.cell.message
+                }}</span></span
               >
               <span class="state" :class="marks[row.cell.mark].tone">{{ marks[row.cell.mark].name }}</span>
             </button>
-            <a v-if="row.place.address" class="link small" :href="row.place.address" target="_blank" rel="noopener" :aria-label="`Open ${row.place.name}`"
+            <a
+              v-if="row.place.address"
+              class="link small"
+              :href="row.place.address"
+              target="_blank"
+              rel="noopener"
+              :aria-label="`Open ${row.place.name}`"
               >Open</a
             >
           </li>

@@ -18,7 +18,9 @@ export function useBoardWindow(site: Ref<number>, blog: Ref<number | undefined>,
   const { y } = useScroll(scroller)
   const { height } = useElementSize(scroller)
   const found = ref(chunk)
-  const first = computed(() => Math.max(0, Math.min(Math.floor(y.value / rowHeight) - spare, Math.max(0, found.value - 1))))
+  const first = computed(() =>
+    Math.max(0, Math.min(Math.floor(y.value / rowHeight) - spare, Math.max(0, found.value - 1))),
+  )
   const last = computed(() => Math.min(found.value, first.value + Math.ceil(height.value / rowHeight) + 2 * spare))
   // The head of the board is always known: names of places and numbers come with it.
   const chunks = computed(() => {
@@ -32,7 +34,9 @@ export function useBoardWindow(site: Ref<number>, blog: Ref<number | undefined>,
         queryKey: ['coverage', site.value, blog.value ?? 0, show.value ?? '', at],
         queryFn: async () => {
           const query = { blog: blog.value, show: show.value, from: at * chunk, count: chunk }
-          const board = await take(api.GET('/api/sites/{site}/coverage', { params: { path: { site: site.value }, query } }))
+          const board = await take(
+            api.GET('/api/sites/{site}/coverage', { params: { path: { site: site.value }, query } }),
+          )
           found.value = board.found
           return board
         },
@@ -44,13 +48,15 @@ export function useBoardWindow(site: Ref<number>, blog: Ref<number | undefined>,
   const board = computed(() => answers.value[0]?.data)
   const rows = computed(() => {
     const known = new Map<number, Schemas['CoverageRow']>()
-    for (const answer of answers.value) answer.data?.posts.forEach((row, index) => known.set(answer.data!.from + index, row))
+    for (const answer of answers.value)
+      answer.data?.posts.forEach((row, index) => known.set(answer.data!.from + index, row))
     return known
   })
   const total = computed(() => board.value?.found ?? 0)
   const lines = computed<BoardLine[]>(() => {
     const shown: BoardLine[] = []
-    for (let number = first.value; number < Math.min(last.value, total.value); number++) shown.push({ number, row: rows.value.get(number) ?? null })
+    for (let number = first.value; number < Math.min(last.value, total.value); number++)
+      shown.push({ number, row: rows.value.get(number) ?? null })
     return shown
   })
   const error = computed(() => answers.value.find((answer) => answer.error)?.error ?? null)

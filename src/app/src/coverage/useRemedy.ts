@@ -16,13 +16,19 @@ export function useRemedy(mark: Mark) {
     changes.make({ ...change, posts: [mark.row.postId], found: null }, () => done)
 
   // The listing itself changes, so what it was is kept for the way back.
-  async function onListing(change: (definition: Schemas['ListingDefinition']) => Schemas['ListingDefinition'], done: (name: string) => string): Promise<void> {
+  async function onListing(
+    change: (definition: Schemas['ListingDefinition']) => Schemas['ListingDefinition'],
+    done: (name: string) => string,
+  ): Promise<void> {
     const path = { site: mark.siteId, listing: mark.place.listingId! }
     await run(async () => {
       const found = await take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path } }))
       const save = async (definition: Schemas['ListingDefinition']) => {
         await take(
-          api.PUT('/api/sites/{site}/listings/{listing}', { params: { path }, body: { name: found.name, pageAddress: found.pageAddress, definition } }),
+          api.PUT('/api/sites/{site}/listings/{listing}', {
+            params: { path },
+            body: { name: found.name, pageAddress: found.pageAddress, definition },
+          }),
         )
         await queries.invalidateQueries({ queryKey: ['coverage'] })
       }
@@ -33,7 +39,11 @@ export function useRemedy(mark: Mark) {
 
   async function retry(): Promise<void> {
     const done = await run(() =>
-      take(api.POST('/api/sites/{site}/channels/mail/{post}/retry', { params: { path: { site: mark.siteId, post: mark.row.postId } } })),
+      take(
+        api.POST('/api/sites/{site}/channels/mail/{post}/retry', {
+          params: { path: { site: mark.siteId, post: mark.row.postId } },
+        }),
+      ),
     )
     if (done) say(`${done.count} mails are on their way again.`)
     await queries.invalidateQueries({ queryKey: ['coverage'] })
@@ -43,9 +53,15 @@ export function useRemedy(mark: Mark) {
     const { cell, place, row } = mark
     if (cell.reason === 'someFailed') return { name: 'Try the failed again', act: retry }
     if (cell.reason === 'commentsClosed' && row.writtenHere)
-      return { name: 'Open comments', act: () => onPost({ kind: 'comments', isOn: true }, 'Comments are open on this post.') }
+      return {
+        name: 'Open comments',
+        act: () => onPost({ kind: 'comments', isOn: true }, 'Comments are open on this post.'),
+      }
     if (cell.filter === 'notFeatured' && row.writtenHere)
-      return { name: 'Feature this post', act: () => onPost({ kind: 'featured', isOn: true }, 'The post is featured now.') }
+      return {
+        name: 'Feature this post',
+        act: () => onPost({ kind: 'featured', isOn: true }, 'The post is featured now.'),
+      }
     if (!place.listingId) return null
     if (cell.reason === 'belowTheCut' && cell.position! <= 50)
       return {

@@ -19,16 +19,35 @@ async function open(event: Event): Promise<void> {
     <form novalidate @submit.prevent="emit('address', address.trim())">
       <h2 class="group">An address</h2>
       <div class="row line">
-        <v-text-field v-model="address" label="Address of the feed" name="url" autofocus :error-messages="props.fields.url" />
+        <v-text-field
+          v-model="address"
+          label="Address of the feed"
+          name="url"
+          autofocus
+          :error-messages="props.fields.url"
+        />
         <v-btn type="submit" height="48" :loading="props.busy" :disabled="!address.trim()">Check it</v-btn>
       </div>
     </form>
     <form novalidate @submit.prevent="emit('text', text)">
       <h2 class="group">A text or a file</h2>
-      <v-textarea v-model="text" class="mono" label="Paste the feed’s text" rows="6" max-rows="14" :error-messages="props.fields.text" />
+      <v-textarea
+        v-model="text"
+        class="mono"
+        label="Paste the feed’s text"
+        rows="6"
+        max-rows="14"
+        :error-messages="props.fields.text"
+      />
       <div class="row mt-3">
         <v-btn type="submit" :loading="props.busy">Check the text</v-btn
-        ><label class="link">Open a file<input type="file" class="file" accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*" @change="open" /></label>
+        ><label class="link"
+          >Open a file<input
+            type="file"
+            class="file"
+            accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*"
+            @change="open"
+        /></label>
       </div>
     </form>
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>

@@ -29,25 +29,30 @@ const picked = computed(() => findings.value[at.value] ?? null)
 const state = computed(() => {
   const check = page.value?.check
   if (!check) return ''
-  const count = (severity: Schemas['Severity']) => check.findings.filter((one) => one.severity === severity).length
+  const count = (severity: Schemas['Severity']) =>
+    check.findings.filter((finding) => finding.severity === severity).length
   const format = check.format ? `${feedFormats[check.format]} ${check.version ?? ''}`.trim() + ', ' : ''
   return `${format}${counted(check.feed?.items.length ?? 0, 'entry', 'entries')}, ${counted(count('error'), 'error')}, ${counted(count('warning'), 'warning')}, ${counted(count('advice'), 'piece of advice', 'pieces of advice')}.`
 })
 const about = computed(() =>
   page.value
-    ? [page.value.address ?? 'pasted text', `${page.value.bytes.toLocaleString('en-GB')} bytes`, page.value.contentType].filter(Boolean).join(' · ')
+    ? [page.value.address ?? 'pasted text', `${page.value.bytes.toLocaleString('en-GB')} bytes`, page.value.contentType]
+        .filter(Boolean)
+        .join(' · ')
     : '',
 )
 
 async function checkAddress(): Promise<void> {
   at.value = 0
-  page.value = (await act.run(() => take(api.GET('/api/feeds/check', { params: { query: { url: url.value } } })))) ?? null
+  page.value =
+    (await act.run(() => take(api.GET('/api/feeds/check', { params: { query: { url: url.value } } })))) ?? null
 }
 
 async function checkText(text: string): Promise<void> {
   at.value = 0
   pasted.value = text
-  page.value = (await act.run(() => take(api.POST('/api/feeds/check-text', { body: { text, contentType: null } })))) ?? null
+  page.value =
+    (await act.run(() => take(api.POST('/api/feeds/check-text', { body: { text, contentType: null } })))) ?? null
 }
 
 function again(): void {
@@ -66,11 +71,13 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
   <PageTitle title="Check a feed">
     <template #state
       ><template v-if="page"
-        ><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b> {{ state }}</template
+        ><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b>
+        {{ state }}</template
       ><template v-else>Ours, anybody’s, a text or a file.</template></template
     >
     <template v-if="page" #act
-      ><v-btn variant="outlined" @click="restart">Check another</v-btn><v-btn :loading="act.running.value" @click="again">Check again</v-btn></template
+      ><v-btn variant="outlined" @click="restart">Check another</v-btn
+      ><v-btn :loading="act.running.value" @click="again">Check again</v-btn></template
     >
   </PageTitle>
   <AskFeed
@@ -90,11 +97,24 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
     </div>
     <div class="right">
       <div class="tabs inset" role="tablist">
-        <button v-for="[value, name] in tabs" :key="value" role="tab" :aria-selected="shown === value" :class="{ on: shown === value }" @click="tab = value">
+        <button
+          v-for="[value, name] in tabs"
+          :key="value"
+          role="tab"
+          :aria-selected="shown === value"
+          :class="{ on: shown === value }"
+          @click="tab = value"
+        >
           {{ name }}
         </button>
       </div>
-      <SourceView v-if="shown === ''" :source="page.source" :findings="findings" :picked="picked" @pick="at = findings.indexOf($event)" />
+      <SourceView
+        v-if="shown === ''"
+        :source="page.source"
+        :findings="findings"
+        :picked="picked"
+        @pick="at = findings.indexOf($event)"
+      />
       <RepairView v-else-if="shown === 'repaired'" :url="url" :source="page.source" />
       <FormatView v-else-if="shown === 'format'" :url="url" :source="page.source" :from="page.check.format" />
       <ReaderView v-else :url="url" :source="page.source" />

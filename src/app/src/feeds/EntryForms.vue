@@ -33,7 +33,13 @@ const way = ref<(typeof ways)[number][0]>('mail')
     </template>
     <pre v-else-if="way === 'plain'" tabindex="0">{{ props.entry.mail.plain }}</pre>
     <ol v-else aria-label="What is heard, sentence by sentence">
-      <li v-for="(sentence, index) in props.entry.spoken" :key="index" :class="{ o: sentence === 'A picture without words' }">{{ sentence }}</li>
+      <li
+        v-for="(sentence, index) in props.entry.spoken"
+        :key="index"
+        :class="{ o: sentence === 'A picture without words' }"
+      >
+        {{ sentence }}
+      </li>
     </ol>
   </div>
 </template>

@@ -13,9 +13,17 @@ const { id, site, mayEdit } = useSite()
 const tab = useQueryValue('tab')
 const path = () => ({ params: { path: { site: id.value } } })
 const ours = useQuery({ queryKey: ['feeds', id], queryFn: () => take(api.GET('/api/sites/{site}/feeds/all', path())) })
-const followed = useQuery({ queryKey: ['followed', id], queryFn: () => take(api.GET('/api/sites/{site}/followed', path())) })
-const watched = useQuery({ queryKey: ['watched', id], queryFn: () => take(api.GET('/api/sites/{site}/watched', path())) })
-const troubled = computed(() => followed.data.value?.filter((feed) => feed.state.problem && feed.standing === 'active').length ?? 0)
+const followed = useQuery({
+  queryKey: ['followed', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/followed', path())),
+})
+const watched = useQuery({
+  queryKey: ['watched', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/watched', path())),
+})
+const troubled = computed(
+  () => followed.data.value?.filter((feed) => feed.state.problem && feed.standing === 'active').length ?? 0,
+)
 const bad = computed(() => watched.data.value?.filter((feed) => feed.isGood === false).length ?? 0)
 const state = computed(() => {
   const parts = [
@@ -43,13 +51,21 @@ const tabs = computed(() => [
       >{{ state.calm }} <b v-if="state.trouble" class="m">{{ state.trouble }}</b></template
     >
     <template #act
-      ><v-btn v-if="mayEdit" variant="outlined" :to="`/s/${id}/connect`">Follow a feed</v-btn><v-btn :to="`/s/${id}/feeds/check`">Check a feed</v-btn></template
+      ><v-btn v-if="mayEdit" variant="outlined" :to="`/s/${id}/connect`">Follow a feed</v-btn
+      ><v-btn :to="`/s/${id}/feeds/check`">Check a feed</v-btn></template
     >
   </PageTitle>
   <div class="work">
     <NoticeList class="told" :site-id="id" :may-edit="mayEdit" />
     <div class="tabs" role="tablist" aria-label="Kinds of feeds">
-      <button v-for="one in tabs" :key="one.value" role="tab" :aria-selected="tab === one.value" :class="{ on: tab === one.value }" @click="tab = one.value">
+      <button
+        v-for="one in tabs"
+        :key="one.value"
+        role="tab"
+        :aria-selected="tab === one.value"
+        :class="{ on: tab === one.value }"
+        @click="tab = one.value"
+      >
         {{ one.name }} <span class="soft">{{ one.count }}</span>
       </button>
     </div>

@@ -16,11 +16,15 @@ const groups = computed(() =>
   severities
     .map(([severity, name]) => ({
       name,
-      rules: together(props.findings.map((finding, index) => ({ finding, index })).filter((row) => row.finding.severity === severity)),
+      rules: together(
+        props.findings.map((finding, index) => ({ finding, index })).filter((row) => row.finding.severity === severity),
+      ),
     }))
     .filter((group) => group.rules.length > 0),
 )
-const order = computed(() => groups.value.flatMap((group) => group.rules.flatMap((rule) => rule.map((row) => row.index))))
+const order = computed(() =>
+  groups.value.flatMap((group) => group.rules.flatMap((rule) => rule.map((row) => row.index))),
+)
 const place = (finding: Schemas['FindingView']) =>
   finding.line === null ? (finding.rule.startsWith('http-') ? 'HTTP' : 'whole') : `${finding.line}:${finding.column}`
 
@@ -64,12 +68,19 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
     >
       <button type="button" @click="at = shown(rule).index">
         <SeverityMark :severity="rule[0]!.finding.severity" />
-        <b>{{ shown(rule).finding.message }}</b><span class="place">{{ place(shown(rule).finding) }}{{ rule.length > 1 ? ` +${rule.length - 1}` : '' }}</span>
+        <b>{{ shown(rule).finding.message }}</b><span class="place"
+          >{{ place(shown(rule).finding) }}{{ rule.length > 1 ? ` +${rule.length - 1}` : '' }}</span
+        >
         <span class="words"
           >{{ shown(rule).finding.fix }} <span class="v">{{ rule[0]!.finding.reference }}</span></span
         >
       </button>
-      <div v-if="rule.length > 1 && rule.some((row) => row.index === at)" class="places" role="group" aria-label="All places">
+      <div
+        v-if="rule.length > 1 && rule.some((row) => row.index === at)"
+        class="places"
+        role="group"
+        aria-label="All places"
+      >
         <button
           v-for="row in rule"
           :key="row.index"

@@ -41,7 +41,11 @@ watch([to, () => props.source], load, { immediate: true })
         </button>
       </div>
       <template v-if="converted"
-        ><CopyButton :text="converted.text" label="Copy the feed in this format" /><button type="button" class="link small" @click="save">
+        ><CopyButton :text="converted.text" label="Copy the feed in this format" /><button
+          type="button"
+          class="link small"
+          @click="save"
+        >
           Download
         </button></template
       >
@@ -51,7 +55,9 @@ watch([to, () => props.source], load, { immediate: true })
     </p>
     <p v-else-if="!converted" class="waiting say" role="status">Writing it …</p>
     <template v-else>
-      <p v-if="converted.lost.length === 0" class="say">Nothing is lost: this format carries everything the feed says.</p>
+      <p v-if="converted.lost.length === 0" class="say">
+        Nothing is lost: this format carries everything the feed says.
+      </p>
       <div v-else class="say">
         <b>{{ counted(converted.lost.length, 'kind of thing', 'kinds of things') }} cannot be carried:</b>
         <ul class="small">

@@ -13,22 +13,34 @@ const queries = useQueryClient()
 async function publish(): Promise<void> {
   made.value =
     (await act.run(() =>
-      take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body: { address: props.url, name: null, publishRepaired: true } })),
+      take(
+        api.POST('/api/sites/{site}/watched', {
+          params: { path: { site: id.value } },
+          body: { address: props.url, name: null, publishRepaired: true },
+        }),
+      ),
     )) ?? null
   await queries.invalidateQueries({ queryKey: ['watched'] })
 }
 </script>
 
 <template>
-  <v-btn v-if="mayEdit && !made" height="32" :loading="act.running.value" @click="publish">Publish the repaired feed</v-btn>
-  <p v-if="act.fields.value.address || act.trouble.value" class="trouble" role="alert">{{ act.fields.value.address?.[0] ?? act.trouble.value }}</p>
+  <v-btn v-if="mayEdit && !made" height="32" :loading="act.running.value" @click="publish"
+    >Publish the repaired feed</v-btn
+  >
+  <p v-if="act.fields.value.address || act.trouble.value" class="trouble" role="alert">
+    {{ act.fields.value.address?.[0] ?? act.trouble.value }}
+  </p>
   <div v-if="made?.repair" class="hint" role="status">
     <b>Published.</b> It follows the original and is mended at every check.
     <div class="row">
-      <a class="address" :href="made.repair.address" target="_blank" rel="noopener">{{ made.repair.address }}</a><CopyButton
-        :text="made.repair.address"
-        label="Copy the address of the repaired feed"
-      /><router-link class="link small" :to="`/s/${id}/feeds/watched/${made.id}`">Its history</router-link>
+      <a class="address" :href="made.repair.address" target="_blank" rel="noopener">{{
+        made.repair.address
+      }}</a><CopyButton :text="made.repair.address" label="Copy the address of the repaired feed" /><router-link
+        class="link small"
+        :to="`/s/${id}/feeds/watched/${made.id}`"
+        >Its history</router-link
+      >
     </div>
   </div>
 </template>

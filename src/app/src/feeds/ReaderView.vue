@@ -9,11 +9,18 @@ const tried = ref<Schemas['FeedTryView'] | null>(null)
 const at = ref(0)
 const act = useAct()
 // A reader sorts by date; what has none sinks to the end.
-const entries = computed(() => [...(tried.value?.entries ?? [])].sort((one, other) => Date.parse(other.date ?? '1970') - Date.parse(one.date ?? '1970')))
+const entries = computed(() =>
+  [...(tried.value?.entries ?? [])].sort(
+    (one, other) => Date.parse(other.date ?? '1970') - Date.parse(one.date ?? '1970'),
+  ),
+)
 
 async function load(): Promise<void> {
   at.value = 0
-  tried.value = (await act.run(() => take(api.POST('/api/feeds/try', { body: { url: props.url || null, text: props.url ? null : props.source } })))) ?? null
+  tried.value =
+    (await act.run(() =>
+      take(api.POST('/api/feeds/try', { body: { url: props.url || null, text: props.url ? null : props.source } })),
+    )) ?? null
 }
 watch(() => props.source, load, { immediate: true })
 </script>
@@ -29,7 +36,9 @@ watch(() => props.source, load, { immediate: true })
           <img v-if="entry.picture" :src="entry.picture" alt="" loading="lazy" referrerpolicy="no-referrer" />
           <span>
             <b :class="{ soft: !entry.title }">{{ entry.title ?? 'Untitled' }}</b>
-            <small class="soft">{{ [entry.date ? shortDate(entry.date) : 'no date', entry.author].filter(Boolean).join(' · ') }}</small>
+            <small class="soft">{{
+              [entry.date ? shortDate(entry.date) : 'no date', entry.author].filter(Boolean).join(' · ')
+            }}</small>
             <small>{{ entry.snippet }}</small>
           </span>
         </button>

@@ -21,7 +21,9 @@ const lines = computed(() => {
       .map((text) => ({ kind, text }))
   })
   if (whole.value) return all
-  const near = all.map((_, index) => all.slice(Math.max(0, index - around), index + around + 1).some((line) => line.kind !== 'same'))
+  const near = all.map((_, index) =>
+    all.slice(Math.max(0, index - around), index + around + 1).some((line) => line.kind !== 'same'),
+  )
   return all.flatMap((line, index) => (near[index] ? [line] : near[index - 1] ? [{ kind: 'gap', text: '…' }] : []))
 })
 
@@ -51,7 +53,9 @@ watch(() => props.source, load, { immediate: true })
         <div class="row say">
           <b>{{ repair.changes.length ? `${counted(repair.changes.length, 'change')}.` : 'Nothing to change.' }}</b>
           <span class="soft">{{
-            repair.remaining.length ? `${counted(repair.remaining.length, 'finding')} cannot be mended by machine.` : 'Nothing is left to mend.'
+            repair.remaining.length
+              ? `${counted(repair.remaining.length, 'finding')} cannot be mended by machine.`
+              : 'Nothing is left to mend.'
           }}</span>
           <CopyButton :text="repair.repaired" label="Copy the repaired feed" />
           <button type="button" class="link small" @click="save">Download</button>
@@ -64,7 +68,9 @@ watch(() => props.source, load, { immediate: true })
         </ul>
         <div v-if="repair.changes.length" class="lines" tabindex="0" aria-label="Differences">
           <div v-for="(line, index) in lines" :key="index" :class="line.kind">
-            <span aria-hidden="true">{{ { added: '+', removed: '−' }[line.kind] ?? ' ' }}</span><code>{{ line.text || ' ' }}</code>
+            <span aria-hidden="true">{{ { added: '+', removed: '−' }[line.kind] ?? ' ' }}</span><code>{{
+              line.text || ' '
+            }}</code>
           </div>
         </div>
         <button v-if="repair.changes.length" type="button" class="link small say" @click="whole = !whole">

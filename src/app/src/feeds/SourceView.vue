@@ -2,7 +2,11 @@
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Schemas } from '../api'
 
-const props = defineProps<{ source: string; findings: Schemas['FindingView'][]; picked: Schemas['FindingView'] | null }>()
+const props = defineProps<{
+  source: string
+  findings: Schemas['FindingView'][]
+  picked: Schemas['FindingView'] | null
+}>()
 const emit = defineEmits<{ pick: [finding: Schemas['FindingView']] }>()
 const box = ref<HTMLElement | null>(null)
 const all = computed(() => props.source.split('\n'))
@@ -10,12 +14,14 @@ const around = 400
 // A long feed is shown around the line that matters; thousands of lines at once would stop the page.
 const window_ = computed(() => {
   const middle = props.picked?.line ?? 1
-  const from = all.value.length <= around * 2 ? 0 : Math.max(0, Math.min(middle - around, all.value.length - around * 2))
+  const from =
+    all.value.length <= around * 2 ? 0 : Math.max(0, Math.min(middle - around, all.value.length - around * 2))
   return { from, lines: all.value.slice(from, from + around * 2) }
 })
 const marked = computed(() => {
   const lines = new Map<number, Schemas['FindingView']>()
-  for (const finding of props.findings) if (finding.line !== null && !lines.has(finding.line)) lines.set(finding.line, finding)
+  for (const finding of props.findings)
+    if (finding.line !== null && !lines.has(finding.line)) lines.set(finding.line, finding)
   return lines
 })
 const tone = (line: number) => ({ error: 'e', warning: 'w', advice: 'a' })[marked.value.get(line)?.severity ?? 'advice']
@@ -39,13 +45,18 @@ watch(
     <template v-for="(text, index) in window_.lines" :key="window_.from + index">
       <div
         class="line"
-        :class="[marked.has(window_.from + index + 1) ? tone(window_.from + index + 1) : '', { picked: props.picked?.line === window_.from + index + 1 }]"
+        :class="[
+          marked.has(window_.from + index + 1) ? tone(window_.from + index + 1) : '',
+          { picked: props.picked?.line === window_.from + index + 1 },
+        ]"
         @click="marked.has(window_.from + index + 1) && emit('pick', marked.get(window_.from + index + 1)!)"
       >
         <i>{{ window_.from + index + 1 }}</i><code>{{ text || ' ' }}</code>
       </div>
       <div v-if="props.picked?.line === window_.from + index + 1" class="note">
-        <b>{{ props.picked.message }}.</b> {{ props.picked.fix }}<br /><span class="address">{{ props.picked.path }}</span>
+        <b>{{ props.picked.message }}.</b> {{ props.picked.fix }}<br /><span class="address">{{
+          props.picked.path
+        }}</span>
       </div>
     </template>
   </div>

@@ -17,14 +17,22 @@ const queries = useQueryClient()
 
 async function watchIt(): Promise<void> {
   const body = { address: props.url, name: null, publishRepaired: false }
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body })),
+  )
   if (made) say(`“${made.name}” is watched. You are told when it turns bad.`)
   await queries.invalidateQueries({ queryKey: ['watched'] })
 }
 </script>
 
 <template>
-  <router-link v-if="watched" class="link" :to="`/s/${id}/feeds/watched/${watched.id}`">Watched: its history</router-link>
-  <button v-else-if="mayEdit && data" type="button" class="link" :disabled="act.running.value" @click="watchIt">Watch it</button>
-  <span v-if="act.trouble.value || act.fields.value.address" class="m" role="alert">{{ act.trouble.value || act.fields.value.address?.[0] }}</span>
+  <router-link v-if="watched" class="link" :to="`/s/${id}/feeds/watched/${watched.id}`"
+    >Watched: its history</router-link
+  >
+  <button v-else-if="mayEdit && data" type="button" class="link" :disabled="act.running.value" @click="watchIt">
+    Watch it
+  </button>
+  <span v-if="act.trouble.value || act.fields.value.address" class="m" role="alert">{{
+    act.trouble.value || act.fields.value.address?.[0]
+  }}</span>
 </template>

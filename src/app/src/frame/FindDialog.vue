@@ -14,7 +14,8 @@ const at = ref(0)
 const router = useRouter()
 const { data } = useQuery({
   queryKey: ['find', () => props.siteId, asked],
-  queryFn: () => take(api.GET('/api/sites/{site}/find', { params: { path: { site: props.siteId }, query: { q: asked.value } } })),
+  queryFn: () =>
+    take(api.GET('/api/sites/{site}/find', { params: { path: { site: props.siteId }, query: { q: asked.value } } })),
   enabled: () => open.value && asked.value.trim().length > 0,
 })
 
@@ -27,13 +28,23 @@ const screens = [
   { name: 'Write a post', path: 'posts/new' },
   { name: 'Settings', path: 'settings' },
 ]
-const links: Record<string, (id: number) => string> = { post: (id) => `posts/${id}`, listing: (id) => `listings/${id}`, blog: () => 'feeds' }
+const links: Record<string, (id: number) => string> = {
+  post: (id) => `posts/${id}`,
+  listing: (id) => `listings/${id}`,
+  blog: () => 'feeds',
+}
 const found = computed(() => {
   const wanted = words.value.trim().toLowerCase()
   const matching = screens
     .filter((screen) => screen.name.toLowerCase().includes(wanted))
     .map((screen) => ({ title: screen.name, detail: 'screen', to: screen.path }))
-  const things = wanted ? (data.value ?? []).map((one) => ({ title: one.title, detail: one.detail ?? one.kind, to: links[one.kind]!(one.id) })) : []
+  const things = wanted
+    ? (data.value ?? []).map((one) => ({
+        title: one.title,
+        detail: one.detail ?? one.kind,
+        to: links[one.kind]!(one.id),
+      }))
+    : []
   return [...things, ...matching].slice(0, 12)
 })
 watch([words, open], () => (at.value = 0))
@@ -54,7 +65,12 @@ function move(by: number): void {
 <template>
   <v-dialog v-model="open" max-width="560">
     <v-card class="find" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go()">
-      <v-text-field v-model="words" autofocus label="Find a post, a listing, a blog or a screen" aria-controls="found" />
+      <v-text-field
+        v-model="words"
+        autofocus
+        label="Find a post, a listing, a blog or a screen"
+        aria-controls="found"
+      />
       <ul id="found" role="listbox">
         <li
           v-for="(one, index) in found"

@@ -42,18 +42,33 @@ onKeyStroke('?', (event) => {
   <div class="frame">
     <a class="skip" href="#work">Skip to the work</a>
     <header class="top">
-      <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon, to Coverage"><i /><span>Antiphon</span></router-link>
+      <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon, to Coverage"
+        ><i /><span>Antiphon</span></router-link
+      >
       <nav class="voice" aria-label="Going out">
         <small>Going out</small>
-        <router-link v-for="place in going" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }"
-          >{{ place.name }}<span v-if="place.path === 'feeds' && told" class="count" :title="`${told} told of`">{{ told }}</span></router-link
+        <router-link
+          v-for="place in going"
+          :key="place.path"
+          :to="`/s/${id}/${place.path}`"
+          :class="{ on: place.on.value }"
+          >{{ place.name
+          }}<span v-if="place.path === 'feeds' && told" class="count" :title="`${told} told of`">{{
+            told
+          }}</span></router-link
         >
       </nav>
       <SiteSwitch :site="site" />
       <nav class="voice back" aria-label="Coming back">
-        <router-link v-for="place in coming" :key="place.path" :to="`/s/${id}/${place.path}`" :class="{ on: place.on.value }"
+        <router-link
+          v-for="place in coming"
+          :key="place.path"
+          :to="`/s/${id}/${place.path}`"
+          :class="{ on: place.on.value }"
           >{{ place.name
-          }}<span v-if="place.path === 'comments' && site?.waiting" class="count" :title="`${site.waiting} waiting`">{{ site.waiting }}</span></router-link
+          }}<span v-if="place.path === 'comments' && site?.waiting" class="count" :title="`${site.waiting} waiting`">{{
+            site.waiting
+          }}</span></router-link
         >
         <small>Coming back</small>
       </nav>

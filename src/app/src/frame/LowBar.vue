@@ -9,7 +9,12 @@ const toggle = (voice: 'going' | 'coming') => (open.value = open.value === voice
 
 <template>
   <nav v-if="open" class="low-list" :aria-label="open === 'going' ? 'Going out' : 'Coming back'">
-    <router-link v-for="place in places[open]" :key="place.path" :to="`/s/${props.siteId}/${place.path}`" @click="open = null">
+    <router-link
+      v-for="place in places[open]"
+      :key="place.path"
+      :to="`/s/${props.siteId}/${place.path}`"
+      @click="open = null"
+    >
       {{ place.name }}<span v-if="place.path === 'comments' && props.waiting" class="count">{{ props.waiting }}</span>
     </router-link>
   </nav>

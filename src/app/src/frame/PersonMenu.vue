@@ -37,7 +37,9 @@ async function signOut(): Promise<void> {
 <template>
   <v-menu location="bottom end">
     <template #activator="{ props: menu }">
-      <button v-bind="menu" class="plain-key" :aria-label="`${person?.name}: account, theme, sign out`">{{ initials }}</button>
+      <button v-bind="menu" class="plain-key" :aria-label="`${person?.name}: account, theme, sign out`">
+        {{ initials }}
+      </button>
     </template>
     <v-list min-width="220">
       <v-list-item :title="person?.name" :subtitle="person?.mail" />

@@ -14,7 +14,14 @@ const { data: sites } = useSites()
       </button>
     </template>
     <v-list min-width="260">
-      <v-list-item v-for="one in sites" :key="one.id" :to="`/s/${one.id}`" :title="one.name" :subtitle="one.address" :active="one.id === props.site?.id" />
+      <v-list-item
+        v-for="one in sites"
+        :key="one.id"
+        :to="`/s/${one.id}`"
+        :title="one.name"
+        :subtitle="one.address"
+        :active="one.id === props.site?.id"
+      />
       <v-divider />
       <v-list-item v-if="props.site" :to="`/s/${props.site.id}/settings`" title="Settings of this site" />
       <v-list-item to="/sites/new" title="Register another site" />

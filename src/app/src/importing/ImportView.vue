@@ -21,7 +21,9 @@ const undoing = ref(false)
 
 function report(): void {
   const rows = data.value!.notes.map((note) =>
-    [note.row, note.outcome, note.title, note.reason].map((value) => `"${String(value).replace(/"/g, '""')}"`).join(','),
+    [note.row, note.outcome, note.title, note.reason]
+      .map((value) => `"${String(value).replace(/"/g, '""')}"`)
+      .join(','),
   )
   download(['row,outcome,title,reason', ...rows].join('\r\n'), 'report.csv', 'text/csv')
 }
@@ -31,15 +33,17 @@ function report(): void {
   <PageTitle :title="summary?.name ?? 'Bringing in'">
     <template #state>
       <template v-if="summary"
-        ><span class="tag" :class="states[summary.state].tone">{{ states[summary.state].name }}</span> {{ counted(summary.rows, 'row') }} for
-        {{ summary.blogName }}.</template
+        ><span class="tag" :class="states[summary.state].tone">{{ states[summary.state].name }}</span>
+        {{ counted(summary.rows, 'row') }} for {{ summary.blogName }}.</template
       >
     </template>
     <template #act>
       <template v-if="summary?.state === 'matching'">
         <v-btn variant="text" @click="forget">Forget it</v-btn
         ><v-btn v-if="!trial" :loading="act.running.value" @click="tryIt">See what would come of it</v-btn>
-        <v-btn v-else :disabled="!trial.make" :loading="act.running.value" @click="start(every)">Bring in {{ counted(trial.make, 'post') }}</v-btn>
+        <v-btn v-else :disabled="!trial.make" :loading="act.running.value" @click="start(every)"
+          >Bring in {{ counted(trial.make, 'post') }}</v-btn
+        >
       </template>
       <v-btn v-else-if="summary?.state === 'running'" variant="outlined" color="secondary" @click="stop">Stop</v-btn>
       <template v-else-if="summary && summary.state !== 'undone'">
@@ -69,11 +73,13 @@ function report(): void {
     </template>
     <template v-else-if="summary && data">
       <div v-if="summary.state === 'running'" class="running" role="status">
-        <progress :value="summary.done" :max="summary.rows" /> <b>{{ summary.done.toLocaleString('en-GB') }} of {{ counted(summary.rows, 'row') }}</b>
+        <progress :value="summary.done" :max="summary.rows" />
+        <b>{{ summary.done.toLocaleString('en-GB') }} of {{ counted(summary.rows, 'row') }}</b>
         <span class="soft">It goes on when you leave this page.</span>
       </div>
       <p v-if="summary.lastWords" class="hint">
-        Last reading: {{ summary.lastWords }} <template v-if="summary.nextAt">Next <WhenText :at="summary.nextAt" :zone="site?.timeZone" />.</template>
+        Last reading: {{ summary.lastWords }}
+        <template v-if="summary.nextAt">Next <WhenText :at="summary.nextAt" :zone="site?.timeZone" />.</template>
       </p>
       <dl class="figures">
         <div>
@@ -120,16 +126,22 @@ function report(): void {
             </tr>
           </tbody>
         </table>
-        <p v-if="data.notes.length > 300" class="soft">And {{ data.notes.length - 300 }} more; the report has them all.</p>
+        <p v-if="data.notes.length > 300" class="soft">
+          And {{ data.notes.length - 300 }} more; the report has them all.
+        </p>
       </template>
     </template>
   </div>
   <v-dialog v-model="undoing" max-width="440">
     <v-card class="pa-6">
       <h2>Take the import back?</h2>
-      <p class="my-3">Its {{ counted(summary?.made ?? 0, 'post') }} go into the bin, where they lie for 30 days. Posts somebody has worked on since stay.</p>
+      <p class="my-3">
+        Its {{ counted(summary?.made ?? 0, 'post') }} go into the bin, where they lie for 30 days. Posts somebody has
+        worked on since stay.
+      </p>
       <div class="row">
-        <v-btn color="secondary" @click="((undoing = false), undo())">Take it back</v-btn><v-btn variant="text" @click="undoing = false">Keep the posts</v-btn>
+        <v-btn color="secondary" @click="((undoing = false), undo())">Take it back</v-btn
+        ><v-btn variant="text" @click="undoing = false">Keep the posts</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -14,9 +14,12 @@ const act = useAct()
 const { data: imports } = useQuery({
   queryKey: ['imports', id],
   queryFn: () => take(api.GET('/api/sites/{site}/imports', { params: { path: { site: id.value } } })),
-  refetchInterval: (query) => (query.state.data?.some((one) => one.state === 'running') ? 1500 : false),
+  refetchInterval: (query) => (query.state.data?.some((row) => row.state === 'running') ? 1500 : false),
 })
-const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })),
+})
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
 const blog = ref(0)
 watch(written, (all) => (blog.value ||= all[0]?.id ?? 0), { immediate: true })
@@ -48,7 +51,9 @@ async function send(chosen: File | undefined): Promise<void> {
 
 async function read(): Promise<void> {
   const body = { kind: kind.value, addresses: addresses.value.split(/\s*\n\s*/).filter(Boolean), blogId: blog.value }
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/imports/from-address', { params: { path: { site: id.value } }, body })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/imports/from-address', { params: { path: { site: id.value } }, body })),
+  )
   if (made) open(made)
 }
 
@@ -64,10 +69,25 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
     <section>
       <h2 class="group">Bring posts in</h2>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <v-select v-if="written.length > 1" v-model="blog" class="mt-3" :items="written" item-title="name" item-value="id" label="Into the blog" />
-      <div class="drop" :class="{ over }" @dragover.prevent="over = true" @dragleave="over = false" @drop.prevent="send($event.dataTransfer?.files[0])">
+      <v-select
+        v-if="written.length > 1"
+        v-model="blog"
+        class="mt-3"
+        :items="written"
+        item-title="name"
+        item-value="id"
+        label="Into the blog"
+      />
+      <div
+        class="drop"
+        :class="{ over }"
+        @dragover.prevent="over = true"
+        @dragleave="over = false"
+        @drop.prevent="send($event.dataTransfer?.files[0])"
+      >
         <p>
-          <v-icon :icon="mdiFileUploadOutline" size="20" /> Drop a file here, or <button type="button" class="link" @click="file?.click()">choose one</button>
+          <v-icon :icon="mdiFileUploadOutline" size="20" /> Drop a file here, or
+          <button type="button" class="link" @click="file?.click()">choose one</button>
           <input
             ref="file"
             type="file"
@@ -78,7 +98,8 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
           />
         </p>
         <p class="soft small">
-          A table (CSV), JSON, a feed, a Markdown file, or an archive of Markdown files. Nothing is made before you have seen what would come of it.
+          A table (CSV), JSON, a feed, a Markdown file, or an archive of Markdown files. Nothing is made before you have
+          seen what would come of it.
         </p>
         <progress v-if="sending !== null" :value="sending" max="1" />
       </div>
@@ -91,7 +112,11 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
           :label="kind === 'pages' ? 'Addresses, one a line' : 'Address'"
           :error-messages="act.fields.value.addresses"
         />
-        <div class="row"><v-btn type="submit" variant="outlined" :disabled="!addresses.trim()" :loading="act.running.value">Read it</v-btn></div>
+        <div class="row">
+          <v-btn type="submit" variant="outlined" :disabled="!addresses.trim()" :loading="act.running.value"
+            >Read it</v-btn
+          >
+        </div>
       </form>
       <h2 class="group">What was brought in</h2>
       <p v-if="imports?.length === 0" class="soft">Nothing yet.</p>
@@ -101,7 +126,9 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
             <td>
               <router-link class="t" :to="`/s/${id}/posts/bring-in/${one.id}`">{{ one.name }}</router-link>
               <p class="soft small">
-                {{ one.blogName }} · <WhenText :at="one.begunAt" :zone="site?.timeZone" /><template v-if="one.everyMinutes">
+                {{ one.blogName }} · <WhenText :at="one.begunAt" :zone="site?.timeZone" /><template
+                  v-if="one.everyMinutes"
+                >
                   · read again <WhenText :at="one.nextAt" :zone="site?.timeZone"
                 /></template>
               </p>

@@ -13,9 +13,17 @@ const trouble = ref('')
 const file = ref<HTMLInputElement>()
 const { data: own } = useQuery({
   queryKey: ['fields', () => props.siteId, () => props.blogId],
-  queryFn: () => take(api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: props.siteId, blog: props.blogId } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/blogs/{blog}/fields', {
+        params: { path: { site: props.siteId, blog: props.blogId } },
+      }),
+    ),
 })
-const choices = computed(() => [...targets, ...(own.value ?? []).map((field) => ({ value: `own:${field.key}`, title: `Own field: ${field.label}` }))])
+const choices = computed(() => [
+  ...targets,
+  ...(own.value ?? []).map((field) => ({ value: `own:${field.key}`, title: `Own field: ${field.label}` })),
+])
 const valueOf = (name: string) => {
   const mapping = plan.value.columns.find((one) => one.column === name)
   return mapping?.target === 'ownField' ? `own:${mapping.field}` : (mapping?.target ?? '')
@@ -100,7 +108,14 @@ async function names(): Promise<void> {
     Authors or categories stand there as numbers?
     <button type="button" class="link" @click="file?.click()">Choose the table with their names</button
     >{{ plan.names ? `; ${counted(Object.keys(plan.names).length, 'name')} known.` : '.' }}
-    <input ref="file" type="file" accept=".csv,.tsv,.txt,.json" class="hidden" aria-label="Table of names" @change="names" />
+    <input
+      ref="file"
+      type="file"
+      accept=".csv,.tsv,.txt,.json"
+      class="hidden"
+      aria-label="Table of names"
+      @change="names"
+    />
     <span v-if="trouble" class="m" role="alert"> {{ trouble }}</span>
   </p>
 </template>

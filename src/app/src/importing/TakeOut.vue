@@ -18,7 +18,11 @@ const forms = [
   },
   { form: 'json', name: 'JSON', text: 'Everything a post has, as one list.' },
   { form: 'html', name: 'HTML', text: 'One page for each post, with its pictures.' },
-  { form: 'pages', name: 'The whole blog as pages', text: 'Lists, posts, categories, archive, feeds, styles and pictures, to upload to any web server.' },
+  {
+    form: 'pages',
+    name: 'The whole blog as pages',
+    text: 'Lists, posts, categories, archive, feeds, styles and pictures, to upload to any web server.',
+  },
   { form: 'atom', name: 'Atom', text: 'The whole blog as one feed document (RFC 4287).' },
 ]
 const target = ref('')
@@ -30,7 +34,15 @@ const address = (form: string) =>
 <template>
   <section>
     <h2 class="group">Take posts out</h2>
-    <v-select v-if="props.blogs.length > 1" v-model="blog" class="mt-3" :items="props.blogs" item-title="name" item-value="id" label="Of the blog" />
+    <v-select
+      v-if="props.blogs.length > 1"
+      v-model="blog"
+      class="mt-3"
+      :items="props.blogs"
+      item-title="name"
+      item-value="id"
+      label="Of the blog"
+    />
     <ul>
       <li v-for="one in forms" :key="one.form">
         <a class="link" :href="address(one.form)" download>{{ one.name }}</a>

@@ -18,15 +18,30 @@ export function useImport(site: () => number, id: () => number) {
   })
   const plan = ref<Schemas['ImportPlan'] | null>(null)
   const trial = ref<Schemas['TrialView'] | null>(null)
-  watch(query.data, (found) => (plan.value ??= found ? JSON.parse(JSON.stringify(found.plan)) : null), { immediate: true })
+  watch(query.data, (found) => (plan.value ??= found ? JSON.parse(JSON.stringify(found.plan)) : null), {
+    immediate: true,
+  })
   watch(plan, () => (trial.value = null), { deep: true })
 
   async function tryIt(): Promise<void> {
-    trial.value = (await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/trial', { ...path(), body: plan.value! })))) ?? null
+    trial.value =
+      (await act.run(() =>
+        take(api.POST('/api/sites/{site}/imports/{import}/trial', { ...path(), body: plan.value! })),
+      )) ?? null
   }
 
   async function start(everyMinutes: number | null): Promise<void> {
-    if (await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/start', { ...path(), body: { plan: plan.value!, everyMinutes } })))) reload()
+    if (
+      await act.run(() =>
+        take(
+          api.POST('/api/sites/{site}/imports/{import}/start', {
+            ...path(),
+            body: { plan: plan.value!, everyMinutes },
+          }),
+        ),
+      )
+    )
+      reload()
   }
 
   async function stop(): Promise<void> {
@@ -51,7 +66,8 @@ export function useImport(site: () => number, id: () => number) {
   }
 
   function reload(): void {
-    for (const name of ['import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage']) void queries.invalidateQueries({ queryKey: [name] })
+    for (const name of ['import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage'])
+      void queries.invalidateQueries({ queryKey: [name] })
   }
 
   // What was made shows elsewhere as soon as it is done.

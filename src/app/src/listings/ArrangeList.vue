@@ -42,15 +42,34 @@ const { dragged, move, key } = useMoving(
     >
       <span class="name">{{ post.title }}</span>
       <template v-if="props.byHand">
-        <button type="button" :aria-label="`Move up: ${post.title}`" :disabled="index === 0" @click="move(index, index - 1)">
+        <button
+          type="button"
+          :aria-label="`Move up: ${post.title}`"
+          :disabled="index === 0"
+          @click="move(index, index - 1)"
+        >
           <v-icon :icon="mdiArrowUp" size="16" />
         </button>
-        <button type="button" :aria-label="`Move down: ${post.title}`" :disabled="index === props.posts.length - 1" @click="move(index, index + 1)">
+        <button
+          type="button"
+          :aria-label="`Move down: ${post.title}`"
+          :disabled="index === props.posts.length - 1"
+          @click="move(index, index + 1)"
+        >
           <v-icon :icon="mdiArrowDown" size="16" />
         </button>
       </template>
-      <button type="button" :aria-label="`Pin on top: ${post.title}`" :aria-pressed="pinned.includes(post.id)" @click="pin(post.id)">
-        <v-icon :icon="pinned.includes(post.id) ? mdiPin : mdiPinOutline" size="16" :class="{ v: pinned.includes(post.id) }" />
+      <button
+        type="button"
+        :aria-label="`Pin on top: ${post.title}`"
+        :aria-pressed="pinned.includes(post.id)"
+        @click="pin(post.id)"
+      >
+        <v-icon
+          :icon="pinned.includes(post.id) ? mdiPin : mdiPinOutline"
+          size="16"
+          :class="{ v: pinned.includes(post.id) }"
+        />
       </button>
     </li>
   </ol>

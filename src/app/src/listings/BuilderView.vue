@@ -45,7 +45,7 @@ const { say } = useNotice()
 const state = computed(() => {
   const view = stored.data.value
   if (!view) return ''
-  const seen = view.sightings.find((one) => one.isThere)
+  const seen = view.sightings.find((sighting) => sighting.isThere)
   const where = seen
     ? `In place on ${new URL(seen.pageAddress).pathname}, seen ${relativeDate(seen.seenAt!)}.`
     : view.state === 'lost'
@@ -55,7 +55,11 @@ const state = computed(() => {
 })
 
 async function copy(): Promise<void> {
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/listings/{listing}/copy', { params: { path: { site: siteId.value, listing: id } } })))
+  const made = await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/listings/{listing}/copy', { params: { path: { site: siteId.value, listing: id } } }),
+    ),
+  )
   if (!made) return
   void queries.invalidateQueries({ queryKey: ['listings'] })
   say(`“${made.name}” has a snippet of its own.`)
@@ -66,7 +70,8 @@ async function putAway(): Promise<void> {
   const name = listing.value!.name
   const path = { params: { path: { site: siteId.value, listing: id } } }
   await take(api.POST('/api/sites/{site}/listings/{listing}/archive', path))
-  const refresh = () => ['listings', 'coverage', 'listing'].forEach((key) => void queries.invalidateQueries({ queryKey: [key] }))
+  const refresh = () =>
+    ['listings', 'coverage', 'listing'].forEach((key) => void queries.invalidateQueries({ queryKey: [key] }))
   refresh()
   say(`“${name}” is put away. Pages that carry it still show it.`, async () => {
     await take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', path))
@@ -77,7 +82,9 @@ async function putAway(): Promise<void> {
 
 async function remove(): Promise<void> {
   const name = listing.value!.name
-  await take(api.DELETE('/api/sites/{site}/listings/{listing}', { params: { path: { site: siteId.value, listing: id } } }))
+  await take(
+    api.DELETE('/api/sites/{site}/listings/{listing}', { params: { path: { site: siteId.value, listing: id } } }),
+  )
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
   say(`“${name}” is removed. Pages that carry it keep the entries baked into them.`)
   await router.push(`/s/${siteId.value}/listings`)
@@ -131,13 +138,24 @@ async function remove(): Promise<void> {
       <SnippetFoot :snippet="snippet.data.value" />
     </div>
   </div>
-  <CheckDialog v-if="site && stored.data.value" v-model="checking" :site-id="siteId" :listing-id="id" :address="listing?.pageAddress ?? site.address" />
+  <CheckDialog
+    v-if="site && stored.data.value"
+    v-model="checking"
+    :site-id="siteId"
+    :listing-id="id"
+    :address="listing?.pageAddress ?? site.address"
+  />
   <ExplainDialog v-if="listing" v-model="explaining" :site-id="siteId" :definition="listing.definition" />
   <v-dialog v-model="removing" max-width="420">
     <v-card class="pa-6">
       <h2>Remove “{{ listing?.name }}”?</h2>
-      <p class="my-3">Pages that carry its snippet keep the entries baked into them, but get no new ones. This cannot be undone.</p>
-      <div class="row"><v-btn color="secondary" @click="remove">Remove the listing</v-btn><v-btn variant="text" @click="removing = false">Keep it</v-btn></div>
+      <p class="my-3">
+        Pages that carry its snippet keep the entries baked into them, but get no new ones. This cannot be undone.
+      </p>
+      <div class="row">
+        <v-btn color="secondary" @click="remove">Remove the listing</v-btn
+        ><v-btn variant="text" @click="removing = false">Keep it</v-btn>
+      </div>
     </v-card>
   </v-dialog>
 </template>

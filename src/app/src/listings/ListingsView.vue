@@ -15,13 +15,23 @@ const {
   data: listings,
   error,
   isPending,
-} = useQuery({ queryKey: ['listings', id], queryFn: () => take(api.GET('/api/sites/{site}/listings', { params: { path: path() } })) })
-const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: path() } })) })
+} = useQuery({
+  queryKey: ['listings', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/listings', { params: { path: path() } })),
+})
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: path() } })),
+})
 const act = useAct()
-const states = { seen: { name: 'In place', tone: 'v' }, lost: { name: 'Lost', tone: 'm' }, never: { name: 'Not seen yet', tone: 'o' } }
+const states = {
+  seen: { name: 'In place', tone: 'v' },
+  lost: { name: 'Lost', tone: 'm' },
+  never: { name: 'Not seen yet', tone: 'o' },
+}
 const search = useQueryValue('search')
 const shelf = useQueryValue('shelf')
-const used = computed(() => listings.value?.filter((one) => !one.archivedAt) ?? [])
+const used = computed(() => listings.value?.filter((listing) => !listing.archivedAt) ?? [])
 const away = computed(() => listings.value?.filter((one) => one.archivedAt) ?? [])
 const inPlace = computed(() => used.value.filter((one) => one.state === 'seen').length)
 const shown = computed(() => {
@@ -43,13 +53,17 @@ async function bring(event: Event): Promise<void> {
   if (!made) return
   await queries.invalidateQueries({ queryKey: ['listings'] })
   say(
-    made.leftOut.length ? `Brought in. Not here, so left out: ${made.leftOut.join('; ')}.` : `“${made.listing.name}” is brought in, with a snippet of its own.`,
+    made.leftOut.length
+      ? `Brought in. Not here, so left out: ${made.leftOut.join('; ')}.`
+      : `“${made.listing.name}” is brought in, with a snippet of its own.`,
   )
   await router.push(`/s/${id.value}/listings/${made.listing.id}`)
 }
 
 async function restore(listing: number, name: string): Promise<void> {
-  await act.run(() => take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', { params: { path: { ...path(), listing } } })))
+  await act.run(() =>
+    take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', { params: { path: { ...path(), listing } } })),
+  )
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
   say(`“${name}” is back in use.`)
 }
@@ -89,24 +103,52 @@ async function build(): Promise<void> {
       <v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">Build a listing</v-btn>
     </template>
   </PageTitle>
-  <input ref="chooser" class="file" type="file" accept=".json,application/json" aria-label="File of a listing" @change="bring" />
+  <input
+    ref="chooser"
+    class="file"
+    type="file"
+    accept=".json,application/json"
+    aria-label="File of a listing"
+    @change="bring"
+  />
   <div class="work">
     <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ act.trouble.value || lineOf(error) }}</p>
     <p v-if="isPending" class="waiting">Reading the listings …</p>
     <div v-else-if="listings?.length === 0" class="empty">
       <h2>No listing yet</h2>
-      <p>A listing shows posts of your blogs on a page of your site, in its own look. {{ blogs?.length ? '' : 'Connect a blog first.' }}</p>
+      <p>
+        A listing shows posts of your blogs on a page of your site, in its own look.
+        {{ blogs?.length ? '' : 'Connect a blog first.' }}
+      </p>
       <v-btn v-if="blogs?.length === 0" :to="`/s/${id}/connect`">Connect a blog</v-btn>
     </div>
     <template v-else>
       <div class="row sift">
-        <v-text-field v-model="search" class="search" density="compact" label="Name, page or layout" clearable @click:clear="search = ''" />
+        <v-text-field
+          v-model="search"
+          class="search"
+          density="compact"
+          label="Name, page or layout"
+          clearable
+          @click:clear="search = ''"
+        />
         <span v-if="away.length" class="pills">
-          <button class="pill" :class="{ on: shelf !== 'away' }" :aria-pressed="shelf !== 'away'" @click="shelf = ''">In use {{ used.length }}</button>
-          <button class="pill" :class="{ on: shelf === 'away' }" :aria-pressed="shelf === 'away'" @click="shelf = 'away'">Put away {{ away.length }}</button>
+          <button class="pill" :class="{ on: shelf !== 'away' }" :aria-pressed="shelf !== 'away'" @click="shelf = ''">
+            In use {{ used.length }}
+          </button>
+          <button
+            class="pill"
+            :class="{ on: shelf === 'away' }"
+            :aria-pressed="shelf === 'away'"
+            @click="shelf = 'away'"
+          >
+            Put away {{ away.length }}
+          </button>
         </span>
       </div>
-      <p v-if="shown.length === 0" class="soft">No listing like that. <button class="link" @click="search = ''">Show all</button></p>
+      <p v-if="shown.length === 0" class="soft">
+        No listing like that. <button class="link" @click="search = ''">Show all</button>
+      </p>
       <table v-else class="ruled">
         <thead>
           <tr>
@@ -138,7 +180,9 @@ async function build(): Promise<void> {
               >
             </td>
             <td class="wide soft"><WhenText :at="one.seenAt" /></td>
-            <td class="wide soft">{{ one.count === 0 ? 'all posts' : counted(one.count, 'post') }}, {{ layoutName(one.layout) }}</td>
+            <td class="wide soft">
+              {{ one.count === 0 ? 'all posts' : counted(one.count, 'post') }}, {{ layoutName(one.layout) }}
+            </td>
           </tr>
         </tbody>
       </table>

@@ -1,6 +1,3 @@
-export { default as ChipChoice } from './builder/ChipChoice.vue'
-export { default as NumberLine } from './builder/NumberLine.vue'
-export { default as QuestionPart } from './builder/QuestionPart.vue'
 export { default as ColourLines } from './styles/ColourLines.vue'
 export { default as MatchDialog } from './styles/MatchDialog.vue'
 export { usePageLook } from './styles/usePageLook'

@@ -10,14 +10,34 @@ interface Layout {
 /** All forms, the usual ones first. */
 export const layouts: Layout[] = [
   { value: 'lines', name: 'Lines', shape: 'M2 2h36v2H2zM2 8h36v2H2zM2 14h36v2H2zM2 20h36v2H2z' },
-  { value: 'rows', name: 'Rows', shape: 'M2 2h12v9H2zM17 4h21v2H17zM17 8h14v2H17zM2 13h12v9H2zM17 15h21v2H17zM17 19h14v2H17z' },
+  {
+    value: 'rows',
+    name: 'Rows',
+    shape: 'M2 2h12v9H2zM17 4h21v2H17zM17 8h14v2H17zM2 13h12v9H2zM17 15h21v2H17zM17 19h14v2H17z',
+  },
   { value: 'columns', name: 'Columns', shape: 'M2 2h10v20H2zM15 2h10v20H15zM28 2h10v20H28z' },
-  { value: 'bricks', name: 'Bricks', shape: 'M2 2h10v12H2zM2 16h10v6H2zM15 2h10v6H15zM15 10h10v12H15zM28 2h10v15H28zM28 19h10v3H28z' },
-  { value: 'zigzag', name: 'Zigzag', shape: 'M2 2h16v9H2zM21 4h17v2H21zM21 8h11v2H21zM22 13h16v9H22zM2 15h17v2H2zM2 19h11v2H2z' },
-  { value: 'carousel', name: 'Carousel', shape: 'M0 4h5v12H0zM8 2h24v16H8zM35 4h5v12h-5zM16 20h2v2h-2zM19 20h2v2h-2zM22 20h2v2h-2z' },
+  {
+    value: 'bricks',
+    name: 'Bricks',
+    shape: 'M2 2h10v12H2zM2 16h10v6H2zM15 2h10v6H15zM15 10h10v12H15zM28 2h10v15H28zM28 19h10v3H28z',
+  },
+  {
+    value: 'zigzag',
+    name: 'Zigzag',
+    shape: 'M2 2h16v9H2zM21 4h17v2H21zM21 8h11v2H21zM22 13h16v9H22zM2 15h17v2H2zM2 19h11v2H2z',
+  },
+  {
+    value: 'carousel',
+    name: 'Carousel',
+    shape: 'M0 4h5v12H0zM8 2h24v16H8zM35 4h5v12h-5zM16 20h2v2h-2zM19 20h2v2h-2zM22 20h2v2h-2z',
+  },
   { value: 'ticker', name: 'Ticker', shape: 'M0 10h11v3H0zM14 10h14v3H14zM31 10h9v3h-9z' },
   { value: 'archive', name: 'Archive', shape: 'M2 2h20v2H2zM6 7h26v2H6zM6 11h20v2H6zM2 16h24v2H2zM2 20h18v2H2z' },
-  { value: 'tagCloud', name: 'Tag cloud', shape: 'M3 3h9v2H3zM15 2h13v4H15zM31 3h6v2h-6zM2 10h14v4H2zM19 11h7v2h-7zM29 10h9v4h-9zM6 18h8v2H6zM17 17h15v4H17z' },
+  {
+    value: 'tagCloud',
+    name: 'Tag cloud',
+    shape: 'M3 3h9v2H3zM15 2h13v4H15zM31 3h6v2h-6zM2 10h14v4H2zM19 11h7v2h-7zM29 10h9v4h-9zM6 18h8v2H6zM17 17h15v4H17z',
+  },
   {
     value: 'categoryIndex',
     name: 'Categories',
@@ -27,7 +47,8 @@ export const layouts: Layout[] = [
   {
     value: 'wholeBlog',
     name: 'Whole blog',
-    shape: 'M2 2h7v2H2zM12 2h7v2h-7zM28 1h10v4H28zM2 8h36v1H2zM2 12h14v10H2zM19 12h19v2H19zM19 16h17v2H19zM19 20h12v2H19z',
+    shape:
+      'M2 2h7v2H2zM12 2h7v2h-7zM28 1h10v4H28zM2 8h36v1H2zM2 12h14v10H2zM19 12h19v2H19zM19 16h17v2H19zM19 20h12v2H19z',
   },
 ]
 

@@ -4,9 +4,8 @@ import { computed, ref, toRaw, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, type Schemas, take } from '../api'
 import { useAct, useQueryValue } from '../shared'
+import { useSnippet } from './useSnippet'
 import { wholeDefinition, type WholeDefinition } from './wholeDefinition'
-
-type SnippetWay = Schemas['SnippetWay']
 
 /** What the builder changes. */
 export interface BuiltListing {
@@ -30,24 +29,12 @@ export function useListing(site: () => number, pageColours: () => Schemas['LookC
   const preview = ref<Schemas['ListingPreview'] | null>(null)
   const saved = ref('')
   const act = useAct()
-  const way = useQueryValue('way')
   const sample = useQueryValue('sample')
-  const bare = useQueryValue('bare')
   const stored = useQuery({
     queryKey: ['listing', site, id],
     queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })),
   })
-  const snippet = useQuery({
-    queryKey: ['snippet', site, id, saved, way, bare],
-    queryFn: () =>
-      take(
-        api.GET('/api/sites/{site}/listings/{listing}/snippet', {
-          params: { path: path(), query: { way: (way.value || 'script') as SnippetWay, entries: bare.value === '' } },
-        }),
-      ),
-    placeholderData: (before) => before,
-    enabled: () => saved.value !== '',
-  })
+  const snippet = useSnippet(path, saved)
 
   watch(
     stored.data,
@@ -68,14 +55,24 @@ export function useListing(site: () => number, pageColours: () => Schemas['LookC
   async function show(): Promise<void> {
     if (!listing.value || listing.value.definition.blogs.length === 0) return
     const { definition, pageAddress, lookId } = listing.value
-    const body = { definition, pageAddress, lookId, sample: (sample.value || null) as Schemas['PreviewSample'], pageColours: pageColours() }
-    preview.value = await take(api.POST('/api/sites/{site}/listings/preview', { params: { path: { site: site() } }, body }))
+    const body = {
+      definition,
+      pageAddress,
+      lookId,
+      sample: (sample.value || null) as Schemas['PreviewSample'],
+      pageColours: pageColours(),
+    }
+    preview.value = await take(
+      api.POST('/api/sites/{site}/listings/preview', { params: { path: { site: site() } }, body }),
+    )
   }
 
   async function save(): Promise<void> {
     const typed = JSON.stringify(listing.value)
     if (!listing.value || typed === saved.value) return
-    const done = await act.run(() => take(api.PUT('/api/sites/{site}/listings/{listing}', { params: { path: path() }, body: listing.value! })))
+    const done = await act.run(() =>
+      take(api.PUT('/api/sites/{site}/listings/{listing}', { params: { path: path() }, body: listing.value! })),
+    )
     if (!done) return
     saved.value = typed
     for (const key of ['listings', 'coverage', 'listing']) void queries.invalidateQueries({ queryKey: [key] })

@@ -8,14 +8,16 @@ export function useOwnFields(site: () => number, blogs: () => number[]) {
     queries: computed(() =>
       blogs().map((blog) => ({
         queryKey: ['fields', site(), blog],
-        queryFn: () => take(api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: site(), blog } } })),
+        queryFn: () =>
+          take(api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: site(), blog } } })),
         staleTime: 60_000,
       })),
     ),
   })
   return computed(() => {
     const byKey = new Map<string, Schemas['OwnField']>()
-    for (const answer of answers.value) for (const field of answer.data ?? []) if (field.isPublic && !byKey.has(field.key)) byKey.set(field.key, field)
+    for (const answer of answers.value)
+      for (const field of answer.data ?? []) if (field.isPublic && !byKey.has(field.key)) byKey.set(field.key, field)
     return [...byKey.values()]
   })
 }

@@ -8,7 +8,8 @@ export interface Way {
   pitfalls: string[]
 }
 
-const paste = 'Open your page’s editor where it takes HTML (a field named HTML, code or embed) and paste it where the listing should stand.'
+const paste =
+  'Open your page’s editor where it takes HTML (a field named HTML, code or embed) and paste it where the listing should stand.'
 const publish = 'Save and publish the page, then come back and press “Check the page”.'
 
 /** The ways, the usual one first. */

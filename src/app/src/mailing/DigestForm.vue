@@ -13,7 +13,10 @@ const draft = computed(() => props.digest.form)
 const settings = computed(() => props.digest.form.settings)
 const problem = (name: string) => props.digest.fields.value[name]
 const path = () => ({ params: { path: { site: props.siteId } } })
-const { data: segments } = useQuery({ queryKey: ['segments', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/segments', path())) })
+const { data: segments } = useQuery({
+  queryKey: ['segments', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/segments', path())),
+})
 const audience = computed(() => [
   { value: null, title: 'Every subscriber who gets it' },
   ...(segments.value ?? []).map((one) => ({ value: one.id, title: `${one.name} (${one.size})` })),
@@ -28,7 +31,13 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
 
 <template>
   <form class="digest" novalidate @submit.prevent>
-    <v-text-field v-model="draft.name" label="Name" hint="Readers who choose see it" :error-messages="problem('name')" :readonly="!props.mayEdit" />
+    <v-text-field
+      v-model="draft.name"
+      label="Name"
+      hint="Readers who choose see it"
+      :error-messages="problem('name')"
+      :readonly="!props.mayEdit"
+    />
     <h2 class="group">When does it go out?</h2>
     <v-select v-model="settings.rhythm.every" :items="everies" label="It goes out" />
     <div v-if="isTimed" class="pair">
@@ -78,20 +87,51 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     </div>
     <h2 class="group">Who gets it?</h2>
     <v-select v-model="draft.segmentId" :items="audience" label="Goes to" :error-messages="problem('segmentId')" />
-    <v-checkbox v-model="draft.isUsual" label="Also those who have not chosen their mails themselves" density="compact" hide-details />
+    <v-checkbox
+      v-model="draft.isUsual"
+      label="Also those who have not chosen their mails themselves"
+      density="compact"
+      hide-details
+    />
     <h2 class="group">What does the subject say?</h2>
     <v-text-field v-model="settings.subject" label="Subject" name="subject" :error-messages="problem('subject')" />
     <p class="small soft fields">
-      <button v-for="field in subjectFields" :key="field" type="button" class="chip" @click="settings.subject += `{${field}}`">{{ field }}</button>
+      <button
+        v-for="field in subjectFields"
+        :key="field"
+        type="button"
+        class="chip"
+        @click="settings.subject += `{${field}}`"
+      >
+        {{ field }}
+      </button>
     </p>
     <v-checkbox v-model="hasTrial" label="Try a second subject" density="compact" hide-details />
     <div v-if="hasTrial" class="pair">
-      <v-text-field v-model="settings.secondSubject" label="Second subject" :error-messages="problem('secondSubject')" />
-      <v-text-field v-model.number="settings.trialShare" type="number" min="1" max="99" label="Goes to" suffix="%" :error-messages="problem('trialShare')" />
+      <v-text-field
+        v-model="settings.secondSubject"
+        label="Second subject"
+        :error-messages="problem('secondSubject')"
+      />
+      <v-text-field
+        v-model.number="settings.trialShare"
+        type="number"
+        min="1"
+        max="99"
+        label="Goes to"
+        suffix="%"
+        :error-messages="problem('trialShare')"
+      />
     </div>
     <h2 class="group">How does it look?</h2>
     <v-select v-model="settings.form" :items="forms" label="Posts are shown as" />
-    <v-textarea v-model="settings.opening" label="Words before the posts" rows="2" auto-grow :error-messages="problem('opening')" />
+    <v-textarea
+      v-model="settings.opening"
+      label="Words before the posts"
+      rows="2"
+      auto-grow
+      :error-messages="problem('opening')"
+    />
     <v-textarea
       v-model="settings.closing"
       label="Words after the posts"
@@ -109,7 +149,14 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         clearable
         :error-messages="problem('paper')"
       />
-      <v-text-field v-model="settings.colours.ink" label="Ink" placeholder="As the site" persistent-placeholder clearable :error-messages="problem('ink')" />
+      <v-text-field
+        v-model="settings.colours.ink"
+        label="Ink"
+        placeholder="As the site"
+        persistent-placeholder
+        clearable
+        :error-messages="problem('ink')"
+      />
       <v-text-field
         v-model="settings.colours.accent"
         label="Links"
@@ -120,11 +167,17 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       />
     </div>
     <h2 class="group">What is counted?</h2>
-    <v-checkbox v-model="settings.countsClicks" label="How often each link is followed, never by whom" density="compact" hide-details />
+    <v-checkbox
+      v-model="settings.countsClicks"
+      label="How often each link is followed, never by whom"
+      density="compact"
+      hide-details
+    />
     <v-checkbox v-model="settings.countsOpens" label="How often it is opened" density="compact" hide-details />
     <p v-if="settings.countsOpens" class="small soft note">
-      A dot that nobody sees is fetched with each opening. Many readers call that spying, some mail programs fetch it unasked, and in some countries you need
-      their consent. It is counted without saying who; the figure is a rough one all the same.
+      A dot that nobody sees is fetched with each opening. Many readers call that spying, some mail programs fetch it
+      unasked, and in some countries you need their consent. It is counted without saying who; the figure is a rough one
+      all the same.
     </p>
   </form>
 </template>

@@ -24,7 +24,8 @@ const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zo
         </td>
         <td class="soft">{{ rhythmWords(one.settings.rhythm) }}</td>
         <td>
-          <span v-if="one.pausedAt" class="tag o">Paused</span><WhenText v-else-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><span v-else class="soft"
+          <span v-if="one.pausedAt" class="tag o">Paused</span
+          ><WhenText v-else-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><span v-else class="soft"
             >when one is published</span
           >
         </td>

@@ -16,7 +16,9 @@ const way = ref<(typeof ways)[number][0]>('desktop')
 const seen = computed(() => (shown.value?.html === '' ? 'plain' : way.value))
 const state = computed(() => {
   if (!shown.value) return ''
-  const posts = shown.value.isExample ? `Nothing is new yet; ${counted(shown.value.posts, 'older post')} shown` : counted(shown.value.posts, 'new post')
+  const posts = shown.value.isExample
+    ? `Nothing is new yet; ${counted(shown.value.posts, 'older post')} shown`
+    : counted(shown.value.posts, 'new post')
   return `${posts}, ${shown.value.kilobytes} kB, to ${counted(shown.value.receivers, 'subscriber')}`
 })
 </script>
@@ -37,7 +39,13 @@ const state = computed(() => {
         {{ name }}
       </button>
       <span class="small soft">{{ state }}</span>
-      <v-btn v-if="props.mayEdit" class="test" size="small" variant="outlined" :loading="props.digest.act.running.value" @click="props.digest.tryOut"
+      <v-btn
+        v-if="props.mayEdit"
+        class="test"
+        size="small"
+        variant="outlined"
+        :loading="props.digest.act.running.value"
+        @click="props.digest.tryOut"
         >Send me a test</v-btn
       >
     </div>

@@ -23,14 +23,20 @@ async function save(): Promise<void> {
 }
 
 async function remove(): Promise<void> {
-  if (await digest.remove()) await router.push(`/s/${id.value}/channels/mail`)
+  if (await digest.remove(digest.form.name)) await router.push(`/s/${id.value}/channels/mail`)
 }
 
 async function sendNow(): Promise<void> {
   if (await digest.sendNow()) await router.push(`/s/${id.value}/channels/mail`)
 }
 
-onBeforeRouteLeave((to) => to.name === 'digest' || !number.value || !isChanged.value || window.confirm('Leave without saving what you changed?'))
+onBeforeRouteLeave(
+  (to) =>
+    to.name === 'digest' ||
+    !number.value ||
+    !isChanged.value ||
+    window.confirm('Leave without saving what you changed?'),
+)
 </script>
 
 <template>
@@ -39,7 +45,8 @@ onBeforeRouteLeave((to) => to.name === 'digest' || !number.value || !isChanged.v
       >{{ counted(current.receivers, 'subscriber') }};
       <template v-if="current.pausedAt">paused <WhenText :at="current.pausedAt" />.</template>
       <template v-else-if="current.nextAt"
-        >next <WhenText :at="current.nextAt" :zone="site?.timeZone" />, with {{ counted(current.waiting, 'new post') }} so far.</template
+        >next <WhenText :at="current.nextAt" :zone="site?.timeZone" />, with
+        {{ counted(current.waiting, 'new post') }} so far.</template
       ><template v-else>goes with each post.</template></template
     >
     <template v-if="mayEdit" #act>
@@ -47,11 +54,18 @@ onBeforeRouteLeave((to) => to.name === 'digest' || !number.value || !isChanged.v
         <v-btn variant="text" :loading="act.running.value" @click="digest.setPaused(!current.pausedAt)">{{
           current.pausedAt ? 'Let it go on' : 'Pause'
         }}</v-btn>
-        <v-btn v-if="current.waiting" variant="outlined" :loading="act.running.value" :disabled="isChanged" @click="sendNow"
+        <v-btn
+          v-if="current.waiting"
+          variant="outlined"
+          :loading="act.running.value"
+          :disabled="isChanged"
+          @click="sendNow"
           >Send {{ counted(current.waiting, 'post') }} now</v-btn
         >
       </template>
-      <v-btn :loading="act.running.value" :disabled="!!current && !isChanged" @click="save">{{ current ? 'Save' : 'Set it up' }}</v-btn>
+      <v-btn :loading="act.running.value" :disabled="!!current && !isChanged" @click="save">{{
+        current ? 'Save' : 'Set it up'
+      }}</v-btn>
     </template>
   </PageTitle>
   <ChannelTabs />
@@ -62,7 +76,9 @@ onBeforeRouteLeave((to) => to.name === 'digest' || !number.value || !isChanged.v
     <div class="questions">
       <DigestForm :digest="digest" :site-id="id" :may-edit="mayEdit" />
       <p v-if="current && mayEdit" class="off">
-        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">Take this digest off</button>
+        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">
+          Take this digest off
+        </button>
         <v-btn v-else color="secondary" size="small" @click="remove">Take it off; what went out is kept</v-btn>
       </p>
     </div>

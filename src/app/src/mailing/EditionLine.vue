@@ -28,11 +28,13 @@ const results = computed(() => {
     <span class="t">{{ props.edition.title }}</span>
     <span class="soft small"><WhenText :at="props.edition.dueAt" :zone="props.zone" /></span>
     <span class="bar" aria-hidden="true"
-      ><i class="good" :style="{ width: share(props.edition.delivered) }" /><i class="bad" :style="{ width: share(props.edition.failed) }"
+      ><i class="good" :style="{ width: share(props.edition.delivered) }" /><i
+        class="bad"
+        :style="{ width: share(props.edition.failed) }"
     /></span>
     <span class="small soft words"
-      ><b v-if="state" class="o">{{ state }}. </b>{{ props.edition.digest }}: {{ props.edition.delivered }} of {{ props.edition.total }} delivered<template
-        v-if="props.edition.open"
+      ><b v-if="state" class="o">{{ state }}. </b>{{ props.edition.digest }}: {{ props.edition.delivered }} of
+      {{ props.edition.total }} delivered<template v-if="props.edition.open"
         >, {{ props.edition.open }} on their way</template
       ><b v-if="props.edition.failed" class="m">, {{ props.edition.failed }} failed</b
       ><template v-if="props.edition.cancelled">, {{ props.edition.cancelled }} cancelled</template

@@ -17,7 +17,11 @@ const { data: detail, error } = useQuery({
 const mails = useInfiniteQuery({
   queryKey: ['edition-deliveries', path],
   queryFn: ({ pageParam }) =>
-    take(api.GET('/api/sites/{site}/channels/editions/{edition}/deliveries', { params: { path: path(), query: { after: pageParam || undefined } } })),
+    take(
+      api.GET('/api/sites/{site}/channels/editions/{edition}/deliveries', {
+        params: { path: path(), query: { after: pageParam || undefined } },
+      }),
+    ),
   initialPageParam: 0,
   getNextPageParam: (page) => page.next ?? undefined,
   refetchInterval: 4_000,
@@ -28,7 +32,12 @@ const isOpen = computed(() => edition.value?.state === 'gathering' || edition.va
 const act = useAct()
 const { say } = useNotice()
 const queries = useQueryClient()
-const refresh = () => Promise.all(['editions', 'edition', 'edition-deliveries', 'coverage'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+const refresh = () =>
+  Promise.all(
+    ['editions', 'edition', 'edition-deliveries', 'coverage'].map((key) =>
+      queries.invalidateQueries({ queryKey: [key] }),
+    ),
+  )
 
 async function setPaused(isPaused: boolean): Promise<void> {
   await act.run(() =>
@@ -42,13 +51,19 @@ async function setPaused(isPaused: boolean): Promise<void> {
 }
 
 async function cancel(): Promise<void> {
-  const done = await act.run(() => take(api.POST('/api/sites/{site}/channels/editions/{edition}/cancel', { params: { path: path() } })))
+  const done = await act.run(() =>
+    take(api.POST('/api/sites/{site}/channels/editions/{edition}/cancel', { params: { path: path() } })),
+  )
   if (done) say(`${counted(done.count, 'mail')} taken back.`)
   await refresh()
 }
 
 async function retry(answer: string | null): Promise<void> {
-  const done = await act.run(() => take(api.POST('/api/sites/{site}/channels/editions/{edition}/retry', { params: { path: path() }, body: { answer } })))
+  const done = await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/channels/editions/{edition}/retry', { params: { path: path() }, body: { answer } }),
+    ),
+  )
   if (done) say(`${counted(done.count, 'mail')} on the way again.`)
   await refresh()
 }
@@ -61,21 +76,23 @@ async function retry(answer: string | null): Promise<void> {
     <template v-if="detail && edition">
       <h2>{{ edition.title }}</h2>
       <p class="soft small">
-        {{ edition.digest }}, <WhenText :at="edition.dueAt" :zone="props.zone" />. {{ edition.delivered }} of {{ edition.total }} delivered<template
-          v-if="edition.open"
-          >, {{ edition.open }} on their way</template
-        >.
+        {{ edition.digest }}, <WhenText :at="edition.dueAt" :zone="props.zone" />. {{ edition.delivered }} of
+        {{ edition.total }} delivered<template v-if="edition.open">, {{ edition.open }} on their way</template>.
       </p>
       <div v-if="props.mayAct && isOpen" class="row acts">
         <v-btn size="small" :loading="act.running.value" @click="setPaused(!edition.pausedAt)">{{
           edition.pausedAt ? 'Go on sending' : 'Pause the sending'
         }}</v-btn>
-        <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel">Take back what is still here</v-btn>
+        <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel"
+          >Take back what is still here</v-btn
+        >
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <ul v-if="detail.causes.length" class="causes">
         <li v-for="cause in detail.causes" :key="cause.state + cause.answer">
-          <span class="tag" :class="states[cause.state].tone">{{ cause.count }} {{ states[cause.state].name.toLowerCase() }}</span>
+          <span class="tag" :class="states[cause.state].tone"
+            >{{ cause.count }} {{ states[cause.state].name.toLowerCase() }}</span
+          >
           {{ cause.answer || 'No answer' }}
           <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">Try again</button>
         </li>
@@ -95,16 +112,21 @@ async function retry(answer: string | null): Promise<void> {
           <tr v-for="one in rows" :key="one.id">
             <td class="mail">{{ one.mail }}</td>
             <td>
-              <span class="tag" :class="states[one.state].tone" :title="counted(one.attempts, 'attempt')">{{ states[one.state].name }}</span>
+              <span class="tag" :class="states[one.state].tone" :title="counted(one.attempts, 'attempt')">{{
+                states[one.state].name
+              }}</span>
             </td>
             <td class="soft mail">{{ one.lastAnswer }}</td>
             <td class="soft">
-              <template v-if="one.nextAttemptAt">next <WhenText :at="one.nextAttemptAt" /></template><WhenText v-else :at="one.deliveredAt ?? one.createdAt" />
+              <template v-if="one.nextAttemptAt">next <WhenText :at="one.nextAttemptAt" /></template
+              ><WhenText v-else :at="one.deliveredAt ?? one.createdAt" />
             </td>
           </tr>
         </tbody>
       </table>
-      <v-btn v-if="mails.hasNextPage.value" class="mt-4" variant="outlined" size="small" @click="mails.fetchNextPage()">More</v-btn>
+      <v-btn v-if="mails.hasNextPage.value" class="mt-4" variant="outlined" size="small" @click="mails.fetchNextPage()"
+        >More</v-btn
+      >
     </template>
   </section>
 </template>

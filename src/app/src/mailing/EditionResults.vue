@@ -23,8 +23,16 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
       <tbody>
         <tr
           v-for="one in [
-            { words: props.detail.trial.first, delivered: props.detail.trial.firstDelivered, clicks: props.detail.trial.firstClicks },
-            { words: props.detail.trial.second, delivered: props.detail.trial.secondDelivered, clicks: props.detail.trial.secondClicks },
+            {
+              words: props.detail.trial.first,
+              delivered: props.detail.trial.firstDelivered,
+              clicks: props.detail.trial.firstClicks,
+            },
+            {
+              words: props.detail.trial.second,
+              delivered: props.detail.trial.secondDelivered,
+              clicks: props.detail.trial.secondClicks,
+            },
           ]"
           :key="one.words"
         >
@@ -47,8 +55,12 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
     </ul>
   </template>
   <p v-if="props.detail.edition.opens !== null || props.detail.edition.left" class="small soft">
-    <template v-if="props.detail.edition.opens !== null">Opened {{ counted(props.detail.edition.opens, 'time') }}. </template>
-    <template v-if="props.detail.edition.left">{{ counted(props.detail.edition.left, 'subscriber') }} left by a link of it.</template>
+    <template v-if="props.detail.edition.opens !== null"
+      >Opened {{ counted(props.detail.edition.opens, 'time') }}.
+    </template>
+    <template v-if="props.detail.edition.left"
+      >{{ counted(props.detail.edition.left, 'subscriber') }} left by a link of it.</template
+    >
   </p>
 </template>
 

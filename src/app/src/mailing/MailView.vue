@@ -10,10 +10,18 @@ import EditionPanel from './EditionPanel.vue'
 const { id, site, mayEdit } = useSite()
 const picked = useQueryValue('edition')
 const path = () => ({ site: id.value })
-const digests = useQuery({ queryKey: ['digests', id], queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', { params: { path: path() } })) })
+const digests = useQuery({
+  queryKey: ['digests', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', { params: { path: path() } })),
+})
 const { data, error, isPending, hasNextPage, fetchNextPage } = useInfiniteQuery({
   queryKey: ['editions', id],
-  queryFn: ({ pageParam }) => take(api.GET('/api/sites/{site}/channels/editions', { params: { path: path(), query: { before: pageParam || undefined } } })),
+  queryFn: ({ pageParam }) =>
+    take(
+      api.GET('/api/sites/{site}/channels/editions', {
+        params: { path: path(), query: { before: pageParam || undefined } },
+      }),
+    ),
   initialPageParam: 0,
   getNextPageParam: (page) => page.next ?? undefined,
   refetchInterval: 2_000,
@@ -26,7 +34,8 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
 <template>
   <PageTitle title="Mail">
     <template #state v-if="data"
-      >{{ counted(digests.data.value?.length ?? 0, 'digest') }}. {{ open ? `${counted(open, 'mail')} on their way.` : 'Nothing is on its way.' }}
+      >{{ counted(digests.data.value?.length ?? 0, 'digest') }}.
+      {{ open ? `${counted(open, 'mail')} on their way.` : 'Nothing is on its way.' }}
       <b v-if="failed" class="m">{{ counted(failed, 'mail') }} failed.</b></template
     >
     <template #act
@@ -43,7 +52,10 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
       <h2 class="group">What went out</h2>
       <div v-if="editions.length === 0" class="empty">
         <h3>Nothing yet</h3>
-        <p>When a post is published, or the time of a digest comes, every subscriber it is for gets one mail. You see here what became of each.</p>
+        <p>
+          When a post is published, or the time of a digest comes, every subscriber it is for gets one mail. You see
+          here what became of each.
+        </p>
       </div>
       <EditionLine
         v-for="one in editions"
@@ -55,7 +67,15 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
       />
       <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Earlier ones</v-btn>
     </div>
-    <EditionPanel v-if="picked" :key="picked" :site-id="id" :edition-id="Number(picked)" :may-act="mayEdit" :zone="site?.timeZone" @close="picked = ''" />
+    <EditionPanel
+      v-if="picked"
+      :key="picked"
+      :site-id="id"
+      :edition-id="Number(picked)"
+      :may-act="mayEdit"
+      :zone="site?.timeZone"
+      @close="picked = ''"
+    />
   </div>
 </template>
 

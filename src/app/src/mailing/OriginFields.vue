@@ -15,10 +15,22 @@ const asked = refDebounced(
 )
 const { data } = useQuery({
   queryKey: ['digest-reach', asked],
-  queryFn: () => take(api.POST('/api/sites/{site}/channels/digests/reach', { params: { path: { site: props.siteId } }, body: props.draft })),
+  queryFn: () =>
+    take(
+      api.POST('/api/sites/{site}/channels/digests/reach', {
+        params: { path: { site: props.siteId } },
+        body: props.draft,
+      }),
+    ),
 })
-const followed = computed({ get: () => settings.value.withFollowed ?? !isEach.value, set: (on) => (settings.value.withFollowed = on) })
-const broughtIn = computed({ get: () => settings.value.withBroughtIn ?? !isEach.value, set: (on) => (settings.value.withBroughtIn = on) })
+const followed = computed({
+  get: () => settings.value.withFollowed ?? !isEach.value,
+  set: (on) => (settings.value.withFollowed = on),
+})
+const broughtIn = computed({
+  get: () => settings.value.withBroughtIn ?? !isEach.value,
+  set: (on) => (settings.value.withBroughtIn = on),
+})
 
 /** "Last 30 days: 12 posts, 2,880 emails". */
 function told(posts: number): string {

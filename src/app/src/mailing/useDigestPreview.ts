@@ -8,7 +8,12 @@ import { useAct } from '../shared'
  * @param body What is asked for.
  * @param mark Differs whenever the body does.
  */
-export function useDigestPreview(site: () => number, id: () => number | null, body: () => Schemas['DigestRequest'], mark: () => string) {
+export function useDigestPreview(
+  site: () => number,
+  id: () => number | null,
+  body: () => Schemas['DigestRequest'],
+  mark: () => string,
+) {
   const query = () => (id() ? { digest: id()! } : {})
   const shown = ref<Schemas['DigestPreview'] | null>(null)
   const wrong = ref<Record<string, string[]>>({})
@@ -18,7 +23,12 @@ export function useDigestPreview(site: () => number, id: () => number | null, bo
     settled,
     async () => {
       try {
-        shown.value = await take(api.POST('/api/sites/{site}/channels/digests/preview', { params: { path: { site: site() }, query: query() }, body: body() }))
+        shown.value = await take(
+          api.POST('/api/sites/{site}/channels/digests/preview', {
+            params: { path: { site: site() }, query: query() },
+            body: body(),
+          }),
+        )
         ;[wrong.value, missing.value] = [{}, '']
       } catch (reason) {
         wrong.value = reason instanceof Problem ? reason.fields : {}
@@ -34,7 +44,12 @@ export function useDigestPreview(site: () => number, id: () => number | null, bo
   async function openLinks(): Promise<void> {
     links.value =
       (await checking.run(() =>
-        take(api.POST('/api/sites/{site}/channels/digests/check-links', { params: { path: { site: site() }, query: query() }, body: body() })),
+        take(
+          api.POST('/api/sites/{site}/channels/digests/check-links', {
+            params: { path: { site: site() }, query: query() },
+            body: body(),
+          }),
+        ),
       )) ?? null
   }
 

@@ -18,8 +18,8 @@ const { data } = useQuery({
     <v-card title="Where others tell us">
       <v-card-text>
         <p>
-          Posts that live with us say so by themselves. Where posts stand in pages of your own website, put this line into the head of those pages, so that
-          other sites find us.
+          Posts that live with us say so by themselves. Where posts stand in pages of your own website, put this line
+          into the head of those pages, so that other sites find us.
         </p>
         <template v-if="data">
           <pre class="snippet">{{ data.markup }}</pre>

@@ -27,26 +27,38 @@ const acts = computed(() =>
       <WhenText :at="props.mention.receivedAt" :zone="props.zone" />
     </p>
     <h2>
-      <a :href="props.mention.source" target="_blank" rel="noopener nofollow">{{ props.mention.title ?? props.mention.author }}</a>
+      <a :href="props.mention.source" target="_blank" rel="noopener nofollow">{{
+        props.mention.title ?? props.mention.author
+      }}</a>
     </h2>
     <p class="small soft">
-      <a v-if="props.mention.authorAddress" :href="props.mention.authorAddress" target="_blank" rel="noopener nofollow">{{ props.mention.author }}</a><template
-        v-else
-        >{{ props.mention.author }}</template
-      >
-      <template v-if="props.mention.publishedAt"> · published <WhenText :at="props.mention.publishedAt" :zone="props.zone" /></template>
-      <template v-if="props.mention.readAt"> · read <WhenText :at="props.mention.readAt" :zone="props.zone" /></template>
+      <a
+        v-if="props.mention.authorAddress"
+        :href="props.mention.authorAddress"
+        target="_blank"
+        rel="noopener nofollow"
+        >{{ props.mention.author }}</a><template v-else>{{ props.mention.author }}</template>
+      <template v-if="props.mention.publishedAt">
+        · published <WhenText :at="props.mention.publishedAt" :zone="props.zone"
+      /></template>
+      <template v-if="props.mention.readAt">
+        · read <WhenText :at="props.mention.readAt" :zone="props.zone"
+      /></template>
     </p>
     <blockquote v-if="props.mention.text && says" class="said">{{ props.mention.text }}</blockquote>
     <p v-if="props.mention.problem" class="m">{{ props.mention.problem }}</p>
-    <p v-if="props.mention.nextReadAt" class="soft">The page is read next <WhenText :at="props.mention.nextReadAt" :zone="props.zone" />.</p>
+    <p v-if="props.mention.nextReadAt" class="soft">
+      The page is read next <WhenText :at="props.mention.nextReadAt" :zone="props.zone" />.
+    </p>
     <dl>
       <dt>About</dt>
       <dd>
         <a :href="props.mention.postAddress" target="_blank" rel="noopener">{{ props.mention.postTitle }}</a>
       </dd>
       <dt>Page</dt>
-      <dd class="source">{{ props.mention.source }} <CopyButton :text="props.mention.source" label="Copy the address" /></dd>
+      <dd class="source">
+        {{ props.mention.source }} <CopyButton :text="props.mention.source" label="Copy the address" />
+      </dd>
     </dl>
     <div class="row acts">
       <template v-if="props.mention.commentId">

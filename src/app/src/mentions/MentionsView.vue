@@ -15,7 +15,9 @@ const { wanted, list, mentions, counts, decide, ban, read, act } = useMentions((
 const isPhoneDetail = ref(false)
 const isAddresses = ref(false)
 const current = computed(() => mentions.value.find((one) => String(one.id) === picked.value) ?? null)
-const state = computed(() => (counts.value ? `${counted(counts.value.waiting, 'mention')} waiting, ${counts.value.public} shown with posts.` : ''))
+const state = computed(() =>
+  counts.value ? `${counted(counts.value.waiting, 'mention')} waiting, ${counts.value.public} shown with posts.` : '',
+)
 // Where the one looked at was decided, the next in the list is there already.
 watch(mentions, (now, before) => {
   if (now.some((one) => String(one.id) === picked.value)) return
@@ -38,7 +40,13 @@ const keys: Record<string, () => unknown> = {
   3: () => current.value?.commentId && decide(current.value, 'spam'),
 }
 onKeyStroke((event) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || (event.target as HTMLElement).closest('input, textarea, .v-overlay')) return
+  if (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    (event.target as HTMLElement).closest('input, textarea, .v-overlay')
+  )
+    return
   const run = keys[event.key]
   if (!run) return
   event.preventDefault()
@@ -79,11 +87,20 @@ onKeyStroke((event) => {
         <span class="start">{{ one.text || one.title || one.source }}</span>
         <span class="about">{{ one.readAt ? kinds[one.kind] : 'Told' }} · {{ one.host }} · {{ one.postTitle }}</span>
       </button>
-      <p v-if="list.hasNextPage.value" class="px-6 py-3"><button class="link" @click="list.fetchNextPage()">Show more</button></p>
+      <p v-if="list.hasNextPage.value" class="px-6 py-3">
+        <button class="link" @click="list.fetchNextPage()">Show more</button>
+      </p>
     </section>
     <div class="one" :class="{ away: !isPhoneDetail }">
       <button class="link back" @click="isPhoneDetail = false">← All mentions</button>
-      <MentionPart v-if="current" :mention="current" :zone="site?.timeZone" @decide="decide(current, $event)" @ban="ban(current)" @read="read(current)" />
+      <MentionPart
+        v-if="current"
+        :mention="current"
+        :zone="site?.timeZone"
+        @decide="decide(current, $event)"
+        @ban="ban(current)"
+        @read="read(current)"
+      />
       <div v-else-if="!list.isPending.value" class="empty">
         <h2>{{ nothing[wanted][0] }}</h2>
         <p>{{ nothing[wanted][1] }}</p>

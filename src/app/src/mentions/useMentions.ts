@@ -20,7 +20,11 @@ export function useMentions(site: () => number, choice: Ref<string>) {
   const list = useInfiniteQuery({
     queryKey: ['mentions', site, wanted],
     queryFn: ({ pageParam }) =>
-      take(api.GET('/api/sites/{site}/mentions', { params: { path: { site: site() }, query: { choice: wanted.value, before: pageParam || undefined } } })),
+      take(
+        api.GET('/api/sites/{site}/mentions', {
+          params: { path: { site: site() }, query: { choice: wanted.value, before: pageParam || undefined } },
+        }),
+      ),
     initialPageParam: 0,
     getNextPageParam: (page) => page.next ?? undefined,
     refetchInterval: 5_000,
@@ -29,17 +33,24 @@ export function useMentions(site: () => number, choice: Ref<string>) {
   const counts = computed(() => list.data.value?.pages[0]?.counts)
 
   async function refresh(): Promise<void> {
-    for (const key of ['mentions', 'comments', 'conversation', 'sites', 'coverage', 'comment-marks']) await queries.invalidateQueries({ queryKey: [key] })
+    for (const key of ['mentions', 'comments', 'conversation', 'sites', 'coverage', 'comment-marks'])
+      await queries.invalidateQueries({ queryKey: [key] })
   }
 
   const send = (one: Schemas['MentionView'], standing: Schemas['CommentStanding'], seen: Schemas['CommentStanding']) =>
-    take(api.POST('/api/sites/{site}/comments/{comment}/decision', { params: { path: { site: site(), comment: one.commentId! } }, body: { standing, seen } }))
+    take(
+      api.POST('/api/sites/{site}/comments/{comment}/decision', {
+        params: { path: { site: site(), comment: one.commentId! } },
+        body: { standing, seen },
+      }),
+    )
 
   /** Decides, with a way back. */
   async function decide(one: Schemas['MentionView'], standing: Schemas['CommentStanding']): Promise<void> {
     const before = one.standing!
     const done = await act.run(() => send(one, standing, before))
-    if (done) say(`${past[standing]}: ${one.author}.`, () => void act.run(() => send(one, before, standing)).then(refresh))
+    if (done)
+      say(`${past[standing]}: ${one.author}.`, () => void act.run(() => send(one, before, standing)).then(refresh))
     await refresh()
   }
 
@@ -47,7 +58,12 @@ export function useMentions(site: () => number, choice: Ref<string>) {
   async function ban(one: Schemas['MentionView']): Promise<void> {
     const body = { mark: 'banned', by: 'host', host: one.host, past: 'spam', until: null } as const
     const done = await act.run(() =>
-      take(api.POST('/api/sites/{site}/comments/{comment}/mark', { params: { path: { site: site(), comment: one.commentId! } }, body })),
+      take(
+        api.POST('/api/sites/{site}/comments/{comment}/mark', {
+          params: { path: { site: site(), comment: one.commentId! } },
+          body,
+        }),
+      ),
     )
     if (done) say(`${one.host} is banned. What came from it is marked as spam.`)
     await refresh()
@@ -55,7 +71,11 @@ export function useMentions(site: () => number, choice: Ref<string>) {
 
   /** Has the page read again. */
   async function read(one: Schemas['MentionView']): Promise<void> {
-    await act.run(() => take(api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } })))
+    await act.run(() =>
+      take(
+        api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } }),
+      ),
+    )
     if (!act.trouble.value) say('The page is being read again.')
     await refresh()
   }

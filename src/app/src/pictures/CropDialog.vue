@@ -26,8 +26,14 @@ function take({
   const height = Math.max(10, Math.round((share(coordinates.height, image.height) * before.height) / 1000))
   part.value = {
     quarterTurns: before.quarterTurns,
-    left: Math.min(1000 - width, before.left + Math.round((share(coordinates.left, image.width) * before.width) / 1000)),
-    top: Math.min(1000 - height, before.top + Math.round((share(coordinates.top, image.height) * before.height) / 1000)),
+    left: Math.min(
+      1000 - width,
+      before.left + Math.round((share(coordinates.left, image.width) * before.width) / 1000),
+    ),
+    top: Math.min(
+      1000 - height,
+      before.top + Math.round((share(coordinates.top, image.height) * before.height) / 1000),
+    ),
     width,
     height,
   }
@@ -42,7 +48,12 @@ const place = computed(() => {
 
 // Arrows move the part, with Shift they make it larger or smaller, a fiftieth of the picture at a time.
 function press(event: KeyboardEvent): void {
-  const ways: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+  const ways: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+  }
   const way = ways[event.key]
   if (!way || !cropper.value) return
   event.preventDefault()
@@ -65,7 +76,11 @@ function cut(edit: Schemas['PictureEdit']): void {
     <v-card class="pa-6">
       <h2>{{ props.use ? `Cut the picture: ${props.use.toLowerCase()}` : 'Cut the picture' }}</h2>
       <p class="soft">
-        {{ props.use ? 'Only here. Everywhere else the picture stays as it is.' : 'What was uploaded stays; the whole can be had back at any time.' }}
+        {{
+          props.use
+            ? 'Only here. Everywhere else the picture stays as it is.'
+            : 'What was uploaded stays; the whole can be had back at any time.'
+        }}
       </p>
       <div class="chips my-3" role="radiogroup" aria-label="Shape">
         <button
@@ -81,7 +96,13 @@ function cut(edit: Schemas['PictureEdit']): void {
           {{ one.name }}
         </button>
       </div>
-      <div class="around" tabindex="0" role="group" aria-label="The part: arrows move it, with Shift they change its size" @keydown="press">
+      <div
+        class="around"
+        tabindex="0"
+        role="group"
+        aria-label="The part: arrows move it, with Shift they change its size"
+        @keydown="press"
+      >
         <Cropper
           ref="cropper"
           class="cropper"
@@ -94,7 +115,11 @@ function cut(edit: Schemas['PictureEdit']): void {
       <p class="soft small mt-2" role="status">{{ place }} Arrows move the part, Shift and arrows change its size.</p>
       <div class="row mt-4">
         <v-btn @click="cut(part)">Cut it so</v-btn>
-        <v-btn variant="outlined" @click="cut(props.use ? props.picture.edit : { ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })"
+        <v-btn
+          variant="outlined"
+          @click="
+            cut(props.use ? props.picture.edit : { ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })
+          "
           >Show the whole</v-btn
         >
         <v-btn variant="text" @click="open = false">Leave it</v-btn>

@@ -25,7 +25,9 @@ async function orSay(act: () => Promise<void>): Promise<void> {
 onMounted(() =>
   orSay(async () => {
     const query = { address: props.address }
-    whole.value = await take(api.GET('/api/sites/{site}/pictures/of', { params: { path: { site: props.siteId }, query } }))
+    whole.value = await take(
+      api.GET('/api/sites/{site}/pictures/of', { params: { path: { site: props.siteId }, query } }),
+    )
   }),
 )
 
@@ -43,5 +45,13 @@ function leave(): void {
 </script>
 
 <template>
-  <CropDialog v-if="whole" :model-value="true" :picture="whole" :use="props.use" :shape="props.shape" @update:model-value="leave" @cut="cut" />
+  <CropDialog
+    v-if="whole"
+    :model-value="true"
+    :picture="whole"
+    :use="props.use"
+    :shape="props.shape"
+    @update:model-value="leave"
+    @cut="cut"
+  />
 </template>

@@ -20,18 +20,35 @@ function choose(): void {
 </script>
 
 <template>
-  <div class="drop" :class="{ over, slim: props.slim }" @dragover.prevent="over = true" @dragleave="over = false" @drop.prevent="drop">
+  <div
+    class="drop"
+    :class="{ over, slim: props.slim }"
+    @dragover.prevent="over = true"
+    @dragleave="over = false"
+    @drop.prevent="drop"
+  >
     <p>
       <v-icon :icon="mdiImagePlusOutline" size="20" /> Drop pictures here, or
       <button type="button" class="link" @click="input?.click()">choose files</button>
-      <input ref="input" type="file" multiple accept="image/*,.svg" class="hidden" aria-label="Choose pictures" @change="choose" />
-      <span class="soft small"> JPEG, PNG, WebP, GIF or SVG, up to 20 MB each. Places noted by cameras are removed.</span>
+      <input
+        ref="input"
+        type="file"
+        multiple
+        accept="image/*,.svg"
+        class="hidden"
+        aria-label="Choose pictures"
+        @change="choose"
+      />
+      <span class="soft small">
+        JPEG, PNG, WebP, GIF or SVG, up to 20 MB each. Places noted by cameras are removed.</span
+      >
     </p>
     <ul v-if="props.uploads.uploads.length" aria-live="polite">
       <li v-for="row in props.uploads.uploads" :key="row.name">
         <span class="name">{{ row.name }}</span>
         <span v-if="row.trouble" class="m small"
-          >{{ row.trouble }} <button type="button" class="link" @click="props.uploads.forget(row)">Understood</button></span
+          >{{ row.trouble }}
+          <button type="button" class="link" @click="props.uploads.forget(row)">Understood</button></span
         >
         <progress v-else :value="row.part" max="1" />
       </li>

@@ -6,7 +6,12 @@ const x = defineModel<number>('x', { required: true })
 const y = defineModel<number>('y', { required: true })
 const props = defineProps<{ picture: string; readonly: boolean }>()
 const position = computed(() => `${x.value}% ${y.value}%`)
-const steps: Record<string, [number, number]> = { ArrowLeft: [-5, 0], ArrowRight: [5, 0], ArrowUp: [0, -5], ArrowDown: [0, 5] }
+const steps: Record<string, [number, number]> = {
+  ArrowLeft: [-5, 0],
+  ArrowRight: [5, 0],
+  ArrowUp: [0, -5],
+  ArrowDown: [0, 5],
+}
 
 function set(left: number, top: number): void {
   if (props.readonly) return

@@ -34,11 +34,26 @@ const { data: uses } = useQuery({
 })
 
 async function save(edit?: Schemas['PictureEdit']): Promise<void> {
-  const changed = await act.run(() => take(api.PUT('/api/sites/{site}/pictures/{picture}', { ...path(), body: { ...form, edit: edit ?? props.picture.edit } })))
+  const changed = await act.run(() =>
+    take(
+      api.PUT('/api/sites/{site}/pictures/{picture}', {
+        ...path(),
+        body: { ...form, edit: edit ?? props.picture.edit },
+      }),
+    ),
+  )
   if (changed) emit('changed', changed)
 }
 
-const turn = () => save({ ...props.picture.edit, quarterTurns: (props.picture.edit.quarterTurns + 1) % 4, left: 0, top: 0, width: 1000, height: 1000 })
+const turn = () =>
+  save({
+    ...props.picture.edit,
+    quarterTurns: (props.picture.edit.quarterTurns + 1) % 4,
+    left: 0,
+    top: 0,
+    width: 1000,
+    height: 1000,
+  })
 
 async function replace(): Promise<void> {
   const chosen = file.value?.files?.[0]
@@ -68,12 +83,24 @@ async function remove(): Promise<void> {
     <p v-if="act.fields.value.picture || act.fields.value.edit" class="trouble" role="alert">
       {{ act.fields.value.picture?.[0] ?? act.fields.value.edit?.[0] }}
     </p>
-    <FocusPoint v-model:x="form.focusX" v-model:y="form.focusY" :picture="`${props.picture.small.replace('w320', 'w640')}`" :readonly="false" />
+    <FocusPoint
+      v-model:x="form.focusX"
+      v-model:y="form.focusY"
+      :picture="`${props.picture.small.replace('w320', 'w640')}`"
+      :readonly="false"
+    />
     <div v-if="props.picture.type !== 'svg'" class="row">
-      <button type="button" class="chip" @click="cropping = true"><v-icon :icon="mdiCropRotate" size="16" /> Cut …</button>
+      <button type="button" class="chip" @click="cropping = true">
+        <v-icon :icon="mdiCropRotate" size="16" /> Cut …
+      </button>
       <button type="button" class="chip" @click="turn"><v-icon :icon="mdiRotateRight" size="16" /> Turn right</button>
     </div>
-    <v-textarea v-model="form.alt" label="What does it show? For those who do not see it" rows="2" :error-messages="act.fields.value.alt" />
+    <v-textarea
+      v-model="form.alt"
+      label="What does it show? For those who do not see it"
+      rows="2"
+      :error-messages="act.fields.value.alt"
+    />
     <v-text-field v-model="form.caption" label="Words below it" :error-messages="act.fields.value.caption" />
     <v-text-field v-model="form.credit" label="Whose picture it is" />
     <div class="row">
@@ -90,7 +117,14 @@ async function remove(): Promise<void> {
     </ul>
     <div v-if="props.mayEdit" class="row">
       <button type="button" class="link" @click="file?.click()">Put another in its place …</button>
-      <input ref="file" type="file" accept="image/*,.svg" class="hidden" aria-label="Choose the other picture" @change="replace" />
+      <input
+        ref="file"
+        type="file"
+        accept="image/*,.svg"
+        class="hidden"
+        aria-label="Choose the other picture"
+        @change="replace"
+      />
       <button v-if="uses?.length === 0" type="button" class="link back" @click="remove">Remove it</button>
     </div>
     <CropDialog v-if="cropping" v-model="cropping" :picture="props.picture" @cut="save" />

@@ -15,11 +15,20 @@ const emit = defineEmits<{ choose: [picture: Schemas['PictureView']] }>()
         :aria-label="picture.alt || picture.name"
         @click="emit('choose', picture)"
       >
-        <img :src="picture.small" alt="" loading="lazy" :style="{ objectPosition: `${picture.focusX}% ${picture.focusY}%` }" />
+        <img
+          :src="picture.small"
+          alt=""
+          loading="lazy"
+          :style="{ objectPosition: `${picture.focusX}% ${picture.focusY}%` }"
+        />
         <span class="name">{{ picture.alt || picture.name }}</span>
         <span class="facts"
-          ><span :class="{ o: !picture.alt }">{{ picture.alt ? `${picture.width} × ${picture.height}` : 'No description' }}</span
-          ><span>{{ picture.uses ? `in ${picture.uses} ${picture.uses === 1 ? 'post' : 'posts'}` : 'unused' }}</span></span
+          ><span :class="{ o: !picture.alt }">{{
+            picture.alt ? `${picture.width} × ${picture.height}` : 'No description'
+          }}</span
+          ><span>{{
+            picture.uses ? `in ${picture.uses} ${picture.uses === 1 ? 'post' : 'posts'}` : 'unused'
+          }}</span></span
         >
       </button>
     </li>

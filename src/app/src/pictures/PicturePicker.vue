@@ -28,7 +28,9 @@ const uploads = useUploads(
 
 function pick(picture: Schemas['PictureView']): void {
   if (props.many)
-    picked.value = picked.value.some((one) => one.id === picture.id) ? picked.value.filter((one) => one.id !== picture.id) : [...picked.value, picture]
+    picked.value = picked.value.some((one) => one.id === picture.id)
+      ? picked.value.filter((one) => one.id !== picture.id)
+      : [...picked.value, picture]
   else finish([picture])
 }
 
@@ -39,14 +41,21 @@ function finish(chosen: Schemas['PictureView'][]): void {
 
 async function fetchIt(): Promise<void> {
   const made = await act.run(() =>
-    take(api.POST('/api/sites/{site}/pictures/fetch', { params: { path: { site: props.siteId } }, body: { address: address.value, alt: null } })),
+    take(
+      api.POST('/api/sites/{site}/pictures/fetch', {
+        params: { path: { site: props.siteId } },
+        body: { address: address.value, alt: null },
+      }),
+    ),
   )
   if (made) pick(made)
 }
 
 async function draw(): Promise<void> {
   const body = { title: props.title ?? '', ground: null, mark: null }
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/pictures/draw', { params: { path: { site: props.siteId } }, body })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/pictures/draw', { params: { path: { site: props.siteId } }, body })),
+  )
   if (made) pick(made)
 }
 </script>
@@ -58,7 +67,9 @@ async function draw(): Promise<void> {
         <h2>{{ props.many ? 'Choose pictures' : 'Choose a picture' }}</h2>
         <v-text-field v-model="search" class="search" density="compact" label="Words about a picture" />
       </div>
-      <p v-if="act.trouble.value || act.fields.value.title" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.title?.[0] }}</p>
+      <p v-if="act.trouble.value || act.fields.value.title" class="trouble" role="alert">
+        {{ act.trouble.value || act.fields.value.title?.[0] }}
+      </p>
       <DropPlace :uploads="uploads" slim />
       <form class="row mt-2" @submit.prevent="fetchIt">
         <v-text-field
@@ -68,7 +79,9 @@ async function draw(): Promise<void> {
           :error-messages="act.fields.value.address"
         />
         <v-btn type="submit" variant="outlined" :disabled="!address" :loading="act.running.value">Fetch it</v-btn>
-        <v-btn v-if="props.title !== undefined && !props.many" variant="outlined" @click="draw">Draw one from the title</v-btn>
+        <v-btn v-if="props.title !== undefined && !props.many" variant="outlined" @click="draw"
+          >Draw one from the title</v-btn
+        >
       </form>
       <div class="shelf mt-4">
         <p v-if="pictures.length === 0" class="soft">The library is empty.</p>
@@ -80,7 +93,9 @@ async function draw(): Promise<void> {
         <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">More pictures</v-btn>
       </div>
       <div class="row mt-4">
-        <v-btn v-if="props.many" :disabled="picked.length === 0" @click="finish(picked)">Put {{ picked.length || '' }} in</v-btn>
+        <v-btn v-if="props.many" :disabled="picked.length === 0" @click="finish(picked)"
+          >Put {{ picked.length || '' }} in</v-btn
+        >
         <v-btn variant="text" @click="open = false">Close</v-btn>
       </div>
     </v-card>

@@ -43,23 +43,48 @@ function change(picture: Schemas['PictureView'] | null): void {
     <div class="row tools">
       <div class="pills">
         <button class="pill" :class="{ on: !only }" @click="only = ''">All</button>
-        <button class="pill" :class="{ on: only === 'wordless' }" @click="only = 'wordless'">Without description</button>
+        <button class="pill" :class="{ on: only === 'wordless' }" @click="only = 'wordless'">
+          Without description
+        </button>
         <button class="pill" :class="{ on: only === 'unused' }" @click="only = 'unused'">Unused</button>
       </div>
-      <v-text-field v-model="search" class="search" density="compact" label="Words about a picture" clearable @click:clear="search = ''" />
+      <v-text-field
+        v-model="search"
+        class="search"
+        density="compact"
+        label="Words about a picture"
+        clearable
+        @click:clear="search = ''"
+      />
     </div>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-else-if="isPending" class="waiting">Reading the library …</p>
     <div v-else-if="pictures.length === 0" class="empty">
       <h2>{{ search || only ? 'No picture is like that' : 'The library is empty' }}</h2>
-      <p>{{ search || only ? 'Try other words.' : 'Drop pictures above; posts of every blog of the site can use them.' }}</p>
+      <p>
+        {{ search || only ? 'Try other words.' : 'Drop pictures above; posts of every blog of the site can use them.' }}
+      </p>
     </div>
     <div v-else class="sides" :class="{ open: chosen }">
       <div>
-        <PictureGrid :pictures="pictures" :chosen="chosen?.id ?? null" @choose="(picture) => (open = String(picture.id))" />
-        <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()">More pictures</v-btn>
+        <PictureGrid
+          :pictures="pictures"
+          :chosen="chosen?.id ?? null"
+          @choose="(picture) => (open = String(picture.id))"
+        />
+        <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()"
+          >More pictures</v-btn
+        >
       </div>
-      <PictureDetail v-if="chosen" :key="chosen.id" :site-id="id" :picture="chosen" :may-edit="mayEdit" @changed="change" @close="open = ''" />
+      <PictureDetail
+        v-if="chosen"
+        :key="chosen.id"
+        :site-id="id"
+        :picture="chosen"
+        :may-edit="mayEdit"
+        @changed="change"
+        @close="open = ''"
+      />
     </div>
   </div>
 </template>

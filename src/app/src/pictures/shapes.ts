@@ -18,4 +18,5 @@ export const shapes: Shape[] = [
 ]
 
 /** Whether an address is a picture's of a library, which can be cut. */
-export const isOfLibrary = (address: string | null | undefined) => /\/pictures\/[a-z0-9]+\/w\d+\.webp$/i.test(address ?? '')
+export const isOfLibrary = (address: string | null | undefined) =>
+  /\/pictures\/[a-z0-9]+\/w\d+\.webp$/i.test(address ?? '')

@@ -1,37 +1,29 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
 import { computed, ref } from 'vue'
-import { api, lineOf, type Schemas, take } from '../api'
-import { counted, PageTitle, useNotice, useSite, useTerms } from '../shared'
-import PostFindings from './PostFindings.vue'
-import PostPreview from './PostPreview.vue'
+import { lineOf, type Schemas } from '../api'
+import { counted, PageTitle, useNotice, useSite } from '../shared'
 import VersionsDialog from './VersionsDialog.vue'
-import DetailsPart from './editor/details/DetailsPart.vue'
 import EditorActs from './editor/EditorActs.vue'
 import EditorNews from './editor/EditorNews.vue'
-import GoesByMail from './editor/sending/GoesByMail.vue'
-import GoesTo from './editor/sending/GoesTo.vue'
+import EditorSide from './editor/EditorSide.vue'
 import MarkdownDialog from './editor/writing/MarkdownDialog.vue'
-import OwnFields from './editor/details/OwnFields.vue'
 import PageDialog from './editor/PageDialog.vue'
 import PatternBar from './editor/writing/PatternBar.vue'
 import PatternDialog from './editor/writing/PatternDialog.vue'
 import PublishDialog from './editor/PublishDialog.vue'
-import ReviewPart from './editor/details/ReviewPart.vue'
-import SearchPart from './editor/details/SearchPart.vue'
 import TextEditor from './editor/writing/TextEditor.vue'
-import { suggestTags } from './editor/details/suggestTags'
 import { usePresence } from './editor/usePresence'
+import { usePublishing } from './editor/usePublishing'
 import { plainLines } from './plainLines'
 import { statuses } from './status'
-import { usePost } from './usePost'
+import { usePost } from './editor/usePost'
 import { usePostCheck } from './usePostCheck'
 
 const { id: siteId, site, mayEdit, mayWrite } = useSite()
 const writing = usePost(() => siteId.value)
 const { id, post, stored, waiting, blogs, dirty, isKept, readonly, save, act, loading, failed } = writing
 const { say } = useNotice()
-const { data: terms } = useTerms(() => siteId.value)
 const check = usePostCheck(
   () => siteId.value,
   () => id.value,
@@ -43,47 +35,27 @@ const { others, overtaken } = usePresence(
   () => post.revision,
   () => mayWrite.value && !readonly.value,
 )
-const open = computed(() => check.findings.value.filter((one) => one.severity !== 'advice').length)
-const asking = ref(false)
+const open = computed(() => check.findings.value.filter((finding) => finding.severity !== 'advice').length)
 const looking = ref(false)
 const markdown = ref(false)
 const paging = ref(false)
 const keeping = ref(false)
-const isEmpty = computed(() => !post.title.trim() && !plain.value.trim() && !/<(img|div|figure|table)/.test(post.bodyHtml))
+const isEmpty = computed(
+  () => !post.title.trim() && !plain.value.trim() && !/<(img|div|figure|table)/.test(post.bodyHtml),
+)
 const chosen = ref('')
-const receivers = ref(0)
+const { asking, receivers, ask, go, change } = usePublishing(() => siteId.value, writing)
 const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?? [])
 const plain = computed(() => plainLines(post.bodyHtml))
 const words = computed(() => plain.value.split(/\s+/).filter(Boolean).length)
-const suggested = computed(() => suggestTags(`${post.title} ${plain.value}`, terms.value?.tags ?? [], post.tags))
-const excerpt = computed(() => post.excerpt || plain.value.replace(/\s+/g, ' ').slice(0, 160))
 const saving = computed(() => {
   if (readonly.value) return 'Followed from its own feed; change it where it was written.'
   if (act.running.value) return 'Saving …'
-  if (dirty.value && post.status === 'published') return isKept.value ? 'Changes are kept; readers do not see them yet.' : 'Changes are not public yet.'
+  if (dirty.value && post.status === 'published')
+    return isKept.value ? 'Changes are kept; readers do not see them yet.' : 'Changes are not public yet.'
   if (dirty.value) return 'Not saved yet.'
   return id.value ? 'Saved.' : ''
 })
-
-async function ask(): Promise<void> {
-  if (!(await save())) return
-  receivers.value = (await take(api.GET('/api/sites/{site}/posts/{post}/forecast', { params: { path: { site: siteId.value, post: id.value! } } }))).subscribers
-  asking.value = true
-}
-
-async function go(status: 'published' | 'scheduled' | 'inReview', extra: Partial<Schemas['PostRequest']>): Promise<void> {
-  if (!(await save(status, extra as object))) {
-    if (!act.fields.value.publishLocal) asking.value = false
-    return
-  }
-  asking.value = false
-  if (status === 'published') say(receivers.value ? `Published. ${counted(receivers.value, 'mail')} on their way.` : 'Published.')
-  else say(status === 'scheduled' ? (stored.value?.clockNote ?? 'Scheduled.') : 'Passed on for review.')
-}
-
-async function change(status: Schemas['PostStatus'], done: string, extra: object = {}): Promise<void> {
-  if (await save(status, extra)) say(done)
-}
 
 /** Puts a pattern into the empty post. */
 function start(pattern: Schemas['PatternView']): void {
@@ -109,7 +81,8 @@ onKeyStroke('s', (event) => {
 <template>
   <PageTitle :title="post.title || (id ? 'Untitled' : 'A new post')">
     <template #state
-      ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span> <span role="status">{{ saving }}</span></template
+      ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
+      <span role="status">{{ saving }}</span></template
     >
     <template #act>
       <EditorActs
@@ -134,10 +107,25 @@ onKeyStroke('s', (event) => {
   </div>
   <div v-else class="sheet">
     <div class="text">
-      <EditorNews :others="others" :overtaken="overtaken" :waiting="waiting" :schedule="stored" :zone="site?.timeZone" @drop="writing.dropWaiting()" />
+      <EditorNews
+        :others="others"
+        :overtaken="overtaken"
+        :waiting="waiting"
+        :schedule="stored"
+        :zone="site?.timeZone"
+        @drop="writing.dropWaiting()"
+      />
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <p v-if="act.fields.value.publishedAt" class="trouble" role="alert">{{ act.fields.value.publishedAt[0] }}</p>
-      <textarea v-model="post.title" class="headline" rows="1" placeholder="Title" aria-label="Title" maxlength="300" :readonly="readonly" />
+      <textarea
+        v-model="post.title"
+        class="headline"
+        rows="1"
+        placeholder="Title"
+        aria-label="Title"
+        maxlength="300"
+        :readonly="readonly"
+      />
       <p v-if="act.fields.value.title" class="m small" role="alert">{{ act.fields.value.title[0] }}</p>
       <PatternBar v-if="isEmpty && mayWrite && !readonly" :site-id="siteId" :may-edit="mayEdit" @start="start" />
       <TextEditor
@@ -156,66 +144,16 @@ onKeyStroke('s', (event) => {
         <button v-if="mayWrite" type="button" class="link" @click="paging = true">Look at its page</button>
       </p>
     </div>
-    <aside>
-      <ReviewPart
-        v-if="id"
-        :site-id="siteId"
-        :post-id="id"
-        :chosen="chosen"
-        :note="stored?.reviewNote ?? null"
-        :in-review="post.status === 'inReview'"
-        :may-remark="mayWrite && !readonly"
-        :zone="site?.timeZone"
-      />
-      <h2 class="group">Details</h2>
-      <DetailsPart
-        :model-value="post"
-        :site-id="siteId"
-        :blogs="written"
-        :terms="terms"
-        :suggested="suggested"
-        :fields="act.fields.value"
-        :readonly="readonly"
-      />
-      <OwnFields v-model="post.ownValues" :site-id="siteId" :blog-id="post.blogId" :fields="act.fields.value" :readonly="readonly" />
-      <SearchPart
-        v-model="post.details"
-        :blog-id="post.blogId"
-        :title="post.title"
-        :excerpt="excerpt"
-        :fields="act.fields.value"
-        :readonly="readonly"
-        :zone="site?.timeZone"
-      />
-      <GoesTo
-        v-if="id"
-        v-model="post.details"
-        :site-id="siteId"
-        :post-id="id"
-        :revision="post.revision"
-        :title="post.title"
-        :readonly="readonly || !mayEdit"
-        :zone="site?.timeZone"
-      />
-      <GoesByMail
-        v-if="id"
-        v-model="post.details"
-        :site-id="siteId"
-        :post-id="id"
-        :revision="post.revision"
-        :readonly="readonly || !mayEdit"
-        :zone="site?.timeZone"
-      />
-      <PostFindings
-        v-if="mayWrite && !readonly"
-        :findings="check.findings.value"
-        :links="check.links.value"
-        :is-checking="check.isChecking.value"
-        :trouble="check.trouble.value"
-        @links="check.checkLinks"
-      />
-      <PostPreview :post="post" :site="site" />
-    </aside>
+    <EditorSide
+      :writing="writing"
+      :check="check"
+      :site-id="siteId"
+      :site="site"
+      :chosen="chosen"
+      :may-edit="mayEdit"
+      :may-write="mayWrite"
+      :plain="plain"
+    />
   </div>
   <VersionsDialog
     v-if="looking && id"
@@ -226,7 +164,13 @@ onKeyStroke('s', (event) => {
     :body-html="post.bodyHtml"
     :zone="site?.timeZone"
     :may-edit="mayWrite"
-    @restore="(version) => put({ title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt }, 'The earlier text is in the editor.')"
+    @restore="
+      (version) =>
+        put(
+          { title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt },
+          'The earlier text is in the editor.',
+        )
+    "
   />
   <MarkdownDialog
     v-if="markdown"
@@ -290,25 +234,12 @@ onKeyStroke('s', (event) => {
   field-sizing: content;
   padding: 6px 0 12px;
 }
-aside {
-  border-left: 1px solid var(--rule);
-  background: var(--sheet);
-  padding: 8px 22px 40px;
-}
-aside :deep(summary) {
-  cursor: pointer;
-}
 @media (max-width: 860px) {
   .sheet {
     grid-template-columns: minmax(0, 1fr);
   }
   .text {
     padding: 12px 16px;
-  }
-  aside {
-    border-left: 0;
-    border-top: 1px solid var(--rule);
-    padding: 8px 16px 100px;
   }
 }
 </style>

@@ -30,7 +30,9 @@ const emit = defineEmits<{ links: [] }>()
       <button type="button" class="link" :disabled="props.isChecking" @click="emit('links')">
         {{ props.isChecking ? 'Opening the links …' : 'Open every link' }}
       </button>
-      <span v-if="props.links && props.links.length === 0" class="soft" role="status"> All of them lead somewhere.</span>
+      <span v-if="props.links && props.links.length === 0" class="soft" role="status">
+        All of them lead somewhere.</span
+      >
     </p>
   </section>
 </template>

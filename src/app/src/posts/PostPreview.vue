@@ -5,7 +5,11 @@ import { shortDate } from '../shared'
 import { searchWidths, textWidth } from './editor/sending/textWidth'
 
 const props = defineProps<{ post: Schemas['PostRequest']; site: Schemas['SiteView'] | undefined }>()
-const plain = computed(() => new DOMParser().parseFromString(props.post.bodyHtml, 'text/html').body.textContent?.replace(/\s+/g, ' ').trim() ?? '')
+const plain = computed(
+  () =>
+    new DOMParser().parseFromString(props.post.bodyHtml, 'text/html').body.textContent?.replace(/\s+/g, ' ').trim() ??
+    '',
+)
 const title = computed(() => props.post.title || 'Title')
 const excerpt = computed(() => props.post.excerpt || plain.value.split(' ').slice(0, 30).join(' '))
 const details = computed(() => props.post.details)
@@ -30,12 +34,19 @@ const found = computed(() => ({
   <p class="label">In a listing</p>
   <div class="entry">
     <img v-if="details?.listingPicture" :src="details.listingPicture" :alt="props.post.pictureAlt ?? ''" />
-    <img v-else-if="props.post.pictureAddress" :src="props.post.pictureAddress" :alt="props.post.pictureAlt ?? ''" :style="{ objectPosition: position }" />
+    <img
+      v-else-if="props.post.pictureAddress"
+      :src="props.post.pictureAddress"
+      :alt="props.post.pictureAlt ?? ''"
+      :style="{ objectPosition: position }"
+    />
     <div>
       <b>{{ title }}</b><small>{{ today }}{{ props.post.category ? ` · ${props.post.category}` : '' }}</small>
     </div>
   </div>
-  <p class="label">As a search result{{ details?.hiddenFromSearch ? ', if search engines did not heed the wish' : '' }}</p>
+  <p class="label">
+    As a search result{{ details?.hiddenFromSearch ? ', if search engines did not heed the wish' : '' }}
+  </p>
   <div class="result">
     <small>{{ host }}</small><b>{{ found.title }}</b>
     <p>{{ found.text }}</p>
@@ -43,7 +54,12 @@ const found = computed(() => ({
   <p class="label">On a network</p>
   <div class="card">
     <img v-if="details?.socialPicture" :src="details.socialPicture" alt="" />
-    <img v-else-if="props.post.pictureAddress" :src="props.post.pictureAddress" alt="" :style="{ objectPosition: position }" />
+    <img
+      v-else-if="props.post.pictureAddress"
+      :src="props.post.pictureAddress"
+      alt=""
+      :style="{ objectPosition: position }"
+    />
     <div>
       <b>{{ details?.socialTitle || title }}</b>
       <p>{{ (details?.socialText || details?.searchDescription || excerpt).slice(0, 140) }}</p>

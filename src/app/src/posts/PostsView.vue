@@ -26,29 +26,45 @@ const bulk = useBulk(
 )
 const columns = useColumns()
 const { data: terms } = useTerms(() => id.value)
-const { data: blogs } = useQuery({ queryKey: ['blogs', id], queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })) })
+const { data: blogs } = useQuery({
+  queryKey: ['blogs', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/blogs', { params: { path: { site: id.value } } })),
+})
 const act = useAct()
 const inBin = computed(() => bin.value === 'yes')
-const finer = computed(() => ['blog', 'author', 'category', 'tag', 'from', 'to', 'findings'].filter((name) => narrow[name as keyof typeof narrow].value).length)
+const finer = computed(
+  () =>
+    ['blog', 'author', 'category', 'tag', 'from', 'to', 'findings'].filter(
+      (name) => narrow[name as keyof typeof narrow].value,
+    ).length,
+)
 const opened = ref(finer.value > 0)
 
 function show(wanted: string, ofBin: string): void {
-  void router.replace({ query: { ...router.currentRoute.value.query, status: wanted || undefined, bin: ofBin || undefined } })
+  void router.replace({
+    query: { ...router.currentRoute.value.query, status: wanted || undefined, bin: ofBin || undefined },
+  })
 }
 
 function flip(name: Column): void {
-  columns.value = columns.value.includes(name) ? columns.value.filter((one) => one !== name) : [...columns.value, name]
+  columns.value = columns.value.includes(name)
+    ? columns.value.filter((column) => column !== name)
+    : [...columns.value, name]
 }
 
 async function copy(post: Schemas['PostSummary']): Promise<void> {
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/copy', { params: { path: { site: id.value, post: post.id } } })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/posts/{post}/copy', { params: { path: { site: id.value, post: post.id } } })),
+  )
   if (made) void router.push(`/s/${id.value}/posts/${made.id}`)
 }
 </script>
 
 <template>
   <PageTitle title="Posts">
-    <template #state>{{ counted(total, 'post') }}{{ inBin ? ' in the bin, kept for 30 days' : narrowed ? ' found' : '' }}.</template>
+    <template #state
+      >{{ counted(total, 'post') }}{{ inBin ? ' in the bin, kept for 30 days' : narrowed ? ' found' : '' }}.</template
+    >
     <template #act><v-btn v-if="mayWrite" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
   </PageTitle>
   <PostTabs />
@@ -56,17 +72,34 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
     <div class="row tools">
       <div class="pills">
         <button class="pill" :class="{ on: !status && !inBin }" @click="show('', '')">All</button>
-        <button v-for="(one, name) in statuses" :key="name" class="pill" :class="{ on: status === name }" @click="show(name, '')">{{ one.name }}</button>
+        <button
+          v-for="(one, name) in statuses"
+          :key="name"
+          class="pill"
+          :class="{ on: status === name }"
+          @click="show(name, '')"
+        >
+          {{ one.name }}
+        </button>
         <button class="pill" :class="{ on: inBin }" @click="show('', 'yes')">Bin</button>
       </div>
       <div class="row finding">
-        <v-text-field v-model="search" class="search" density="compact" label="Words in title or text" clearable @click:clear="search = ''" />
+        <v-text-field
+          v-model="search"
+          class="search"
+          density="compact"
+          label="Words in title or text"
+          clearable
+          @click:clear="search = ''"
+        />
         <button type="button" class="chip" :class="{ on: finer > 0 }" :aria-expanded="opened" @click="opened = !opened">
           <v-icon :icon="mdiFilterVariant" size="17" /> Narrow{{ finer ? ` (${finer})` : '' }}
         </button>
         <v-menu :close-on-content-click="false">
           <template #activator="{ props: opener }"
-            ><button type="button" class="chip" v-bind="opener"><v-icon :icon="mdiViewColumnOutline" size="17" /> Columns</button></template
+            ><button type="button" class="chip" v-bind="opener">
+              <v-icon :icon="mdiViewColumnOutline" size="17" /> Columns
+            </button></template
           >
           <v-card class="pa-3">
             <v-checkbox
@@ -108,8 +141,17 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
         :terms="terms"
         @copy="copy"
       />
-      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()">More posts</v-btn>
-      <BulkBar v-if="mayEdit && bulk.count.value > 0" :bulk="bulk" :shown="posts.length" :total="total" :bin="inBin" :terms="terms" />
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()"
+        >More posts</v-btn
+      >
+      <BulkBar
+        v-if="mayEdit && bulk.count.value > 0"
+        :bulk="bulk"
+        :shown="posts.length"
+        :total="total"
+        :bin="inBin"
+        :terms="terms"
+      />
     </template>
   </div>
 </template>

@@ -7,7 +7,14 @@ import { WhenText } from '../shared'
 import { plainLines } from './plainLines'
 
 const open = defineModel<boolean>({ required: true })
-const props = defineProps<{ siteId: number; postId: number; title: string; bodyHtml: string; zone?: string; mayEdit: boolean }>()
+const props = defineProps<{
+  siteId: number
+  postId: number
+  title: string
+  bodyHtml: string
+  zone?: string
+  mayEdit: boolean
+}>()
 const emit = defineEmits<{ restore: [version: Schemas['PostVersionView']] }>()
 const picked = ref<number | null>(null)
 const path = () => ({ site: props.siteId, post: props.postId })
@@ -19,13 +26,20 @@ const list = useQuery({
 const id = computed(() => picked.value ?? list.data.value?.[1]?.id ?? list.data.value?.[0]?.id ?? null)
 const version = useQuery({
   queryKey: ['version', () => props.postId, id],
-  queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}/versions/{version}', { params: { path: { ...path(), version: id.value! } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/posts/{post}/versions/{version}', {
+        params: { path: { ...path(), version: id.value! } },
+      }),
+    ),
   enabled: () => id.value !== null,
 })
 /** From the version to what stands in the editor now. */
 const parts = computed(() => {
   const then = version.data.value
-  return then ? diffWords(`${then.title}\n\n${plainLines(then.bodyHtml)}`, `${props.title}\n\n${plainLines(props.bodyHtml)}`) : []
+  return then
+    ? diffWords(`${then.title}\n\n${plainLines(then.bodyHtml)}`, `${props.title}\n\n${plainLines(props.bodyHtml)}`)
+    : []
 })
 const isSame = computed(() => parts.value.every((part) => !part.added && !part.removed))
 
@@ -40,7 +54,9 @@ function restore(): void {
     <v-card class="versions">
       <h2>What it was</h2>
       <p v-if="list.error.value" class="trouble" role="alert">{{ lineOf(list.error.value) }}</p>
-      <p v-else-if="list.data.value?.length === 0" class="waiting">No version is kept yet; the next save makes the first.</p>
+      <p v-else-if="list.data.value?.length === 0" class="waiting">
+        No version is kept yet; the next save makes the first.
+      </p>
       <div v-else class="both">
         <ol aria-label="Versions, the latest first">
           <li v-for="one in list.data.value" :key="one.id">
@@ -63,7 +79,8 @@ function restore(): void {
         </div>
       </div>
       <div class="row mt-4">
-        <v-btn v-if="props.mayEdit" :disabled="!version.data.value || isSame" @click="restore">Put it back into the editor</v-btn
+        <v-btn v-if="props.mayEdit" :disabled="!version.data.value || isSame" @click="restore"
+          >Put it back into the editor</v-btn
         ><v-btn variant="outlined" @click="open = false">Close</v-btn>
       </div>
     </v-card>

@@ -4,6 +4,8 @@ const blocks = 'p, h1, h2, h3, h4, h5, h6, li, pre, td, th, figcaption'
 export function plainLines(html: string): string {
   const body = new DOMParser().parseFromString(html, 'text/html').body
   for (const picture of body.querySelectorAll('img')) picture.replaceWith(`[${picture.alt || 'picture'}]`)
-  const lines = [...body.querySelectorAll(blocks)].filter((block) => !block.querySelector(blocks)).map((block) => block.textContent?.trim() ?? '')
+  const lines = [...body.querySelectorAll(blocks)]
+    .filter((block) => !block.querySelector(blocks))
+    .map((block) => block.textContent?.trim() ?? '')
   return (lines.length ? lines : [body.textContent?.trim() ?? '']).join('\n\n')
 }

@@ -31,7 +31,11 @@ export function usePostCheck(site: () => number, id: () => number | null, post: 
 
   async function checkLinks(): Promise<void> {
     links.value =
-      (await act.run(() => take(api.POST('/api/sites/{site}/posts/check-links', { params: { path: { site: site() } }, body: { ...post } })))) ?? null
+      (await act.run(() =>
+        take(
+          api.POST('/api/sites/{site}/posts/check-links', { params: { path: { site: site() } }, body: { ...post } }),
+        ),
+      )) ?? null
   }
 
   const findings = computed(() => [...(check.data.value ?? []), ...(links.value ?? [])])

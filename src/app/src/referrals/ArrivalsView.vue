@@ -15,17 +15,23 @@ const spans = [
 const { data, error, isPending } = useQuery({
   queryKey: ['arrivals', id, span],
   queryFn: () =>
-    take(api.GET('/api/sites/{site}/channels/arrivals', { params: { path: { site: id.value }, query: { days: Number(span.value) || undefined } } })),
+    take(
+      api.GET('/api/sites/{site}/channels/arrivals', {
+        params: { path: { site: id.value }, query: { days: Number(span.value) || undefined } },
+      }),
+    ),
 })
 const tokens = ['verdigris', 'ochre', 'madder', 'soft']
 const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
 const total = computed(() => data.value?.sources.reduce((sum, one) => sum + one.count, 0) ?? 0)
-const days = computed(() => data.value?.days.map((one) => short.format(new Date(`${one.day}T12:00`))) ?? [])
+const days = computed(() => data.value?.days.map((day) => short.format(new Date(`${day.day}T12:00`))) ?? [])
 /** The sources that brought most, and the rest as one. */
 const series = computed(() => {
   const all = data.value
   if (!all) return []
-  const named = all.sources.slice(0, tokens.length).map((one, at) => ({ name: one.name, token: tokens[at]!, values: all.days.map((day) => day.counts[at]!) }))
+  const named = all.sources
+    .slice(0, tokens.length)
+    .map((one, at) => ({ name: one.name, token: tokens[at]!, values: all.days.map((day) => day.counts[at]!) }))
   const rest = all.days.map((day) => day.counts.slice(tokens.length).reduce((sum, count) => sum + count, 0))
   return all.sources.length > tokens.length ? [...named, { name: 'Others', token: 'rule', values: rest }] : named
 })
@@ -35,7 +41,9 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
 
 <template>
   <PageTitle title="What brought readers"
-    ><template #state v-if="data">{{ counted(total, 'reader') }} came to posts; nobody was followed, no cookie was set.</template></PageTitle
+    ><template #state v-if="data"
+      >{{ counted(total, 'reader') }} came to posts; nobody was followed, no cookie was set.</template
+    ></PageTitle
   >
   <ChannelTabs />
   <div class="work arrivals">
@@ -45,7 +53,10 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
       <SpanChips v-model="span" :spans="spans" />
       <div v-if="total === 0" class="empty">
         <h2>Nobody came in this time</h2>
-        <p>Readers are counted on the pages of your posts, here and on your site. Links that channels and mails carry say where they stood.</p>
+        <p>
+          Readers are counted on the pages of your posts, here and on your site. Links that channels and mails carry say
+          where they stood.
+        </p>
       </div>
       <template v-else>
         <PlotFigure :days="days" :series="series" :words="`${total} readers by what brought them`" />
@@ -63,7 +74,10 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
             <tbody>
               <tr v-for="one in data.sources" :key="one.kind + one.name">
                 <td>
-                  {{ one.name }} <small class="soft">{{ told[one.kind] }}</small><i aria-hidden="true" :style="{ width: share(one.count) }" />
+                  {{ one.name }} <small class="soft">{{ told[one.kind] }}</small><i
+                    aria-hidden="true"
+                    :style="{ width: share(one.count) }"
+                  />
                 </td>
                 <td class="num">{{ one.count }}</td>
               </tr>
@@ -79,8 +93,10 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
             <tbody>
               <tr v-for="post in data.posts" :key="post.postId">
                 <td>
-                  <router-link class="t" :to="`/s/${id}/posts/${post.postId}/where`">{{ post.title }}</router-link><br /><small class="soft">{{
-                    post.sources.map((one) => `${one.name} ${one.count}`).join(', ')
+                  <router-link class="t" :to="`/s/${id}/posts/${post.postId}/where`">{{
+                    post.title
+                  }}</router-link><br /><small class="soft">{{
+                    post.sources.map((source) => `${source.name} ${source.count}`).join(', ')
                   }}</small>
                 </td>
                 <td class="num">{{ post.count }}</td>

@@ -6,14 +6,14 @@ import { broughtWords, kinds } from '../channels'
 /** What each channel brought: what went out, how often it was seen, who came, what was answered. */
 const props = defineProps<{ siteId: number; digests: Schemas['DigestYield'][]; channels: Schemas['ChannelYield'][] }>()
 const rows = computed(() => [
-  ...props.digests.map((one) => ({
-    path: `mail/${one.id}`,
-    name: one.name,
+  ...props.digests.map((digest) => ({
+    path: `mail/${digest.id}`,
+    name: digest.name,
     kind: 'Mail',
-    delivered: one.delivered,
-    opened: one.opened ?? '–',
-    came: one.came ?? '–',
-    why: one.came === null ? 'Clicks of this mail are not counted' : '',
+    delivered: digest.delivered,
+    opened: digest.opened ?? '–',
+    came: digest.came ?? '–',
+    why: digest.came === null ? 'Clicks of this mail are not counted' : '',
     answered: '',
   })),
   ...props.channels.map((one) => ({
@@ -44,7 +44,9 @@ const rows = computed(() => [
       <tbody>
         <tr v-for="one in rows" :key="one.path">
           <td>
-            <router-link class="t" :to="`/s/${props.siteId}/channels/${one.path}`">{{ one.name }}</router-link><br /><small class="soft">{{ one.kind }}</small>
+            <router-link class="t" :to="`/s/${props.siteId}/channels/${one.path}`">{{
+              one.name
+            }}</router-link><br /><small class="soft">{{ one.kind }}</small>
           </td>
           <td class="num">{{ one.delivered }}</td>
           <td class="num" :title="one.opened === '–' ? 'Not counted' : ''">{{ one.opened }}</td>

@@ -24,7 +24,13 @@ function hold(): void {
     <slot />
     <div class="widths">
       <WidthChips v-model="width" />
-      <button type="button" class="chip" :class="{ on: dark === 'dark' }" :aria-pressed="dark === 'dark'" @click="dark = dark === 'dark' ? '' : 'dark'">
+      <button
+        type="button"
+        class="chip"
+        :class="{ on: dark === 'dark' }"
+        :aria-pressed="dark === 'dark'"
+        @click="dark = dark === 'dark' ? '' : 'dark'"
+      >
         Dark
       </button>
     </div>

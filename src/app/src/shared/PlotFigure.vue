@@ -29,7 +29,7 @@ const colour = (token: string) => getComputedStyle(document.documentElement).get
 function draw(): void {
   if (!chart) return
   const [ink, soft, rule, sheet] = ['ink', 'soft', 'rule', 'sheet'].map(colour)
-  const hasLine = props.series.some((one) => one.isLine)
+  const hasLine = props.series.some((series) => series.isLine)
   const axis = {
     axisLine: { lineStyle: { color: rule } },
     axisTick: { show: false },
@@ -50,7 +50,10 @@ function draw(): void {
         extraCssText: 'box-shadow:none;border-radius:6px',
       },
       xAxis: { type: 'category', data: props.days, ...axis, splitLine: { show: false } },
-      yAxis: [{ type: 'value', minInterval: 1, ...axis }, ...(hasLine ? [{ type: 'value', minInterval: 1, ...axis, splitLine: { show: false } }] : [])],
+      yAxis: [
+        { type: 'value', minInterval: 1, ...axis },
+        ...(hasLine ? [{ type: 'value', minInterval: 1, ...axis, splitLine: { show: false } }] : []),
+      ],
       series: props.series.map((one) =>
         one.isLine
           ? {
@@ -62,7 +65,14 @@ function draw(): void {
               lineStyle: { width: 2, color: colour(one.token) },
               itemStyle: { color: colour(one.token) },
             }
-          : { name: one.name, type: 'bar', stack: 'all', data: one.values, barMaxWidth: 22, itemStyle: { color: colour(one.token) } },
+          : {
+              name: one.name,
+              type: 'bar',
+              stack: 'all',
+              data: one.values,
+              barMaxWidth: 22,
+              itemStyle: { color: colour(one.token) },
+            },
       ),
     },
     { notMerge: true },

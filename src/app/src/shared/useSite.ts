@@ -13,7 +13,7 @@ export function useSite() {
   const route = useRoute()
   const id = computed(() => Number(route.params.site))
   const { data } = useSites()
-  const site = computed(() => data.value?.find((one) => one.id === id.value))
+  const site = computed(() => data.value?.find((row) => row.id === id.value))
   const may = (right: Schemas['SiteRight']) => site.value?.rights?.includes(right) ?? false
   const mayEdit = computed(() => may('edit'))
   const mayWrite = computed(() => may('write'))

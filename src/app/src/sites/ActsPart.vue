@@ -14,11 +14,15 @@ const { data } = useQuery({
 <template>
   <section>
     <h2 class="group">Who did what</h2>
-    <p v-if="data?.length === 0" class="soft">Nothing yet. Publishing, bulk changes, imports and new people are written down here.</p>
+    <p v-if="data?.length === 0" class="soft">
+      Nothing yet. Publishing, bulk changes, imports and new people are written down here.
+    </p>
     <ul v-else>
       <li v-for="act in data" :key="act.id">
         <b>{{ act.by }}</b>
-        <router-link v-if="act.postId" class="plain" :to="`/s/${props.siteId}/posts/${act.postId}`">{{ act.what }}</router-link>
+        <router-link v-if="act.postId" class="plain" :to="`/s/${props.siteId}/posts/${act.postId}`">{{
+          act.what
+        }}</router-link>
         <span v-else>{{ act.what }}</span>
         <WhenText class="soft small" :at="act.at" :zone="props.zone" />
       </li>

@@ -51,12 +51,19 @@ async function save(): Promise<void> {
         spellcheck="false"
         :error-messages="fields[`${index}.address`]"
       />
-      <button type="button" class="away" :aria-label="`Take ${line.name || 'this place'} away`" @click="lines.splice(index, 1)">
+      <button
+        type="button"
+        class="away"
+        :aria-label="`Take ${line.name || 'this place'} away`"
+        @click="lines.splice(index, 1)"
+      >
         <v-icon :icon="mdiClose" size="18" />
       </button>
     </div>
     <p v-if="lines.length === 0" class="soft small">{{ props.empty }}</p>
-    <p v-if="trouble || fields.links || fields.ways" class="trouble" role="alert">{{ trouble || fields.links?.[0] || fields.ways?.[0] }}</p>
+    <p v-if="trouble || fields.links || fields.ways" class="trouble" role="alert">
+      {{ trouble || fields.links?.[0] || fields.ways?.[0] }}
+    </p>
     <div v-if="props.mayEdit" class="row">
       <v-btn variant="outlined" @click="lines.push({ name: '', address: '' })">Name a place</v-btn
       ><v-btn type="submit" :loading="running">Save the places</v-btn>

@@ -17,6 +17,8 @@ const path = () => ({ params: { path: { site: props.siteId } } })
     empty="No place is named yet. Posts show the list where “Follow links” is put in."
     kept="Every post with the block shows these now."
     :load="() => take(api.GET('/api/sites/{site}/follow-links', path()))"
-    :keep="(lines: Schemas['FollowLink'][]) => take(api.PUT('/api/sites/{site}/follow-links', { ...path(), body: lines }))"
+    :keep="
+      (lines: Schemas['FollowLink'][]) => take(api.PUT('/api/sites/{site}/follow-links', { ...path(), body: lines }))
+    "
   />
 </template>

@@ -22,7 +22,9 @@ async function reload(): Promise<void> {
 }
 
 async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
-  const made = await run(() => take(api.POST('/api/sites/{site}/invitations', { params: { path: path() }, body: asked })))
+  const made = await run(() =>
+    take(api.POST('/api/sites/{site}/invitations', { params: { path: path() }, body: asked })),
+  )
   if (!made) return
   link.value = made
   say(`An invitation is on its way to ${asked.mail}.`)
@@ -31,7 +33,11 @@ async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
 }
 
 async function takeBack(one: Schemas['InvitationView']): Promise<void> {
-  await run(() => take(api.DELETE('/api/sites/{site}/invitations/{invitation}', { params: { path: { ...path(), invitation: one.id } } })))
+  await run(() =>
+    take(
+      api.DELETE('/api/sites/{site}/invitations/{invitation}', { params: { path: { ...path(), invitation: one.id } } }),
+    ),
+  )
   say(`The link sent to ${one.mail} no longer works.`, () => invite({ mail: one.mail, role: one.role }))
   await reload()
 }
@@ -45,7 +51,9 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
   </form>
   <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   <div v-if="link" class="handed" role="status">
-    <p class="small soft">If email does not arrive, pass this link to {{ link.mail }} yourself. It is shown only now.</p>
+    <p class="small soft">
+      If email does not arrive, pass this link to {{ link.mail }} yourself. It is shown only now.
+    </p>
     <code>{{ link.link }}</code>
     <CopyButton :text="link.link" label="Copy the invitation link" />
   </div>

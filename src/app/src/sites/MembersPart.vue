@@ -16,13 +16,22 @@ const { trouble, fields, run } = useAct()
 const reload = () => queries.invalidateQueries({ queryKey: ['members'] })
 
 async function change(member: Schemas['MemberView'], role: Schemas['SiteRole']): Promise<void> {
-  await run(() => take(api.PUT('/api/sites/{site}/people/{person}', { params: { path: { ...path(), person: member.personId } }, body: { role } })))
+  await run(() =>
+    take(
+      api.PUT('/api/sites/{site}/people/{person}', {
+        params: { path: { ...path(), person: member.personId } },
+        body: { role },
+      }),
+    ),
+  )
   trouble.value ||= fields.value.role?.[0] ?? ''
   await reload()
 }
 
 async function remove(member: Schemas['MemberView']): Promise<void> {
-  await run(() => take(api.DELETE('/api/sites/{site}/people/{person}', { params: { path: { ...path(), person: member.personId } } })))
+  await run(() =>
+    take(api.DELETE('/api/sites/{site}/people/{person}', { params: { path: { ...path(), person: member.personId } } })),
+  )
   trouble.value ||= fields.value.person?.[0] ?? ''
   await reload()
 }

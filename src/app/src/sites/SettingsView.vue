@@ -16,7 +16,13 @@ watch(
   (now) =>
     now &&
     !form.value &&
-    (form.value = { name: now.name, address: now.address, timeZone: now.timeZone, language: now.language, allowedAddresses: [...now.allowedAddresses] }),
+    (form.value = {
+      name: now.name,
+      address: now.address,
+      timeZone: now.timeZone,
+      language: now.language,
+      allowedAddresses: [...now.allowedAddresses],
+    }),
   { immediate: true },
 )
 const { running, trouble, fields, run } = useAct()
@@ -24,7 +30,9 @@ const { say } = useNotice()
 const queries = useQueryClient()
 
 async function save(): Promise<void> {
-  const saved = await run(() => take(api.PUT('/api/sites/{site}', { params: { path: { site: id.value } }, body: form.value! })))
+  const saved = await run(() =>
+    take(api.PUT('/api/sites/{site}', { params: { path: { site: id.value } }, body: form.value! })),
+  )
   if (!saved) return
   form.value!.allowedAddresses = saved.allowedAddresses
   say('Settings saved. They hold for every page at once.')

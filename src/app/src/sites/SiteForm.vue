@@ -26,7 +26,12 @@ const addressProblems = () =>
     :error-messages="props.fields.address"
   />
   <v-autocomplete v-model="site.timeZone" :items="zones" label="Time zone" :error-messages="props.fields.timeZone" />
-  <v-select v-model="site.language" :items="languages" label="Language of its readers" :error-messages="props.fields.language" />
+  <v-select
+    v-model="site.language"
+    :items="languages"
+    label="Language of its readers"
+    :error-messages="props.fields.language"
+  />
   <v-textarea
     v-if="props.detailed"
     :model-value="site.allowedAddresses?.join('\n')"

@@ -9,4 +9,5 @@ export const roles: { value: Schemas['SiteRole']; title: string }[] = [
 ]
 
 /** Name of a role within a sentence. */
-export const roleName = (role: Schemas['SiteRole']): string => roles.find((one) => one.value === role)!.title.toLowerCase()
+export const roleName = (role: Schemas['SiteRole']): string =>
+  roles.find((one) => one.value === role)!.title.toLowerCase()

@@ -36,12 +36,22 @@ const dark = {
 /** The component library in our colours and manners; everything about its look stands here. */
 export const vuetify = createVuetify({
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-  theme: { defaultTheme: 'light', themes: { light: { dark: false, colors: light }, dark: { dark: true, colors: dark } } },
+  theme: {
+    defaultTheme: 'light',
+    themes: { light: { dark: false, colors: light }, dark: { dark: true, colors: dark } },
+  },
   defaults: {
     global: { ripple: false },
     VBtn: { variant: 'flat', color: 'primary', rounded: 'md', height: 38 },
     VTextField: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
-    VTextarea: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto', autoGrow: true, rows: 3 },
+    VTextarea: {
+      variant: 'outlined',
+      density: 'comfortable',
+      color: 'primary',
+      hideDetails: 'auto',
+      autoGrow: true,
+      rows: 3,
+    },
     VSelect: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VAutocomplete: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },
     VCombobox: { variant: 'outlined', density: 'comfortable', color: 'primary', hideDetails: 'auto' },

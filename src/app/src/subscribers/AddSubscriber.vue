@@ -12,7 +12,12 @@ const queries = useQueryClient()
 
 async function add(): Promise<void> {
   const body = { mail: person.mail, name: person.name || null, reason: person.reason || null }
-  const done = await run(async () => (await take(api.POST('/api/sites/{site}/subscribers', { params: { path: { site: props.siteId } }, body })), true))
+  const done = await run(
+    async () => (
+      await take(api.POST('/api/sites/{site}/subscribers', { params: { path: { site: props.siteId } }, body })),
+      true
+    ),
+  )
   if (!done) return
   say(`${person.mail} gets the next post by mail.`)
   Object.assign(person, { mail: '', name: '', reason: '' })

@@ -16,7 +16,11 @@ const spans = [
 const { data, error } = useQuery({
   queryKey: ['growth', id, span],
   queryFn: () =>
-    take(api.GET('/api/sites/{site}/subscribers/growth', { params: { path: { site: id.value }, query: { days: Number(span.value) || undefined } } })),
+    take(
+      api.GET('/api/sites/{site}/subscribers/growth', {
+        params: { path: { site: id.value }, query: { days: Number(span.value) || undefined } },
+      }),
+    ),
 })
 type Day = Schemas['GrowthDay']
 
@@ -42,7 +46,7 @@ const steps = computed<Day[]>(() => {
 })
 const isByWeek = computed(() => (data.value?.days.length ?? 0) > 100)
 const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
-const names = computed(() => steps.value.map((one) => short.format(new Date(`${one.day}T12:00`))))
+const names = computed(() => steps.value.map((step) => short.format(new Date(`${step.day}T12:00`))))
 const series = computed(() => [
   { name: 'By a form', token: 'verdigris', values: steps.value.map((one) => one.form) },
   { name: 'By hand', token: 'ochre', values: steps.value.map((one) => one.hand) },
@@ -52,13 +56,16 @@ const series = computed(() => [
 ])
 const came = computed(() => steps.value.reduce((all, one) => all + one.form + one.hand + one.list + one.unknown, 0))
 const left = computed(() => steps.value.reduce((all, one) => all + one.left, 0))
-const rows = computed(() => steps.value.filter((one) => one.form + one.hand + one.list + one.unknown + one.left > 0).reverse())
+const rows = computed(() =>
+  steps.value.filter((one) => one.form + one.hand + one.list + one.unknown + one.left > 0).reverse(),
+)
 </script>
 
 <template>
   <PageTitle title="Growth"
     ><template #state v-if="data"
-      >{{ counted(came, 'subscriber') }} came and {{ left }} left; there are {{ steps.at(-1)?.total ?? 0 }} now.</template
+      >{{ counted(came, 'subscriber') }} came and {{ left }} left; there are
+      {{ steps.at(-1)?.total ?? 0 }} now.</template
     ></PageTitle
   >
   <ReaderTabs />

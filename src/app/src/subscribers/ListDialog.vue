@@ -26,14 +26,23 @@ const kinds: Record<Schemas['ListedKind'], string> = {
   newBounced: 'takes no mail, and is kept as such',
 }
 const none = ''
-const names = computed(() => [{ value: none, title: 'No names' }, ...(trial.value?.columns ?? []).map((one) => ({ value: one, title: one }))])
+const names = computed(() => [
+  { value: none, title: 'No names' },
+  ...(trial.value?.columns ?? []).map((one) => ({ value: one, title: one })),
+])
 
 function send(isTrial: boolean): Promise<Schemas['ListTaken'] | undefined> {
   const query = new URLSearchParams({ trial: String(isTrial) })
   if (mail.value) query.set('mail', mail.value)
   if (name.value !== null) query.set('name', name.value)
   if (reason.value) query.set('reason', reason.value)
-  return act.run(() => upload<Schemas['ListTaken']>('POST', `/api/sites/${props.siteId}/subscribers/list?${query.toString()}`, file.value!))
+  return act.run(() =>
+    upload<Schemas['ListTaken']>(
+      'POST',
+      `/api/sites/${props.siteId}/subscribers/list?${query.toString()}`,
+      file.value!,
+    ),
+  )
 }
 
 async function look(): Promise<void> {
@@ -62,19 +71,36 @@ watch(file, () => {
   <v-dialog v-model="isOpen" max-width="620">
     <v-card title="Bring a list in">
       <v-card-text class="body">
-        <p>A table whose first line names its columns, as spreadsheets and mail programs save it (CSV). Who ended the mails is not brought back.</p>
-        <v-file-input v-model="file" label="File" accept=".csv,.tsv,.txt,text/csv" :error-messages="act.fields.value.file" />
+        <p>
+          A table whose first line names its columns, as spreadsheets and mail programs save it (CSV). Who ended the
+          mails is not brought back.
+        </p>
+        <v-file-input
+          v-model="file"
+          label="File"
+          accept=".csv,.tsv,.txt,text/csv"
+          :error-messages="act.fields.value.file"
+        />
         <template v-if="trial">
           <div class="pair">
-            <v-select v-model="mail" :items="trial.columns" label="Addresses stand in" :error-messages="act.fields.value.mail" @update:model-value="look" />
+            <v-select
+              v-model="mail"
+              :items="trial.columns"
+              label="Addresses stand in"
+              :error-messages="act.fields.value.mail"
+              @update:model-value="look"
+            />
             <v-select v-model="name" :items="names" label="Names stand in" @update:model-value="look" />
           </div>
           <p role="status">
-            <b>{{ counted(trial.new, 'new subscriber') }}</b>; {{ trial.known }} get mails already, {{ trial.left }} ended the mails, {{ trial.twice }} stand
-            there twice, {{ trial.noAddress }} hold no address, {{ trial.bounced }} take no mail.
+            <b>{{ counted(trial.new, 'new subscriber') }}</b>; {{ trial.known }} get mails already,
+            {{ trial.left }} ended the mails, {{ trial.twice }} stand there twice, {{ trial.noAddress }} hold no
+            address, {{ trial.bounced }} take no mail.
           </p>
           <ul v-if="trial.examples.length" class="small soft">
-            <li v-for="row in trial.examples.slice(0, 6)" :key="row.line">Line {{ row.line }}: {{ row.mail || 'empty' }} {{ kinds[row.kind] }}</li>
+            <li v-for="row in trial.examples.slice(0, 6)" :key="row.line">
+              Line {{ row.line }}: {{ row.mail || 'empty' }} {{ kinds[row.kind] }}
+            </li>
           </ul>
           <v-text-field
             v-model="reason"
@@ -83,12 +109,16 @@ watch(file, () => {
             :error-messages="act.fields.value.reason"
           />
         </template>
-        <p v-else-if="act.fields.value.mail" class="trouble" role="alert">{{ act.fields.value.mail.join(' ') }} Name a column “mail” in the first line.</p>
+        <p v-else-if="act.fields.value.mail" class="trouble" role="alert">
+          {{ act.fields.value.mail.join(' ') }} Name a column “mail” in the first line.
+        </p>
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       </v-card-text>
       <v-card-actions>
         <v-btn variant="text" @click="isOpen = false">Cancel</v-btn>
-        <v-btn v-if="trial" :disabled="trial.new === 0" :loading="act.running.value" @click="take">Add {{ counted(trial.new, 'subscriber') }}</v-btn>
+        <v-btn v-if="trial" :disabled="trial.new === 0" :loading="act.running.value" @click="take"
+          >Add {{ counted(trial.new, 'subscriber') }}</v-btn
+        >
       </v-card-actions>
     </v-card>
   </v-dialog>

@@ -12,7 +12,11 @@ const { say } = useNotice()
 const { data, error, isPending, hasNextPage, fetchNextPage } = useInfiniteQuery({
   queryKey: ['questions', () => props.siteId],
   queryFn: ({ pageParam }) =>
-    take(api.GET('/api/sites/{site}/questions', { params: { path: { site: props.siteId }, query: { before: pageParam || undefined } } })),
+    take(
+      api.GET('/api/sites/{site}/questions', {
+        params: { path: { site: props.siteId }, query: { before: pageParam || undefined } },
+      }),
+    ),
   initialPageParam: 0,
   getNextPageParam: (page) => page.next ?? undefined,
 })
@@ -44,14 +48,19 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
   <ul v-else>
     <li v-for="one in all" :key="one.id" :class="{ done: one.doneAt }">
       <p>
-        <b>{{ one.name }}</b> <span class="soft small">{{ one.mail }} · <WhenText :at="one.createdAt" :zone="props.zone" /></span>
+        <b>{{ one.name }}</b>
+        <span class="soft small">{{ one.mail }} · <WhenText :at="one.createdAt" :zone="props.zone" /></span>
         <span v-if="one.doneAt" class="tag v ml-2">Seen to</span>
       </p>
       <blockquote>{{ one.message }}</blockquote>
       <p class="row small">
         <a class="link" :href="answer(one)" @click="settle(one, true)">Answer by mail</a>
-        <button type="button" class="link" @click="settle(one, !one.doneAt)">{{ one.doneAt ? 'Open again' : 'Seen to' }}</button>
-        <router-link v-if="one.postId" class="link" :to="`/s/${props.siteId}/posts/${one.postId}`">{{ one.postTitle }}</router-link>
+        <button type="button" class="link" @click="settle(one, !one.doneAt)">
+          {{ one.doneAt ? 'Open again' : 'Seen to' }}
+        </button>
+        <router-link v-if="one.postId" class="link" :to="`/s/${props.siteId}/posts/${one.postId}`">{{
+          one.postTitle
+        }}</router-link>
         <button v-if="props.mayEdit" type="button" class="link back" @click="remove(one)">Delete</button>
       </p>
     </li>

@@ -21,23 +21,38 @@ const { data, error, hasNextPage, fetchNextPage } = useInfiniteQuery({
   queryFn: ({ pageParam }) =>
     take(
       api.GET('/api/sites/{site}/subscribers', {
-        params: { path: path(), query: { search: asked.value || undefined, segment: Number(segment.value) || undefined, before: pageParam || undefined } },
+        params: {
+          path: path(),
+          query: {
+            search: asked.value || undefined,
+            segment: Number(segment.value) || undefined,
+            before: pageParam || undefined,
+          },
+        },
       }),
     ),
   initialPageParam: 0,
   getNextPageParam: (page) => page.next ?? undefined,
 })
-const { data: segments } = useQuery({ queryKey: ['segments', id], queryFn: () => take(api.GET('/api/sites/{site}/segments', { params: { path: path() } })) })
+const { data: segments } = useQuery({
+  queryKey: ['segments', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/segments', { params: { path: path() } })),
+})
 const isBringing = ref(false)
 const people = computed(() => data.value?.pages.flatMap((page) => page.subscribers) ?? [])
 const counts = computed(() => data.value?.pages[0])
-const choices = computed(() => [{ value: '', title: 'Everybody' }, ...(segments.value ?? []).map((one) => ({ value: String(one.id), title: one.name }))])
+const choices = computed(() => [
+  { value: '', title: 'Everybody' },
+  ...(segments.value ?? []).map((one) => ({ value: String(one.id), title: one.name })),
+])
 const isNarrow = computed(() => !!search.value || !!segment.value)
 </script>
 
 <template>
   <PageTitle title="Readers"
-    ><template #state v-if="counts">{{ counted(counts.active, 'subscriber') }} by mail, {{ counts.left }} left.</template>
+    ><template #state v-if="counts"
+      >{{ counted(counts.active, 'subscriber') }} by mail, {{ counts.left }} left.</template
+    >
     <template #act v-if="mayEdit"
       ><v-btn variant="text" :href="`/api/sites/${id}/subscribers/list.csv`">Take the list out</v-btn
       ><v-btn variant="outlined" @click="isBringing = true">Bring a list in</v-btn></template
@@ -50,12 +65,29 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
       <AddSubscriber v-if="mayEdit" :site-id="id" />
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
       <div v-if="(counts?.active ?? 0) > 0 || isNarrow" class="find">
-        <v-text-field v-model="search" density="compact" label="Find by mail or name" hide-details clearable @click:clear="search = ''" />
-        <v-select v-if="choices.length > 1" v-model="segment" :items="choices" density="compact" label="Segment" hide-details />
+        <v-text-field
+          v-model="search"
+          density="compact"
+          label="Find by mail or name"
+          hide-details
+          clearable
+          @click:clear="search = ''"
+        />
+        <v-select
+          v-if="choices.length > 1"
+          v-model="segment"
+          :items="choices"
+          density="compact"
+          label="Segment"
+          hide-details
+        />
       </div>
       <div v-if="counts && people.length === 0" class="empty">
         <h2>{{ isNarrow ? 'Nobody like that' : 'Nobody has subscribed yet' }}</h2>
-        <p v-if="!isNarrow">Put a sign-up form into a page, add the people who asked for mail, or bring a list in. Each can leave with one click.</p>
+        <p v-if="!isNarrow">
+          Put a sign-up form into a page, add the people who asked for mail, or bring a list in. Each can leave with one
+          click.
+        </p>
       </div>
       <table v-else class="ruled" :class="{ narrow: picked }">
         <thead>
@@ -92,7 +124,7 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
       :key="picked"
       :site-id="id"
       :subscriber-id="Number(picked)"
-      :row="people.find((one) => String(one.id) === picked)"
+      :row="people.find((person) => String(person.id) === picked)"
       :may-edit="mayEdit"
       :zone="site?.timeZone"
       @close="picked = ''"

@@ -12,7 +12,10 @@ const props = defineProps<{ siteId: number; problems: Record<string, string[]> }
 const rule = computed(() => draft.value.rule)
 const { data: terms } = useTerms(() => props.siteId)
 const path = () => ({ params: { path: { site: props.siteId } } })
-const { data: forms } = useQuery({ queryKey: ['sign-up-forms', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/sign-up-forms', path())) })
+const { data: forms } = useQuery({
+  queryKey: ['sign-up-forms', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/sign-up-forms', path())),
+})
 const size = ref<number | null>(null)
 const wrong = ref<Record<string, string[]>>({})
 const settled = refDebounced(
@@ -23,7 +26,9 @@ watch(
   settled,
   async () => {
     try {
-      size.value = (await take(api.POST('/api/sites/{site}/segments/size', { ...path(), body: { rule: rule.value } }))).size
+      size.value = (
+        await take(api.POST('/api/sites/{site}/segments/size', { ...path(), body: { rule: rule.value } }))
+      ).size
       wrong.value = {}
     } catch (reason) {
       size.value = null
@@ -50,7 +55,16 @@ const number = (value: string) => (value ? Number(value) : null)
       placeholder="Any"
       persistent-placeholder
     />
-    <v-select v-model="rule.origins" :items="originItems" label="Came" multiple chips clearable placeholder="In any way" persistent-placeholder />
+    <v-select
+      v-model="rule.origins"
+      :items="originItems"
+      label="Came"
+      multiple
+      chips
+      clearable
+      placeholder="In any way"
+      persistent-placeholder
+    />
     <v-select
       v-if="forms?.length"
       v-model="rule.forms"
@@ -63,7 +77,13 @@ const number = (value: string) => (value ? Number(value) : null)
       persistent-placeholder
     />
     <div class="pair">
-      <v-text-field :model-value="rule.since ?? ''" type="date" label="Subscribed on or after" clearable @update:model-value="rule.since = $event || null" />
+      <v-text-field
+        :model-value="rule.since ?? ''"
+        type="date"
+        label="Subscribed on or after"
+        clearable
+        @update:model-value="rule.since = $event || null"
+      />
       <v-text-field
         :model-value="rule.until ?? ''"
         type="date"
@@ -91,7 +111,10 @@ const number = (value: string) => (value ? Number(value) : null)
         @update:model-value="rule.silentFor = number($event)"
       />
     </div>
-    <p class="small soft">Seen is who confirmed their address, chose what they get, or wrote a comment. Links are counted without saying who followed them.</p>
+    <p class="small soft">
+      Seen is who confirmed their address, chose what they get, or wrote a comment. Links are counted without saying who
+      followed them.
+    </p>
     <p class="size" role="status">
       <template v-if="size !== null">{{ counted(size, 'subscriber') }} now</template>
     </p>

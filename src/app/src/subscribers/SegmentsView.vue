@@ -14,7 +14,10 @@ const {
   data: segments,
   error,
   isPending,
-} = useQuery({ queryKey: ['segments', id], queryFn: () => take(api.GET('/api/sites/{site}/segments', { params: { path: path() } })) })
+} = useQuery({
+  queryKey: ['segments', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/segments', { params: { path: path() } })),
+})
 const current = computed(() => segments.value?.find((one) => String(one.id) === picked.value))
 const draft = reactive({ name: '', rule: {} as Schemas['SegmentRule'] })
 const act = useAct()
@@ -23,7 +26,11 @@ const queries = useQueryClient()
 
 watch(
   [current, picked],
-  () => Object.assign(draft, { name: current.value?.name ?? '', rule: JSON.parse(JSON.stringify(current.value?.rule ?? {})) as Schemas['SegmentRule'] }),
+  () =>
+    Object.assign(draft, {
+      name: current.value?.name ?? '',
+      rule: JSON.parse(JSON.stringify(current.value?.rule ?? {})) as Schemas['SegmentRule'],
+    }),
   { immediate: true },
 )
 
@@ -31,7 +38,12 @@ async function save(): Promise<void> {
   const body = { name: draft.name, rule: draft.rule }
   const saved = await act.run(() =>
     current.value
-      ? take(api.PUT('/api/sites/{site}/segments/{segment}', { params: { path: { ...path(), segment: current.value.id } }, body }))
+      ? take(
+          api.PUT('/api/sites/{site}/segments/{segment}', {
+            params: { path: { ...path(), segment: current.value.id } },
+            body,
+          }),
+        )
       : take(api.POST('/api/sites/{site}/segments', { params: { path: path() }, body })),
   )
   if (!saved) return
@@ -42,7 +54,13 @@ async function save(): Promise<void> {
 
 async function remove(): Promise<void> {
   if (!current.value) return
-  await act.run(() => take(api.DELETE('/api/sites/{site}/segments/{segment}', { params: { path: { ...path(), segment: current.value!.id } } })))
+  await act.run(() =>
+    take(
+      api.DELETE('/api/sites/{site}/segments/{segment}', {
+        params: { path: { ...path(), segment: current.value!.id } },
+      }),
+    ),
+  )
   if (act.trouble.value || act.fields.value.segment) return
   say('The segment is gone; its people are not.')
   picked.value = ''
@@ -62,12 +80,22 @@ async function remove(): Promise<void> {
     <div class="list" :class="{ away: picked }">
       <div v-if="segments?.length === 0" class="empty">
         <h2>Everybody gets the same so far</h2>
-        <p>A segment is a part of your subscribers: those who chose a category, came by a form, or have been silent. A digest can go to one alone.</p>
+        <p>
+          A segment is a part of your subscribers: those who chose a category, came by a form, or have been silent. A
+          digest can go to one alone.
+        </p>
       </div>
-      <button v-for="one in segments" :key="one.id" class="line" :class="{ on: picked === String(one.id) }" @click="picked = String(one.id)">
+      <button
+        v-for="one in segments"
+        :key="one.id"
+        class="line"
+        :class="{ on: picked === String(one.id) }"
+        @click="picked = String(one.id)"
+      >
         <span class="t">{{ one.name }}</span><b>{{ one.size }}</b>
         <span class="small soft words"
-          >{{ ruleWords(one.rule) }}<template v-if="one.digests.length">. Gets {{ one.digests.join(', ') }}</template></span
+          >{{ ruleWords(one.rule)
+          }}<template v-if="one.digests.length">. Gets {{ one.digests.join(', ') }}</template></span
         >
       </button>
     </div>
@@ -75,10 +103,14 @@ async function remove(): Promise<void> {
       <button class="link back" @click="picked = ''">← All segments</button>
       <h2>{{ current?.name ?? 'A new segment' }}</h2>
       <SegmentForm v-model="draft" :site-id="id" :problems="act.fields.value" />
-      <p v-if="act.trouble.value || act.fields.value.segment" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.segment?.[0] }}</p>
+      <p v-if="act.trouble.value || act.fields.value.segment" class="trouble" role="alert">
+        {{ act.trouble.value || act.fields.value.segment?.[0] }}
+      </p>
       <div v-if="mayEdit" class="row acts">
         <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Keep the segment' }}</v-btn>
-        <v-btn v-if="current" variant="outlined" :to="`/s/${id}/readers?segment=${current.id}`">Show its {{ counted(current.size, 'subscriber') }}</v-btn>
+        <v-btn v-if="current" variant="outlined" :to="`/s/${id}/readers?segment=${current.id}`"
+          >Show its {{ counted(current.size, 'subscriber') }}</v-btn
+        >
         <v-btn v-if="current" variant="text" color="secondary" @click="remove">Remove it</v-btn>
       </div>
     </section>

@@ -7,7 +7,13 @@ import { counted, useAct, useNotice, WhenText } from '../shared'
 import { origins } from './origins'
 
 /** Everything about one subscriber. */
-const props = defineProps<{ siteId: number; subscriberId: number; row: Schemas['SubscriberView'] | undefined; mayEdit: boolean; zone: string | undefined }>()
+const props = defineProps<{
+  siteId: number
+  subscriberId: number
+  row: Schemas['SubscriberView'] | undefined
+  mayEdit: boolean
+  zone: string | undefined
+}>()
 const emit = defineEmits<{ close: [] }>()
 const on = () => ({ params: { path: { site: props.siteId, subscriber: props.subscriberId } } })
 const { data: one, error } = useQuery({
@@ -19,12 +25,17 @@ const { say } = useNotice()
 const queries = useQueryClient()
 const isSure = ref(false)
 const isAway = computed(() => !!props.row?.leftAt || !!props.row?.suppressed)
-const refresh = () => Promise.all(['subscribers', 'subscriber', 'segments', 'digests'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+const refresh = () =>
+  Promise.all(
+    ['subscribers', 'subscriber', 'segments', 'digests'].map((key) => queries.invalidateQueries({ queryKey: [key] })),
+  )
 const leave = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/leave', on()))
 const comeBack = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/return', on()))
 
 async function toggle(): Promise<void> {
-  const [now, back, words] = isAway.value ? [comeBack, leave, 'gets mails again'] : [leave, comeBack, 'gets no more mails']
+  const [now, back, words] = isAway.value
+    ? [comeBack, leave, 'gets mails again']
+    : [leave, comeBack, 'gets no more mails']
   await act.run(now)
   if (act.trouble.value) return
   say(`${one.value?.mail ?? ''} ${words}.`, async () => {
@@ -57,7 +68,10 @@ async function erase(): Promise<void> {
         >
         <template v-if="props.row"
           ><dt>Since</dt>
-          <dd><WhenText :at="props.row.createdAt" :zone="props.zone" />, {{ one.form ? `by “${one.form}”` : origins[props.row.origin] }}</dd></template
+          <dd>
+            <WhenText :at="props.row.createdAt" :zone="props.zone" />,
+            {{ one.form ? `by “${one.form}”` : origins[props.row.origin] }}
+          </dd></template
         >
         <template v-if="props.row?.reason"
           ><dt>Why</dt>
@@ -80,7 +94,8 @@ async function erase(): Promise<void> {
         <template v-if="one.lastReturn"
           ><dt>Came back</dt>
           <dd>
-            {{ one.lastReturn }}<template v-if="one.softBounces"> ({{ counted(one.softBounces, 'time') }} in a row)</template>
+            {{ one.lastReturn
+            }}<template v-if="one.softBounces"> ({{ counted(one.softBounces, 'time') }} in a row)</template>
           </dd></template
         >
         <template v-if="props.row?.pausedUntil"
@@ -89,8 +104,12 @@ async function erase(): Promise<void> {
         ></template>
       </dl>
       <div v-if="props.mayEdit" class="row acts">
-        <v-btn size="small" variant="outlined" :loading="act.running.value" @click="toggle">{{ isAway ? 'Send mails again' : 'End the mails' }}</v-btn>
-        <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true">Delete everything about them</v-btn>
+        <v-btn size="small" variant="outlined" :loading="act.running.value" @click="toggle">{{
+          isAway ? 'Send mails again' : 'End the mails'
+        }}</v-btn>
+        <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true"
+          >Delete everything about them</v-btn
+        >
         <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase">Delete for good</v-btn>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
@@ -98,10 +117,14 @@ async function erase(): Promise<void> {
       <p v-if="one.received.length === 0" class="small soft">Nothing so far.</p>
       <ul>
         <li v-for="mail in one.received" :key="mail.editionId">
-          <router-link :to="`/s/${props.siteId}/channels/mail?edition=${mail.editionId}`">{{ mail.title || mail.digest }}</router-link>
+          <router-link :to="`/s/${props.siteId}/channels/mail?edition=${mail.editionId}`">{{
+            mail.title || mail.digest
+          }}</router-link>
           <span class="small soft"
-            ><span v-if="mail.state !== 'delivered'" class="tag" :class="states[mail.state].tone">{{ states[mail.state].name }}</span> {{ mail.digest }},
-            <WhenText :at="mail.at" :zone="props.zone"
+            ><span v-if="mail.state !== 'delivered'" class="tag" :class="states[mail.state].tone">{{
+              states[mail.state].name
+            }}</span>
+            {{ mail.digest }}, <WhenText :at="mail.at" :zone="props.zone"
           /></span>
         </li>
       </ul>

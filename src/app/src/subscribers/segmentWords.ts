@@ -5,7 +5,7 @@ import { origins } from './origins'
 export function ruleWords(rule: Schemas['SegmentRule']): string {
   const parts = [
     rule.categories?.length ? `chose ${rule.categories.join(' or ')}` : '',
-    rule.origins?.length ? `came ${rule.origins.map((one) => origins[one]).join(' or ')}` : '',
+    rule.origins?.length ? `came ${rule.origins.map((origin) => origins[origin]).join(' or ')}` : '',
     rule.forms?.length ? 'came by certain forms' : '',
     rule.since ? `since ${rule.since}` : '',
     rule.until ? `until ${rule.until}` : '',

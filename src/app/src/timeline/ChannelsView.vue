@@ -32,7 +32,9 @@ const state = computed(() => {
 async function pauseAll(): Promise<void> {
   const path = { params: { path: { site: id.value } } }
   await act.run(() =>
-    running.value.length ? take(api.POST('/api/sites/{site}/channels/set-up/pause', path)) : take(api.POST('/api/sites/{site}/channels/set-up/resume', path)),
+    running.value.length
+      ? take(api.POST('/api/sites/{site}/channels/set-up/pause', path))
+      : take(api.POST('/api/sites/{site}/channels/set-up/resume', path)),
   )
   await channels.refetch()
 }
@@ -53,7 +55,10 @@ async function pauseAll(): Promise<void> {
   <p v-else-if="channels.isPending.value" class="work waiting">Reading the channels …</p>
   <div v-else-if="list.length === 0" class="work empty">
     <h2>Posts go to your pages, feeds and subscribers</h2>
-    <p>Add a channel to send them further: to a social network, a partner’s site, a hub, the pages you link to, or a program of your own.</p>
+    <p>
+      Add a channel to send them further: to a social network, a partner’s site, a hub, the pages you link to, or a
+      program of your own.
+    </p>
     <v-btn v-if="mayEdit" class="mt-3" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn>
   </div>
   <div v-else class="work split">
@@ -75,16 +80,32 @@ async function pauseAll(): Promise<void> {
       <div class="lanes" aria-label="Time line">
         <div class="ruler">
           <span class="turn">
-            <button class="icon" :aria-label="`${turn.name} earlier`" :title="`${turn.name} earlier`" @click="shift(-turn.by)">
+            <button
+              class="icon"
+              :aria-label="`${turn.name} earlier`"
+              :title="`${turn.name} earlier`"
+              @click="shift(-turn.by)"
+            >
               <v-icon :icon="mdiChevronLeft" size="20" />
             </button>
             <button class="link" :disabled="!from" @click="from = ''">Today</button>
-            <button class="icon" :aria-label="`${turn.name} later`" :title="`${turn.name} later`" @click="shift(turn.by)">
+            <button
+              class="icon"
+              :aria-label="`${turn.name} later`"
+              :title="`${turn.name} later`"
+              @click="shift(turn.by)"
+            >
               <v-icon :icon="mdiChevronRight" size="20" />
             </button>
           </span>
           <div class="days" :class="{ many: days > 7 }">
-            <span v-for="one in ticks" :key="one.key" :class="{ week: one.isStrong }" :style="{ left: `${one.at * 100}%` }">{{ one.name }}</span>
+            <span
+              v-for="one in ticks"
+              :key="one.key"
+              :class="{ week: one.isStrong }"
+              :style="{ left: `${one.at * 100}%` }"
+              >{{ one.name }}</span
+            >
           </div>
         </div>
         <MailLanes :site-id="id" :start="start" :days="days" :now="now" :zone="site?.timeZone" />
@@ -92,7 +113,7 @@ async function pauseAll(): Promise<void> {
           v-for="channel in list"
           :key="channel.id"
           :channel="channel"
-          :items="items.filter((one) => one.channelId === channel.id)"
+          :items="items.filter((item) => item.channelId === channel.id)"
           :start="start"
           :days="days"
           :now="now"
@@ -104,9 +125,24 @@ async function pauseAll(): Promise<void> {
         />
       </div>
       <p v-if="line.data.value?.isCut" class="small soft px-6">Only the latest 600 of these days are shown.</p>
-      <DeliveryList class="listed" :items="items" :channels="list" :picked="picked" :zone="site?.timeZone" @pick="picked = String($event)" />
+      <DeliveryList
+        class="listed"
+        :items="items"
+        :channels="list"
+        :picked="picked"
+        :zone="site?.timeZone"
+        @pick="picked = String($event)"
+      />
     </div>
-    <DeliveryCase v-if="picked" :key="picked" :site-id="id" :delivery-id="Number(picked)" :zone="site?.timeZone" :may-act="mayEdit" @close="picked = ''" />
+    <DeliveryCase
+      v-if="picked"
+      :key="picked"
+      :site-id="id"
+      :delivery-id="Number(picked)"
+      :zone="site?.timeZone"
+      :may-act="mayEdit"
+      @close="picked = ''"
+    />
   </div>
 </template>
 

@@ -5,29 +5,43 @@ import { NoteMark, WhenText } from '../shared'
 import { acts, broughtWords, markOf, states } from '../channels'
 
 /** The same as the time line, as a list: what is to come first, then what went out, the latest first. */
-const props = defineProps<{ items: Schemas['TimeLineItem'][]; channels: Schemas['ChannelView'][]; picked: string; zone: string | undefined }>()
+const props = defineProps<{
+  items: Schemas['TimeLineItem'][]
+  channels: Schemas['ChannelView'][]
+  picked: string
+  zone: string | undefined
+}>()
 const emit = defineEmits<{ pick: [id: number] }>()
 const most = 60
-const isOpen = (one: Schemas['TimeLineItem']) => one.state === 'queued' || one.state === 'sending' || one.state === 'retrying'
+const isOpen = (one: Schemas['TimeLineItem']) =>
+  one.state === 'queued' || one.state === 'sending' || one.state === 'retrying'
 const parts = computed(() => [
   { title: 'To come', items: props.items.filter(isOpen).toReversed().slice(0, most) },
-  { title: 'Went out', items: props.items.filter((one) => !isOpen(one)).slice(0, most) },
+  { title: 'Went out', items: props.items.filter((item) => !isOpen(item)).slice(0, most) },
 ])
-const nameOf = (id: number) => props.channels.find((one) => one.id === id)?.name ?? ''
+const nameOf = (id: number) => props.channels.find((channel) => channel.id === id)?.name ?? ''
 </script>
 
 <template>
   <div class="list">
     <template v-for="part in parts" :key="part.title">
       <h2 v-if="part.items.length" class="group">{{ part.title }}</h2>
-      <button v-for="one in part.items" :key="one.id" class="item" :class="{ on: props.picked === String(one.id) }" @click="emit('pick', one.id)">
+      <button
+        v-for="one in part.items"
+        :key="one.id"
+        class="item"
+        :class="{ on: props.picked === String(one.id) }"
+        @click="emit('pick', one.id)"
+      >
         <NoteMark :mark="markOf[one.state]" />
         <span class="what"
           ><template v-if="one.act === 'update' || one.act === 'withdraw'">{{ acts[one.act] }}: </template>{{ one.title
           }}<template v-if="one.target"> → {{ one.target }}</template></span
         >
         <span class="small soft">{{ nameOf(one.channelId) }}</span>
-        <span class="small soft">{{ one.held ? (one.held === 'approval' ? 'waits for approval' : 'held') : states[one.state].name.toLowerCase() }}</span>
+        <span class="small soft">{{
+          one.held ? (one.held === 'approval' ? 'waits for approval' : 'held') : states[one.state].name.toLowerCase()
+        }}</span>
         <span class="small brought">{{ one.counts ? broughtWords(one.counts) : '' }}</span>
         <span class="small soft when"><WhenText :at="one.at" :zone="props.zone" /></span>
       </button>

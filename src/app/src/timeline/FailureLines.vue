@@ -8,7 +8,8 @@ import { counted, useAct, useNotice } from '../shared'
 const props = defineProps<{ siteId: number; channels: Schemas['ChannelView'][]; mayAct: boolean }>()
 const { data: causes } = useQuery({
   queryKey: ['failure-causes', () => props.siteId],
-  queryFn: () => take(api.GET('/api/sites/{site}/channels/deliveries/failures', { params: { path: { site: props.siteId } } })),
+  queryFn: () =>
+    take(api.GET('/api/sites/{site}/channels/deliveries/failures', { params: { path: { site: props.siteId } } })),
   refetchInterval: 10_000,
 })
 const act = useAct()
@@ -17,18 +18,32 @@ const { say } = useNotice()
 const nameOf = (id: number) => props.channels.find((one) => one.id === id)?.name ?? ''
 const stopped = computed(() => props.channels.filter((one) => one.pausedAt && one.pauseReason))
 const reload = async () => {
-  for (const key of ['failure-causes', 'channels', 'time-line', 'channel-delivery', 'coverage']) await queries.invalidateQueries({ queryKey: [key] })
+  for (const key of ['failure-causes', 'channels', 'time-line', 'channel-delivery', 'coverage'])
+    await queries.invalidateQueries({ queryKey: [key] })
 }
 
 async function retry(cause: Schemas['FailureCause']): Promise<void> {
   const path = { site: props.siteId, channel: cause.channelId }
-  const done = await act.run(() => take(api.POST('/api/sites/{site}/channels/set-up/{channel}/retry', { params: { path }, body: { answer: cause.answer } })))
+  const done = await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/channels/set-up/{channel}/retry', {
+        params: { path },
+        body: { answer: cause.answer },
+      }),
+    ),
+  )
   if (done) say(`${counted(done.count, 'delivery', 'deliveries')} on the way again.`)
   await reload()
 }
 
 async function resume(channel: number): Promise<void> {
-  await act.run(() => take(api.POST('/api/sites/{site}/channels/set-up/{channel}/resume', { params: { path: { site: props.siteId, channel } } })))
+  await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/channels/set-up/{channel}/resume', {
+        params: { path: { site: props.siteId, channel } },
+      }),
+    ),
+  )
   await reload()
 }
 </script>
@@ -39,7 +54,9 @@ async function resume(channel: number): Promise<void> {
       <span
         ><b>{{ one.name }} is paused.</b> Several deliveries in a row failed, the last with: {{ one.pauseReason }}</span
       >
-      <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="resume(one.id)">Let it go on</v-btn>
+      <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="resume(one.id)"
+        >Let it go on</v-btn
+      >
     </p>
     <p v-for="one in causes" :key="`${one.channelId} ${one.answer}`" class="cause">
       <span

@@ -41,11 +41,17 @@ const { moving, grab, drag, release, press, stop, endsMove } = useNoteMoving(
   () => props,
   (note) => emit('move', note),
 )
-const placeNow = (note: DrawnNote) => (moving.value?.key === note.key ? placeOf(moving.value.moment, props.start, props.days) : note.at)
+const placeNow = (note: DrawnNote) =>
+  moving.value?.key === note.key ? placeOf(moving.value.moment, props.start, props.days) : note.at
 const told = (moment: number) =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit', timeZone: props.zone }).format(
-    moment,
-  )
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'short',
+    day: 'numeric',
+    month: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone: props.zone,
+  }).format(moment)
 
 function pick(key: string): void {
   if (!endsMove()) emit('pick', key)
@@ -65,7 +71,10 @@ function key(event: KeyboardEvent, note: DrawnNote): void {
     <div
       ref="track"
       class="track"
-      :style="{ minHeight: `${Math.max(46, rows() * noteSize + 12)}px`, '--day': `${100 / (props.days > 2 ? props.days : props.days * 8)}%` }"
+      :style="{
+        minHeight: `${Math.max(46, rows() * noteSize + 12)}px`,
+        '--day': `${100 / (props.days > 2 ? props.days : props.days * 8)}%`,
+      }"
     >
       <i v-if="props.now > 0 && props.now < 1" class="now" :style="{ left: `${props.now * 100}%` }" />
       <button
@@ -84,7 +93,9 @@ function key(event: KeyboardEvent, note: DrawnNote): void {
         @keydown="key($event, note)"
       >
         <NoteMark :mark="note.mark" /><sup v-if="note.count > 1">{{ note.count }}</sup>
-        <span v-if="moving?.key === note.key" class="aim" :class="{ left: placeNow(note) > 0.8 }" role="status">{{ told(moving.moment) }}</span>
+        <span v-if="moving?.key === note.key" class="aim" :class="{ left: placeNow(note) > 0.8 }" role="status">{{
+          told(moving.moment)
+        }}</span>
       </button>
     </div>
   </div>

@@ -38,7 +38,7 @@ const notes = computed<DrawnNote[]>(() =>
     row: note.row,
     mark: markOf[note.items[0]!.state],
     words: said(note),
-    isOn: note.items.some((one) => props.picked === String(one.id)),
+    isOn: note.items.some((item) => props.picked === String(item.id)),
     isHeld: !!note.items[0]!.held,
     isMovable: note.items.every(hand),
     count: note.items.length,
@@ -46,7 +46,9 @@ const notes = computed<DrawnNote[]>(() =>
 )
 
 function moved(key: string, moment: number): void {
-  const note = notesOf(props.items, props.start, props.days, width.value).find((one) => String(one.items[0]!.id) === key)
+  const note = notesOf(props.items, props.start, props.days, width.value).find(
+    (one) => String(one.items[0]!.id) === key,
+  )
   if (note) void move(note.items, moment)
 }
 

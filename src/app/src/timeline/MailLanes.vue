@@ -41,7 +41,9 @@ function notesOf(digest: Schemas['DigestView']): DrawnNote[] {
       words: `Goes out ${exactDate(digest.nextAt, props.zone)}`,
       isHeld: false,
     })
-  return drawn.filter((note) => note.at >= 0 && note.at < 1).map((note) => ({ ...note, row: 0, isOn: false, isMovable: false, count: 1 }))
+  return drawn
+    .filter((note) => note.at >= 0 && note.at < 1)
+    .map((note) => ({ ...note, row: 0, isOn: false, isMovable: false, count: 1 }))
 }
 const within = (words: string) => words[0]!.toLowerCase() + words.slice(1)
 const lanes = computed(() => digests.data.value?.map((digest) => ({ digest, notes: notesOf(digest) })) ?? [])

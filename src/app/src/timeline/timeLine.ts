@@ -64,13 +64,21 @@ function hoursFrom(start: number, days: number, zone: string | undefined): Tick[
   return Array.from({ length: days * 8 }, (_, index) => {
     const date = new Date(start + index * 3 * hour)
     const isStrong = index % 8 === 0
-    const form: Intl.DateTimeFormatOptions = isStrong ? { weekday: 'short', day: 'numeric', month: 'short' } : { hour: '2-digit', minute: '2-digit' }
-    return { key: date.toISOString(), at: index / (days * 8), name: new Intl.DateTimeFormat('en-GB', { ...form, timeZone: zone }).format(date), isStrong }
+    const form: Intl.DateTimeFormatOptions = isStrong
+      ? { weekday: 'short', day: 'numeric', month: 'short' }
+      : { hour: '2-digit', minute: '2-digit' }
+    return {
+      key: date.toISOString(),
+      at: index / (days * 8),
+      name: new Intl.DateTimeFormat('en-GB', { ...form, timeZone: zone }).format(date),
+      isStrong,
+    }
   })
 }
 
 /** Where a moment is on a lane. */
-export const placeOf = (at: string | number, start: number, days: number) => (new Date(at).getTime() - start) / (days * day)
+export const placeOf = (at: string | number, start: number, days: number) =>
+  (new Date(at).getTime() - start) / (days * day)
 
 /** Milliseconds a note moves at least: what a hand can aim at on a lane of so many days. */
 export const stepOf = (days: number) => (days === 21 ? 60 : days === 7 ? 15 : 5) * minute

@@ -21,7 +21,8 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
   }
 
   async function refresh(): Promise<void> {
-    for (const key of ['time-line', 'channels', 'channel-delivery', 'coverage']) await queries.invalidateQueries({ queryKey: [key] })
+    for (const key of ['time-line', 'channels', 'channel-delivery', 'coverage'])
+      await queries.invalidateQueries({ queryKey: [key] })
   }
 
   async function putAll(items: { item: Item; at: string }[]): Promise<boolean> {
@@ -47,6 +48,9 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
       timeZone: zone(),
     }).format(moment)
     if (await putAll(items.map((item) => ({ item, at }))))
-      say(`“${items[0]!.title}” goes out on ${when}.`, async () => void (await putAll(items.map((item) => ({ item, at: item.at })))))
+      say(
+        `“${items[0]!.title}” goes out on ${when}.`,
+        async () => void (await putAll(items.map((item) => ({ item, at: item.at })))),
+      )
   }
 }

@@ -1,8 +1,11 @@
-import { onScopeDispose, ref, type Ref } from 'vue'
+import { useTimeoutFn } from '@vueuse/core'
+import { ref, type Ref } from 'vue'
 import { momentAt, placeOf, stepOf } from './timeLine'
 
 const least = 5
 const rest = 900
+const dayLength = 86_400_000
+const directions: Record<string, number> = { ArrowLeft: -1, ArrowRight: 1 }
 
 /** A note being moved along its lane. */
 export interface MovingNote {
@@ -10,17 +13,22 @@ export interface MovingNote {
   moment: number
 }
 
+/** How far along a lane a point lies, from 0 at its start to 1 at its end. */
+function shareAt(track: HTMLElement, x: number): number {
+  const box = track.getBoundingClientRect()
+  return (x - box.left) / box.width
+}
+
 /** Moves notes of a lane by hand or by the arrow keys; what was moved is told once it is let go, or the keys rest. */
-export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { start: number; days: number }, moved: (note: MovingNote) => void) {
+export function useNoteMoving(
+  track: Ref<HTMLElement | null>,
+  span: () => { start: number; days: number },
+  moved: (note: MovingNote) => void,
+) {
   const moving = ref<MovingNote | null>(null)
   let began: { key: string; x: number } | null = null
-  let timer = 0
   let wasMoved = false
-
-  function placeUnder(x: number): number {
-    const box = track.value!.getBoundingClientRect()
-    return (x - box.left) / box.width
-  }
+  const resting = useTimeoutFn(settle, rest, { immediate: false })
 
   function grab(event: PointerEvent, key: string): void {
     wasMoved = false
@@ -32,7 +40,7 @@ export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { star
   function drag(event: PointerEvent): void {
     if (!began || (!moving.value && Math.abs(event.clientX - began.x) < least)) return
     const { start, days } = span()
-    moving.value = { key: began.key, moment: momentAt(placeUnder(event.clientX), start, days, Date.now()) }
+    moving.value = { key: began.key, moment: momentAt(shareAt(track.value!, event.clientX), start, days, Date.now()) }
   }
 
   function release(): void {
@@ -47,13 +55,13 @@ export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { star
       stop()
       return true
     }
-    if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return false
+    const direction = directions[event.key]
+    if (!direction) return false
     const { start, days } = span()
-    const by = (event.shiftKey ? 86_400_000 : stepOf(days)) * (event.key === 'ArrowLeft' ? -1 : 1)
+    const by = direction * (event.shiftKey ? dayLength : stepOf(days))
     const from = moving.value?.key === key ? placeOf(moving.value.moment, start, days) : at
-    moving.value = { key, moment: momentAt(from + by / (days * 86_400_000), start, days, Date.now()) }
-    window.clearTimeout(timer)
-    timer = window.setTimeout(settle, rest)
+    moving.value = { key, moment: momentAt(from + by / (days * dayLength), start, days, Date.now()) }
+    resting.start()
     return true
   }
 
@@ -64,7 +72,7 @@ export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { star
   }
 
   function stop(): void {
-    window.clearTimeout(timer)
+    resting.stop()
     began = null
     moving.value = null
   }
@@ -76,6 +84,5 @@ export function useNoteMoving(track: Ref<HTMLElement | null>, span: () => { star
     return ends
   }
 
-  onScopeDispose(() => window.clearTimeout(timer))
   return { moving, grab, drag, release, press, stop, endsMove }
 }

@@ -8,7 +8,11 @@ const day = 86_400_000
 /** Channels of a site and what went out and goes out in a span of days; both ends of the span stand in the address. */
 export function useTimeLine(site: () => number, from: Ref<string>, length: Ref<string>) {
   const days = computed(() => spans.find((one) => String(one.days) === length.value)?.days ?? spans[0].days)
-  const start = computed(() => (/^\d{4}-\d{2}-\d{2}$/.test(from.value) ? new Date(`${from.value}T00:00:00Z`).getTime() : startAround(Date.now(), days.value)))
+  const start = computed(() =>
+    /^\d{4}-\d{2}-\d{2}$/.test(from.value)
+      ? new Date(`${from.value}T00:00:00Z`).getTime()
+      : startAround(Date.now(), days.value),
+  )
   const path = () => ({ path: { site: site() } })
   const channels = useQuery({
     queryKey: ['channels', site],
@@ -18,7 +22,10 @@ export function useTimeLine(site: () => number, from: Ref<string>, length: Ref<s
   const line = useQuery({
     queryKey: ['time-line', site, start, days],
     queryFn: () => {
-      const query = { from: new Date(start.value).toISOString(), until: new Date(start.value + days.value * day).toISOString() }
+      const query = {
+        from: new Date(start.value).toISOString(),
+        until: new Date(start.value + days.value * day).toISOString(),
+      }
       return take(api.GET('/api/sites/{site}/channels/deliveries', { params: { ...path(), query } }))
     },
     placeholderData: (before) => before,

@@ -13,7 +13,14 @@ export interface Kept {
 
 /** What is kept; made anew where nothing can be stored. */
 export function kept(): Kept {
-  const fresh: Kept = { device: crypto.getRandomValues(new Uint32Array(4)).join('-'), votes: {}, reactions: [], mine: {}, name: '', mail: '' }
+  const fresh: Kept = {
+    device: crypto.getRandomValues(new Uint32Array(4)).join('-'),
+    votes: {},
+    reactions: [],
+    mine: {},
+    name: '',
+    mail: '',
+  }
   try {
     return { ...fresh, ...(JSON.parse(localStorage.getItem(store) ?? '{}') as Partial<Kept>) }
   } catch {

@@ -19,7 +19,10 @@ export function offerOwn(within: ParentNode, form: HTMLElement | null, reload: (
     row.append(
       button(words.edit!, () => edit(item, key, action, words, reload)),
       button(words.withdraw!, () => {
-        if (confirm(words.sure)) void send(action, { comment: key, act: 'withdraw' }, row, reload).then((ok) => ok && keep((what) => delete what.mine[key]))
+        if (confirm(words.sure))
+          void send(action, { comment: key, act: 'withdraw' }, row, reload).then(
+            (ok) => ok && keep((what) => delete what.mine[key]),
+          )
       }),
     )
     item.append(row)
@@ -43,13 +46,20 @@ function edit(item: HTMLElement, key: string, action: string, words: DOMStringMa
   form.addEventListener('submit', (event) => {
     event.preventDefault()
     event.stopPropagation()
-    void send(action, { comment: key, act: 'edit', text: text.value }, form, reload).then((ok) => ok && keep((what) => (what.mine[key] = text.value)))
+    void send(action, { comment: key, act: 'edit', text: text.value }, form, reload).then(
+      (ok) => ok && keep((what) => (what.mine[key] = text.value)),
+    )
   })
   item.append(form)
   text.focus()
 }
 
-async function send(action: string, more: Record<string, string>, place: HTMLElement, reload: () => void): Promise<boolean> {
+async function send(
+  action: string,
+  more: Record<string, string>,
+  place: HTMLElement,
+  reload: () => void,
+): Promise<boolean> {
   const answer = await speak<Said>(action, null, more).catch(() => null)
   if (answer?.ok && answer.said.isPublic) {
     reload()
@@ -58,7 +68,9 @@ async function send(action: string, more: Record<string, string>, place: HTMLEle
   place.querySelector('[role=status]')?.remove()
   const told = element('span', answer?.ok ? '' : 'antiphon-problem')
   told.setAttribute('role', 'status')
-  told.textContent = answer ? (answer.said.message ?? Object.values(answer.said.errors ?? {})[0]?.[0] ?? answer.said.title ?? '') : ''
+  told.textContent = answer
+    ? (answer.said.message ?? Object.values(answer.said.errors ?? {})[0]?.[0] ?? answer.said.title ?? '')
+    : ''
   place.append(told)
   return !!answer?.ok
 }

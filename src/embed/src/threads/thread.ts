@@ -37,7 +37,11 @@ class Thread {
   ) {
     const data = place.dataset
     this.address = `${base}threads/${encodeURIComponent(data.antiphonSite ?? '')}`
-    this.query = { id: data.antiphonThread ?? '', url: data.antiphonUrl ?? location.href, title: data.antiphonTitle ?? document.title }
+    this.query = {
+      id: data.antiphonThread ?? '',
+      url: data.antiphonUrl ?? location.href,
+      title: data.antiphonTitle ?? document.title,
+    }
   }
 
   private get root(): ShadowRoot {
@@ -52,10 +56,16 @@ class Thread {
   async start(): Promise<void> {
     const at = /^#comment-(.+)/.exec(location.hash)?.[1]
     if (!(await this.show(at ? { at } : {}))) return
-    if (this.place.ownerDocument === document) tellArrival(this.base, this.place.dataset.antiphonSite ?? '', this.query.id!)
+    if (this.place.ownerDocument === document)
+      tellArrival(this.base, this.place.dataset.antiphonSite ?? '', this.query.id!)
     this.root.addEventListener('click', (event) => this.click(event))
     this.root.addEventListener('submit', (event) => this.submit(event as SubmitEvent))
-    announce(this.root, `${this.address}/counts.json?${new URLSearchParams({ id: this.query.id! }).toString()}`, this.query.id!, () => void this.show())
+    announce(
+      this.root,
+      `${this.address}/counts.json?${new URLSearchParams({ id: this.query.id! }).toString()}`,
+      this.query.id!,
+      () => void this.show(),
+    )
     this.mark(location.hash.slice(1))
     addEventListener('hashchange', () => this.mark(location.hash.slice(1)))
   }
@@ -90,7 +100,9 @@ class Thread {
   }
 
   private click(event: Event): void {
-    const link = (event.target as HTMLElement).closest<HTMLElement>('[data-order],[data-next],[data-at],[data-answers],[data-leave]')
+    const link = (event.target as HTMLElement).closest<HTMLElement>(
+      '[data-order],[data-next],[data-at],[data-answers],[data-leave]',
+    )
     if (!link) return
     event.preventDefault()
     const { order, next, at, answers } = link.dataset
@@ -113,7 +125,9 @@ class Thread {
     if (!html) return
     const { content } = parse(html)
     const list = this.root.querySelector('.antiphon-comments')!
-    const fresh = [...content.querySelectorAll<HTMLElement>('.antiphon-comment')].filter((one) => !this.root.getElementById(one.id))
+    const fresh = [...content.querySelectorAll<HTMLElement>('.antiphon-comment')].filter(
+      (one) => !this.root.getElementById(one.id),
+    )
     list.append(...fresh)
     const next = content.querySelector('[data-next]')
     if (next) link.replaceWith(next)
@@ -155,12 +169,20 @@ class Thread {
     try {
       const fields = new FormData(form)
       const seconds = String(Math.floor((Date.now() - this.shown) / 1000))
-      const { ok, said } = await speak<{ message: string; key: string }>(form.action, fields, { key, seconds, work: work(key) })
+      const { ok, said } = await speak<{ message: string; key: string }>(form.action, fields, {
+        key,
+        seconds,
+        work: work(key),
+      })
       if (!ok) return tell(form, said)
       keep((mine) => (mine.mine[said.key] = String(fields.get('text'))))
       thank(form, said.message)
     } catch {
-      tell(form, { title: navigator.onLine ? 'The server cannot be reached. Your text is kept; try again.' : 'You are offline. Your text is kept; try again.' })
+      tell(form, {
+        title: navigator.onLine
+          ? 'The server cannot be reached. Your text is kept; try again.'
+          : 'You are offline. Your text is kept; try again.',
+      })
     } finally {
       button?.removeAttribute('disabled')
     }
@@ -170,7 +192,8 @@ class Thread {
 /** What the reader has chosen within a comment, to be quoted. */
 function chosenIn(root: ShadowRoot, item: Element): string {
   // Chromium keeps the selection of a shadow root with the root itself.
-  const selection = (root as unknown as { getSelection?: () => Selection | null }).getSelection?.() ?? document.getSelection()
+  const selection =
+    (root as unknown as { getSelection?: () => Selection | null }).getSelection?.() ?? document.getSelection()
   const node = selection?.anchorNode
   return node && item.querySelector('.antiphon-said')?.contains(node) ? (selection?.toString().trim() ?? '') : ''
 }

@@ -8,8 +8,12 @@ export function markVoices(within: ParentNode): void {
   const mine = kept()
   within.querySelectorAll<HTMLFormElement>('form[action$="/voice"]').forEach((form) => {
     const key = keyOf(form)
-    form.querySelectorAll<HTMLButtonElement>('[name=vote]').forEach((button) => press(button, mine.votes[key] === button.value))
-    form.querySelectorAll<HTMLButtonElement>('[name=react]').forEach((button) => press(button, mine.reactions.includes(reactionOf(form, button))))
+    form
+      .querySelectorAll<HTMLButtonElement>('[name=vote]')
+      .forEach((button) => press(button, mine.votes[key] === button.value))
+    form
+      .querySelectorAll<HTMLButtonElement>('[name=react]')
+      .forEach((button) => press(button, mine.reactions.includes(reactionOf(form, button))))
   })
 }
 
@@ -29,7 +33,9 @@ export function hear(form: HTMLFormElement, button: HTMLButtonElement | null): P
 async function vote(form: HTMLFormElement, value: 'up' | 'down'): Promise<void> {
   const key = keyOf(form)
   const isBack = keep().votes[key] === value
-  const answer = await speak<{ up: number; down: number }>(form.action, new FormData(form), { vote: isBack ? 'none' : value }).catch(() => null)
+  const answer = await speak<{ up: number; down: number }>(form.action, new FormData(form), {
+    vote: isBack ? 'none' : value,
+  }).catch(() => null)
   if (!answer?.ok) return
   keep((mine) => {
     if (isBack) delete mine.votes[key]
@@ -40,10 +46,17 @@ async function vote(form: HTMLFormElement, value: 'up' | 'down'): Promise<void> 
 }
 
 async function react(form: HTMLFormElement, button: HTMLButtonElement): Promise<void> {
-  const answer = await speak<{ count: number }>(form.action, new FormData(form), { react: button.value }).catch(() => null)
+  const answer = await speak<{ count: number }>(form.action, new FormData(form), { react: button.value }).catch(
+    () => null,
+  )
   if (!answer?.ok) return
   const name = reactionOf(form, button)
-  keep((mine) => (mine.reactions = mine.reactions.includes(name) ? mine.reactions.filter((one) => one !== name) : [...mine.reactions, name].slice(-200)))
+  keep(
+    (mine) =>
+      (mine.reactions = mine.reactions.includes(name)
+        ? mine.reactions.filter((one) => one !== name)
+        : [...mine.reactions, name].slice(-200)),
+  )
   markVoices(form.parentNode!)
   count(button, answer.said.count)
 }

@@ -3,7 +3,8 @@ const [rounds, start] = constants()
 
 function constants(): [number[], number[]] {
   const primes: number[] = []
-  for (let candidate = 2; primes.length < 64; candidate++) if (primes.every((prime) => candidate % prime)) primes.push(candidate)
+  for (let candidate = 2; primes.length < 64; candidate++)
+    if (primes.every((prime) => candidate % prime)) primes.push(candidate)
   const part = (root: number) => ((root - Math.floor(root)) * 2 ** 32) | 0
   return [primes.map((prime) => part(Math.cbrt(prime))), primes.slice(0, 8).map((prime) => part(Math.sqrt(prime)))]
 }
@@ -37,7 +38,9 @@ export function firstWord(text: string): number {
 
 function mixed(w: Int32Array, i: number): number {
   const [a, b] = [w[i - 15]!, w[i - 2]!]
-  return (w[i - 16]! + w[i - 7]! + (turn(a, 7) ^ turn(a, 18) ^ (a >>> 3)) + (turn(b, 17) ^ turn(b, 19) ^ (b >>> 10))) | 0
+  return (
+    (w[i - 16]! + w[i - 7]! + (turn(a, 7) ^ turn(a, 18) ^ (a >>> 3)) + (turn(b, 17) ^ turn(b, 19) ^ (b >>> 10))) | 0
+  )
 }
 
 const bits = 12

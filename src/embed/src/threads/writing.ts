@@ -61,7 +61,9 @@ function showPreview(form: HTMLFormElement, text: HTMLTextAreaElement): void {
 
   async function fill(): Promise<void> {
     const body = new URLSearchParams({ text: text.value })
-    const answer = await fetch(`${form.action}/preview`, { method: 'POST', body, credentials: 'omit' }).catch(() => null)
+    const answer = await fetch(`${form.action}/preview`, { method: 'POST', body, credentials: 'omit' }).catch(
+      () => null,
+    )
     // Made by the server from encoded text, as comments themselves are.
     if (answer?.ok) shown.innerHTML = await answer.text()
   }

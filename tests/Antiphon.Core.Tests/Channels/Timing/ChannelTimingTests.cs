@@ -37,7 +37,8 @@ public sealed class ChannelTimingTests
     }
 
     [Theory]
-    // The clocks go forward from one to two on 28 March 2027, and back from two to one on 31 October 2027; both are Sundays.
+    // The clocks go forward from one to two on 28 March 2027, and back from two to one on 31 October 2027; both are
+    // Sundays.
     [InlineData("2027-03-27T12:00Z", "01:30", "2027-03-28T01:00Z")]
     [InlineData("2027-10-30T12:00Z", "01:30", "2027-10-31T00:30Z")]
     public void A_slot_in_a_night_of_change_is_neither_skipped_nor_doubled(string from, string time, string at)

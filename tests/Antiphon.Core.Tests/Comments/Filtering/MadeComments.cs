@@ -2,7 +2,10 @@ using Antiphon.Core.Comments.Filtering;
 
 namespace Antiphon.Core.Tests.Comments.Filtering;
 
-/// <summary>Makes decided comments from a seed: genuine ones of several tempers, and spam of the kinds that are told from them with least and with most trouble.</summary>
+/// <summary>
+/// Makes decided comments from a seed: genuine ones of several tempers, and spam of the kinds that are told from them
+/// with least and with most trouble.
+/// </summary>
 internal sealed class MadeComments(int seed)
 {
     private readonly Random _random = new(seed);

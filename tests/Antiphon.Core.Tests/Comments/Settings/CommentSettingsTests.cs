@@ -35,7 +35,8 @@ public sealed class CommentSettingsTests
     }
 
     [Theory]
-    // Five days across the night the clocks go forward, and across the one they go back: the same hour on the site's clocks.
+    // Five days across the night the clocks go forward, and across the one they go back: the same hour on the site's
+    // clocks.
     [InlineData("2026-03-27T09:30:00Z", "Europe/London", 5, "2026-04-01T08:30:00Z")]
     [InlineData("2026-10-23T08:30:00Z", "Europe/London", 5, "2026-10-28T09:30:00Z")]
     [InlineData("2026-06-01T12:00:00Z", "Etc/UTC", 1, "2026-06-02T12:00:00Z")]

@@ -30,7 +30,12 @@ public sealed class ShownBranchesTests
             .ToHashSet();
         Assert.Equal(
             shown,
-            string.Join(' ', ShownBranches.Of(rows, one => one, one => isPublic.Contains(one.Id)).Select(one => one.Id))
+            string.Join(
+                ' ',
+                ShownBranches
+                    .Of(rows, shownBranch => shownBranch, one => isPublic.Contains(one.Id))
+                    .Select(one => one.Id)
+            )
         );
     }
 
@@ -53,7 +58,7 @@ public sealed class ShownBranchesTests
                         )
                         .ToArray();
                     var kept = ShownBranches.Of(rows, one => one, one => open[one.Id - 1]);
-                    Assert.All(rows.Where(one => open[one.Id - 1]), one => Assert.Contains(one, kept));
+                    Assert.All(rows.Where(row => open[row.Id - 1]), one => Assert.Contains(one, kept));
                     Assert.All(kept.Where(one => kept.All(other => other.ParentId != one.Id)), leaf =>
                         Assert.True(open[leaf.Id - 1])
                     );

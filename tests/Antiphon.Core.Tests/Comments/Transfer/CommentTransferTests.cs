@@ -86,7 +86,12 @@ public sealed class CommentTransferTests
         Assert.Empty(read.Problems);
         Assert.Equal(
             Talk.Select(one => one with { Title = null, IsTeam = false, Up = 0, Down = 0, Rating = null }),
-            read.Comments.Select(one => one with { Address = one.Thread == "shop" ? null : one.Address })
+            read.Comments.Select(comment =>
+                comment with
+                {
+                    Address = comment.Thread == "shop" ? null : comment.Address,
+                }
+            )
         );
     }
 
@@ -158,7 +163,7 @@ public sealed class CommentTransferTests
             <entry><id>tag:x,2</id><title>t</title><author><name>Tom</name></author><updated>2026-11-24T22:00:00Z</updated><content type="html">&lt;p&gt;Second.&lt;/p&gt;</content><thr:in-reply-to ref="tag:x,1"/><thr:in-reply-to ref="tag:post,9" href="https://quillmoor.example/visit"/></entry></feed>
             """;
         var comments = CommentTransfer.Read(Feed).Comments;
-        Assert.Equal([null, "tag:x,1"], comments.Select(one => one.ParentId));
+        Assert.Equal([null, "tag:x,1"], comments.Select(comment => comment.ParentId));
         Assert.All(comments, one => Assert.Equal("https://quillmoor.example/visit", one.Address));
         Assert.Equal(["First.", "Second."], comments.Select(one => one.Text));
     }

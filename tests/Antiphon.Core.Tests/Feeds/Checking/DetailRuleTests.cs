@@ -3,7 +3,10 @@ using Antiphon.Core.Feeds.Checking;
 
 namespace Antiphon.Core.Tests.Feeds.Checking;
 
-/// <summary>The rules about the finer parts, each raised by a small document; and documents that are odd but right, which raise nothing.</summary>
+/// <summary>
+/// The rules about the finer parts, each raised by a small document; and documents that are odd but right, which raise
+/// nothing.
+/// </summary>
 public sealed class DetailRuleTests
 {
     private static readonly DateTimeOffset Now = new(2026, 11, 24, 12, 0, 0, TimeSpan.Zero);

@@ -1,4 +1,3 @@
-using System.Text;
 using Antiphon.Core.Feeds.Hub;
 
 namespace Antiphon.Core.Tests.Feeds.Hub;

@@ -5,7 +5,9 @@ using Antiphon.Tests;
 
 namespace Antiphon.Core.Tests.Feeds.Reading;
 
-/// <summary>A hundred thousand damaged feeds: whatever stands in them, reading, checking and repairing give an answer.</summary>
+/// <summary>
+/// A hundred thousand damaged feeds: whatever stands in them, reading, checking and repairing give an answer.
+/// </summary>
 public sealed class FuzzTests
 {
     private const int Documents = 100_000;

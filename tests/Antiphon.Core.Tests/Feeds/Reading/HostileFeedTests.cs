@@ -5,7 +5,9 @@ using Antiphon.Core.Feeds.Repair;
 
 namespace Antiphon.Core.Tests.Feeds.Reading;
 
-/// <summary>Large documents of the kinds that make careless programs work for hours: each is answered, and none stops the run.</summary>
+/// <summary>
+/// Large documents of the kinds that make careless programs work for hours: each is answered, and none stops the run.
+/// </summary>
 public sealed class HostileFeedTests
 {
     private const int Many = 100_000;

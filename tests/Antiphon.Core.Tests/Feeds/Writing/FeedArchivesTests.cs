@@ -33,7 +33,7 @@ public sealed class FeedArchivesTests
                         var number = int.Parse(address, System.Globalization.CultureInfo.InvariantCulture);
                         met.UnionWith(Enumerable.Range((number - 1) * archives.Size, archives.Size));
                         paging = new FeedPaging();
-                        archives.LinkArchive(paging, number, "now", one => $"{one}");
+                        archives.LinkArchive(paging, number, "now", archive => $"{archive}");
                         Assert.True(paging.IsArchive);
                     }
 

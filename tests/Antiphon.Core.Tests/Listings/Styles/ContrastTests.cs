@@ -45,7 +45,8 @@ public sealed class ContrastTests
                 {
                     var nearest = Contrast.Nearest(text, background, Contrast.Usual);
                     var towards = nearest.Luminance < text.Luminance ? Colour.Black : Colour.White;
-                    // Halfway between the two must not do yet, or the nearer would have been given; a step of rounding is allowed for.
+                    // Halfway between the two must not do yet, or the nearer would have been given; a step of rounding
+                    // is allowed for.
                     var half = nearest.Over(text, 0.5);
                     Assert.True(
                         Contrast.Ratio(half, background) < Contrast.Usual + 0.2

@@ -36,7 +36,7 @@ public sealed class FilterTests(AntiphonHost host) : IClassFixture<AntiphonHost>
             filter
                 .Items("goodByScore")
                 .Take(50)
-                .Sum(one => long.Parse(one.ToString(), System.Globalization.CultureInfo.InvariantCulture)) >= 19
+                .Sum(item => long.Parse(item.ToString(), System.Globalization.CultureInfo.InvariantCulture)) >= 19
                 && filter
                     .Items("spamByScore")
                     .Skip(50)
@@ -112,7 +112,7 @@ public sealed class FilterTests(AntiphonHost host) : IClassFixture<AntiphonHost>
             )
         )
             .Items("scores")
-            .Select(one => double.Parse(one.ToString(), System.Globalization.CultureInfo.InvariantCulture))
+            .Select(item => double.Parse(item.ToString(), System.Globalization.CultureInfo.InvariantCulture))
             .ToList();
         Assert.True(
             scores[0] > 0.8 && scores[1] < 0.2 && scores.TrueForAll(score => score is > 0 and < 1),

@@ -26,7 +26,7 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         await host.Owner.PostJsonAsync(Path(id, "answer"), new { text = "North-east." });
         await DecideAsync(id, "deleted", "public");
         var comments = (await thread.JsonAsync()).Items("comments");
-        Assert.Equal(["true", "false"], comments.Select(one => one.Text("isGone")));
+        Assert.Equal(["true", "false"], comments.Select(comment => comment.Text("isGone")));
         Assert.Equal(["", "Imogen Tarrant"], comments.Select(one => one.Text("author")));
         Assert.Equal(["0", "1"], comments.Select(one => one.Text("depth")));
         var html = await thread.HtmlAsync();
@@ -71,7 +71,7 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
         );
         Assert.Equal("3 comments", (await to.CountsAsync()).Text($"{to.Identifier}.words"));
         await host.Owner.PutJsonAsync(Path(id, "place"), new { threadId = before.Number("threadId") });
-        Assert.Equal(["0", "1"], (await from.JsonAsync()).Items("comments").Select(one => one.Text("depth")));
+        Assert.Equal(["0", "1"], (await from.JsonAsync()).Items("comments").Select(item => item.Text("depth")));
     }
 
     [Fact]
@@ -276,11 +276,11 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
             new
             {
                 decisions = done.Items("decided")
-                    .Select(one => new
+                    .Select(item => new
                     {
-                        id = one.Number("id"),
-                        standing = one.Text("before"),
-                        before = one.Text("standing"),
+                        id = item.Number("id"),
+                        standing = item.Text("before"),
+                        before = item.Text("standing"),
                     })
                     .ToList(),
             }
@@ -337,7 +337,7 @@ public sealed class ModeratorActTests(AntiphonHost host) : IClassFixture<Antipho
             isShown,
             (await host.Owner.GetJsonAsync($"{host.Api}comments?choice={choice}"))
                 .Items("comments")
-                .Any(one => one.Number("id") == id)
+                .Any(item => item.Number("id") == id)
         );
         Assert.Contains(
             (await host.Owner.GetJsonAsync($"{host.Api}comments?choice=reported&comment={id}")).Items("comments"),

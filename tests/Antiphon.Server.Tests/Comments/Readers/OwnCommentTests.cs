@@ -94,7 +94,9 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         );
         Assert.Equal(
             0,
-            await host.InDatabaseAsync(database => database.ConfirmedReaders.CountAsync(one => one.Mail == mail))
+            await host.InDatabaseAsync(database =>
+                database.ConfirmedReaders.CountAsync(confirmedReader => confirmedReader.Mail == mail)
+            )
         );
 
         await reader.PostAsync(link, Form(("act", "confirm")));
@@ -111,13 +113,16 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
             ["Of somebody else."],
             (await thread.JsonAsync())
                 .Items("comments")
-                .Select(one =>
-                    one.Text("html")
+                .Select(item =>
+                    item.Text("html")
                         .Replace("<p>", "", StringComparison.Ordinal)
                         .Replace("</p>", "", StringComparison.Ordinal)
                 )
         );
-        Assert.Equal(0, await host.InDatabaseAsync(database => database.Comments.CountAsync(one => one.Mail == mail)));
+        Assert.Equal(
+            0,
+            await host.InDatabaseAsync(database => database.Comments.CountAsync(comment => comment.Mail == mail))
+        );
     }
 
     [Fact]
@@ -141,7 +146,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
             await reader.PostAsync($"embed/mine/{thread.SiteKey}", Form(("mail", mail)));
         Assert.Equal(
             3,
-            await host.InDatabaseAsync(database => database.Letters.CountAsync(one => one.Address == mail))
+            await host.InDatabaseAsync(database => database.Letters.CountAsync(letter => letter.Address == mail))
         );
         Assert.Equal(
             HttpStatusCode.UnprocessableEntity,
@@ -208,7 +213,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
             await thread.SendAsync("", ("name", "Tom"), ("text", "The answer."), ("answers", question))
         );
         var letters = await host.InDatabaseAsync(database =>
-            database.Letters.Where(one => one.Address == mail).ToListAsync()
+            database.Letters.Where(letter => letter.Address == mail).ToListAsync()
         );
         var told = Assert.Single(letters);
         Assert.Contains("The answer.", told.Text, StringComparison.Ordinal);
@@ -245,7 +250,9 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
         );
         await thread.WriteAsync("Tom", "Something.");
         var letter = Assert.Single(
-            await host.InDatabaseAsync(database => database.Letters.Where(one => one.Address == mail).ToListAsync())
+            await host.InDatabaseAsync(database =>
+                database.Letters.Where(letter => letter.Address == mail).ToListAsync()
+            )
         );
         Assert.Contains("/mine/", letter.Text, StringComparison.Ordinal);
     }
@@ -359,7 +366,7 @@ public sealed partial class OwnCommentTests(AntiphonHost host) : IClassFixture<A
     private Task<string> LetterAsync(string mail) =>
         host.InDatabaseAsync(database =>
             database
-                .Letters.Where(one => one.Address == mail)
+                .Letters.Where(letter => letter.Address == mail)
                 .OrderByDescending(one => one.Id)
                 .Select(one => one.Text)
                 .FirstAsync()

@@ -88,7 +88,7 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         var text = await LetterAsync(mail, "Will you stay?");
         var person = (await host.Owner.GetJsonAsync(host.Api + "people"))
             .Items()
-            .Single(one => one.Text("mail") == mail)
+            .Single(item => item.Text("mail") == mail)
             .Number("personId");
         await HttpTalk.GoodAsync(await host.Owner.DeleteAsync($"{host.Api}people/{person}"));
         using var phone = host.Plain();
@@ -113,7 +113,7 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         Assert.Equal(
             0,
             await host.InDatabaseAsync(database =>
-                database.Letters.CountAsync(one => one.Address == mail && one.Text.Contains("Past midnight"))
+                database.Letters.CountAsync(letter => letter.Address == mail && letter.Text.Contains("Past midnight"))
             )
         );
         await WishAsync(moderator, "waiting");
@@ -134,7 +134,7 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         await thread.DecideAllAsync("public");
         var rude = (await thread.JsonAsync())
             .Items("comments")
-            .Single(one => one.Text("html").Contains("rude", StringComparison.Ordinal))
+            .Single(item => item.Text("html").Contains("rude", StringComparison.Ordinal))
             .Text("id");
         await HttpTalk.GoodAsync(await thread.SpeakAsync(rude, "device-one-0123456789", report: "hurtful"));
         var text = await LetterAsync(mail, "This one is rude.");
@@ -206,7 +206,7 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         {
             text = await host.InDatabaseAsync(database =>
                 database
-                    .Letters.Where(one => one.Address == mail && one.Text.Contains(words))
+                    .Letters.Where(letter => letter.Address == mail && letter.Text.Contains(words))
                     .Select(one => one.Text)
                     .FirstOrDefaultAsync()
             ) ?? string.Empty;

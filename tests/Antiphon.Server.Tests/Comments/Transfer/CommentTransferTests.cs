@@ -43,7 +43,7 @@ public sealed class CommentTransferTests(AntiphonHost host) : IClassFixture<Anti
         );
         Assert.Equal(
             0,
-            await host.InDatabaseAsync(database => database.Comments.CountAsync(one => one.SiteId == other))
+            await host.InDatabaseAsync(database => database.Comments.CountAsync(comment => comment.SiteId == other))
         );
         await SendAsync(other, file);
         var rows = await host.InDatabaseAsync(database =>
@@ -83,7 +83,7 @@ public sealed class CommentTransferTests(AntiphonHost host) : IClassFixture<Anti
             (done.Number("taken"), done.Number("orphans"), done.Number("refused"), done.Text("problems.0.field"))
         );
         var row = await host.InDatabaseAsync(database =>
-            database.Comments.SingleAsync(one => one.Thread.Identifier == "t-9")
+            database.Comments.SingleAsync(comment => comment.Thread.Identifier == "t-9")
         );
         Assert.Equal((null, CommentStanding.Waiting), (row.ParentId, row.Standing));
     }

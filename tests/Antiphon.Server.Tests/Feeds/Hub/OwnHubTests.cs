@@ -24,7 +24,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         _reader.Answer = AnswerAsync;
         _topic = await _host.InDatabaseAsync(database =>
             database
-                .Blogs.Where(one => one.Id == _host.Blog)
+                .Blogs.Where(blog => blog.Id == _host.Blog)
                 .Select(one => $"{_host.Address}feeds/{one.Key}.atom")
                 .SingleAsync()
         );
@@ -76,7 +76,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         _answerWith = 200;
         await Eventually.TrueAsync("the change taken", () =>
             _host.InDatabaseAsync(database =>
-                database.HubReaders.AnyAsync(one => one.Told == one.Wanted && one.DueAt == null)
+                database.HubReaders.AnyAsync(hubReader => hubReader.Told == hubReader.Wanted && hubReader.DueAt == null)
             )
         );
     }
@@ -139,7 +139,9 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         Assert.Equal(HttpStatusCode.Accepted, await AskAsync("subscribe"));
         await Eventually.TrueAsync("the confirmation", () =>
             _host.InDatabaseAsync(database =>
-                database.HubReaders.AnyAsync(one => one.LeaseUntil != null && one.AskedSeconds == null)
+                database.HubReaders.AnyAsync(hubReader =>
+                    hubReader.LeaseUntil != null && hubReader.AskedSeconds == null
+                )
             )
         );
     }

@@ -1,5 +1,4 @@
 using System.Net;
-using System.Net.Http.Json;
 using Antiphon.Server.Tests.Hosting;
 using Antiphon.Tests;
 using Microsoft.AspNetCore.Http;

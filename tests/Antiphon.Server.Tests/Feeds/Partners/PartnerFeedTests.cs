@@ -67,7 +67,7 @@ public sealed class PartnerFeedTests(AntiphonHost host) : IClassFixture<Antiphon
     private async Task<Json> RowAsync(Json feed) =>
         (await host.Owner.GetJsonAsync($"{host.Api}partner-feeds"))
             .Items()
-            .Single(one => one.Number("id") == feed.Number("id"));
+            .Single(item => item.Number("id") == feed.Number("id"));
 
     private static object Choice(string? category) =>
         new

@@ -193,7 +193,7 @@ public sealed class OwnFeedSettingsTests(AntiphonHost host) : IClassFixture<Anti
         var id = post.Number("id");
         var thread = await host.InDatabaseAsync(async database =>
         {
-            var found = database.Threads.Single(one => one.PostId == id);
+            var found = database.Threads.Single(thread => thread.PostId == id);
             database.Comments.Add(
                 new()
                 {

@@ -149,7 +149,7 @@ public sealed class LookTests(ScriptedHost hosts) : IClassFixture<ScriptedHost>,
             );
         };
         var look = await _host.Owner.GetJsonAsync($"{_host.Api}looks/match?address={_page.Address}");
-        var found = look.Items("found").ToDictionary(one => one.Text("property"));
+        var found = look.Items("found").ToDictionary(item => item.Text("property"));
         Assert.Equal(
             ("#1c2b4a", "h2", "site.css"),
             (found["heading"].Text("value"), found["heading"].Text("selector"), found["heading"].Text("sheet"))

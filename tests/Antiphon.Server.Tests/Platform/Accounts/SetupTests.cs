@@ -1,7 +1,5 @@
 using System.Net;
 using Antiphon.Server.Tests.Hosting;
-using Antiphon.Tests;
-using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Tests.Platform.Accounts;
 

@@ -20,7 +20,9 @@ public sealed record ChannelDraft(
     /// <summary>How many pages, feeds or receivers are told.</summary>
     public int Places { get; init; } = 1;
 
-    /// <summary>Links of the text that could not be opened, each with why in words; empty where they were not tried.</summary>
+    /// <summary>
+    /// Links of the text that could not be opened, each with why in words; empty where they were not tried.
+    /// </summary>
     public IReadOnlyList<(string Address, string Problem)> BrokenLinks { get; init; } = [];
 }
 

@@ -4,7 +4,8 @@ using System.Text;
 namespace Antiphon.Core.Comments.Filtering.Folding;
 
 /// <summary>
-/// A text with the tricks taken out: composed letters taken apart and their marks dropped (UAX 15), characters without width dropped, look-alike letters replaced where a text mixes scripts, lower case.
+/// A text with the tricks taken out: composed letters taken apart and their marks dropped (UAX 15), characters without
+/// width dropped, look-alike letters replaced where a text mixes scripts, lower case.
 /// </summary>
 internal sealed class FoldedText
 {
@@ -79,7 +80,8 @@ internal sealed class FoldedText
             ReplaceLookAlikes();
     }
 
-    // Styled letters become plain ones by the compatibility forms; a lone surrogate cannot be normalised and is left out first.
+    // Styled letters become plain ones by the compatibility forms; a lone surrogate cannot be normalised and is left
+    // out first.
     private string Apart(string text)
     {
         var whole = text.Any(char.IsSurrogate)

@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Comments.Filtering.Signals;
 
-/// <summary>Reads a comment into signals; one serves one thread at a time and is used again, as its tables are large.</summary>
+/// <summary>
+/// Reads a comment into signals; one serves one thread at a time and is used again, as its tables are large.
+/// </summary>
 internal sealed class CommentReading
 {
     private readonly SignalBuffer _buffer = new();

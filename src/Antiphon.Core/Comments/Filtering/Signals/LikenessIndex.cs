@@ -1,7 +1,8 @@
 namespace Antiphon.Core.Comments.Filtering.Signals;
 
 /// <summary>
-/// Finds the earlier comment a text is most like, by the runs of three words they share. Of long texts every fourth run is kept, chosen by its hash, so that the same ones are kept of both.
+/// Finds the earlier comment a text is most like, by the runs of three words they share. Of long texts every fourth run
+/// is kept, chosen by its hash, so that the same ones are kept of both.
 /// </summary>
 internal sealed class LikenessIndex
 {

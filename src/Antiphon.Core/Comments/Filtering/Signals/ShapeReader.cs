@@ -3,7 +3,10 @@ using Antiphon.Core.Comments.Filtering.Folding;
 
 namespace Antiphon.Core.Comments.Filtering.Signals;
 
-/// <summary>Reads the shape of a comment: how long, which letters, how many addresses, whether name and mail belong together. Traits are told in steps, and the plain ones in pairs as well.</summary>
+/// <summary>
+/// Reads the shape of a comment: how long, which letters, how many addresses, whether name and mail belong together.
+/// Traits are told in steps, and the plain ones in pairs as well.
+/// </summary>
 /// <typeparam name="TSink">Where they go.</typeparam>
 internal sealed class ShapeReader<TSink>
     where TSink : struct, ISignalSink

@@ -1,6 +1,8 @@
 namespace Antiphon.Core.Comments.Filtering.Signals;
 
-/// <summary>Turns signals into slots of a table of fixed size, so that a filter needs the same room whatever it has read.</summary>
+/// <summary>
+/// Turns signals into slots of a table of fixed size, so that a filter needs the same room whatever it has read.
+/// </summary>
 internal static class SignalHash
 {
     /// <summary>Slots of the table; at this size two signals of a site rarely share one.</summary>

@@ -2,7 +2,10 @@ using Antiphon.Core.Comments.Filtering.Folding;
 
 namespace Antiphon.Core.Comments.Filtering.Signals;
 
-/// <summary>Reads the signals of a comment: words, pairs and pieces of the text, parts of names and addresses, its shape. One reader serves one thread at a time.</summary>
+/// <summary>
+/// Reads the signals of a comment: words, pairs and pieces of the text, parts of names and addresses, its shape. One
+/// reader serves one thread at a time.
+/// </summary>
 /// <typeparam name="TSink">Where they go; a structure, so that the call costs nothing.</typeparam>
 internal sealed class SignalReader<TSink>
     where TSink : struct, ISignalSink

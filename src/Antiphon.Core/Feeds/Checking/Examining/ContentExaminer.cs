@@ -8,7 +8,9 @@ using Antiphon.Core.Text;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 
-/// <summary>Applies the rules about texts, dates and addresses to what was read, so that they are the same for every format.</summary>
+/// <summary>
+/// Applies the rules about texts, dates and addresses to what was read, so that they are the same for every format.
+/// </summary>
 internal sealed partial class ContentExaminer(Examination examination, EntryPlaces places)
 {
     private const int LongTitle = 300;

@@ -1,9 +1,10 @@
-using Antiphon.Core.Feeds.Model;
 using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Checking.Examining;
 
-/// <summary>Where the entries that were read stand in the source, so that what is found in the model can be shown at its line.</summary>
+/// <summary>
+/// Where the entries that were read stand in the source, so that what is found in the model can be shown at its line.
+/// </summary>
 internal sealed class EntryPlaces
 {
     private static readonly string[] Titles = ["title"];
@@ -26,7 +27,9 @@ internal sealed class EntryPlaces
     /// <summary>The items of a JSON Feed.</summary>
     public static EntryPlaces Of(JsonNode? root) => new([.. root?.Objects("items") ?? []]);
 
-    /// <summary>Where the title of an entry stands; the entry itself when it has none; null when it cannot be found.</summary>
+    /// <summary>
+    /// Where the title of an entry stands; the entry itself when it has none; null when it cannot be found.
+    /// </summary>
     public ISourcePlace? Title(int entry) => Find(entry, Titles, null);
 
     /// <summary>Where its address stands.</summary>

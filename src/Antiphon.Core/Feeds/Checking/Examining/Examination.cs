@@ -1,4 +1,3 @@
-using Antiphon.Core.Feeds.Rules;
 using Antiphon.Core.Feeds.Source;
 using Antiphon.Core.Findings;
 

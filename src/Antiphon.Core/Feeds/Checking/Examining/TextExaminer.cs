@@ -16,7 +16,10 @@ internal static partial class TextExaminer
             examination.Report(SharedRules.EscapedTwice, title.TextPlace, match.Value);
     }
 
-    /// <summary>Reports double escaping, relative addresses and markup readers remove. Addresses under an xml:base are left alone.</summary>
+    /// <summary>
+    /// Reports double escaping, relative addresses and markup readers remove. Addresses under an xml:base are left
+    /// alone.
+    /// </summary>
     public static void ExamineHtml(Examination examination, SourceElement element)
     {
         var html = element.Text;

@@ -8,7 +8,10 @@ namespace Antiphon.Core.Feeds.Checking.Examining;
 /// <summary>Checks how a feed was served against what it is.</summary>
 internal static class TransportExaminer
 {
-    /// <summary>Reports a media type that names another kind of document. A missing type says nothing, and application/json is allowed for JSON Feed.</summary>
+    /// <summary>
+    /// Reports a media type that names another kind of document. A missing type says nothing, and application/json is
+    /// allowed for JSON Feed.
+    /// </summary>
     public static void Examine(Examination examination, FeedFormat format, DecodedFeed decoded, string? contentType)
     {
         var type = contentType?.Split(';')[0].Trim().ToLowerInvariant();

@@ -10,7 +10,10 @@ namespace Antiphon.Core.Feeds.Reading.Atom;
 /// <summary>Reads one Atom entry.</summary>
 internal static class AtomEntryReader
 {
-    /// <summary>Reads the entry the reader stands on, gives it to <paramref name="take"/> once it is whole, and leaves the reader after it.</summary>
+    /// <summary>
+    /// Reads the entry the reader stands on, gives it to <paramref name="take"/> once it is whole, and leaves the
+    /// reader after it.
+    /// </summary>
     public static void Read(XmlReader reader, Uri? baseAddress, Action<FeedItem> take)
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));

@@ -18,7 +18,9 @@ internal sealed class AtomLinks(FeedPaging? paging = null)
     public List<string> Hubs { get; } = [];
     public List<FeedEnclosure> Enclosures { get; } = [];
 
-    /// <summary>Takes the link element the reader stands on and leaves the reader after it. A missing rel means alternate.</summary>
+    /// <summary>
+    /// Takes the link element the reader stands on and leaves the reader after it. A missing rel means alternate.
+    /// </summary>
     public void Take(XmlReader reader, Uri? baseAddress)
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));

@@ -6,7 +6,9 @@ using Antiphon.Core.Html;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
-/// <summary>Atom text constructs (RFC 4287 §3.1) and content (§4.1.3), and those of Atom 0.3 with their modes.</summary>
+/// <summary>
+/// Atom text constructs (RFC 4287 §3.1) and content (§4.1.3), and those of Atom 0.3 with their modes.
+/// </summary>
 internal static class AtomText
 {
     /// <summary>The construct as plain text: markup of html and xhtml texts is removed.</summary>
@@ -19,7 +21,10 @@ internal static class AtomText
         return text is null || kind == AtomTextKind.Plain ? text : Null(HtmlText.Of(text));
     }
 
-    /// <summary>The construct as HTML: plain text is encoded, the div that wraps an xhtml text is taken off, addresses are made absolute.</summary>
+    /// <summary>
+    /// The construct as HTML: plain text is encoded, the div that wraps an xhtml text is taken off, addresses are made
+    /// absolute.
+    /// </summary>
     public static string? ReadHtml(XmlReader reader, Uri? baseAddress)
     {
         var narrowed = LinkResolver.Narrow(baseAddress, reader.GetAttribute("base", FeedNamespaces.Xml));
@@ -40,7 +45,8 @@ internal static class AtomText
     {
         var type = (reader.GetAttribute("type") ?? "text").Trim().ToLowerInvariant();
         var mode = reader.GetAttribute("mode")?.Trim().ToLowerInvariant();
-        // In Atom 0.3 the mode says how the text stands in the document, and a media type what it is; the mode is xml unless it is told.
+        // In Atom 0.3 the mode says how the text stands in the document, and a media type what it is; the mode is xml
+        // unless it is told.
         if (mode == "base64")
             return AtomTextKind.Base64;
         if (FeedNamespaces.Meant(reader.NamespaceURI) == FeedNamespaces.Atom03)

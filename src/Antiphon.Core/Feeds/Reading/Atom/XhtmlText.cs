@@ -4,7 +4,10 @@ using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Atom;
 
-/// <summary>Reads XHTML standing in a feed as HTML: without prefixes and namespaces, its addresses resolved against every xml:base on the way.</summary>
+/// <summary>
+/// Reads XHTML standing in a feed as HTML: without prefixes and namespaces, its addresses resolved against every
+/// xml:base on the way.
+/// </summary>
 internal static class XhtmlText
 {
     private static readonly HashSet<string> Void =
@@ -36,7 +39,10 @@ internal static class XhtmlText
         "usemap",
     ];
 
-    /// <summary>What stands in the element the reader stands on, the div that wraps it taken off (RFC 4287 §3.1.1.3); the reader is left after it. Null when nothing stands there.</summary>
+    /// <summary>
+    /// What stands in the element the reader stands on, the div that wraps it taken off (RFC 4287 §3.1.1.3); the reader
+    /// is left after it. Null when nothing stands there.
+    /// </summary>
     public static string? Read(XmlReader reader, Uri? baseAddress)
     {
         var html = new StringBuilder();

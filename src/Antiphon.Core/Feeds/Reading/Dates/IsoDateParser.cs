@@ -2,7 +2,9 @@ using System.Globalization;
 
 namespace Antiphon.Core.Feeds.Reading.Dates;
 
-/// <summary>ISO 8601 forms looser than RFC 3339: a date alone, a missing zone (taken as UTC), a space for the T, no seconds.</summary>
+/// <summary>
+/// ISO 8601 forms looser than RFC 3339: a date alone, a missing zone (taken as UTC), a space for the T, no seconds.
+/// </summary>
 internal sealed class IsoDateParser : IDateParser
 {
     private static readonly string[] Forms =
@@ -33,7 +35,9 @@ internal sealed class IsoDateParser : IDateParser
             ? date
             : ParseOdd(text);
 
-    /// <summary>The end of a day written as 24:00, a year alone, and a day counted from New Year (ISO 8601 §5.2.2).</summary>
+    /// <summary>
+    /// The end of a day written as 24:00, a year alone, and a day counted from New Year (ISO 8601 §5.2.2).
+    /// </summary>
     private static DateTimeOffset? ParseOdd(string text)
     {
         if (text.Length > 11 && text[10] is 'T' or ' ' && text.AsSpan(11).StartsWith("24:00"))

@@ -4,7 +4,8 @@ using System.Text.RegularExpressions;
 namespace Antiphon.Core.Feeds.Reading.Dates;
 
 /// <summary>
-/// Dates as people and programs write them who read no standard: the parts in any order, months in other languages, slashes and dots, AM and PM, 24:00, zones missing (then UTC) or unknown
+/// Dates as people and programs write them who read no standard: the parts in any order, months in other languages,
+/// slashes and dots, AM and PM, 24:00, zones missing (then UTC) or unknown
 /// (then UTC as well, since being some hours off is less wrong than having no date).
 /// </summary>
 internal sealed partial class LooseDateParser : IDateParser

@@ -30,7 +30,9 @@ internal static class MonthNames
 
     private static readonly Dictionary<string, int> Known = Collect();
 
-    /// <summary>The month of a name, 1 to 12, or null. English wins where two languages mean different months by one word.</summary>
+    /// <summary>
+    /// The month of a name, 1 to 12, or null. English wins where two languages mean different months by one word.
+    /// </summary>
     public static int? Find(string word)
     {
         var folded = word.Trim('.').ToLowerInvariant();

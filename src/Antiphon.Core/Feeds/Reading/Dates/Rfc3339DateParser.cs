@@ -27,7 +27,8 @@ public sealed class Rfc3339DateParser : IDateParser
             )
         )
             return null;
-        // A leap second comes at the end of a day of UTC and nowhere else (RFC 3339 §5.7); the second before it stands in for it.
+        // A leap second comes at the end of a day of UTC and nowhere else (RFC 3339 §5.7); the second before it stands
+        // in for it.
         return isLeap && date.UtcDateTime.TimeOfDay < new TimeSpan(23, 59, 59) ? null : date;
     }
 

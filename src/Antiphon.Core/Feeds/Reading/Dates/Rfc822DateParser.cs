@@ -35,7 +35,9 @@ public sealed class Rfc822DateParser : IDateParser
             : named;
     }
 
-    /// <summary>True when the text keeps to the letter: short names, two-digit day allowed with one, zone present.</summary>
+    /// <summary>
+    /// True when the text keeps to the letter: short names, two-digit day allowed with one, zone present.
+    /// </summary>
     public static bool IsStrict(string text)
     {
         var parts = text.Split(' ', StringSplitOptions.RemoveEmptyEntries);

@@ -1,6 +1,9 @@
 namespace Antiphon.Core.Feeds.Reading.Dates;
 
-/// <summary>Names of zones as they stand in dates. One name has several meanings in the world; the one taken is that of RFC 822, or else the one with the most feeds.</summary>
+/// <summary>
+/// Names of zones as they stand in dates. One name has several meanings in the world; the one taken is that of RFC 822,
+/// or else the one with the most feeds.
+/// </summary>
 internal static class ZoneNames
 {
     private static readonly Dictionary<string, double> Hours = new(StringComparer.OrdinalIgnoreCase)
@@ -58,7 +61,10 @@ internal static class ZoneNames
         ["SAST"] = 2,
     };
 
-    /// <summary>The offset of a name, or null. The single letters of RFC 822 were defined with the wrong sign, so that they say nothing but UTC (RFC 1123 §5.2.14).</summary>
+    /// <summary>
+    /// The offset of a name, or null. The single letters of RFC 822 were defined with the wrong sign, so that they say
+    /// nothing but UTC (RFC 1123 §5.2.14).
+    /// </summary>
     public static TimeSpan? Find(string name)
     {
         var word = name.Trim('.');

@@ -22,7 +22,10 @@ internal sealed class EntryModules
     /// <summary>The picture Media RSS gives the entry, or null.</summary>
     public string? Picture => _media?.Picture();
 
-    /// <summary>Reads an element of a module that is known here, keeps any other element of another namespace, and leaves the reader after it.</summary>
+    /// <summary>
+    /// Reads an element of a module that is known here, keeps any other element of another namespace, and leaves the
+    /// reader after it.
+    /// </summary>
     public void Read(XmlReader reader, Uri? baseAddress)
     {
         switch (FeedNamespaces.Meant(reader.NamespaceURI))

@@ -5,7 +5,10 @@ using Antiphon.Core.Feeds.Source;
 
 namespace Antiphon.Core.Feeds.Reading.Modules;
 
-/// <summary>Collects the Media RSS elements of an entry; what a group or the entry says stands in for what an item of it does not say itself.</summary>
+/// <summary>
+/// Collects the Media RSS elements of an entry; what a group or the entry says stands in for what an item of it does
+/// not say itself.
+/// </summary>
 internal sealed class MediaElements
 {
     private readonly List<FeedMedia> _found = [];
@@ -16,7 +19,9 @@ internal sealed class MediaElements
     /// <summary>First thumbnail that stands by itself, or null.</summary>
     public string? Thumbnail { get; private set; }
 
-    /// <summary>True for the elements that are read here; others of the namespace are extensions to the reader.</summary>
+    /// <summary>
+    /// True for the elements that are read here; others of the namespace are extensions to the reader.
+    /// </summary>
     public static bool Knows(string name) =>
         name is "group" or "content" or "thumbnail" or "title" or "description" or "credit";
 

@@ -2,7 +2,10 @@ using Antiphon.Core.Feeds.Model;
 
 namespace Antiphon.Core.Feeds.Reading.Modules;
 
-/// <summary>Links to the other documents of a feed (RFC 5005; the registered relations first, last, next and previous of RFC 8288).</summary>
+/// <summary>
+/// Links to the other documents of a feed (RFC 5005; the registered relations first, last, next and previous of RFC
+/// 8288).
+/// </summary>
 internal static class PagingLinks
 {
     /// <summary>Takes a link of a feed; false when its relation is none of these.</summary>

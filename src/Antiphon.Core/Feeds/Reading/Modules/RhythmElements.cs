@@ -4,7 +4,9 @@ using Antiphon.Core.Feeds.Model;
 
 namespace Antiphon.Core.Feeds.Reading.Modules;
 
-/// <summary>What a feed says about how often to visit it: ttl, skipHours and skipDays of RSS, and the syndication module.</summary>
+/// <summary>
+/// What a feed says about how often to visit it: ttl, skipHours and skipDays of RSS, and the syndication module.
+/// </summary>
 internal sealed class RhythmElements
 {
     private static readonly Dictionary<string, TimeSpan> Periods = new(StringComparer.OrdinalIgnoreCase)
@@ -19,7 +21,9 @@ internal sealed class RhythmElements
     private TimeSpan? _period;
     private int? _frequency;
 
-    /// <summary>Reads ttl, skipHours or skipDays; the reader is left after it. False, and nothing read, for any other name.</summary>
+    /// <summary>
+    /// Reads ttl, skipHours or skipDays; the reader is left after it. False, and nothing read, for any other name.
+    /// </summary>
     public static bool ReadOwn(XmlReader reader, FeedRhythm rhythm)
     {
         switch (reader.LocalName)

@@ -9,7 +9,10 @@ namespace Antiphon.Core.Feeds.Reading.Rss;
 /// <summary>Reads one item element into the faithful model.</summary>
 internal static class RssItemReader
 {
-    /// <summary>Reads the item the reader stands on, gives it to <paramref name="take"/> once it is whole, and leaves the reader after it.</summary>
+    /// <summary>
+    /// Reads the item the reader stands on, gives it to <paramref name="take"/> once it is whole, and leaves the reader
+    /// after it.
+    /// </summary>
     public static void Read(XmlReader reader, Uri? baseAddress, Action<RssItem> take)
     {
         var item = new RssItem

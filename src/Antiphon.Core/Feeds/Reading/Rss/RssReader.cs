@@ -19,7 +19,9 @@ internal sealed class RssReader
 
     private RssReader(Feed feed, Uri? baseAddress) => (_feed, _base) = (feed, baseAddress);
 
-    /// <summary>Fills the feed as far as the document goes; an <see cref="XmlException"/> leaves what was read before the break.</summary>
+    /// <summary>
+    /// Fills the feed as far as the document goes; an <see cref="XmlException"/> leaves what was read before the break.
+    /// </summary>
     public static void Fill(XmlReader reader, Feed feed, Uri? address)
     {
         var state = new RssReader(feed, LinkResolver.Narrow(address, reader.GetAttribute("base", FeedNamespaces.Xml)));

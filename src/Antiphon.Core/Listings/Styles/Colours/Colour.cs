@@ -19,7 +19,10 @@ public readonly record struct Colour(byte Red, byte Green, byte Blue)
     /// <summary>Relative luminance, 0 to 1 (WCAG 2.2, "relative luminance").</summary>
     public double Luminance => (0.2126 * Linear(Red)) + (0.7152 * Linear(Green)) + (0.0722 * Linear(Blue));
 
-    /// <summary>Reads any colour CSS writes: a code, a function, a name. Null when it is none, or so transparent that it shows nothing of itself.</summary>
+    /// <summary>
+    /// Reads any colour CSS writes: a code, a function, a name. Null when it is none, or so transparent that it shows
+    /// nothing of itself.
+    /// </summary>
     /// <param name="text">The colour.</param>
     /// <param name="behind">What shows through a colour that is partly transparent.</param>
     public static Colour? Parse(string? text, Colour? behind = null)

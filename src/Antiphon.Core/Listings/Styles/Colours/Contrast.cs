@@ -19,7 +19,8 @@ public static class Contrast
     }
 
     /// <summary>
-    /// The colour nearest to <paramref name="text"/> that reaches <paramref name="needed"/> on the background: the text mixed with as little black or white as does, whichever asks for
+    /// The colour nearest to <paramref name="text"/> that reaches <paramref name="needed"/> on the background: the text
+    /// mixed with as little black or white as does, whichever asks for
     /// less. The text itself when it passes; black or white when nothing else does.
     /// </summary>
     public static Colour Nearest(Colour text, Colour background, double needed)

@@ -2,10 +2,16 @@ using System.Text;
 
 namespace Antiphon.Core.Listings.Styles.Css;
 
-/// <summary>Cuts CSS into its rules and a body into its declarations, minding strings, brackets and comments (CSS Syntax Level 3, section 5).</summary>
+/// <summary>
+/// Cuts CSS into its rules and a body into its declarations, minding strings, brackets and comments (CSS Syntax Level
+/// 3, section 5).
+/// </summary>
 internal static class CssBlocks
 {
-    /// <summary>The text as CSS reads it: every kind of line break a line feed, NUL the sign for what cannot be shown (CSS Syntax Level 3, 3.3). Without it our reader and a browser's would disagree where a string ends.</summary>
+    /// <summary>
+    /// The text as CSS reads it: every kind of line break a line feed, NUL the sign for what cannot be shown (CSS
+    /// Syntax Level 3, 3.3). Without it our reader and a browser's would disagree where a string ends.
+    /// </summary>
     public static string Preprocessed(string css) =>
         css.Replace("\r\n", "\n", StringComparison.Ordinal)
             .Replace('\r', '\n')
@@ -108,7 +114,10 @@ internal static class CssBlocks
         }
     }
 
-    /// <summary>True when every string and bracket of a piece is closed in it and no brace stands in it, so that it can end nothing around it.</summary>
+    /// <summary>
+    /// True when every string and bracket of a piece is closed in it and no brace stands in it, so that it can end
+    /// nothing around it.
+    /// </summary>
     public static bool IsClosed(string text)
     {
         var depth = 0;
@@ -138,7 +147,9 @@ internal static class CssBlocks
     private static int LineAt(string text, int at, int firstLine) =>
         firstLine + text.AsSpan(0, Math.Min(at, text.Length)).Count('\n');
 
-    /// <summary>The first of the marks outside strings and round or square brackets; the length when there is none.</summary>
+    /// <summary>
+    /// The first of the marks outside strings and round or square brackets; the length when there is none.
+    /// </summary>
     private static int Find(string text, int from, string marks)
     {
         var depth = 0;
@@ -173,7 +184,9 @@ internal static class CssBlocks
         return -1;
     }
 
-    /// <summary>Where a string ends: behind its mark, or at the line's end, where CSS ends a string that was not closed.</summary>
+    /// <summary>
+    /// Where a string ends: behind its mark, or at the line's end, where CSS ends a string that was not closed.
+    /// </summary>
     private static int EndOfString(string text, int start)
     {
         for (var i = start + 1; i < text.Length; i++)

@@ -151,7 +151,8 @@ internal static partial class CssDeclaration
             return $"{name}:{value}";
         if (!Known.Contains(name) && !IsUnderstood(name, "inherit"))
             return Refuse(CssProblemKind.UnknownProperty, NearestWord.Of(name, Known));
-        // Functions and quite new properties are more than our parser knows; browsers leave out what they do not know either.
+        // Functions and quite new properties are more than our parser knows; browsers leave out what they do not know
+        // either.
         return value.Contains('(', StringComparison.Ordinal) || !IsUnderstood(name, "inherit")
             ? $"{name}:{value}"
             : Refuse(CssProblemKind.BadValue);
@@ -171,11 +172,13 @@ internal static partial class CssDeclaration
                 && !match.Groups[1].Value.StartsWith("data:image/", StringComparison.OrdinalIgnoreCase)
             );
 
-    // A name and nothing else: in any other text before the colon an address or a bracket could begin that browsers end in a rule to come.
+    // A name and nothing else: in any other text before the colon an address or a bracket could begin that browsers end
+    // in a rule to come.
     [GeneratedRegex(@"^(?:--[\w-]+|-?[a-z][a-z0-9-]*)$", RegexOptions.IgnoreCase)]
     private static partial Regex Name();
 
-    // An address without quotes ends at the first round bracket, whatever strings seem to stand in it (CSS Syntax Level 3, 4.3.6 and 4.3.14); so it may hold none.
+    // An address without quotes ends at the first round bracket, whatever strings seem to stand in it (CSS Syntax Level
+    // 3, 4.3.6 and 4.3.14); so it may hold none.
     [GeneratedRegex(@"url\(", RegexOptions.IgnoreCase)]
     private static partial Regex AddressBegun();
 

@@ -5,7 +5,9 @@ internal static class NearestWord
 {
     private const int MostChanges = 2;
 
-    /// <summary>The known word with the fewest letters changed, added or missing, at most two; null when none is so near.</summary>
+    /// <summary>
+    /// The known word with the fewest letters changed, added or missing, at most two; null when none is so near.
+    /// </summary>
     public static string? Of(string word, IEnumerable<string> known) =>
         known
             .Select(text => (Word: text, Changes: Changes(word.ToLowerInvariant(), text)))

@@ -4,7 +4,8 @@ using System.Text.RegularExpressions;
 namespace Antiphon.Core.Listings.Styles.Css;
 
 /// <summary>
-/// CSS of the owner's for the named parts of a listing: "title { letter-spacing: .02em }". It is checked line by line and confined to the listing, whatever is written: selectors are made of
+/// CSS of the owner's for the named parts of a listing: "title { letter-spacing: .02em }". It is checked line by line
+/// and confined to the listing, whatever is written: selectors are made of
 /// part names alone, and what could reach outside is left out.
 /// </summary>
 public static partial class PartCss

@@ -2,7 +2,10 @@ using System.Text.RegularExpressions;
 
 namespace Antiphon.Core.Listings.Styles.Matching;
 
-/// <summary>Puts the values of custom properties in the place of var() (CSS Custom Properties Level 1). The first value given stands for all elements, as pages set theirs once, at the root.</summary>
+/// <summary>
+/// Puts the values of custom properties in the place of var() (CSS Custom Properties Level 1). The first value given
+/// stands for all elements, as pages set theirs once, at the root.
+/// </summary>
 internal static partial class CustomProperties
 {
     private const int Rounds = 6;

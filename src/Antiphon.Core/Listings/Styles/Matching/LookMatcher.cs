@@ -4,7 +4,9 @@ using Antiphon.Core.Listings.Styles.Colours;
 
 namespace Antiphon.Core.Listings.Styles.Matching;
 
-/// <summary>Reads the look of a page out of its style sheets: colours, type and spacing, each with the rule it stands in.</summary>
+/// <summary>
+/// Reads the look of a page out of its style sheets: colours, type and spacing, each with the rule it stands in.
+/// </summary>
 public sealed class LookMatcher
 {
     private const string Aside =
@@ -32,7 +34,9 @@ public sealed class LookMatcher
         _lengths = new PageLengths(_cascade);
     }
 
-    /// <summary>What was found, in the order of <see cref="FoundProperty"/>; properties the page says nothing of are left out.</summary>
+    /// <summary>
+    /// What was found, in the order of <see cref="FoundProperty"/>; properties the page says nothing of are left out.
+    /// </summary>
     /// <param name="page">The page.</param>
     /// <param name="sheets">Its style sheets with their text, in the page's order.</param>
     public static IReadOnlyList<FoundValue> Match(IDocument page, IReadOnlyList<PageSheet> sheets)
@@ -116,7 +120,9 @@ public sealed class LookMatcher
             Add(FoundProperty.Spacing, room, margin);
     }
 
-    /// <summary>The first such element of the page's main part that is not in its header, menu or footer, nor ours.</summary>
+    /// <summary>
+    /// The first such element of the page's main part that is not in its header, menu or footer, nor ours.
+    /// </summary>
     private IElement? First(string selector) =>
         Main
             ?.QuerySelectorAll(selector)
@@ -126,7 +132,10 @@ public sealed class LookMatcher
 
     private IElement? Main => Mains.Select(text => _page.QuerySelector(text)).OfType<IElement>().FirstOrDefault();
 
-    /// <summary>The first such element; where the main part has none, what one put there would be. The page is a copy of ours, which may be written in.</summary>
+    /// <summary>
+    /// The first such element; where the main part has none, what one put there would be. The page is a copy of ours,
+    /// which may be written in.
+    /// </summary>
     private IElement? FirstOrMade(string selector, params string[] names)
     {
         if (First(selector) is { } found || Main is not { } place)

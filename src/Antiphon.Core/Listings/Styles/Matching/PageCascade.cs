@@ -8,7 +8,10 @@ namespace Antiphon.Core.Listings.Styles.Matching;
 /// <summary>A value with the rule that gave it.</summary>
 internal sealed record Declared(string Value, string Selector, string Sheet);
 
-/// <summary>What the style sheets of a page say of its elements, by importance, specificity and order (CSS Cascading Level 4, section 6).</summary>
+/// <summary>
+/// What the style sheets of a page say of its elements, by importance, specificity and order (CSS Cascading Level 4,
+/// section 6).
+/// </summary>
 internal sealed class PageCascade
 {
     private readonly List<(ICssStyleRule Rule, string Sheet)> _rules = [];
@@ -40,7 +43,9 @@ internal sealed class PageCascade
         return winner;
     }
 
-    /// <summary>What is said of the element or, where it inherits, of the nearest around it; null when nothing is.</summary>
+    /// <summary>
+    /// What is said of the element or, where it inherits, of the nearest around it; null when nothing is.
+    /// </summary>
     public Declared? Inherited(IElement? element, string property)
     {
         for (; element is not null; element = element.ParentElement)
@@ -57,7 +62,9 @@ internal sealed class PageCascade
         (bool IsImportant, Priority Specificity) best
     ) => one.IsImportant != best.IsImportant ? best.IsImportant : one.Specificity < best.Specificity;
 
-    /// <summary>The highest specificity of those selectors of a list that find the element; null when none does.</summary>
+    /// <summary>
+    /// The highest specificity of those selectors of a list that find the element; null when none does.
+    /// </summary>
     private static Priority? Specificity(ISelector? selector, IElement element)
     {
         if (selector is IEnumerable<ISelector> list)

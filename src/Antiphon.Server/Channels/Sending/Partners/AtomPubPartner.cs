@@ -11,7 +11,10 @@ using Antiphon.Server.Posts.Reading;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 
-/// <summary>Speaks the Atom Publishing Protocol (RFC 5023). What is sent is ours to replace, so changes are put without asking first what stands there.</summary>
+/// <summary>
+/// Speaks the Atom Publishing Protocol (RFC 5023). What is sent is ours to replace, so changes are put without asking
+/// first what stands there.
+/// </summary>
 internal sealed class AtomPubPartner(GuardedClient client, ChannelSecrets secrets, TimeProvider clock)
     : IPartnerProtocol
 {
@@ -58,7 +61,8 @@ internal sealed class AtomPubPartner(GuardedClient client, ChannelSecrets secret
             {
                 EditAddress = order.Before?.EditAddress,
             };
-        // Location names where the entry is changed (9.2); where people read it the entry itself says, if the partner shows it.
+        // Location names where the entry is changed (9.2); where people read it the entry itself says, if the partner
+        // shows it.
         var (made, member) = (Answers.MadeAt(answer), MemberEntry.Read(answer.Bytes, answer.Address));
         var edit = made ?? member?.Edit;
         return SendOutcome.Taken($"{answer.Status}: taken", member?.Page ?? edit) with { EditAddress = edit };

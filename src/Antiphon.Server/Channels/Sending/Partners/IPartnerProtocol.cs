@@ -5,7 +5,9 @@ using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 
-/// <summary>How partners are spoken to. None of the protocols knows keys for repeats, so each can look up what a partner has.</summary>
+/// <summary>
+/// How partners are spoken to. None of the protocols knows keys for repeats, so each can look up what a partner has.
+/// </summary>
 internal interface IPartnerProtocol
 {
     /// <summary>The protocol.</summary>

@@ -3,7 +3,9 @@ using Antiphon.Core.Feeds.Writing;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 
-/// <summary>A post as Micropub takes it: the properties of an h-entry (microformats2), as much of the text as the channel gives.</summary>
+/// <summary>
+/// A post as Micropub takes it: the properties of an h-entry (microformats2), as much of the text as the channel gives.
+/// </summary>
 internal static class MicropubEntry
 {
     /// <summary>Property that holds the post's own address, which the partner names as canonical.</summary>

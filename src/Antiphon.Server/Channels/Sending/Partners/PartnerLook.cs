@@ -14,8 +14,12 @@ internal sealed record PartnerLook(SendOutcome? Known, SendOutcome? Unsure = nul
     public static PartnerLook Found(string? address, string? edit = null) =>
         new(SendOutcome.Taken("The partner has it already.", address) with { EditAddress = edit });
 
-    /// <summary>The pages of a list, one after the other, until the post is found. A partner that cannot be asked can at least be told; one that cannot be reached cannot.</summary>
-    /// <param name="read">Reads the page behind a mark, null for the first; gives what it holds, the mark of the next, and what went wrong.</param>
+    /// <summary>
+    /// The pages of a list, one after the other, until the post is found. A partner that cannot be asked can at least
+    /// be told; one that cannot be reached cannot.
+    /// </summary>
+    /// <param name="read">Reads the page behind a mark, null for the first; gives what it holds, the mark of the next,
+    /// and what went wrong.</param>
     public static async Task<PartnerLook> ThroughAsync<TMark>(
         Func<TMark?, Task<(PartnerLook? Found, TMark? Next)>> read
     )

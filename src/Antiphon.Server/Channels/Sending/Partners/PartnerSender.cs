@@ -5,7 +5,10 @@ using Antiphon.Server.Outgoing;
 
 namespace Antiphon.Server.Channels.Sending.Partners;
 
-/// <summary>Sends posts to partner sites. Partners know no keys for repeats, so before one the partner is asked for its latest posts.</summary>
+/// <summary>
+/// Sends posts to partner sites. Partners know no keys for repeats, so before one the partner is asked for its latest
+/// posts.
+/// </summary>
 internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerProtocol> protocols, TimeProvider clock)
     : IChannelSender
 {

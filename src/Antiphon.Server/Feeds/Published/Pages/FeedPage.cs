@@ -15,7 +15,10 @@ internal static class FeedPage
         "text/xml",
     ];
 
-    /// <summary>True for a browser's own request: it asks for a page by name, which programs that read feeds do not, or not alone.</summary>
+    /// <summary>
+    /// True for a browser's own request: it asks for a page by name, which programs that read feeds do not, or not
+    /// alone.
+    /// </summary>
     public static bool IsAskedForBy(HttpRequest request)
     {
         var accept = request.Headers.Accept.ToString();

@@ -9,7 +9,12 @@ import type { useChannelForm } from './useChannelForm'
 import { events, extents, kinds, partnerWays } from '../words'
 
 /** How one channel works, in the order people ask. */
-const props = defineProps<{ setUp: ReturnType<typeof useChannelForm>; siteId: number; current: Schemas['ChannelView'] | undefined; mayEdit: boolean }>()
+const props = defineProps<{
+  setUp: ReturnType<typeof useChannelForm>
+  siteId: number
+  current: Schemas['ChannelView'] | undefined
+  mayEdit: boolean
+}>()
 const emit = defineEmits<{ save: []; removed: [] }>()
 const draft = computed(() => props.setUp.form)
 const { test, made, keepsSecret } = props.setUp
@@ -17,7 +22,9 @@ const { running, trouble, fields } = props.setUp.act
 const words = computed(() => kinds[draft.value.kind])
 const isPublishing = computed(() => draft.value.kind === 'social' || draft.value.kind === 'partner')
 const sure = ref(false)
-const wayOffered = computed(() => partnerWays.find((one) => one.value === test.value?.offer?.protocol)?.title)
+const wayOffered = computed(
+  () => partnerWays.find((partnerWay) => partnerWay.value === test.value?.offer?.protocol)?.title,
+)
 const problem = (name: string) => fields.value[name]
 
 async function remove(): Promise<void> {
@@ -36,7 +43,13 @@ async function remove(): Promise<void> {
       >. What is planned waits.
     </p>
     <h3 class="group">Where does it go?</h3>
-    <v-text-field v-model="draft.name" label="Name" placeholder="What your team calls it" :error-messages="problem('name')" :readonly="!props.mayEdit" />
+    <v-text-field
+      v-model="draft.name"
+      label="Name"
+      placeholder="What your team calls it"
+      :error-messages="problem('name')"
+      :readonly="!props.mayEdit"
+    />
     <v-text-field
       v-if="words.address"
       v-model="draft.settings.address"
@@ -46,7 +59,12 @@ async function remove(): Promise<void> {
       :readonly="!props.mayEdit"
     />
     <template v-if="draft.kind === 'partner'">
-      <v-select v-model="draft.settings.protocol" :items="partnerWays" label="The partner takes posts by" :readonly="!props.mayEdit" />
+      <v-select
+        v-model="draft.settings.protocol"
+        :items="partnerWays"
+        label="The partner takes posts by"
+        :readonly="!props.mayEdit"
+      />
       <v-text-field
         v-if="draft.settings.protocol === 'atomPub'"
         v-model="draft.settings.account"
@@ -64,9 +82,17 @@ async function remove(): Promise<void> {
       :label="draft.kind === 'partner' && draft.settings.account ? 'Password' : words.secret"
       type="password"
       autocomplete="off"
-      :placeholder="keepsSecret ? 'Saved; type to replace it' : draft.kind === 'webhook' ? 'Shared with the receiver' : 'Given by the receiver'"
+      :placeholder="
+        keepsSecret
+          ? 'Saved; type to replace it'
+          : draft.kind === 'webhook'
+            ? 'Shared with the receiver'
+            : 'Given by the receiver'
+      "
       persistent-placeholder
-      :hint="draft.hasSecret && !keepsSecret ? 'The saved one was for the previous address and is deleted with it.' : ''"
+      :hint="
+        draft.hasSecret && !keepsSecret ? 'The saved one was for the previous address and is deleted with it.' : ''
+      "
       persistent-hint
       :error-messages="problem('secret')"
       :readonly="!props.mayEdit"
@@ -74,8 +100,11 @@ async function remove(): Promise<void> {
     <div v-if="draft.kind === 'webhook' && draft.id && props.mayEdit" class="secret">
       <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.renew">Make a new secret</v-btn>
       <p v-if="made" role="status">
-        <code>{{ made.secret }}</code> <CopyButton :text="made.secret" label="Copy the secret" /><br /><span class="small soft"
-          >It is shown this once.<template v-if="made.beforeUntil"> The one before signs beside it until <WhenText :at="made.beforeUntil" />.</template></span
+        <code>{{ made.secret }}</code> <CopyButton :text="made.secret" label="Copy the secret" /><br /><span
+          class="small soft"
+          >It is shown this once.<template v-if="made.beforeUntil">
+            The one before signs beside it until <WhenText :at="made.beforeUntil" />.</template
+          ></span
         >
       </p>
     </div>
@@ -91,7 +120,12 @@ async function remove(): Promise<void> {
     </template>
     <template v-if="draft.kind === 'social'">
       <h3 class="group">What does it say?</h3>
-      <TemplateField v-model="draft.settings" :site-id="props.siteId" :problem="problem('template')?.[0]" :problems="fields" />
+      <TemplateField
+        v-model="draft.settings"
+        :site-id="props.siteId"
+        :problem="problem('template')?.[0]"
+        :problems="fields"
+      />
     </template>
     <template v-if="draft.kind === 'partner'">
       <h3 class="group">How much of the post?</h3>
@@ -99,20 +133,44 @@ async function remove(): Promise<void> {
     </template>
     <template v-if="draft.kind === 'webhook'">
       <h3 class="group">What is told?</h3>
-      <v-checkbox v-for="one in events" :key="one.value" v-model="draft.settings.events" :value="one.value" :label="one.title" density="compact" hide-details />
+      <v-checkbox
+        v-for="one in events"
+        :key="one.value"
+        v-model="draft.settings.events"
+        :value="one.value"
+        :label="one.title"
+        density="compact"
+        hide-details
+      />
       <p class="small soft">Nothing chosen tells everything.</p>
     </template>
-    <v-checkbox v-if="isPublishing" v-model="draft.settings.withPicture" label="The picture goes along" density="compact" hide-details />
+    <v-checkbox
+      v-if="isPublishing"
+      v-model="draft.settings.withPicture"
+      label="The picture goes along"
+      density="compact"
+      hide-details
+    />
     <v-checkbox
       v-model="draft.settings.followsChanges"
-      :label="draft.kind === 'social' ? 'It is removed there when the post is withdrawn' : 'Changes and withdrawals follow'"
+      :label="
+        draft.kind === 'social' ? 'It is removed there when the post is withdrawn' : 'Changes and withdrawals follow'
+      "
       density="compact"
       hide-details
     />
     <template v-if="!draft.id && isPublishing">
       <h3 class="group">And older posts?</h3>
       <div class="pair">
-        <v-text-field v-model.number="draft.older" type="number" min="0" max="50" label="Send the latest" suffix="posts" :error-messages="problem('older')" />
+        <v-text-field
+          v-model.number="draft.older"
+          type="number"
+          min="0"
+          max="50"
+          label="Send the latest"
+          suffix="posts"
+          :error-messages="problem('older')"
+        />
         <v-text-field
           v-if="draft.older > 1"
           v-model.number="draft.daysApart"
@@ -125,18 +183,24 @@ async function remove(): Promise<void> {
       </div>
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <p v-if="test" :class="test.isGood ? 'v' : 'm'" role="status">{{ test.isGood ? '' : 'It does not work: ' }}{{ test.answer }}</p>
+    <p v-if="test" :class="test.isGood ? 'v' : 'm'" role="status">
+      {{ test.isGood ? '' : 'It does not work: ' }}{{ test.answer }}
+    </p>
     <p v-if="test?.offer" class="offer">
       <span
         >{{ wayOffered }}: <code>{{ test.offer.address }}</code></span
       >
-      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.takeOffer(test.offer)">Use it</v-btn>
+      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.takeOffer(test.offer)"
+        >Use it</v-btn
+      >
     </p>
     <div v-if="props.mayEdit" class="row acts">
       <v-btn type="submit" :loading="running">{{ draft.id ? 'Save' : 'Add the channel' }}</v-btn>
       <template v-if="draft.id">
         <v-btn variant="outlined" :loading="running" @click="props.setUp.tryOut">Test it</v-btn>
-        <v-btn variant="outlined" @click="props.setUp.setPaused(!props.current?.pausedAt)">{{ props.current?.pausedAt ? 'Let it go on' : 'Pause' }}</v-btn>
+        <v-btn variant="outlined" @click="props.setUp.setPaused(!props.current?.pausedAt)">{{
+          props.current?.pausedAt ? 'Let it go on' : 'Pause'
+        }}</v-btn>
         <v-btn v-if="!sure" variant="text" color="secondary" @click="sure = true">Take it off</v-btn>
         <v-btn v-else color="secondary" @click="remove">Take it off and cancel what is planned</v-btn>
       </template>

@@ -28,7 +28,8 @@ const isNew = computed(() => !picked.value && names.includes(fresh.value as Sche
 watch(
   [current, fresh, picked],
   ([channel], before) => {
-    if (channel && channel.id !== (before?.[0] as Schemas['ChannelView'] | undefined)?.id) setUp.begin(channel.kind, channel)
+    if (channel && channel.id !== (before?.[0] as Schemas['ChannelView'] | undefined)?.id)
+      setUp.begin(channel.kind, channel)
     else if (isNew.value) setUp.begin(fresh.value as Schemas['ChannelKind'])
   },
   { immediate: true },
@@ -53,19 +54,38 @@ async function save(): Promise<void> {
   <p v-else-if="isPending" class="work waiting">Reading the channels …</p>
   <div v-else class="work split">
     <nav class="side" :class="{ away: current || isNew }" aria-label="Channels">
-      <button v-for="one in channels" :key="one.id" class="one" :class="{ on: picked === String(one.id) }" @click="open(String(one.id), '')">
+      <button
+        v-for="one in channels"
+        :key="one.id"
+        class="one"
+        :class="{ on: picked === String(one.id) }"
+        @click="open(String(one.id), '')"
+      >
         <b>{{ one.name }}</b><small>{{ kinds[one.kind].name }}{{ one.pausedAt ? ', paused' : '' }}</small>
       </button>
       <template v-if="mayEdit">
         <h2 class="group">Add</h2>
-        <button v-for="kind in names" :key="kind" class="one" :class="{ on: isNew && fresh === kind }" @click="open('', kind)">
+        <button
+          v-for="kind in names"
+          :key="kind"
+          class="one"
+          :class="{ on: isNew && fresh === kind }"
+          @click="open('', kind)"
+        >
           <b>{{ kinds[kind].name }}</b><small>{{ kinds[kind].does }}</small>
         </button>
       </template>
     </nav>
     <section v-if="current || isNew" class="form-side">
       <button class="link leave" @click="open('', '')">← All channels</button>
-      <ChannelForm :set-up="setUp" :site-id="id" :current="current" :may-edit="mayEdit" @save="save" @removed="open('', '')" />
+      <ChannelForm
+        :set-up="setUp"
+        :site-id="id"
+        :current="current"
+        :may-edit="mayEdit"
+        @save="save"
+        @removed="open('', '')"
+      />
     </section>
     <p v-else class="form-side soft">Choose a channel to see how it works, or add another.</p>
   </div>

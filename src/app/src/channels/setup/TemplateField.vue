@@ -35,7 +35,12 @@ watch(
   settled,
   async () => {
     try {
-      shown.value = await take(api.POST('/api/sites/{site}/channels/set-up/count', { params: { path: { site: props.siteId } }, body: asked.value }))
+      shown.value = await take(
+        api.POST('/api/sites/{site}/channels/set-up/count', {
+          params: { path: { site: props.siteId } },
+          body: asked.value,
+        }),
+      )
       wrong.value = ''
     } catch (reason) {
       wrong.value = reason instanceof Problem ? (reason.fields.template?.[0] ?? '') : ''
@@ -60,18 +65,36 @@ function remove(): void {
 <template>
   <div class="template">
     <div class="row turns" role="group" aria-label="Texts that take turns">
-      <button v-for="(_, at) in texts" :key="at" type="button" class="chip" :class="{ on: turn === at }" :aria-pressed="turn === at" @click="turn = at">
+      <button
+        v-for="(_, at) in texts"
+        :key="at"
+        type="button"
+        class="chip"
+        :class="{ on: turn === at }"
+        :aria-pressed="turn === at"
+        @click="turn = at"
+      >
         {{ texts.length > 1 ? `Text ${at + 1}` : 'The text' }}
       </button>
       <button v-if="texts.length < most" type="button" class="link small" @click="add">Another that takes turns</button>
       <button v-if="turn > 0" type="button" class="link small back" @click="remove">Remove text {{ turn + 1 }}</button>
     </div>
-    <v-textarea v-model="text" label="Template" rows="5" auto-grow :error-messages="wrong || props.problem" class="mono" />
+    <v-textarea
+      v-model="text"
+      label="Template"
+      rows="5"
+      auto-grow
+      :error-messages="wrong || props.problem"
+      class="mono"
+    />
     <p v-if="props.problems.variants" class="trouble" role="alert">{{ props.problems.variants.join(' ') }}</p>
-    <p v-if="texts.length > 1" class="small soft">Posts take the texts by turns; sent once more, a post takes the next.</p>
+    <p v-if="texts.length > 1" class="small soft">
+      Posts take the texts by turns; sent once more, a post takes the next.
+    </p>
     <p class="small soft fields">
-      Fields: <button v-for="field in fields" :key="field" type="button" class="chip" @click="put(field)">{{ field }}</button> and
-      <code>{if author} … {end}</code> for what stands only where there is one.
+      Fields:
+      <button v-for="field in fields" :key="field" type="button" class="chip" @click="put(field)">{{ field }}</button>
+      and <code>{if author} … {end}</code> for what stands only where there is one.
     </p>
     <div class="pair">
       <v-text-field

@@ -11,9 +11,9 @@ const emit = defineEmits<{ done: []; close: [] }>()
       <p class="soft mt-2">{{ props.text }}</p>
       <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
       <div class="row mt-4">
-        <v-btn color="secondary" autofocus :loading="props.running" @click="emit('done')">{{ props.button }}</v-btn><v-btn variant="text" @click="emit('close')"
-          >Leave it</v-btn
-        >
+        <v-btn color="secondary" autofocus :loading="props.running" @click="emit('done')">{{
+          props.button
+        }}</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -4,11 +4,19 @@ import type { Schemas } from '../../api'
 import { counted } from '../../shared'
 
 /** What a writer is banned by, until when, and what becomes of what they wrote before. */
-const props = defineProps<{ known: Schemas['CaseView']; author: string; mail: string | null | undefined; running: boolean; trouble: string }>()
+const props = defineProps<{
+  known: Schemas['CaseView']
+  author: string
+  mail: string | null | undefined
+  running: boolean
+  trouble: string
+}>()
 const emit = defineEmits<{ done: [mark: Schemas['MarkRequest']]; close: [] }>()
 
 const ways = computed(() => {
-  const writer = props.mail ? { value: 'mail', title: `The mail ${props.mail}` } : { value: 'name', title: `The name ${props.author}, where no mail is given` }
+  const writer = props.mail
+    ? { value: 'mail', title: `The mail ${props.mail}` }
+    : { value: 'name', title: `The name ${props.author}, where no mail is given` }
   const places = props.known.hasPlace
     ? [
         { value: 'place', title: 'The network address it came from' },
@@ -50,18 +58,26 @@ function finish(): void {
     <v-card class="pa-6">
       <form class="form" novalidate @submit.prevent="finish">
         <h2>Ban {{ props.author }}</h2>
-        <p class="soft">What comes in from now on is put aside as spam, where you still find it. The writer is not told.</p>
+        <p class="soft">
+          What comes in from now on is put aside as spam, where you still find it. The writer is not told.
+        </p>
         <v-select v-model="way" label="Told by" :items="ways" />
-        <p v-if="isPlace" class="soft small">Others may write from there too. Where a comment came from is forgotten after thirty days, and the ban with it.</p>
+        <p v-if="isPlace" class="soft small">
+          Others may write from there too. Where a comment came from is forgotten after thirty days, and the ban with
+          it.
+        </p>
         <v-select v-model="days" label="How long" :items="spans" />
         <v-select
           v-model="past"
-          :label="isWriter ? `What they wrote before (${counted(ofWriter, 'comment')})` : 'What waits or is public and fits'"
+          :label="
+            isWriter ? `What they wrote before (${counted(ofWriter, 'comment')})` : 'What waits or is public and fits'
+          "
           :items="pasts"
         />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
         <div class="row">
-          <v-btn type="submit" color="secondary" :loading="props.running">Ban</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+          <v-btn type="submit" color="secondary" :loading="props.running">Ban</v-btn
+          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
         </div>
       </form>
     </v-card>

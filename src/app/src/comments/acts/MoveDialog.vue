@@ -12,11 +12,18 @@ const searched = refDebounced(search, 250)
 const chosen = ref<number | null>(null)
 const { data: threads } = useQuery({
   queryKey: ['threads', () => props.siteId, searched],
-  queryFn: () => take(api.GET('/api/sites/{site}/threads', { params: { path: { site: props.siteId }, query: { search: searched.value || undefined } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/threads', {
+        params: { path: { site: props.siteId }, query: { search: searched.value || undefined } },
+      }),
+    ),
   placeholderData: (before) => before,
 })
 const offered = computed(() =>
-  (threads.value ?? []).filter((one) => one.id !== props.threadId).map((one) => ({ value: one.id, title: one.title, subtitle: one.identifier })),
+  (threads.value ?? [])
+    .filter((one) => one.id !== props.threadId)
+    .map((one) => ({ value: one.id, title: one.title, subtitle: one.identifier })),
 )
 </script>
 
@@ -26,10 +33,18 @@ const offered = computed(() =>
       <form class="form" novalidate @submit.prevent="chosen && emit('done', chosen)">
         <h2>Move to another conversation</h2>
         <p class="soft">Its answers go along. Permanent links keep leading to it.</p>
-        <v-autocomplete v-model="chosen" v-model:search="search" label="Conversation" :items="offered" no-filter autofocus />
+        <v-autocomplete
+          v-model="chosen"
+          v-model:search="search"
+          label="Conversation"
+          :items="offered"
+          no-filter
+          autofocus
+        />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
         <div class="row">
-          <v-btn type="submit" :disabled="!chosen" :loading="props.running">Move</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+          <v-btn type="submit" :disabled="!chosen" :loading="props.running">Move</v-btn
+          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
         </div>
       </form>
     </v-card>

@@ -17,13 +17,21 @@ const {
   data: filter,
   error,
   isPending,
-} = useQuery({ queryKey: ['comment-filter', id], queryFn: () => take(api.GET('/api/sites/{site}/comments/filter', path())) })
+} = useQuery({
+  queryKey: ['comment-filter', id],
+  queryFn: () => take(api.GET('/api/sites/{site}/comments/filter', path())),
+})
 const publish = ref(10)
 const spam = ref(98)
 watch(filter, (now) => now && ([publish.value, spam.value] = [now.publishBelow, now.spamFrom]), { immediate: true })
-const outcome = computed(() => filter.value && outcomeAt(filter.value.goodByScore, filter.value.spamByScore, publish.value, spam.value))
-const dirty = computed(() => filter.value && (publish.value !== filter.value.publishBelow || spam.value !== filter.value.spamFrom))
-const share = (value: number | null | undefined) => (value === null || value === undefined ? '–' : `${(value * 100).toFixed(1)} %`)
+const outcome = computed(
+  () => filter.value && outcomeAt(filter.value.goodByScore, filter.value.spamByScore, publish.value, spam.value),
+)
+const dirty = computed(
+  () => filter.value && (publish.value !== filter.value.publishBelow || spam.value !== filter.value.spamFrom),
+)
+const share = (value: number | null | undefined) =>
+  value === null || value === undefined ? '–' : `${(value * 100).toFixed(1)} %`
 
 async function save(): Promise<void> {
   const done = await act.run(async () => {
@@ -40,7 +48,9 @@ async function save(): Promise<void> {
 <template>
   <PageTitle title="Spam filter">
     <template #state>{{
-      filter ? `Learned from ${counted(filter.spam, 'spam comment')} and ${counted(filter.good, 'good one')} you decided on.` : ''
+      filter
+        ? `Learned from ${counted(filter.spam, 'spam comment')} and ${counted(filter.good, 'good one')} you decided on.`
+        : ''
     }}</template>
   </PageTitle>
   <CommentTabs />
@@ -49,15 +59,18 @@ async function save(): Promise<void> {
   <div v-else-if="filter && !filter.isSure" class="work empty">
     <h2>Not sure yet</h2>
     <p>
-      It needs {{ filter.needed }} decisions of each sort: {{ Math.max(0, filter.needed - filter.spam) }} more marked as spam and
-      {{ Math.max(0, filter.needed - filter.good) }} more let stand. Until then every comment waits for you where approval goes by score.
+      It needs {{ filter.needed }} decisions of each sort: {{ Math.max(0, filter.needed - filter.spam) }} more marked as
+      spam and {{ Math.max(0, filter.needed - filter.good) }} more let stand. Until then every comment waits for you
+      where approval goes by score.
     </p>
     <SharingPart class="mt-4" :site-id="id" :filter="filter" :may-edit="mayEdit" />
   </div>
   <div v-else-if="filter && outcome" class="work filter">
     <section>
       <h2 class="group">Where comments fell</h2>
-      <p class="soft small">Every decision was scored by a filter that did not know it. Good ones stand above the line, spam below.</p>
+      <p class="soft small">
+        Every decision was scored by a filter that did not know it. Good ones stand above the line, spam below.
+      </p>
       <ScoreChart :good="filter.goodByScore" :spam="filter.spamByScore" :publish="publish" :put-aside="spam" />
       <div class="sliders">
         <label
@@ -72,7 +85,9 @@ async function save(): Promise<void> {
         </label>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <div v-if="mayEdit" class="row"><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Set the thresholds</v-btn></div>
+      <div v-if="mayEdit" class="row">
+        <v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Set the thresholds</v-btn>
+      </div>
     </section>
     <section>
       <h2 class="group">What that would have done</h2>
@@ -108,7 +123,10 @@ async function save(): Promise<void> {
         <dt>Caught</dt>
         <dd>{{ share(filter.caughtAtOne) }} <span class="soft">of the spam while 1 % of the good waits</span></dd>
         <dt>Area</dt>
-        <dd>{{ filter.area?.toFixed(3) }} <span class="soft">how often spam scores above good: 1 is always, 0.5 is chance</span></dd>
+        <dd>
+          {{ filter.area?.toFixed(3) }}
+          <span class="soft">how often spam scores above good: 1 is always, 0.5 is chance</span>
+        </dd>
       </dl>
       <h2 class="group mt-6">By month</h2>
       <table class="ruled">

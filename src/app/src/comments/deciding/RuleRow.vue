@@ -7,11 +7,17 @@ import { acts, conditions } from '../words'
 const rule = defineModel<Schemas['CommentRule']>({ required: true })
 const props = defineProps<{ number: number; last: boolean; problem?: string }>()
 const emit = defineEmits<{ move: [by: number]; remove: [] }>()
-const offered = Object.entries(conditions).map(([value, one]) => ({ value: value as Schemas['RuleCondition'], title: one.name }))
+const offered = Object.entries(conditions).map(([value, one]) => ({
+  value: value as Schemas['RuleCondition'],
+  title: one.name,
+}))
 const ends = Object.entries(acts).map(([value, title]) => ({ value: value as Schemas['CommentAct'], title }))
 const condition = computed(() => conditions[rule.value.condition])
 const set = (part: Partial<Schemas['CommentRule']>) => (rule.value = { ...rule.value, ...part })
-const words = computed({ get: () => rule.value.words.join('\n'), set: (text: string) => set({ words: text.split('\n') }) })
+const words = computed({
+  get: () => rule.value.words.join('\n'),
+  set: (text: string) => set({ words: text.split('\n') }),
+})
 const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).filter(Boolean) })
 </script>
 
@@ -26,7 +32,9 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         label="When"
         density="compact"
         hide-details
-        @update:model-value="(value: Schemas['RuleCondition']) => set({ condition: value, number: conditions[value].usual })"
+        @update:model-value="
+          (value: Schemas['RuleCondition']) => set({ condition: value, number: conditions[value].usual })
+        "
       />
       <v-text-field
         v-if="condition.unit"
@@ -82,8 +90,21 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         :aria-label="`Rule ${props.number} up`"
         @click="emit('move', -1)"
       />
-      <v-btn :icon="mdiArrowDown" size="x-small" variant="text" :disabled="props.last" :aria-label="`Rule ${props.number} down`" @click="emit('move', 1)" />
-      <v-btn :icon="mdiClose" size="x-small" variant="text" :aria-label="`Remove rule ${props.number}`" @click="emit('remove')" />
+      <v-btn
+        :icon="mdiArrowDown"
+        size="x-small"
+        variant="text"
+        :disabled="props.last"
+        :aria-label="`Rule ${props.number} down`"
+        @click="emit('move', 1)"
+      />
+      <v-btn
+        :icon="mdiClose"
+        size="x-small"
+        variant="text"
+        :aria-label="`Remove rule ${props.number}`"
+        @click="emit('remove')"
+      />
     </div>
   </li>
 </template>

@@ -18,15 +18,23 @@ async function keep(): Promise<void> {
 
 <template>
   <PageTitle title="Rules">
-    <template #state>The first rule that fits a new comment decides. Where none fits, the filter’s threshold and the approval set for the site do.</template>
-    <template #act><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save the rules</v-btn></template>
+    <template #state
+      >The first rule that fits a new comment decides. Where none fits, the filter’s threshold and the approval set for
+      the site do.</template
+    >
+    <template #act
+      ><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save the rules</v-btn></template
+    >
   </PageTitle>
   <CommentTabs />
   <p v-if="query.error.value" class="work trouble" role="alert">{{ lineOf(query.error.value) }}</p>
   <div v-else class="work">
-    <p v-if="act.trouble.value || act.fields.value.rules" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.rules?.[0] }}</p>
+    <p v-if="act.trouble.value || act.fields.value.rules" class="trouble" role="alert">
+      {{ act.trouble.value || act.fields.value.rules?.[0] }}
+    </p>
     <p v-if="rules.length === 0 && !query.isPending.value" class="soft my-4">
-      No rules yet. Useful first ones: the same text three times is spam; writers with three public comments need not wait.
+      No rules yet. Useful first ones: the same text three times is spam; writers with three public comments need not
+      wait.
     </p>
     <ol class="rules">
       <RuleRow
@@ -72,14 +80,18 @@ async function keep(): Promise<void> {
           <tbody>
             <tr v-for="one in trial.examples" :key="one.id">
               <td>
-                <router-link class="t" :to="`/s/${id}/comments?standing=${one.standing}&comment=${one.id}`">{{ one.author }}</router-link>
+                <router-link class="t" :to="`/s/${id}/comments?standing=${one.standing}&comment=${one.id}`">{{
+                  one.author
+                }}</router-link>
                 <span class="soft">{{ one.start }}</span>
               </td>
               <td>{{ standings[one.standing] }}</td>
               <td class="m">{{ sent[one.trace.act] }}</td>
               <td class="soft">
                 {{
-                  one.trace.step === 'rule' ? `rule ${rules.findIndex((rule) => JSON.stringify(rule) === JSON.stringify(one.trace.rule)) + 1}` : one.trace.step
+                  one.trace.step === 'rule'
+                    ? `rule ${rules.findIndex((rule) => JSON.stringify(rule) === JSON.stringify(one.trace.rule)) + 1}`
+                    : one.trace.step
                 }}
               </td>
             </tr>

@@ -11,11 +11,23 @@ const height = (count: number) => (Math.sqrt(count) / most.value) * 76
 
 <template>
   <figure>
-    <svg viewBox="0 0 500 178" role="img" :aria-label="`Scores of decided comments. Published below ${props.publish} %, put aside from ${props.putAside} %.`">
+    <svg
+      viewBox="0 0 500 178"
+      role="img"
+      :aria-label="`Scores of decided comments. Published below ${props.publish} %, put aside from ${props.putAside} %.`"
+    >
       <rect class="zone safe" x="0" y="0" :width="props.publish * 5" height="160" />
       <rect class="zone danger" :x="props.putAside * 5" y="0" :width="500 - props.putAside * 5" height="160" />
       <g v-for="(count, at) in bars.good" :key="`g${at}`">
-        <rect v-if="count" class="good" :x="at * 10 + 1" :y="80 - height(count)" width="8" :height="height(count)" rx="1" />
+        <rect
+          v-if="count"
+          class="good"
+          :x="at * 10 + 1"
+          :y="80 - height(count)"
+          width="8"
+          :height="height(count)"
+          rx="1"
+        />
       </g>
       <g v-for="(count, at) in bars.spam" :key="`s${at}`">
         <rect v-if="count" class="spam" :x="at * 10 + 1" y="80" width="8" :height="height(count)" rx="1" />

@@ -12,7 +12,12 @@ const path = () => ({ params: { path: { site: props.siteId } } })
 async function set(isOn: boolean): Promise<void> {
   await act.run(async () => {
     const layers = await take(api.GET('/api/sites/{site}/comments/settings', path()))
-    return await take(api.PUT('/api/sites/{site}/comments/settings', { ...path(), body: { blogId: null, settings: { ...layers.site, sharesLearning: isOn } } }))
+    return await take(
+      api.PUT('/api/sites/{site}/comments/settings', {
+        ...path(),
+        body: { blogId: null, settings: { ...layers.site, sharesLearning: isOn } },
+      }),
+    )
   })
   await queries.invalidateQueries({ queryKey: ['comment-filter'] })
 }

@@ -9,14 +9,28 @@ export function useRules(site: Ref<number>) {
   const queries = useQueryClient()
   const act = useAct()
   const path = () => ({ params: { path: { site: site.value } } })
-  const query = useQuery({ queryKey: ['comment-rules', site], queryFn: () => take(api.GET('/api/sites/{site}/comments/rules', path())) })
+  const query = useQuery({
+    queryKey: ['comment-rules', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/comments/rules', path())),
+  })
   const rules = ref<Schemas['CommentRule'][]>([])
   const trial = ref<Schemas['RulesTrial']>()
-  watch(query.data, (stored) => stored && (rules.value = structuredClone(stored.map((rule) => ({ ...rule, words: [...rule.words] })))), { immediate: true })
+  watch(
+    query.data,
+    (stored) => stored && (rules.value = structuredClone(stored.map((rule) => ({ ...rule, words: [...rule.words] })))),
+    { immediate: true },
+  )
   watch(rules, () => (trial.value = undefined), { deep: true })
   const dirty = computed(() => JSON.stringify(rules.value) !== JSON.stringify(query.data.value ?? []))
 
-  const add = () => rules.value.push({ condition: 'linksAtLeast', number: conditions.linksAtLeast.usual, words: [], act: 'wait', message: null })
+  const add = () =>
+    rules.value.push({
+      condition: 'linksAtLeast',
+      number: conditions.linksAtLeast.usual,
+      words: [],
+      act: 'wait',
+      message: null,
+    })
   const remove = (at: number) => rules.value.splice(at, 1)
 
   function move(at: number, by: number): void {
@@ -25,12 +39,16 @@ export function useRules(site: Ref<number>) {
   }
 
   async function tryOut(): Promise<void> {
-    const found = await act.run(() => take(api.POST('/api/sites/{site}/comments/rules/trial', { ...path(), body: { rules: rules.value } })))
+    const found = await act.run(() =>
+      take(api.POST('/api/sites/{site}/comments/rules/trial', { ...path(), body: { rules: rules.value } })),
+    )
     if (found) trial.value = found
   }
 
   async function save(): Promise<boolean> {
-    const saved = await act.run(() => take(api.PUT('/api/sites/{site}/comments/rules', { ...path(), body: { rules: rules.value } })))
+    const saved = await act.run(() =>
+      take(api.PUT('/api/sites/{site}/comments/rules', { ...path(), body: { rules: rules.value } })),
+    )
     if (saved) queries.setQueryData(['comment-rules', site.value], saved)
     return saved !== undefined
   }

@@ -5,9 +5,19 @@ import { counted, WhenText } from '../../shared'
 import { partInWords, percent, reportReasons, stepInWords } from '../words'
 
 /** Why a comment stands where it stands, what the filter sees in it, and what readers reported. */
-const props = defineProps<{ known: Schemas['CaseView']; standing: Schemas['CommentStanding']; zone: string | undefined; assignee: string | null }>()
+const props = defineProps<{
+  known: Schemas['CaseView']
+  standing: Schemas['CommentStanding']
+  zone: string | undefined
+  assignee: string | null
+}>()
 const emit = defineEmits<{ unmark: [mark: Schemas['MarkView']]; unnote: [note: Schemas['NoteView']] }>()
-const sent: Record<Schemas['CommentAct'], string> = { publish: 'Published', wait: 'Waits', spam: 'Put aside', refuse: 'Refused' }
+const sent: Record<Schemas['CommentAct'], string> = {
+  publish: 'Published',
+  wait: 'Waits',
+  spam: 'Put aside',
+  refuse: 'Refused',
+}
 const reported = computed(() => props.known.reports.length - props.known.reportsKept)
 const why = computed(() => {
   const trace = props.known.trace
@@ -48,16 +58,22 @@ const strongest = (parts: Schemas['TellingPart'][]) =>
       <p v-if="props.known.against.length" class="soft"><b>Against:</b> {{ strongest(props.known.against) }}</p>
     </template>
     <p v-for="mark in props.known.marks" :key="`mark-${mark.id}`">
-      <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'">{{ mark.mark === 'banned' ? 'Banned' : 'Trusted' }}: {{ mark.shown }}</span>
+      <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'"
+        >{{ mark.mark === 'banned' ? 'Banned' : 'Trusted' }}: {{ mark.shown }}</span
+      >
       <small v-if="mark.until" class="soft"> until <WhenText :at="mark.until" :zone="props.zone" /></small>
-      <button class="link" @click="emit('unmark', mark)">{{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}</button>
+      <button class="link" @click="emit('unmark', mark)">
+        {{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}
+      </button>
     </p>
     <p v-if="props.assignee">
       <span class="tag plain">For {{ props.assignee }}</span>
     </p>
     <p v-for="note in props.known.notes" :key="`note-${note.id}`" class="note">
       <b>{{ note.personName }}</b> <small class="soft"><WhenText :at="note.at" :zone="props.zone" /></small>
-      <button class="link" :aria-label="`Remove the note of ${note.personName}`" @click="emit('unnote', note)">Remove</button><br />{{ note.text }}
+      <button class="link" :aria-label="`Remove the note of ${note.personName}`" @click="emit('unnote', note)">
+        Remove</button
+      ><br />{{ note.text }}
     </p>
   </div>
 </template>

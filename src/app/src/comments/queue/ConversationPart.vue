@@ -6,30 +6,55 @@ import { counted, shortDate, WhenText } from '../../shared'
 import { mentionWords } from '../../mentions'
 import CasePart from './CasePart.vue'
 
-const props = defineProps<{ siteId: number; commentId: number; zone: string | undefined; opened: boolean; lookers: string[] }>()
-const emit = defineEmits<{ writer: [to: Schemas['CommentStanding']]; unmark: [mark: Schemas['MarkView']]; unnote: [note: Schemas['NoteView']] }>()
+const props = defineProps<{
+  siteId: number
+  commentId: number
+  zone: string | undefined
+  opened: boolean
+  lookers: string[]
+}>()
+const emit = defineEmits<{
+  writer: [to: Schemas['CommentStanding']]
+  unmark: [mark: Schemas['MarkView']]
+  unnote: [note: Schemas['NoteView']]
+}>()
 const box = ref<HTMLElement | null>(null)
 const { data: talk, error } = useQuery({
   queryKey: ['conversation', () => props.siteId, () => props.commentId],
-  queryFn: () => take(api.GET('/api/sites/{site}/comments/{comment}/conversation', { params: { path: { site: props.siteId, comment: props.commentId } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/comments/{comment}/conversation', {
+        params: { path: { site: props.siteId, comment: props.commentId } },
+      }),
+    ),
   placeholderData: (before) => before,
 })
 const { data: people } = useQuery({
   queryKey: ['members', () => props.siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: { site: props.siteId } } })),
 })
-const assignee = computed(() => people.value?.find((one) => one.personId === talk.value?.case.assignedToId)?.name ?? null)
+const assignee = computed(
+  () => people.value?.find((person) => person.personId === talk.value?.case.assignedToId)?.name ?? null,
+)
 const current = computed(() => talk.value?.comments.find((one) => one.id === props.commentId))
 const ofWriter = computed(() => (talk.value ? talk.value.case.writer.waiting + talk.value.case.writer.public : 0))
-const byline = (one: Schemas['ThreadComment']) => (one.from ? 'another site' : one.isTeam ? 'team' : (one.isConfirmed ? 'mail confirmed · ' : '') + known(one))
-const known = (one: Schemas['ThreadComment']) => (one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given')
+const byline = (one: Schemas['ThreadComment']) =>
+  one.from ? 'another site' : one.isTeam ? 'team' : (one.isConfirmed ? 'mail confirmed · ' : '') + known(one)
+const known = (one: Schemas['ThreadComment']) =>
+  one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given'
 const closing = computed(() => {
   if (!talk.value) return ''
   if (!talk.value.isOpen) return 'closed'
   return talk.value.closesAt ? `open until ${shortDate(talk.value.closesAt, props.zone)}` : ''
 })
 const kicker = computed(() =>
-  [talk.value?.blogName, talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier, closing.value].filter(Boolean).join(' · '),
+  [
+    talk.value?.blogName,
+    talk.value?.postDate ? shortDate(talk.value.postDate, props.zone) : talk.value?.identifier,
+    closing.value,
+  ]
+    .filter(Boolean)
+    .join(' · '),
 )
 
 watch([() => props.commentId, () => props.opened, talk], async () => {
@@ -47,7 +72,10 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
       </p>
       <div class="small soft">{{ kicker }}</div>
       <h2>
-        <a v-if="talk.address" :href="talk.address" target="_blank" rel="noopener">{{ talk.title }}</a><template v-else>{{ talk.title }}</template>
+        <a v-if="talk.address" :href="talk.address" target="_blank" rel="noopener">{{ talk.title }}</a><template
+          v-else
+          >{{ talk.title }}</template
+        >
       </h2>
       <article
         v-for="one in talk.comments"
@@ -61,19 +89,25 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
             v-if="one.standing === 'waiting' && one.id !== props.commentId"
           >
             · waiting too</template
-          ><template v-if="one.editedAt"> · edited</template><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
+          ><template v-if="one.editedAt"> · edited</template
+          ><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
         </div>
         <p v-if="one.from" class="small soft from">
           {{ mentionWords[one.from.kind] }}
-          <a :href="one.from.address" target="_blank" rel="noopener nofollow">{{ one.from.title ?? one.from.host }}</a><template v-if="one.from.title">
-            · {{ one.from.host }}</template
-          >
+          <a :href="one.from.address" target="_blank" rel="noopener nofollow">{{
+            one.from.title ?? one.from.host
+          }}</a><template v-if="one.from.title"> · {{ one.from.host }}</template>
         </p>
         <!-- Made by the server from encoded text; holds paragraphs, lists, quotes, code, emphasis and links only. -->
         <!-- eslint-disable-next-line vue/no-v-html -->
         <div class="reading" v-html="one.html" />
         <a v-if="one.picture" :href="one.picture.address" target="_blank" rel="noopener" class="sent">
-          <img :src="one.picture.address" :width="one.picture.width" :height="one.picture.height" :alt="one.picture.alt || 'Picture sent with the comment'" />
+          <img
+            :src="one.picture.address"
+            :width="one.picture.width"
+            :height="one.picture.height"
+            :alt="one.picture.alt || 'Picture sent with the comment'"
+          />
         </a>
         <CasePart
           v-if="one.id === props.commentId && !one.isTeam"
@@ -88,10 +122,16 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
       <p v-if="current" class="history">
         Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given'
         }}<template v-if="!current.isTeam">
-          · {{ current.publishedBefore ? `${counted(current.publishedBefore, 'comment')} published before` : 'nothing published before'
+          ·
+          {{
+            current.publishedBefore
+              ? `${counted(current.publishedBefore, 'comment')} published before`
+              : 'nothing published before'
           }}<template v-if="talk.case.writer.spam">, {{ talk.case.writer.spam }} marked as spam</template
           ><template v-if="ofWriter > 1">
-            <button class="link" @click="emit('writer', 'hidden')">Hide {{ counted(ofWriter, 'comment') }} of this writer</button>
+            <button class="link" @click="emit('writer', 'hidden')">
+              Hide {{ counted(ofWriter, 'comment') }} of this writer
+            </button>
             <button class="link back" @click="emit('writer', 'spam')">All {{ ofWriter }} are spam</button></template
           ></template
         >

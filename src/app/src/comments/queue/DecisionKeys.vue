@@ -9,11 +9,22 @@ const emit = defineEmits<{ decide: [to: Standing]; ban: []; answer: []; undo: []
 
 <template>
   <div class="keys">
-    <v-btn :disabled="!props.standing || props.standing === 'public'" @click="emit('decide', 'public')">Publish <kbd>1</kbd></v-btn>
-    <v-btn variant="outlined" :disabled="!props.standing || props.standing === 'hidden'" @click="emit('decide', 'hidden')">Hide <kbd>2</kbd></v-btn>
-    <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')">Spam <kbd>3</kbd></v-btn>
+    <v-btn :disabled="!props.standing || props.standing === 'public'" @click="emit('decide', 'public')"
+      >Publish <kbd>1</kbd></v-btn
+    >
+    <v-btn
+      variant="outlined"
+      :disabled="!props.standing || props.standing === 'hidden'"
+      @click="emit('decide', 'hidden')"
+      >Hide <kbd>2</kbd></v-btn
+    >
+    <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')"
+      >Spam <kbd>3</kbd></v-btn
+    >
     <v-btn variant="outlined" :disabled="!props.standing || props.isTeam" @click="emit('ban')">Ban <kbd>4</kbd></v-btn>
-    <v-btn variant="text" :disabled="!props.standing || props.standing === 'deleted'" @click="emit('decide', 'deleted')">Delete <kbd>D</kbd></v-btn>
+    <v-btn variant="text" :disabled="!props.standing || props.standing === 'deleted'" @click="emit('decide', 'deleted')"
+      >Delete <kbd>D</kbd></v-btn
+    >
     <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Answer <kbd>R</kbd></v-btn>
     <slot />
     <span v-if="props.last?.words" class="last small soft" role="status"

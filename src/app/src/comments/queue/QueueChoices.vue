@@ -32,7 +32,9 @@ const { data: views } = useQuery({
 })
 const isChosen = computed(() => !!(choice.value || search.value || everywhere.value || route.query.standing))
 const currentQuery = () =>
-  new URLSearchParams(Object.entries(route.query).flatMap(([key, value]) => (key === 'comment' || !value ? [] : [[key, String(value)]]))).toString()
+  new URLSearchParams(
+    Object.entries(route.query).flatMap(([key, value]) => (key === 'comment' || !value ? [] : [[key, String(value)]])),
+  ).toString()
 const reload = () => queries.invalidateQueries({ queryKey: ['comment-views'] })
 
 async function keep(): Promise<void> {
@@ -44,17 +46,32 @@ async function keep(): Promise<void> {
 }
 
 async function drop(view: Schemas['SavedViewView']): Promise<void> {
-  await act.run(async () => (await take(api.DELETE('/api/sites/{site}/comments/views/{view}', { params: { path: { ...path().path, view: view.id } } })), true))
+  await act.run(
+    async () => (
+      await take(
+        api.DELETE('/api/sites/{site}/comments/views/{view}', { params: { path: { ...path().path, view: view.id } } }),
+      ),
+      true
+    ),
+  )
   await reload()
 }
 
-const open = (view: Schemas['SavedViewView']) => router.replace({ query: Object.fromEntries(new URLSearchParams(view.query)) })
+const open = (view: Schemas['SavedViewView']) =>
+  router.replace({ query: Object.fromEntries(new URLSearchParams(view.query)) })
 </script>
 
 <template>
   <div class="choices">
     <v-select v-model="choice" :items="choices" density="compact" hide-details aria-label="Which comments" />
-    <v-text-field v-model="search" density="compact" hide-details label="Words or writer" clearable @click:clear="search = ''" />
+    <v-text-field
+      v-model="search"
+      density="compact"
+      hide-details
+      label="Words or writer"
+      clearable
+      @click:clear="search = ''"
+    />
     <div class="row">
       <button
         v-if="(sites?.length ?? 0) > 1"
@@ -66,18 +83,21 @@ const open = (view: Schemas['SavedViewView']) => router.replace({ query: Object.
         All {{ sites?.length }} sites
       </button>
       <span v-for="view in views" :key="view.id" class="kept">
-        <button class="chip" :class="{ on: currentQuery() === view.query }" @click="open(view)">{{ view.name }}</button><button
-          class="link back"
-          :aria-label="`Remove ${view.name}`"
-          @click="drop(view)"
-        >
+        <button class="chip" :class="{ on: currentQuery() === view.query }" @click="open(view)">
+          {{ view.name }}</button><button class="link back" :aria-label="`Remove ${view.name}`" @click="drop(view)">
           ×
         </button>
       </span>
       <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">Keep this choice</button>
     </div>
     <form v-if="isNaming" class="row" novalidate @submit.prevent="keep" @keydown.esc="isNaming = false">
-      <v-text-field v-model="name" density="compact" label="Its name" autofocus :error-messages="act.fields.value.name" />
+      <v-text-field
+        v-model="name"
+        density="compact"
+        label="Its name"
+        autofocus
+        :error-messages="act.fields.value.name"
+      />
       <v-btn type="submit" size="small" :loading="act.running.value">Keep</v-btn>
     </form>
   </div>

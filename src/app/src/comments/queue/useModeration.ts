@@ -1,8 +1,9 @@
 import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { useCommentActs } from '../useCommentActs'
+import { useCommentActs } from './useCommentActs'
 import { useDecisions } from './useDecisions'
+import { useManyDecisions } from './useManyDecisions'
 
 /** What of the address bar says which comments are shown, and which one is looked at. */
 export interface Choice {
@@ -37,10 +38,12 @@ export function useModeration(site: () => number, { standing, choice, search, ev
     getNextPageParam: (page) => page.next ?? undefined,
     refetchInterval: 20_000,
   })
-  const comments = computed(() => (queue.data.value?.pages.flatMap((page) => page.comments) ?? []).filter((one) => !gone.value.has(one.id)))
+  const comments = computed(() =>
+    (queue.data.value?.pages.flatMap((page) => page.comments) ?? []).filter((comment) => !gone.value.has(comment.id)),
+  )
   const counts = computed(() => queue.data.value?.pages[0]?.counts)
   const decidedToday = computed(() => queue.data.value?.pages[0]?.decidedToday ?? 0)
-  const at = computed(() => comments.value.findIndex((one) => String(one.id) === picked.value))
+  const at = computed(() => comments.value.findIndex((comment) => String(comment.id) === picked.value))
   const current = computed(() => comments.value[at.value] ?? null)
   watch(comments, (now) => {
     if (at.value < 0) picked.value = now[0] ? String(now[0].id) : ''
@@ -53,5 +56,17 @@ export function useModeration(site: () => number, { standing, choice, search, ev
   }
 
   const decisions = useDecisions({ comments, current, at, gone, picked })
-  return { wanted, comments, counts, current, at, move, queue, decidedToday, ...decisions, acts: useCommentActs(current, decisions) }
+  return {
+    wanted,
+    comments,
+    counts,
+    current,
+    at,
+    move,
+    queue,
+    decidedToday,
+    ...decisions,
+    ...useManyDecisions(current, decisions),
+    acts: useCommentActs(current, decisions),
+  }
 }

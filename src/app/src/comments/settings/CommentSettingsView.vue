@@ -22,7 +22,9 @@ async function keep(): Promise<void> {
 
 <template>
   <PageTitle title="How comments are taken">
-    <template #state>Three layers: the site, each blog, each post. What a layer does not set is as the one outside it.</template>
+    <template #state
+      >Three layers: the site, each blog, each post. What a layer does not set is as the one outside it.</template
+    >
     <template #act><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save</v-btn></template>
   </PageTitle>
   <CommentTabs />
@@ -44,8 +46,18 @@ async function keep(): Promise<void> {
     <p v-if="act.trouble.value || Object.keys(act.fields.value).length" class="trouble" role="alert">
       {{ act.trouble.value || Object.values(act.fields.value)[0]?.[0] }}
     </p>
-    <SettingLine v-model="own.isOn" label="Readers can comment" :outside="outside.isOn!" :from="from" :choices="onOff" />
-    <PostsThatDiffer :site-id="id" :blogs="blog ? [blog] : query.data.value.blogs" :is-on="(own.isOn ?? outside.isOn)!" />
+    <SettingLine
+      v-model="own.isOn"
+      label="Readers can comment"
+      :outside="outside.isOn!"
+      :from="from"
+      :choices="onOff"
+    />
+    <PostsThatDiffer
+      :site-id="id"
+      :blogs="blog ? [blog] : query.data.value.blogs"
+      :is-on="(own.isOn ?? outside.isOn)!"
+    />
     <LayerLines v-model="own" :outside="outside" :from="from" :problems="act.fields.value" />
   </div>
 </template>

@@ -22,10 +22,18 @@ const own = ref({ ...props.layer })
     <v-card class="pa-6">
       <h2>{{ props.title }}</h2>
       <p class="soft mb-2">What is not set here is as {{ props.from }}.</p>
-      <div class="lines"><LayerLines v-model="own" :outside="props.outside" :from="props.from" :problems="props.problems" /></div>
-      <p v-if="Object.keys(props.problems).length" class="trouble" role="alert">{{ Object.values(props.problems)[0]?.[0] }}</p>
+      <div class="lines">
+        <LayerLines v-model="own" :outside="props.outside" :from="props.from" :problems="props.problems" />
+      </div>
+      <p v-if="Object.keys(props.problems).length" class="trouble" role="alert">
+        {{ Object.values(props.problems)[0]?.[0] }}
+      </p>
       <div class="row mt-4">
-        <v-btn :loading="props.running" @click="emit('done', own)">{{ props.button }}</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+        <v-btn :loading="props.running" @click="emit('done', own)">{{ props.button }}</v-btn><v-btn
+          variant="text"
+          @click="emit('close')"
+          >Leave it</v-btn
+        >
       </div>
     </v-card>
   </v-dialog>

@@ -29,8 +29,21 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     :from="from"
     :problem="problem('namedReaders')"
   />
-  <SettingLine v-model="own.needsMail" label="Writers must give a mail" hint="It is never shown." :outside="outside.needsMail!" :from="from" :choices="yesNo" />
-  <SettingLine v-model="own.allowsAnonymous" label="The name may stay empty" :outside="outside.allowsAnonymous!" :from="from" :choices="yesNo" />
+  <SettingLine
+    v-model="own.needsMail"
+    label="Writers must give a mail"
+    hint="It is never shown."
+    :outside="outside.needsMail!"
+    :from="from"
+    :choices="yesNo"
+  />
+  <SettingLine
+    v-model="own.allowsAnonymous"
+    label="The name may stay empty"
+    :outside="outside.allowsAnonymous!"
+    :from="from"
+    :choices="yesNo"
+  />
   <SettingLine
     v-model="own.approval"
     label="What waits for you"

@@ -15,10 +15,15 @@ const { data: all } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/comments/settings', { params: { path: { site: id.value } } })),
 })
 const blog = computed(() => all.value?.blogs.find((one) => one.id === props.blogId))
-const outside = computed(() => all.value && laidOver(laidOver(all.value.usual, all.value.site), blog.value?.settings ?? ({} as Schemas['CommentSettings'])))
+const outside = computed(
+  () =>
+    all.value &&
+    laidOver(laidOver(all.value.usual, all.value.site), blog.value?.settings ?? ({} as Schemas['CommentSettings'])),
+)
 
 /** A layer that says nothing is none. */
-const done = (layer: Schemas['CommentSettings']) => emit('done', Object.values(layer).some((value) => value !== null && value !== undefined) ? layer : null)
+const done = (layer: Schemas['CommentSettings']) =>
+  emit('done', Object.values(layer).some((value) => value !== null && value !== undefined) ? layer : null)
 </script>
 
 <template>

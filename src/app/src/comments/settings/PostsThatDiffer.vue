@@ -12,7 +12,9 @@ const category = ref<string | null>(null)
 const { data: terms } = useTerms(() => props.siteId)
 const categories = computed(() => terms.value?.categories ?? [])
 const touched = ref<number>()
-const differing = computed(() => props.blogs.reduce((all, blog) => all + (props.isOn ? blog.postsOff : blog.postsOn), 0))
+const differing = computed(() =>
+  props.blogs.reduce((all, blog) => all + (props.isOn ? blog.postsOff : blog.postsOn), 0),
+)
 const body = computed<Schemas['BulkRequest']>(() => ({
   posts: null,
   kind: 'comments',
@@ -36,7 +38,12 @@ watch(
   async () => {
     if (!differing.value) return
     const found = await changes.act.run(() =>
-      take(api.POST('/api/sites/{site}/posts/bulk/forecast', { params: { path: { site: props.siteId } }, body: body.value })),
+      take(
+        api.POST('/api/sites/{site}/posts/bulk/forecast', {
+          params: { path: { site: props.siteId } },
+          body: body.value,
+        }),
+      ),
     )
     touched.value = found?.posts
   },
@@ -44,18 +51,29 @@ watch(
 )
 
 async function apply(): Promise<void> {
-  await changes.make(body.value, (count) => `Comments are ${props.isOn ? 'on' : 'off'} for ${counted(count, 'older post')}.`)
+  await changes.make(
+    body.value,
+    (count) => `Comments are ${props.isOn ? 'on' : 'off'} for ${counted(count, 'older post')}.`,
+  )
 }
 </script>
 
 <template>
   <aside v-if="differing" class="differ">
     <p>
-      <b>{{ counted(differing, 'post') }}</b> {{ differing === 1 ? 'says' : 'say' }} otherwise: comments are {{ props.isOn ? 'off' : 'on' }} there. A default
-      alone does not reach them; new posts get it.
+      <b>{{ counted(differing, 'post') }}</b> {{ differing === 1 ? 'says' : 'say' }} otherwise: comments are
+      {{ props.isOn ? 'off' : 'on' }} there. A default alone does not reach them; new posts get it.
     </p>
     <div class="row">
-      <v-text-field v-model="since" class="since" type="date" label="Only those published since" density="compact" hide-details clearable />
+      <v-text-field
+        v-model="since"
+        class="since"
+        type="date"
+        label="Only those published since"
+        density="compact"
+        hide-details
+        clearable
+      />
       <v-text-field v-model="until" class="since" type="date" label="Until" density="compact" hide-details clearable />
       <v-select
         v-if="categories.length"

@@ -22,7 +22,10 @@ const shown = computed(() => {
 
 function write(text: string): void {
   if (!isList.value) value.value = text
-  else value.value = text.split(props.kind === 'line' ? ' ' : '\n').filter((line, at, all) => line.trim() || at === all.length - 1)
+  else
+    value.value = text
+      .split(props.kind === 'line' ? ' ' : '\n')
+      .filter((line, at, all) => line.trim() || at === all.length - 1)
 }
 
 const trim = () => {

@@ -16,8 +16,11 @@ export function useCommentSettings(site: Ref<number>, layer: Ref<string>) {
   const queries = useQueryClient()
   const act = useAct()
   const path = () => ({ params: { path: { site: site.value } } })
-  const query = useQuery({ queryKey: ['comment-settings', site], queryFn: () => take(api.GET('/api/sites/{site}/comments/settings', path())) })
-  const blog = computed(() => query.data.value?.blogs.find((one) => String(one.id) === layer.value))
+  const query = useQuery({
+    queryKey: ['comment-settings', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/comments/settings', path())),
+  })
+  const blog = computed(() => query.data.value?.blogs.find((blog) => String(blog.id) === layer.value))
   const stored = computed<Settings | undefined>(() => (blog.value ? blog.value.settings : query.data.value?.site))
   /** What holds where this layer says nothing. */
   const outside = computed<Settings | undefined>(() => {

@@ -10,8 +10,14 @@ const result = ref<Schemas['ThreadCheckView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const faults: Record<Schemas['ThreadFault'], (value: string) => { what: string; remedy: string }> = {
   missing: () => ({ what: 'carries no thread', remedy: 'Paste the snippet, save and publish the page.' }),
-  several: (value) => ({ what: `carries more than one thread (${value})`, remedy: 'Leave one; readers find two forms otherwise.' }),
-  noIdentifier: () => ({ what: 'has a thread without identifier', remedy: 'Give it one, or a new address begins a new conversation.' }),
+  several: (value) => ({
+    what: `carries more than one thread (${value})`,
+    remedy: 'Leave one; readers find two forms otherwise.',
+  }),
+  noIdentifier: () => ({
+    what: 'has a thread without identifier',
+    remedy: 'Give it one, or a new address begins a new conversation.',
+  }),
   unfilled: (value) => ({
     what: `shows the placeholder ${value}`,
     remedy: 'The template does not fill it in there; paste it where the template writes the post.',
@@ -24,20 +30,39 @@ const faults: Record<Schemas['ThreadFault'], (value: string) => { what: string; 
     what: `names ${value}, which is not its canonical address`,
     remedy: 'Make both the same, so that links to comments lead here.',
   }),
-  noScript: () => ({ what: 'does not load our script', remedy: 'Paste the snippet whole; without the script readers get a link only.' }),
-  otherSite: (value) => ({ what: `carries the thread of another site (${value})`, remedy: 'Copy the snippet of this site.' }),
+  noScript: () => ({
+    what: 'does not load our script',
+    remedy: 'Paste the snippet whole; without the script readers get a link only.',
+  }),
+  otherSite: (value) => ({
+    what: `carries the thread of another site (${value})`,
+    remedy: 'Copy the snippet of this site.',
+  }),
 }
-const good = computed(() => (result.value ? result.value.pages.filter((page) => !result.value!.findings.some((one) => one.page === page)) : []))
+const good = computed(() =>
+  result.value
+    ? result.value.pages.filter((page) => !result.value!.findings.some((finding) => finding.page === page))
+    : [],
+)
 
 async function check(): Promise<void> {
   const body = { addresses: addresses.value.split('\n') }
-  result.value = (await run(() => take(api.POST('/api/sites/{site}/threads/check', { params: { path: { site: props.siteId } }, body })))) ?? null
+  result.value =
+    (await run(() =>
+      take(api.POST('/api/sites/{site}/threads/check', { params: { path: { site: props.siteId } }, body })),
+    )) ?? null
 }
 </script>
 
 <template>
   <form class="form mt-3" novalidate @submit.prevent="check">
-    <v-textarea v-model="addresses" label="Addresses of pages, a line each" :placeholder="props.siteAddress" rows="3" :error-messages="fields.addresses" />
+    <v-textarea
+      v-model="addresses"
+      label="Addresses of pages, a line each"
+      :placeholder="props.siteAddress"
+      rows="3"
+      :error-messages="fields.addresses"
+    />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div><v-btn type="submit" :loading="running">Look at them</v-btn></div>
   </form>

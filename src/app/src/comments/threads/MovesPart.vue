@@ -25,11 +25,19 @@ const words = (one: Schemas['ThreadMoveResult']): string =>
 const doing = () => tried.value?.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length ?? 0
 
 async function send(isTrial: boolean): Promise<void> {
-  const body = { list: way.value === 'list' ? list.value : null, rule: way.value === 'rule' ? { from: beginsWith.value, to: becomes.value } : null, isTrial }
-  const done = await run(() => take(api.POST('/api/sites/{site}/threads/moves', { params: { path: { site: props.siteId } }, body })))
+  const body = {
+    list: way.value === 'list' ? list.value : null,
+    rule: way.value === 'rule' ? { from: beginsWith.value, to: becomes.value } : null,
+    isTrial,
+  }
+  const done = await run(() =>
+    take(api.POST('/api/sites/{site}/threads/moves', { params: { path: { site: props.siteId } }, body })),
+  )
   tried.value = isTrial ? (done ?? null) : null
   if (!done || isTrial) return
-  say(`${counted(done.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length, 'conversation')} moved.`)
+  say(
+    `${counted(done.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length, 'conversation')} moved.`,
+  )
   list.value = ''
   await queries.invalidateQueries({ queryKey: ['threads'] })
 }
@@ -38,10 +46,22 @@ async function send(isTrial: boolean): Promise<void> {
 <template>
   <form class="form mt-3" novalidate @submit.prevent="send(true)">
     <div class="chips" role="group" aria-label="How">
-      <button type="button" class="chip" :class="{ on: way === 'list' }" :aria-pressed="way === 'list'" @click="((way = 'list'), (tried = null))">
+      <button
+        type="button"
+        class="chip"
+        :class="{ on: way === 'list' }"
+        :aria-pressed="way === 'list'"
+        @click="((way = 'list'), (tried = null))"
+      >
         By a list
       </button>
-      <button type="button" class="chip" :class="{ on: way === 'rule' }" :aria-pressed="way === 'rule'" @click="((way = 'rule'), (tried = null))">
+      <button
+        type="button"
+        class="chip"
+        :class="{ on: way === 'rule' }"
+        :aria-pressed="way === 'rule'"
+        @click="((way = 'rule'), (tried = null))"
+      >
         By how addresses begin
       </button>
     </div>
@@ -56,8 +76,18 @@ async function send(isTrial: boolean): Promise<void> {
       :error-messages="fields.list"
     />
     <template v-else>
-      <v-text-field v-model="beginsWith" label="They begin with" placeholder="https://old.quillmoor.example/log/" :error-messages="fields['rule.from']" />
-      <v-text-field v-model="becomes" label="And begin then with" placeholder="https://quillmoor.example/night-log/" :error-messages="fields['rule.to']" />
+      <v-text-field
+        v-model="beginsWith"
+        label="They begin with"
+        placeholder="https://old.quillmoor.example/log/"
+        :error-messages="fields['rule.from']"
+      />
+      <v-text-field
+        v-model="becomes"
+        label="And begin then with"
+        placeholder="https://quillmoor.example/night-log/"
+        :error-messages="fields['rule.to']"
+      />
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div><v-btn type="submit" variant="outlined" :loading="running">What would happen</v-btn></div>

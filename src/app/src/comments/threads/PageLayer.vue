@@ -24,7 +24,10 @@ const { data: all } = useQuery({
 const outside = computed(() => all.value && laidOver(all.value.usual, all.value.site))
 
 async function save(settings: Schemas['CommentSettings']): Promise<void> {
-  if (!(await act.run(() => take(api.PUT('/api/sites/{site}/threads/{thread}/settings', { ...path(), body: settings }))))) return
+  if (
+    !(await act.run(() => take(api.PUT('/api/sites/{site}/threads/{thread}/settings', { ...path(), body: settings }))))
+  )
+    return
   await queries.invalidateQueries({ queryKey: ['thread-settings'] })
   say(`Set for ${props.thread.title}.`)
   emit('close')

@@ -5,7 +5,13 @@ import { CopyButton, useAct } from '../../shared'
 
 /** The snippet of a thread, for one page or for a template that makes many. */
 const props = defineProps<{ siteId: number; siteAddress: string | undefined }>()
-const place = reactive({ identifier: '', address: '', title: '', theme: 'host' as Schemas['ThreadTheme'], isTemplate: false })
+const place = reactive({
+  identifier: '',
+  address: '',
+  title: '',
+  theme: 'host' as Schemas['ThreadTheme'],
+  isTemplate: false,
+})
 const snippet = ref<Schemas['ThreadSnippetView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const themes: { value: Schemas['ThreadTheme']; title: string }[] = [
@@ -28,26 +34,48 @@ function fill(around: (value: string) => string): void {
 
 async function make(): Promise<void> {
   snippet.value =
-    (await run(() => take(api.POST('/api/sites/{site}/threads/snippet', { params: { path: { site: props.siteId } }, body: { ...place } })))) ?? null
+    (await run(() =>
+      take(
+        api.POST('/api/sites/{site}/threads/snippet', { params: { path: { site: props.siteId } }, body: { ...place } }),
+      ),
+    )) ?? null
 }
 </script>
 
 <template>
-  <p class="soft small about">Posts written here have theirs already. Any other page can have one too, such as a product or a programme.</p>
+  <p class="soft small about">
+    Posts written here have theirs already. Any other page can have one too, such as a product or a programme.
+  </p>
   <form class="form" novalidate @submit.prevent="make">
     <div class="chips" role="group" aria-label="For">
-      <button type="button" class="chip" :class="{ on: !place.isTemplate }" :aria-pressed="!place.isTemplate" @click="place.isTemplate = false">
+      <button
+        type="button"
+        class="chip"
+        :class="{ on: !place.isTemplate }"
+        :aria-pressed="!place.isTemplate"
+        @click="place.isTemplate = false"
+      >
         One page
       </button>
-      <button type="button" class="chip" :class="{ on: place.isTemplate }" :aria-pressed="place.isTemplate" @click="place.isTemplate = true">A template</button>
+      <button
+        type="button"
+        class="chip"
+        :class="{ on: place.isTemplate }"
+        :aria-pressed="place.isTemplate"
+        @click="place.isTemplate = true"
+      >
+        A template
+      </button>
     </div>
     <template v-if="place.isTemplate">
       <p class="soft small">
-        Your template writes two values into each page: one that never changes, such as the post’s number, and the page’s address. Choose how it marks them,
-        then put in its own names.
+        Your template writes two values into each page: one that never changes, such as the post’s number, and the
+        page’s address. Choose how it marks them, then put in its own names.
       </p>
       <div class="chips">
-        <button v-for="one in notations" :key="one.name" type="button" class="chip code" @click="fill(one.around)">{{ one.name }}</button>
+        <button v-for="one in notations" :key="one.name" type="button" class="chip code" @click="fill(one.around)">
+          {{ one.name }}
+        </button>
       </div>
     </template>
     <v-text-field
@@ -80,7 +108,9 @@ async function make(): Promise<void> {
     <p class="small">Paste this where the conversation should stand, save and publish.</p>
     <pre class="snippet">{{ snippet.snippet }}</pre>
     <CopyButton big :text="snippet.snippet" label="Copy the snippet" />
-    <p class="small mt-4">And this where the number of comments should stand, in a list or on any other page. It leads to the conversation.</p>
+    <p class="small mt-4">
+      And this where the number of comments should stand, in a list or on any other page. It leads to the conversation.
+    </p>
     <pre class="snippet">{{ snippet.count }}</pre>
     <CopyButton :text="snippet.count" label="Copy the number’s snippet" />
   </div>

@@ -16,7 +16,12 @@ const search = useQueryValue('search')
 const searched = refDebounced(search, 250)
 const { data: threads, error } = useQuery({
   queryKey: ['threads', id, searched],
-  queryFn: () => take(api.GET('/api/sites/{site}/threads', { params: { path: { site: id.value }, query: { search: searched.value || undefined } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/threads', {
+        params: { path: { site: id.value }, query: { search: searched.value || undefined } },
+      }),
+    ),
   placeholderData: (before) => before,
 })
 const setting = ref<Schemas['ThreadView'] | null>(null)
@@ -48,9 +53,19 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
     </section>
     <section>
       <h2 class="group">Threads</h2>
-      <v-text-field v-model="search" class="find" density="compact" label="Title or identifier" clearable hide-details @click:clear="search = ''" />
+      <v-text-field
+        v-model="search"
+        class="find"
+        density="compact"
+        label="Title or identifier"
+        clearable
+        hide-details
+        @click:clear="search = ''"
+      />
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-      <p v-else-if="threads?.length === 0" class="waiting">{{ search ? 'No conversation fits.' : 'No conversation yet. The first comment opens one.' }}</p>
+      <p v-else-if="threads?.length === 0" class="waiting">
+        {{ search ? 'No conversation fits.' : 'No conversation yet. The first comment opens one.' }}
+      </p>
       <table v-else class="ruled">
         <thead>
           <tr>
@@ -64,14 +79,16 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
         <tbody>
           <tr v-for="thread in threads" :key="thread.id">
             <td>
-              <a class="t" :href="thread.address ?? undefined" target="_blank" rel="noopener">{{ thread.title }}</a><br /><span class="address">{{
-                thread.identifier
-              }}</span>
+              <a class="t" :href="thread.address ?? undefined" target="_blank" rel="noopener">{{
+                thread.title
+              }}</a><br /><span class="address">{{ thread.identifier }}</span>
             </td>
             <td class="num">{{ thread.public }}</td>
             <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
             <td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
-            <td><button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">How it is taken</button></td>
+            <td>
+              <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">How it is taken</button>
+            </td>
           </tr>
         </tbody>
       </table>

@@ -54,7 +54,14 @@ async function send(trial: boolean): Promise<void> {
 <template>
   <p class="mt-3">
     Take all comments with you:
-    <a v-for="one in formats" :key="one.ending" class="link out" :href="`/api/sites/${props.siteId}/comments/export.${one.ending}`" download>{{ one.name }}</a>
+    <a
+      v-for="one in formats"
+      :key="one.ending"
+      class="link out"
+      :href="`/api/sites/${props.siteId}/comments/export.${one.ending}`"
+      download
+      >{{ one.name }}</a
+    >
   </p>
   <form class="form mt-4" novalidate @submit.prevent="send(true)">
     <v-file-input
@@ -77,10 +84,13 @@ async function send(trial: boolean): Promise<void> {
     <template v-if="tried.refused">
       <p class="m">{{ counted(tried.refused, 'comment') }} cannot be taken:</p>
       <p v-for="problem in tried.problems.slice(0, 10)" :key="`${problem.place}-${problem.field}`" class="small">
-        {{ problem.place ? `Number ${problem.place}` : 'The file' }}{{ problem.field ? `, ${problem.field}` : '' }}: {{ problem.remedy }}
+        {{ problem.place ? `Number ${problem.place}` : 'The file' }}{{ problem.field ? `, ${problem.field}` : '' }}:
+        {{ problem.remedy }}
       </p>
     </template>
-    <v-btn v-if="tried.taken" :loading="running" @click="send(false)">Bring in {{ counted(tried.taken, 'comment') }}</v-btn>
+    <v-btn v-if="tried.taken" :loading="running" @click="send(false)"
+      >Bring in {{ counted(tried.taken, 'comment') }}</v-btn
+    >
   </div>
 </template>
 

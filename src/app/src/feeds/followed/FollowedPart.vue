@@ -29,7 +29,11 @@ async function visit(feed: Feed): Promise<void> {
   const view = await act.run(() => take(api.POST('/api/sites/{site}/followed/{blog}/visit', params(feed))))
   busy.value = 0
   const last = view?.visits.at(-1)
-  if (view && last) say(last.problem ?? (last.newEntries ? `${last.newEntries} new from “${feed.name}”.` : `Nothing new from “${feed.name}”.`))
+  if (view && last)
+    say(
+      last.problem ??
+        (last.newEntries ? `${last.newEntries} new from “${feed.name}”.` : `Nothing new from “${feed.name}”.`),
+    )
   await reload()
 }
 
@@ -37,8 +41,9 @@ async function set(feed: Feed, way: 'pause' | 'resume'): Promise<void> {
   const path = way === 'pause' ? '/api/sites/{site}/followed/{blog}/pause' : '/api/sites/{site}/followed/{blog}/resume'
   const done = await act.run(() => take(api.POST(path, params(feed))))
   if (done)
-    say(way === 'pause' ? `“${feed.name}” is not visited any more; its posts stay.` : `“${feed.name}” is visited again.`, () =>
-      set(feed, way === 'pause' ? 'resume' : 'pause'),
+    say(
+      way === 'pause' ? `“${feed.name}” is not visited any more; its posts stay.` : `“${feed.name}” is visited again.`,
+      () => set(feed, way === 'pause' ? 'resume' : 'pause'),
     )
   await reload()
 }
@@ -49,7 +54,10 @@ async function set(feed: Feed, way: 'pause' | 'resume'): Promise<void> {
   <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
   <div v-else-if="data?.length === 0" class="empty">
     <h2>No feed is followed yet</h2>
-    <p>Follow a blog that lives elsewhere: give any of its addresses, and its posts appear here and in your listings. Or bring in a list from a feed reader.</p>
+    <p>
+      Follow a blog that lives elsewhere: give any of its addresses, and its posts appear here and in your listings. Or
+      bring in a list from a feed reader.
+    </p>
     <v-btn v-if="props.mayEdit" :to="`/s/${props.siteId}/connect`">Follow a feed</v-btn>
   </div>
   <template v-else>

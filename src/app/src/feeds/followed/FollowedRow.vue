@@ -7,12 +7,19 @@ import VisitStrip from './VisitStrip.vue'
 import { pauseWords } from './visits'
 
 const open = defineModel<boolean>('open', { required: true })
-const props = defineProps<{ feed: Schemas['FollowedFeedView']; siteId: number; zone?: string; mayEdit: boolean; busy: boolean }>()
+const props = defineProps<{
+  feed: Schemas['FollowedFeedView']
+  siteId: number
+  zone?: string
+  mayEdit: boolean
+  busy: boolean
+}>()
 const emit = defineEmits<{ visit: []; pause: []; resume: [] }>()
 const state = computed(() => {
   if (props.feed.standing === 'paused') return { word: 'Paused', tone: 'plain' }
   if (props.feed.standing === 'gone') return { word: 'Gone', tone: 'm' }
-  if (props.feed.state.problem) return props.feed.state.failures ? { word: 'In trouble', tone: 'm' } : { word: 'Has a break', tone: 'o' }
+  if (props.feed.state.problem)
+    return props.feed.state.failures ? { word: 'In trouble', tone: 'm' } : { word: 'Has a break', tone: 'o' }
   return { word: 'Well', tone: 'v' }
 })
 </script>
@@ -31,26 +38,43 @@ const state = computed(() => {
       <p class="small soft">
         <template v-if="props.feed.isBeingVisited">Somebody is there now.</template
         ><template v-else-if="props.feed.standing === 'active'"
-          >Last <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, next <WhenText :at="props.feed.state.nextVisitAt" :zone="props.zone" />{{
+          >Last <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, next
+          <WhenText :at="props.feed.state.nextVisitAt" :zone="props.zone" />{{
             props.feed.pauseSeconds ? `, ${pauseWords(props.feed.pauseSeconds)}` : ''
           }}</template
-        ><template v-else>Last visit <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, no next one</template>
+        ><template v-else
+          >Last visit <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, no next one</template
+        >
       </p>
     </div>
     <p class="tally small">
-      <b>{{ counted(props.feed.posts, 'post') }}</b><br /><span class="soft">{{ counted(props.feed.entries, 'entry', 'entries') }} in the feed</span>
+      <b>{{ counted(props.feed.posts, 'post') }}</b><br /><span class="soft"
+        >{{ counted(props.feed.entries, 'entry', 'entries') }} in the feed</span
+      >
     </p>
     <div class="acts">
       <button v-if="props.mayEdit" type="button" class="link small" :disabled="props.busy" @click="emit('visit')">
         {{ props.busy ? 'Visiting …' : 'Visit now' }}
       </button>
-      <button v-if="props.mayEdit && props.feed.standing === 'active'" type="button" class="link small" @click="emit('pause')">Pause</button>
+      <button
+        v-if="props.mayEdit && props.feed.standing === 'active'"
+        type="button"
+        class="link small"
+        @click="emit('pause')"
+      >
+        Pause
+      </button>
       <button v-else-if="props.mayEdit" type="button" class="link small" @click="emit('resume')">Go on</button>
-      <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(props.feed.state.feedAddress)}`">Check it</router-link>
+      <router-link
+        class="link small"
+        :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(props.feed.state.feedAddress)}`"
+        >Check it</router-link
+      >
     </div>
     <p v-if="props.feed.state.problem" class="problem small" :class="state.tone">{{ props.feed.state.problem }}</p>
     <p v-if="props.feed.idsChange" class="problem small o">
-      The feed gives its entries new identifiers at every visit. They are recognised by their pages and words here; readers elsewhere see them as new each time.
+      The feed gives its entries new identifiers at every visit. They are recognised by their pages and words here;
+      readers elsewhere see them as new each time.
     </p>
     <VisitDetail v-if="open" :feed="props.feed" :zone="props.zone" />
   </article>

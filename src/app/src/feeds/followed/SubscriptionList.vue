@@ -16,7 +16,10 @@ async function open(event: Event): Promise<void> {
   const text = await file.text()
   // The same file can be opened again once it was corrected.
   input.value = ''
-  result.value = (await act.run(() => take(api.POST('/api/sites/{site}/followed/list', { params: { path: { site: props.siteId } }, body: { text } })))) ?? null
+  result.value =
+    (await act.run(() =>
+      take(api.POST('/api/sites/{site}/followed/list', { params: { path: { site: props.siteId } }, body: { text } })),
+    )) ?? null
   for (const key of ['followed', 'blogs']) await queries.invalidateQueries({ queryKey: [key] })
 }
 </script>
@@ -26,14 +29,20 @@ async function open(event: Event): Promise<void> {
     <span class="soft">The whole list as OPML:</span>
     <a class="link" :href="`/api/sites/${props.siteId}/followed/list.opml`" download="followed-feeds.opml">Save it</a>
     <label v-if="props.mayEdit" class="link"
-      >{{ act.running.value ? 'Bringing in …' : 'Bring one in' }}<input type="file" accept=".opml,.xml,text/xml,text/x-opml" @change="open"
+      >{{ act.running.value ? 'Bringing in …' : 'Bring one in'
+      }}<input type="file" accept=".opml,.xml,text/xml,text/x-opml" @change="open"
     /></label>
   </div>
-  <p v-if="act.fields.value.text || act.trouble.value" class="trouble" role="alert">{{ act.fields.value.text?.[0] ?? act.trouble.value }}</p>
+  <p v-if="act.fields.value.text || act.trouble.value" class="trouble" role="alert">
+    {{ act.fields.value.text?.[0] ?? act.trouble.value }}
+  </p>
   <div v-if="result" class="hint" role="status">
-    <b>{{ counted(result.added.length, 'feed') }} followed from now on</b>{{ result.known.length ? `, ${result.known.length} were followed already` : '' }}.
-    Their posts appear within a minute or two.
-    <p v-for="line in [...result.refused, ...(result.problem ? [result.problem] : [])]" :key="line" class="small m">{{ line }}</p>
+    <b>{{ counted(result.added.length, 'feed') }} followed from now on</b
+    >{{ result.known.length ? `, ${result.known.length} were followed already` : '' }}. Their posts appear within a
+    minute or two.
+    <p v-for="line in [...result.refused, ...(result.problem ? [result.problem] : [])]" :key="line" class="small m">
+      {{ line }}
+    </p>
   </div>
 </template>
 

@@ -18,7 +18,10 @@ const hubWords: Record<Schemas['HubState'], string> = {
   <div class="detail">
     <div>
       <h4>When</h4>
-      <p class="small">Visits come {{ props.feed.pauseReason.startsWith('usual') ? 'as' : 'as they do because' }} {{ props.feed.pauseReason }}.</p>
+      <p class="small">
+        Visits come {{ props.feed.pauseReason.startsWith('usual') ? 'as' : 'as they do because' }}
+        {{ props.feed.pauseReason }}.
+      </p>
       <template v-if="props.feed.hub"
         ><h4>Hub</h4>
         <p class="small">
@@ -45,7 +48,9 @@ const hubWords: Record<Schemas['HubState'], string> = {
           <td class="soft"><WhenText :at="visit.at" :zone="props.zone" /></td>
           <td :class="outcomes[visit.outcome].tone">
             {{ outcomes[visit.outcome].name
-            }}<span v-if="visit.newEntries || visit.changedEntries">: {{ visit.newEntries }} new, {{ visit.changedEntries }} changed</span>
+            }}<span v-if="visit.newEntries || visit.changedEntries"
+              >: {{ visit.newEntries }} new, {{ visit.changedEntries }} changed</span
+            >
             <p v-if="visit.problem" class="soft">{{ visit.problem }}</p>
           </td>
           <td class="num soft">{{ visit.status ?? '–' }}</td>

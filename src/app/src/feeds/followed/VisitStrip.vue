@@ -7,13 +7,25 @@ const props = defineProps<{ visits: Schemas['VisitView'][] }>()
 
 <template>
   <div class="strip" role="img" :aria-label="stripSentence(props.visits)">
-    <span v-for="(visit, index) in props.visits" :key="index" :class="outcomes[visit.outcome].tone" :title="visitSentence(visit)">
+    <span
+      v-for="(visit, index) in props.visits"
+      :key="index"
+      :class="outcomes[visit.outcome].tone"
+      :title="visitSentence(visit)"
+    >
       <svg viewBox="0 0 9 22" width="9" height="22" aria-hidden="true">
         <path v-if="visit.outcome === 'unchanged'" d="M4.5 9v4" class="line" />
         <path v-else-if="visit.outcome === 'failed'" d="M1.2 8l6.6 6.6M7.8 8l-6.6 6.6" class="line thick" />
         <template v-else>
           <path v-if="visit.outcome === 'pushed'" d="M8 11V1" class="line" />
-          <ellipse cx="4.5" cy="11.3" rx="4" ry="2.9" transform="rotate(-20 4.5 11.3)" :class="visit.outcome === 'broken' ? 'hollow' : 'full'" />
+          <ellipse
+            cx="4.5"
+            cy="11.3"
+            rx="4"
+            ry="2.9"
+            transform="rotate(-20 4.5 11.3)"
+            :class="visit.outcome === 'broken' ? 'hollow' : 'full'"
+          />
           <path v-if="visit.outcome === 'broken'" d="M.9 12.6a4 2.9 -20 0 0 7.2 -2.6z" class="full" />
         </template>
       </svg>

@@ -29,7 +29,9 @@ export function visitSentence(visit: Schemas['VisitView']): string {
 export function stripSentence(visits: Schemas['VisitView'][]): string {
   if (visits.length === 0) return 'No visit yet'
   const count = (outcome: Outcome) => visits.filter((visit) => visit.outcome === outcome).length
-  const parts = (Object.keys(outcomes) as Outcome[]).filter((one) => count(one)).map((one) => `${count(one)} ${outcomes[one].name}`)
+  const parts = (Object.keys(outcomes) as Outcome[])
+    .filter((one) => count(one))
+    .map((one) => `${count(one)} ${outcomes[one].name}`)
   return `${counted(visits.length, 'visit')}, the latest last: ${parts.join(', ')}`
 }
 

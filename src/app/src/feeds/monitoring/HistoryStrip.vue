@@ -10,14 +10,31 @@ const stretches = computed(() =>
   [...props.history]
     .reverse()
     .slice(-24)
-    .map((stretch) => ({ stretch, weight: Math.max(1, Math.min(12, Math.log2(1 + (Date.parse(stretch.until) - Date.parse(stretch.from)) / 600_000) + 1)) })),
+    .map((stretch) => ({
+      stretch,
+      weight: Math.max(
+        1,
+        Math.min(12, Math.log2(1 + (Date.parse(stretch.until) - Date.parse(stretch.from)) / 600_000) + 1),
+      ),
+    })),
 )
-const words = (stretch: Schemas['WatchRecordView']) => `${stretchWords(stretch)}, from ${relativeDate(stretch.from)} until ${relativeDate(stretch.until)}`
+const words = (stretch: Schemas['WatchRecordView']) =>
+  `${stretchWords(stretch)}, from ${relativeDate(stretch.from)} until ${relativeDate(stretch.until)}`
 </script>
 
 <template>
-  <div class="strip" role="img" :aria-label="stretches.map(({ stretch }) => stretchWords(stretch)).join(', then ') || 'Not checked yet'">
-    <span v-for="{ stretch, weight } in stretches" :key="stretch.from" :class="stretchTone(stretch)" :style="{ flexGrow: weight }" :title="words(stretch)" />
+  <div
+    class="strip"
+    role="img"
+    :aria-label="stretches.map(({ stretch }) => stretchWords(stretch)).join(', then ') || 'Not checked yet'"
+  >
+    <span
+      v-for="{ stretch, weight } in stretches"
+      :key="stretch.from"
+      :class="stretchTone(stretch)"
+      :style="{ flexGrow: weight }"
+      :title="words(stretch)"
+    />
   </div>
 </template>
 

@@ -37,7 +37,11 @@ async function watchIt(): Promise<void> {
 
 async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
   checking.value = feed.id
-  await act.run(() => take(api.POST('/api/sites/{site}/watched/{feed}/check', { params: { path: { site: props.siteId, feed: feed.id } } })))
+  await act.run(() =>
+    take(
+      api.POST('/api/sites/{site}/watched/{feed}/check', { params: { path: { site: props.siteId, feed: feed.id } } }),
+    ),
+  )
   checking.value = 0
   await reload()
 }
@@ -47,7 +51,10 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
   <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
   <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
   <template v-else>
-    <p class="soft small lead">Checked on a schedule. When one turns bad, and when it is good again, owners and editors are told here and by mail.</p>
+    <p class="soft small lead">
+      Checked on a schedule. When one turns bad, and when it is good again, owners and editors are told here and by
+      mail.
+    </p>
     <article v-for="feed in data" :key="feed.id" :data-watched="feed.id">
       <div>
         <h3>
@@ -64,20 +71,34 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
       </div>
       <div class="repaired small">
         <template v-if="feed.repair"
-          ><b>Published repaired</b> <CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" /></template
+          ><b>Published repaired</b>
+          <CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" /></template
         ><span v-else-if="feed.isOurs" class="soft">Ours</span>
       </div>
       <div class="acts">
-        <button v-if="props.mayEdit" type="button" class="link small" :disabled="checking === feed.id" @click="check(feed)">
+        <button
+          v-if="props.mayEdit"
+          type="button"
+          class="link small"
+          :disabled="checking === feed.id"
+          @click="check(feed)"
+        >
           {{ checking === feed.id ? 'Checking …' : 'Check now' }}
         </button>
         <router-link class="link small" :to="`/s/${props.siteId}/feeds/watched/${feed.id}`">History</router-link>
       </div>
     </article>
     <form v-if="props.mayEdit" novalidate @submit.prevent="watchIt">
-      <v-text-field v-model="address" label="Address of a feed to watch" name="watch" :error-messages="act.fields.value.address" />
+      <v-text-field
+        v-model="address"
+        label="Address of a feed to watch"
+        name="watch"
+        :error-messages="act.fields.value.address"
+      />
       <v-checkbox v-model="repaired" label="Publish it repaired" />
-      <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()">Watch it</v-btn>
+      <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()"
+        >Watch it</v-btn
+      >
     </form>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
   </template>

@@ -3,7 +3,17 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, lineOf, take } from '../../api'
-import { CopyButton, counted, exactDate, PageTitle, SeverityMark, useAct, useNotice, useSite, WhenText } from '../../shared'
+import {
+  CopyButton,
+  counted,
+  exactDate,
+  PageTitle,
+  SeverityMark,
+  useAct,
+  useNotice,
+  useSite,
+  WhenText,
+} from '../../shared'
 import HistoryStrip from './HistoryStrip.vue'
 import { stretchTone, stretchWords } from './stretches'
 
@@ -16,7 +26,7 @@ const { data, error, isPending } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/watched', { params: { path: { site: id.value } } })),
   refetchInterval: 10_000,
 })
-const feed = computed(() => data.value?.find((one) => one.id === feedId.value))
+const feed = computed(() => data.value?.find((row) => row.id === feedId.value))
 const act = useAct()
 const { say } = useNotice()
 const queries = useQueryClient()
@@ -32,7 +42,9 @@ async function check(): Promise<void> {
 }
 
 async function publish(isPublished: boolean): Promise<void> {
-  await act.run(() => take(api.PUT('/api/sites/{site}/watched/{feed}/repaired', { params: { path: path() }, body: { isPublished } })))
+  await act.run(() =>
+    take(api.PUT('/api/sites/{site}/watched/{feed}/repaired', { params: { path: path() }, body: { isPublished } })),
+  )
   await reload()
 }
 
@@ -54,12 +66,14 @@ async function leave(): Promise<void> {
   <PageTitle :title="feed?.name ?? 'Watched feed'">
     <template #state
       ><template v-if="feed?.history[0]"
-        ><b :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}.</b> Checked <WhenText :at="feed.checkedAt" :zone="site?.timeZone" />,
-        again <WhenText :at="feed.nextCheckAt" :zone="site?.timeZone" />.</template
+        ><b :class="stretchTone(feed.history[0])">{{ stretchWords(feed.history[0]) }}.</b> Checked
+        <WhenText :at="feed.checkedAt" :zone="site?.timeZone" />, again
+        <WhenText :at="feed.nextCheckAt" :zone="site?.timeZone" />.</template
       ></template
     >
     <template v-if="feed" #act
-      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`">Open the check</v-btn
+      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`"
+        >Open the check</v-btn
       ><v-btn v-if="mayEdit" :loading="act.running.value" @click="check">Check now</v-btn></template
     >
   </PageTitle>
@@ -77,42 +91,52 @@ async function leave(): Promise<void> {
       <h2 class="group">Published repaired</h2>
       <div v-if="feed.repair" class="repair">
         <div class="row">
-          <a class="address" :href="feed.repair.address" target="_blank" rel="noopener">{{ feed.repair.address }}</a><CopyButton
-            :text="feed.repair.address"
-            label="Copy the address of the repaired feed"
-          />
+          <a class="address" :href="feed.repair.address" target="_blank" rel="noopener">{{
+            feed.repair.address
+          }}</a><CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" />
         </div>
         <p class="small soft">
-          <template v-if="feed.repair.changes === null">The original could not be read yet; the address answers once it can.</template
+          <template v-if="feed.repair.changes === null"
+            >The original could not be read yet; the address answers once it can.</template
           ><template v-else
-            >{{ counted(feed.repair.changes, 'change') }} made in it, last changed <WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" />. It follows
-            the original and is mended at each check; while the original is away, the last one stays.</template
+            >{{ counted(feed.repair.changes, 'change') }} made in it, last changed
+            <WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" />. It follows the original and is mended at
+            each check; while the original is away, the last one stays.</template
           >
         </p>
-        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">Take the address back</button>
+        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">
+          Take the address back
+        </button>
       </div>
       <div v-else class="repair">
-        <p class="soft">Give readers a corrected copy at an address of yours that follows the original and mends it at every check.</p>
-        <v-btn v-if="mayEdit" variant="outlined" :loading="act.running.value" @click="publish(true)">Publish it repaired</v-btn>
+        <p class="soft">
+          Give readers a corrected copy at an address of yours that follows the original and mends it at every check.
+        </p>
+        <v-btn v-if="mayEdit" variant="outlined" :loading="act.running.value" @click="publish(true)"
+          >Publish it repaired</v-btn
+        >
       </div>
       <h2 class="group">History</h2>
       <HistoryStrip class="strip" :history="feed.history" />
       <article v-for="stretch in feed.history" :key="stretch.from">
         <p class="small soft when">
-          <time :datetime="stretch.from" :title="exactDate(stretch.from, site?.timeZone)"><WhenText :at="stretch.from" :zone="site?.timeZone" /></time><br />{{
-            counted(stretch.checks, 'check')
-          }}
+          <time :datetime="stretch.from" :title="exactDate(stretch.from, site?.timeZone)"
+            ><WhenText :at="stretch.from" :zone="site?.timeZone" /></time
+          ><br />{{ counted(stretch.checks, 'check') }}
         </p>
         <div>
           <b :class="stretchTone(stretch)">{{ stretchWords(stretch) }}</b>
           <ul>
             <li v-for="finding in stretch.findings" :key="finding.rule">
-              <SeverityMark :severity="finding.severity" /> {{ finding.message }} <span v-if="finding.line" class="address">line {{ finding.line }}</span>
+              <SeverityMark :severity="finding.severity" /> {{ finding.message }}
+              <span v-if="finding.line" class="address">line {{ finding.line }}</span>
             </li>
           </ul>
         </div>
       </article>
-      <p v-if="mayEdit && !feed.isOurs" class="leave"><button type="button" class="link back small" @click="leave">Stop watching it</button></p>
+      <p v-if="mayEdit && !feed.isOurs" class="leave">
+        <button type="button" class="link back small" @click="leave">Stop watching it</button>
+      </p>
     </template>
   </div>
 </template>

@@ -49,9 +49,21 @@ async function save(): Promise<void> {
             :error-messages="act.fields.value.entries"
           />
           <div class="chips" role="group" aria-label="Text of the entries">
-            <button type="button" class="chip" :class="{ on: form.isFullText }" :aria-pressed="form.isFullText" @click="form.isFullText = true">
+            <button
+              type="button"
+              class="chip"
+              :class="{ on: form.isFullText }"
+              :aria-pressed="form.isFullText"
+              @click="form.isFullText = true"
+            >
               Full text</button
-            ><button type="button" class="chip" :class="{ on: !form.isFullText }" :aria-pressed="!form.isFullText" @click="form.isFullText = false">
+            ><button
+              type="button"
+              class="chip"
+              :class="{ on: !form.isFullText }"
+              :aria-pressed="!form.isFullText"
+              @click="form.isFullText = false"
+            >
               Short text
             </button>
           </div>
@@ -62,15 +74,45 @@ async function save(): Promise<void> {
           label="Older entries in archives, so that a reader can fetch the complete history"
         />
         <div class="formats">
-          <v-checkbox v-model="form.asRss" label="RSS" /><v-checkbox v-model="form.asAtom" label="Atom" /><v-checkbox v-model="form.asJson" label="JSON Feed" />
+          <v-checkbox v-model="form.asRss" label="RSS" /><v-checkbox v-model="form.asAtom" label="Atom" /><v-checkbox
+            v-model="form.asJson"
+            label="JSON Feed"
+          />
         </div>
         <p v-if="act.fields.value.asRss" class="small m" role="alert">{{ act.fields.value.asRss[0] }}</p>
-        <v-text-field v-model="form.title" label="Title" :placeholder="props.feed.blogName" name="title" :error-messages="act.fields.value.title" />
-        <v-textarea v-model="form.description" label="What it is about" rows="2" :error-messages="act.fields.value.description" />
-        <v-text-field v-model="form.pictureAddress" label="Address of a picture" name="picture" :error-messages="act.fields.value.pictureAddress" />
+        <v-text-field
+          v-model="form.title"
+          label="Title"
+          :placeholder="props.feed.blogName"
+          name="title"
+          :error-messages="act.fields.value.title"
+        />
+        <v-textarea
+          v-model="form.description"
+          label="What it is about"
+          rows="2"
+          :error-messages="act.fields.value.description"
+        />
+        <v-text-field
+          v-model="form.pictureAddress"
+          label="Address of a picture"
+          name="picture"
+          :error-messages="act.fields.value.pictureAddress"
+        />
         <div class="pair">
-          <v-text-field v-model="form.language" label="Language" placeholder="the site’s" name="language" :error-messages="act.fields.value.language" />
-          <v-text-field v-model="form.copyright" label="Rights" name="rights" :error-messages="act.fields.value.copyright" />
+          <v-text-field
+            v-model="form.language"
+            label="Language"
+            placeholder="the site’s"
+            name="language"
+            :error-messages="act.fields.value.language"
+          />
+          <v-text-field
+            v-model="form.copyright"
+            label="Rights"
+            name="rights"
+            :error-messages="act.fields.value.copyright"
+          />
         </div>
         <v-text-field
           v-model="form.redirectTo"

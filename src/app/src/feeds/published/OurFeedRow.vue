@@ -16,7 +16,10 @@ const forms = computed(() =>
 )
 const about = computed(() => {
   const settings = props.feed.settings
-  const count = props.feed.subject === 'listing' ? `the newest ${settings.entries}` : counted(props.feed.entries, 'entry', 'entries')
+  const count =
+    props.feed.subject === 'listing'
+      ? `the newest ${settings.entries}`
+      : counted(props.feed.entries, 'entry', 'entries')
   const history = settings.hasHistory && props.feed.subject === 'blog' ? ', older ones in archives' : ''
   return `${count}, ${settings.isFullText ? 'full text' : 'short text'}${history}${props.feed.isFollowed ? ', carried on from the followed feed' : ''}`
 })
@@ -29,17 +32,22 @@ const about = computed(() => {
       <p class="soft small">{{ about }}</p>
     </div>
     <p v-if="props.feed.settings.redirectTo" class="small moved">
-      <span class="tag o">Moved</span> Its addresses lead to <span class="address">{{ props.feed.settings.redirectTo }}</span>
+      <span class="tag o">Moved</span> Its addresses lead to
+      <span class="address">{{ props.feed.settings.redirectTo }}</span>
     </p>
     <ul v-else>
       <li v-for="[name, address] in forms" :key="name">
-        <span class="name">{{ name }}</span><a class="address" :href="address" target="_blank" rel="noopener">{{ address }}</a
+        <span class="name">{{ name }}</span><a class="address" :href="address" target="_blank" rel="noopener">{{
+          address
+        }}</a
         ><CopyButton :text="address" :label="`Copy the ${name} address`" />
       </li>
     </ul>
     <div class="acts">
       <button v-if="props.mayEdit" type="button" class="link small" @click="emit('set')">Settings</button>
-      <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`">Check it</router-link>
+      <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`"
+        >Check it</router-link
+      >
     </div>
   </article>
 </template>

@@ -31,7 +31,14 @@ const setting = ref<Schemas['OwnFeedView'] | null>(null)
   <template v-else-if="data">
     <section v-for="group in groups" :key="group.name">
       <h2 class="group">{{ group.name }}</h2>
-      <OurFeedRow v-for="feed in group.feeds" :key="feed.rss" :feed="feed" :site-id="props.siteId" :may-edit="props.mayEdit" @set="setting = feed" />
+      <OurFeedRow
+        v-for="feed in group.feeds"
+        :key="feed.rss"
+        :feed="feed"
+        :site-id="props.siteId"
+        :may-edit="props.mayEdit"
+        @set="setting = feed"
+      />
     </section>
     <div class="row small all">
       <span class="soft">All of them in one list (OPML):</span

@@ -27,7 +27,12 @@ const refresh = () => queries.invalidateQueries({ queryKey: ['partner-feeds'] })
 function open(feed: Schemas['PartnerFeedView'] | null): void {
   opened.value = feed?.id ?? 0
   draft.feed = feed
-    ? { name: feed.name, source: feed.source, isFullText: feed.isFullText, choice: JSON.parse(JSON.stringify(feed.choice)) as Schemas['ChannelChoice'] }
+    ? {
+        name: feed.name,
+        source: feed.source,
+        isFullText: feed.isFullText,
+        choice: JSON.parse(JSON.stringify(feed.choice)) as Schemas['ChannelChoice'],
+      }
     : blank()
   act.fields.value = {}
 }
@@ -35,7 +40,12 @@ function open(feed: Schemas['PartnerFeedView'] | null): void {
 async function save(): Promise<void> {
   const saved = await act.run(() =>
     opened.value
-      ? take(api.PUT('/api/sites/{site}/partner-feeds/{feed}', { params: { path: { ...path(), feed: opened.value } }, body: draft.feed }))
+      ? take(
+          api.PUT('/api/sites/{site}/partner-feeds/{feed}', {
+            params: { path: { ...path(), feed: opened.value } },
+            body: draft.feed,
+          }),
+        )
       : take(api.POST('/api/sites/{site}/partner-feeds', { params: { path: path() }, body: draft.feed })),
   )
   if (!saved) return
@@ -47,9 +57,14 @@ async function save(): Promise<void> {
 async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
   const on = { params: { path: { ...path(), feed: feed.id } } }
   await act.run(() =>
-    take(feed.endedAt ? api.POST('/api/sites/{site}/partner-feeds/{feed}/resume', on) : api.POST('/api/sites/{site}/partner-feeds/{feed}/end', on)),
+    take(
+      feed.endedAt
+        ? api.POST('/api/sites/{site}/partner-feeds/{feed}/resume', on)
+        : api.POST('/api/sites/{site}/partner-feeds/{feed}/end', on),
+    ),
   )
-  if (!act.trouble.value) say(feed.endedAt ? `${feed.name} can read again.` : `The address of ${feed.name} says from now on that it is gone.`)
+  if (!act.trouble.value)
+    say(feed.endedAt ? `${feed.name} can read again.` : `The address of ${feed.name} says from now on that it is gone.`)
   await refresh()
 }
 </script>
@@ -60,14 +75,15 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
     <div v-if="feeds?.length === 0 && opened === null" class="empty">
       <h2>No partner has a feed of their own yet</h2>
       <p>
-        A partner who shows your posts gets an address of their own: with the posts you choose, counted, and ended when you wish, without touching anybody
-        else’s.
+        A partner who shows your posts gets an address of their own: with the posts you choose, counted, and ended when
+        you wish, without touching anybody else’s.
       </p>
     </div>
     <article v-for="feed in feeds" :key="feed.id" class="one" :class="{ over: feed.endedAt }">
       <h3>{{ feed.name }} <span v-if="feed.endedAt" class="tag plain">Ended</span></h3>
       <p class="small soft">
-        Fetched {{ counted(feed.reads, 'time') }}<template v-if="feed.lastReadAt">, last <WhenText :at="feed.lastReadAt" :zone="props.zone" /></template
+        Fetched {{ counted(feed.reads, 'time')
+        }}<template v-if="feed.lastReadAt">, last <WhenText :at="feed.lastReadAt" :zone="props.zone" /></template
         ><template v-if="feed.source">; {{ counted(feed.brought, 'reader') }} came as “{{ feed.source }}”</template>.
       </p>
       <p v-for="address in feed.addresses" :key="address.form" class="address">
@@ -76,12 +92,19 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
       </p>
       <p v-if="props.mayEdit" class="acts">
         <button class="link small" @click="open(feed)">Change</button>
-        <button class="link back small" @click="toggle(feed)">{{ feed.endedAt ? 'Let them read again' : 'End it' }}</button>
+        <button class="link back small" @click="toggle(feed)">
+          {{ feed.endedAt ? 'Let them read again' : 'End it' }}
+        </button>
       </p>
     </article>
     <form v-if="opened !== null" class="form" novalidate @submit.prevent="save">
       <h2 class="group">{{ opened ? 'Change the feed' : 'A feed for a partner' }}</h2>
-      <v-text-field v-model="draft.feed.name" label="Who it is for" name="partner" :error-messages="act.fields.value.name" />
+      <v-text-field
+        v-model="draft.feed.name"
+        label="Who it is for"
+        name="partner"
+        :error-messages="act.fields.value.name"
+      />
       <ChoiceFields v-model="draft.feed.choice" :site-id="props.siteId" :readonly="false" />
       <v-checkbox v-model="draft.feed.isFullText" label="Whole texts" density="compact" hide-details />
       <v-text-field
@@ -92,12 +115,16 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
         :error-messages="act.fields.value.source"
       />
       <div class="row">
-        <v-btn type="submit" :loading="act.running.value">{{ opened ? 'Save' : 'Make the feed' }}</v-btn><v-btn variant="text" @click="opened = null"
+        <v-btn type="submit" :loading="act.running.value">{{ opened ? 'Save' : 'Make the feed' }}</v-btn><v-btn
+          variant="text"
+          @click="opened = null"
           >Cancel</v-btn
         >
       </div>
     </form>
-    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)">Make a feed for a partner</v-btn>
+    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)"
+      >Make a feed for a partner</v-btn
+    >
   </div>
 </template>
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
+import { QuestionPart } from '../../shared'
 import type { ListingLooks } from '../styles/useListingLook'
 import type { usePageLook } from '../styles/usePageLook'
 import EntryParts from './EntryParts.vue'
 import HowItLooks from './HowItLooks.vue'
 import HowMany from './HowMany.vue'
-import QuestionPart from './QuestionPart.vue'
 import WhichPosts from './WhichPosts.vue'
 import type { BuiltListing } from '../useListing'
 
@@ -29,7 +29,14 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
     <WhichPosts v-model="listing.definition" :site-id="props.siteId" :blogs="props.blogs" :fields="props.fields" />
     <HowMany v-model="listing.definition" :preview="props.preview" :fields="props.fields" />
     <EntryParts v-model="listing.definition" :site-id="props.siteId" :fields="props.fields" />
-    <HowItLooks v-model="listing.definition" :fields="props.fields" :looks="props.looks" :page="props.page" :preview="props.preview" :address="where" />
+    <HowItLooks
+      v-model="listing.definition"
+      :fields="props.fields"
+      :looks="props.looks"
+      :page="props.page"
+      :preview="props.preview"
+      :address="where"
+    />
     <QuestionPart title="Where does it go?" :answer="where.replace(/^https?:\/\//, '')">
       <v-text-field
         :model-value="listing.pageAddress"
@@ -52,7 +59,13 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
       <p v-if="listing.definition.layout === 'wholeBlog'" class="small soft mt-2">
         This page becomes the home of the blog: feeds, mails and search engines are told that its posts live there.
       </p>
-      <v-text-field v-model="listing.name" class="mt-3" density="compact" label="Name, for the team" :error-messages="props.fields.name" />
+      <v-text-field
+        v-model="listing.name"
+        class="mt-3"
+        density="compact"
+        label="Name, for the team"
+        :error-messages="props.fields.name"
+      />
     </QuestionPart>
   </fieldset>
 </template>

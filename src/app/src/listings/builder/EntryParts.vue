@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
-import ChipChoice from './ChipChoice.vue'
-import NumberLine from './NumberLine.vue'
+import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
 import PartOrder from './PartOrder.vue'
-import QuestionPart from './QuestionPart.vue'
 import { useOwnFields } from '../useOwnFields'
 import type { WholeDefinition } from '../wholeDefinition'
 
@@ -58,7 +56,15 @@ const arranged = computed(() => {
   const { details } = definition.value
   const parts: Schemas['EntryPart'][] = ['title']
   if (details.picture && form.value.picturePlace === 'amongParts') parts.unshift('picture')
-  if (details.date || details.author || details.category || form.value.source || form.value.readingTime || form.value.comments || form.value.fields.length)
+  if (
+    details.date ||
+    details.author ||
+    details.category ||
+    form.value.source ||
+    form.value.readingTime ||
+    form.value.comments ||
+    form.value.fields.length
+  )
     parts.push('byline')
   if (details.excerpt) parts.push('excerpt')
   if (form.value.tags) parts.push('tags')
@@ -100,7 +106,11 @@ const arranged = computed(() => {
         :class="{ on: form.fields.includes(field.key) }"
         :aria-pressed="form.fields.includes(field.key)"
         :title="`Own field ${field.label}`"
-        @click="form.fields = form.fields.includes(field.key) ? form.fields.filter((key) => key !== field.key) : [...form.fields, field.key]"
+        @click="
+          form.fields = form.fields.includes(field.key)
+            ? form.fields.filter((key) => key !== field.key)
+            : [...form.fields, field.key]
+        "
       >
         {{ field.label }}
       </button>
@@ -112,7 +122,9 @@ const arranged = computed(() => {
       <summary class="link">Places and order</summary>
       <div class="fine">
         <ChipChoice v-if="definition.details.picture" v-model="form.picturePlace" label="Picture" :choices="places" />
-        <p v-if="form.picturePlace === 'behind'" class="soft">A veil lies between picture and text, dark enough for white text on any picture.</p>
+        <p v-if="form.picturePlace === 'behind'" class="soft">
+          A veil lies between picture and text, dark enough for white text on any picture.
+        </p>
         <PartOrder v-model="form.parts" :shown="arranged" :byline-above="form.bylineAbove" />
       </div>
     </details>

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
+import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
 import LookPart from '../styles/LookPart.vue'
 import type { ListingLooks } from '../styles/useListingLook'
 import type { usePageLook } from '../styles/usePageLook'
 import { lookSummary } from '../styles/wholeLook'
-import ChipChoice from './ChipChoice.vue'
 import LayoutChoice from './LayoutChoice.vue'
-import NumberLine from './NumberLine.vue'
-import QuestionPart from './QuestionPart.vue'
 import type { WholeDefinition } from '../wholeDefinition'
 
 const definition = defineModel<WholeDefinition>({ required: true })
@@ -36,12 +34,27 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
 </script>
 
 <template>
-  <QuestionPart title="How does it look?" :answer="props.looks.chosen.value ? 'a shared look' : lookSummary(definition.look)">
+  <QuestionPart
+    title="How does it look?"
+    :answer="props.looks.chosen.value ? 'a shared look' : lookSummary(definition.look)"
+  >
     <LayoutChoice v-model="definition.layout" />
     <div class="fine">
-      <NumberLine v-if="has('columns', 'bricks', 'carousel')" v-model="form.columns" label="Columns, at most" name="columns" :min="1" :max="6" />
+      <NumberLine
+        v-if="has('columns', 'bricks', 'carousel')"
+        v-model="form.columns"
+        label="Columns, at most"
+        name="columns"
+        :min="1"
+        :max="6"
+      />
       <ChipChoice v-if="has('rows', 'zigzag')" v-model="form.pictureSide" label="Picture" :choices="sides" />
-      <ChipChoice v-if="!has('bricks', 'ticker', 'archive', 'tagCloud', 'categoryIndex')" v-model="form.ratio" label="Its shape" :choices="ratios" />
+      <ChipChoice
+        v-if="!has('bricks', 'ticker', 'archive', 'tagCloud', 'categoryIndex')"
+        v-model="form.ratio"
+        label="Its shape"
+        :choices="ratios"
+      />
       <NumberLine
         v-if="has('carousel', 'ticker')"
         v-model="definition.moveSeconds"
@@ -51,7 +64,13 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
         :max="60"
         empty="never"
       />
-      <v-text-field v-model="definition.heading" density="compact" label="Heading above it" clearable :error-messages="props.fields['definition.heading']" />
+      <v-text-field
+        v-model="definition.heading"
+        density="compact"
+        label="Heading above it"
+        clearable
+        :error-messages="props.fields['definition.heading']"
+      />
     </div>
     <details class="small">
       <summary class="link">Around the entries</summary>
@@ -90,7 +109,13 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
         <v-checkbox v-model="frame.feedLink" label="Link to the feed" />
       </div>
     </details>
-    <LookPart :looks="props.looks" :page="props.page" :preview="props.preview" :fields="props.fields" :address="props.address" />
+    <LookPart
+      :looks="props.looks"
+      :page="props.page"
+      :preview="props.preview"
+      :fields="props.fields"
+      :address="props.address"
+    />
   </QuestionPart>
 </template>
 

@@ -1,16 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
+import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
 import ArrangeList from '../ArrangeList.vue'
-import ChipChoice from './ChipChoice.vue'
-import NumberLine from './NumberLine.vue'
-import QuestionPart from './QuestionPart.vue'
 import type { WholeDefinition } from '../wholeDefinition'
 
 const definition = defineModel<WholeDefinition>({ required: true })
 const props = defineProps<{ preview: Schemas['ListingPreview'] | null; fields: Record<string, string[]> }>()
-const all = computed({ get: () => definition.value.count === 0, set: (yes: boolean) => (definition.value.count = yes ? 0 : 5) })
-const count = computed({ get: () => definition.value.count || null, set: (value: number | null) => (definition.value.count = value ?? 0) })
+const all = computed({
+  get: () => definition.value.count === 0,
+  set: (yes: boolean) => (definition.value.count = yes ? 0 : 5),
+})
+const count = computed({
+  get: () => definition.value.count || null,
+  set: (value: number | null) => (definition.value.count = value ?? 0),
+})
 const orders = [
   ['newest', 'Newest'],
   ['oldest', 'Oldest'],
@@ -35,14 +39,28 @@ const entering = [
 
 <template>
   <QuestionPart title="How many, in what order?" :answer="props.preview ? `${props.preview.fitting} fit` : ''">
-    <NumberLine v-model="count" label="Show" name="count" :min="1" :max="50" empty="all" :problem="props.fields['definition.count']?.[0]">
+    <NumberLine
+      v-model="count"
+      label="Show"
+      name="count"
+      :min="1"
+      :max="50"
+      empty="all"
+      :problem="props.fields['definition.count']?.[0]"
+    >
       <button type="button" class="chip all" :class="{ on: all }" :aria-pressed="all" @click="all = !all">All</button>
     </NumberLine>
     <ChipChoice v-model="definition.order" label="Order" :choices="orders" />
     <p v-if="definition.order === 'related'" class="small soft hint">
-      The most like the post of the page it stands on, by categories, tags and words. On other pages the newest. The preview takes your newest post.
+      The most like the post of the page it stands on, by categories, tags and words. On other pages the newest. The
+      preview takes your newest post.
     </p>
-    <ChipChoice v-if="definition.order === 'byHand'" v-model="definition.newPosts" label="New posts" :choices="entering" />
+    <ChipChoice
+      v-if="definition.order === 'byHand'"
+      v-model="definition.newPosts"
+      label="New posts"
+      :choices="entering"
+    />
     <ChipChoice v-model="definition.paging" label="Then" :choices="pagings" />
     <ArrangeList
       v-if="props.preview?.first.length"

@@ -16,7 +16,9 @@ const names: Record<Schemas['EntryPart'], string> = {
   more: 'Link at the end',
 }
 const usual = computed<Schemas['EntryPart'][]>(() =>
-  props.bylineAbove ? ['picture', 'byline', 'title', 'excerpt', 'tags', 'more'] : ['picture', 'title', 'byline', 'excerpt', 'tags', 'more'],
+  props.bylineAbove
+    ? ['picture', 'byline', 'title', 'excerpt', 'tags', 'more']
+    : ['picture', 'title', 'byline', 'excerpt', 'tags', 'more'],
 )
 const all = computed(() => [...new Set([...parts.value, ...usual.value])].filter((part) => props.shown.includes(part)))
 
@@ -43,10 +45,20 @@ const { dragged, move, key } = useMoving(
       @keydown="key($event, index)"
     >
       <span>{{ names[part] }}</span>
-      <button type="button" :aria-label="`Move up: ${names[part]}`" :disabled="index === 0" @click="move(index, index - 1)">
+      <button
+        type="button"
+        :aria-label="`Move up: ${names[part]}`"
+        :disabled="index === 0"
+        @click="move(index, index - 1)"
+      >
         <v-icon :icon="mdiArrowUp" size="16" />
       </button>
-      <button type="button" :aria-label="`Move down: ${names[part]}`" :disabled="index === all.length - 1" @click="move(index, index + 1)">
+      <button
+        type="button"
+        :aria-label="`Move down: ${names[part]}`"
+        :disabled="index === all.length - 1"
+        @click="move(index, index + 1)"
+      >
         <v-icon :icon="mdiArrowDown" size="16" />
       </button>
     </li>

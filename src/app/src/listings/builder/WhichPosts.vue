@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { useTerms } from '../../shared'
+import { NumberLine, QuestionPart, useTerms } from '../../shared'
 import FieldConditions from './FieldConditions.vue'
-import NumberLine from './NumberLine.vue'
-import QuestionPart from './QuestionPart.vue'
 import { useOwnFields } from '../useOwnFields'
 import type { WholeDefinition } from '../wholeDefinition'
 
@@ -18,12 +16,19 @@ const own = useOwnFields(
 const filter = computed(() => definition.value.filter)
 const asked = computed(() => {
   const { categories, tags, authors, featuredOnly, withPictureOnly, maxAgeDays, titleWords } = filter.value
-  const parts = [...categories.any, ...tags.any, ...tags.all, ...authors, ...[...categories.none, ...tags.none].map((one) => `no ${one}`)]
+  const parts = [
+    ...categories.any,
+    ...tags.any,
+    ...tags.all,
+    ...authors,
+    ...[...categories.none, ...tags.none].map((one) => `no ${one}`),
+  ]
   if (featuredOnly) parts.push('featured')
   if (withPictureOnly) parts.push('with picture')
   if (maxAgeDays) parts.push(`${maxAgeDays} days`)
   if (titleWords) parts.push(`“${titleWords}”`)
-  for (const one of filter.value.fields) parts.push(`${own.value.find((field) => field.key === one.key)?.label ?? one.key} ${one.value ?? 'filled in'}`)
+  for (const one of filter.value.fields)
+    parts.push(`${own.value.find((field) => field.key === one.key)?.label ?? one.key} ${one.value ?? 'filled in'}`)
   return parts
 })
 const open = ref(asked.value.length > 0)
@@ -63,8 +68,12 @@ function toggle(blog: number): void {
         {{ blog.name }}
       </button>
     </div>
-    <p v-if="definition.blogs.length === 0 || props.fields['definition.blogs']" class="m small" role="alert">Choose at least one blog.</p>
-    <button type="button" class="link small mt-2" :aria-expanded="open" @click="open = !open">{{ open ? 'Fewer conditions' : 'Only some of them' }}</button>
+    <p v-if="definition.blogs.length === 0 || props.fields['definition.blogs']" class="m small" role="alert">
+      Choose at least one blog.
+    </p>
+    <button type="button" class="link small mt-2" :aria-expanded="open" @click="open = !open">
+      {{ open ? 'Fewer conditions' : 'Only some of them' }}
+    </button>
     <div v-if="open" class="conditions">
       <v-autocomplete
         v-for="[label, group, kind, items] in terms3"
@@ -77,7 +86,15 @@ function toggle(blog: number): void {
         closable-chips
         density="compact"
       />
-      <v-autocomplete v-model="filter.authors" label="Authors" :items="terms?.authors ?? []" multiple chips closable-chips density="compact" />
+      <v-autocomplete
+        v-model="filter.authors"
+        label="Authors"
+        :items="terms?.authors ?? []"
+        multiple
+        chips
+        closable-chips
+        density="compact"
+      />
       <v-text-field v-model="filter.titleWords" label="Words in the title" density="compact" clearable />
       <NumberLine
         v-model="filter.maxAgeDays"
@@ -88,8 +105,20 @@ function toggle(blog: number): void {
         empty="any"
         :problem="props.fields['definition.filter.maxAgeDays']?.[0]"
       />
-      <NumberLine v-model="definition.mostPerBlog" label="Most of one blog" name="most-per-blog" :min="1" :max="50" empty="any" />
-      <FieldConditions v-if="own.length || filter.fields.length" v-model="filter.fields" :own="own" :fields="props.fields" />
+      <NumberLine
+        v-model="definition.mostPerBlog"
+        label="Most of one blog"
+        name="most-per-blog"
+        :min="1"
+        :max="50"
+        empty="any"
+      />
+      <FieldConditions
+        v-if="own.length || filter.fields.length"
+        v-model="filter.fields"
+        :own="own"
+        :fields="props.fields"
+      />
       <v-checkbox v-model="filter.featuredOnly" label="Featured posts only" />
       <v-checkbox v-model="filter.withPictureOnly" label="Posts with a picture only" />
       <v-checkbox v-model="definition.leaveOutCurrent" label="Leave out the post of the page it stands on" />

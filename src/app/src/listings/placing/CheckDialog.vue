@@ -52,10 +52,17 @@ watch(
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <p v-if="running && !result" class="waiting" role="status">Fetching the page as a visitor would …</p>
       <template v-if="result">
-        <p class="verdict t" role="status" :class="result.isInPlace ? 'v' : 'm'">{{ result.isInPlace ? 'It is in place.' : 'Not yet: see what is marked.' }}</p>
+        <p class="verdict t" role="status" :class="result.isInPlace ? 'v' : 'm'">
+          {{ result.isInPlace ? 'It is in place.' : 'Not yet: see what is marked.' }}
+        </p>
         <ul>
           <li v-for="point in result.points" :key="point.point" :data-point="point.point" :data-state="point.state">
-            <v-icon :icon="looks[point.state].icon" size="18" :class="looks[point.state].tone" :aria-label="looks[point.state].word" />
+            <v-icon
+              :icon="looks[point.state].icon"
+              size="18"
+              :class="looks[point.state].tone"
+              :aria-label="looks[point.state].word"
+            />
             <div>
               <span :class="{ soft: point.state === 'untold' }">{{ point.message }}</span>
               <p v-if="point.fix" class="small soft">{{ point.fix }}</p>
@@ -64,7 +71,8 @@ watch(
         </ul>
       </template>
       <div class="row">
-        <v-btn variant="outlined" @click="open = false">Close</v-btn><a class="link" :href="address" target="_blank" rel="noopener">Open the page</a>
+        <v-btn variant="outlined" @click="open = false">Close</v-btn
+        ><a class="link" :href="address" target="_blank" rel="noopener">Open the page</a>
       </div>
     </v-card>
   </v-dialog>

@@ -8,7 +8,14 @@ import { placeFragment } from './placeFragment'
 import { pointAt } from './pointAt'
 
 const spot = defineModel<string | null>('spot', { required: true })
-const props = defineProps<{ siteId: number; listingId: number; listingKey: string; address: string; html: string | null; mayEdit: boolean }>()
+const props = defineProps<{
+  siteId: number
+  listingId: number
+  listingKey: string
+  address: string
+  html: string | null
+  mayEdit: boolean
+}>()
 const width = useQueryValue('width')
 const sample = useQueryValue('sample')
 const light = useQueryValue('light')
@@ -41,7 +48,11 @@ function place(): void {
   const inside = frame.value?.contentDocument
   // Before the page's own style sheets are there, its type and colours cannot be told.
   if (inside?.readyState !== 'complete' || !inside.body || props.html === null) return
-  placeFragment(inside, props.html, { key: props.listingKey, spot: spot.value, isRightToLeft: light.value.includes('rtl') })
+  placeFragment(inside, props.html, {
+    key: props.listingKey,
+    spot: spot.value,
+    isRightToLeft: light.value.includes('rtl'),
+  })
 }
 watch([() => props.html, spot, light], place)
 
@@ -64,7 +75,11 @@ function toggle(name: 'dark' | 'rtl'): void {
 <template>
   <div class="frame-bar">
     <b>{{ shown }}</b><span>{{
-      page?.hasListing ? 'your page, with the listing in it' : page ? 'your page; the listing is not on it yet and stands where it could be' : ''
+      page?.hasListing
+        ? 'your page, with the listing in it'
+        : page
+          ? 'your page; the listing is not on it yet and stands where it could be'
+          : ''
     }}</span>
     <div class="widths">
       <WidthChips v-model="width" />
@@ -84,16 +99,39 @@ function toggle(name: 'dark' | 'rtl'): void {
       </button>
     </span>
     <span class="chips" role="group" aria-label="Try it in">
-      <button class="chip" :class="{ on: light.includes('dark') }" :aria-pressed="light.includes('dark')" @click="toggle('dark')">Dark</button>
-      <button class="chip" :class="{ on: light.includes('rtl') }" :aria-pressed="light.includes('rtl')" @click="toggle('rtl')">Right to left</button>
+      <button
+        class="chip"
+        :class="{ on: light.includes('dark') }"
+        :aria-pressed="light.includes('dark')"
+        @click="toggle('dark')"
+      >
+        Dark
+      </button>
+      <button
+        class="chip"
+        :class="{ on: light.includes('rtl') }"
+        :aria-pressed="light.includes('rtl')"
+        @click="toggle('rtl')"
+      >
+        Right to left
+      </button>
     </span>
-    <button v-if="props.mayEdit && page" class="chip point" :class="{ on: pointing }" :aria-pressed="pointing" @click="point">
-      <v-icon :icon="mdiCrosshairs" size="15" /> {{ pointing ? 'Click what it should stand behind' : 'Point at its place' }}
+    <button
+      v-if="props.mayEdit && page"
+      class="chip point"
+      :class="{ on: pointing }"
+      :aria-pressed="pointing"
+      @click="point"
+    >
+      <v-icon :icon="mdiCrosshairs" size="15" />
+      {{ pointing ? 'Click what it should stand behind' : 'Point at its place' }}
     </button>
   </div>
   <div class="frame-desk">
     <p v-if="isPending" class="waiting">Fetching your page …</p>
-    <div v-else-if="error" class="trouble" role="alert">{{ lineOf(error) }} <span v-if="props.html">The listing itself is ready all the same.</span></div>
+    <div v-else-if="error" class="trouble" role="alert">
+      {{ lineOf(error) }} <span v-if="props.html">The listing itself is ready all the same.</span>
+    </div>
     <iframe
       v-else
       ref="frame"

@@ -15,10 +15,14 @@ const facts = computed(() => {
   if (!props.snippet) return ''
   const script = `${(props.snippet.scriptBytes / 1000).toFixed(1)} kB script`
   if (way.value.value === 'script')
-    return !baked.value ? `room kept free · ${script}` : `${counted(props.snippet.entries, 'entry', 'entries')} baked in · ${script}`
-  return { frame: `fits its height · ${script}`, serverInclude: 'no script', static: `${counted(props.snippet.entries, 'entry', 'entries')}, as of now` }[
-    way.value.value
-  ]
+    return !baked.value
+      ? `room kept free · ${script}`
+      : `${counted(props.snippet.entries, 'entry', 'entries')} baked in · ${script}`
+  return {
+    frame: `fits its height · ${script}`,
+    serverInclude: 'no script',
+    static: `${counted(props.snippet.entries, 'entry', 'entries')}, as of now`,
+  }[way.value.value]
 })
 </script>
 
@@ -39,7 +43,9 @@ const facts = computed(() => {
       </span>
       <code>{{ props.snippet?.snippet.slice(0, 200) }}</code>
       <span class="small soft facts">{{ facts }}</span>
-      <button class="link small" :aria-expanded="open" @click="open = !open">{{ open ? 'Less' : 'How to paste it' }}</button>
+      <button class="link small" :aria-expanded="open" @click="open = !open">
+        {{ open ? 'Less' : 'How to paste it' }}
+      </button>
     </div>
     <div v-if="open" class="how">
       <ol class="small">
@@ -47,7 +53,11 @@ const facts = computed(() => {
       </ol>
       <p v-for="pitfall in way.pitfalls" :key="pitfall" class="small soft">{{ pitfall }}</p>
       <pre class="snippet">{{ props.snippet?.snippet }}</pre>
-      <v-checkbox v-if="way.value === 'script'" v-model="baked" label="With the entries in it, for search engines and readers without scripts" />
+      <v-checkbox
+        v-if="way.value === 'script'"
+        v-model="baked"
+        label="With the entries in it, for search engines and readers without scripts"
+      />
       <div class="row">
         <CopyButton :text="props.snippet?.snippet ?? ''" label="Copy the snippet" />
         <template v-if="props.snippet?.head">

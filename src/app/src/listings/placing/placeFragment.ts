@@ -46,7 +46,11 @@ function find(page: Document, selector: string): Element | null {
 
 /** A side column, or the end of the main text. */
 function likelyPlace(page: Document): Element {
-  return page.querySelector('aside, #side, .sidebar, #sidebar') ?? page.querySelector('main, article, #main, #content') ?? page.body
+  return (
+    page.querySelector('aside, #side, .sidebar, #sidebar') ??
+    page.querySelector('main, article, #main, #content') ??
+    page.body
+  )
 }
 
 /** Scrolls inside the frame only; scrollIntoView would move the workplace around it as well. */

@@ -37,7 +37,9 @@ export function pointAt(page: Document): Promise<string | null> {
 /** An element something can stand behind: not the page itself, and not what we put there. */
 function targetOf(event: Event, page: Document): HTMLElement | null {
   const element = event.target as HTMLElement
-  return element === page.body || element === page.documentElement || element.closest('[data-antiphon-listing]') ? null : element
+  return element === page.body || element === page.documentElement || element.closest('[data-antiphon-listing]')
+    ? null
+    : element
 }
 
 /** The shortest selector that finds the element alone: by its id, or by its place in the nearest element that has one. */

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import ChipChoice from '../builder/ChipChoice.vue'
-import NumberLine from '../builder/NumberLine.vue'
+import { ChipChoice, NumberLine } from '../../shared'
 import type { WholeLook } from './wholeLook'
 
 const look = defineModel<WholeLook>({ required: true })

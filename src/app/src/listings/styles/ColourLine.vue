@@ -4,7 +4,13 @@ import type { Schemas } from '../../api'
 
 /** One colour of a look: the page's own until another is given. */
 const colour = defineModel<string | null>({ required: true })
-const props = defineProps<{ label: string; found?: Schemas['FoundValue']; pair?: Schemas['LookPair']; otherwise?: string | null; problem?: string }>()
+const props = defineProps<{
+  label: string
+  found?: Schemas['FoundValue']
+  pair?: Schemas['LookPair']
+  otherwise?: string | null
+  problem?: string
+}>()
 const shown = computed(() => colour.value ?? props.otherwise ?? props.found?.value ?? props.pair?.colour ?? null)
 const isCode = computed(() => /^#[0-9a-f]{6}$/i.test(shown.value ?? ''))
 const where = computed(() => {
@@ -23,7 +29,12 @@ function type(event: Event): void {
   <div class="line colour">
     <span :id="`label-${props.label}`">{{ props.label }}</span>
     <span class="value">
-      <input type="color" :value="isCode ? shown : '#888888'" :aria-label="`Pick a colour: ${props.label}`" @input="type" />
+      <input
+        type="color"
+        :value="isCode ? shown : '#888888'"
+        :aria-label="`Pick a colour: ${props.label}`"
+        @input="type"
+      />
       <input
         class="code"
         :value="colour ?? ''"
@@ -34,7 +45,15 @@ function type(event: Event): void {
       />
       <span v-if="props.pair?.nearest" class="tag o">{{ ratio }}, too faint</span>
       <span v-else class="soft note" :title="where">{{ [where, ratio].filter(Boolean).join(' · ') }}</span>
-      <button v-if="colour !== null" type="button" class="link reset" :aria-label="`Take the page’s own: ${props.label}`" @click="colour = null">Undo</button>
+      <button
+        v-if="colour !== null"
+        type="button"
+        class="link reset"
+        :aria-label="`Take the page’s own: ${props.label}`"
+        @click="colour = null"
+      >
+        Undo
+      </button>
       <button v-if="props.pair?.nearest" type="button" class="link small nearest" @click="colour = props.pair.nearest">
         <i :style="{ background: props.pair.nearest }" /> Use {{ props.pair.nearest }}, the nearest that reads
       </button>

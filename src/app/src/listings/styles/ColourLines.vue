@@ -11,7 +11,12 @@ const props = defineProps<{
   problems: Record<string, string[]>
   path: string
 }>()
-const lines: { name: keyof Schemas['LookColours']; label: string; found?: Schemas['FoundProperty']; part?: Schemas['LookPart'] }[] = [
+const lines: {
+  name: keyof Schemas['LookColours']
+  label: string
+  found?: Schemas['FoundProperty']
+  part?: Schemas['LookPart']
+}[] = [
   { name: 'background', label: 'Background', found: 'background' },
   { name: 'text', label: 'Text', found: 'text', part: 'text' },
   { name: 'heading', label: 'Heading', found: 'heading', part: 'heading' },
@@ -20,10 +25,15 @@ const lines: { name: keyof Schemas['LookColours']; label: string; found?: Schema
   { name: 'accent', label: 'Accent', part: 'accent' },
   { name: 'line', label: 'Lines', found: 'line' },
 ]
-const pairOf = (part?: Schemas['LookPart']) => props.contrast.find((pair) => pair.part === part && pair.isDark === props.isDark)
+const pairOf = (part?: Schemas['LookPart']) =>
+  props.contrast.find((pair) => pair.part === part && pair.isDark === props.isDark)
 // A light or dark look has colours of its own where nothing is said; the pairs tell them.
 const standardOf = (line: (typeof lines)[number]) =>
-  props.standard ? (line.name === 'background' ? (pairOf('text')?.background ?? null) : (pairOf(line.part)?.colour ?? null)) : null
+  props.standard
+    ? line.name === 'background'
+      ? (pairOf('text')?.background ?? null)
+      : (pairOf(line.part)?.colour ?? null)
+    : null
 </script>
 
 <template>

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import ChipChoice from '../builder/ChipChoice.vue'
-import { useNotice } from '../../shared'
+import { ChipChoice, useNotice } from '../../shared'
 import BoxLines from './BoxLines.vue'
 import ColourLines from './ColourLines.vue'
 import MatchDialog from './MatchDialog.vue'
@@ -87,7 +86,9 @@ async function share(name: string): Promise<void> {
       <BoxLines v-model="look" :problems="problems" :path="path" />
     </details>
     <details class="small">
-      <summary class="link">CSS for parts{{ props.preview?.cssProblems.length ? `: ${props.preview.cssProblems.length} to look at` : '' }}</summary>
+      <summary class="link">
+        CSS for parts{{ props.preview?.cssProblems.length ? `: ${props.preview.cssProblems.length} to look at` : '' }}
+      </summary>
       <PartCss v-model="look.css" :problems="props.preview?.cssProblems ?? []" />
     </details>
   </fieldset>

@@ -27,7 +27,8 @@ const names: Record<Schemas['FoundProperty'], string> = {
 }
 const data = computed(() => props.page.query.data.value)
 const isColour = (value: string) => value.startsWith('#')
-const unit = (property: Schemas['FoundProperty']) => (['textSize', 'headingSize', 'radius', 'spacing'].includes(property) ? ' px' : '')
+const unit = (property: Schemas['FoundProperty']) =>
+  ['textSize', 'headingSize', 'radius', 'spacing'].includes(property) ? ' px' : ''
 
 watch(
   [open, data],
@@ -50,14 +51,20 @@ function take(): void {
   <v-dialog v-model="open" max-width="600">
     <v-card class="match">
       <h2>Match {{ props.address.replace(/^https?:\/\//, '') }}</h2>
-      <p v-if="props.page.query.isPending.value" class="waiting" role="status">Reading the page and its style sheets …</p>
-      <p v-else-if="props.page.query.error.value" class="trouble" role="alert">{{ lineOf(props.page.query.error.value) }}</p>
+      <p v-if="props.page.query.isPending.value" class="waiting" role="status">
+        Reading the page and its style sheets …
+      </p>
+      <p v-else-if="props.page.query.error.value" class="trouble" role="alert">
+        {{ lineOf(props.page.query.error.value) }}
+      </p>
       <template v-else-if="data">
         <p class="soft small">
-          Read in {{ data.sheets.join(', ') || 'the page' }}. A listing inherits most of this by itself; what you take is fixed, also where the page changes
-          later.
+          Read in {{ data.sheets.join(', ') || 'the page' }}. A listing inherits most of this by itself; what you take
+          is fixed, also where the page changes later.
         </p>
-        <p v-if="data.missing.length" class="o small">{{ counted(data.missing.length, 'style sheet') }} could not be had: {{ data.missing.join(', ') }}.</p>
+        <p v-if="data.missing.length" class="o small">
+          {{ counted(data.missing.length, 'style sheet') }} could not be had: {{ data.missing.join(', ') }}.
+        </p>
         <ul>
           <li v-for="one in data.found" :key="one.property">
             <label>
@@ -66,15 +73,24 @@ function take(): void {
               <i v-else class="text" :style="one.property.endsWith('Family') ? { fontFamily: one.value } : {}">Aa</i>
               <span>{{ names[one.property] }}</span>
               <code>{{ one.value }}{{ unit(one.property) }}</code>
-              <span class="soft small where" :title="one.selector ?? ''">{{ one.selector ? `${one.selector} in ${one.sheet}` : 'the browser’s own' }}</span>
+              <span class="soft small where" :title="one.selector ?? ''">{{
+                one.selector ? `${one.selector} in ${one.sheet}` : 'the browser’s own'
+              }}</span>
             </label>
           </li>
         </ul>
       </template>
       <div class="row">
-        <v-btn :disabled="!data || taken.length === 0" @click="take">{{ taken.length === data?.found.length ? 'Take all' : `Take ${taken.length}` }}</v-btn>
+        <v-btn :disabled="!data || taken.length === 0" @click="take">{{
+          taken.length === data?.found.length ? 'Take all' : `Take ${taken.length}`
+        }}</v-btn>
         <v-btn variant="outlined" @click="open = false">Leave it</v-btn>
-        <button v-if="data" type="button" class="link small" @click="taken = taken.length ? [] : data.found.map((one) => one.property)">
+        <button
+          v-if="data"
+          type="button"
+          class="link small"
+          @click="taken = taken.length ? [] : data.found.map((one) => one.property)"
+        >
           {{ taken.length ? 'None' : 'All' }}
         </button>
       </div>

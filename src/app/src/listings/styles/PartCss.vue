@@ -3,7 +3,10 @@ import type { Schemas } from '../../api'
 
 const css = defineModel<string | null>({ required: true })
 const props = defineProps<{ problems: Schemas['CssProblemView'][] }>()
-const parts = 'listing heading introduction entries entry picture words title link byline excerpt tags more paging closing empty'.split(' ')
+const parts =
+  'listing heading introduction entries entry picture words title link byline excerpt tags more paging closing empty'.split(
+    ' ',
+  )
 
 function type(event: Event): void {
   css.value = (event.target as HTMLTextAreaElement).value || null
@@ -12,7 +15,8 @@ function type(event: Event): void {
 
 <template>
   <p class="small soft">
-    Rules for named parts, such as <code>title { letter-spacing: .02em }</code>. They reach nothing outside the listing. Parts: {{ parts.join(', ') }}.
+    Rules for named parts, such as <code>title { letter-spacing: .02em }</code>. They reach nothing outside the listing.
+    Parts: {{ parts.join(', ') }}.
   </p>
   <textarea
     :value="css ?? ''"

@@ -9,7 +9,10 @@ const props = defineProps<{ looks: Schemas['LookView'][]; changing: boolean; pro
 const emit = defineEmits<{ share: [name: string]; change: []; detach: []; remove: [] }>()
 const naming = ref(false)
 const name = ref('')
-const items = computed(() => [{ title: 'Its own', value: null }, ...props.looks.map((look) => ({ title: look.name, value: look.id }))])
+const items = computed(() => [
+  { title: 'Its own', value: null },
+  ...props.looks.map((look) => ({ title: look.name, value: look.id })),
+])
 const look = computed(() => props.looks.find((one) => one.id === chosen.value))
 const others = computed(() => look.value?.usedBy.length ?? 0)
 
@@ -31,13 +34,22 @@ function share(): void {
         <button type="button" class="link back" @click="emit('remove')">Remove this look</button></template
       >
       <template v-else>
-        <button type="button" class="link" @click="emit('change')">{{ others === 1 ? 'Change it' : `Change it for all ${others}` }}</button> ·
+        <button type="button" class="link" @click="emit('change')">
+          {{ others === 1 ? 'Change it' : `Change it for all ${others}` }}
+        </button>
+        ·
         <button type="button" class="link" @click="emit('detach')">Change it for this one only</button>
       </template>
     </p>
-    <p v-else-if="!naming" class="small"><button type="button" class="link" @click="naming = true">Save as a look for other listings</button></p>
+    <p v-else-if="!naming" class="small">
+      <button type="button" class="link" @click="naming = true">Save as a look for other listings</button>
+    </p>
     <form v-else class="row" @submit.prevent="share">
-      <v-text-field v-model="name" density="compact" label="Name of the look" autofocus /><v-btn type="submit" height="40">Save</v-btn>
+      <v-text-field v-model="name" density="compact" label="Name of the look" autofocus /><v-btn
+        type="submit"
+        height="40"
+        >Save</v-btn
+      >
     </form>
   </div>
 </template>

@@ -50,7 +50,11 @@ function number(event: Event): number | null {
           />
         </td>
         <td>
-          <select :value="look[part].weight ?? ''" :aria-label="`Weight of ${label}`" @change="look[part].weight = number($event)">
+          <select
+            :value="look[part].weight ?? ''"
+            :aria-label="`Weight of ${label}`"
+            @change="look[part].weight = number($event)"
+          >
             <option value="">–</option>
             <option v-for="weight in [300, 400, 500, 600, 700, 800]" :key="weight" :value="weight">{{ weight }}</option>
           </select>
@@ -59,7 +63,9 @@ function number(event: Event): number | null {
     </tbody>
   </table>
   <template v-for="[part] in parts" :key="part">
-    <p v-for="field in ['family', 'size', 'weight']" :key="field" class="m small" role="alert">{{ props.problems[`${props.path}.${part}.${field}`]?.[0] }}</p>
+    <p v-for="field in ['family', 'size', 'weight']" :key="field" class="m small" role="alert">
+      {{ props.problems[`${props.path}.${part}.${field}`]?.[0] }}
+    </p>
   </template>
 </template>
 

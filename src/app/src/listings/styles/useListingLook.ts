@@ -1,8 +1,8 @@
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
+import { computed, ref, type Ref } from 'vue'
 import type { BuiltListing } from '../useListing'
 import { useLooks } from './useLooks'
-import { wholeLook, type WholeLook } from './wholeLook'
+import { useSharedLook } from './useSharedLook'
+import type { WholeLook } from './wholeLook'
 
 /** What the builder does with the look of a listing. */
 export type ListingLooks = ReturnType<typeof useListingLook>
@@ -11,8 +11,6 @@ export type ListingLooks = ReturnType<typeof useListingLook>
 export function useListingLook(site: () => number, listing: Ref<BuiltListing | null>, changed: () => void) {
   const { looks, add, save, remove, act } = useLooks(site)
   const changing = ref(false)
-  const shared = ref<WholeLook>(wholeLook())
-  const stored = ref('')
   const all = computed(() => looks.value ?? [])
   const chosen = computed({
     get: () => listing.value?.lookId ?? null,
@@ -22,27 +20,13 @@ export function useListingLook(site: () => number, listing: Ref<BuiltListing | n
     },
   })
   const current = computed(() => all.value.find((look) => look.id === chosen.value))
+  const shared = useSharedLook(current, changing, async ({ id, name }, value) => {
+    const saved = await save(id, name, value)
+    if (saved) changed()
+    return saved !== undefined
+  })
   const look = computed(() => (chosen.value === null ? listing.value!.definition.look : shared.value))
   const mayChange = computed(() => chosen.value === null || changing.value)
-
-  watch(
-    current,
-    (now) => {
-      if (!now || (changing.value && stored.value !== JSON.stringify(shared.value))) return
-      shared.value = wholeLook(JSON.parse(JSON.stringify(now.definition)) as WholeLook)
-      stored.value = JSON.stringify(shared.value)
-    },
-    { immediate: true },
-  )
-
-  const store = useDebounceFn(async () => {
-    const typed = JSON.stringify(shared.value)
-    if (!current.value || !changing.value || typed === stored.value) return
-    if (!(await save(current.value.id, current.value.name, shared.value))) return
-    stored.value = typed
-    changed()
-  }, 400)
-  watch(shared, () => void store(), { deep: true })
 
   function replace(value: WholeLook): void {
     if (chosen.value === null) listing.value!.definition.look = value

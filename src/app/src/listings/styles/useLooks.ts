@@ -15,7 +15,9 @@ export function useLooks(site: () => number) {
 
   /** Saves a look under a name, for other listings too. */
   async function add(name: string, definition: WholeLook) {
-    const made = await act.run(() => take(api.POST('/api/sites/{site}/looks', { params: { path: { site: site() } }, body: { name, definition } })))
+    const made = await act.run(() =>
+      take(api.POST('/api/sites/{site}/looks', { params: { path: { site: site() } }, body: { name, definition } })),
+    )
     refresh()
     return made
   }
@@ -23,7 +25,12 @@ export function useLooks(site: () => number) {
   /** Changes a look, and with it every listing that uses it. */
   async function save(id: number, name: string, definition: WholeLook) {
     const saved = await act.run(() =>
-      take(api.PUT('/api/sites/{site}/looks/{look}', { params: { path: { site: site(), look: id } }, body: { name, definition } })),
+      take(
+        api.PUT('/api/sites/{site}/looks/{look}', {
+          params: { path: { site: site(), look: id } },
+          body: { name, definition },
+        }),
+      ),
     )
     refresh()
     return saved
@@ -31,7 +38,9 @@ export function useLooks(site: () => number) {
 
   /** Removes a look; listings that use it keep it as their own. */
   async function remove(id: number): Promise<void> {
-    await act.run(() => take(api.DELETE('/api/sites/{site}/looks/{look}', { params: { path: { site: site(), look: id } } })))
+    await act.run(() =>
+      take(api.DELETE('/api/sites/{site}/looks/{look}', { params: { path: { site: site(), look: id } } })),
+    )
     refresh()
   }
 

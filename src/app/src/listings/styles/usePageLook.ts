@@ -6,12 +6,16 @@ import { api, type Schemas, take } from '../../api'
 export function usePageLook(site: () => number, address: () => string) {
   const query = useQuery({
     queryKey: ['pageLook', site, address],
-    queryFn: () => take(api.GET('/api/sites/{site}/looks/match', { params: { path: { site: site() }, query: { address: address() } } })),
+    queryFn: () =>
+      take(
+        api.GET('/api/sites/{site}/looks/match', { params: { path: { site: site() }, query: { address: address() } } }),
+      ),
     staleTime: 300_000,
     retry: false,
     enabled: () => address() !== '',
   })
-  const value = (property: Schemas['FoundProperty']) => query.data.value?.found.find((one) => one.property === property)?.value ?? null
+  const value = (property: Schemas['FoundProperty']) =>
+    query.data.value?.found.find((one) => one.property === property)?.value ?? null
   const colours = computed<Schemas['LookColours'] | null>(() =>
     query.data.value
       ? {

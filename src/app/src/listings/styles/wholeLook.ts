@@ -3,7 +3,15 @@ import type { Schemas } from '../../api'
 /** A look with every part there; the API lets those out that say nothing. */
 export type WholeLook = Required<Schemas['ListingLook']>
 
-const colours = (): Schemas['LookColours'] => ({ background: null, text: null, heading: null, link: null, byline: null, accent: null, line: null })
+const colours = (): Schemas['LookColours'] => ({
+  background: null,
+  text: null,
+  heading: null,
+  link: null,
+  byline: null,
+  accent: null,
+  line: null,
+})
 const type = (): Schemas['PartType'] => ({ family: null, size: null, weight: null })
 
 /** Fills in what a look leaves out: everything is then the page's own. */

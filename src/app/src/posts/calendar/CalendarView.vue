@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { useQuery } from '@tanstack/vue-query'
+import { computed } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { counted, PageTitle, PostTabs, useAct, useNotice, useQueryValue, useSite } from '../../shared'
+import { counted, PageTitle, PostTabs, useQueryValue, useSite } from '../../shared'
 import { statuses } from '../status'
-import { monthName, shifted, todayIn, weeksOf } from './month'
+import { dayName, monthName, shifted, todayIn, weeksOf } from './month'
+import { useCalendarMoving } from './useCalendarMoving'
 
 type Entry = Schemas['CalendarEntry']
 
@@ -15,64 +16,21 @@ const today = computed(() => todayIn(site.value?.timeZone))
 const month = computed(() => (/^\d{4}-\d{2}$/.test(asked.value) ? asked.value : today.value.slice(0, 7)))
 const { data, error, isPending } = useQuery({
   queryKey: ['calendar', id, month],
-  queryFn: () => take(api.GET('/api/sites/{site}/calendar', { params: { path: { site: id.value }, query: { month: month.value } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/calendar', { params: { path: { site: id.value }, query: { month: month.value } } }),
+    ),
   placeholderData: (before) => before,
 })
 const weeks = computed(() => weeksOf(month.value))
 const days = computed(() => {
   const found = new Map<string, Entry[]>()
-  for (const entry of data.value?.entries ?? []) found.set(entry.local.slice(0, 10), [...(found.get(entry.local.slice(0, 10)) ?? []), entry])
+  for (const entry of data.value?.entries ?? [])
+    found.set(entry.local.slice(0, 10), [...(found.get(entry.local.slice(0, 10)) ?? []), entry])
   return found
 })
 const coming = computed(() => data.value?.entries.filter((entry) => entry.status === 'scheduled').length ?? 0)
-const act = useAct()
-const queries = useQueryClient()
-const { say } = useNotice()
-const over = ref('')
-let dragged: Entry | null = null
-const movable = (entry: Entry) => mayEdit.value && entry.writtenHere && entry.status !== 'published'
-const dayName = (day: string) =>
-  new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(new Date(`${day}T00:00:00Z`))
-
-async function move(entry: Entry, day: string): Promise<void> {
-  const time = entry.status === 'scheduled' ? entry.local.slice(11) : '09:00'
-  const before = entry.local
-  const was = entry.status
-  const moved = await act.run(() =>
-    take(
-      api.PUT('/api/sites/{site}/calendar/{post}', {
-        params: { path: { site: id.value, post: entry.id } },
-        body: { revision: entry.revision, local: `${day}T${time}` },
-      }),
-    ),
-  )
-  act.trouble.value ||= act.fields.value.local?.[0] ?? ''
-  reload()
-  if (moved)
-    say(
-      `“${entry.title}” goes out on ${dayName(day)} at ${time}.`,
-      was === 'scheduled' ? () => move({ ...moved, local: before }, before.slice(0, 10)) : undefined,
-    )
-}
-
-function drop(day: string): void {
-  over.value = ''
-  if (dragged && dragged.local.slice(0, 10) !== day) void move(dragged, day)
-  dragged = null
-}
-
-function key(event: KeyboardEvent, entry: Entry): void {
-  const step = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: -7, ArrowDown: 7 }[event.key]
-  if (!step || !event.altKey || !movable(entry)) return
-  event.preventDefault()
-  const day = new Date(`${entry.local.slice(0, 10)}T00:00:00Z`)
-  day.setUTCDate(day.getUTCDate() + step)
-  void move(entry, day.toISOString().slice(0, 10))
-}
-
-function reload(): void {
-  for (const name of ['calendar', 'posts', 'coverage']) void queries.invalidateQueries({ queryKey: [name] })
-}
+const { over, trouble, movable, grab, drop, key } = useCalendarMoving(() => id.value, mayEdit)
 </script>
 
 <template>
@@ -83,19 +41,27 @@ function reload(): void {
   <PostTabs />
   <div class="work">
     <div class="row ways">
-      <button type="button" class="chip" aria-label="The month before" @click="asked = shifted(month, -1)"><v-icon :icon="mdiChevronLeft" size="18" /></button>
+      <button type="button" class="chip" aria-label="The month before" @click="asked = shifted(month, -1)">
+        <v-icon :icon="mdiChevronLeft" size="18" />
+      </button>
       <h2>{{ monthName(month) }}</h2>
-      <button type="button" class="chip" aria-label="The month after" @click="asked = shifted(month, 1)"><v-icon :icon="mdiChevronRight" size="18" /></button>
+      <button type="button" class="chip" aria-label="The month after" @click="asked = shifted(month, 1)">
+        <v-icon :icon="mdiChevronRight" size="18" />
+      </button>
       <button v-if="month !== today.slice(0, 7)" type="button" class="link" @click="asked = ''">This month</button>
-      <span v-if="mayEdit" class="soft small hintline">Drag a post that is still to come to another day, or move it with Alt and the arrow keys.</span>
+      <span v-if="mayEdit" class="soft small hintline"
+        >Drag a post that is still to come to another day, or move it with Alt and the arrow keys.</span
+      >
     </div>
-    <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ error ? lineOf(error) : act.trouble.value }}</p>
+    <p v-if="error || trouble" class="trouble" role="alert">{{ error ? lineOf(error) : trouble }}</p>
     <p v-if="isPending" class="waiting">Reading the month …</p>
     <div v-else class="sides">
       <table class="month">
         <thead>
           <tr>
-            <th v-for="name in ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']" :key="name" scope="col">{{ name }}</th>
+            <th v-for="name in ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun']" :key="name" scope="col">
+              {{ name }}
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -103,7 +69,12 @@ function reload(): void {
             <td
               v-for="day in week"
               :key="day"
-              :class="{ other: !day.startsWith(month), today: day === today, over: over === day, empty: !days.get(day)?.length }"
+              :class="{
+                other: !day.startsWith(month),
+                today: day === today,
+                over: over === day,
+                empty: !days.get(day)?.length,
+              }"
               @dragover.prevent="over = day"
               @dragleave="over = ''"
               @drop.prevent="drop(day)"
@@ -117,7 +88,7 @@ function reload(): void {
                 :to="`/s/${id}/posts/${entry.id}`"
                 :draggable="movable(entry)"
                 :title="`${statuses[entry.status].name}, ${entry.local.slice(11)}, ${entry.blogName}`"
-                @dragstart="dragged = entry"
+                @dragstart="grab(entry)"
                 @keydown="key($event, entry)"
                 ><small>{{ entry.local.slice(11) }}</small> {{ entry.title }}</router-link
               >
@@ -135,7 +106,7 @@ function reload(): void {
           :class="entry.status"
           :to="`/s/${id}/posts/${entry.id}`"
           :draggable="movable(entry)"
-          @dragstart="dragged = entry"
+          @dragstart="grab(entry)"
           >{{ entry.title }} <small>{{ statuses[entry.status].name }}</small></router-link
         >
       </section>

@@ -24,7 +24,16 @@ export function shifted(month: string, by: number): string {
 
 /** "November 2026". */
 export const monthName = (month: string) =>
-  new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(new Date(`${month}-01T00:00:00Z`))
+  new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(`${month}-01T00:00:00Z`),
+  )
 
 /** Today on the clocks of a zone, such as "2026-11-26". */
-export const todayIn = (zone: string | undefined) => new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date())
+export const todayIn = (zone: string | undefined) =>
+  new Intl.DateTimeFormat('sv-SE', { timeZone: zone }).format(new Date())
+
+/** "Friday 4 December". */
+export const dayName = (day: string) =>
+  new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long', timeZone: 'UTC' }).format(
+    new Date(`${day}T00:00:00Z`),
+  )

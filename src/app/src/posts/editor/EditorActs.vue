@@ -38,8 +38,18 @@ function passBack(): void {
     <template #activator="{ props: opener }"><v-btn variant="outlined" v-bind="opener">More</v-btn></template>
     <v-list density="compact">
       <v-list-item v-if="props.status !== 'published'" title="Copy a link to a preview" @click="preview" />
-      <v-list-item v-if="props.status === 'published'" title="Open the page" :href="props.stored.address" target="_blank" rel="noopener" />
-      <v-list-item v-if="props.status === 'published'" title="Where it shows" :to="`/s/${props.siteId}/posts/${props.stored.id}/where`" />
+      <v-list-item
+        v-if="props.status === 'published'"
+        title="Open the page"
+        :href="props.stored.address"
+        target="_blank"
+        rel="noopener"
+      />
+      <v-list-item
+        v-if="props.status === 'published'"
+        title="Where it shows"
+        :to="`/s/${props.siteId}/posts/${props.stored.id}/where`"
+      />
       <v-list-item
         v-if="props.mayEdit && props.status === 'scheduled'"
         title="Do not publish it then"
@@ -55,11 +65,22 @@ function passBack(): void {
   </v-menu>
   <template v-if="props.mayWrite">
     <template v-if="props.mayEdit && props.status === 'published'">
-      <v-btn :disabled="!props.dirty" :loading="props.running" @click="emit('change', 'published', 'The changes are public.')">Publish the changes</v-btn>
+      <v-btn
+        :disabled="!props.dirty"
+        :loading="props.running"
+        @click="emit('change', 'published', 'The changes are public.')"
+        >Publish the changes</v-btn
+      >
     </template>
-    <v-btn v-else-if="props.mayEdit && props.status === 'withdrawn'" @click="emit('change', 'published', 'Published again.')">Publish again</v-btn>
+    <v-btn
+      v-else-if="props.mayEdit && props.status === 'withdrawn'"
+      @click="emit('change', 'published', 'Published again.')"
+      >Publish again</v-btn
+    >
     <template v-else-if="props.mayEdit || props.status === 'draft'">
-      <v-btn v-if="props.mayEdit && props.status === 'inReview'" variant="outlined" @click="returning = true">Pass it back …</v-btn>
+      <v-btn v-if="props.mayEdit && props.status === 'inReview'" variant="outlined" @click="returning = true"
+        >Pass it back …</v-btn
+      >
       <v-btn
         v-if="props.status === 'scheduled'"
         variant="outlined"
@@ -75,9 +96,13 @@ function passBack(): void {
     <v-card class="pa-6">
       <form @submit.prevent="passBack">
         <h2>Pass it back</h2>
-        <p class="soft my-2">Those who have worked on it are told by mail. Remarks at passages stand beside the text.</p>
+        <p class="soft my-2">
+          Those who have worked on it are told by mail. Remarks at passages stand beside the text.
+        </p>
         <v-textarea v-model="note" label="What is to be done?" rows="3" autofocus />
-        <div class="row mt-4"><v-btn type="submit">Pass it back</v-btn><v-btn variant="text" @click="returning = false">Keep it</v-btn></div>
+        <div class="row mt-4">
+          <v-btn type="submit">Pass it back</v-btn><v-btn variant="text" @click="returning = false">Keep it</v-btn>
+        </div>
       </form>
     </v-card>
   </v-dialog>

@@ -9,7 +9,8 @@ const open = defineModel<boolean>({ required: true })
 const props = defineProps<{ siteId: number; post: Schemas['PostRequest'] }>()
 const { data, error } = useQuery({
   queryKey: ['post-page', () => props.siteId, () => JSON.stringify(props.post)],
-  queryFn: () => take(api.POST('/api/sites/{site}/posts/page', { params: { path: { site: props.siteId } }, body: props.post })),
+  queryFn: () =>
+    take(api.POST('/api/sites/{site}/posts/page', { params: { path: { site: props.siteId } }, body: props.post })),
   gcTime: 0,
 })
 </script>
@@ -21,7 +22,9 @@ const { data, error } = useQuery({
       <PageFrame v-else :html="data?.html ?? null" title="The page of this post">
         <b>{{ props.post.title || 'Untitled' }}</b>
       </PageFrame>
-      <button type="button" class="close" aria-label="Back to writing" @click="open = false"><v-icon :icon="mdiClose" /></button>
+      <button type="button" class="close" aria-label="Back to writing" @click="open = false">
+        <v-icon :icon="mdiClose" />
+      </button>
     </v-card>
   </v-dialog>
 </template>

@@ -16,7 +16,9 @@ const props = defineProps<{
   running: boolean
   fields: Record<string, string[]>
 }>()
-const emit = defineEmits<{ go: [status: 'published' | 'scheduled' | 'inReview', extra: Partial<Schemas['PostRequest']>] }>()
+const emit = defineEmits<{
+  go: [status: 'published' | 'scheduled' | 'inReview', extra: Partial<Schemas['PostRequest']>]
+}>()
 const way = ref<'now' | 'later' | 'review'>(props.mayPublish ? (props.post.publishLocal ? 'later' : 'now') : 'review')
 const when = ref(props.post.publishLocal ?? '')
 const reviewer = ref<number | null>(props.post.reviewerId ?? null)
@@ -85,15 +87,24 @@ function go(): void {
             :error-messages="props.fields.publishLocal"
           />
           <p class="soft small mt-2">
-            It goes out then by itself, also when nobody is here{{ props.receivers ? `, and ${counted(props.receivers, 'subscriber')} get a mail` : '' }}.
+            It goes out then by itself, also when nobody is here{{
+              props.receivers ? `, and ${counted(props.receivers, 'subscriber')} get a mail` : ''
+            }}.
           </p>
         </template>
         <template v-else>
           <v-select v-model="reviewer" :items="editors" label="Who looks it over?" />
-          <v-textarea v-model="note" class="mt-3" rows="2" label="A word to go with it" :error-messages="props.fields.reviewNote" />
+          <v-textarea
+            v-model="note"
+            class="mt-3"
+            rows="2"
+            label="A word to go with it"
+            :error-messages="props.fields.reviewNote"
+          />
         </template>
         <p v-if="props.findings && way !== 'review'" class="o my-3">
-          {{ counted(props.findings, 'finding is', 'findings are') }} worth a look first; they stand under “Before publishing”.
+          {{ counted(props.findings, 'finding is', 'findings are') }} worth a look first; they stand under “Before
+          publishing”.
         </p>
         <div class="row mt-4">
           <v-btn type="submit" :loading="props.running" :disabled="way === 'later' && !when">{{

@@ -5,7 +5,12 @@ import { api, type Schemas, take } from '../../api'
 const every = 12_000
 
 /** Who else has the post open, and whether it was saved elsewhere since it was loaded here. */
-export function usePresence(site: () => number, post: () => number | null, revision: () => number, active: () => boolean) {
+export function usePresence(
+  site: () => number,
+  post: () => number | null,
+  revision: () => number,
+  active: () => boolean,
+) {
   const seen = ref<Schemas['PresenceView'] | null>(null)
   const path = () => ({ params: { path: { site: site(), post: post()! } } })
 
@@ -26,6 +31,8 @@ export function usePresence(site: () => number, post: () => number | null, revis
     if (post() !== null && seen.value) void api.DELETE('/api/sites/{site}/posts/{post}/presence', path())
   })
   const others = computed(() => seen.value?.others ?? [])
-  const overtaken = computed(() => (seen.value !== null && seen.value.revision > revision() ? (seen.value.savedBy ?? 'Somebody') : null))
+  const overtaken = computed(() =>
+    seen.value !== null && seen.value.revision > revision() ? (seen.value.savedBy ?? 'Somebody') : null,
+  )
   return { others, overtaken }
 }

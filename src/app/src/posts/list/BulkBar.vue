@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { mdiCommentOutline, mdiDeleteOutline, mdiDeleteRestore, mdiFolderOutline, mdiStarOutline, mdiTagMinusOutline, mdiTagPlusOutline } from '@mdi/js'
+import {
+  mdiCommentOutline,
+  mdiDeleteOutline,
+  mdiDeleteRestore,
+  mdiFolderOutline,
+  mdiStarOutline,
+  mdiTagMinusOutline,
+  mdiTagPlusOutline,
+} from '@mdi/js'
 import { mdiAccountOutline, mdiEyeOffOutline, mdiPencilOutline } from '@mdi/js'
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
@@ -16,7 +24,13 @@ interface Offer {
   does: (count: number, words: string) => string
 }
 
-const props = defineProps<{ bulk: ReturnType<typeof useBulk>; shown: number; total: number; bin: boolean; terms: Schemas['TermsView'] | undefined }>()
+const props = defineProps<{
+  bulk: ReturnType<typeof useBulk>
+  shown: number
+  total: number
+  bin: boolean
+  terms: Schemas['TermsView'] | undefined
+}>()
 const { count, everything, act } = props.bulk
 const asking = ref<Offer | null>(null)
 const words = ref<string[]>([])
@@ -24,7 +38,14 @@ const forecast = ref<Schemas['BulkForecast'] | null>(null)
 const posts = (n: number) => counted(n, 'post')
 const offers = computed<Offer[]>(() =>
   props.bin
-    ? [{ name: 'Take out of the bin', icon: mdiDeleteRestore, change: { kind: 'restore' }, does: (n) => `Take ${posts(n)} out of the bin` }]
+    ? [
+        {
+          name: 'Take out of the bin',
+          icon: mdiDeleteRestore,
+          change: { kind: 'restore' },
+          does: (n) => `Take ${posts(n)} out of the bin`,
+        },
+      ]
     : [
         {
           name: 'Category',
@@ -58,15 +79,48 @@ const offers = computed<Offer[]>(() =>
           items: props.terms?.authors,
           does: (n, w) => `Make ${w || 'nobody'} the author of ${posts(n)}`,
         },
-        { name: 'Feature', icon: mdiStarOutline, change: { kind: 'featured', isOn: true }, does: (n) => `Feature ${posts(n)}` },
-        { name: 'Comments off', icon: mdiCommentOutline, change: { kind: 'comments', isOn: false }, does: (n) => `Turn comments off for ${posts(n)}` },
-        { name: 'Comments on', icon: mdiCommentOutline, change: { kind: 'comments', isOn: true }, does: (n) => `Turn comments on for ${posts(n)}` },
-        { name: 'Withdraw', icon: mdiEyeOffOutline, change: { kind: 'status', status: 'withdrawn' }, does: (n) => `Withdraw ${posts(n)}` },
-        { name: 'Make drafts', icon: mdiPencilOutline, change: { kind: 'status', status: 'draft' }, does: (n) => `Make ${posts(n)} drafts` },
-        { name: 'Into the bin', icon: mdiDeleteOutline, change: { kind: 'delete' }, does: (n) => `Put ${posts(n)} into the bin` },
+        {
+          name: 'Feature',
+          icon: mdiStarOutline,
+          change: { kind: 'featured', isOn: true },
+          does: (n) => `Feature ${posts(n)}`,
+        },
+        {
+          name: 'Comments off',
+          icon: mdiCommentOutline,
+          change: { kind: 'comments', isOn: false },
+          does: (n) => `Turn comments off for ${posts(n)}`,
+        },
+        {
+          name: 'Comments on',
+          icon: mdiCommentOutline,
+          change: { kind: 'comments', isOn: true },
+          does: (n) => `Turn comments on for ${posts(n)}`,
+        },
+        {
+          name: 'Withdraw',
+          icon: mdiEyeOffOutline,
+          change: { kind: 'status', status: 'withdrawn' },
+          does: (n) => `Withdraw ${posts(n)}`,
+        },
+        {
+          name: 'Make drafts',
+          icon: mdiPencilOutline,
+          change: { kind: 'status', status: 'draft' },
+          does: (n) => `Make ${posts(n)} drafts`,
+        },
+        {
+          name: 'Into the bin',
+          icon: mdiDeleteOutline,
+          change: { kind: 'delete' },
+          does: (n) => `Put ${posts(n)} into the bin`,
+        },
       ],
 )
-const changeOf = (offer: Offer): Change => ({ ...offer.change, words: offer.ask ? words.value.filter((word) => word?.trim()) : null })
+const changeOf = (offer: Offer): Change => ({
+  ...offer.change,
+  words: offer.ask ? words.value.filter((word) => word?.trim()) : null,
+})
 
 async function choose(offer: Offer): Promise<void> {
   words.value = []
@@ -82,7 +136,9 @@ async function look(): Promise<void> {
 
 async function make(): Promise<void> {
   const offer = asking.value!
-  const made = await props.bulk.make(changeOf(offer), (n) => (n ? `Done: ${offer.does(n, words.value.join(', ')).toLowerCase()}.` : 'Nothing had to change.'))
+  const made = await props.bulk.make(changeOf(offer), (n) =>
+    n ? `Done: ${offer.does(n, words.value.join(', ')).toLowerCase()}.` : 'Nothing had to change.',
+  )
   if (made) asking.value = null
 }
 </script>
@@ -123,19 +179,28 @@ async function make(): Promise<void> {
         :error-messages="act.fields.value.words"
         @update:model-value="(word: string | null) => ((words = word ? [word] : []), look())"
       />
-      <p v-if="act.trouble.value || act.fields.value.posts" class="trouble" role="alert">{{ act.trouble.value || act.fields.value.posts?.[0] }}</p>
+      <p v-if="act.trouble.value || act.fields.value.posts" class="trouble" role="alert">
+        {{ act.trouble.value || act.fields.value.posts?.[0] }}
+      </p>
       <p v-if="forecast" class="my-3">
         {{ forecast.posts ? `This changes ${posts(forecast.posts)}.` : 'This changes nothing.' }}
-        <template v-if="forecast.unchanged"> {{ counted(forecast.unchanged, 'is', 'are') }} so already, or cannot be.</template>
+        <template v-if="forecast.unchanged">
+          {{ counted(forecast.unchanged, 'is', 'are') }} so already, or cannot be.</template
+        >
         <template v-if="forecast.followed">
-          {{ counted(forecast.followed, 'belongs', 'belong') }} to followed blogs and {{ forecast.followed === 1 ? 'stays' : 'stay' }}.</template
+          {{ counted(forecast.followed, 'belongs', 'belong') }} to followed blogs and
+          {{ forecast.followed === 1 ? 'stays' : 'stay' }}.</template
         >
         <template v-if="asking.change.kind === 'delete'"> They lie in the bin for 30 days.</template>
       </p>
       <div class="row mt-3">
-        <v-btn :disabled="!forecast?.posts" :loading="act.running.value" :color="asking.change.kind === 'delete' ? 'secondary' : 'primary'" @click="make">{{
-          asking.does(forecast?.posts ?? count, words.join(', '))
-        }}</v-btn>
+        <v-btn
+          :disabled="!forecast?.posts"
+          :loading="act.running.value"
+          :color="asking.change.kind === 'delete' ? 'secondary' : 'primary'"
+          @click="make"
+          >{{ asking.does(forecast?.posts ?? count, words.join(', ')) }}</v-btn
+        >
         <v-btn variant="text" @click="asking = null">Leave them</v-btn>
       </div>
     </v-card>

@@ -15,12 +15,37 @@ const { blog, author, category, tag, from, to, findings } = props.narrow
 <template>
   <div class="narrow">
     <v-select v-model="blog" :items="blogs" label="Blog" density="compact" clearable @click:clear="blog = ''" />
-    <v-autocomplete v-model="author" :items="props.terms?.authors ?? []" label="Author" density="compact" clearable @click:clear="author = ''" />
-    <v-autocomplete v-model="category" :items="props.terms?.categories ?? []" label="Category" density="compact" clearable @click:clear="category = ''" />
-    <v-autocomplete v-model="tag" :items="props.terms?.tags ?? []" label="Tag" density="compact" clearable @click:clear="tag = ''" />
+    <v-autocomplete
+      v-model="author"
+      :items="props.terms?.authors ?? []"
+      label="Author"
+      density="compact"
+      clearable
+      @click:clear="author = ''"
+    />
+    <v-autocomplete
+      v-model="category"
+      :items="props.terms?.categories ?? []"
+      label="Category"
+      density="compact"
+      clearable
+      @click:clear="category = ''"
+    />
+    <v-autocomplete
+      v-model="tag"
+      :items="props.terms?.tags ?? []"
+      label="Tag"
+      density="compact"
+      clearable
+      @click:clear="tag = ''"
+    />
     <v-text-field v-model="from" type="date" label="From" density="compact" />
     <v-text-field v-model="to" type="date" label="Up to" density="compact" />
-    <v-checkbox :model-value="findings === 'yes'" label="With findings only" @update:model-value="(on: boolean | null) => (findings = on ? 'yes' : '')" />
+    <v-checkbox
+      :model-value="findings === 'yes'"
+      label="With findings only"
+      @update:model-value="(on: boolean | null) => (findings = on ? 'yes' : '')"
+    />
   </div>
 </template>
 

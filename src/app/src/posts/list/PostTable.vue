@@ -24,7 +24,11 @@ const { chosen, everything } = props.bulk
 const editing = ref<number | null>(null)
 const shown = computed(() => (Object.keys(names) as Column[]).filter((name) => props.columns.includes(name)))
 const all = computed(() => props.posts.length > 0 && props.posts.every((post) => chosen.value.has(post.id)))
-const orders: Partial<Record<Column | 'title', string[]>> = { title: ['title'], date: ['', 'oldest'], changed: ['changed'] }
+const orders: Partial<Record<Column | 'title', string[]>> = {
+  title: ['title'],
+  date: ['', 'oldest'],
+  changed: ['changed'],
+}
 
 function order(name: Column | 'title'): void {
   const ways = orders[name]!
@@ -47,10 +51,17 @@ function finish(changed: boolean): void {
     <thead>
       <tr>
         <th v-if="props.mayEdit" class="pick">
-          <input type="checkbox" :checked="all || everything" aria-label="Choose all posts shown" @change="props.bulk.toggleAll()" />
+          <input
+            type="checkbox"
+            :checked="all || everything"
+            aria-label="Choose all posts shown"
+            @change="props.bulk.toggleAll()"
+          />
         </th>
         <th :aria-sort="arrow('title') ? 'ascending' : undefined">
-          <button type="button" class="order" @click="order('title')">Title<v-icon v-if="arrow('title')" :icon="arrow('title')!" size="13" /></button>
+          <button type="button" class="order" @click="order('title')">
+            Title<v-icon v-if="arrow('title')" :icon="arrow('title')!" size="13" />
+          </button>
         </th>
         <th v-for="name in shown" :key="name" :class="[name, { wide: name !== 'status' && name !== 'date' }]">
           <button v-if="orders[name]" type="button" class="order" @click="order(name)">
@@ -65,16 +76,44 @@ function finish(changed: boolean): void {
       <template v-for="post in props.posts" :key="post.id">
         <tr :class="{ picked: chosen.has(post.id) || everything }">
           <td v-if="props.mayEdit" class="pick">
-            <input type="checkbox" :checked="chosen.has(post.id) || everything" :aria-label="`Choose “${post.title}”`" @change="props.bulk.toggle(post.id)" />
+            <input
+              type="checkbox"
+              :checked="chosen.has(post.id) || everything"
+              :aria-label="`Choose “${post.title}”`"
+              @change="props.bulk.toggle(post.id)"
+            />
           </td>
           <td>
             <router-link class="t" :to="`/s/${props.siteId}/posts/${post.id}`">{{ post.title }}</router-link>
-            <v-icon v-if="post.isPinned" :icon="mdiPinOutline" size="15" class="sign" aria-label="Pinned" title="Pinned" />
-            <v-icon v-if="post.isFeatured" :icon="mdiStarOutline" size="15" class="sign" aria-label="Featured" title="Featured" />
+            <v-icon
+              v-if="post.isPinned"
+              :icon="mdiPinOutline"
+              size="15"
+              class="sign"
+              aria-label="Pinned"
+              title="Pinned"
+            />
+            <v-icon
+              v-if="post.isFeatured"
+              :icon="mdiStarOutline"
+              size="15"
+              class="sign"
+              aria-label="Featured"
+              title="Featured"
+            />
           </td>
-          <td v-for="name in shown" :key="name" class="soft" :class="[name, { wide: name !== 'status' && name !== 'date' }]">
-            <span v-if="name === 'status'" class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
-            <template v-else-if="name === 'blog'">{{ post.blogName }}{{ post.writtenHere ? '' : ' (followed)' }}</template>
+          <td
+            v-for="name in shown"
+            :key="name"
+            class="soft"
+            :class="[name, { wide: name !== 'status' && name !== 'date' }]"
+          >
+            <span v-if="name === 'status'" class="tag" :class="statuses[post.status].tone">{{
+              statuses[post.status].name
+            }}</span>
+            <template v-else-if="name === 'blog'"
+              >{{ post.blogName }}{{ post.writtenHere ? '' : ' (followed)' }}</template
+            >
             <template v-else-if="name === 'tags'">{{ post.tags.join(', ') }}</template>
             <WhenText v-else-if="name === 'date'" :at="post.publishedAt ?? post.updatedAt" :zone="props.zone" />
             <WhenText v-else-if="name === 'changed'" :at="post.updatedAt" :zone="props.zone" />
@@ -91,16 +130,30 @@ function finish(changed: boolean): void {
               >
                 <v-icon :icon="mdiPencilOutline" size="17" />
               </button>
-              <button type="button" :aria-label="`Copy “${post.title}” into a draft`" title="Copy into a draft" @click="emit('copy', post)">
+              <button
+                type="button"
+                :aria-label="`Copy “${post.title}” into a draft`"
+                title="Copy into a draft"
+                @click="emit('copy', post)"
+              >
                 <v-icon :icon="mdiContentCopy" size="16" />
               </button>
             </template>
-            <a v-if="post.status === 'published' && !post.deletedAt" class="link small" :href="post.address" target="_blank" rel="noopener">Open</a>
+            <a
+              v-if="post.status === 'published' && !post.deletedAt"
+              class="link small"
+              :href="post.address"
+              target="_blank"
+              rel="noopener"
+              >Open</a
+            >
           </td>
         </tr>
         <tr v-if="editing === post.id" class="editing">
           <td v-if="props.mayEdit" />
-          <td :colspan="shown.length + 2"><QuickEdit :site-id="props.siteId" :post="post" :terms="props.terms" @done="finish" /></td>
+          <td :colspan="shown.length + 2">
+            <QuickEdit :site-id="props.siteId" :post="post" :terms="props.terms" @done="finish" />
+          </td>
         </tr>
       </template>
     </tbody>

@@ -22,7 +22,10 @@ const row = reactive({
 })
 
 async function save(): Promise<void> {
-  const dated = row.date && row.date !== local(props.post.publishedAt) ? new Date(row.date).toISOString() : (props.post.publishedAt ?? null)
+  const dated =
+    row.date && row.date !== local(props.post.publishedAt)
+      ? new Date(row.date).toISOString()
+      : (props.post.publishedAt ?? null)
   const body = {
     revision: props.post.revision,
     title: row.title,
@@ -34,7 +37,12 @@ async function save(): Promise<void> {
     commentsOff: row.commentsOff,
   }
   const saved = await act.run(() =>
-    take(api.PUT('/api/sites/{site}/posts/{post}/row', { params: { path: { site: props.siteId, post: props.post.id } }, body })),
+    take(
+      api.PUT('/api/sites/{site}/posts/{post}/row', {
+        params: { path: { site: props.siteId, post: props.post.id } },
+        body,
+      }),
+    ),
   )
   if (saved) emit('done', true)
 }
@@ -43,10 +51,35 @@ async function save(): Promise<void> {
 <template>
   <form class="quick" @submit.prevent="save" @keydown.esc="emit('done', false)">
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-    <v-text-field v-model="row.title" class="two" label="Title" density="compact" autofocus :error-messages="act.fields.value.title" />
-    <v-text-field v-model="row.slug" class="two" label="Last part of its address" density="compact" :error-messages="act.fields.value.slug" />
-    <v-combobox v-model="row.category" :items="props.terms?.categories ?? []" label="Category" density="compact" :error-messages="act.fields.value.category" />
-    <v-combobox v-model="row.author" :items="props.terms?.authors ?? []" label="Author" density="compact" :error-messages="act.fields.value.author" />
+    <v-text-field
+      v-model="row.title"
+      class="two"
+      label="Title"
+      density="compact"
+      autofocus
+      :error-messages="act.fields.value.title"
+    />
+    <v-text-field
+      v-model="row.slug"
+      class="two"
+      label="Last part of its address"
+      density="compact"
+      :error-messages="act.fields.value.slug"
+    />
+    <v-combobox
+      v-model="row.category"
+      :items="props.terms?.categories ?? []"
+      label="Category"
+      density="compact"
+      :error-messages="act.fields.value.category"
+    />
+    <v-combobox
+      v-model="row.author"
+      :items="props.terms?.authors ?? []"
+      label="Author"
+      density="compact"
+      :error-messages="act.fields.value.author"
+    />
     <v-combobox
       v-model="row.tags"
       class="two"
@@ -66,7 +99,11 @@ async function save(): Promise<void> {
       density="compact"
       :error-messages="act.fields.value.publishedAt"
     />
-    <v-checkbox :model-value="!row.commentsOff" label="Readers can comment" @update:model-value="(on: boolean | null) => (row.commentsOff = !on)" />
+    <v-checkbox
+      :model-value="!row.commentsOff"
+      label="Readers can comment"
+      @update:model-value="(on: boolean | null) => (row.commentsOff = !on)"
+    />
     <div class="row two">
       <v-btn type="submit" height="34" :loading="act.running.value">Save the row</v-btn>
       <v-btn variant="text" height="34" @click="emit('done', false)">Leave it</v-btn>

@@ -5,7 +5,12 @@ import { useChangeOfPosts } from '../../shared'
 type Change = Pick<Schemas['BulkRequest'], 'kind'> & Partial<Schemas['BulkRequest']>
 
 /** The posts chosen in the list, and changes to all of them, which can be taken back. */
-export function useBulk(site: () => number, posts: () => Schemas['PostSummary'][], found: () => Record<string, unknown>, total: () => number) {
+export function useBulk(
+  site: () => number,
+  posts: () => Schemas['PostSummary'][],
+  found: () => Record<string, unknown>,
+  total: () => number,
+) {
   const chosen = ref(new Set<number>())
   const everything = ref(false)
   const changes = useChangeOfPosts(site)
@@ -34,12 +39,18 @@ export function useBulk(site: () => number, posts: () => Schemas['PostSummary'][
   function bodyOf(change: Change): Schemas['BulkRequest'] {
     const { withFindings, bin, ...rest } = found()
     const filter = { ...rest, withFindings: withFindings === true, bin: bin === true } as Schemas['BulkFilter']
-    return everything.value ? { isOn: true, ...change, posts: null, found: filter } : { isOn: true, ...change, posts: [...chosen.value], found: null }
+    return everything.value
+      ? { isOn: true, ...change, posts: null, found: filter }
+      : { isOn: true, ...change, posts: [...chosen.value], found: null }
   }
 
   /** How many posts a change would touch. */
   const forecast = (change: Change) =>
-    act.run(() => take(api.POST('/api/sites/{site}/posts/bulk/forecast', { params: { path: { site: site() } }, body: bodyOf(change) })))
+    act.run(() =>
+      take(
+        api.POST('/api/sites/{site}/posts/bulk/forecast', { params: { path: { site: site() } }, body: bodyOf(change) }),
+      ),
+    )
 
   /** Makes the change and offers the way back. */
   async function make(change: Change, done: (count: number) => string): Promise<boolean> {

@@ -7,6 +7,15 @@ import { useQueryValue } from '../../shared'
 type Status = Schemas['PostStatus']
 type Order = 'newest' | 'oldest' | 'changed' | 'title'
 
+/** The first moment of a day here, or of one some days later; nothing for what is no day. */
+function startOf(day: string, daysLater = 0): string | undefined {
+  if (!day) return undefined
+  const date = new Date(`${day}T00:00:00`)
+  if (Number.isNaN(date.getTime())) return undefined
+  date.setDate(date.getDate() + daysLater)
+  return date.toISOString()
+}
+
 /** What the list is narrowed to, kept in the address, and the posts it finds. */
 export function usePostList(site: () => number) {
   const narrow = {
@@ -23,14 +32,6 @@ export function usePostList(site: () => number) {
   }
   const sort = useQueryValue('sort')
   const typed = refDebounced(narrow.search, 200)
-  const day = (text: string, add = 0) => {
-    if (!text) return undefined
-    const date = new Date(`${text}T00:00:00`)
-    if (Number.isNaN(date.getTime())) return undefined
-    date.setDate(date.getDate() + add)
-    return date.toISOString()
-  }
-
   /** The same in the words of the API. */
   const found = computed(() => ({
     search: typed.value || undefined,
@@ -39,8 +40,8 @@ export function usePostList(site: () => number) {
     author: narrow.author.value || undefined,
     category: narrow.category.value || undefined,
     tag: narrow.tag.value || undefined,
-    from: day(narrow.from.value),
-    to: day(narrow.to.value, 1),
+    from: startOf(narrow.from.value),
+    to: startOf(narrow.to.value, 1),
     withFindings: narrow.findings.value === 'yes' || undefined,
     bin: narrow.bin.value === 'yes' || undefined,
   }))
@@ -52,7 +53,12 @@ export function usePostList(site: () => number) {
         api.GET('/api/sites/{site}/posts', {
           params: {
             path: { site: site() },
-            query: { ...found.value, sort: (sort.value || undefined) as Order | undefined, after: pageParam || undefined, counted: false },
+            query: {
+              ...found.value,
+              sort: (sort.value || undefined) as Order | undefined,
+              after: pageParam || undefined,
+              counted: false,
+            },
           },
         }),
       ),
@@ -64,7 +70,8 @@ export function usePostList(site: () => number) {
   // Counting a long list takes longer than showing its start, so the number follows.
   const count = useQuery({
     queryKey: ['posts', 'count', site, found],
-    queryFn: () => take(api.GET('/api/sites/{site}/posts/count', { params: { path: { site: site() }, query: found.value } })),
+    queryFn: () =>
+      take(api.GET('/api/sites/{site}/posts/count', { params: { path: { site: site() }, query: found.value } })),
     placeholderData: (before) => before,
   })
   const total = computed(() => count.data.value?.total ?? posts.value.length)

@@ -6,13 +6,31 @@ import { useAct } from '../../shared'
 
 const props = defineProps<{ siteId: number; author: Schemas['AuthorView'] }>()
 const emit = defineEmits<{ done: []; close: [] }>()
-const form = reactive({ name: props.author.name, about: props.author.about ?? '', link: props.author.link ?? '', pictureAddress: props.author.pictureAddress })
+const form = reactive({
+  name: props.author.name,
+  about: props.author.about ?? '',
+  link: props.author.link ?? '',
+  pictureAddress: props.author.pictureAddress,
+})
 const picking = ref(false)
 const act = useAct()
 
 async function save(): Promise<void> {
-  const body = { name: form.name, about: form.about || null, link: form.link || null, pictureAddress: form.pictureAddress ?? null }
-  if (!(await act.run(async () => (await take(api.PUT('/api/sites/{site}/terms/authors', { params: { path: { site: props.siteId } }, body })), true)))) return
+  const body = {
+    name: form.name,
+    about: form.about || null,
+    link: form.link || null,
+    pictureAddress: form.pictureAddress ?? null,
+  }
+  if (
+    !(await act.run(
+      async () => (
+        await take(api.PUT('/api/sites/{site}/terms/authors', { params: { path: { site: props.siteId } }, body })),
+        true
+      ),
+    ))
+  )
+    return
   emit('done')
   emit('close')
 }
@@ -23,16 +41,34 @@ async function save(): Promise<void> {
     <v-card class="pa-6">
       <form class="form" @submit.prevent="save">
         <h2>{{ props.author.name || 'A guest' }}</h2>
-        <v-text-field v-if="!props.author.name" v-model="form.name" label="Name" autofocus :error-messages="act.fields.value.name" />
-        <v-textarea v-model="form.about" label="A few words about the author" rows="3" :error-messages="act.fields.value.about" />
+        <v-text-field
+          v-if="!props.author.name"
+          v-model="form.name"
+          label="Name"
+          autofocus
+          :error-messages="act.fields.value.name"
+        />
+        <v-textarea
+          v-model="form.about"
+          label="A few words about the author"
+          rows="3"
+          :error-messages="act.fields.value.about"
+        />
         <v-text-field v-model="form.link" label="Page of the author's own" :error-messages="act.fields.value.link" />
         <div class="row">
           <img v-if="form.pictureAddress" :src="form.pictureAddress" alt="" class="face" />
-          <button type="button" class="chip" @click="picking = true">{{ form.pictureAddress ? 'Another picture …' : 'Choose a picture …' }}</button>
-          <button v-if="form.pictureAddress" type="button" class="link back" @click="form.pictureAddress = null">No picture</button>
+          <button type="button" class="chip" @click="picking = true">
+            {{ form.pictureAddress ? 'Another picture …' : 'Choose a picture …' }}
+          </button>
+          <button v-if="form.pictureAddress" type="button" class="link back" @click="form.pictureAddress = null">
+            No picture
+          </button>
         </div>
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-        <div class="row"><v-btn type="submit" :loading="act.running.value">Save</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn></div>
+        <div class="row">
+          <v-btn type="submit" :loading="act.running.value">Save</v-btn
+          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+        </div>
       </form>
       <PicturePicker
         v-if="picking"

@@ -5,12 +5,23 @@ import { useAct } from '../../shared'
 
 const props = defineProps<{ siteId: number; category: Schemas['CategoryView']; all: Schemas['CategoryView'][] }>()
 const emit = defineEmits<{ done: []; close: [] }>()
-const form = reactive({ name: props.category.name, above: props.category.above ?? '', description: props.category.description ?? '' })
+const form = reactive({
+  name: props.category.name,
+  above: props.category.above ?? '',
+  description: props.category.description ?? '',
+})
 const act = useAct()
 
 async function save(): Promise<void> {
   const body = { name: form.name, above: form.above || null, description: form.description || null }
-  if (!(await act.run(async () => (await take(api.PUT('/api/sites/{site}/terms/categories', { params: { path: { site: props.siteId } }, body })), true))))
+  if (
+    !(await act.run(
+      async () => (
+        await take(api.PUT('/api/sites/{site}/terms/categories', { params: { path: { site: props.siteId } }, body })),
+        true
+      ),
+    ))
+  )
     return
   emit('done')
   emit('close')
@@ -22,19 +33,35 @@ async function save(): Promise<void> {
     <v-card class="pa-6">
       <form class="form" @submit.prevent="save">
         <h2>{{ props.category.name || 'A category' }}</h2>
-        <v-text-field v-if="!props.category.name" v-model="form.name" label="Name" autofocus :error-messages="act.fields.value.name" />
+        <v-text-field
+          v-if="!props.category.name"
+          v-model="form.name"
+          label="Name"
+          autofocus
+          :error-messages="act.fields.value.name"
+        />
         <v-select
           v-model="form.above"
           label="Stands below"
           :items="[
             { title: 'Nothing: it is at the top', value: '' },
-            ...props.all.filter((one) => one.name !== form.name).map((one) => ({ title: one.path.join(' › '), value: one.name })),
+            ...props.all
+              .filter((one) => one.name !== form.name)
+              .map((one) => ({ title: one.path.join(' › '), value: one.name })),
           ]"
           :error-messages="act.fields.value.above"
         />
-        <v-textarea v-model="form.description" label="What it is about" rows="2" :error-messages="act.fields.value.description" />
+        <v-textarea
+          v-model="form.description"
+          label="What it is about"
+          rows="2"
+          :error-messages="act.fields.value.description"
+        />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-        <div class="row"><v-btn type="submit" :loading="act.running.value">Save</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn></div>
+        <div class="row">
+          <v-btn type="submit" :loading="act.running.value">Save</v-btn
+          ><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+        </div>
       </form>
     </v-card>
   </v-dialog>

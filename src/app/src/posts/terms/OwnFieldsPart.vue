@@ -19,7 +19,10 @@ const blog = ref(0)
 watch(written, (all) => (blog.value ||= all[0]?.id ?? 0), { immediate: true })
 const { data } = useQuery({
   queryKey: ['fields', () => props.siteId, blog],
-  queryFn: () => take(api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: props.siteId, blog: blog.value } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: props.siteId, blog: blog.value } } }),
+    ),
   enabled: () => blog.value > 0,
 })
 const fields = ref<Schemas['OwnField'][]>([])
@@ -35,7 +38,8 @@ const kinds: { value: Schemas['OwnFieldKind']; title: string }[] = [
   { value: 'picture', title: 'A picture' },
   { value: 'link', title: 'A link' },
 ]
-const add = () => fields.value.push({ key: '', label: '', kind: 'text', choices: [], unit: null, isRequired: false, isPublic: true })
+const add = () =>
+  fields.value.push({ key: '', label: '', kind: 'text', choices: [], unit: null, isRequired: false, isPublic: true })
 
 function move(index: number, by: number): void {
   const [field] = fields.value.splice(index, 1)
@@ -44,7 +48,12 @@ function move(index: number, by: number): void {
 
 async function save(): Promise<void> {
   const path = { site: props.siteId, blog: blog.value }
-  if (!(await act.run(() => take(api.PUT('/api/sites/{site}/blogs/{blog}/fields', { params: { path }, body: fields.value }))))) return
+  if (
+    !(await act.run(() =>
+      take(api.PUT('/api/sites/{site}/blogs/{blog}/fields', { params: { path }, body: fields.value })),
+    ))
+  )
+    return
   say('The fields are kept; every post of the blog has them now.')
   await queries.invalidateQueries({ queryKey: ['fields'] })
 }
@@ -53,11 +62,26 @@ async function save(): Promise<void> {
 <template>
   <div class="fields">
     <p class="soft">
-      What posts of this blog carry beside title and text, such as the instrument of an observation. Readers see them on the post's page; imports fill them.
+      What posts of this blog carry beside title and text, such as the instrument of an observation. Readers see them on
+      the post's page; imports fill them.
     </p>
-    <v-select v-if="written.length > 1" v-model="blog" :items="written" item-title="name" item-value="id" label="Blog" class="which" />
+    <v-select
+      v-if="written.length > 1"
+      v-model="blog"
+      :items="written"
+      item-title="name"
+      item-value="id"
+      label="Blog"
+      class="which"
+    />
     <div v-for="(field, index) in fields" :key="index" class="field">
-      <v-text-field v-model="field.label" label="Name" density="compact" :readonly="!props.mayEdit" :error-messages="act.fields.value[`${index}.label`]" />
+      <v-text-field
+        v-model="field.label"
+        label="Name"
+        density="compact"
+        :readonly="!props.mayEdit"
+        :error-messages="act.fields.value[`${index}.label`]"
+      />
       <v-select v-model="field.kind" :items="kinds" label="Holds" density="compact" :readonly="!props.mayEdit" />
       <v-combobox
         v-if="field.kind === 'choice'"
@@ -83,7 +107,13 @@ async function save(): Promise<void> {
         <button type="button" class="chip" :disabled="index === 0" aria-label="Move up" @click="move(index, -1)">
           <v-icon :icon="mdiArrowUp" size="16" />
         </button>
-        <button type="button" class="chip" :disabled="index === fields.length - 1" aria-label="Move down" @click="move(index, 1)">
+        <button
+          type="button"
+          class="chip"
+          :disabled="index === fields.length - 1"
+          aria-label="Move down"
+          @click="move(index, 1)"
+        >
           <v-icon :icon="mdiArrowDown" size="16" />
         </button>
         <button type="button" class="link back" @click="fields.splice(index, 1)">Take away</button>
@@ -91,7 +121,8 @@ async function save(): Promise<void> {
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <div v-if="props.mayEdit" class="row">
-      <v-btn variant="outlined" @click="add">Add a field</v-btn><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save the fields</v-btn>
+      <v-btn variant="outlined" @click="add">Add a field</v-btn
+      ><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save the fields</v-btn>
       <span v-if="dirty" class="soft small">Values of fields taken away are kept, and come back with them.</span>
     </div>
   </div>

@@ -13,12 +13,17 @@ const all = computed<{ name: string; posts: number }[]>(
 )
 const posts = computed(() => all.value.find((one) => one.name === props.name)?.posts ?? 0)
 const other = computed(() =>
-  all.value.find((one) => one.name.toLowerCase() === to.value?.trim().toLowerCase() && one.name.toLowerCase() !== props.name.toLowerCase()),
+  all.value.find(
+    (one) =>
+      one.name.toLowerCase() === to.value?.trim().toLowerCase() && one.name.toLowerCase() !== props.name.toLowerCase(),
+  ),
 )
 
 async function rename(): Promise<void> {
   const body = { kind: props.kind, name: props.name, to: to.value?.trim() ?? '' }
-  const result = await act.run(() => take(api.POST('/api/sites/{site}/terms/rename', { params: { path: { site: props.siteId } }, body })))
+  const result = await act.run(() =>
+    take(api.POST('/api/sites/{site}/terms/rename', { params: { path: { site: props.siteId } }, body })),
+  )
   if (!result) return
   say(`${counted(result.posts, 'post')} changed.`)
   emit('done')
@@ -43,7 +48,8 @@ async function rename(): Promise<void> {
         <p class="my-3">
           This changes {{ counted(posts, 'post') }}.
           <template v-if="other"
-            >“{{ other.name }}” is in use for {{ counted(other.posts, 'post') }} already; both become one, and cannot be told apart afterwards.</template
+            >“{{ other.name }}” is in use for {{ counted(other.posts, 'post') }} already; both become one, and cannot be
+            told apart afterwards.</template
           >
         </p>
         <div class="row">

@@ -43,7 +43,14 @@ function reload(): void {
   <PostTabs />
   <div class="work">
     <div class="tabs" role="tablist" aria-label="Kinds of terms">
-      <button v-for="one in tabs" :key="one.value" role="tab" :aria-selected="tab === one.value" :class="{ on: tab === one.value }" @click="tab = one.value">
+      <button
+        v-for="one in tabs"
+        :key="one.value"
+        role="tab"
+        :aria-selected="tab === one.value"
+        :class="{ on: tab === one.value }"
+        @click="tab = one.value"
+      >
         {{ one.name }} <span class="soft">{{ one.count }}</span>
       </button>
     </div>
@@ -55,10 +62,14 @@ function reload(): void {
         <tr v-for="one in data!.tags" :key="one.name">
           <td class="t">{{ one.name }}</td>
           <td class="soft">
-            <router-link class="link" :to="`/s/${id}/posts?tag=${encodeURIComponent(one.name)}`">{{ counted(one.posts, 'post') }}</router-link>
+            <router-link class="link" :to="`/s/${id}/posts?tag=${encodeURIComponent(one.name)}`">{{
+              counted(one.posts, 'post')
+            }}</router-link>
           </td>
           <td class="num">
-            <button v-if="mayEdit" type="button" class="link" @click="renaming = { kind: 'tag', name: one.name }">Rename or bring together</button>
+            <button v-if="mayEdit" type="button" class="link" @click="renaming = { kind: 'tag', name: one.name }">
+              Rename or bring together
+            </button>
           </td>
         </tr>
       </tbody>
@@ -72,12 +83,16 @@ function reload(): void {
             <p class="soft">{{ one.about ?? 'Nothing is said about this author yet.' }}</p>
           </td>
           <td class="soft">
-            <router-link class="link" :to="`/s/${id}/posts?author=${encodeURIComponent(one.name)}`">{{ counted(one.posts, 'post') }}</router-link>
+            <router-link class="link" :to="`/s/${id}/posts?author=${encodeURIComponent(one.name)}`">{{
+              counted(one.posts, 'post')
+            }}</router-link>
           </td>
           <td class="num acts">
             <template v-if="mayEdit"
               ><button type="button" class="link" @click="author = one">Describe</button>
-              <button type="button" class="link" @click="renaming = { kind: 'author', name: one.name }">Rename</button></template
+              <button type="button" class="link" @click="renaming = { kind: 'author', name: one.name }">
+                Rename
+              </button></template
             >
           </td>
         </tr>
@@ -91,20 +106,39 @@ function reload(): void {
             <p v-if="one.description" class="soft small">{{ one.description }}</p>
           </td>
           <td class="soft">
-            <router-link class="link" :to="`/s/${id}/posts?category=${encodeURIComponent(one.name)}`">{{ counted(one.posts, 'post') }}</router-link>
+            <router-link class="link" :to="`/s/${id}/posts?category=${encodeURIComponent(one.name)}`">{{
+              counted(one.posts, 'post')
+            }}</router-link>
           </td>
           <td class="num acts">
             <template v-if="mayEdit"
               ><button type="button" class="link" @click="category = one">Place and describe</button>
-              <button type="button" class="link" @click="renaming = { kind: 'category', name: one.name }">Rename</button></template
+              <button type="button" class="link" @click="renaming = { kind: 'category', name: one.name }">
+                Rename
+              </button></template
             >
           </td>
         </tr>
       </tbody>
     </table>
   </div>
-  <RenameDialog v-if="renaming && data" :site-id="id" :kind="renaming.kind" :name="renaming.name" :terms="data" @done="reload" @close="renaming = null" />
-  <CategoryDialog v-if="category && data" :site-id="id" :category="category" :all="data.categories" @done="reload" @close="category = null" />
+  <RenameDialog
+    v-if="renaming && data"
+    :site-id="id"
+    :kind="renaming.kind"
+    :name="renaming.name"
+    :terms="data"
+    @done="reload"
+    @close="renaming = null"
+  />
+  <CategoryDialog
+    v-if="category && data"
+    :site-id="id"
+    :category="category"
+    :all="data.categories"
+    @done="reload"
+    @close="category = null"
+  />
   <AuthorDialog v-if="author" :site-id="id" :author="author" @done="reload" @close="author = null" />
 </template>
 

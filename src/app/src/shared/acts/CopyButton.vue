@@ -7,10 +7,22 @@ const { copy, copied } = useClipboard({ legacy: true, copiedDuring: 2500 })
 </script>
 
 <template>
-  <v-btn v-if="props.big" :variant="props.quiet ? 'outlined' : 'flat'" :prepend-icon="copied ? mdiCheck : mdiContentCopy" @click="copy(props.text)">
+  <v-btn
+    v-if="props.big"
+    :variant="props.quiet ? 'outlined' : 'flat'"
+    :prepend-icon="copied ? mdiCheck : mdiContentCopy"
+    @click="copy(props.text)"
+  >
     {{ copied ? 'Copied' : (props.label ?? 'Copy') }}
   </v-btn>
-  <button v-else type="button" class="copy" :aria-label="props.label ?? 'Copy'" :title="props.label ?? 'Copy'" @click="copy(props.text)">
+  <button
+    v-else
+    type="button"
+    class="copy"
+    :aria-label="props.label ?? 'Copy'"
+    :title="props.label ?? 'Copy'"
+    @click="copy(props.text)"
+  >
     <v-icon :icon="copied ? mdiCheck : mdiContentCopy" size="16" />
     <span aria-live="polite">{{ copied ? 'Copied' : 'Copy' }}</span>
   </button>

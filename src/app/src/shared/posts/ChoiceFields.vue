@@ -44,7 +44,13 @@ const parts = [
       :readonly="props.readonly"
     />
   </div>
-  <v-checkbox v-model="choice.featuredOnly" label="Featured posts only" density="compact" hide-details :readonly="props.readonly" />
+  <v-checkbox
+    v-model="choice.featuredOnly"
+    label="Featured posts only"
+    density="compact"
+    hide-details
+    :readonly="props.readonly"
+  />
 </template>
 
 <style scoped>

@@ -12,7 +12,9 @@ export function useChangeOfPosts(site: () => number) {
 
   /** Makes the change, says what was done, and offers the way back. */
   async function make(body: Schemas['BulkRequest'], done: (count: number) => string): Promise<boolean> {
-    const result = await act.run(() => take(api.POST('/api/sites/{site}/posts/bulk', { params: { path: { site: site() } }, body })))
+    const result = await act.run(() =>
+      take(api.POST('/api/sites/{site}/posts/bulk', { params: { path: { site: site() } }, body })),
+    )
     if (!result) return false
     refresh()
     say(done(result.posts), () => undo(result.change))
@@ -20,16 +22,20 @@ export function useChangeOfPosts(site: () => number) {
   }
 
   async function undo(change: number): Promise<void> {
-    const result = await act.run(() => take(api.POST('/api/sites/{site}/posts/bulk/{change}/undo', { params: { path: { site: site(), change } } })))
+    const result = await act.run(() =>
+      take(api.POST('/api/sites/{site}/posts/bulk/{change}/undo', { params: { path: { site: site(), change } } })),
+    )
     if (!result) return
     refresh()
     say(
-      `${counted(result.posts, 'post is', 'posts are')} as before.` + (result.kept ? ` ${counted(result.kept, 'was', 'were')} changed since and stayed.` : ''),
+      `${counted(result.posts, 'post is', 'posts are')} as before.` +
+        (result.kept ? ` ${counted(result.kept, 'was', 'were')} changed since and stayed.` : ''),
     )
   }
 
   function refresh(): void {
-    for (const key of ['posts', 'terms', 'coverage', 'blogs', 'comment-settings']) void queries.invalidateQueries({ queryKey: [key] })
+    for (const key of ['posts', 'terms', 'coverage', 'blogs', 'comment-settings'])
+      void queries.invalidateQueries({ queryKey: [key] })
   }
 
   return { act, make, refresh }

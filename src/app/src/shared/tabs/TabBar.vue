@@ -13,7 +13,11 @@ const props = defineProps<{ tabs: Tab[]; label: string }>()
 const route = useRoute()
 const bar = ref<HTMLElement>()
 // On a phone the bar is longer than the screen; where one is must be in sight.
-watch([bar, () => props.tabs], () => bar.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }), { flush: 'post' })
+watch(
+  [bar, () => props.tabs],
+  () => bar.value?.querySelector('[aria-current]')?.scrollIntoView({ block: 'nearest', inline: 'center' }),
+  { flush: 'post' },
+)
 </script>
 
 <template>

@@ -6,7 +6,14 @@ const steps: [number, Intl.RelativeTimeFormatUnit][] = [
   [86_400 * 365, 'month'],
   [Infinity, 'year'],
 ]
-const seconds: Record<string, number> = { second: 1, minute: 60, hour: 3600, day: 86_400, month: 86_400 * 30.4, year: 86_400 * 365 }
+const seconds: Record<string, number> = {
+  second: 1,
+  minute: 60,
+  hour: 3600,
+  day: 86_400,
+  month: 86_400 * 30.4,
+  year: 86_400 * 365,
+}
 const relative = new Intl.RelativeTimeFormat('en-GB', { numeric: 'auto' })
 
 /** "4 minutes ago", "in 3 days", "just now". */
@@ -19,12 +26,16 @@ export function relativeDate(iso: string, now = Date.now()): string {
 
 /** Day, time and zone in full. */
 export function exactDate(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'long', timeZone: zone }).format(new Date(iso))
+  return new Intl.DateTimeFormat('en-GB', { dateStyle: 'full', timeStyle: 'long', timeZone: zone }).format(
+    new Date(iso),
+  )
 }
 
 /** "24 Nov 2026". */
 export function shortDate(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: zone }).format(new Date(iso))
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: zone }).format(
+    new Date(iso),
+  )
 }
 
 /** "9:12". */
@@ -34,5 +45,7 @@ export function clockTime(iso: string, zone?: string): string {
 
 /** A moment as fields for local times want it, "2026-11-24T09:12", on the clocks of a zone. */
 export function localTime(iso: string, zone?: string): string {
-  return new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone }).format(new Date(iso)).replace(' ', 'T')
+  return new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone })
+    .format(new Date(iso))
+    .replace(' ', 'T')
 }

@@ -14,25 +14,45 @@ const shapes: { value: Schemas['SignUpShape']; title: string }[] = [
 ]
 const path = () => ({ params: { path: { site: props.siteId } } })
 const { data: terms } = useTerms(() => props.siteId)
-const { data: digests } = useQuery({ queryKey: ['digests', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', path())) })
-const { data: looks } = useQuery({ queryKey: ['looks', () => props.siteId], queryFn: () => take(api.GET('/api/sites/{site}/looks', path())) })
+const { data: digests } = useQuery({
+  queryKey: ['digests', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', path())),
+})
+const { data: looks } = useQuery({
+  queryKey: ['looks', () => props.siteId],
+  queryFn: () => take(api.GET('/api/sites/{site}/looks', path())),
+})
 const problem = (name: string) => props.problems[name]
 </script>
 
 <template>
   <form class="form" novalidate @submit.prevent>
-    <v-text-field v-model="draft.name" label="Name" placeholder="What your team calls it" :error-messages="problem('name')" />
+    <v-text-field
+      v-model="draft.name"
+      label="Name"
+      placeholder="What your team calls it"
+      :error-messages="problem('name')"
+    />
     <h2 class="group">How does it stand there?</h2>
     <v-select v-model="draft.settings.shape" :items="shapes" label="Shape" />
     <v-select
       v-model="draft.lookId"
-      :items="[{ value: null, title: 'As the page around it' }, ...(looks ?? []).map((one) => ({ value: one.id, title: one.name }))]"
+      :items="[
+        { value: null, title: 'As the page around it' },
+        ...(looks ?? []).map((one) => ({ value: one.id, title: one.name })),
+      ]"
       label="Look"
       :error-messages="problem('lookId')"
     />
     <h2 class="group">What does it say?</h2>
     <v-text-field v-model="draft.settings.title" label="Heading" :error-messages="problem('title')" />
-    <v-textarea v-model="draft.settings.text" label="Words below it" rows="2" auto-grow :error-messages="problem('text')" />
+    <v-textarea
+      v-model="draft.settings.text"
+      label="Words below it"
+      rows="2"
+      auto-grow
+      :error-messages="problem('text')"
+    />
     <v-text-field
       v-model="draft.settings.button"
       label="Button"

@@ -41,10 +41,21 @@ async function remove(): Promise<void> {
     <nav class="list" :class="{ away: picked }" aria-label="Sign-up forms">
       <div v-if="list.data.value?.length === 0" class="empty">
         <h2>No form yet</h2>
-        <p>Make one, paste its snippet into a page, and it takes that page’s type and colours. It works without script, too.</p>
+        <p>
+          Make one, paste its snippet into a page, and it takes that page’s type and colours. It works without script,
+          too.
+        </p>
       </div>
-      <button v-for="one in list.data.value" :key="one.id" class="line" :class="{ on: picked === String(one.id) }" @click="picked = String(one.id)">
-        <b>{{ one.name }}</b><small class="soft">{{ shapes[one.settings.shape] }}; {{ counted(one.came, 'subscriber') }} came by it</small>
+      <button
+        v-for="one in list.data.value"
+        :key="one.id"
+        class="line"
+        :class="{ on: picked === String(one.id) }"
+        @click="picked = String(one.id)"
+      >
+        <b>{{ one.name }}</b><small class="soft"
+          >{{ shapes[one.settings.shape] }}; {{ counted(one.came, 'subscriber') }} came by it</small
+        >
       </button>
     </nav>
     <template v-if="picked">
@@ -64,7 +75,8 @@ async function remove(): Promise<void> {
           <h2 class="group">Paste this where it should stand</h2>
           <pre tabindex="0">{{ current.snippet }}</pre>
           <p>
-            <CopyButton :text="current.snippet" label="Copy the snippet" /> <span class="small soft">Changes made here reach it without pasting again.</span>
+            <CopyButton :text="current.snippet" label="Copy the snippet" />
+            <span class="small soft">Changes made here reach it without pasting again.</span>
           </p>
         </template>
       </section>

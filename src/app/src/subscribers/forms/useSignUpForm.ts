@@ -13,7 +13,17 @@ export interface FormDraft {
 const usual = (): FormDraft => ({
   name: '',
   lookId: null,
-  settings: { shape: 'inline', title: 'New posts by mail', text: '', button: '', asksName: false, categories: [], digests: [], consent: '', thanks: '' },
+  settings: {
+    shape: 'inline',
+    title: 'New posts by mail',
+    text: '',
+    button: '',
+    asksName: false,
+    categories: [],
+    digests: [],
+    consent: '',
+    thanks: '',
+  },
 })
 
 /** A form that asks for new posts, with how it looks. */
@@ -22,14 +32,24 @@ export function useSignUpForm(site: () => number) {
   const { say } = useNotice()
   const act = useAct()
   const path = () => ({ site: site() })
-  const list = useQuery({ queryKey: ['sign-up-forms', site], queryFn: () => take(api.GET('/api/sites/{site}/sign-up-forms', { params: { path: path() } })) })
+  const list = useQuery({
+    queryKey: ['sign-up-forms', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/sign-up-forms', { params: { path: path() } })),
+  })
   const draft = ref<FormDraft>(usual())
   const html = ref('')
 
   /** Opens a form, or begins a new one. */
   function begin(form?: Schemas['SignUpFormView']): void {
     draft.value = form
-      ? { name: form.name, lookId: form.lookId, settings: { ...usual().settings, ...(JSON.parse(JSON.stringify(form.settings)) as Schemas['SignUpSettings']) } }
+      ? {
+          name: form.name,
+          lookId: form.lookId,
+          settings: {
+            ...usual().settings,
+            ...(JSON.parse(JSON.stringify(form.settings)) as Schemas['SignUpSettings']),
+          },
+        }
       : usual()
     act.fields.value = {}
   }
@@ -41,7 +61,9 @@ export function useSignUpForm(site: () => number) {
   watch(
     settled,
     async () => {
-      html.value = (await take(api.POST('/api/sites/{site}/sign-up-forms/preview', { params: { path: path() }, body: draft.value }))).html
+      html.value = (
+        await take(api.POST('/api/sites/{site}/sign-up-forms/preview', { params: { path: path() }, body: draft.value }))
+      ).html
     },
     { immediate: true },
   )
@@ -50,7 +72,12 @@ export function useSignUpForm(site: () => number) {
   async function save(id?: number): Promise<number | undefined> {
     const saved = await act.run(() =>
       id
-        ? take(api.PUT('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } }, body: draft.value }))
+        ? take(
+            api.PUT('/api/sites/{site}/sign-up-forms/{form}', {
+              params: { path: { ...path(), form: id } },
+              body: draft.value,
+            }),
+          )
         : take(api.POST('/api/sites/{site}/sign-up-forms', { params: { path: path() }, body: draft.value })),
     )
     if (!saved) return undefined
@@ -60,7 +87,9 @@ export function useSignUpForm(site: () => number) {
   }
 
   async function remove(id: number): Promise<boolean> {
-    await act.run(() => take(api.DELETE('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } } })))
+    await act.run(() =>
+      take(api.DELETE('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } } })),
+    )
     if (act.trouble.value) return false
     say('The form is taken off. Take its snippet out of your page when you next edit it.')
     await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })

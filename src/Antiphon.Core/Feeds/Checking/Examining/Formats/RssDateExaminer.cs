@@ -10,7 +10,10 @@ internal static class RssDateExaminer
     // A clock that runs a little fast is no fault of the feed.
     private static readonly TimeSpan Tolerance = TimeSpan.FromHours(1);
 
-    /// <summary>Reports a date that cannot be read, is written otherwise than RFC 822 says, names the wrong weekday or lies ahead.</summary>
+    /// <summary>
+    /// Reports a date that cannot be read, is written otherwise than RFC 822 says, names the wrong weekday or lies
+    /// ahead.
+    /// </summary>
     public static void Examine(Examination examination, SourceElement element)
     {
         var text = element.Text.Trim();

@@ -8,7 +8,10 @@ import { Task, Tasks } from './tasks'
 
 /** Everything a post can hold. What is not here is dropped on pasting. */
 export const blocks = [
-  StarterKit.configure({ heading: { levels: [2, 3, 4] }, link: { openOnClick: false, autolink: true, linkOnPaste: true, defaultProtocol: 'https' } }),
+  StarterKit.configure({
+    heading: { levels: [2, 3, 4] },
+    link: { openOnClick: false, autolink: true, linkOnPaste: true, defaultProtocol: 'https' },
+  }),
   Subscript,
   Superscript,
   TableKit.configure({ table: { resizable: false } }),

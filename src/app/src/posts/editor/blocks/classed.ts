@@ -11,7 +11,10 @@ export const Alignment = Extension.create({
         attributes: {
           align: {
             default: null,
-            parseHTML: (element) => ['center', 'right'].find((side) => element.classList.contains(`align-${side}`) || element.style.textAlign === side) ?? null,
+            parseHTML: (element) =>
+              ['center', 'right'].find(
+                (side) => element.classList.contains(`align-${side}`) || element.style.textAlign === side,
+              ) ?? null,
             renderHTML: ({ align }) => (align ? { class: `align-${align}` } : {}),
           },
         },
@@ -30,7 +33,8 @@ const coloured = (name: string, tag: string, prefix: string, names: readonly str
     addAttributes: () => ({
       colour: {
         default: null,
-        parseHTML: (element: HTMLElement) => names.find((one) => element.classList.contains(`${prefix}-${one}`)) ?? null,
+        parseHTML: (element: HTMLElement) =>
+          names.find((one) => element.classList.contains(`${prefix}-${one}`)) ?? null,
         renderHTML: ({ colour }: { colour: string | null }) => (colour ? { class: `${prefix}-${colour}` } : {}),
       },
     }),
@@ -101,7 +105,10 @@ export const LinkButton = Node.create({
   name: 'linkButton',
   group: 'block',
   atom: true,
-  addAttributes: () => ({ href: { default: '' }, text: { default: '', parseHTML: (element: HTMLElement) => element.textContent } }),
+  addAttributes: () => ({
+    href: { default: '' },
+    text: { default: '', parseHTML: (element: HTMLElement) => element.textContent },
+  }),
   parseHTML: () => [{ tag: 'a.button', priority: 70 }],
   renderHTML: ({ HTMLAttributes: { href, text } }) => ['a', { class: 'button', href }, String(text)],
 })
@@ -123,7 +130,11 @@ export const Place = Node.create({
   selectable: true,
   draggable: true,
   addAttributes: () => ({
-    kind: { default: 'contents', parseHTML: (element: HTMLElement) => Object.keys(places).find((kind) => element.classList.contains(`block-${kind}`)) },
+    kind: {
+      default: 'contents',
+      parseHTML: (element: HTMLElement) =>
+        Object.keys(places).find((kind) => element.classList.contains(`block-${kind}`)),
+    },
   }),
   parseHTML: () => Object.keys(places).map((kind) => ({ tag: `div.block-${kind}` })),
   renderHTML: ({ node }) => ['div', { class: `block-${node.attrs.kind}` }],
@@ -148,7 +159,10 @@ export const LinkCard = Node.create({
     title: { default: '', parseHTML: (element: HTMLElement) => element.querySelector('strong')?.textContent ?? '' },
     text: { default: '', parseHTML: (element: HTMLElement) => element.querySelector('span')?.textContent ?? '' },
     host: { default: '', parseHTML: (element: HTMLElement) => element.querySelector('small')?.textContent ?? '' },
-    picture: { default: null, parseHTML: (element: HTMLElement) => element.querySelector('img')?.getAttribute('src') ?? null },
+    picture: {
+      default: null,
+      parseHTML: (element: HTMLElement) => element.querySelector('img')?.getAttribute('src') ?? null,
+    },
   }),
   parseHTML: () => [{ tag: 'aside.link-card' }],
   renderHTML: ({ node: { attrs } }) => {

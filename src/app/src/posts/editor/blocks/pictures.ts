@@ -15,15 +15,30 @@ export const PictureBlock = Node.create({
     alt: { default: '', parseHTML: (element: HTMLElement) => imageOf(element)?.getAttribute('alt') ?? '' },
     width: { default: null, parseHTML: (element: HTMLElement) => numberOf(imageOf(element)?.getAttribute('width')) },
     height: { default: null, parseHTML: (element: HTMLElement) => numberOf(imageOf(element)?.getAttribute('height')) },
-    size: { default: null, parseHTML: (element: HTMLElement) => sizes.find((size) => element.classList.contains(size)) ?? null },
+    size: {
+      default: null,
+      parseHTML: (element: HTMLElement) => sizes.find((size) => element.classList.contains(size)) ?? null,
+    },
   }),
   parseHTML: () => [
-    { tag: 'figure', contentElement: (element) => element.querySelector('figcaption') ?? document.createElement('figcaption') },
+    {
+      tag: 'figure',
+      contentElement: (element) => element.querySelector('figcaption') ?? document.createElement('figcaption'),
+    },
     { tag: 'img[src]', priority: 40 },
   ],
   renderHTML: ({ node: { attrs } }) => {
-    const image = { src: attrs.src, alt: attrs.alt, ...(attrs.width ? { width: attrs.width, height: attrs.height } : {}) }
-    return ['figure', mergeAttributes({ class: ['picture', attrs.size].filter(Boolean).join(' ') }), ['img', image], ['figcaption', {}, 0]]
+    const image = {
+      src: attrs.src,
+      alt: attrs.alt,
+      ...(attrs.width ? { width: attrs.width, height: attrs.height } : {}),
+    }
+    return [
+      'figure',
+      mergeAttributes({ class: ['picture', attrs.size].filter(Boolean).join(' ') }),
+      ['img', image],
+      ['figcaption', {}, 0],
+    ]
   },
 })
 
@@ -45,7 +60,10 @@ export const Media = Node.create({
   group: 'block',
   atom: true,
   draggable: true,
-  addAttributes: () => ({ kind: { default: 'video', parseHTML: (element: HTMLElement) => element.localName }, src: { default: '' } }),
+  addAttributes: () => ({
+    kind: { default: 'video', parseHTML: (element: HTMLElement) => element.localName },
+    src: { default: '' },
+  }),
   parseHTML: () => [{ tag: 'video[src]' }, { tag: 'audio[src]' }],
   renderHTML: ({ node: { attrs } }) => [String(attrs.kind), { src: attrs.src, controls: '', preload: 'none' }],
 })

@@ -12,7 +12,8 @@ const words = {
 }
 
 function finish(): void {
-  if (!/^https?:\/\/\S+$/i.test(address.value.trim())) problem.value = 'Enter the whole address, starting with https://.'
+  if (!/^https?:\/\/\S+$/i.test(address.value.trim()))
+    problem.value = 'Enter the whole address, starting with https://.'
   else emit('done', address.value.trim())
 }
 </script>
@@ -23,9 +24,19 @@ function finish(): void {
       <form @submit.prevent="finish">
         <h2>{{ words[props.kind].title }}</h2>
         <p v-if="props.kind !== 'card'" class="soft mt-2">Readers load nothing of it before they start it.</p>
-        <p v-else class="soft mt-2">Title, text and picture are read once and kept here, so that readers are not followed from there.</p>
-        <v-text-field v-model="address" class="mt-3" :label="words[props.kind].label" autofocus :error-messages="problem" />
-        <div class="row mt-4"><v-btn type="submit">Put it in</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn></div>
+        <p v-else class="soft mt-2">
+          Title, text and picture are read once and kept here, so that readers are not followed from there.
+        </p>
+        <v-text-field
+          v-model="address"
+          class="mt-3"
+          :label="words[props.kind].label"
+          autofocus
+          :error-messages="problem"
+        />
+        <div class="row mt-4">
+          <v-btn type="submit">Put it in</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+        </div>
       </form>
     </v-card>
   </v-dialog>

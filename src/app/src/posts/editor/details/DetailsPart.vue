@@ -18,7 +18,13 @@ const picking = ref(false)
 const isOurs = computed(() => isOfLibrary(post.value.pictureAddress))
 
 function take([picture]: Schemas['PictureView'][]): void {
-  if (picture) Object.assign(post.value, { pictureAddress: picture.address, pictureAlt: picture.alt, focusX: picture.focusX, focusY: picture.focusY })
+  if (picture)
+    Object.assign(post.value, {
+      pictureAddress: picture.address,
+      pictureAlt: picture.alt,
+      focusX: picture.focusX,
+      focusY: picture.focusY,
+    })
 }
 </script>
 
@@ -66,7 +72,15 @@ function take([picture]: Schemas['PictureView'][]): void {
       />
       <p v-if="props.suggested.length && !props.readonly" class="small soft chips suggested">
         In the text:
-        <button v-for="tag in props.suggested" :key="tag" type="button" class="chip" @click="post.tags = [...(post.tags ?? []), tag]">+ {{ tag }}</button>
+        <button
+          v-for="tag in props.suggested"
+          :key="tag"
+          type="button"
+          class="chip"
+          @click="post.tags = [...(post.tags ?? []), tag]"
+        >
+          + {{ tag }}
+        </button>
       </p>
     </div>
     <div class="pair">
@@ -81,10 +95,23 @@ function take([picture]: Schemas['PictureView'][]): void {
       :readonly="props.readonly"
       :error-messages="props.fields.excerpt"
     />
-    <v-combobox v-model="post.author" :items="props.terms?.authors ?? []" label="Author" placeholder="You" :readonly="props.readonly" />
+    <v-combobox
+      v-model="post.author"
+      :items="props.terms?.authors ?? []"
+      label="Author"
+      placeholder="You"
+      :readonly="props.readonly"
+    />
     <div v-if="!props.readonly" class="row">
-      <button type="button" class="chip" @click="picking = true">{{ post.pictureAddress ? 'Another picture …' : 'Choose a picture …' }}</button>
-      <button v-if="post.pictureAddress" type="button" class="link back" @click="Object.assign(post, { pictureAddress: null, pictureAlt: null })">
+      <button type="button" class="chip" @click="picking = true">
+        {{ post.pictureAddress ? 'Another picture …' : 'Choose a picture …' }}
+      </button>
+      <button
+        v-if="post.pictureAddress"
+        type="button"
+        class="link back"
+        @click="Object.assign(post, { pictureAddress: null, pictureAlt: null })"
+      >
         No picture
       </button>
     </div>
@@ -95,8 +122,19 @@ function take([picture]: Schemas['PictureView'][]): void {
       :readonly="props.readonly"
       :error-messages="props.fields.pictureAddress"
     />
-    <v-text-field v-if="post.pictureAddress" v-model="post.pictureAlt" label="What does the picture show?" :readonly="props.readonly" />
-    <FocusPoint v-if="post.pictureAddress" v-model:x="post.focusX!" v-model:y="post.focusY!" :picture="post.pictureAddress" :readonly="props.readonly" />
+    <v-text-field
+      v-if="post.pictureAddress"
+      v-model="post.pictureAlt"
+      label="What does the picture show?"
+      :readonly="props.readonly"
+    />
+    <FocusPoint
+      v-if="post.pictureAddress"
+      v-model:x="post.focusX!"
+      v-model:y="post.focusY!"
+      :picture="post.pictureAddress"
+      :readonly="props.readonly"
+    />
     <PictureUses
       v-if="post.pictureAddress || post.details?.socialPicture"
       v-model="post"

@@ -7,7 +7,12 @@ const values = defineModel<Schemas['FieldValue'][]>({ required: true })
 const props = defineProps<{ siteId: number; blogId: number; fields: Record<string, string[]>; readonly: boolean }>()
 const { data: own } = useQuery({
   queryKey: ['fields', () => props.siteId, () => props.blogId],
-  queryFn: () => take(api.GET('/api/sites/{site}/blogs/{blog}/fields', { params: { path: { site: props.siteId, blog: props.blogId } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/blogs/{blog}/fields', {
+        params: { path: { site: props.siteId, blog: props.blogId } },
+      }),
+    ),
   enabled: () => props.blogId > 0,
 })
 const of = (key: string) => values.value.find((value) => value.key === key)?.value ?? ''

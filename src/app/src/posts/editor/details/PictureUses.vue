@@ -17,7 +17,13 @@ interface Use {
 }
 const place = (key: 'listingPicture' | 'socialPicture', name: string, shape?: Shape): Use => {
   const own = post.value.details?.[key] ?? null
-  return { key, place: name, address: own ?? post.value.pictureAddress ?? null, isOwn: own !== null, ...(shape && { shape }) }
+  return {
+    key,
+    place: name,
+    address: own ?? post.value.pictureAddress ?? null,
+    isOwn: own !== null,
+    ...(shape && { shape }),
+  }
 }
 const uses = computed<Use[]>(() => [
   { key: 'page', place: 'On its page', address: post.value.pictureAddress ?? null, isOwn: false },
@@ -26,7 +32,8 @@ const uses = computed<Use[]>(() => [
 ])
 const cutting = ref<Use>()
 const picking = ref<Use>()
-const position = (use: Use) => (use.isOwn ? undefined : { objectPosition: `${post.value.focusX}% ${post.value.focusY}%` })
+const position = (use: Use) =>
+  use.isOwn ? undefined : { objectPosition: `${post.value.focusX}% ${post.value.focusY}%` }
 
 function set(key: Key, address: string | null): void {
   if (key !== 'page') post.value.details = { ...post.value.details!, [key]: address }
@@ -38,20 +45,46 @@ function set(key: Key, address: string | null): void {
 <template>
   <ul class="uses" aria-label="The picture in each place">
     <li v-for="use in uses" :key="use.key">
-      <span class="frame"><img v-if="use.address" :src="use.address" alt="" :class="use.key" :style="position(use)" /></span>
+      <span class="frame"
+        ><img v-if="use.address" :src="use.address" alt="" :class="use.key" :style="position(use)"
+      /></span>
       <div>
         <span class="t">{{ use.place }}</span>
-        <span v-if="use.key !== 'page'" class="soft small">{{ use.isOwn ? 'its own' : use.address ? 'the post’s' : 'none' }}</span>
+        <span v-if="use.key !== 'page'" class="soft small">{{
+          use.isOwn ? 'its own' : use.address ? 'the post’s' : 'none'
+        }}</span>
         <p v-if="!props.readonly" class="acts small">
-          <button v-if="isOfLibrary(use.address)" type="button" class="link" :aria-label="`Cut it for this place: ${use.place}`" @click="cutting = use">
+          <button
+            v-if="isOfLibrary(use.address)"
+            type="button"
+            class="link"
+            :aria-label="`Cut it for this place: ${use.place}`"
+            @click="cutting = use"
+          >
             Cut …
           </button>
-          <button v-if="use.key !== 'page'" type="button" class="link" :aria-label="`Another picture: ${use.place}`" @click="picking = use">Another …</button>
-          <button v-if="use.isOwn" type="button" class="link back" :aria-label="`Take the post’s picture: ${use.place}`" @click="set(use.key, null)">
+          <button
+            v-if="use.key !== 'page'"
+            type="button"
+            class="link"
+            :aria-label="`Another picture: ${use.place}`"
+            @click="picking = use"
+          >
+            Another …
+          </button>
+          <button
+            v-if="use.isOwn"
+            type="button"
+            class="link back"
+            :aria-label="`Take the post’s picture: ${use.place}`"
+            @click="set(use.key, null)"
+          >
             Take the post’s
           </button>
         </p>
-        <p v-if="props.fields[`details.${use.key}`]" class="m small" role="alert">{{ props.fields[`details.${use.key}`]![0] }}</p>
+        <p v-if="props.fields[`details.${use.key}`]" class="m small" role="alert">
+          {{ props.fields[`details.${use.key}`]![0] }}
+        </p>
       </div>
     </li>
   </ul>

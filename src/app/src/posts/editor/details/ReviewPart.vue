@@ -27,14 +27,21 @@ const reload = () => queries.invalidateQueries({ queryKey: ['remarks'] })
 
 async function add(): Promise<void> {
   const body = { passage: props.chosen.trim() || null, text: text.value }
-  if (!(await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/remarks', { params: { path: path() }, body }))))) return
+  if (
+    !(await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/remarks', { params: { path: path() }, body }))))
+  )
+    return
   text.value = ''
   await reload()
 }
 
 async function tick(remark: Schemas['RemarkView']): Promise<void> {
   await act.run(() =>
-    take(api.PUT('/api/sites/{site}/posts/{post}/remarks/{remark}', { params: { path: { ...path(), remark: remark.id }, query: { done: !remark.doneAt } } })),
+    take(
+      api.PUT('/api/sites/{site}/posts/{post}/remarks/{remark}', {
+        params: { path: { ...path(), remark: remark.id }, query: { done: !remark.doneAt } },
+      }),
+    ),
   )
   await reload()
 }

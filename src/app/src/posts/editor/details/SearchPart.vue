@@ -6,7 +6,14 @@ import WidthMeter from '../sending/WidthMeter.vue'
 
 /** What search engines and networks are told, and the conversation below the post. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ title: string; excerpt: string; fields: Record<string, string[]>; readonly: boolean; zone: string | undefined; blogId: number }>()
+const props = defineProps<{
+  title: string
+  excerpt: string
+  fields: Record<string, string[]>
+  readonly: boolean
+  zone: string | undefined
+  blogId: number
+}>()
 const set = (part: Partial<Schemas['PostDetails']>) => (details.value = { ...details.value, ...part })
 const isSetting = ref(false)
 const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')

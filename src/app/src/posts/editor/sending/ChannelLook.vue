@@ -5,7 +5,11 @@ import { CountMeter } from '../../../channels'
 
 /** What a post is about to be on one channel, as those see it who get it. */
 const props = defineProps<{ one: Schemas['ChannelPreview'] }>()
-const pieces = computed(() => props.one.text.split(/(https?:\/\/\S+|#[\p{L}\p{N}_]+)/u).map((text) => ({ text, isLink: /^(https?:|#)/.test(text) })))
+const pieces = computed(() =>
+  props.one.text
+    .split(/(https?:\/\/\S+|#[\p{L}\p{N}_]+)/u)
+    .map((text) => ({ text, isLink: /^(https?:|#)/.test(text) })),
+)
 const page = computed(
   () =>
     `<style>body{font:15px/1.5 Georgia,serif;margin:12px 14px;color:#222;background:#fff}img,video{max-width:100%;height:auto}a{color:#234f8c}</style>${props.one.html ?? ''}`,
@@ -22,7 +26,9 @@ const page = computed(
     </p>
     <template v-if="props.one.picture">
       <img :src="props.one.picture" :alt="props.one.pictureAlt ?? ''" loading="lazy" />
-      <figcaption class="small soft">{{ props.one.pictureAlt ? `Read aloud: “${props.one.pictureAlt}”` : 'Nothing is read aloud.' }}</figcaption>
+      <figcaption class="small soft">
+        {{ props.one.pictureAlt ? `Read aloud: “${props.one.pictureAlt}”` : 'Nothing is read aloud.' }}
+      </figcaption>
     </template>
     <CountMeter :count="props.one.count ?? 0" :limit="props.one.limit ?? 0" :shortened="props.one.shortened" />
   </figure>

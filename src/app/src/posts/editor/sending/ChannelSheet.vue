@@ -32,7 +32,9 @@ const { previews, hasOpened, checking, trouble } = props.of
         <v-btn variant="outlined" size="small" :loading="checking" @click="props.of.openLinks">{{
           hasOpened ? 'Open the links again' : 'Open the links'
         }}</v-btn>
-        <button type="button" class="close" aria-label="Close" title="Close" @click="open = false"><v-icon :icon="mdiClose" size="22" /></button>
+        <button type="button" class="close" aria-label="Close" title="Close" @click="open = false">
+          <v-icon :icon="mdiClose" size="22" />
+        </button>
       </header>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <div class="beside">
@@ -47,9 +49,16 @@ const { previews, hasOpened, checking, trouble } = props.of
           <ul v-if="one.findings.length && props.of.goes(one)" class="findings">
             <li v-for="finding in one.findings" :key="finding">{{ finding }}</li>
           </ul>
-          <p v-else-if="props.of.goes(one)" class="small v">Nothing to mend{{ hasOpened && one.kind === 'social' ? '; its links open' : '' }}.</p>
+          <p v-else-if="props.of.goes(one)" class="small v">
+            Nothing to mend{{ hasOpened && one.kind === 'social' ? '; its links open' : '' }}.
+          </p>
           <WishFields v-if="!one.delivery && !props.readonly" :one="one" :of="props.of" />
-          <router-link v-if="one.delivery" class="link small" :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`">What became of it</router-link>
+          <router-link
+            v-if="one.delivery"
+            class="link small"
+            :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
+            >What became of it</router-link
+          >
         </article>
       </div>
     </div>

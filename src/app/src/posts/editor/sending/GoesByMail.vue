@@ -6,27 +6,45 @@ import { useForecast } from './useForecast'
 
 /** Which mails bring the post, and whether any does. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ siteId: number; postId: number; revision: number; readonly: boolean; zone: string | undefined }>()
+const props = defineProps<{
+  siteId: number
+  postId: number
+  revision: number
+  readonly: boolean
+  zone: string | undefined
+}>()
 const { data: forecast } = useForecast(() => props)
-const staysOut = computed({ get: () => details.value.staysOutOfMail ?? false, set: (out) => (details.value = { ...details.value, staysOutOfMail: out }) })
+const staysOut = computed({
+  get: () => details.value.staysOutOfMail ?? false,
+  set: (out) => (details.value = { ...details.value, staysOutOfMail: out }),
+})
 </script>
 
 <template>
   <section v-if="forecast" class="mails">
     <h2 class="group">By mail</h2>
     <p v-if="staysOut" class="small soft">No mail brings this post.</p>
-    <p v-else-if="forecast.digests.length === 0" class="small soft">Every mail it is for has brought it, or none is set up for it.</p>
+    <p v-else-if="forecast.digests.length === 0" class="small soft">
+      Every mail it is for has brought it, or none is set up for it.
+    </p>
     <ul v-else>
       <li v-for="one in forecast.digests" :key="one.id">
         <router-link :to="`/s/${props.siteId}/channels/mail/${one.id}`">{{ one.name }}</router-link>
         <span class="small soft"
-          >{{ counted(one.receivers, 'subscriber') }}, <WhenText v-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><template v-else
+          >{{ counted(one.receivers, 'subscriber') }},
+          <WhenText v-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><template v-else
             >when it is published</template
           ></span
         >
       </li>
     </ul>
-    <v-checkbox v-model="staysOut" label="Stays out of every mail" density="compact" hide-details :disabled="props.readonly" />
+    <v-checkbox
+      v-model="staysOut"
+      label="Stays out of every mail"
+      density="compact"
+      hide-details
+      :disabled="props.readonly"
+    />
   </section>
 </template>
 

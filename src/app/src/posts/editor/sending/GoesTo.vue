@@ -10,7 +10,14 @@ import { useChannelPreviews } from './useChannelPreviews'
 
 /** Where the post goes beyond pages, feeds and mail, and what it says there; decided for this post alone. */
 const details = defineModel<Schemas['PostDetails']>({ required: true })
-const props = defineProps<{ siteId: number; postId: number; revision: number; title: string; readonly: boolean; zone: string | undefined }>()
+const props = defineProps<{
+  siteId: number
+  postId: number
+  revision: number
+  title: string
+  readonly: boolean
+  zone: string | undefined
+}>()
 const of = useChannelPreviews(details, () => props)
 const { previews, goes, wishOf } = of
 const open = ref(0)
@@ -32,11 +39,18 @@ function told(one: Schemas['ChannelPreview']): string {
       <button type="button" class="link small" @click="beside = true">See all side by side</button>
     </h2>
     <div v-for="one in previews" :key="one.channelId" class="channel" :class="{ off: !goes(one) }">
-      <button type="button" class="head" :aria-expanded="open === one.channelId" @click="open = open === one.channelId ? 0 : one.channelId">
+      <button
+        type="button"
+        class="head"
+        :aria-expanded="open === one.channelId"
+        @click="open = open === one.channelId ? 0 : one.channelId"
+      >
         <b>{{ one.name }}</b>
         <span class="small soft"
           >{{ told(one) }}<template v-if="one.at && goes(one)">, <WhenText :at="one.at" :zone="props.zone" /></template
-          ><template v-if="one.count !== null && one.count !== undefined"> · {{ one.count }}/{{ one.limit }}</template></span
+          ><template v-if="one.count !== null && one.count !== undefined">
+            · {{ one.count }}/{{ one.limit }}</template
+          ></span
         >
       </button>
       <ul v-if="one.findings.length && goes(one)" class="findings">
@@ -44,7 +58,12 @@ function told(one: Schemas['ChannelPreview']): string {
       </ul>
       <div v-if="open === one.channelId" class="inside">
         <WishFields v-if="!one.delivery && !props.readonly" :one="one" :of="of" />
-        <router-link v-if="one.delivery" class="link small" :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`">What became of it</router-link>
+        <router-link
+          v-if="one.delivery"
+          class="link small"
+          :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
+          >What became of it</router-link
+        >
         <ChannelLook :one="one" />
       </div>
     </div>

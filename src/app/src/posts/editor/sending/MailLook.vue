@@ -9,10 +9,17 @@ const props = defineProps<{ siteId: number; postId: number; revision: number }>(
 const path = () => ({ site: props.siteId, post: props.postId })
 const { data: forecast } = useForecast(() => props)
 const wanted = ref(0)
-const digest = computed(() => forecast.value?.digests.find((one) => one.id === wanted.value)?.id ?? forecast.value?.digests[0]?.id)
+const digest = computed(
+  () => forecast.value?.digests.find((digest) => digest.id === wanted.value)?.id ?? forecast.value?.digests[0]?.id,
+)
 const { data: mail } = useQuery({
   queryKey: ['post-mail', () => props.postId, () => props.revision, digest],
-  queryFn: () => take(api.GET('/api/sites/{site}/channels/digests/{digest}/posts/{post}', { params: { path: { ...path(), digest: digest.value! } } })),
+  queryFn: () =>
+    take(
+      api.GET('/api/sites/{site}/channels/digests/{digest}/posts/{post}', {
+        params: { path: { ...path(), digest: digest.value! } },
+      }),
+    ),
   enabled: () => digest.value !== undefined,
   placeholderData: (before) => before,
 })
@@ -20,7 +27,9 @@ const { data: mail } = useQuery({
 
 <template>
   <h3>Mail</h3>
-  <p v-if="forecast && !forecast.digests.length" class="small soft">No mail will bring it: every mail it is for has brought it, or it stays out of them.</p>
+  <p v-if="forecast && !forecast.digests.length" class="small soft">
+    No mail will bring it: every mail it is for has brought it, or it stays out of them.
+  </p>
   <template v-else-if="mail">
     <div class="row names" role="group" aria-label="Digest">
       <button

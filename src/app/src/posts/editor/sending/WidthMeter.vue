@@ -10,8 +10,16 @@ const most = computed(() => searchWidths[props.kind].most)
 
 <template>
   <div class="meter">
-    <meter :value="Math.min(width, most)" :max="most" :high="most - 1" :optimum="most / 2" :aria-label="`${width} of ${most} pixels`" />
-    <span class="small" :class="width > most ? 'o' : 'soft'">{{ width > most ? `Cut after ${most} of ${width} pixels` : `${width} of ${most} pixels` }}</span>
+    <meter
+      :value="Math.min(width, most)"
+      :max="most"
+      :high="most - 1"
+      :optimum="most / 2"
+      :aria-label="`${width} of ${most} pixels`"
+    />
+    <span class="small" :class="width > most ? 'o' : 'soft'">{{
+      width > most ? `Cut after ${most} of ${width} pixels` : `${width} of ${most} pixels`
+    }}</span>
   </div>
 </template>
 

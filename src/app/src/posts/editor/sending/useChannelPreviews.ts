@@ -8,7 +8,10 @@ type Wish = Schemas['ChannelWish']
 type Preview = Schemas['ChannelPreview']
 
 /** What every channel makes of a post with what is wished for it here, and the wishes themselves. */
-export function useChannelPreviews(details: Ref<Schemas['PostDetails']>, post: () => { siteId: number; postId: number; revision: number }) {
+export function useChannelPreviews(
+  details: Ref<Schemas['PostDetails']>,
+  post: () => { siteId: number; postId: number; revision: number },
+) {
   const act = useAct()
   const checked = ref<{ wishes: string; previews: Preview[] } | null>(null)
   const wishes = computed(() => JSON.stringify(details.value.channels ?? []))
@@ -16,7 +19,12 @@ export function useChannelPreviews(details: Ref<Schemas['PostDetails']>, post: (
   const ask = (opensLinks: boolean) => {
     const { siteId, postId } = post()
     const body = { wishes: details.value.channels ?? [], opensLinks }
-    return take(api.POST('/api/sites/{site}/posts/{post}/channels/preview', { params: { path: { site: siteId, post: postId } }, body }))
+    return take(
+      api.POST('/api/sites/{site}/posts/{post}/channels/preview', {
+        params: { path: { site: siteId, post: postId } },
+        body,
+      }),
+    )
   }
   const { data } = useQuery({
     queryKey: ['channel-previews', () => post().siteId, () => post().postId, () => post().revision, settled],
@@ -26,7 +34,13 @@ export function useChannelPreviews(details: Ref<Schemas['PostDetails']>, post: (
   // What the links said holds as long as the texts are those that were looked at.
   const previews = computed(() => (checked.value?.wishes === wishes.value ? checked.value.previews : data.value))
   const wishOf = (channel: number): Wish =>
-    details.value.channels?.find((one) => one.channel === channel) ?? { channel, goes: null, at: null, text: null, turn: null }
+    details.value.channels?.find((one) => one.channel === channel) ?? {
+      channel,
+      goes: null,
+      at: null,
+      text: null,
+      turn: null,
+    }
   const goes = (one: Preview) => wishOf(one.channelId).goes ?? !one.refusal
 
   function wish(channel: number, change: Partial<Wish>): void {

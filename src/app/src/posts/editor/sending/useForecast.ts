@@ -5,6 +5,11 @@ import { api, take } from '../../../api'
 export function useForecast(post: () => { siteId: number; postId: number; revision: number }) {
   return useQuery({
     queryKey: ['forecast', () => post().siteId, () => post().postId, () => post().revision],
-    queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}/forecast', { params: { path: { site: post().siteId, post: post().postId } } })),
+    queryFn: () =>
+      take(
+        api.GET('/api/sites/{site}/posts/{post}/forecast', {
+          params: { path: { site: post().siteId, post: post().postId } },
+        }),
+      ),
   })
 }

@@ -20,24 +20,47 @@ const set = (mark: string, colour: string, now: string) => {
 <template>
   <v-menu :close-on-content-click="false">
     <template #activator="{ props: opener }">
-      <button type="button" class="tool" :class="{ on: ink || wash }" title="Colours" aria-label="Colours" v-bind="opener">
+      <button
+        type="button"
+        class="tool"
+        :class="{ on: ink || wash }"
+        title="Colours"
+        aria-label="Colours"
+        v-bind="opener"
+      >
         <v-icon :icon="mdiFormatColorText" size="19" />
       </button>
     </template>
     <div class="colours">
       <p class="small soft">Words</p>
       <div class="chips">
-        <button v-for="one in inks" :key="one" type="button" class="chip" :class="[`ink-${one}`, { on: ink === one }]" @click="set('ink', one, ink)">
+        <button
+          v-for="one in inks"
+          :key="one"
+          type="button"
+          class="chip"
+          :class="[`ink-${one}`, { on: ink === one }]"
+          @click="set('ink', one, ink)"
+        >
           {{ names[one] }}
         </button>
       </div>
       <p class="small soft">Behind them</p>
       <div class="chips">
-        <button v-for="one in washes" :key="one" type="button" class="chip" :class="[`wash-${one}`, { on: wash === one }]" @click="set('wash', one, wash)">
+        <button
+          v-for="one in washes"
+          :key="one"
+          type="button"
+          class="chip"
+          :class="[`wash-${one}`, { on: wash === one }]"
+          @click="set('wash', one, wash)"
+        >
           {{ names[one] }}
         </button>
       </div>
-      <p v-if="faint" class="o small" role="status">Grey on a coloured ground is hard to read; take another colour for the words.</p>
+      <p v-if="faint" class="o small" role="status">
+        Grey on a coloured ground is hard to read; take another colour for the words.
+      </p>
     </div>
   </v-menu>
 </template>

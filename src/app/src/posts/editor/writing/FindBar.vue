@@ -19,7 +19,9 @@ function all(): void {
 <template>
   <form class="find" role="search" aria-label="Find in the text" @submit.prevent="show(1)" @keydown.esc="emit('close')">
     <v-text-field v-model="words" density="compact" label="Find" autofocus />
-    <span class="soft small" role="status">{{ words ? (found.length ? `${at + 1} of ${found.length}` : 'Not there') : '' }}</span>
+    <span class="soft small" role="status">{{
+      words ? (found.length ? `${at + 1} of ${found.length}` : 'Not there') : ''
+    }}</span>
     <button type="submit" class="chip">Next</button><button type="button" class="chip" @click="show(-1)">Before</button>
     <v-checkbox v-model="exact" label="Aa" title="Capitals matter" />
     <v-text-field v-model="other" density="compact" label="Replace with" />

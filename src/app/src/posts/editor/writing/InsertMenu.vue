@@ -36,10 +36,22 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
     { name: 'Card of a page …', icon: mdiLinkBoxVariantOutline, run: () => emit('card') },
   ],
   [
-    { name: 'Table', icon: mdiTable, run: () => props.editor.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run() },
-    { name: 'Pull quote', icon: mdiFormatQuoteOpenOutline, run: () => put({ type: 'pullQuote', content: [{ type: 'paragraph' }] }) },
+    {
+      name: 'Table',
+      icon: mdiTable,
+      run: () => props.editor.chain().focus().insertTable({ rows: 3, cols: 3, withHeaderRow: true }).run(),
+    },
+    {
+      name: 'Pull quote',
+      icon: mdiFormatQuoteOpenOutline,
+      run: () => put({ type: 'pullQuote', content: [{ type: 'paragraph' }] }),
+    },
     { name: 'Code', icon: mdiCodeBraces, run: () => props.editor.chain().focus().toggleCodeBlock().run() },
-    { name: 'Text to copy', icon: mdiContentCopy, run: () => put({ type: 'copyable', content: [{ type: 'text', text: 'RA 00h 42m, Dec +41°' }] }) },
+    {
+      name: 'Text to copy',
+      icon: mdiContentCopy,
+      run: () => put({ type: 'copyable', content: [{ type: 'text', text: 'RA 00h 42m, Dec +41°' }] }),
+    },
     { name: 'Button …', icon: mdiButtonCursor, run: () => emit('button') },
     { name: 'Divider', icon: mdiMinus, run: () => props.editor.chain().focus().setHorizontalRule().run() },
   ],
@@ -50,7 +62,11 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
     { name: 'Question form', icon: mdiHelpBoxOutline, run: () => place('question') },
     { name: 'Subscribe form', icon: mdiEmailPlusOutline, run: () => place('subscribe') },
     { name: 'Follow links', icon: mdiAccountPlusOutline, run: () => place('follow') },
-    { name: 'Prompt of a pattern', icon: mdiFormTextbox, run: () => props.editor.chain().focus().toggleNode('prompt', 'paragraph').run() },
+    {
+      name: 'Prompt of a pattern',
+      icon: mdiFormTextbox,
+      run: () => props.editor.chain().focus().toggleNode('prompt', 'paragraph').run(),
+    },
   ],
 ]
 </script>

@@ -13,14 +13,17 @@ const problem = ref('')
 function finish(): void {
   const text = address.value.trim()
   const whole = /^[\w.-]+\.[a-z]{2,}(\/|$)/i.test(text) ? `https://${text}` : text
-  if (whole && !/^(https?:\/\/\S+|mailto:\S+|#\S+)$/i.test(whole)) return void (problem.value = 'Enter a whole address, starting with https:// or mailto:.')
+  if (whole && !/^(https?:\/\/\S+|mailto:\S+|#\S+)$/i.test(whole))
+    return void (problem.value = 'Enter a whole address, starting with https:// or mailto:.')
   const chain = props.editor.chain().focus()
   if (props.button) {
     if (!whole || !words.value.trim()) return void (problem.value = 'A button needs words and an address.')
     chain.insertContent({ type: 'linkButton', attrs: { href: whole, text: words.value.trim() } }).run()
   } else if (!whole) chain.extendMarkRange('link').unsetLink().run()
   else if (props.editor.state.selection.empty && !before)
-    chain.insertContent({ type: 'text', text: words.value || whole, marks: [{ type: 'link', attrs: { href: whole } }] }).run()
+    chain
+      .insertContent({ type: 'text', text: words.value || whole, marks: [{ type: 'link', attrs: { href: whole } }] })
+      .run()
   else chain.extendMarkRange('link').setLink({ href: whole }).run()
   open.value = false
 }
@@ -47,7 +50,9 @@ function finish(): void {
           :hint="before ? 'Empty it to take the link away.' : ''"
           persistent-hint
         />
-        <div class="row mt-4"><v-btn type="submit">Done</v-btn><v-btn variant="text" @click="open = false">Leave it</v-btn></div>
+        <div class="row mt-4">
+          <v-btn type="submit">Done</v-btn><v-btn variant="text" @click="open = false">Leave it</v-btn>
+        </div>
       </form>
     </v-card>
   </v-dialog>

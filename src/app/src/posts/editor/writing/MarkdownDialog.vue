@@ -11,12 +11,16 @@ const text = ref('')
 const act = useAct()
 const path = () => ({ params: { path: { site: props.siteId } } })
 onMounted(async () => {
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/posts/markdown', { ...path(), body: { text: props.html } })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/posts/markdown', { ...path(), body: { text: props.html } })),
+  )
   text.value = made?.text ?? ''
 })
 
 async function apply(): Promise<void> {
-  const made = await act.run(() => take(api.POST('/api/sites/{site}/posts/from-markdown', { ...path(), body: { text: text.value } })))
+  const made = await act.run(() =>
+    take(api.POST('/api/sites/{site}/posts/from-markdown', { ...path(), body: { text: text.value } })),
+  )
   if (!made) return
   emit('taken', made.text)
   open.value = false
@@ -33,12 +37,23 @@ async function load(event: Event): Promise<void> {
     <v-card class="pa-6">
       <h2>The text as Markdown</h2>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <textarea v-model="text" class="snippet mt-3" rows="18" aria-label="Markdown" spellcheck="false" :readonly="props.readonly" />
+      <textarea
+        v-model="text"
+        class="snippet mt-3"
+        rows="18"
+        aria-label="Markdown"
+        spellcheck="false"
+        :readonly="props.readonly"
+      />
       <div class="row mt-4">
         <v-btn v-if="!props.readonly" :loading="act.running.value" @click="apply">Put it into the post</v-btn>
         <CopyButton :text="text" label="Copy" />
-        <v-btn variant="outlined" @click="download(text, `${props.name || 'post'}.md`, 'text/markdown')">Save as a file</v-btn>
-        <label v-if="!props.readonly" class="link">Open a file<input type="file" accept=".md,.markdown,.txt" class="hidden" @change="load" /></label>
+        <v-btn variant="outlined" @click="download(text, `${props.name || 'post'}.md`, 'text/markdown')"
+          >Save as a file</v-btn
+        >
+        <label v-if="!props.readonly" class="link"
+          >Open a file<input type="file" accept=".md,.markdown,.txt" class="hidden" @change="load"
+        /></label>
         <v-btn variant="text" @click="open = false">Close</v-btn>
       </div>
     </v-card>

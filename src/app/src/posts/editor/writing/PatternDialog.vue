@@ -20,13 +20,24 @@ async function save(): Promise<void> {
     <v-card class="pa-6">
       <h2>Keep it as a pattern</h2>
       <p class="my-3">
-        New posts can start from this text, category and tags. Turn sentences into prompts with “Put in”, and the first letter typed there takes their place.
+        New posts can start from this text, category and tags. Turn sentences into prompts with “Put in”, and the first
+        letter typed there takes their place.
       </p>
       <form class="form" novalidate @submit.prevent="save">
-        <v-text-field v-model="name" label="Name, such as Observing report" autofocus :error-messages="fields.name ?? fields.bodyHtml" />
-        <p v-if="all.data.value?.some((one) => one.name === name)" class="soft small">Replaces the pattern of that name.</p>
+        <v-text-field
+          v-model="name"
+          label="Name, such as Observing report"
+          autofocus
+          :error-messages="fields.name ?? fields.bodyHtml"
+        />
+        <p v-if="all.data.value?.some((one) => one.name === name)" class="soft small">
+          Replaces the pattern of that name.
+        </p>
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-        <div class="row"><v-btn type="submit" :loading="running">Keep it</v-btn><v-btn variant="text" @click="open = false">Cancel</v-btn></div>
+        <div class="row">
+          <v-btn type="submit" :loading="running">Keep it</v-btn
+          ><v-btn variant="text" @click="open = false">Cancel</v-btn>
+        </div>
       </form>
     </v-card>
   </v-dialog>

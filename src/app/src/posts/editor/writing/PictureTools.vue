@@ -6,7 +6,9 @@ import { CutForUse, isOfLibrary } from '../../../pictures'
 /** What can be said about the picture the cursor is in, and about tables. */
 const props = defineProps<{ siteId: number; editor: Editor }>()
 const cutting = ref(false)
-const picture = computed(() => (props.editor.isActive('pictureBlock') ? props.editor.getAttributes('pictureBlock') : null))
+const picture = computed(() =>
+  props.editor.isActive('pictureBlock') ? props.editor.getAttributes('pictureBlock') : null,
+)
 const table = computed(() => props.editor.isActive('table'))
 const code = computed(() => (props.editor.isActive('codeBlock') ? props.editor.getAttributes('codeBlock') : null))
 const sizes = [
@@ -17,21 +19,32 @@ const sizes = [
   { value: 'right', name: 'Right' },
 ]
 const set = (attributes: object) => props.editor.chain().updateAttributes('pictureBlock', attributes).run()
-const act = (name: 'addRowAfter' | 'addColumnAfter' | 'deleteRow' | 'deleteColumn' | 'toggleHeaderRow' | 'deleteTable') =>
-  props.editor.chain().focus()[name]().run()
+const act = (
+  name: 'addRowAfter' | 'addColumnAfter' | 'deleteRow' | 'deleteColumn' | 'toggleHeaderRow' | 'deleteTable',
+) => props.editor.chain().focus()[name]().run()
 </script>
 
 <template>
   <div v-if="picture || table || code" class="about">
     <template v-if="picture">
       <label class="alt"
-        >What does it show? <input :value="picture.alt" maxlength="500" @input="set({ alt: ($event.target as HTMLInputElement).value })"
+        >What does it show?
+        <input :value="picture.alt" maxlength="500" @input="set({ alt: ($event.target as HTMLInputElement).value })"
       /></label>
-      <button v-for="size in sizes" :key="size.name" type="button" class="chip" :class="{ on: picture.size === size.value }" @click="set({ size: size.value })">
+      <button
+        v-for="size in sizes"
+        :key="size.name"
+        type="button"
+        class="chip"
+        :class="{ on: picture.size === size.value }"
+        @click="set({ size: size.value })"
+      >
         {{ size.name }}
       </button>
       <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">Cut …</button>
-      <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">Take it out</button>
+      <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">
+        Take it out
+      </button>
       <CutForUse
         v-if="cutting"
         :site-id="props.siteId"
@@ -55,7 +68,11 @@ const act = (name: 'addRowAfter' | 'addColumnAfter' | 'deleteRow' | 'deleteColum
         :value="code.language ?? ''"
         maxlength="20"
         placeholder="none"
-        @input="props.editor.commands.updateAttributes('codeBlock', { language: ($event.target as HTMLInputElement).value || null })"
+        @input="
+          props.editor.commands.updateAttributes('codeBlock', {
+            language: ($event.target as HTMLInputElement).value || null,
+          })
+        "
     /></label>
   </div>
 </template>

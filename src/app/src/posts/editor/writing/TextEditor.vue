@@ -27,7 +27,9 @@ const finding = ref(false)
 const pictureOf = (picture: Schemas['PictureView']) => ({
   type: 'pictureBlock',
   attrs: { src: picture.address, alt: picture.alt, width: picture.width, height: picture.height },
-  content: picture.caption ? [{ type: 'text', text: [picture.caption, picture.credit].filter(Boolean).join(' · ') }] : [],
+  content: picture.caption
+    ? [{ type: 'text', text: [picture.caption, picture.credit].filter(Boolean).join(' · ') }]
+    : [],
 })
 const uploads = useUploads(
   () => props.siteId,
@@ -91,11 +93,16 @@ function keys(event: KeyboardEvent): boolean {
 }
 
 async function card(address: string): Promise<void> {
-  const found = await act.run(() => take(api.POST('/api/sites/{site}/posts/card', { params: { path: { site: props.siteId } }, body: { address } })))
+  const found = await act.run(() =>
+    take(api.POST('/api/sites/{site}/posts/card', { params: { path: { site: props.siteId } }, body: { address } })),
+  )
   const chain = editor.value!.chain().focus()
   if (found)
     chain
-      .insertContent({ type: 'linkCard', attrs: { href: address, title: found.title, text: found.text ?? '', host: found.host, picture: found.picture } })
+      .insertContent({
+        type: 'linkCard',
+        attrs: { href: address, title: found.title, text: found.text ?? '', host: found.host, picture: found.picture },
+      })
       .run()
   else chain.insertContent({ type: 'text', text: address, marks: [{ type: 'link', attrs: { href: address } }] }).run()
 }
@@ -149,10 +156,23 @@ function asked(address: string): void {
         </button>
       </span>
       <ColourMenu :editor="editor" />
-      <button type="button" class="tool" :class="{ on: editor.isActive('link') }" title="Link (Ctrl Shift K)" aria-label="Link" @click="linking = 'link'">
+      <button
+        type="button"
+        class="tool"
+        :class="{ on: editor.isActive('link') }"
+        title="Link (Ctrl Shift K)"
+        aria-label="Link"
+        @click="linking = 'link'"
+      >
         <v-icon :icon="mdiLinkVariant" size="19" />
       </button>
-      <button type="button" class="tool" title="Find and replace (Ctrl F)" aria-label="Find and replace" @click="finding = !finding">
+      <button
+        type="button"
+        class="tool"
+        title="Find and replace (Ctrl F)"
+        aria-label="Find and replace"
+        @click="finding = !finding"
+      >
         <v-icon :icon="mdiMagnify" size="19" />
       </button>
     </div>
@@ -176,7 +196,13 @@ function asked(address: string): void {
       @chosen="chosen"
       @update:model-value="picking = null"
     />
-    <LinkDialog v-if="editor && linking" :model-value="true" :editor="editor" :button="linking === 'button'" @update:model-value="linking = null" />
+    <LinkDialog
+      v-if="editor && linking"
+      :model-value="true"
+      :editor="editor"
+      :button="linking === 'button'"
+      @update:model-value="linking = null"
+    />
     <AddressDialog v-if="asking" :kind="asking" @done="asked" @close="asking = null" />
   </div>
 </template>

@@ -3,14 +3,18 @@ import { marked } from 'marked'
 /** Longest text taken from the clipboard at once, in characters. */
 export const longestPaste = 2_000_000
 
-const clutter = 'script, style, meta, link, title, xml, o\\:p, noscript, template, button, input, select, textarea, iframe, object, svg'
+const clutter =
+  'script, style, meta, link, title, xml, o\\:p, noscript, template, button, input, select, textarea, iframe, object, svg'
 
 /**
  * What word processors and web pages put on the clipboard, without what only they need: conditional comments, styles, empty spans, tracking pixels, lists that are paragraphs with dots.
  * The schema of the editor drops every element it does not know afterwards.
  */
 export function cleanPaste(html: string): string {
-  const body = new DOMParser().parseFromString(html.slice(0, longestPaste).replace(/<!--[\s\S]*?-->/g, ''), 'text/html').body
+  const body = new DOMParser().parseFromString(
+    html.slice(0, longestPaste).replace(/<!--[\s\S]*?-->/g, ''),
+    'text/html',
+  ).body
   for (const element of body.querySelectorAll(clutter)) element.remove()
   for (const image of body.querySelectorAll('img')) if (image.width <= 2 && image.hasAttribute('width')) image.remove()
   listsOf(body)
@@ -44,7 +48,10 @@ function listsOf(body: HTMLElement): void {
     for (let one: Element | null = first; one instanceof HTMLElement && one.matches('p[style*="mso-list"]');) {
       const next: Element | null = one.nextElementSibling
       const item = document.createElement('li')
-      item.innerHTML = one.innerHTML.replace(/^(\s|&nbsp;|<[^>]+>)*([·•o§-]|\d+[.)]|[a-z][.)])(\s|&nbsp;|<\/?span[^>]*>)*/i, '')
+      item.innerHTML = one.innerHTML.replace(
+        /^(\s|&nbsp;|<[^>]+>)*([·•o§-]|\d+[.)]|[a-z][.)])(\s|&nbsp;|<\/?span[^>]*>)*/i,
+        '',
+      )
       list.append(item)
       one.remove()
       one = next
@@ -52,7 +59,16 @@ function listsOf(body: HTMLElement): void {
   }
 }
 
-const signs = [/^#{1,6} \S/m, /^[-*+] \S/m, /^\d+\. \S/m, /\*\*\S[^*]*\*\*/, /\[[^\]]+\]\([^)\s]+\)/, /^> \S/m, /^```/m, /^\|.+\|$/m]
+const signs = [
+  /^#{1,6} \S/m,
+  /^[-*+] \S/m,
+  /^\d+\. \S/m,
+  /\*\*\S[^*]*\*\*/,
+  /\[[^\]]+\]\([^)\s]+\)/,
+  /^> \S/m,
+  /^```/m,
+  /^\|.+\|$/m,
+]
 
 /** Whether plain text is written in Markdown: at least two of its signs. */
 export const isMarkdown = (text: string) => signs.filter((sign) => sign.test(text)).length >= 2

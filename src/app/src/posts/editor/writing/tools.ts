@@ -39,10 +39,34 @@ const align = (side: string) => (editor: Editor) =>
 /** Formatting in the bar, in groups. */
 export const tools: Tool[][] = [
   [
-    { name: 'Bold', icon: mdiFormatBold, keys: 'Ctrl B', run: (e) => e.chain().focus().toggleBold().run(), on: (e) => e.isActive('bold') },
-    { name: 'Italic', icon: mdiFormatItalic, keys: 'Ctrl I', run: (e) => e.chain().focus().toggleItalic().run(), on: (e) => e.isActive('italic') },
-    { name: 'Underline', icon: mdiFormatUnderline, keys: 'Ctrl U', run: (e) => e.chain().focus().toggleUnderline().run(), on: (e) => e.isActive('underline') },
-    { name: 'Strike', icon: mdiFormatStrikethrough, keys: 'Ctrl Shift S', run: (e) => e.chain().focus().toggleStrike().run(), on: (e) => e.isActive('strike') },
+    {
+      name: 'Bold',
+      icon: mdiFormatBold,
+      keys: 'Ctrl B',
+      run: (e) => e.chain().focus().toggleBold().run(),
+      on: (e) => e.isActive('bold'),
+    },
+    {
+      name: 'Italic',
+      icon: mdiFormatItalic,
+      keys: 'Ctrl I',
+      run: (e) => e.chain().focus().toggleItalic().run(),
+      on: (e) => e.isActive('italic'),
+    },
+    {
+      name: 'Underline',
+      icon: mdiFormatUnderline,
+      keys: 'Ctrl U',
+      run: (e) => e.chain().focus().toggleUnderline().run(),
+      on: (e) => e.isActive('underline'),
+    },
+    {
+      name: 'Strike',
+      icon: mdiFormatStrikethrough,
+      keys: 'Ctrl Shift S',
+      run: (e) => e.chain().focus().toggleStrike().run(),
+      on: (e) => e.isActive('strike'),
+    },
     {
       name: 'Raised',
       icon: mdiFormatSuperscript,
@@ -50,8 +74,20 @@ export const tools: Tool[][] = [
       run: (e) => e.chain().focus().toggleSuperscript().run(),
       on: (e) => e.isActive('superscript'),
     },
-    { name: 'Lowered', icon: mdiFormatSubscript, keys: 'Ctrl ,', run: (e) => e.chain().focus().toggleSubscript().run(), on: (e) => e.isActive('subscript') },
-    { name: 'Code in the line', icon: mdiCodeTags, keys: 'Ctrl E', run: (e) => e.chain().focus().toggleCode().run(), on: (e) => e.isActive('code') },
+    {
+      name: 'Lowered',
+      icon: mdiFormatSubscript,
+      keys: 'Ctrl ,',
+      run: (e) => e.chain().focus().toggleSubscript().run(),
+      on: (e) => e.isActive('subscript'),
+    },
+    {
+      name: 'Code in the line',
+      icon: mdiCodeTags,
+      keys: 'Ctrl E',
+      run: (e) => e.chain().focus().toggleCode().run(),
+      on: (e) => e.isActive('code'),
+    },
   ],
   [
     {

@@ -22,7 +22,11 @@ export function useFind(editor: ShallowRef<Editor | undefined>) {
     editor.value.state.doc.descendants((node, position) => {
       if (!node.isTextblock) return true
       const text = fold(node.textBetween(0, node.content.size, undefined, '\ufffc'))
-      for (let index = text.indexOf(fold(words.value)); index >= 0; index = text.indexOf(fold(words.value), index + words.value.length)) {
+      for (
+        let index = text.indexOf(fold(words.value));
+        index >= 0;
+        index = text.indexOf(fold(words.value), index + words.value.length)
+      ) {
         places.push({ from: position + 1 + index, to: position + 1 + index + words.value.length })
       }
       return false

@@ -15,7 +15,9 @@ export function usePatterns(site: () => number) {
   const refresh = () => queries.invalidateQueries({ queryKey: ['patterns'] })
 
   async function keep(pattern: Schemas['PatternRequest']): Promise<boolean> {
-    const kept = await act.run(() => take(api.POST('/api/sites/{site}/patterns', { params: { path: { site: site() } }, body: pattern })))
+    const kept = await act.run(() =>
+      take(api.POST('/api/sites/{site}/patterns', { params: { path: { site: site() } }, body: pattern })),
+    )
     if (!kept) return false
     say(`New posts can start from “${kept.name}”.`)
     await refresh()
@@ -23,7 +25,11 @@ export function usePatterns(site: () => number) {
   }
 
   async function remove(pattern: Schemas['PatternView']): Promise<void> {
-    await act.run(() => take(api.DELETE('/api/sites/{site}/patterns/{pattern}', { params: { path: { site: site(), pattern: pattern.id } } })))
+    await act.run(() =>
+      take(
+        api.DELETE('/api/sites/{site}/patterns/{pattern}', { params: { path: { site: site(), pattern: pattern.id } } }),
+      ),
+    )
     say(`“${pattern.name}” is gone; posts made from it stay.`, async () => void (await keep(pattern)))
     await refresh()
   }

@@ -20,13 +20,15 @@ function type(event: Event): void {
     <span>
       <span class="num"
         ><button type="button" :aria-label="`${props.label}: one fewer`" @click="step(-1)">−</button
-        ><input :id="props.name" type="number" :value="number" :min="props.min" :max="props.max" :placeholder="props.empty" @input="type" /><button
-          type="button"
-          :aria-label="`${props.label}: one more`"
-          @click="step(1)"
-        >
-          +
-        </button></span
+        ><input
+          :id="props.name"
+          type="number"
+          :value="number"
+          :min="props.min"
+          :max="props.max"
+          :placeholder="props.empty"
+          @input="type"
+        /><button type="button" :aria-label="`${props.label}: one more`" @click="step(1)">+</button></span
       >
       <slot />
       <span v-if="props.problem" class="m small" role="alert">{{ props.problem }}</span>

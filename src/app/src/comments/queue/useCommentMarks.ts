@@ -1,0 +1,39 @@
+import type { ComputedRef } from 'vue'
+import { api, type Schemas, take } from '../../api'
+import type { useDecisions } from './useDecisions'
+import { useUndoableAct } from './useUndoableAct'
+
+type MarkRequest = Schemas['MarkRequest']
+
+/** Bans and trust of whoever wrote the comment looked at. */
+export function useCommentMarks(
+  current: ComputedRef<Schemas['QueuedComment'] | null>,
+  decisions: ReturnType<typeof useDecisions>,
+) {
+  const { act, keepMany, pathOf } = decisions
+  const run = useUndoableAct(current, decisions)
+
+  const dropMark = (comment: Schemas['QueuedComment'], mark: number) =>
+    take(api.DELETE('/api/sites/{site}/comments/marks/{mark}', { params: { path: { site: comment.siteId, mark } } }))
+  const sendMark = (comment: Schemas['QueuedComment'], mark: MarkRequest) =>
+    take(api.POST('/api/sites/{site}/comments/{comment}/mark', { ...pathOf(comment), body: mark }))
+
+  async function mark(wanted: MarkRequest): Promise<boolean> {
+    const comment = current.value
+    if (!comment) return false
+    const done = await act.run(() => sendMark(comment, wanted))
+    if (!done) return false
+    const words = `${wanted.mark === 'banned' ? 'Banned' : 'Trusts'}: ${done.shown}${done.decided.length ? `, with ${done.decided.length} of before` : ''}`
+    await keepMany(comment, words, done.decided, () => dropMark(comment, done.id))
+    return true
+  }
+
+  const unmark = (gone: Schemas['MarkView']) =>
+    run(gone.mark === 'banned' ? 'Ban lifted' : 'Trusted no longer', async (comment) => {
+      await dropMark(comment, gone.id)
+      const host = gone.by === 'host' ? gone.shown : null
+      return () => sendMark(comment, { mark: gone.mark, by: gone.by, host, until: gone.until, past: null })
+    })
+
+  return { mark, unmark }
+}

@@ -1,0 +1,34 @@
+import type { ComputedRef } from 'vue'
+import { api, type Schemas, take } from '../../api'
+import { past, type useDecisions } from './useDecisions'
+
+type Standing = Schemas['CommentStanding']
+
+/** Deciding everything of one writer or in one thread, as one deed with one way back. */
+export function useManyDecisions(
+  current: ComputedRef<Schemas['QueuedComment'] | null>,
+  { act, keepMany, pathOf }: ReturnType<typeof useDecisions>,
+) {
+  /** Everything of the writer that waits or is public. */
+  async function decideWriter(to: Standing): Promise<void> {
+    const comment = current.value
+    if (!comment) return
+    const done = await act.run(() =>
+      take(api.POST('/api/sites/{site}/comments/{comment}/writer', { ...pathOf(comment), body: { standing: to } })),
+    )
+    if (done) await keepMany(comment, `${past[to]}: ${done.decided.length} of ${comment.author}`, done.decided)
+  }
+
+  /** Everything in the thread that waits or is public. */
+  async function clearThread(to: Standing): Promise<void> {
+    const comment = current.value
+    if (!comment) return
+    const path = { params: { path: { site: comment.siteId, thread: comment.threadId } } }
+    const done = await act.run(() =>
+      take(api.POST('/api/sites/{site}/threads/{thread}/clear', { ...path, body: { standing: to } })),
+    )
+    if (done) await keepMany(comment, `${past[to]}: ${done.decided.length} in “${comment.threadTitle}”`, done.decided)
+  }
+
+  return { decideWriter, clearThread }
+}

@@ -1,0 +1,43 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { api, take } from '../api'
+import { type useAct, useNotice } from '../shared'
+
+/** What is done with a digest that is set up. */
+export function useDigestCalls(site: () => number, id: () => number | null, act: ReturnType<typeof useAct>) {
+  const queries = useQueryClient()
+  const { say } = useNotice()
+  const refresh = () =>
+    Promise.all(
+      ['digests', 'editions', 'mail', 'coverage'].map((key) => queries.invalidateQueries({ queryKey: [key] })),
+    )
+  const on = () => ({ params: { path: { site: site(), digest: id()! } } })
+
+  async function setPaused(isPaused: boolean): Promise<void> {
+    await act.run(() =>
+      take(
+        isPaused
+          ? api.POST('/api/sites/{site}/channels/digests/{digest}/pause', on())
+          : api.POST('/api/sites/{site}/channels/digests/{digest}/resume', on()),
+      ),
+    )
+    await refresh()
+  }
+
+  async function sendNow(): Promise<boolean> {
+    await act.run(() => take(api.POST('/api/sites/{site}/channels/digests/{digest}/send', on())))
+    const isSent = !act.trouble.value && !act.fields.value.posts
+    if (isSent) say('It is on its way.')
+    await refresh()
+    return isSent
+  }
+
+  async function remove(name: string): Promise<boolean> {
+    await act.run(() => take(api.DELETE('/api/sites/{site}/channels/digests/{digest}', on())))
+    if (act.trouble.value) return false
+    say(`“${name}” is taken off. What went out is kept.`)
+    await refresh()
+    return true
+  }
+
+  return { refresh, setPaused, sendNow, remove }
+}

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import type { Schemas } from '../api'
+import { WhenText } from '../shared'
+
+/** Every attempt to hand a delivery over, the latest first. */
+const props = defineProps<{ attempts: Schemas['ChannelAttemptView'][]; zone: string | undefined }>()
+const outcomes: Record<Schemas['SendOutcomeKind'], string> = {
+  taken: 'taken',
+  refused: 'refused',
+  passing: 'failed for now',
+  notNeeded: 'not needed',
+}
+</script>
+
+<template>
+  <h3>Attempts</h3>
+  <p v-if="props.attempts.length === 0" class="soft small">None yet.</p>
+  <table v-else class="ruled">
+    <tbody>
+      <tr v-for="(attempt, index) in props.attempts" :key="index">
+        <td class="soft"><WhenText :at="attempt.at" :zone="props.zone" /></td>
+        <td>{{ outcomes[attempt.outcome] }}</td>
+        <td class="soft said">{{ attempt.answer }}</td>
+        <td class="num soft">{{ attempt.milliseconds }} ms</td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+h3 {
+  font-size: 14px;
+  margin: 20px 0 6px;
+}
+.said {
+  font-size: 13px;
+}
+</style>
