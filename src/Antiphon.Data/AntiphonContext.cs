@@ -14,8 +14,8 @@ using Antiphon.Data.Blogs;
 using Antiphon.Data.Blogs.Followed;
 using Antiphon.Data.Channels;
 using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Commenters;
 using Antiphon.Data.Comments.Moderation;
-using Antiphon.Data.Comments.Readers;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Feeds;
 using Antiphon.Data.Feeds.Monitoring;
@@ -27,7 +27,7 @@ using Antiphon.Data.Notices;
 using Antiphon.Data.Outgoing;
 using Antiphon.Data.Pictures;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Posts.Editing;
 using Antiphon.Data.Referrals;
 using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
@@ -185,19 +185,19 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options)
     public DbSet<SavedView> SavedViews => Set<SavedView>();
 
     /// <summary>Who looks at which comment.</summary>
-    public DbSet<CommentLook> CommentLooks => Set<CommentLook>();
+    public DbSet<CommentViewer> CommentViewers => Set<CommentViewer>();
 
     /// <summary>What people want to be told about comments.</summary>
-    public DbSet<NoticeWish> NoticeWishes => Set<NoticeWish>();
+    public DbSet<NoticePreference> NoticePreferences => Set<NoticePreference>();
 
     /// <summary>Links in mails that decide a comment.</summary>
     public DbSet<DecisionLink> DecisionLinks => Set<DecisionLink>();
 
     /// <summary>Links in mails by which readers show that an address is theirs.</summary>
-    public DbSet<ReaderLink> ReaderLinks => Set<ReaderLink>();
+    public DbSet<CommenterLink> CommenterLinks => Set<CommenterLink>();
 
     /// <summary>Readers whose address was confirmed.</summary>
-    public DbSet<ConfirmedReader> ConfirmedReaders => Set<ConfirmedReader>();
+    public DbSet<ConfirmedCommenter> ConfirmedCommenters => Set<ConfirmedCommenter>();
 
     /// <summary>Devices whose owners showed that an address is theirs.</summary>
     public DbSet<ProvenDevice> ProvenDevices => Set<ProvenDevice>();
@@ -227,7 +227,7 @@ public sealed class AntiphonContext(DbContextOptions<AntiphonContext> options)
     public DbSet<PartnerFeed> PartnerFeeds => Set<PartnerFeed>();
 
     /// <summary>Whom our hub tells of our feeds.</summary>
-    public DbSet<HubReader> HubReaders => Set<HubReader>();
+    public DbSet<HubClient> HubClients => Set<HubClient>();
 
     /// <summary>What brought readers.</summary>
     public DbSet<ArrivalCount> ArrivalCounts => Set<ArrivalCount>();

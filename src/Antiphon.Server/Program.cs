@@ -1,5 +1,5 @@
 using Antiphon.Server;
-using Antiphon.Server.Comments.Telling;
+using Antiphon.Server.Comments.Notifying;
 using Antiphon.Server.Coverage;
 using Antiphon.Server.Demo;
 using Antiphon.Server.Importing;

@@ -111,14 +111,14 @@ public sealed class RowReader
                 date ?? (status == PostStatus.Published ? _now : null)
             )
             {
-                Excerpt = Said.OrNull(Shortened.ToLength(HtmlText.Of(Value(row, ImportTarget.Excerpt)), 1000)),
+                Excerpt = Trimmed.OrNull(Shortened.ToLength(HtmlText.Of(Value(row, ImportTarget.Excerpt)), 1000)),
                 Author = Named(Value(row, ImportTarget.Author)) ?? _plan.Author,
                 Category = terms.FirstOrDefault() ?? _plan.Category,
                 MoreCategories = [.. terms.Skip(1).Take(MostCategories - 1)],
                 Tags = [.. Terms(row, ImportTarget.Tags).Take(MostTags)],
                 Slug = SlugOf(Value(row, ImportTarget.Slug)),
                 Picture = PictureOf(row, reservations),
-                PictureAlt = Said.OrNull(Shortened.ToLength(Value(row, ImportTarget.PictureAlt), 500)),
+                PictureAlt = Trimmed.OrNull(Shortened.ToLength(Value(row, ImportTarget.PictureAlt), 500)),
                 IsFeatured = YesWords.Contains(Value(row, ImportTarget.Featured), StringComparer.OrdinalIgnoreCase),
                 Link = Value(row, ImportTarget.Link) is var link && LinkResolver.IsWeb(link) ? link : null,
                 OwnValues = OwnValuesOf(row).Values,
@@ -192,7 +192,7 @@ public sealed class RowReader
     {
         var address = Value(row, ImportTarget.Picture);
         if (address.Length == 0 || LinkResolver.IsWeb(address))
-            return Said.OrNull(address);
+            return Trimmed.OrNull(address);
         reservations.Add($"“{Shortened.ToLength(address, 60)}” is no whole address of a picture and was left out.");
         return null;
     }
@@ -207,7 +207,7 @@ public sealed class RowReader
 
     // Identifiers of authors and categories stand for names that come in a table of their own.
     private string? Named(string value) =>
-        Said.OrNull(HtmlText.Of(value)) is not { } said
+        Trimmed.OrNull(HtmlText.Of(value)) is not { } said
             ? null
             : _plan.Names?.GetValueOrDefault(said) ?? Shortened.ToLength(said, LongestTerm);
 
@@ -233,7 +233,7 @@ public sealed class RowReader
                 : value;
         var last = path.TrimEnd('/').Split('/')[^1];
         var dot = last.LastIndexOf('.');
-        return Said.OrNull(dot > 0 && last.Length - dot <= 6 ? last[..dot] : last);
+        return Trimmed.OrNull(dot > 0 && last.Length - dot <= 6 ? last[..dot] : last);
     }
 
     private string Value(IReadOnlyList<string> row, ImportTarget target) =>

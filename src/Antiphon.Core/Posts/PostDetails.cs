@@ -40,7 +40,7 @@ public sealed record PostDetails(
     /// <summary>
     /// What was decided for single channels before or after the post was published; null for nothing.
     /// </summary>
-    public IReadOnlyList<ChannelWish>? Channels { get; init; }
+    public IReadOnlyList<PostChannelOptions>? Channels { get; init; }
 
     /// <summary>Whether it goes to no subscriber by mail.</summary>
     public bool StaysOutOfMail { get; init; }

@@ -90,7 +90,7 @@ public static class SubscriberList
                     var called =
                         nameAt < 0
                             ? null
-                            : Said.OrNull(Shortened.ToLength(OneLine(CsvCell.Read(row[nameAt])), LongestName));
+                            : Trimmed.OrNull(Shortened.ToLength(OneLine(CsvCell.Read(row[nameAt])), LongestName));
                     var kind =
                         address.Length is 0 or > LongestMail || !isMail(address) ? ListedKind.NoAddress
                         : !seen.Add(address) ? ListedKind.Twice

@@ -1107,7 +1107,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("CommentDeeds");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentLook", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentViewer", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -1201,7 +1201,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("DecisionLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticeWish", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticePreference", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1330,7 +1330,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("WriterMarks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ConfirmedReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -1346,7 +1346,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ConfirmedReaders");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ProvenDevice", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -1365,7 +1365,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ProvenDevices");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ReaderLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1401,7 +1401,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReaderLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ThreadFollow", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1531,7 +1531,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("FeedSettings");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Feeds.HubReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.HubClient", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2920,7 +2920,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PostVersions");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.BulkChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.BulkChange", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2949,7 +2949,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("BulkChanges");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2985,7 +2985,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Patterns");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PostPresence", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
                 {
                     b.Property<long>("PostId")
                         .HasColumnType("INTEGER");
@@ -3005,7 +3005,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PostPresences");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PreviewLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3034,7 +3034,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PreviewLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.ReviewRemark", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.ReviewRemark", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3070,7 +3070,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReviewRemarks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.WaitingChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.WaitingChange", b =>
                 {
                     b.Property<long>("PostId")
                         .HasColumnType("INTEGER");
@@ -3879,7 +3879,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Comment");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticeWish", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticePreference", b =>
                 {
                     b.HasOne("Antiphon.Data.Accounts.Person", "Person")
                         .WithMany()
@@ -3927,7 +3927,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ConfirmedReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -3936,7 +3936,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ProvenDevice", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -3945,7 +3945,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ReaderLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -3954,7 +3954,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ThreadFollow", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
@@ -3995,7 +3995,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Feeds.HubReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.HubClient", b =>
                 {
                     b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
                         .WithMany()
@@ -4247,7 +4247,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -4256,7 +4256,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PostPresence", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
@@ -4267,7 +4267,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PreviewLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
@@ -4278,7 +4278,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.ReviewRemark", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.ReviewRemark", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
@@ -4289,11 +4289,11 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.WaitingChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.WaitingChange", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithOne()
-                        .HasForeignKey("Antiphon.Data.Posts.Working.WaitingChange", "PostId")
+                        .HasForeignKey("Antiphon.Data.Posts.Editing.WaitingChange", "PostId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 

@@ -1104,7 +1104,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("CommentDeeds");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentLook", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.CommentViewer", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -1198,7 +1198,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("DecisionLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticeWish", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticePreference", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1327,7 +1327,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("WriterMarks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ConfirmedReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -1343,7 +1343,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ConfirmedReaders");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ProvenDevice", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
                 {
                     b.Property<long>("SiteId")
                         .HasColumnType("INTEGER");
@@ -1362,7 +1362,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ProvenDevices");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ReaderLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1398,7 +1398,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReaderLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ThreadFollow", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -1528,7 +1528,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("FeedSettings");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Feeds.HubReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.HubClient", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2917,7 +2917,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PostVersions");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.BulkChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.BulkChange", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2946,7 +2946,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("BulkChanges");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -2982,7 +2982,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("Patterns");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PostPresence", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
                 {
                     b.Property<long>("PostId")
                         .HasColumnType("INTEGER");
@@ -3002,7 +3002,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PostPresences");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PreviewLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3031,7 +3031,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("PreviewLinks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.ReviewRemark", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.ReviewRemark", b =>
                 {
                     b.Property<long>("Id")
                         .ValueGeneratedOnAdd()
@@ -3067,7 +3067,7 @@ namespace Antiphon.Data.Migrations
                     b.ToTable("ReviewRemarks");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.WaitingChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.WaitingChange", b =>
                 {
                     b.Property<long>("PostId")
                         .HasColumnType("INTEGER");
@@ -3876,7 +3876,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Comment");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticeWish", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Moderation.NoticePreference", b =>
                 {
                     b.HasOne("Antiphon.Data.Accounts.Person", "Person")
                         .WithMany()
@@ -3924,7 +3924,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ConfirmedReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ConfirmedCommenter", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -3933,7 +3933,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ProvenDevice", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ProvenDevice", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -3942,7 +3942,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ReaderLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.CommenterLink", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -3951,7 +3951,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Comments.Readers.ThreadFollow", b =>
+            modelBuilder.Entity("Antiphon.Data.Comments.Commenters.ThreadFollow", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", "Site")
                         .WithMany()
@@ -3992,7 +3992,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Site");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Feeds.HubReader", b =>
+            modelBuilder.Entity("Antiphon.Data.Feeds.HubClient", b =>
                 {
                     b.HasOne("Antiphon.Data.Blogs.Blog", "Blog")
                         .WithMany()
@@ -4244,7 +4244,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.Pattern", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.Pattern", b =>
                 {
                     b.HasOne("Antiphon.Data.Sites.Site", null)
                         .WithMany()
@@ -4253,7 +4253,7 @@ namespace Antiphon.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PostPresence", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PostPresence", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
@@ -4264,7 +4264,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.PreviewLink", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.PreviewLink", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
@@ -4275,7 +4275,7 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.ReviewRemark", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.ReviewRemark", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithMany()
@@ -4286,11 +4286,11 @@ namespace Antiphon.Data.Migrations
                     b.Navigation("Post");
                 });
 
-            modelBuilder.Entity("Antiphon.Data.Posts.Working.WaitingChange", b =>
+            modelBuilder.Entity("Antiphon.Data.Posts.Editing.WaitingChange", b =>
                 {
                     b.HasOne("Antiphon.Data.Posts.Post", "Post")
                         .WithOne()
-                        .HasForeignKey("Antiphon.Data.Posts.Working.WaitingChange", "PostId")
+                        .HasForeignKey("Antiphon.Data.Posts.Editing.WaitingChange", "PostId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
 

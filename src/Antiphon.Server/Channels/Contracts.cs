@@ -144,7 +144,7 @@ internal sealed record ChannelPreview(
     ChannelKind Kind,
     string Name,
     ChannelRefusal? Refusal,
-    ChannelWish? Wish,
+    PostChannelOptions? Wish,
     string Text,
     int? Count,
     int? Limit,
@@ -162,7 +162,7 @@ internal sealed record ChannelPreview(
 /// <summary>Wishes to be tried out.</summary>
 /// <param name="Wishes">All wishes of the post, as it would be saved with them.</param>
 /// <param name="OpensLinks">Whether the links of the texts are opened, which takes its time.</param>
-internal sealed record PreviewWishes(IReadOnlyList<ChannelWish> Wishes, bool OpensLinks = false);
+internal sealed record PreviewWishes(IReadOnlyList<PostChannelOptions> Wishes, bool OpensLinks = false);
 
 /// <summary>The delivery of a post to a channel, where there is one.</summary>
 internal sealed record PlannedDelivery(long Id, DeliveryState State);

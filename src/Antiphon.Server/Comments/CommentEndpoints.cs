@@ -6,8 +6,8 @@ using Antiphon.Data.Comments;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Moderation;
+using Antiphon.Server.Comments.Notifying;
 using Antiphon.Server.Comments.Placing;
-using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Comments.Transfer;
 using Antiphon.Server.Pictures;
 using Antiphon.Server.Platform;
@@ -107,7 +107,7 @@ internal static class CommentEndpoints
         AntiphonContext database,
         CommentDecisions decisions,
         DeedRecord deeds,
-        ReaderTelling telling,
+        CommenterNotifier notifier,
         IKeySource keys,
         TimeProvider clock
     )
@@ -135,7 +135,7 @@ internal static class CommentEndpoints
             DecidedById = person,
         };
         database.Comments.Add(answer);
-        await telling.TellAsync(answer, http.RequestAborted);
+        await notifier.TellAsync(answer, http.RequestAborted);
         // An answer to what nobody sees would hang in the air.
         var published = parent.Standing == CommentStanding.Waiting ? [parent] : Array.Empty<Comment>();
         await decisions.DecideAllAsync(

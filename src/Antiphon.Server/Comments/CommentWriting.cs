@@ -7,8 +7,8 @@ using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
 using Antiphon.Data.Sites;
+using Antiphon.Server.Comments.Commenters;
 using Antiphon.Server.Comments.Following;
-using Antiphon.Server.Comments.Readers;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Outgoing.Mail;
 using Antiphon.Server.Pages;
@@ -24,10 +24,10 @@ internal sealed class CommentWriting(
     ThreadReader threads,
     ThreadOpening opening,
     CommentFactsReader facts,
-    ReaderConfirming confirming,
-    ReaderTelling telling,
+    CommenterConfirmation confirming,
+    CommenterNotifier notifier,
     CommentPictures pictures,
-    ReaderKeys readers,
+    CommenterKeys readers,
     IKeySource keys,
     TimeProvider clock
 )
@@ -149,7 +149,7 @@ internal sealed class CommentWriting(
         CancellationToken cancellation
     )
     {
-        var mail = Said.OrNull(submission.Mail)?.ToLowerInvariant();
+        var mail = Trimmed.OrNull(submission.Mail)?.ToLowerInvariant();
         var answered = string.IsNullOrEmpty(submission.Answers)
             ? null
             : await database
@@ -168,7 +168,7 @@ internal sealed class CommentWriting(
             ThreadId = thread.Id,
             ParentId = answered?.Id,
             RootId = answered?.RootId ?? answered?.Id,
-            Author = Said.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
+            Author = Trimmed.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
             Mail = mail,
             IsConfirmed = await IsProvenAsync(site, mail, submission.OwnerKey, cancellation),
             Text = submission.Text.Trim(),
@@ -257,16 +257,16 @@ internal sealed class CommentWriting(
         database.Comments.Add(comment);
         await database.SaveChangesAsync(cancellation);
         if (submission.Follow.Length > 0 && comment.Standing != CommentStanding.Spam)
-            await telling.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);
+            await notifier.FollowAsync(thread, comment.Mail!, submission.Follow != "all", cancellation);
         if (comment.Standing == CommentStanding.Public)
-            await telling.TellAsync(comment, cancellation);
+            await notifier.TellAsync(comment, cancellation);
         // A mail goes only to those who asked for something that needs it, so that the form sends nobody what they did
         // not ask for.
         var mustShow =
             comment.Trace!.Step == DecidingStep.Unconfirmed
             || (
                 submission.Follow.Length > 0
-                && !await database.ConfirmedReaders.AnyAsync(
+                && !await database.ConfirmedCommenters.AnyAsync(
                     reader => reader.SiteId == site.Id && reader.Mail == comment.Mail,
                     cancellation
                 )

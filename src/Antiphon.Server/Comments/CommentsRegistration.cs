@@ -1,10 +1,10 @@
+using Antiphon.Server.Comments.Commenters;
 using Antiphon.Server.Comments.Filtering;
 using Antiphon.Server.Comments.Following;
 using Antiphon.Server.Comments.Markup;
 using Antiphon.Server.Comments.Moderation;
+using Antiphon.Server.Comments.Notifying;
 using Antiphon.Server.Comments.Placing;
-using Antiphon.Server.Comments.Readers;
-using Antiphon.Server.Comments.Telling;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Comments.Transfer;
 using Antiphon.Server.Sites;
@@ -18,7 +18,7 @@ internal static class CommentsRegistration
     /// <summary>Registers writing, deciding and what readers do.</summary>
     public static void AddComments(this WebApplicationBuilder builder)
     {
-        builder.Services.AddSingleton<ReaderKeys>();
+        builder.Services.AddSingleton<CommenterKeys>();
         builder.Services.AddSingleton<SiteFilters>();
         builder.Services.AddSingleton<SiteTrials>();
         builder.Services.AddScoped<ThreadReader>();
@@ -28,7 +28,7 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<CommentWriting>();
         builder.Services.AddScoped<CommentPictures>();
         builder.Services.AddScoped<CommentFactsReader>();
-        builder.Services.AddScoped<ReaderVoices>();
+        builder.Services.AddScoped<CommentVoting>();
         builder.Services.AddScoped<QueueReader>();
         builder.Services.AddScoped<ConversationReader>();
         builder.Services.AddScoped<CommentDecisions>();
@@ -36,9 +36,9 @@ internal static class CommentsRegistration
         builder.Services.AddScoped<CommentErasing>();
         builder.Services.AddScoped<DeedRecord>();
         builder.Services.AddScoped<WriterMarks>();
-        builder.Services.AddScoped<ReaderTelling>();
-        builder.Services.AddSingleton<IJoinStep, WishOnJoining>();
-        builder.Services.AddScoped<ReaderConfirming>();
+        builder.Services.AddScoped<CommenterNotifier>();
+        builder.Services.AddSingleton<IJoinStep, PreferenceOnJoining>();
+        builder.Services.AddScoped<CommenterConfirmation>();
         builder.Services.AddScoped<CommentImport>();
         builder.Services.AddScoped<ThreadMoves>();
         builder.Services.AddScoped<OwnComments>();

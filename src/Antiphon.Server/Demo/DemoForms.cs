@@ -1,7 +1,7 @@
 using Antiphon.Core.Posts.Blocks;
 using Antiphon.Data;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Posts.Editing;
 using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 

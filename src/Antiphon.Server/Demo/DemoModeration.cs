@@ -31,8 +31,8 @@ internal sealed class DemoModeration(AntiphonContext database, DateTimeOffset no
         var latest = await database
             .Comments.Where(comment => comment.SiteId == site.Id)
             .MaxAsync(comment => comment.Id);
-        database.NoticeWishes.Add(
-            new NoticeWish
+        database.NoticePreferences.Add(
+            new NoticePreference
             {
                 SiteId = site.Id,
                 PersonId = priya.PersonId,

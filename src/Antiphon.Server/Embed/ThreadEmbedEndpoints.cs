@@ -98,7 +98,7 @@ internal static class ThreadEmbedEndpoints
         HttpContext http,
         ThreadReader threads,
         CommentWriting writing,
-        ReaderKeys readers,
+        CommenterKeys readers,
         ThreadRenders renders
     )
     {

@@ -2,7 +2,7 @@ using Antiphon.Core.Comments;
 using Antiphon.Core.Text;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments;
-using Antiphon.Server.Comments.Readers;
+using Antiphon.Server.Comments.Commenters;
 using Antiphon.Server.Comments.Threads;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Pages.Texts;
@@ -34,8 +34,8 @@ internal static class ThreadVoiceEndpoints
         HttpContext http,
         ThreadReader threads,
         ThreadOpening opening,
-        ReaderVoices voices,
-        ReaderKeys readers
+        CommentVoting voices,
+        CommenterKeys readers
     )
     {
         var entered = await EnteredForm.OfAsync(siteKey, http, threads);
@@ -56,7 +56,7 @@ internal static class ThreadVoiceEndpoints
                     site,
                     comment,
                     reason,
-                    Said.OrNull(Shortened.ToLength(fields["words"].ToString(), LongestReport)),
+                    Trimmed.OrNull(Shortened.ToLength(fields["words"].ToString(), LongestReport)),
                     from,
                     http.RequestAborted
                 )
@@ -95,7 +95,7 @@ internal static class ThreadVoiceEndpoints
         ReaderFrom from,
         ThreadReader threads,
         ThreadOpening opening,
-        ReaderVoices voices,
+        CommentVoting voices,
         CancellationToken cancellation
     )
     {
@@ -122,7 +122,7 @@ internal static class ThreadVoiceEndpoints
         HttpContext http,
         ThreadReader threads,
         OwnComments own,
-        ReaderKeys readers
+        CommenterKeys readers
     )
     {
         var entered = await EnteredForm.OfAsync(siteKey, http, threads);

@@ -25,10 +25,10 @@ internal sealed class MentionComments(
     AntiphonContext database,
     ThreadReader threads,
     CommentFactsReader facts,
-    ReaderTelling telling,
+    CommenterNotifier notifier,
     DeedRecord deeds,
     PostAddresses addresses,
-    ReaderKeys readers,
+    CommenterKeys readers,
     IKeySource keys,
     TimeProvider clock
 )
@@ -84,7 +84,7 @@ internal sealed class MentionComments(
         if (comment.Standing == CommentStanding.Public)
         {
             await database.SaveChangesAsync(cancellation);
-            await telling.TellAsync(comment, cancellation);
+            await notifier.TellAsync(comment, cancellation);
         }
     }
 

@@ -122,7 +122,7 @@ internal sealed class PictureLibrary(
     {
         picture.Name = string.IsNullOrWhiteSpace(request.Name) ? picture.Name : request.Name.Trim();
         picture.Alt = request.Alt?.Trim() ?? string.Empty;
-        (picture.Caption, picture.Credit) = (Said.OrNull(request.Caption), Said.OrNull(request.Credit));
+        (picture.Caption, picture.Credit) = (Trimmed.OrNull(request.Caption), Trimmed.OrNull(request.Credit));
         (picture.FocusX, picture.FocusY) = (request.FocusX, request.FocusY);
         if (request.Edit is { } edit && edit != picture.Edit)
         {

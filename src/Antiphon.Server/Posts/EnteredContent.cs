@@ -15,17 +15,17 @@ internal static class EnteredContent
     /// </summary>
     public static PostContent Over(this PostRequest request, PostContent before)
     {
-        var category = Said.OrNull(request.Category);
+        var category = Trimmed.OrNull(request.Category);
         return before with
         {
             Title = (request.Title ?? string.Empty).Trim(),
             BodyHtml = HtmlCleaner.ForPosts.Clean(request.BodyHtml),
-            Excerpt = Said.OrNull(request.Excerpt),
-            PictureAddress = Said.OrNull(request.PictureAddress),
-            PictureAlt = Said.OrNull(request.PictureAlt),
+            Excerpt = Trimmed.OrNull(request.Excerpt),
+            PictureAddress = Trimmed.OrNull(request.PictureAddress),
+            PictureAlt = Trimmed.OrNull(request.PictureAlt),
             FocusX = request.FocusX,
             FocusY = request.FocusY,
-            Author = Said.OrNull(request.Author) ?? before.Author,
+            Author = Trimmed.OrNull(request.Author) ?? before.Author,
             Category = category,
             MoreCategories = request.MoreCategories is { } more
                 ? [.. Terms(more).Where(name => !string.Equals(name, category, StringComparison.OrdinalIgnoreCase))]
@@ -33,7 +33,7 @@ internal static class EnteredContent
             Tags = Terms(request.Tags),
             IsFeatured = request.IsFeatured,
             IsPinned = request.IsPinned ?? before.IsPinned,
-            AboutAddress = Said.OrNull(request.AboutAddress),
+            AboutAddress = Trimmed.OrNull(request.AboutAddress),
             Details = request.Details is { } details ? Tidied(details) : before.Details,
         };
     }
@@ -43,25 +43,25 @@ internal static class EnteredContent
         before with
         {
             Title = request.Title.Trim(),
-            Category = Said.OrNull(request.Category),
+            Category = Trimmed.OrNull(request.Category),
             Tags = Terms(request.Tags),
-            Author = Said.OrNull(request.Author) ?? before.Author,
+            Author = Trimmed.OrNull(request.Author) ?? before.Author,
             Details = before.Details with { CommentsOff = request.CommentsOff },
         };
 
     private static PostDetails Tidied(PostDetails details) =>
         details with
         {
-            SearchTitle = Said.OrNull(details.SearchTitle),
-            SearchDescription = Said.OrNull(details.SearchDescription),
-            CanonicalAddress = Said.OrNull(details.CanonicalAddress),
-            SocialTitle = Said.OrNull(details.SocialTitle),
-            SocialText = Said.OrNull(details.SocialText),
-            Language = Said.OrNull(details.Language),
-            SocialPicture = Said.OrNull(details.SocialPicture),
-            ListingPicture = Said.OrNull(details.ListingPicture),
+            SearchTitle = Trimmed.OrNull(details.SearchTitle),
+            SearchDescription = Trimmed.OrNull(details.SearchDescription),
+            CanonicalAddress = Trimmed.OrNull(details.CanonicalAddress),
+            SocialTitle = Trimmed.OrNull(details.SocialTitle),
+            SocialText = Trimmed.OrNull(details.SocialText),
+            Language = Trimmed.OrNull(details.Language),
+            SocialPicture = Trimmed.OrNull(details.SocialPicture),
+            ListingPicture = Trimmed.OrNull(details.ListingPicture),
         };
 
     private static List<string> Terms(IReadOnlyList<string>? terms) =>
-        [.. (terms ?? []).Select(Said.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
+        [.. (terms ?? []).Select(Trimmed.OrNull).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase)];
 }

@@ -51,10 +51,10 @@ internal static class PostCheckEndpoints
             request.Title ?? string.Empty,
             request.Slug ?? string.Empty,
             HtmlCleaner.ForPosts.Clean(request.BodyHtml),
-            Said.OrNull(request.Excerpt),
-            Said.OrNull(request.PictureAddress),
-            Said.OrNull(request.PictureAlt),
-            Said.OrNull(request.Category),
+            Trimmed.OrNull(request.Excerpt),
+            Trimmed.OrNull(request.PictureAddress),
+            Trimmed.OrNull(request.PictureAlt),
+            Trimmed.OrNull(request.Category),
             request.Tags ?? [],
             titles
         );

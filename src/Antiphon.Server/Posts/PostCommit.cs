@@ -2,8 +2,8 @@ using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Posts;
 using Antiphon.Server.Platform.Access;
+using Antiphon.Server.Posts.Editing;
 using Antiphon.Server.Posts.Versions;
-using Antiphon.Server.Posts.Working;
 using Microsoft.EntityFrameworkCore;
 
 namespace Antiphon.Server.Posts;

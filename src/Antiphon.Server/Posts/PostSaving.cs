@@ -149,7 +149,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         post.UpdatedAt = clock.GetUtcNow();
         post.Revision++;
         var language = post.Details.Language ?? await database.LanguageOfAsync(post.SiteId, cancellation);
-        var wanted = Slug.FromTitle(Said.OrNull(slug) ?? post.Title, language);
+        var wanted = Slug.FromTitle(Trimmed.OrNull(slug) ?? post.Title, language);
         var blog = post.Blog.Id;
         var taken = await database
             .Posts.IgnoreQueryFilters()

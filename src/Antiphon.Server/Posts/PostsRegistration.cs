@@ -1,9 +1,9 @@
 using Antiphon.Server.Posts.Changes;
+using Antiphon.Server.Posts.Editing;
 using Antiphon.Server.Posts.Lists;
 using Antiphon.Server.Posts.Reading;
 using Antiphon.Server.Posts.Terms;
 using Antiphon.Server.Posts.Versions;
-using Antiphon.Server.Posts.Working;
 using Antiphon.Server.Work;
 
 namespace Antiphon.Server.Posts;

@@ -69,7 +69,7 @@ internal static class PageSettingsEndpoints
     {
         if (await FindAsync(database, site, blog, cancellation) is not { } found)
             return TypedResults.NotFound();
-        var host = Said.OrNull(request.HostName) is { } entered ? HostName.Parse(entered) : null;
+        var host = Trimmed.OrNull(request.HostName) is { } entered ? HostName.Parse(entered) : null;
         if (host is not null && host == new Uri(options.Value.PublicAddress).Host)
             return FieldProblem.For(
                 "hostName",
@@ -82,7 +82,7 @@ internal static class PageSettingsEndpoints
             return FieldProblem.For("hostName", "Another blog answers under this name already.");
         if (host != found.HostName)
             (found.HostName, found.HostSeenAt) = (host, null);
-        (found.PageLook, found.SearchDescription) = (request.Look, Said.OrNull(request.SearchDescription));
+        (found.PageLook, found.SearchDescription) = (request.Look, Trimmed.OrNull(request.SearchDescription));
         // Its pages carry conversations, which ask us from there.
         if (
             host is not null

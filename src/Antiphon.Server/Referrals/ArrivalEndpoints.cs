@@ -39,7 +39,7 @@ internal static class ArrivalEndpoints
             .WithSummary("What brought readers, by day, source and post.");
 
     /// <summary>Maps what pages tell.</summary>
-    public static void MapArrivalTelling(this WebApplication app) =>
+    public static void MapArrivalReports(this WebApplication app) =>
         app.MapPost("/embed/came/{siteKey}", Tell)
             .DisableAntiforgery()
             .RequireRateLimiting(RateLimits.Voices)

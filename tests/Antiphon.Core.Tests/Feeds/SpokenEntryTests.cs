@@ -1,5 +1,5 @@
+using Antiphon.Core.Feeds.Aloud;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Trying;
 
 namespace Antiphon.Core.Tests.Feeds;
 

@@ -1,8 +1,8 @@
 using Antiphon.Core.Channels.Protocols;
 using Antiphon.Core.Comments.Threads;
+using Antiphon.Core.Feeds.Aloud;
 using Antiphon.Core.Feeds.Discovery;
 using Antiphon.Core.Feeds.Model;
-using Antiphon.Core.Feeds.Trying;
 using Antiphon.Core.Html;
 using Antiphon.Core.Html.Markdown;
 using Antiphon.Core.Importing.Reading;

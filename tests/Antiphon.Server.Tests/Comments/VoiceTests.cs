@@ -28,7 +28,7 @@ public sealed class VoiceTests(AntiphonHost host) : IClassFixture<AntiphonHost>
         var votes = (0, 0);
         for (var device = 0; device < 12; device++)
             votes = await VotesAsync(thread, key, $"device-number-{device:D10}", "up");
-        Assert.Equal((ReaderVoices.MostFromOnePlace, 0), votes);
+        Assert.Equal((CommentVoting.MostFromOnePlace, 0), votes);
     }
 
     [Theory]

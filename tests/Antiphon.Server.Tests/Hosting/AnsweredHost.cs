@@ -46,7 +46,7 @@ public abstract class AnsweredHost : IAsyncLifetime
             await database.Followings.ExecuteDeleteAsync();
             await database.WatchedFeeds.ExecuteDeleteAsync();
             await database.NoticeMails.ExecuteDeleteAsync();
-            return await database.HubReaders.ExecuteDeleteAsync();
+            return await database.HubClients.ExecuteDeleteAsync();
         });
         Other.Forget();
         await Host.FreshSiteAsync();

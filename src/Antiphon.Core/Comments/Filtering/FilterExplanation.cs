@@ -8,8 +8,8 @@ namespace Antiphon.Core.Comments.Filtering;
 /// <param name="Against">What speaks against it, the strongest first.</param>
 public sealed record FilterExplanation(
     double Score,
-    IReadOnlyList<TellingPart> For,
-    IReadOnlyList<TellingPart> Against
+    IReadOnlyList<FilterReason> For,
+    IReadOnlyList<FilterReason> Against
 );
 
 /// <summary>A part of a comment that told something.</summary>
@@ -17,4 +17,4 @@ public sealed record FilterExplanation(
 /// <param name="Name">The words themselves, or the name of a trait.</param>
 /// <param name="Degree">How strong a trait is, in steps of its own; -1 for what has none.</param>
 /// <param name="Leaning">How much it says: above 0 for spam, below for genuine.</param>
-public sealed record TellingPart(SignalKind Kind, string Name, int Degree, double Leaning);
+public sealed record FilterReason(SignalKind Kind, string Name, int Degree, double Leaning);

@@ -44,12 +44,12 @@ internal sealed class FilterWeights(int spam, int good, float[] said, double[] k
     }
 
     /// <summary>What each named signal of a comment says.</summary>
-    public IEnumerable<TellingPart> Told(Dictionary<int, (SignalKind Kind, string Name, int Degree)> named)
+    public IEnumerable<FilterReason> Told(Dictionary<int, (SignalKind Kind, string Name, int Degree)> named)
     {
         var counts = named
             .Values.CountBy(pair => pair.Kind)
             .ToDictionary(pair => pair.Key, pair => Math.Sqrt(pair.Value));
-        var told = named.Select(pair => new TellingPart(
+        var told = named.Select(pair => new FilterReason(
             pair.Value.Kind,
             pair.Value.Name,
             pair.Value.Degree,

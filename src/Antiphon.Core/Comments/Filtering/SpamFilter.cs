@@ -82,7 +82,7 @@ public sealed class SpamFilter
 
     // Pieces of words, steps of counts and pairs of traits help the score and tell a person nothing; of likenesses the
     // strongest says it all.
-    private static List<TellingPart> Tellable(IEnumerable<TellingPart> parts)
+    private static List<FilterReason> Tellable(IEnumerable<FilterReason> parts)
     {
         var plain = parts
             .Where(part =>

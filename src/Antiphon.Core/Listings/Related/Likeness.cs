@@ -23,7 +23,10 @@ public static class Likeness
         var others = pool.Where(post => post.Id != current.Id).ToList();
         var all = others.Append(current).ToList();
         var terms = Rarity(all.Select(TermsOf), all.Count);
-        var bags = all.ToDictionary(post => post.Id, post => TellingWords.Of($"{post.Title} {post.Title} {post.Text}"));
+        var bags = all.ToDictionary(
+            post => post.Id,
+            post => DistinctiveWords.Of($"{post.Title} {post.Title} {post.Text}")
+        );
         var words = Rarity(bags.Values.Select(bag => bag.Keys), all.Count);
         var mine = Weighed(bags[current.Id], words);
         var found = new Dictionary<long, Relation>();

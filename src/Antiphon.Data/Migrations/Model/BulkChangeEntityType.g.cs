@@ -4,7 +4,7 @@ using System.Collections.Generic;
 using System.Reflection;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Posts.Editing;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
 
@@ -19,7 +19,7 @@ namespace Antiphon.Data.Migrations.Model
         public static RuntimeEntityType Create(RuntimeModel model, RuntimeEntityType baseEntityType = null)
         {
             var runtimeEntityType = model.AddEntityType(
-                "Antiphon.Data.Posts.Working.BulkChange",
+                "Antiphon.Data.Posts.Editing.BulkChange",
                 typeof(BulkChange),
                 baseEntityType,
                 propertyCount: 6,

@@ -2,7 +2,7 @@
 using System;
 using System.Collections.Generic;
 using System.Reflection;
-using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Posts.Editing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
@@ -18,7 +18,7 @@ namespace Antiphon.Data.Migrations.Model
         public static RuntimeEntityType Create(RuntimeModel model, RuntimeEntityType baseEntityType = null)
         {
             var runtimeEntityType = model.AddEntityType(
-                "Antiphon.Data.Posts.Working.Pattern",
+                "Antiphon.Data.Posts.Editing.Pattern",
                 typeof(Pattern),
                 baseEntityType,
                 propertyCount: 7,

@@ -2,7 +2,7 @@
 using System;
 using System.Reflection;
 using Antiphon.Data.Comments;
-using Antiphon.Data.Comments.Readers;
+using Antiphon.Data.Comments.Commenters;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Sites;
 using Microsoft.EntityFrameworkCore;
@@ -20,7 +20,7 @@ namespace Antiphon.Data.Migrations.Model
         public static RuntimeEntityType Create(RuntimeModel model, RuntimeEntityType baseEntityType = null)
         {
             var runtimeEntityType = model.AddEntityType(
-                "Antiphon.Data.Comments.Readers.ThreadFollow",
+                "Antiphon.Data.Comments.Commenters.ThreadFollow",
                 typeof(ThreadFollow),
                 baseEntityType,
                 propertyCount: 7,

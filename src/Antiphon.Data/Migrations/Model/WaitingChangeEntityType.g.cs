@@ -3,7 +3,7 @@ using System;
 using System.Reflection;
 using Antiphon.Data.Conversions;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Posts.Editing;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Metadata;
@@ -19,7 +19,7 @@ namespace Antiphon.Data.Migrations.Model
         public static RuntimeEntityType Create(RuntimeModel model, RuntimeEntityType baseEntityType = null)
         {
             var runtimeEntityType = model.AddEntityType(
-                "Antiphon.Data.Posts.Working.WaitingChange",
+                "Antiphon.Data.Posts.Editing.WaitingChange",
                 typeof(WaitingChange),
                 baseEntityType,
                 propertyCount: 4,

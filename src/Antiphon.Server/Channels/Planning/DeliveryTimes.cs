@@ -16,7 +16,7 @@ internal sealed class DeliveryTimes(AntiphonContext database, TimeProvider clock
     public async Task<DateTimeOffset> OfAsync(
         Channel channel,
         Post post,
-        ChannelWish? wish,
+        PostChannelOptions? wish,
         CancellationToken cancellation
     )
     {

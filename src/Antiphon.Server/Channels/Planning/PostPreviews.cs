@@ -183,7 +183,7 @@ internal sealed class PostPreviews(
     private sealed record Said(
         Channel Channel,
         ChannelDelivery? Known,
-        ChannelWish? Wish,
+        PostChannelOptions? Wish,
         int Turn,
         string? OwnText,
         PostFacts Facts,

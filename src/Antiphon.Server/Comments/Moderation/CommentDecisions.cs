@@ -14,7 +14,7 @@ namespace Antiphon.Server.Comments.Moderation;
 internal sealed class CommentDecisions(
     AntiphonContext database,
     DeedRecord deeds,
-    ReaderTelling telling,
+    CommenterNotifier notifier,
     SiteFilters filters,
     TimeProvider clock
 )
@@ -87,7 +87,7 @@ internal sealed class CommentDecisions(
         if (row.Standing == CommentStanding.Public)
         {
             row.ReportsKept = row.Reports;
-            await telling.TellAsync(row, cancellation);
+            await notifier.TellAsync(row, cancellation);
         }
 
         deeds.Add(row, DeedKind.Decided, before.ToString(), row.Standing.ToString(), by);

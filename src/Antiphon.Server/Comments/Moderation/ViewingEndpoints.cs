@@ -55,7 +55,7 @@ internal static class ViewingEndpoints
         );
         return TypedResults.Ok<IReadOnlyList<string>>(
             await database
-                .CommentLooks.Where(look => look.CommentId == comment && look.PersonId != person && look.At >= since)
+                .CommentViewers.Where(look => look.CommentId == comment && look.PersonId != person && look.At >= since)
                 .OrderBy(look => look.PersonName)
                 .Select(look => look.PersonName)
                 .ToListAsync(cancellation)

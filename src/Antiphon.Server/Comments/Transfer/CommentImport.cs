@@ -205,7 +205,7 @@ internal sealed class CommentImport(AntiphonContext database, IKeySource keys, S
             SiteId = site,
             ThreadId = thread.Id,
             Author = from.Author,
-            Mail = Said.OrNull(from.Mail)?.ToLowerInvariant(),
+            Mail = Trimmed.OrNull(from.Mail)?.ToLowerInvariant(),
             IsTeam = from.IsTeam,
             Text = from.Text,
             Html = CommentBody.ToHtml(from.Text),

@@ -16,7 +16,7 @@ internal sealed class HubPlanner(AntiphonContext database, HubSignal hub, TimePr
     {
         var now = clock.GetUtcNow();
         await database
-            .HubReaders.Where(reader => reader.BlogId == post.BlogId)
+            .HubClients.Where(reader => reader.BlogId == post.BlogId)
             .ExecuteUpdateAsync(
                 set =>
                     set.SetProperty(reader => reader.Wanted, reader => reader.Wanted + 1)

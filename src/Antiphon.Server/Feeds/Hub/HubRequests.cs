@@ -49,7 +49,7 @@ internal static partial class HubRequests
             return TypedResults.Text(problem!, statusCode: StatusCodes.Status400BadRequest);
         if (await BlogAsync(ask.Topic, options.Value, database, cancellation) is not { } blog)
             return TypedResults.Text("hub.topic is no feed of a blog here.", statusCode: StatusCodes.Status404NotFound);
-        var reader = await database.HubReaders.FirstOrDefaultAsync(
+        var reader = await database.HubClients.FirstOrDefaultAsync(
             hubReader => hubReader.Topic == ask.Topic && hubReader.Callback == ask.Callback.AbsoluteUri,
             cancellation
         );
@@ -58,12 +58,12 @@ internal static partial class HubRequests
             if (!ask.IsSubscribe)
                 return TypedResults.Accepted((string?)null);
             if (
-                await database.HubReaders.CountAsync(hubReader => hubReader.BlogId == blog, cancellation) >= MostReaders
+                await database.HubClients.CountAsync(hubReader => hubReader.BlogId == blog, cancellation) >= MostReaders
             )
                 return TypedResults.StatusCode(StatusCodes.Status503ServiceUnavailable);
             reader = database
-                .HubReaders.Add(
-                    new HubReader
+                .HubClients.Add(
+                    new HubClient
                     {
                         BlogId = blog,
                         Topic = ask.Topic,

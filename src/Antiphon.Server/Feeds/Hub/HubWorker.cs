@@ -22,13 +22,13 @@ namespace Antiphon.Server.Feeds.Hub;
 /// recorded when it was taken.
 /// </summary>
 internal sealed class HubWorker(
-    Leases<HubReader> leases,
+    Leases<HubClient> leases,
     WorkTools tools,
     HubSignal signal,
     IDataProtectionProvider protection,
     IKeySource keys,
     IOptions<AntiphonOptions> antiphon
-) : LeasedWork<HubReader>(leases, tools, signal)
+) : LeasedWork<HubClient>(leases, tools, signal)
 {
     private const int Gone = 410;
     private readonly IDataProtector _secrets = protection.CreateProtector(HubRequests.Purpose);
@@ -37,20 +37,20 @@ internal sealed class HubWorker(
     protected override int AtOnce => Tools.Options.Value.AtOncePerChannel;
 
     /// <inheritdoc/>
-    protected override Task<HubReader?> NextAsync(
+    protected override Task<HubClient?> NextAsync(
         AntiphonContext database,
         DateTimeOffset now,
         CancellationToken cancellation
     ) =>
         database
-            .HubReaders.Free(now)
+            .HubClients.Free(now)
             .Where(reader => reader.DueAt <= now)
             .OrderBy(reader => reader.DueAt)
             .FirstOrDefaultAsync(cancellation);
 
     /// <inheritdoc/>
     protected override Task DoAsync(
-        Claim<HubReader> claim,
+        Claim<HubClient> claim,
         IServiceProvider services,
         CancellationToken cancellation
     ) =>
@@ -61,14 +61,14 @@ internal sealed class HubWorker(
     /// <summary>Given up for this change; the next one is tried anew. Who never confirmed is forgotten.</summary>
     protected override async Task<GivenUp?> GiveUpAsync(
         AntiphonContext database,
-        HubReader row,
+        HubClient row,
         string why,
         CancellationToken cancellation
     )
     {
         (row.Told, row.DueAt, row.Attempts, row.AskedSeconds, row.AskedSecret) = (row.Wanted, null, 0, null, null);
         if (row.LeaseUntil is null)
-            database.HubReaders.Remove(row);
+            database.HubClients.Remove(row);
         var blog = await database.Blogs.SingleAsync(candidate => candidate.Id == row.BlogId, cancellation);
         return new GivenUp(
             blog.SiteId,
@@ -78,7 +78,7 @@ internal sealed class HubWorker(
     }
 
     private async Task VerifyAsync(
-        Claim<HubReader> claim,
+        Claim<HubClient> claim,
         long seconds,
         IServiceProvider services,
         CancellationToken cancellation
@@ -107,7 +107,7 @@ internal sealed class HubWorker(
 
     private Task AnsweredAsync(
         AntiphonContext database,
-        HubReader reader,
+        HubClient reader,
         long seconds,
         bool meantIt,
         CancellationToken cancellation
@@ -115,7 +115,7 @@ internal sealed class HubWorker(
     {
         var (id, asked, now) = (reader.Id, reader.AskedSecret, Tools.Clock.GetUtcNow());
         // Another question may have come meanwhile; it is asked in its turn.
-        var same = database.HubReaders.Where(hubReader =>
+        var same = database.HubClients.Where(hubReader =>
             hubReader.Id == id && hubReader.AskedSeconds == seconds && hubReader.AskedSecret == asked
         );
         if (meantIt ? reader.AsksToEnd : reader.LeaseUntil is null)
@@ -135,7 +135,7 @@ internal sealed class HubWorker(
         );
     }
 
-    private async Task TellAsync(Claim<HubReader> claim, IServiceProvider services, CancellationToken cancellation)
+    private async Task TellAsync(Claim<HubClient> claim, IServiceProvider services, CancellationToken cancellation)
     {
         var (database, reader) = (services.GetRequiredService<AntiphonContext>(), claim.Row);
         var isOver = reader.LeaseUntil is null || reader.LeaseUntil <= Tools.Clock.GetUtcNow();
@@ -145,7 +145,7 @@ internal sealed class HubWorker(
                 .GetRequiredService<GuardedClient>()
                 .SendAnyAsync(new Uri(reader.Callback), address => Message(address, reader, bytes, type), cancellation)
             : null;
-        var mine = database.HubReaders.Where(hubReader => hubReader.Id == reader.Id);
+        var mine = database.HubClients.Where(hubReader => hubReader.Id == reader.Id);
         await claim.EndAsync(
             database,
             () =>
@@ -157,8 +157,8 @@ internal sealed class HubWorker(
     }
 
     private Task ToldAsync(
-        IQueryable<HubReader> mine,
-        HubReader reader,
+        IQueryable<HubClient> mine,
+        HubClient reader,
         Fetched? answer,
         CancellationToken cancellation
     )
@@ -190,7 +190,7 @@ internal sealed class HubWorker(
     }
 
     private static async Task<(byte[] Content, string Type)?> ContentAsync(
-        HubReader reader,
+        HubClient reader,
         IServiceProvider services,
         CancellationToken cancellation
     )
@@ -205,7 +205,7 @@ internal sealed class HubWorker(
             : (form.Write(found.Feed), form.ContentType);
     }
 
-    private HttpRequestMessage Message(Uri address, HubReader reader, byte[] content, string type)
+    private HttpRequestMessage Message(Uri address, HubClient reader, byte[] content, string type)
     {
         var request = new HttpRequestMessage(HttpMethod.Post, address) { Content = new ByteArrayContent(content) };
         request.Content.Headers.ContentType = MediaTypeHeaderValue.Parse(type);
@@ -218,7 +218,7 @@ internal sealed class HubWorker(
         return request;
     }
 
-    private string? SecretOf(HubReader reader)
+    private string? SecretOf(HubClient reader)
     {
         try
         {

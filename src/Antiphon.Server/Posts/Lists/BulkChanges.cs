@@ -1,7 +1,7 @@
 using Antiphon.Core.Posts;
 using Antiphon.Data;
 using Antiphon.Data.Posts;
-using Antiphon.Data.Posts.Working;
+using Antiphon.Data.Posts.Editing;
 using Antiphon.Server.Platform.Access;
 using Microsoft.EntityFrameworkCore;
 

@@ -106,7 +106,7 @@ internal sealed class CurrentPostFinder(
             .Select(row => row.Id)
             .Take(MostByTerms)
             .ToListAsync(cancellation);
-        var words = TellingWords
+        var words = DistinctiveWords
             .Of($"{post.Title} {post.Title} {post.PlainText}")
             .OrderByDescending(word => word.Value)
             .ThenByDescending(word => word.Key.Length)

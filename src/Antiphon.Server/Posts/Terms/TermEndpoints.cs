@@ -180,9 +180,9 @@ internal static class TermEndpoints
         if (kept is null)
             database.Authors.Add(kept = new Author { SiteId = site, Name = name });
         (kept.About, kept.Link, kept.PictureAddress) = (
-            Said.OrNull(request.About),
-            Said.OrNull(request.Link),
-            Said.OrNull(request.PictureAddress)
+            Trimmed.OrNull(request.About),
+            Trimmed.OrNull(request.Link),
+            Trimmed.OrNull(request.PictureAddress)
         );
         await database.SaveChangesAsync(cancellation);
         return TypedResults.NoContent();

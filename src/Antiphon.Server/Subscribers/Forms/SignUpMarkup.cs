@@ -24,7 +24,7 @@ internal static class SignUpMarkup
     public static string Fragment(SignUpForm form, IReadOnlyDictionary<long, string> digests, AntiphonOptions options)
     {
         var look = form.Look is { } shared ? LookSheet.Of(shared.Definition, $".antiphon-k{form.Key}") : string.Empty;
-        return $"<style>{Style}\n{look}</style>\n<section class=\"antiphon-listing antiphon-signup antiphon-k{form.Key}\" part=\"signup\" lang=\"{E(form.Site.Language)}\" dir=\"{ReaderLanguage.DirectionOf(form.Site.Language)}\" data-shape=\"{form.Settings.Shape.ToString().ToLowerInvariant()}\" data-close=\"{E(ReaderFormTexts.For(form.Site.Language).Close)}\">\n{Inner(form, digests, options)}</section>";
+        return $"<style>{Style}\n{look}</style>\n<section class=\"antiphon-listing antiphon-signup antiphon-k{form.Key}\" part=\"signup\" lang=\"{E(form.Site.Language)}\" dir=\"{ReaderLanguage.DirectionOf(form.Site.Language)}\" data-shape=\"{form.Settings.Shape.ToString().ToLowerInvariant()}\" data-close=\"{E(SignUpTexts.For(form.Site.Language).Close)}\">\n{Inner(form, digests, options)}</section>";
     }
 
     /// <summary>
@@ -39,7 +39,7 @@ internal static class SignUpMarkup
         var (settings, texts, words) = (
             form.Settings,
             BlockTexts.For(form.Site.Language),
-            ReaderFormTexts.For(form.Site.Language)
+            SignUpTexts.For(form.Site.Language)
         );
         var html = new StringBuilder();
         if (settings.Title.Length > 0)

@@ -42,7 +42,7 @@ internal sealed class SignUpTaking(
         CancellationToken cancellation
     )
     {
-        var texts = ReaderFormTexts.For(site.Language);
+        var texts = SignUpTexts.For(site.Language);
         var mail = sent["mail"].ToString().Trim().ToLowerInvariant();
         if (!MailAddresses.IsOne(mail))
             return new SignUpAnswer(false, texts.Incomplete, texts.NoAddress);
@@ -63,7 +63,7 @@ internal sealed class SignUpTaking(
         SignUpForm? form,
         string mail,
         IFormCollection sent,
-        ReaderFormTexts texts,
+        SignUpTexts texts,
         CancellationToken cancellation
     )
     {
@@ -119,7 +119,7 @@ internal sealed class SignUpTaking(
     {
         ask.FormId = form.Id;
         if (form.Settings.AsksName)
-            ask.Name = Said.OrNull(Shortened.ToLength(HeaderText.Of(sent["name"].ToString()), LongestName));
+            ask.Name = Trimmed.OrNull(Shortened.ToLength(HeaderText.Of(sent["name"].ToString()), LongestName));
         ask.Categories = [.. sent["category"].OfType<string>().Where(form.Settings.Categories.Contains)];
         var digests = form
             .Settings.Digests.Where(id => sent["digest"].Contains(id.ToString(CultureInfo.InvariantCulture)))

@@ -153,7 +153,7 @@ const traits: Record<string, string> = {
 }
 
 /** A part of a comment that told something, in words. */
-export function partInWords(part: Schemas['TellingPart']): string {
+export function partInWords(part: Schemas['FilterReason']): string {
   if (places[part.kind]) return `${places[part.kind]} “${part.name}”`
   return part.name
     .split('+')

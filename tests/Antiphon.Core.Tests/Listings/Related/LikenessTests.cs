@@ -71,7 +71,7 @@ public sealed class LikenessTests
             counts,
             string.Join(
                 ' ',
-                TellingWords
+                DistinctiveWords
                     .Of(text)
                     .OrderBy(word => word.Key, StringComparer.Ordinal)
                     .Select(word => $"{word.Key}:{word.Value}")

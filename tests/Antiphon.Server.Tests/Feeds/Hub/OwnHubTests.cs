@@ -76,7 +76,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         _answerWith = 200;
         await Eventually.TrueAsync("the change taken", () =>
             _host.InDatabaseAsync(database =>
-                database.HubReaders.AnyAsync(hubReader => hubReader.Told == hubReader.Wanted && hubReader.DueAt == null)
+                database.HubClients.AnyAsync(hubReader => hubReader.Told == hubReader.Wanted && hubReader.DueAt == null)
             )
         );
     }
@@ -100,7 +100,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         await SubscribeAsync();
         var past = DateTimeOffset.UtcNow.AddMinutes(-1);
         await _host.InDatabaseAsync(database =>
-            database.HubReaders.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, past))
+            database.HubClients.ExecuteUpdateAsync(set => set.SetProperty(one => one.LeaseUntil, past))
         );
         await _host.WriteAsync("Too late");
         await Eventually.IsAsync("the end", ReadersAsync, count => count == 0);
@@ -139,7 +139,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         Assert.Equal(HttpStatusCode.Accepted, await AskAsync("subscribe"));
         await Eventually.TrueAsync("the confirmation", () =>
             _host.InDatabaseAsync(database =>
-                database.HubReaders.AnyAsync(hubReader =>
+                database.HubClients.AnyAsync(hubReader =>
                     hubReader.LeaseUntil != null && hubReader.AskedSeconds == null
                 )
             )
@@ -159,7 +159,7 @@ public sealed class OwnHubTests(OwnHubTests.Shared shared) : IClassFixture<OwnHu
         return (await program.PostAsync("hub", new FormUrlEncodedContent(form))).StatusCode;
     }
 
-    private Task<int> ReadersAsync() => _host.InDatabaseAsync(database => database.HubReaders.CountAsync());
+    private Task<int> ReadersAsync() => _host.InDatabaseAsync(database => database.HubClients.CountAsync());
 
     /// <summary>What the tests share.</summary>
     public sealed class Shared : AnsweredHost

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { mdiArrowDown, mdiArrowUp, mdiClose } from '@mdi/js'
+import { mdiClose } from '@mdi/js'
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
+import { MoveButtons } from '../../shared'
 import { acts, conditions } from '../words'
 
 const rule = defineModel<Schemas['CommentRule']>({ required: true })
-const props = defineProps<{ number: number; last: boolean; problem?: string }>()
+const props = defineProps<{ number: number; count: number; problem?: string }>()
 const emit = defineEmits<{ move: [by: number]; remove: [] }>()
 const offered = Object.entries(conditions).map(([value, one]) => ({
   value: value as Schemas['RuleCondition'],
@@ -82,21 +83,11 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
       <p v-if="props.problem" class="m small wide" role="alert">{{ props.problem }}</p>
     </div>
     <div class="order">
-      <v-btn
-        :icon="mdiArrowUp"
-        size="x-small"
-        variant="text"
-        :disabled="props.number === 1"
-        :aria-label="`Rule ${props.number} up`"
-        @click="emit('move', -1)"
-      />
-      <v-btn
-        :icon="mdiArrowDown"
-        size="x-small"
-        variant="text"
-        :disabled="props.last"
-        :aria-label="`Rule ${props.number} down`"
-        @click="emit('move', 1)"
+      <MoveButtons
+        :name="`Rule ${props.number}`"
+        :index="props.number - 1"
+        :count="props.count"
+        @move="(to) => emit('move', to - props.number + 1)"
       />
       <v-btn
         :icon="mdiClose"

@@ -42,7 +42,7 @@ async function keep(): Promise<void> {
         :key="at"
         v-model="rules[at]!"
         :number="at + 1"
-        :last="at === rules.length - 1"
+        :count="rules.length"
         :problem="act.fields.value[`rules[${at}]`]?.[0]"
         @move="(by) => move(at, by)"
         @remove="remove(at)"

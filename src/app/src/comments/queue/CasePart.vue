@@ -27,7 +27,7 @@ const why = computed(() => {
 })
 // Parts of one name or one mail say the same; the strongest stands for them.
 const fields = ['author', 'mail', 'site', 'link']
-const strongest = (parts: Schemas['TellingPart'][]) =>
+const strongest = (parts: Schemas['FilterReason'][]) =>
   parts
     .filter((part, at) => !fields.includes(part.kind) || parts.findIndex((one) => one.kind === part.kind) === at)
     .slice(0, 4)

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Schemas } from '../../api'
 import { ChipChoice, NumberLine, QuestionPart } from '../../shared'
-import ArrangeList from '../ArrangeList.vue'
+import PostOrder from '../PostOrder.vue'
 import type { WholeDefinition } from '../wholeDefinition'
 
 const definition = defineModel<WholeDefinition>({ required: true })
@@ -62,7 +62,7 @@ const entering = [
       :choices="entering"
     />
     <ChipChoice v-model="definition.paging" label="Then" :choices="pagings" />
-    <ArrangeList
+    <PostOrder
       v-if="props.preview?.first.length"
       v-model:pinned="definition.pinned"
       v-model:arranged="definition.arranged"

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { useAct, useNotice } from '../../shared'
+import { MoveButtons, useAct, useNotice } from '../../shared'
 
 /** The fields of a blog's own: added, ordered, taken away. */
 const props = defineProps<{ siteId: number; mayEdit: boolean }>()
@@ -104,18 +103,7 @@ async function save(): Promise<void> {
       <v-checkbox v-model="field.isRequired" label="Required" />
       <v-checkbox v-model="field.isPublic" label="Readers see it" />
       <span v-if="props.mayEdit" class="row">
-        <button type="button" class="chip" :disabled="index === 0" aria-label="Move up" @click="move(index, -1)">
-          <v-icon :icon="mdiArrowUp" size="16" />
-        </button>
-        <button
-          type="button"
-          class="chip"
-          :disabled="index === fields.length - 1"
-          aria-label="Move down"
-          @click="move(index, 1)"
-        >
-          <v-icon :icon="mdiArrowDown" size="16" />
-        </button>
+        <MoveButtons :name="field.label" :index="index" :count="fields.length" @move="(to) => move(index, to - index)" />
         <button type="button" class="link back" @click="fields.splice(index, 1)">Take away</button>
       </span>
     </div>

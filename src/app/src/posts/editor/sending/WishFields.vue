@@ -10,7 +10,7 @@ const choices = [
   { value: false, title: 'Does not go there' },
 ]
 const wished = () => props.of.wishOf(props.one.channelId)
-const wish = (change: Partial<Schemas['ChannelWish']>) => props.of.wish(props.one.channelId, change)
+const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(props.one.channelId, change)
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import { computed, ref, type Ref } from 'vue'
 import { api, type Schemas, take } from '../../../api'
 import { useAct } from '../../../shared'
 
-type Wish = Schemas['ChannelWish']
+type Wish = Schemas['PostChannelOptions']
 type Preview = Schemas['ChannelPreview']
 
 /** What every channel makes of a post with what is wished for it here, and the wishes themselves. */
