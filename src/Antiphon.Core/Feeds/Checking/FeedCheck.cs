@@ -88,6 +88,7 @@ public static class FeedCheck
         if (root is null)
             return;
         new ModuleExaminer(examination).Examine(root);
+        ExaminePaging(examination, root);
         if (format == FeedFormat.Atom)
             ExamineAtom(examination, root);
         else
@@ -108,12 +109,20 @@ public static class FeedCheck
 
         new AtomExaminer(examination).Examine(root);
         new AtomDetailExaminer(examination).Examine(root);
-        var links = root.Of(FeedNamespaces.Atom, "link").ToLookup(link => link.Attribute("rel"), link => link);
-        foreach (
-            var next in links["next"]
-                .Where(next => links["self"].Any(self => self.Attribute("href") == next.Attribute("href")))
-        )
-            examination.Report(ContentRules.PagingLoop, next);
+    }
+
+    // Pages are linked alike in every format that is XML (RFC 5005 §3).
+    private static void ExaminePaging(Examination examination, SourceElement root)
+    {
+        foreach (var top in root.Own("channel").Prepend(root))
+        {
+            var links = top.Of(FeedNamespaces.Atom, "link").ToLookup(link => link.Attribute("rel"));
+            foreach (
+                var next in links["next"]
+                    .Where(next => links["self"].Any(self => self.Attribute("href") == next.Attribute("href")))
+            )
+                examination.Report(ContentRules.PagingLoop, next);
+        }
     }
 
     private static void ReportDoctype(Examination examination, string text, int at)

@@ -13,7 +13,7 @@ namespace Antiphon.Core.Feeds.Checking.Examining;
 /// </summary>
 internal sealed partial class ContentExaminer(Examination examination, EntryPlaces places)
 {
-    private const int LongTitle = 300;
+    private const int LongTitle = 200;
     private const int ManyEntries = 500;
     private const int LargeDocument = 2_000_000;
     private static readonly DateTimeOffset FirstFeeds = new(1990, 1, 1, 0, 0, 0, TimeSpan.Zero);

@@ -41,7 +41,9 @@ internal sealed class RssDetailExaminer(Examination examination)
                 examination.Report(RssDetailRules.ItemOutside, item);
         if (channels.FirstOrDefault() is not { } channel)
             return;
-        ExamineChannel(channel, isRdf);
+        // RSS 0.91 counted the hours from 1 to 24, RSS 2.0 counts them from 0 to 23.
+        var lastHour = root.Attribute("version")?.StartsWith("0.9", StringComparison.Ordinal) == true ? 24 : 23;
+        ExamineChannel(channel, isRdf, lastHour);
         var items = channel.Own("item").Concat(root.Own("item")).ToList();
         foreach (var item in items)
             ExamineItem(item, isRdf);
@@ -50,7 +52,7 @@ internal sealed class RssDetailExaminer(Examination examination)
             ExamineRdf(channel);
     }
 
-    private void ExamineChannel(SourceElement channel, bool isRdf)
+    private void ExamineChannel(SourceElement channel, bool isRdf, int lastHour)
     {
         foreach (var ttl in channel.Own("ttl").Where(ttl => !ValueTests.IsPositive(ttl.Text)))
             examination.Report(RssDetailRules.Ttl, ttl.TextPlace, ttl.Text);
@@ -58,7 +60,7 @@ internal sealed class RssDetailExaminer(Examination examination)
             var hour in channel
                 .Own("skipHours")
                 .SelectMany(hours => hours.Own("hour"))
-                .Where(hour => !ValueTests.IsBetween(hour.Text, 0, 24))
+                .Where(hour => !ValueTests.IsBetween(hour.Text, 0, lastHour))
         )
             examination.Report(RssDetailRules.SkipHour, hour.TextPlace, hour.Text);
         foreach (
