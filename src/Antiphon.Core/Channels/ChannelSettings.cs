@@ -76,10 +76,10 @@ public sealed record ChannelSettings(
     /// </summary>
     public (string Setting, string Remedy)? Problem(ChannelKind kind) =>
         kind != ChannelKind.Pings && !Feeds.Reading.LinkResolver.IsWeb(Address)
-            ? ("address", "Give the whole address, such as https://partner.example/micropub.")
-        : Address.Length > 1000 ? ("address", "Keep the address under 1,000 characters.")
+            ? ("address", "Give the full address, such as https://partner.example/micropub.")
+        : Address.Length > 1000 ? ("address", "Use at most 1,000 characters.")
         : kind == ChannelKind.Social && TextTemplate.Read(Template).Problem is { } template ? ("template", template)
-        : Variants.Count >= MostTexts ? ("variants", $"Give at most {MostTexts} texts.")
+        : Variants.Count >= MostTexts ? ("variants", $"Use at most {MostTexts} texts.")
         : kind == ChannelKind.Social
         && Variants
             .Select(text =>
@@ -90,19 +90,19 @@ public sealed record ChannelSettings(
             is { } variant
             ? ("variants", variant)
         : Pace.Most is < 0 or > ChannelPace.Highest
-            ? ("pace", $"Give 1 to {ChannelPace.Highest}, or nothing for no limit.")
-        : Pace.Minutes is < 1 or > 10_080 ? ("paceMinutes", "Give 1 minute to a week.")
+            ? ("pace", $"Enter 1 to {ChannelPace.Highest}, or nothing for no limit.")
+        : Pace.Minutes is < 1 or > 10_080 ? ("paceMinutes", "Enter between 1 minute and a week.")
         : Account.Length > 200 || Account.Contains(':', StringComparison.Ordinal)
-            ? ("account", "Give a name of at most 200 characters without a colon.")
-        : Count.Limit is < 20 or > 100_000 ? ("limit", "Give a limit from 20 to 100,000.")
+            ? ("account", "Enter a name of at most 200 characters without a colon.")
+        : Count.Limit is < 20 or > 100_000 ? ("limit", "Enter a limit from 20 to 100,000.")
         : Count.LinkCost is < 0 or > 1000 ? ("linkCost", "A link counts 0 to 1,000.")
-        : Timing.DelayMinutes is < 0 or > 525_600 ? ("delayMinutes", "Give a delay of at most a year.")
-        : Timing.SpacingMinutes is < 0 or > 10_080 ? ("spacingMinutes", "Give at most a week between two posts.")
-        : Timing.Slots?.Count > MostSlots ? ("slots", $"Give at most {MostSlots} slots.")
+        : Timing.DelayMinutes is < 0 or > 525_600 ? ("delayMinutes", "Enter a delay of at most a year.")
+        : Timing.SpacingMinutes is < 0 or > 10_080 ? ("spacingMinutes", "Enter at most a week between two posts.")
+        : Timing.Slots?.Count > MostSlots ? ("slots", $"Use at most {MostSlots} slots.")
         : When == ChannelWhen.NextSlot && Timing.Slots is null or { Count: 0 }
-            ? ("slots", "Give at least one slot, or choose another time.")
+            ? ("slots", "Enter at least one slot, or choose another time.")
         : Timing.QuietFrom is null != Timing.QuietUntil is null
-            ? ("quietUntil", "Give both ends of the quiet hours, or neither.")
+            ? ("quietUntil", "Enter both start and end, or neither.")
         : CampaignSource.Length > 100 || Campaign.Length > 100 ? ("campaign", "Keep it under 100 characters.")
         : null;
 }

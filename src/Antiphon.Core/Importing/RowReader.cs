@@ -92,7 +92,7 @@ public sealed class RowReader
         if (written.Length > 0 && date is null)
             return (
                 null,
-                $"“{Shortened.ToLength(written, 40)}” is no date that can be read; choose how dates are written, or correct it."
+                $"“{Shortened.ToLength(written, 40)}” is not a recognised date. Choose the date format or correct it."
             );
         if (date > _now)
             return (null, $"Its date, {written}, is still to come; schedule such a post by hand.");
@@ -193,7 +193,7 @@ public sealed class RowReader
         var address = Value(row, ImportTarget.Picture);
         if (address.Length == 0 || LinkResolver.IsWeb(address))
             return Trimmed.OrNull(address);
-        reservations.Add($"“{Shortened.ToLength(address, 60)}” is no whole address of a picture and was left out.");
+        reservations.Add($"“{Shortened.ToLength(address, 60)}” is not a full picture address and was left out.");
         return null;
     }
 

@@ -32,10 +32,10 @@ public sealed record SegmentRule
 
     /// <summary>What cannot work, and what to do about it; null when all can.</summary>
     public (string Part, string Remedy)? Problem() =>
-        Since > Until ? ("until", "The last day lies before the first.")
-        : SeenWithin is < 1 or > MostDays ? ("seenWithin", $"Give from 1 to {MostDays} days.")
-        : SilentFor is < 1 or > MostDays ? ("silentFor", $"Give from 1 to {MostDays} days.")
+        Since > Until ? ("until", "The last day is before the first.")
+        : SeenWithin is < 1 or > MostDays ? ("seenWithin", $"Enter from 1 to {MostDays} days.")
+        : SilentFor is < 1 or > MostDays ? ("silentFor", $"Enter from 1 to {MostDays} days.")
         : SeenWithin is not null && SilentFor is not null && SilentFor >= SeenWithin
-            ? ("silentFor", "Nobody can be seen within and silent for those days.")
+            ? ("silentFor", "“Active within” and “inactive for” contradict each other.")
         : null;
 }

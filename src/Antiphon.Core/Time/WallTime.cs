@@ -45,7 +45,7 @@ public sealed record WallTime(string Local, DateTimeOffset Instant, WallTimeNote
         Note switch
         {
             WallTimeNote.Skipped =>
-                $"The clocks go forward over {Local[11..]} that night; it goes out at {TimeZoneInfo.ConvertTime(Instant, TimeZoneInfo.FindSystemTimeZoneById(zone)):HH:mm}.",
+                $"{Local[11..]} does not exist that night (clock change); it will be published at {TimeZoneInfo.ConvertTime(Instant, TimeZoneInfo.FindSystemTimeZoneById(zone)):HH:mm}.",
             WallTimeNote.Twice => $"The clocks show {Local[11..]} twice that night; it goes out the first time.",
             _ => null,
         };

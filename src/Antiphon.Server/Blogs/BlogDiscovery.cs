@@ -125,7 +125,7 @@ internal sealed class BlogDiscovery(GuardedClient client, TimeProvider clock)
         var broken = named.Count > 0 ? await FirstUnreadableAsync(named[0], cancellation) : null;
         return broken
             ?? DiscoveryOutcome.Refused(
-                "This is a page without a feed: it names none, and the usual places are empty. Give the feed's own address, or ask whoever runs the page where it is.",
+                "No feed found on this page. Enter the feed’s own address, or ask the site’s owner.",
                 "no-feed"
             );
     }

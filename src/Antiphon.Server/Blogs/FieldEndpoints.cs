@@ -105,12 +105,12 @@ internal static class FieldEndpoints
     private static (string Part, string Problem)? Problem(OwnField field)
     {
         if (string.IsNullOrWhiteSpace(field.Label) || field.Label.Length > 60)
-            return ("label", "Give the field a name of up to 60 characters.");
+            return ("label", "Enter a name of at most 60 characters.");
         if (
             field.Kind == OwnFieldKind.Choice
             && (field.Choices ?? []).Count(choice => !string.IsNullOrWhiteSpace(choice)) < 2
         )
             return ("choices", $"Give “{field.Label}” at least two words to choose from.");
-        return field.Unit?.Length > 20 ? ("unit", "Keep the unit under 20 characters.") : null;
+        return field.Unit?.Length > 20 ? ("unit", "Use at most 20 characters.") : null;
     }
 }

@@ -29,7 +29,7 @@ internal sealed class BlogValidator : AbstractValidator<BlogRequest>
 {
     public BlogValidator()
     {
-        RuleFor(blog => blog.Name).NotEmpty().WithMessage("Give the blog a name.").MaximumLength(200);
+        RuleFor(blog => blog.Name).NotEmpty().WithMessage("Enter a name.").MaximumLength(200);
         RuleFor(blog => blog.Description).MaximumLength(1000);
     }
 }

@@ -230,11 +230,11 @@ internal static class ChannelDeliveryEndpoints
         if (row.State == DeliveryState.Sending)
             return FieldProblem.For("state", "It is being sent at this moment; look again in a minute.");
         if (row.State is not (DeliveryState.Queued or DeliveryState.Retrying))
-            return FieldProblem.For("state", "Only what waits can be changed.");
+            return FieldProblem.For("state", "Only queued deliveries can be changed.");
         if (change.At is not null)
         {
             if (WallTime.Read(change.At, row.Channel.Site.TimeZone) is not { } at)
-                return FieldProblem.For("at", "Give a date and a time, such as 2027-03-28T18:00.");
+                return FieldProblem.For("at", "Enter a date and a time, such as 2027-03-28T18:00.");
             (row.PlannedFor, row.NextAttemptAt) = (
                 at.Instant,
                 at.Instant > clock.GetUtcNow() ? at.Instant : clock.GetUtcNow()
@@ -248,7 +248,7 @@ internal static class ChannelDeliveryEndpoints
             if (row.Channel.Settings.Count.Of(text) > row.Channel.Settings.Count.Limit)
                 return FieldProblem.For(
                     "text",
-                    $"The text counts {row.Channel.Settings.Count.Of(text)} of {row.Channel.Settings.Count.Limit}. Shorten it."
+                    $"Too long: {row.Channel.Settings.Count.Of(text)} of {row.Channel.Settings.Count.Limit} characters. Shorten it."
                 );
             row.OwnText = string.IsNullOrWhiteSpace(text) ? null : text.Trim();
         }
@@ -256,7 +256,7 @@ internal static class ChannelDeliveryEndpoints
         if (change.Turn is { } turn)
         {
             if (row.Channel.Kind != ChannelKind.Social || turn < 0 || turn > row.Channel.Settings.Variants.Count)
-                return FieldProblem.For("turn", "The channel has no such text.");
+                return FieldProblem.For("turn", "This alternative text no longer exists.");
             (row.Turn, row.OwnText) = (turn, null);
         }
 

@@ -206,7 +206,7 @@ internal static class ChannelSetupEndpoints
         if (await FindAsync(site, channel, database, cancellation) is not { } found)
             return TypedResults.NotFound();
         if (found.Kind != request.Kind)
-            return FieldProblem.For("kind", "A channel stays what it is; add another one.");
+            return FieldProblem.For("kind", "The type cannot be changed. Add a new channel.");
         if (Problem(request) is { } problem)
             return FieldProblem.For(problem.Setting, problem.Remedy);
         // A secret was given for one receiver; whoever changes the address may not be the one who knows it.
@@ -229,9 +229,9 @@ internal static class ChannelSetupEndpoints
 
     private static (string Setting, string Remedy)? Problem(ChannelRequest request) =>
         string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > LongestName
-            ? ("name", "Give the channel a name of at most 100 characters.")
+            ? ("name", "Enter a name of at most 100 characters.")
         : request.Older is < 0 or > MostOlder ? ("older", $"Send at most {MostOlder} older posts.")
-        : request.DaysApart is < 0 or > 30 ? ("daysApart", "Give at most 30 days between two posts.")
+        : request.DaysApart is < 0 or > 30 ? ("daysApart", "Enter at most 30 days between two posts.")
         : request.Secret?.Length > 1000 ? ("secret", "Keep it under 1,000 characters.")
         : request.Settings.Problem(request.Kind);
 

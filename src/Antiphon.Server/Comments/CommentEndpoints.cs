@@ -92,7 +92,7 @@ internal static class CommentEndpoints
         if (standing is null)
             return TypedResults.NotFound();
         return TypedResults.Problem(
-            "Look at it again before deciding.",
+            "Check the comment again before you act.",
             title: $"Somebody decided in the meantime: the comment is {standing.ToString()!.ToLowerInvariant()} now.",
             statusCode: StatusCodes.Status409Conflict,
             type: "decided-meanwhile"

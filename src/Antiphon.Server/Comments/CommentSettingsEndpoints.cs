@@ -162,8 +162,8 @@ internal static class CommentSettingsEndpoints
                 return FieldProblem.For(
                     $"rules[{number}]",
                     rules[number].Condition == RuleCondition.Words
-                        ? "Give at least one word."
-                        : "Give a number above 0, for scores up to 100."
+                        ? "Enter at least one word."
+                        : "Enter a number above 0, for scores up to 100."
                 );
             if (rules[number].Words.Count > 500 || rules[number].Words.Any(word => word.Length > 200))
                 return FieldProblem.For($"rules[{number}]", "Keep it to 500 words of at most 200 characters.");

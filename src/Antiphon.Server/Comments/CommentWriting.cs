@@ -73,7 +73,7 @@ internal sealed class CommentWriting(
     {
         if (string.IsNullOrWhiteSpace(submission.Identifier) && FoldedAddress.Of(submission.Address) is null)
             return "The snippet names no thread: give it an identifier or the page's address.";
-        return submission.Identifier.Length > 500 ? "Keep the thread's identifier under 500 characters." : null;
+        return submission.Identifier.Length > 500 ? "Use at most 500 characters." : null;
     }
 
     private static Dictionary<string, string> Examine(

@@ -22,7 +22,7 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
     {
         RuleFor(snippet => snippet.Identifier)
             .NotEmpty()
-            .WithMessage("Give the thread an identifier that never changes, such as visit-page.")
+            .WithMessage("Enter an identifier that never changes, such as visit-page.")
             .MaximumLength(500);
         RuleFor(snippet => snippet.Address)
             .Must(LinkResolver.IsWeb)
@@ -30,7 +30,7 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
             .WithMessage("Enter the page's whole address, starting with https://.");
         RuleFor(snippet => snippet.Address)
             .NotEmpty()
-            .WithMessage("Say how your template writes the page's address.")
+            .WithMessage("Enter how your template writes the page’s address.")
             .MaximumLength(2000);
         RuleFor(snippet => snippet.Identifier)
             .NotEqual(snippet => snippet.Address)

@@ -49,7 +49,7 @@ internal static class ExportEndpoints
         if (!string.IsNullOrWhiteSpace(target) && !LinkResolver.IsWeb(target))
             return FieldProblem.For(
                 "target",
-                "Enter the whole address the pages will be at, starting with https://, or leave it empty."
+                "Enter the full address the pages will be at, starting with https://, or leave it empty."
             );
         target = string.IsNullOrWhiteSpace(target) ? null : target.TrimEnd('/') + "/";
         var name = Slug.FromTitle(found.Name);

@@ -221,7 +221,7 @@ internal static class ImportEndpoints
         if (found is null)
             return TypedResults.NotFound();
         if (request.Plan.Columns.All(column => column.Target != ImportTarget.Title))
-            return FieldProblem.For("columns", "Say which column holds the titles; without one there are no posts.");
+            return FieldProblem.For("columns", "Choose the title column.");
         if (request.EveryMinutes is < 15 or > 10_080)
             return FieldProblem.For(
                 "everyMinutes",
@@ -233,7 +233,7 @@ internal static class ImportEndpoints
         await acts.AddAsync(
             site,
             http.Member().PersonId,
-            $"began to bring in “{Shortened.ToLength(found.Name, 80)}”",
+            $"started import “{Shortened.ToLength(found.Name, 80)}”",
             null,
             cancellation
         );
@@ -278,7 +278,7 @@ internal static class ImportEndpoints
         if (found is null)
             return TypedResults.NotFound();
         if (found.State is ImportState.Running or ImportState.Matching)
-            return FieldProblem.For("import", "Stop it first; it is still making posts.");
+            return FieldProblem.For("import", "The import is still running. Stop it first.");
         var now = clock.GetUtcNow();
         var mine = database.Posts.Where(post => post.ImportId == import);
         // Versions are kept from the first save by hand on, so a post without any is as it was made.
@@ -297,7 +297,7 @@ internal static class ImportEndpoints
         await acts.AddAsync(
             site,
             http.Member().PersonId,
-            $"took the import “{Shortened.ToLength(found.Name, 80)}” back: {gone} posts",
+            $"undid import “{Shortened.ToLength(found.Name, 80)}”: {gone} posts",
             null,
             cancellation
         );

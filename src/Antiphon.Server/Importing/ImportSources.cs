@@ -56,11 +56,7 @@ internal sealed class ImportSources(GuardedClient client)
         if (kind == ImportKind.Feed)
             return FeedOf(fetched.Bytes, fetched.ContentType, fetched.Address);
         if (fetched.ContentType?.Contains("html", StringComparison.OrdinalIgnoreCase) == true)
-            return (
-                kind,
-                null,
-                "A web page came instead of a table. If the table is private, publish it as CSV and take that address."
-            );
+            return (kind, null, "This is a web page, not a table. Publish the sheet as CSV and use that address.");
         return await ReadAsync(fetched.Address.AbsolutePath, fetched.Bytes, cancellation);
     }
 
@@ -99,14 +95,14 @@ internal sealed class ImportSources(GuardedClient client)
             return FeedOf(bytes, "application/feed+json", null);
         return JsonTable.Read(text) is { } table
             ? Checked(ImportKind.Json, table)
-            : (ImportKind.Json, null, "This JSON holds no list of objects. Each post is to be an object in one list.");
+            : (ImportKind.Json, null, "The JSON file must contain a list of objects, one per post.");
     }
 
     private static (ImportKind, ImportTable?, string?) FeedOf(byte[] bytes, string? type, Uri? address)
     {
         var feed = FeedReader.Read(bytes, new FeedReadOptions(type, address)).Feed;
         return feed is null
-            ? (ImportKind.Feed, null, "This is no feed that can be read. For a page of a website choose “Pages”.")
+            ? (ImportKind.Feed, null, "This feed cannot be read. For a page of a website choose “Pages”.")
             : Checked(ImportKind.Feed, FeedTable.Of(feed));
     }
 
@@ -122,7 +118,7 @@ internal sealed class ImportSources(GuardedClient client)
                 return (
                     ImportKind.Markdown,
                     null,
-                    $"The archive holds more than {MostFiles:N0} files; send it in parts."
+                    $"The archive holds more than {MostFiles:N0} files. Upload it in several parts."
                 );
             var (records, unpacked) = (new List<Dictionary<string, string>>(), 0L);
             foreach (
@@ -136,7 +132,11 @@ internal sealed class ImportSources(GuardedClient client)
                 await using var stream = entry.Open();
                 var content = await BoundedBody.ReadAsync(stream, MostUnpacked - unpacked, cancellation);
                 if (content is null)
-                    return (ImportKind.Markdown, null, "The archive unpacks to more than 200 MB; send it in parts.");
+                    return (
+                        ImportKind.Markdown,
+                        null,
+                        "The archive unpacks to more than 200 MB. Upload it in several parts."
+                    );
                 unpacked += content.Length;
                 records.Add(MarkdownRecord(entry.FullName, DecodedFeed.From(content, null).Text));
             }

@@ -15,10 +15,8 @@ internal sealed class DefinitionValidator : AbstractValidator<ListingDefinition>
         RuleFor(definition => definition.Count)
             .InclusiveBetween(ListingDefinition.Everything, ListingDefinition.MaxCount)
             .WithMessage($"Show between 1 and {ListingDefinition.MaxCount} posts, or 0 for all.");
-        RuleFor(definition => definition.Details).NotNull().WithMessage("Say which details an entry shows.");
-        RuleFor(definition => definition.Heading)
-            .MaximumLength(200)
-            .WithMessage("Keep the heading under 200 characters.");
+        RuleFor(definition => definition.Details).NotNull().WithMessage("Choose which details an entry shows.");
+        RuleFor(definition => definition.Heading).MaximumLength(200).WithMessage("Use at most 200 characters.");
         RuleFor(definition => definition.Layout).IsInEnum();
         RuleFor(definition => definition.Order).IsInEnum();
         RuleFor(definition => definition.Paging).IsInEnum();
@@ -43,24 +41,22 @@ internal sealed class FilterValidator : AbstractValidator<PostFilter>
 {
     public FilterValidator()
     {
-        RuleFor(filter => filter.Categories)
-            .Must(IsWhole)
-            .WithMessage("Give lists of categories; empty ones ask nothing.");
-        RuleFor(filter => filter.Tags).Must(IsWhole).WithMessage("Give lists of tags; empty ones ask nothing.");
-        RuleFor(filter => filter.Authors).NotNull().WithMessage("Give a list of authors; an empty one takes all.");
+        RuleFor(filter => filter.Categories).Must(IsWhole).WithMessage("Choose categories, or none for all.");
+        RuleFor(filter => filter.Tags).Must(IsWhole).WithMessage("Choose tags, or none for all.");
+        RuleFor(filter => filter.Authors).NotNull().WithMessage("Choose authors, or none for all.");
         RuleFor(filter => filter.MaxAgeDays)
             .InclusiveBetween(1, 36_500)
-            .WithMessage("Give the age in days, at least 1, or leave it empty.");
+            .WithMessage("Enter the age in days, at least 1, or leave it empty.");
         RuleFor(filter => filter.Fields).NotNull().WithMessage("Leave it out, or give a list of conditions.");
         RuleForEach(filter => filter.Fields)
             .Must(condition =>
                 condition.Comparison == FieldComparison.IsFilled || !string.IsNullOrWhiteSpace(condition.Value)
             )
-            .WithMessage("Say what the field must hold, or ask only that it is filled in.");
+            .WithMessage("Enter what the field must contain, or require only that it is filled in.");
         RuleForEach(filter => filter.Fields)
             .Must(condition => condition.Value is not { Length: > 200 } && condition.Key is { Length: > 0 and <= 60 })
-            .WithMessage("Keep a condition under 200 characters.");
-        RuleFor(filter => filter.TitleWords).MaximumLength(200).WithMessage("Keep the words under 200 characters.");
+            .WithMessage("Use at most 200 characters.");
+        RuleFor(filter => filter.TitleWords).MaximumLength(200).WithMessage("Use at most 200 characters.");
     }
 
     private static bool IsWhole(TermFilter? terms) => terms is { Any: not null, All: not null, None: not null };
@@ -72,18 +68,10 @@ internal sealed class FrameValidator : AbstractValidator<ListingFrame>
     public FrameValidator()
     {
         RuleFor(frame => frame.HeadingLevel).InclusiveBetween(1, 5).WithMessage("Choose a heading level from 1 to 5.");
-        RuleFor(frame => frame.Introduction)
-            .MaximumLength(1000)
-            .WithMessage("Keep the introduction under 1,000 characters.");
-        RuleFor(frame => frame.ClosingText)
-            .MaximumLength(100)
-            .WithMessage("Keep the closing link under 100 characters.");
-        RuleFor(frame => frame.HeadingLink)
-            .Must(IsLink)
-            .WithMessage("Enter the whole address, starting with https://.");
-        RuleFor(frame => frame.ClosingLink)
-            .Must(IsLink)
-            .WithMessage("Enter the whole address, starting with https://.");
+        RuleFor(frame => frame.Introduction).MaximumLength(1000).WithMessage("Use at most 1,000 characters.");
+        RuleFor(frame => frame.ClosingText).MaximumLength(100).WithMessage("Use at most 100 characters.");
+        RuleFor(frame => frame.HeadingLink).Must(IsLink).WithMessage("Enter the full address, starting with https://.");
+        RuleFor(frame => frame.ClosingLink).Must(IsLink).WithMessage("Enter the full address, starting with https://.");
     }
 
     private static bool IsLink(string? address) => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address);
@@ -95,13 +83,13 @@ internal sealed class FormValidator : AbstractValidator<EntryForm>
     public FormValidator()
     {
         RuleFor(form => form.Columns).InclusiveBetween(1, 6).WithMessage("Choose 1 to 6 columns.");
-        RuleFor(form => form.ExcerptWords).InclusiveBetween(1, 200).WithMessage("Give an excerpt 1 to 200 words.");
+        RuleFor(form => form.ExcerptWords).InclusiveBetween(1, 200).WithMessage("Enter 1 to 200 words.");
         RuleFor(form => form.TitleLength)
             .InclusiveBetween(10, 300)
             .WithMessage("Cut titles at 10 to 300 characters, or leave it empty.");
         RuleFor(form => form.ExcerptCharacters)
             .InclusiveBetween(20, 2000)
-            .WithMessage("Give an excerpt 20 to 2,000 characters, or leave it empty to count words.");
+            .WithMessage("Enter 20 to 2,000 characters, or leave it empty to count words.");
         RuleFor(form => form.ExcerptSource).IsInEnum();
         RuleFor(form => form.PicturePlace).IsInEnum();
         RuleFor(form => form.Parts).NotNull().WithMessage("Leave it out, or give the parts in order.");
@@ -109,11 +97,8 @@ internal sealed class FormValidator : AbstractValidator<EntryForm>
         RuleFor(form => form.Fields)
             .Must(fields => fields is { Count: <= 20 })
             .WithMessage("Show at most 20 own fields, or leave it out.");
-        RuleFor(form => form.Separator)
-            .NotNull()
-            .MaximumLength(10)
-            .WithMessage("Keep the separator under 10 characters.");
-        RuleFor(form => form.ReadMore).MaximumLength(60).WithMessage("Keep the words under 60 characters.");
-        RuleFor(form => form.DatePattern).MaximumLength(60).WithMessage("Keep the pattern under 60 characters.");
+        RuleFor(form => form.Separator).NotNull().MaximumLength(10).WithMessage("Use at most 10 characters.");
+        RuleFor(form => form.ReadMore).MaximumLength(60).WithMessage("Use at most 60 characters.");
+        RuleFor(form => form.DatePattern).MaximumLength(60).WithMessage("Use at most 60 characters.");
     }
 }

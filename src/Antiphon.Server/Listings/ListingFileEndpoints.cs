@@ -134,7 +134,7 @@ internal sealed class ListingFileValidator : AbstractValidator<ListingFile>
     {
         RuleFor(file => file.Format)
             .Equal(ListingFile.Name)
-            .WithMessage("This is no listing: choose a file that was made with “Save as a file”.");
+            .WithMessage("This is not a listing file. Choose a file exported from Antiphon.");
         RuleFor(file => file.Version)
             .Equal(1)
             .WithMessage("This file was made by a later version; bring Antiphon up to date first.");

@@ -9,13 +9,13 @@ internal sealed class ListingValidator : AbstractValidator<ListingRequest>
 {
     public ListingValidator()
     {
-        RuleFor(listing => listing.Name).NotEmpty().WithMessage("Give the listing a name.").MaximumLength(200);
+        RuleFor(listing => listing.Name).NotEmpty().WithMessage("Enter a name.").MaximumLength(200);
         RuleFor(listing => listing.Definition).NotNull().SetValidator(new DefinitionValidator());
         RuleFor(listing => listing.Spot)
             .MaximumLength(500)
-            .WithMessage("Keep the selector under 500 characters.")
+            .WithMessage("Use at most 500 characters.")
             .Must(Spot.IsSelector)
-            .WithMessage("This is no CSS selector; point at the place in the preview instead.");
+            .WithMessage("Not a valid CSS selector. Choose the position in the preview instead.");
         RuleFor(listing => listing.PageAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
             .WithMessage("Enter the page's whole address, starting with https://.");

@@ -191,22 +191,19 @@ internal static class DigestEndpoints
     {
         var name = request.Name?.Trim() ?? string.Empty;
         if (name.Length is 0 or > LongestName)
-            return (
-                "name",
-                $"Give the digest a name of at most {LongestName} characters; readers who may choose see it."
-            );
+            return ("name", $"Enter a name of at most {LongestName} characters; readers who may choose see it.");
         if (
             await database.Digests.AnyAsync(
                 row => row.SiteId == site && row.Id != digest && row.ArchivedAt == null && row.Name == name,
                 cancellation
             )
         )
-            return ("name", "Another digest is called that.");
+            return ("name", "A digest with this name exists.");
         if (
             request.SegmentId is { } segment
             && !await database.Segments.AnyAsync(row => row.SiteId == site && row.Id == segment, cancellation)
         )
-            return ("segmentId", "There is no such segment any more. Choose another.");
+            return ("segmentId", "This segment no longer exists. Choose another.");
         return request.Settings.Problem();
     }
 
@@ -281,7 +278,7 @@ internal static class DigestEndpoints
         if (await Whole(site, database).FirstOrDefaultAsync(row => row.Id == digest, cancellation) is not { } found)
             return TypedResults.NotFound();
         if (await planner.PlanNowAsync(found, cancellation) is null)
-            return FieldProblem.For("posts", "There is no post this digest has not brought. Publish one first.");
+            return FieldProblem.For("posts", "No new posts to send.");
         signal.Wake();
         return TypedResults.NoContent();
     }

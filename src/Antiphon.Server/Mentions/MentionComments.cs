@@ -154,7 +154,7 @@ internal sealed class MentionComments(
         kind switch
         {
             MentionKind.Like => "Likes this.",
-            MentionKind.Repost => "Passed this on.",
+            MentionKind.Repost => "Reposted this.",
             _ => "Links here.",
         };
 }

@@ -40,10 +40,10 @@ internal sealed class MentionTaking(
         if (WebAddress(source) is not { } from)
             return TakenMention.Not(
                 PingbackFault.NoSource,
-                "source: give the whole address of the page that links, such as https://site.example/page."
+                "source: give the full address of the page that links, such as https://site.example/page."
             );
         if (WebAddress(target) is not { } to)
-            return TakenMention.Not(PingbackFault.NoTarget, "target: give the whole address of the post.");
+            return TakenMention.Not(PingbackFault.NoTarget, "target: give the full address of the post.");
         if (FoldedAddress.Of(source) == FoldedAddress.Of(target))
             return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
         if (
@@ -52,7 +52,7 @@ internal sealed class MentionTaking(
         )
             return TakenMention.Not(PingbackFault.NoTarget, "target: there is no post at this address.");
         if (post.Details.MentionsOff || !ThreadSettings.Of(site, post.Blog, post, null).TakesMentions)
-            return TakenMention.Not(PingbackFault.NotTaken, "This post takes no mentions.");
+            return TakenMention.Not(PingbackFault.NotTaken, "Mentions are off for this post.");
         var known = await database.Mentions.FirstOrDefaultAsync(
             row => row.PostId == post.Id && row.Source == from.AbsoluteUri,
             cancellation
@@ -128,7 +128,7 @@ internal sealed record TakenMention(string? Key, PingbackFault? Fault, string? P
 {
     /// <summary>Too many wait already.</summary>
     public static TakenMention Busy { get; } =
-        new(null, PingbackFault.Other, "Too many mentions wait to be read. Tell us again in an hour.", true);
+        new(null, PingbackFault.Other, "Too many pending mentions. Try again in an hour.", true);
 
     /// <summary>Not taken for a reason that stays.</summary>
     public static TakenMention Not(PingbackFault fault, string problem) => new(null, fault, problem, false);

@@ -7,26 +7,26 @@ internal static class FetchWords
     public static string For(FetchProblem problem, string? detail) =>
         problem switch
         {
-            FetchProblem.NotAnAddress => "This is no web address. Write it like https://www.site.example/blog.",
+            FetchProblem.NotAnAddress => "Enter a web address such as https://www.site.example/blog.",
             FetchProblem.Unreachable =>
-                "Nobody answers at this address. Check the spelling, and that the site can be opened in a browser.",
+                "The site did not respond. Check the spelling, and that the site opens in a browser.",
             FetchProblem.TooSlow => $"The site did not answer in full within {detail} seconds. Try again later.",
             FetchProblem.NotAllowed =>
-                "This address lies in a private network, which is not visited. Give an address the public can open.",
+                "Private network addresses are not allowed. Enter an address the public can open.",
             FetchProblem.ErrorStatus => $"The site answers with error {detail}{Meaning(detail)}. Check the address.",
             FetchProblem.TooLarge =>
-                $"The answer is larger than {detail}, so it was not read to its end. Give the address of a shorter feed.",
+                $"The answer is larger than {detail}, so it was not read to its end. Enter the address of a shorter feed.",
             FetchProblem.TooComplex =>
                 $"The page {detail}, more than any page made for readers, so it is not read. Whoever runs it has to simplify it.",
             FetchProblem.Insecure =>
-                $"The secure connection fails: {detail}. Visitors see a warning instead of the site; whoever runs it has to renew or correct its certificate.",
+                $"The site’s security certificate is invalid or expired ({detail}). Visitors see a warning until it is renewed or corrected.",
             FetchProblem.BadRedirect =>
                 $"The site sends its visitors on to “{detail}”, which is not a web address. Whoever runs it has to correct that.",
             FetchProblem.LeavesOrigin =>
                 $"The site sends what it is told on to {detail}, which is not trusted with secrets. If it has moved, enter its new address.",
             FetchProblem.Unusable =>
                 $"What came could not be dealt with: {detail}. It is tried again; if it stays so, tell whoever runs this installation.",
-            _ => "The address redirects again and again. Give the address it should end at.",
+            _ => "The address redirects again and again. Enter the address it should end at.",
         };
 
     private static string Meaning(string? status) =>

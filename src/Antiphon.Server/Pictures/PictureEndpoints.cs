@@ -146,7 +146,7 @@ internal static class PictureEndpoints
     )
     {
         if (!LinkResolver.IsWeb(request.Address))
-            return FieldProblem.For("address", "Enter the picture's whole address, starting with https://.");
+            return FieldProblem.For("address", "Enter the picture’s full address, starting with https://.");
         var (picture, problem) = await library.FetchAsync(site, new Uri(request.Address), request.Alt, cancellation);
         return picture is null ? FieldProblem.For("address", problem!) : TypedResults.Ok(View(picture, library, 0));
     }
@@ -159,12 +159,12 @@ internal static class PictureEndpoints
     )
     {
         if (string.IsNullOrWhiteSpace(request.Title))
-            return FieldProblem.For("title", "Give the post a title first; the picture is drawn from it.");
+            return FieldProblem.For("title", "Enter a title for the post first; the picture is drawn from it.");
         var (ground, mark) = (request.Ground ?? "#12262b", request.Mark ?? "#6fc2bb");
         if (!IsColour(ground))
-            return FieldProblem.For("ground", "Give the colour as #rrggbb.");
+            return FieldProblem.For("ground", "Enter the colour as #rrggbb.");
         if (!IsColour(mark))
-            return FieldProblem.For("mark", "Give the colour as #rrggbb.");
+            return FieldProblem.For("mark", "Enter the colour as #rrggbb.");
         var (picture, problem) = await library.AddAsync(
             site,
             $"Drawn for {request.Title.Trim()}",
@@ -202,13 +202,13 @@ internal static class PictureEndpoints
         if (!http.Member().Role.May(SiteRight.Edit) && await library.IsLiveAsync(found, cancellation))
             return Live();
         if (request.Edit is { IsValid: false })
-            return FieldProblem.For("edit", "Choose a part that lies within the picture.");
+            return FieldProblem.For("edit", "Choose a part within the picture.");
         if (request.FocusX is < 0 or > 100 || request.FocusY is < 0 or > 100)
-            return FieldProblem.For("focusX", "Give the point in hundredths of the picture.");
+            return FieldProblem.For("focusX", "Enter the point in hundredths of the picture.");
         if (request.Alt?.Length > 500)
-            return FieldProblem.For("alt", "Keep the description under 500 characters.");
+            return FieldProblem.For("alt", "Use at most 500 characters.");
         if (request.Caption?.Length > 1000)
-            return FieldProblem.For("caption", "Keep the caption under 1,000 characters.");
+            return FieldProblem.For("caption", "Use at most 1,000 characters.");
         await library.ChangeAsync(found, request, cancellation);
         return TypedResults.Ok(View(found, library, (await library.UsesAsync(found, cancellation)).Count));
     }
@@ -263,11 +263,11 @@ internal static class PictureEndpoints
         if (await FindAsync(site, picture, database, cancellation) is not { } found)
             return TypedResults.NotFound();
         if (!edit.IsValid)
-            return FieldProblem.For("edit", "Choose a part that lies within the picture.");
+            return FieldProblem.For("edit", "Choose a part within the picture.");
         if (found.Type == PictureType.Svg)
             return FieldProblem.For(
                 "edit",
-                "A drawing (SVG) is shown whole; put a photo or a PNG of it in its place to cut it."
+                "SVG drawings cannot be cropped. Replace it with a photo or a PNG to crop it."
             );
         return TypedResults.Ok(
             View(await library.CutAsync(await library.WholeAsync(found, cancellation), edit, cancellation), library, 0)
@@ -288,7 +288,7 @@ internal static class PictureEndpoints
         if (uses.Count > 0)
             return FieldProblem.For(
                 "picture",
-                $"{(uses.Count == 1 ? "A post uses" : $"{uses.Count} posts use")} it, “{uses[0].Title}” among them. Take it out there first, or put another in its place."
+                $"Used in {(uses.Count == 1 ? "one post" : $"{uses.Count} posts")}, e.g. “{uses[0].Title}”. Remove it there first, or replace it."
             );
         await library.RemoveAsync(found, cancellation);
         return TypedResults.NoContent();

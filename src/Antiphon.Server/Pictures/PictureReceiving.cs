@@ -19,14 +19,11 @@ internal sealed class PictureReceiving(IOptions<PictureOptions> options)
         if (bytes.Length > options.Value.MaxBytes)
             return (
                 null,
-                $"The file has {bytes.Length / 1_000_000.0:0.#} MB; the most taken is {options.Value.MaxBytes / 1_000_000} MB. Make it smaller and send it again."
+                $"The file is too large ({bytes.Length / 1_000_000.0:0.#} MB; maximum {options.Value.MaxBytes / 1_000_000} MB). Make it smaller and upload it again."
             );
         return PictureSignature.TypeOf(bytes) switch
         {
-            null => (
-                null,
-                "This is no picture of a kind that browsers show everywhere. Send JPEG, PNG, WebP, GIF or SVG."
-            ),
+            null => (null, "Unsupported format. Upload JPEG, PNG, WebP, GIF or SVG."),
             PictureType.Svg => ReadSvg(bytes),
             var type => ReadPixels(bytes, type.Value),
         };

@@ -94,12 +94,12 @@ internal sealed class PostCommit(
         var what = (before, request.Status) switch
         {
             (PostStatus.InReview, PostStatus.Draft) => $"passed {quoted} back",
-            (_, PostStatus.InReview) => $"passed {quoted} on for review",
+            (_, PostStatus.InReview) => $"sent {quoted} for review",
             (_, PostStatus.Scheduled) => $"scheduled {quoted} for {post.PublishLocal!.Replace('T', ' ')}",
             (_, PostStatus.Published) => $"published {quoted}",
             (_, PostStatus.Withdrawn) => $"withdrew {quoted}",
             _ when post.Id == 0 => $"began {quoted}",
-            _ => $"made {quoted} a draft again",
+            _ => $"changed {quoted} to draft",
         };
         await acts.AddAsync(post.SiteId, person, what, post.Id == 0 ? null : post.Id, cancellation);
         if (request.Status == PostStatus.InReview && before != PostStatus.InReview)

@@ -17,27 +17,19 @@ internal sealed class PostDetailsValidator : AbstractValidator<PostDetails>
                         context.AddFailure($"{context.PropertyPath}.{problem.Setting}", problem.Remedy);
                 }
             );
-        RuleFor(details => details.SearchTitle)
-            .MaximumLength(200)
-            .WithMessage("Keep the search title under 200 characters.");
-        RuleFor(details => details.SearchDescription)
-            .MaximumLength(500)
-            .WithMessage("Keep the description under 500 characters.");
-        RuleFor(details => details.SocialTitle)
-            .MaximumLength(200)
-            .WithMessage("Keep the title of the card under 200 characters.");
+        RuleFor(details => details.SearchTitle).MaximumLength(200).WithMessage("Use at most 200 characters.");
+        RuleFor(details => details.SearchDescription).MaximumLength(500).WithMessage("Use at most 500 characters.");
+        RuleFor(details => details.SocialTitle).MaximumLength(200).WithMessage("Use at most 200 characters.");
         RuleFor(details => details.ListingPicture)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
+            .WithMessage("Enter the picture’s full address, starting with https://, or choose one.");
         RuleFor(details => details.SocialPicture)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the picture's whole address, starting with https://, or choose one.");
-        RuleFor(details => details.SocialText)
-            .MaximumLength(500)
-            .WithMessage("Keep the text of the card under 500 characters.");
+            .WithMessage("Enter the picture’s full address, starting with https://, or choose one.");
+        RuleFor(details => details.SocialText).MaximumLength(500).WithMessage("Use at most 500 characters.");
         RuleFor(details => details.CanonicalAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the whole address, starting with https://.");
+            .WithMessage("Enter the full address, starting with https://.");
         RuleFor(details => details.Language)
             .Matches("^[A-Za-z]{2,3}(-[A-Za-z0-9]{2,8})*$")
             .When(details => !string.IsNullOrWhiteSpace(details.Language))

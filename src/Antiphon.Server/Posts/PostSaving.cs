@@ -20,7 +20,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
     /// <summary>The answer when somebody else was faster.</summary>
     public static ProblemHttpResult Conflict() =>
         TypedResults.Problem(
-            "Your text is kept here. Copy what you changed, load the post again, and put it in.",
+            "Your text is kept here. Copy your changes, reload the post and paste them.",
             title: "Somebody else saved this post in the meantime.",
             statusCode: StatusCodes.Status409Conflict,
             type: "conflict"
@@ -97,7 +97,7 @@ internal sealed class PostSaving(AntiphonContext database, IKeySource keys, Time
         if (WallTime.Read(local, site.TimeZone) is not { } time)
             return "Choose a day and a time.";
         if (time.Instant <= clock.GetUtcNow())
-            return "Choose a time that is still to come; to publish at once, publish.";
+            return "Choose a time in the future.";
         (post.PublishLocal, post.PublishedAt) = (time.Local, time.Instant);
         return null;
     }

@@ -13,26 +13,24 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
     {
         RuleFor(post => post.Title)
             .NotEmpty()
-            .WithMessage("Give the post a title.")
+            .WithMessage("Enter a title.")
             .MaximumLength(300)
-            .WithMessage("Keep the title under 300 characters.");
-        RuleFor(post => post.Slug)
-            .MaximumLength(Slug.MaxLength * 2)
-            .WithMessage("Keep the address under 160 characters.");
+            .WithMessage("Use at most 300 characters.");
+        RuleFor(post => post.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Use at most 160 characters.");
         RuleForBody();
-        RuleFor(post => post.Excerpt).MaximumLength(1000).WithMessage("Keep the excerpt under 1,000 characters.");
+        RuleFor(post => post.Excerpt).MaximumLength(1000).WithMessage("Use at most 1,000 characters.");
         RuleForPicture();
         RuleFor(post => post.AboutAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the whole address, starting with https://.");
+            .WithMessage("Enter the full address, starting with https://.");
         RuleFor(post => post.Author).MaximumLength(100);
         RuleFor(post => post.Category).MaximumLength(100);
         RuleFor(post => post.MoreCategories)
             .Must(names => names is null || (names.Count <= 20 && names.All(name => name.Length <= 100)))
-            .WithMessage("Give at most 20 more categories of up to 100 characters.");
-        RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Give at most 30 tags.");
-        RuleForEach(post => post.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
-        RuleFor(post => post.ReviewNote).MaximumLength(2000).WithMessage("Keep the note under 2,000 characters.");
+            .WithMessage("Use at most 20 more categories of up to 100 characters.");
+        RuleFor(post => post.Tags).Must(tags => tags is null || tags.Count <= 30).WithMessage("Use at most 30 tags.");
+        RuleForEach(post => post.Tags).MaximumLength(60).WithMessage("Use at most 60 characters for each tag.");
+        RuleFor(post => post.ReviewNote).MaximumLength(2000).WithMessage("Use at most 2,000 characters.");
         RuleFor(post => post.OwnValues)
             .Must(values => values is null || values.Count <= 100)
             .WithMessage("A blog has at most 100 fields of its own.");
@@ -66,13 +64,13 @@ internal sealed class PostValidator : AbstractValidator<PostRequest>
     {
         RuleFor(post => post.PictureAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the picture's whole address, starting with https://.");
+            .WithMessage("Enter the picture’s full address, starting with https://.");
         RuleFor(post => post.PictureAlt).MaximumLength(500);
         RuleFor(post => post.FocusX)
             .InclusiveBetween(0, 100)
-            .WithMessage("Give the point in hundredths of the picture's width.");
+            .WithMessage("Enter the point in hundredths of the picture's width.");
         RuleFor(post => post.FocusY)
             .InclusiveBetween(0, 100)
-            .WithMessage("Give the point in hundredths of the picture's height.");
+            .WithMessage("Enter the point in hundredths of the picture's height.");
     }
 }

@@ -73,7 +73,7 @@ internal static class PageSettingsEndpoints
         if (host is not null && host == new Uri(options.Value.PublicAddress).Host)
             return FieldProblem.For(
                 "hostName",
-                "This is the name of Antiphon itself; give the blog another one, such as blog.quillmoor.example."
+                "This is Antiphon’s own host name. Use another, e.g. blog.quillmoor.example."
             );
         if (
             host is not null

@@ -48,12 +48,9 @@ internal static class FollowLinkEndpoints
         for (var index = 0; index < request.Count; index++)
         {
             if (string.IsNullOrWhiteSpace(request[index].Name) || request[index].Name.Length > LongestName)
-                return FieldProblem.For(
-                    $"{index}.name",
-                    $"Say what the place is called, in up to {LongestName} characters."
-                );
+                return FieldProblem.For($"{index}.name", $"Enter a name of up to {LongestName} characters.");
             if (!LinkResolver.IsWeb(request[index].Address))
-                return FieldProblem.For($"{index}.address", "Enter the whole address, starting with https://.");
+                return FieldProblem.For($"{index}.address", "Enter the full address, starting with https://.");
         }
 
         var found = await database.Sites.SingleAsync(row => row.Id == site, cancellation);

@@ -224,7 +224,7 @@ internal static class InvitationEndpoints
         }
 
         if (string.IsNullOrWhiteSpace(request.Name))
-            return (null, FieldProblem.For("name", "Enter your name, as colleagues know you."));
+            return (null, FieldProblem.For("name", "Enter your name."));
         var (made, refusal) = await MakeAsync(
             person,
             request.Name.Trim(),
@@ -343,7 +343,7 @@ internal sealed class AcceptValidator : AbstractValidator<AcceptRequest>
 {
     public AcceptValidator()
     {
-        RuleFor(join => join.Name).MaximumLength(100).WithMessage("Keep the name under 100 characters.");
+        RuleFor(join => join.Name).MaximumLength(100).WithMessage("Use at most 100 characters.");
         RuleFor(join => join.Password)
             .NotEmpty()
             .MinimumLength(10)

@@ -41,7 +41,7 @@ internal static class MemberEndpoints
     )
     {
         if (request.Role != SiteRole.Owner && await IsLastOwner(site, person, database))
-            return FieldProblem.For("role", "A site needs an owner; make somebody else owner first.");
+            return FieldProblem.For("role", "A site needs at least one owner. Make someone else owner first.");
         var changed = await database
             .Memberships.Where(member => member.SiteId == site && member.PersonId == person)
             .ExecuteUpdateAsync(set => set.SetProperty(member => member.Role, request.Role));
@@ -55,7 +55,7 @@ internal static class MemberEndpoints
     )
     {
         if (await IsLastOwner(site, person, database))
-            return FieldProblem.For("person", "A site needs an owner; make somebody else owner first.");
+            return FieldProblem.For("person", "A site needs at least one owner. Make someone else owner first.");
         var removed = await database
             .Memberships.Where(member => member.SiteId == site && member.PersonId == person)
             .ExecuteDeleteAsync();

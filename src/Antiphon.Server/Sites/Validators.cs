@@ -8,7 +8,7 @@ internal sealed class SiteValidator : AbstractValidator<SiteRequest>
 {
     public SiteValidator()
     {
-        RuleFor(site => site.Name).NotEmpty().WithMessage("Give the site a name.").MaximumLength(200);
+        RuleFor(site => site.Name).NotEmpty().WithMessage("Enter a name.").MaximumLength(200);
         RuleFor(site => site.Address)
             .Must(address => AllowedAddresses.OriginOf(address) is not null)
             .WithMessage("Enter the home page's whole address, such as https://www.site.example/.");
@@ -20,6 +20,6 @@ internal sealed class SiteValidator : AbstractValidator<SiteRequest>
             .WithMessage("Enter a language tag such as en or en-GB.");
         RuleForEach(site => site.AllowedAddresses)
             .Must(address => AllowedAddresses.OriginOf(address) is not null)
-            .WithMessage("\"{PropertyValue}\" is no web address; write it like https://shop.site.example.");
+            .WithMessage("“{PropertyValue}” is not a valid web address. Enter one such as https://shop.site.example.");
     }
 }

@@ -137,7 +137,7 @@ internal static class SegmentEndpoints
     {
         var name = request.Name?.Trim() ?? string.Empty;
         if (name.Length is 0 or > LongestName)
-            return ("name", $"Give the segment a name of at most {LongestName} characters.");
+            return ("name", $"Enter a name of at most {LongestName} characters.");
         if (
             await database.Segments.AnyAsync(
                 row => row.SiteId == site && row.Id != segment && row.Name == name,
@@ -163,7 +163,7 @@ internal static class SegmentEndpoints
             ) is
             { } user
         )
-            return FieldProblem.For("segment", $"“{user.Name}” goes to this segment. Send it to another one first.");
+            return FieldProblem.For("segment", $"“{user.Name}” uses this segment. Change the digest first.");
         return
             await database
                 .Segments.Where(row => row.Id == segment && row.SiteId == site)

@@ -89,7 +89,7 @@ internal static class SubscriberListEndpoints
             name ?? SubscriberList.NameColumn(table)
         );
         if (mailColumn is null || !table.Columns.Contains(mailColumn, StringComparer.OrdinalIgnoreCase))
-            return FieldProblem.For("mail", "No column holds mail addresses. Say which one does.");
+            return FieldProblem.For("mail", "No column contains email addresses. Choose the column.");
         if (
             nameColumn is { Length: 0 }
             || (nameColumn is not null && !table.Columns.Contains(nameColumn, StringComparer.OrdinalIgnoreCase))
@@ -98,7 +98,7 @@ internal static class SubscriberListEndpoints
         if (trial != true && (string.IsNullOrWhiteSpace(reason) || reason.Length > LongestReason))
             return FieldProblem.For(
                 "reason",
-                "Say in a few words how these people agreed to get mails; it is kept with each of them."
+                "Describe how these people consented. It is stored with each subscriber."
             );
         var rows = SubscriberList.Read(
             table,

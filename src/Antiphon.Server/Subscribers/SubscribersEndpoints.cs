@@ -134,8 +134,8 @@ internal static class SubscribersEndpoints
             return FieldProblem.For(
                 "mail",
                 known.LeftAt is null
-                    ? "This address gets mails already."
-                    : "This reader ended the mails; bring them back in the list only when they asked for it."
+                    ? "Already subscribed."
+                    : "This person unsubscribed. Add them again only at their request."
             );
         }
 

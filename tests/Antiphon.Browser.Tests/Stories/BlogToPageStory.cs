@@ -33,7 +33,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
         owner
             .Open(new Uri(demo.Workplace, "connect"))
             .Fill("input[name=address]", new Uri(demo.Installation.World.World, "darksky/").AbsoluteUri)
-            .Press("Find its feed")
+            .Press("Find feed")
             .Sees("Fellside Dark-Sky Group")
             .Sees("November readings: 21.4 at the reservoir")
             .Press("Follow this feed")
@@ -42,7 +42,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
 
     private void List(BrowserWindow owner)
     {
-        owner.Press("Make a listing of it").Sees("How many, in what order?");
+        owner.Press("Create a listing").Sees("How many, in what order?");
         owner
             .Fill("#count", "2")
             .Fill("input[placeholder^='http']", demo.Page("visit").AbsoluteUri + Keys.Tab)
@@ -66,7 +66,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
 
     private static void Check(BrowserWindow owner)
     {
-        owner.Press("Check the page").Sees("It is in place.");
+        owner.Press("Check the page").Sees("Installed correctly.");
         Assert.Equal(10, owner.Count("[data-state=right]"));
         owner.Press("Close").Sees("In place on /visit");
     }
@@ -111,7 +111,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
             .Fill("input[name=identifier]", "visit-page")
             .Fill("input[name=address]", demo.Page("visit").AbsoluteUri)
             .Fill("input[name=title]", "Visit us")
-            .Press("Make the snippet");
+            .Press("Create snippet");
         owner.Find("pre.snippet");
         PasteIntoPage(owner, "visit", "what the telescope sees.</p>");
     }

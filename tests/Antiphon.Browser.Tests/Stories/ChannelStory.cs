@@ -15,7 +15,7 @@ public sealed class ChannelStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "channels/set-up?new=social"))
             .Sees("A short post for each post")
             .Fill("input[placeholder='What your team calls it']", "Lantern again");
-        owner.Press("Add the channel").Sees("Give the whole address");
+        owner.Press("Add the channel").Sees("Give the full address");
         owner
             .Fill(
                 "input[placeholder='https://']",
@@ -68,7 +68,7 @@ public sealed class ChannelStory(DemoInstallation demo)
         var held = await DeliveryAsync(title, "approval");
         editor
             .Open(new Uri(demo.Workplace, $"channels?delivery={held}"))
-            .Sees("Waits for approval")
+            .Sees("Awaiting approval")
             .Sees("h-entry")
             .Press("Approve")
             .Sees("Delivered");
@@ -82,7 +82,7 @@ public sealed class ChannelStory(DemoInstallation demo)
     public void Every_channel_shows_what_it_would_say_beside_the_post()
     {
         var editor = demo.SignedIn("dov");
-        editor.Open(new Uri(demo.Workplace, "posts/1")).Sees("Goes to");
+        editor.Open(new Uri(demo.Workplace, "posts/1")).Sees("Recipients");
         editor.Press("Fellside Parish Paper").Click(".inside summary").Sees("h-entry");
     }
 
@@ -90,7 +90,7 @@ public sealed class ChannelStory(DemoInstallation demo)
     public void The_time_line_reads_as_a_list_on_a_phone()
     {
         var owner = demo.SignedIn("imogen", 390, 844);
-        owner.Open(new Uri(demo.Workplace, "channels")).Sees("To come").Click(".item").Sees("What will be sent");
+        owner.Open(new Uri(demo.Workplace, "channels")).Sees("Scheduled").Click(".item").Sees("What will be sent");
         Accessibility.Check(owner);
     }
 

@@ -142,11 +142,11 @@ public sealed class ConversationStory : IDisposable
         var owner = _demo.SignedIn();
         owner
             .Open(new Uri(_demo.Workplace, "comments/rules"))
-            .Sees("Another rule")
-            .Press("Another rule")
-            .Press("Try them on the last 1,000 comments")
+            .Sees("Add rule")
+            .Press("Add rule")
+            .Press("Test on last 1,000 comments")
             .Sees("would wait");
-        owner.Press("Save the rules").Sees("The rules hold from now on.");
+        owner.Press("Save the rules").Sees("Rules saved.");
         owner.Click("button[aria-label='Remove rule 4']").Press("Save the rules");
         owner.Until("three rules again", _ => owner.Count(".rule") == 3 ? "so" : null);
     }
@@ -155,7 +155,10 @@ public sealed class ConversationStory : IDisposable
     public void The_filter_shows_what_thresholds_would_have_done()
     {
         var owner = _demo.SignedIn();
-        owner.Open(new Uri(_demo.Workplace, "comments/filter")).Sees("What that would have done").Sees("Precision");
+        owner
+            .Open(new Uri(_demo.Workplace, "comments/filter"))
+            .Sees("Effect on past comments")
+            .Sees("Correctly marked");
         var before = owner.Find(".ruled tbody tr:nth-child(1)").Text;
         owner.Find("input[type=range]").SendKeys(Keys.Home);
         owner.Until("another outcome", _ => owner.Find(".ruled tbody tr:nth-child(1)").Text != before ? "so" : null);

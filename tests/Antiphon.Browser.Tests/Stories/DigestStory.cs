@@ -68,7 +68,7 @@ public sealed class DigestStory(DemoInstallation demo)
         ).EnsureSuccessStatusCode();
         demo.SignedIn()
             .Open(new Uri(demo.Workplace, $"readers?search={mail}"))
-            .Sees("Left")
+            .Sees("Unsubscribed")
             .Sees("Below the visiting hours");
     }
 
@@ -90,13 +90,16 @@ public sealed class DigestStory(DemoInstallation demo)
     public async Task An_owner_makes_a_digest_sees_it_tries_it_and_pauses_its_sending()
     {
         var owner = demo.SignedIn();
-        owner.Open(new Uri(demo.Workplace, "channels/mail/new")).Sees("Nothing is new yet").Sees("Before it goes out");
+        owner
+            .Open(new Uri(demo.Workplace, "channels/mail/new"))
+            .Sees("Nothing is new yet")
+            .Sees("Checks before sending");
         var name = $"Letter {Guid.NewGuid().ToString("N")[..6]}";
-        owner.Press("Set it up").Sees("Give the digest a name");
+        owner.Press("Create digest").Sees("Give the digest a name");
         owner
             .Fill(".questions input", name)
             .Fill("input[name=subject]", "Letter: {title}")
-            .Press("Set it up")
+            .Press("Create digest")
             .Sees($"“{name}” is set up.")
             .Press("Plain text")
             .Sees("Unsubscribe: https://mail.invalid/leave");
@@ -112,7 +115,7 @@ public sealed class DigestStory(DemoInstallation demo)
             owner
                 .Open(new Uri(demo.Workplace, $"channels/mail?edition={await EditionAsync(name)}"))
                 .Press("Pause the sending")
-                .Sees("Go on sending");
+                .Sees("Resume sending");
         }
         finally
         {
@@ -122,7 +125,7 @@ public sealed class DigestStory(DemoInstallation demo)
         await Eventually.TrueAsync("what was begun", async () => await OpenAsync("sending") == 0);
         var before = (await World.MailsAsync()).Count(one => one.Subject == $"Letter: {title}");
         Assert.True(await OpenAsync("queued") > 0, "The pause came too late to hold anything.");
-        owner.Press("Go on sending").NoLongerSees("Take back what is still here");
+        owner.Press("Resume sending").NoLongerSees("Cancel unsent emails");
         await OutboxIsEmptyAsync();
         var after = (await World.MailsAsync())
             .Where(one => one.Subject == $"Letter: {title}")
@@ -144,11 +147,11 @@ public sealed class DigestStory(DemoInstallation demo)
         var owner = demo.SignedIn("imogen", 390, 844);
         owner
             .Open(new Uri(demo.Workplace, "channels/mail"))
-            .Sees("What went out")
+            .Sees("Sent emails")
             .Click(".line")
-            .Sees("To whom")
+            .Sees("Recipients")
             .Press("Close")
-            .Sees("What went out");
+            .Sees("Sent emails");
         Accessibility.Check(owner);
     }
 

@@ -16,9 +16,9 @@ public sealed class EditorStory(DemoInstallation demo)
             .Fill("textarea.headline", "The bench by the wall")
             .Click(".ProseMirror");
         writer.Type("## What we saw").Type(Keys.Enter).Type("A **long** night.").Type(Keys.Enter);
-        writer.Press("Put in").Press("Picture …").Sees("Choose a picture").Click(".shelf .grid button");
+        writer.Press("Insert").Press("Picture …").Sees("Choose a picture").Click(".shelf .grid button");
         writer.Until("the picture in the text", _ => writer.Count(".writing figure img") == 1 ? "yes" : null);
-        writer.Sees("Saved.").Sees("As Markdown").Press("As Markdown");
+        writer.Sees("Saved.").Sees("Edit as Markdown").Press("Edit as Markdown");
         writer.Until("the Markdown", _ =>
             (writer.Run("return document.querySelector('textarea[aria-label=Markdown]')?.value") as string)?.Contains(
                 "## What we saw",
@@ -31,29 +31,29 @@ public sealed class EditorStory(DemoInstallation demo)
         var post = writer.Address;
         writer
             .Press("Publish …")
-            .Sees("To a colleague first")
-            .Press("To a colleague first")
+            .Sees("Send for review")
+            .Press("Send for review")
             .Fill(".v-overlay textarea", "Is the bench right?")
-            .Press("Pass it on")
+            .Press("Send for review")
             .Sees("Passed on for review.");
 
         using var owner = demo.SignedIn();
         owner
             .Open(post)
             .Sees("Is the bench right?")
-            .Press("Pass it back …")
+            .Press("Send back …")
             .Fill(".v-overlay textarea", "One bench or two?")
             .Click(".v-overlay form button[type=submit]")
-            .Sees("Passed back.")
+            .Sees("Sent back.")
             .Sees("One bench or two?");
         owner.Press("Publish …").Press("Later");
         owner.Run(
             "const input = document.querySelector('input[type=datetime-local]'); input.value = '2199-07-01T09:30'; input.dispatchEvent(new Event('input'))"
         );
-        owner.Press("Schedule it").Sees("Goes out").Sees("1 July 2199");
+        owner.Press("Schedule").Sees("Goes out").Sees("1 July 2199");
         owner.Open(new Uri(demo.Workplace, "posts/calendar?month=2199-07")).Sees("The bench by the wall");
         owner.Open(post).Sees("Goes out").Press("Publish …").Press("Now").Press("Publish and send").Sees("Published.");
-        owner.Press("More").Press("Where it shows").Sees("Shows in").Sees("Latest nights");
+        owner.Press("More").Press("Destinations").Sees("Shows in").Sees("Latest nights");
     }
 
     [Fact]
@@ -67,16 +67,16 @@ public sealed class EditorStory(DemoInstallation demo)
         var before = browser.Find("img.page").GetAttribute("src");
         browser.Run("document.querySelector('button[aria-label=\"Cut it for this place: In listings\"]').click()");
         browser
-            .Sees("Cut the picture: in listings")
+            .Sees("Crop picture: in listings")
             .Press("Square")
             .Sees("of the width")
-            .Press("Cut it so")
-            .NoLongerSees("Cut the picture: in listings")
+            .Press("Apply crop")
+            .NoLongerSees("Crop picture: in listings")
             .Sees("its own");
         var cut = browser.Find("img.listingPicture").GetAttribute("src")!;
         Assert.Equal((before, true), (browser.Find("img.page").GetAttribute("src"), cut != before));
         Assert.Equal(cut, browser.Find(".entry img").GetAttribute("src"));
-        browser.Sees("Changes are kept").Press("Publish the changes").Sees("The changes are public.");
+        browser.Sees("Changes are kept").Press("Publish changes").Sees("The changes are public.");
         browser.Run("location.reload()");
         browser.Sees("its own");
         Assert.Equal(cut, browser.Find("img.listingPicture").GetAttribute("src"));
@@ -111,15 +111,15 @@ public sealed class EditorStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "posts?search=drawing%20evening"))
             .Sees("The drawing evening")
             .Press("The drawing evening")
-            .Sees("Publish the changes");
+            .Sees("Publish changes");
         browser
             .Click(".ProseMirror")
             .Type(Keys.Control + Keys.End)
             .Type(" And a twelfth.")
-            .Sees("Changes are kept; readers do not see them yet.");
+            .Sees("Saved as unpublished changes.");
         var post = browser.Address;
         browser.Open(demo.Workplace).Open(post).Sees("Changes by Imogen Tarrant wait here").Sees("And a twelfth.");
-        browser.Press("Forget the changes").NoLongerSees("And a twelfth.");
+        browser.Press("Discard changes").NoLongerSees("And a twelfth.");
     }
 
     [Fact]
@@ -129,12 +129,12 @@ public sealed class EditorStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "posts?search=volunteers%20wanted"))
             .Press("Volunteers wanted for the spring")
-            .Sees("Publish the changes");
+            .Sees("Publish changes");
         browser
             .Click(".ProseMirror")
             .Type(Keys.Control + Keys.End)
             .Type(" Bring gloves.")
-            .Press("Publish the changes")
+            .Press("Publish changes")
             .Sees("The changes are public.");
         Assert.Equal("390 390", browser.Run("return `${document.documentElement.scrollWidth} ${innerWidth}`"));
     }

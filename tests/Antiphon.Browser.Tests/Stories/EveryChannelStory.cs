@@ -54,7 +54,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         editor
             .Open(new Uri(demo.Workplace, $"channels?delivery={await DeliveryAsync("Second Lantern", title)}"))
             .Sees("Delivered")
-            .Press("Ask now")
+            .Press("Refresh")
             .Sees("1 answer, 1 like");
         await RemoveAsync(
             "Second Lantern",
@@ -73,15 +73,15 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         var editor = demo.SignedIn("dov");
         editor
             .Open(new Uri(demo.Workplace, $"posts/{post}"))
-            .Sees("Goes to")
-            .Press("See all side by side")
+            .Sees("Recipients")
+            .Press("Compare channels")
             .Sees("on every channel")
             .Sees("The week at Quillmoor");
         editor.Sees("Text 2").Run("document.querySelector('.sheet article:nth-of-type(2)').scrollIntoView()");
         editor.Fill(".sheet article:nth-of-type(2) textarea", "Short").Sees("5 of 500").Sees("The text has no link.");
-        editor.Press("Open the links").Sees("Open the links again");
+        editor.Press("Check links").Sees("Check links again");
         Accessibility.Check(editor);
-        editor.Press("Close").Sees("Goes to").Sees("5/500");
+        editor.Press("Close").Sees("Recipients").Sees("5/500");
     }
 
     [Fact]
@@ -135,7 +135,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
             .Sees("The channel is added")
             .Press("Test it")
             .Sees("Posts are taken at another address")
-            .Press("Use it")
+            .Press("Use this address")
             .Sees("The partner knows us");
     }
 
@@ -144,7 +144,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         var post = await DraftAsync(title);
         editor
             .Open(new Uri(demo.Workplace, $"posts/{post}"))
-            .Sees("Goes to")
+            .Sees("Recipients")
             .Sees("The Gazette of old")
             .Press("Publish …")
             .Sees("will get a mail")

@@ -14,7 +14,7 @@ public sealed class FeedStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "connect"))
             .Fill("input[name=address]", World("county/radio/"))
-            .Press("Find its feed");
+            .Press("Find feed");
         browser
             .Sees("Moor Radio: Nights In")
             .Sees("the page names it as its feed")
@@ -22,7 +22,7 @@ public sealed class FeedStory(DemoInstallation demo)
             .Sees("is connected")
             .Sees("2 posts read");
         browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Sees("Moor Radio: Nights In");
-        browser.Press("Moor Radio: Nights In").Sees("Latest visits").Sees("brought something: 2 new");
+        browser.Press("Moor Radio: Nights In").Sees("Fetch history").Sees("new or changed entries: 2 new");
     }
 
     [Fact]
@@ -46,7 +46,7 @@ public sealed class FeedStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "feeds?tab=followed"))
             .Press("Parish Council")
-            .Sees("Addresses it had")
+            .Sees("Previous addresses")
             .Sees("county/council.xml");
     }
 
@@ -66,8 +66,8 @@ public sealed class FeedStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "feeds?tab=followed"))
             .Press("Moor Star Party")
-            .Sees("sent by the hub: 1 new")
-            .Sees("tells of changes at once");
+            .Sees("pushed by hub: 1 new")
+            .Sees("sends updates instantly");
     }
 
     [Fact]
@@ -85,7 +85,7 @@ public sealed class FeedStory(DemoInstallation demo)
                 ? line
                 : null
         );
-        browser.Press("Repaired").Sees("changes").Press("Publish the repaired feed").Sees("It follows the original");
+        browser.Press("Corrected feed").Sees("changes").Press("Publish corrected feed").Sees("It follows the original");
         var address = browser.Find(".hint a.address").Text;
         var check = (await demo.AskAsync($"api/feeds/check?url={Uri.EscapeDataString(address)}"))["check"]!;
         Assert.DoesNotContain(check["findings"]!.AsArray(), finding => finding!["severity"]!.ToString() == "error");
@@ -132,12 +132,12 @@ public sealed class FeedStory(DemoInstallation demo)
         );
         await demo.Installation.World.MisbehaveAsync("footpath", "well");
         browser.Open(new Uri(demo.Workplace, "feeds/watched/1")).Press("Check now").Sees("Valid.");
-        browser.Open(demo.Workplace).Sees("Footpath Diary is good again");
+        browser.Open(demo.Workplace).Sees("Footpath Diary has recovered");
         browser
-            .Press("Put away")
-            .NoLongerSees("Footpath Diary is good again")
+            .Press("Dismiss")
+            .NoLongerSees("Footpath Diary has recovered")
             .Press("Undo")
-            .Sees("Footpath Diary is good again");
+            .Sees("Footpath Diary has recovered");
     }
 
     [Fact]
@@ -147,7 +147,7 @@ public sealed class FeedStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "feeds"))
             .Sees("The Night Log")
-            .Press("Settings")
+            .Press("Site settings")
             .Sees("How “The Night Log” is published");
         browser.Fill("input[name=entries]", "10").Press("Save").Sees("With archives a feed holds at least 25 entries");
         browser

@@ -17,28 +17,28 @@ public sealed class FirstStartStory : IAsyncLifetime
         using var owner = new BrowserWindow();
         owner
             .Open(_installation.Address)
-            .Sees("Make the first account")
+            .Sees("Create the owner account")
             .Fill("input[name=name]", "Imogen Tarrant")
             .Fill("input[name=mail]", "imogen@quillmoor.example")
             .Fill("input[name=key]", "guessed")
             .Fill("input[name=password]", "short")
-            .Press("Make the account")
+            .Press("Create account")
             .Sees("Use at least ten characters")
             .Fill("input[name=password]", "the dome turns quietly")
-            .Press("Make the account")
+            .Press("Create account")
             .Sees("not the set-up key")
             .Fill("input[name=key]", _installation.SetupKey)
-            .Press("Make the account")
-            .Sees("Register a site");
+            .Press("Create account")
+            .Sees("Add your website");
         owner
             .Fill("input[name=name]", "Quillmoor Observatory")
             .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
-            .Press("Register the site");
+            .Press("Add site");
         owner
             .Sees("Connect a blog")
-            .Press("Write it here")
+            .Press("Start a new blog")
             .Fill("input[name=blog]", "The Night Log")
-            .Press("Start the blog")
+            .Press("Create blog")
             .Sees("is ready to be written");
     }
 
@@ -51,12 +51,12 @@ public sealed class FirstStartStory : IAsyncLifetime
             .Fill("input[name=name]", "Imogen")
             .Fill("input[name=mail]", "imogen@quillmoor.example")
             .Fill("input[name=password]", "the dome turns quietly")
-            .Press("Make the account")
-            .Sees("Register a site")
+            .Press("Create account")
+            .Sees("Add your website")
             .Fill("input[name=name]", "Quillmoor")
             .Fill("input[name=address]", _installation.World.Website.AbsoluteUri)
-            .Press("Register the site")
-            .Sees("Any address of the blog");
+            .Press("Add site")
+            .Sees("Blog, post or feed address");
         var world = _installation.World.World;
         foreach (
             var (address, words) in new[]
@@ -68,7 +68,7 @@ public sealed class FirstStartStory : IAsyncLifetime
             }
         )
         {
-            owner.Fill("input[name=address]", address).Press("Find its feed").Sees(words);
+            owner.Fill("input[name=address]", address).Press("Find feed").Sees(words);
             Assert.Equal(address, owner.Find("input[name=address]").GetDomProperty("value"));
         }
     }

@@ -113,7 +113,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     public async Task Its_place_is_pointed_at()
     {
         using var owner = Open();
-        owner.Press("Point at its place").Sees("Click what it should stand behind");
+        owner.Press("Choose position").Sees("Click the element it should follow");
         owner.Run(
             "const page=document.querySelector('iframe').contentDocument;page.querySelector('h1').dispatchEvent(new MouseEvent('click',{bubbles:true,cancelable:true,view:window}))"
         );
@@ -131,7 +131,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     public void The_builder_says_why_a_post_is_not_there()
     {
         using var owner = Open();
-        owner.Press("Why is a post").Sees("It is 1st of 3 shown.").Sees("and the listing shows 3.");
+        owner.Press("Why is a post").Sees("It is 1st of 3 shown.").Sees("; the listing shows 3.");
         owner.Press("Close");
     }
 
@@ -141,7 +141,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     private BrowserWindow Open()
     {
         var owner = demo.SignedIn();
-        owner.Open(new Uri(demo.Workplace, $"listings/{_listing}")).Sees("How does it look?");
+        owner.Open(new Uri(demo.Workplace, $"listings/{_listing}")).Sees("Appearance");
         owner.Until("the preview", _ =>
             owner.Run(InPreview + "return root?.querySelector('.antiphon-entry')?'there':null") as string
         );

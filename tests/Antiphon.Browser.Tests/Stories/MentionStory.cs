@@ -25,7 +25,7 @@ public sealed class MentionStory(DemoInstallation demo)
         moderator
             .Open(new Uri(demo.Workplace, $"mentions?mention={id}"))
             .Sees("The ridge hid it from us until four.")
-            .Sees("Answers on");
+            .Sees("Reply on");
         moderator.Type("1").Sees("Published: Oswin Pell");
         var reader = demo.Reader();
         reader.Open(post);
@@ -38,7 +38,7 @@ public sealed class MentionStory(DemoInstallation demo)
         var moderator = demo.SignedIn("priya", 390, 844);
         moderator
             .Open(new Uri(demo.Workplace, "mentions?choice=refused"))
-            .Sees("No link")
+            .Sees("Rejected (no link)")
             .Click(".line")
             .Sees("no link to the post")
             .Press("← All mentions")

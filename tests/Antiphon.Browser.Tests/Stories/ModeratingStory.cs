@@ -50,7 +50,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         // The next one is there before the answer to the last decision is.
         for (var number = 0; number < 100; number++)
             moderator.Type(number % 2 == 0 ? "1" : "2");
-        moderator.Sees("Nothing here");
+        moderator.Sees("No comments");
         await Eventually.TrueAsync("every decision is stored", async () =>
             await CountAsync("waiting", "Decide me quickly") == 0
         );
@@ -79,14 +79,14 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             .Sees("Ban Lens Man")
             .Sees("What they wrote before (2 comments)")
             .Click(".v-dialog button[type=submit]");
-        moderator.Sees("Banned: lens-man@bulk.example, with 2 of before.").Sees("Nothing here");
+        moderator.Sees("Banned: lens-man@bulk.example, with 2 of before.").Sees("No comments");
         Assert.Equal(2, await CountAsync("spam", "Cheap lenses"));
         moderator.Open(new Uri(_demo.Workplace, "comments/marks")).Sees("lens-man@bulk.example");
         moderator.Open(new Uri(_demo.Workplace, "comments/record")).Sees("Lens Man").Sees("waiting → spam");
         moderator
             .Open(new Uri(_demo.Workplace, "comments?standing=spam&search=Cheap%20lenses"))
             .Sees("Banned: lens-man@bulk.example")
-            .Press("Lift the ban")
+            .Press("Unban")
             .Sees("Ban lifted.");
     }
 
@@ -101,7 +101,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             .Click(".queued")
             .Type("n");
         moderator
-            .Sees("A note for colleagues")
+            .Sees("Internal note")
             .Fill(".v-dialog textarea", "Ask Dov.")
             .Press("Keep the note")
             .Sees("Ask Dov.")
@@ -313,7 +313,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         var owner = _demo.SignedIn();
         owner
             .Open(new Uri(_demo.Workplace, "comments/threads"))
-            .Sees("Take out and bring in")
+            .Sees("Import and export")
             .Click("details:last-of-type summary")
             .Attach("input[type=file]", path);
         owner
@@ -330,8 +330,8 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         owner
             .Open(new Uri(_demo.Workplace, "comments/threads?search=brought"))
             .Sees("brought")
-            .Press("How it is taken")
-            .Sees("What is not set here is as on the site.");
+            .Press("Settings")
+            .Sees("Settings you don’t change are inherited from {site/blog}. on the site.");
     }
 
     private async Task<int> CountAsync(string standing, string search) =>

@@ -16,18 +16,18 @@ public sealed partial class PagesStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "posts/pages"))
             .Sees("As readers see them")
-            .Press("Airy")
+            .Press("Spacious")
             .Sees("Not on the pages yet");
         browser.Until("the look in the frame", _ =>
             Inside(browser).Contains("line-height:1.8", StringComparison.Ordinal) ? "there" : null
         );
         browser
-            .Press("The list of posts")
+            .Press("Blog index")
             .Until("the other page", _ =>
                 Inside(browser).Contains("class=\"index\"", StringComparison.Ordinal) ? "there" : null
             );
         var first = await FirstPageAsync();
-        browser.Press("Use this look").Sees("The pages look like this now");
+        browser.Press("Publish changes").Sees("The pages look like this now");
         using var reader = new BrowserWindow();
         reader.Open(first).Sees("The Night Log");
         Assert.Equal("32.4px", reader.Run("return getComputedStyle(document.body).lineHeight"));
@@ -37,9 +37,9 @@ public sealed partial class PagesStory(DemoInstallation demo)
         reader.Fill("input[name=q]", "saturn" + Keys.Enter).Sees("Saturn before the clouds came");
         browser
             .Open(new Uri(demo.Workplace, "posts/pages"))
-            .Sees("How is it set?")
-            .Press("As in books")
-            .Press("Use this look")
+            .Sees("Layout and spacing")
+            .Press("Standard")
+            .Press("Publish changes")
             .Sees("The pages look like this now");
     }
 
@@ -49,7 +49,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         browser
             .Open(new Uri(demo.Workplace, "posts/new"))
-            .Sees("or write.")
+            .Sees("or a blank post")
             .Press("Observing report")
             .Sees("What we could not see");
         Assert.Equal(4, browser.Count("p.prompt"));
@@ -57,13 +57,13 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Click("p.prompt")
             .Type("Clear from nine.")
             .Until("one prompt fewer", _ => browser.Count("p.prompt") == 3 ? "so" : null);
-        browser.Sees("Clear from nine.").NoLongerSees("When and where").Press("Look at its page");
+        browser.Sees("Clear from nine.").NoLongerSees("When and where").Press("Preview");
         browser.Until("the page", _ =>
             Inside(browser).Contains("Clear from nine.", StringComparison.Ordinal) ? "there" : null
         );
         browser
-            .Click("button[aria-label='Back to writing']")
-            .Press("Keep as a pattern")
+            .Click("button[aria-label='Close preview']")
+            .Press("Save as template")
             .Fill(".v-overlay input", "Short report")
             .Press("Keep it")
             .Sees("New posts can start from “Short report”");
@@ -89,8 +89,8 @@ public sealed partial class PagesStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "readers/questions"))
             .Sees("Is there a place to sit?")
-            .Press("Seen to")
-            .Sees("Seen to.")
+            .Press("Answered")
+            .Sees("Marked as answered.")
             .Press("Undo");
     }
 

@@ -24,7 +24,7 @@ public sealed class PostListStory(DemoInstallation demo)
             .Sees("Done: tag")
             .Press("Undo")
             .Sees("as before");
-        browser.Open(new Uri(demo.Workplace, "posts?tag=lunar")).Sees("No post is like that");
+        browser.Open(new Uri(demo.Workplace, "posts?tag=lunar")).Sees("No posts found");
     }
 
     [Fact]
@@ -35,7 +35,7 @@ public sealed class PostListStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "posts?search=noctilucent"))
             .Click("button[aria-label^='Edit “Noctilucent']")
             .Fill("form.quick input", "Noctilucent clouds, at last")
-            .Press("Save the row")
+            .Press("Save")
             .Sees("Noctilucent clouds, at last");
     }
 
@@ -49,25 +49,18 @@ public sealed class PostListStory(DemoInstallation demo)
             "Headline;Words;Datum;Sky\nJupiter and four moons;All four in a row.;12.3.2019;good\n;no title;;\nVenus by day;Found at noon.;17.5.2019;splendid\n"
         );
         using var browser = demo.SignedIn();
-        browser
-            .Open(new Uri(demo.Workplace, "posts"))
-            .Sees("Leonids")
-            .Press("Bring in, take out")
-            .Sees("Bring posts in");
-        browser.Attach("input[type=file]", file).Sees("Where the columns go");
+        browser.Open(new Uri(demo.Workplace, "posts")).Sees("Leonids").Press("Import and export").Sees("Import posts");
+        browser.Attach("input[type=file]", file).Sees("Match columns");
         browser
             .Choose("[aria-label='What Sky becomes']", "Own field: Seeing")
             .Choose("[aria-label='What Words becomes']", "Text");
-        browser
-            .Press("See what would come of it")
-            .Sees("2 posts would be made, 1 row would be refused")
-            .Sees("It has no title.");
+        browser.Press("Preview import").Sees("2 posts would be made, 1 row would be refused").Sees("It has no title.");
         Accessibility.Check(browser);
-        browser.Press("Bring in 2 posts").Sees("Posts made").Sees("Done").Press("See the posts").Sees("Venus by day");
+        browser.Press("Bring in 2 posts").Sees("Posts created").Sees("Apply").Press("View posts").Sees("Venus by day");
         browser
             .Back()
-            .Sees("Take it back …")
-            .Press("Take it back …")
+            .Sees("Undo import …")
+            .Press("Undo import …")
             .Sees("go into the bin")
             .Click(".v-overlay .v-btn")
             .Sees("2 posts are in the bin");
@@ -94,13 +87,13 @@ public sealed class PostListStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "posts/pictures?search=harvest"))
             .Click(".grid button")
-            .Press("Cut …")
-            .Sees("Cut the picture")
+            .Press("Crop …")
+            .Sees("Crop picture")
             .Press("Square")
             .Sees("of the width");
         var before = browser.Find(".v-overlay p[role=status]").Text;
         browser.Find(".around").SendKeys(OpenQA.Selenium.Keys.Shift + OpenQA.Selenium.Keys.ArrowLeft);
         browser.Until("a smaller part", _ => browser.Find(".v-overlay p[role=status]").Text != before ? "so" : null);
-        browser.Press("Cut it so").NoLongerSees("Cut the picture");
+        browser.Press("Apply crop").NoLongerSees("Crop picture");
     }
 }

@@ -15,45 +15,45 @@ public sealed class ScreensStory(DemoInstallation demo)
         {
             { "", "Leonids" },
             { "posts", "Leonids" },
-            { "posts/2", "What the world will see" },
+            { "posts/2", "Previews" },
             { "posts/2/where", "Latest nights" },
-            { "posts/calendar", "No day yet" },
+            { "posts/calendar", "Unscheduled" },
             { "posts/pictures", "winter-sky.jpg" },
             { "posts/pictures?picture=3", "Where it is used" },
             { "posts/terms", "Night Log" },
-            { "posts/terms?tab=fields", "Readers see it" },
-            { "posts/bring-in", "Take posts out" },
+            { "posts/terms?tab=fields", "Show to visitors" },
+            { "posts/bring-in", "Export posts" },
             { "listings", "Latest nights" },
-            { "listings/1", "How does it look?" },
+            { "listings/1", "Appearance" },
             { "feeds", "All of them in one list" },
             { "feeds?tab=followed", "Quarry Notices" },
-            { "feeds?tab=watched", "Published repaired" },
+            { "feeds?tab=watched", "Corrected copy published" },
             { "feeds/watched/1", "History" },
             { "feeds/check", "Check a feed" },
-            { "channels", "To come" },
+            { "channels", "Scheduled" },
             { "channels/mail", "delivered" },
             { "channels/arrivals", "came to posts" },
             { "feeds?tab=partners", "Fellside Walkers" },
-            { "channels/set-up", "Pages you link to" },
+            { "channels/set-up", "Link notifications" },
             { "mentions", "Where others tell us" },
             { "comments", "Waiting" },
-            { "comments/threads", "Place a thread" },
-            { "comments/rules", "Another rule" },
+            { "comments/threads", "Add comments to a page" },
+            { "comments/rules", "Add rule" },
             { "comments/filter", "By month" },
-            { "comments/settings", "What waits for you" },
+            { "comments/settings", "Hold for moderation" },
             { "comments/marks", "Told by" },
-            { "comments/record", "Record of decisions" },
+            { "comments/record", "Moderation log" },
             { "comments/notices", "By mail" },
-            { "channels/mail/2", "Before it goes out" },
-            { "readers", "Gets mails" },
+            { "channels/mail/2", "Checks before sending" },
+            { "readers", "Subscribed" },
             { "readers/segments", "Silent for half a year" },
             { "readers/segments?segment=2", "subscribers now" },
-            { "readers/forms?form=1", "Paste this where it should stand" },
+            { "readers/forms?form=1", "Paste this where the form should appear" },
             { "readers/growth", "came and" },
             { "readers/questions", "Wilf Oakes" },
-            { "posts/pages", "How is it set?" },
+            { "posts/pages", "Layout and spacing" },
             { "settings", "Public key" },
-            { "connect", "Find its feed" },
+            { "connect", "Find feed" },
         };
 
     [Theory]
@@ -111,7 +111,7 @@ public sealed class ScreensStory(DemoInstallation demo)
             .Sees("Coverage")
             .Press("Dov Achterberg")
             .Press("Sign out")
-            .Sees("Mail address");
+            .Sees("Email address");
     }
 
     [Fact]
@@ -136,13 +136,9 @@ public sealed class ScreensStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         var address = Uri.EscapeDataString(new Uri(demo.Installation.World.World, "walkers/news.xml").AbsoluteUri);
         browser.Open(new Uri(demo.Workplace, $"feeds/check?url={address}")).Sees("31 Feb").Sees("Errors");
-        browser
-            .Press("As readers see it")
-            .Sees("The gate at Cold Clough")
-            .Press("Spoken")
-            .Sees("From Fellside Walkers");
-        browser.Press("In another format").Sees("Nothing is lost");
-        browser.Press("Repaired").Sees("changes.");
+        browser.Press("Reader view").Sees("The gate at Cold Clough").Press("Read aloud").Sees("From Fellside Walkers");
+        browser.Press("Convert").Sees("Nothing is lost");
+        browser.Press("Corrected feed").Sees("changes.");
         Assert.NotEqual(0, browser.Count(".lines .added"));
         Accessibility.Check(browser);
     }

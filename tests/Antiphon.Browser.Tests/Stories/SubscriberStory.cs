@@ -22,7 +22,7 @@ public sealed class SubscriberStory(DemoInstallation demo)
                 .Press("Bring a list in")
                 .Attach("input[type=file]", list)
                 .Sees("2 new subscribers")
-                .Sees("Line 4: nowhere holds no address");
+                .Sees("Line 4: nowhere no email address");
             owner.Press("Add 2 subscribers").Sees("how these people agreed");
             owner
                 .Fill("input[placeholder^='Signed the list']", "Open evening")

@@ -15,8 +15,8 @@ public sealed class WritingStory(DemoInstallation demo)
             .Fill("textarea.headline", "Fog at the gate")
             .Click(".ProseMirror");
         browser.Type("We waited, and saw the gate.").Sees("Saved").Sees("It has neither category nor tags");
-        browser.Press("Open every link").Sees("All of them lead somewhere");
-        browser.Press("What it was").Sees("Its title and text are those in the editor.");
+        browser.Press("Check links").Sees("All of them lead somewhere");
+        browser.Press("Version history").Sees("Same as the current text.");
         Accessibility.Check(browser);
         browser.Press("Close");
         using var colleague = demo.SignedIn();
@@ -28,14 +28,14 @@ public sealed class WritingStory(DemoInstallation demo)
             .Type(" Then it cleared.")
             .Sees("Saved.");
         colleague
-            .Press("What it was")
+            .Press("Version history")
             .Sees("Dov Achterberg")
             .Until("what was put in", _ =>
                 colleague.Run("return document.querySelector('.text ins')?.textContent") as string
             );
         colleague
-            .Press("Put it back into the editor")
-            .Sees("The earlier text is in the editor.")
+            .Press("Restore this version")
+            .Sees("Version restored in the editor. Save to keep it.")
             .NoLongerSees("Then it cleared.");
         colleague.Press("Undo").Sees("Then it cleared.");
     }

@@ -239,9 +239,9 @@ public sealed class DecidingTests(AntiphonHost host) : IClassFixture<AntiphonHos
     }
 
     [Theory]
-    [InlineData("words", 0, "Give at least one word.")]
-    [InlineData("linksAtLeast", 0, "Give a number above 0, for scores up to 100.")]
-    [InlineData("scoreAtLeast", 101, "Give a number above 0, for scores up to 100.")]
+    [InlineData("words", 0, "Enter at least one word.")]
+    [InlineData("linksAtLeast", 0, "Enter a number above 0, for scores up to 100.")]
+    [InlineData("scoreAtLeast", 101, "Enter a number above 0, for scores up to 100.")]
     public async Task A_rule_that_lacks_something_is_refused_at_its_place(string condition, int number, string words)
     {
         var refusal = await (

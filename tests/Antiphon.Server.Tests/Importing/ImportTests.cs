@@ -255,7 +255,7 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
 
     [Theory]
     [InlineData("", "empty")]
-    [InlineData("{\"a\":1}", "no list of objects")]
+    [InlineData("{\"a\":1}", "must contain a list of objects")]
     [InlineData("<html><body>x</body></html>", "no feed")]
     [InlineData("title,text", "no rows")]
     [InlineData("PK\u0003\u0004broken", "damaged")]

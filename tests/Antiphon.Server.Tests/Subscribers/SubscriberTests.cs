@@ -29,7 +29,7 @@ public sealed class SubscriberTests(AntiphonHost host) : IClassFixture<AntiphonH
         await host.Owner.PostJsonAsync($"{host.Api}subscribers/{id}/leave");
         Assert.True((await host.Owner.GetJsonAsync(host.Api + "subscribers?search=moody")).Has("subscribers.0.leftAt"));
         var again = await host.Owner.RefusedAsync(host.Api + "subscribers", new { mail = "moody@fellside.example" });
-        Assert.Contains("ended the mails", again.Text("title"), StringComparison.Ordinal);
+        Assert.Contains("unsubscribed", again.Text("title"), StringComparison.Ordinal);
         await host.Owner.PostJsonAsync($"{host.Api}subscribers/{id}/return");
         Assert.False(
             (await host.Owner.GetJsonAsync(host.Api + "subscribers?search=moody")).Has("subscribers.0.leftAt")

@@ -40,7 +40,7 @@ public sealed class TextTemplate
     public static (TextTemplate? Template, string? Problem) Read(string text, IReadOnlyList<string>? fields = null)
     {
         if (text.Length > MaxLength)
-            return (null, $"Keep the template under {MaxLength} characters.");
+            return (null, $"Use at most {MaxLength} characters.");
         var (parts, words, condition) = (new List<Part>(), new StringBuilder(), (string?)null);
         void Close()
         {
@@ -54,14 +54,14 @@ public sealed class TextTemplate
             if (text[at] is '{' or '}' && at + 1 < text.Length && text[at + 1] == text[at])
                 words.Append(text[at++]);
             else if (text[at] == '}')
-                return (null, $"The brace at {at + 1} closes nothing; write it twice where it is meant.");
+                return (null, $"Unmatched }} at {at + 1}. Write }}}} to show a brace.");
             else if (text[at] != '{')
                 words.Append(text[at]);
             else
             {
                 var end = text.IndexOf('}', at);
                 if (end < 0)
-                    return (null, $"The brace at {at + 1} is not closed; write it twice where it is meant.");
+                    return (null, $"Missing }} for the brace at {at + 1}. Write {{{{ to show a brace.");
                 Close();
                 if (Take(text[(at + 1)..end].Trim(), at + 1, fields ?? Fields, parts, ref condition) is { } problem)
                     return (null, problem);
@@ -108,7 +108,7 @@ public sealed class TextTemplate
         var isIf = inner.StartsWith("if ", StringComparison.Ordinal);
         var field = isIf ? inner[3..].Trim() : inner;
         if (!fields.Contains(field))
-            return $"There is no field “{field}” (at {at}). There are {string.Join(", ", fields)}.";
+            return $"Unknown field “{field}” (at {at}). Available: {string.Join(", ", fields)}.";
         if (!isIf)
             parts.Add(new Part(string.Empty, field, condition));
         else if (condition is not null)

@@ -171,15 +171,15 @@ public sealed record CommentSettings(
     /// does.
     /// </summary>
     public (string Setting, string Remedy)? Problem() =>
-        PublishBelow is < 0 or > 100 ? ("publishBelow", "Give a number from 0 to 100.")
-        : SpamFrom is < 1 or > 100 ? ("spamFrom", "Give a number from 1 to 100.")
-        : Depth is < 0 or > ThreadTree.MaxDepth ? ("depth", $"Give 0 to {ThreadTree.MaxDepth} levels.")
-        : ReportsToWait is < 0 or > 1000 ? ("reportsToWait", "Give a number from 0 to 1,000.")
-        : CloseAfterDays is < 0 or > 3650 ? ("closeAfterDays", "Give a number of days up to 3,650.")
-        : EditMinutes is < 0 or > 1440 ? ("editMinutes", "Give a number of minutes up to 1,440.")
+        PublishBelow is < 0 or > 100 ? ("publishBelow", "Enter a number from 0 to 100.")
+        : SpamFrom is < 1 or > 100 ? ("spamFrom", "Enter a number from 1 to 100.")
+        : Depth is < 0 or > ThreadTree.MaxDepth ? ("depth", $"Enter 0 to {ThreadTree.MaxDepth} levels.")
+        : ReportsToWait is < 0 or > 1000 ? ("reportsToWait", "Enter a number from 0 to 1,000.")
+        : CloseAfterDays is < 0 or > 3650 ? ("closeAfterDays", "Enter a number of days up to 3,650.")
+        : EditMinutes is < 0 or > 1440 ? ("editMinutes", "Enter a number of minutes up to 1,440.")
         : ShownFirst is < 5 or > MostShownFirst ? ("shownFirst", $"Show 5 to {MostShownFirst} comments at first.")
         : CloseAt is { Length: > 0 } && WallTime.Read(CloseAt, "Etc/UTC") is null
-            ? ("closeAt", "Give a date and a time, such as 2027-03-28T18:00.")
+            ? ("closeAt", "Enter a date and a time, such as 2027-03-28T18:00.")
         : Message?.Length > LongestText ? ("message", "Keep it under 2,000 characters.")
         : HouseRules?.Length > LongestText ? ("houseRules", "Keep them under 2,000 characters.")
         : ClosedReason?.Length > LongestText ? ("closedReason", "Keep it under 2,000 characters.")

@@ -33,7 +33,7 @@ public static class CommentAtom
     {
         var read = FeedReader.Read(text, new FeedReadOptions("application/atom+xml"));
         if (read.Feed is not { } feed)
-            return new TransferRead([], [new TransferProblem(0, string.Empty, "This is no feed that can be read.")]);
+            return new TransferRead([], [new TransferProblem(0, string.Empty, "This feed cannot be read.")]);
         var known = feed.Items.Select(item => item.Id).OfType<string>().ToHashSet(StringComparer.Ordinal);
         return new TransferRead([.. feed.Items.Select(item => CommentOf(item, known, feed))], []);
     }

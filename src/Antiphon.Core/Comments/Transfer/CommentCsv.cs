@@ -76,7 +76,7 @@ public static class CommentCsv
                 out var published
             )
         )
-            return (null, new(number, "published", "Give the time it was written, such as 2026-11-27T09:12:00Z."));
+            return (null, new(number, "published", "Enter the time it was written, such as 2026-11-27T09:12:00Z."));
         var said = row.OrNull("standing") ?? nameof(CommentStanding.Public);
         if (!Enum.TryParse<CommentStanding>(said, ignoreCase: true, out var standing))
             return (null, new(number, "standing", "Write waiting, public, hidden, spam or deleted."));

@@ -34,11 +34,11 @@ public static class CommentJson
             var list = document.RootElement;
             if (list.ValueKind == JsonValueKind.Object && !list.TryGetProperty("comments", out list))
                 return Failed("Put the comments into a list named “comments”.");
-            return list.ValueKind == JsonValueKind.Array ? ReadList(list) : Failed("“comments” is no list.");
+            return list.ValueKind == JsonValueKind.Array ? ReadList(list) : Failed("“comments” is not a list.");
         }
         catch (JsonException broken)
         {
-            return Failed($"This is no JSON from line {broken.LineNumber + 1} on.");
+            return Failed($"Not valid JSON from line {broken.LineNumber + 1} on.");
         }
     }
 
@@ -52,7 +52,7 @@ public static class CommentJson
                 // Numbers are as good an id as words.
                 var comment = element.ValueKind == JsonValueKind.Object ? ReadOne(element) : null;
                 if (comment is null)
-                    problems.Add(new TransferProblem(at, string.Empty, "This is no comment."));
+                    problems.Add(new TransferProblem(at, string.Empty, "This is not a comment."));
                 else
                     comments.Add(comment);
             }

@@ -50,6 +50,6 @@ public static class CommentTransfer
         : comment.Text.Trim().Length == 0 && comment.Standing != CommentStanding.Deleted ? ("text", "There is no text.")
         : comment.Text.Length > CommentBody.MaxLength ? ("text", "The text is longer than 10,000 characters.")
         : comment.Author.Length > LongestName ? ("author", "The name is longer than 100 characters.")
-        : comment.Published == default ? ("published", "Give the time it was written, such as 2026-11-27T09:12:00Z.")
+        : comment.Published == default ? ("published", "Enter the time it was written, such as 2026-11-27T09:12:00Z.")
         : null;
 }

@@ -31,7 +31,7 @@ public static class FeedRank
             FeedLinkKind.Alternate => "the page names it as its feed",
             FeedLinkKind.Header => "the page’s server names it as its feed",
             FeedLinkKind.Anchor => "the page links to it",
-            _ => "found where feeds usually are",
+            _ => "found at a common feed address",
         };
         var scope = link.Scope switch
         {

@@ -4,7 +4,7 @@ using Antiphon.Core.Findings;
 namespace Antiphon.Core.Feeds.Monitoring;
 
 /// <summary>What a team is told about a watched feed.</summary>
-/// <param name="IsTrouble">True when it turned bad, false when it is good again.</param>
+/// <param name="IsTrouble">True when it turned bad, false when it has recovered.</param>
 /// <param name="Title">One sentence.</param>
 /// <param name="Lines">What changed since it was the other way.</param>
 public sealed record WatchNews(bool IsTrouble, string Title, IReadOnlyList<string> Lines)
@@ -29,8 +29,8 @@ public sealed record WatchNews(bool IsTrouble, string Title, IReadOnlyList<strin
             return wasGood == false
                 ? new WatchNews(
                     false,
-                    $"{name} is good again",
-                    [now.Rules.Count == 0 ? "Nothing is left to mend." : "It has no errors any more."]
+                    $"{name} has recovered",
+                    [now.Rules.Count == 0 ? "No problems remain." : "It has no errors any more."]
                 )
                 : null;
         if (wasGood == false || (now.Verdict is null && failures < FetchesBeforeTrouble))
@@ -42,7 +42,7 @@ public sealed record WatchNews(bool IsTrouble, string Title, IReadOnlyList<strin
         now.Verdict switch
         {
             null => $"{name} cannot be fetched",
-            Verdict.NotAFeed => $"{name} is no feed any more",
+            Verdict.NotAFeed => $"{name} is no longer a feed",
             _ => $"{name} has errors",
         };
 

@@ -11,7 +11,7 @@ internal static class RepairWords
         var detail = finding.Arguments.Count > 0 ? finding.Arguments[0] : string.Empty;
         return finding.Rule.Id switch
         {
-            "xml-text-outside" => $"Left out text that stands outside the feed: {detail}",
+            "xml-text-outside" => $"Removed text outside the feed: {detail}",
             "xml-second-root" => $"Left out a second document that begins with {detail}",
             "xml-stray-ampersand" => $"Escaped the ampersand in “{detail}”",
             "xml-html-entity" => $"Wrote {detail} as its character",

@@ -141,7 +141,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isRdf, Uri? home)
             work.Note(
                 enclosure,
                 string.IsNullOrEmpty(length) ? RssRules.EnclosureIncomplete.Id : RssRules.EnclosureLength.Id,
-                isGrouped ? "Wrote the length in digits alone" : "Wrote 0 for the length, which nobody knows"
+                isGrouped ? "Wrote the length in digits alone" : "Set length to 0 (unknown)"
             );
         }
 
@@ -150,11 +150,7 @@ internal sealed class RssItemRepair(RepairWork work, bool isRdf, Uri? home)
         )
         {
             enclosure.SetAttributeValue("type", type);
-            work.Note(
-                enclosure,
-                RssRules.EnclosureIncomplete.Id,
-                $"Told the type of the enclosure by its name: {type}"
-            );
+            work.Note(enclosure, RssRules.EnclosureIncomplete.Id, $"Set enclosure type from file name: {type}");
         }
     }
 }

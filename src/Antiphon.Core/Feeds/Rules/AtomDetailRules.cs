@@ -63,7 +63,7 @@ public static class AtomDetailRules
     public static readonly CheckRule LinkLength = new(
         "atom-link-length",
         Severity.Warning,
-        "The length \"{0}\" is no number of bytes",
+        "The length “{0}” is not a number of bytes",
         "Write digits only.",
         "RFC 4287 §4.2.7.6"
     );
@@ -72,7 +72,7 @@ public static class AtomDetailRules
     public static readonly CheckRule LinkType = new(
         "atom-link-type",
         Severity.Warning,
-        "\"{0}\" is no media type",
+        "“{0}” is not a valid media type",
         "Write one such as text/html.",
         "RFC 4287 §4.2.7.3"
     );
@@ -81,7 +81,7 @@ public static class AtomDetailRules
     public static readonly CheckRule LinkLanguage = new(
         "atom-link-language",
         Severity.Warning,
-        "\"{0}\" is no language tag",
+        "“{0}” is not a valid language tag",
         "Write a tag such as en or de.",
         "RFC 4287 §4.2.7.4"
     );
@@ -90,7 +90,7 @@ public static class AtomDetailRules
     public static readonly CheckRule MailInvalid = new(
         "atom-mail-invalid",
         Severity.Error,
-        "\"{0}\" is no mail address",
+        "“{0}” is not a valid email address",
         "Write it like name@site.example, or leave it out.",
         "RFC 4287 §3.2.3"
     );
@@ -99,8 +99,8 @@ public static class AtomDetailRules
     public static readonly CheckRule PersonAddress = new(
         "atom-person-address",
         Severity.Warning,
-        "\"{0}\" is no address",
-        "Write the whole address.",
+        "“{0}” is not a valid address",
+        "Write the full address.",
         "RFC 4287 §3.2.2"
     );
 

@@ -18,7 +18,7 @@ public static class AtomRules
     public static readonly CheckRule ElementRepeated = new(
         "atom-element-repeated",
         Severity.Error,
-        "{0} stands more than once in the {1}",
+        "{0} appears more than once in the {1}",
         "Keep one.",
         "RFC 4287 §4.1.1, §4.1.2"
     );
@@ -27,7 +27,7 @@ public static class AtomRules
     public static readonly CheckRule IdDuplicate = new(
         "atom-id-duplicate",
         Severity.Error,
-        "The id \"{0}\" stands in two entries with the same updated date",
+        "The id “{0}” appears in two entries with the same updated date",
         "Give each entry its own id; readers show only one of them.",
         "RFC 4287 §4.1.1"
     );
@@ -36,7 +36,7 @@ public static class AtomRules
     public static readonly CheckRule IdNotIri = new(
         "atom-id-not-absolute",
         Severity.Error,
-        "The id \"{0}\" is no complete address",
+        "The id “{0}” is not a full address",
         "Use an address or a tag: URI that never changes.",
         "RFC 4287 §4.2.6"
     );
@@ -45,7 +45,7 @@ public static class AtomRules
     public static readonly CheckRule DateInvalid = new(
         "atom-date-invalid",
         Severity.Error,
-        "\"{0}\" is no date as Atom wants it",
+        "“{0}” is not a valid Atom date (RFC 3339)",
         "Write it like \"2026-11-24T09:30:00Z\".",
         "RFC 4287 §3.3; RFC 3339 §5.6"
     );
@@ -108,7 +108,7 @@ public static class AtomRules
     public static readonly CheckRule TextType = new(
         "atom-text-type",
         Severity.Error,
-        "\"{0}\" is no type of text",
+        "“{0}” is not a valid type of text",
         "Use text, html or xhtml.",
         "RFC 4287 §3.1.1"
     );

@@ -27,7 +27,7 @@ public static class ContentRules
     public static readonly CheckRule PictureWithoutWords = new(
         "html-alt-missing",
         Severity.Advice,
-        "A picture in the text has no alt, so that listeners do not learn what it shows",
+        "A picture has no alt text",
         "Add alt; an empty one for mere decoration.",
         "WCAG 2.2, 1.1.1"
     );
@@ -36,7 +36,7 @@ public static class ContentRules
     public static readonly CheckRule DateImplausible = new(
         "date-implausible",
         Severity.Warning,
-        "\"{0}\" lies before there were feeds",
+        "The date “{0}” is implausibly old",
         "Correct the year.",
         "RSS 2.0, pubDate; RFC 4287 §3.3"
     );

@@ -10,7 +10,7 @@ public static class DocumentRules
         "document-not-a-feed",
         Severity.Error,
         "This is neither XML nor JSON, so it cannot be a feed",
-        "Give the address of the feed itself, or of a page that links to one.",
+        "Enter the address of the feed itself, or of a page that links to one.",
         "RSS 2.0, Atom (RFC 4287), JSON Feed 1.1"
     );
 
@@ -27,7 +27,7 @@ public static class DocumentRules
     public static readonly CheckRule UnknownRoot = new(
         "document-unknown-root",
         Severity.Error,
-        "The outermost element is \"{0}\", which is no feed format",
+        "The root element “{0}” is not a feed format",
         "A feed starts with rss, feed or rdf:RDF.",
         "RSS 2.0; RFC 4287 §4.1.1"
     );
@@ -36,7 +36,7 @@ public static class DocumentRules
     public static readonly CheckRule NotWellFormed = new(
         "xml-not-well-formed",
         Severity.Error,
-        "The XML breaks here: {0}",
+        "XML error: {0}",
         "Correct the marked place; readers stop at it and lose everything after.",
         "XML 1.0 §2.1"
     );
@@ -45,7 +45,7 @@ public static class DocumentRules
     public static readonly CheckRule TextBeforeDeclaration = new(
         "xml-text-before-declaration",
         Severity.Error,
-        "Something stands before the XML declaration",
+        "There is text before the XML declaration",
         "Remove blank lines and other output before <?xml.",
         "XML 1.0 §2.8"
     );
@@ -54,8 +54,8 @@ public static class DocumentRules
     public static readonly CheckRule TextBeforeFeed = new(
         "xml-text-before-feed",
         Severity.Error,
-        "Something stands before the feed: {0}",
-        "Take it out; often it is a warning of the program that makes the feed.",
+        "Text before the feed: {0}",
+        "Remove it; often it is a warning printed by the software that generates the feed.",
         "XML 1.0 §2.1"
     );
 
@@ -117,8 +117,8 @@ public static class DocumentRules
     public static readonly CheckRule Empty = new(
         "document-empty",
         Severity.Error,
-        "There is nothing here",
-        "Check that the feed is generated at all and that no login stands before it.",
+        "The document is empty",
+        "Check that the feed is generated at all and that it is not behind a login.",
         "RSS 2.0, Atom (RFC 4287), JSON Feed 1.1"
     );
 

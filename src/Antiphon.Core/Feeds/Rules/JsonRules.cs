@@ -36,7 +36,7 @@ public static class JsonRules
     public static readonly CheckRule IdDuplicate = new(
         "json-id-duplicate",
         Severity.Error,
-        "The id \"{0}\" stands in two items",
+        "The id “{0}” appears in two items",
         "Give each item its own; readers show only one of them.",
         "JSON Feed 1.1, Items"
     );
@@ -54,7 +54,7 @@ public static class JsonRules
     public static readonly CheckRule DateInvalid = new(
         "json-date-invalid",
         Severity.Error,
-        "\"{0}\" is no date as JSON Feed wants it",
+        "“{0}” is not a valid JSON Feed date (RFC 3339)",
         "Write it like \"2026-11-24T09:30:00Z\".",
         "JSON Feed 1.1, Items; RFC 3339 §5.6"
     );

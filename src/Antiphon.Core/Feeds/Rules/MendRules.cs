@@ -15,8 +15,8 @@ public static class MendRules
     public static readonly CheckRule TextOutside = new(
         "xml-text-outside",
         Severity.Error,
-        "Text stands outside the feed: {0}",
-        "Take it out; often it is a warning of the program that makes the feed.",
+        "Text outside the feed: {0}",
+        "Remove it; often it is a warning printed by the software that generates the feed.",
         WellFormed
     );
 
@@ -60,8 +60,8 @@ public static class MendRules
     public static readonly CheckRule ForbiddenCharacter = new(
         "xml-forbidden-character",
         Severity.Error,
-        "The character {0} may not stand in XML, not even as a number",
-        "Take it out.",
+        "The character {0} is not allowed in XML, not even as a number",
+        "Remove it.",
         "XML 1.0 §2.2"
     );
 
@@ -70,7 +70,7 @@ public static class MendRules
         "xml-element-not-closed",
         Severity.Error,
         "{0} is not closed",
-        "Add its end tag; HTML in a feed is escaped or stands in CDATA.",
+        "Add its end tag; HTML in a feed must be escaped or in CDATA.",
         "XML 1.0 §3"
     );
 
@@ -79,7 +79,7 @@ public static class MendRules
         "xml-end-without-start",
         Severity.Error,
         "{0} closes nothing",
-        "Take it out, or add the start tag.",
+        "Remove it, or add the start tag.",
         "XML 1.0 §3"
     );
 
@@ -96,7 +96,7 @@ public static class MendRules
     public static readonly CheckRule AttributeTwice = new(
         "xml-attribute-twice",
         Severity.Error,
-        "The attribute {0} stands twice in one tag",
+        "The attribute {0} appears twice in one tag",
         "Keep one of them.",
         "XML 1.0 §3.1"
     );

@@ -18,7 +18,7 @@ public static class ModuleRules
     public static readonly CheckRule DublinCoreDate = new(
         "dc-date-invalid",
         Severity.Error,
-        "\"{0}\" is no date as Dublin Core wants it",
+        "“{0}” is not a valid Dublin Core date (W3CDTF)",
         "Write it like \"2026-11-24T09:30:00Z\".",
         "W3C Date and Time Formats"
     );
@@ -27,7 +27,7 @@ public static class ModuleRules
     public static readonly CheckRule UpdatePeriod = new(
         "sy-period-invalid",
         Severity.Warning,
-        "\"{0}\" is no period",
+        "“{0}” is not a valid period",
         "Write hourly, daily, weekly, monthly or yearly.",
         "RSS 1.0 Syndication module"
     );
@@ -36,7 +36,7 @@ public static class ModuleRules
     public static readonly CheckRule UpdateFrequency = new(
         "sy-frequency-invalid",
         Severity.Warning,
-        "\"{0}\" is no frequency",
+        "“{0}” is not a valid frequency",
         "Write a whole number above 0.",
         "RSS 1.0 Syndication module"
     );
@@ -45,7 +45,7 @@ public static class ModuleRules
     public static readonly CheckRule CommentNumber = new(
         "slash-comments-invalid",
         Severity.Warning,
-        "\"{0}\" is no number of comments",
+        "“{0}” is not a number of comments",
         "Write digits only.",
         "RSS 1.0 Slash module"
     );
@@ -54,8 +54,8 @@ public static class ModuleRules
     public static readonly CheckRule CommentFeed = new(
         "wfw-comments-invalid",
         Severity.Warning,
-        "\"{0}\" is no complete address",
-        "Write the whole address of the comments' feed.",
+        "“{0}” is not a full address",
+        "Write the full address of the comments’ feed.",
         "Well-Formed Web Comment API"
     );
 
@@ -72,7 +72,7 @@ public static class ModuleRules
     public static readonly CheckRule AnswerNumber = new(
         "thr-count-invalid",
         Severity.Warning,
-        "\"{0}\" is no number of answers",
+        "“{0}” is not a number of replies",
         "Write digits only.",
         "RFC 4685 §4 and §5"
     );
@@ -90,7 +90,7 @@ public static class ModuleRules
     public static readonly CheckRule MediaSize = new(
         "media-size-invalid",
         Severity.Warning,
-        "The {0} \"{1}\" is no number",
+        "The {0} “{1}” is not a number",
         "Write digits only.",
         "Media RSS 1.5, media:content"
     );
@@ -99,7 +99,7 @@ public static class ModuleRules
     public static readonly CheckRule Duration = new(
         "podcast-duration-invalid",
         Severity.Warning,
-        "\"{0}\" is no duration",
+        "“{0}” is not a valid duration",
         "Write seconds, or hours:minutes:seconds.",
         "Podcast module, duration"
     );
@@ -126,7 +126,7 @@ public static class ModuleRules
     public static readonly CheckRule Point = new(
         "georss-point-invalid",
         Severity.Warning,
-        "\"{0}\" is no place",
+        "“{0}” is not a valid position",
         "Write latitude and longitude with a space between them.",
         "GeoRSS Simple, point"
     );

@@ -9,7 +9,7 @@ public static class RssDetailRules
     public static readonly CheckRule Ttl = new(
         "rss-ttl-invalid",
         Severity.Warning,
-        "The ttl \"{0}\" is no number of minutes",
+        "The ttl “{0}” is not a number of minutes",
         "Write a whole number above 0, such as 60.",
         "RSS 2.0, ttl"
     );
@@ -18,7 +18,7 @@ public static class RssDetailRules
     public static readonly CheckRule SkipHour = new(
         "rss-skip-hour-invalid",
         Severity.Warning,
-        "\"{0}\" is no hour of the day",
+        "“{0}” is not an hour of the day",
         "Write an hour from 0 to 23.",
         "RSS 2.0, skipHours"
     );
@@ -27,7 +27,7 @@ public static class RssDetailRules
     public static readonly CheckRule SkipDay = new(
         "rss-skip-day-invalid",
         Severity.Warning,
-        "\"{0}\" is no day of the week",
+        "“{0}” is not a day of the week",
         "Write Monday to Sunday, in English.",
         "RSS 2.0, skipDays"
     );
@@ -90,7 +90,7 @@ public static class RssDetailRules
     public static readonly CheckRule EditorNotMail = new(
         "rss-editor-not-mail",
         Severity.Warning,
-        "The {0} \"{1}\" is no mail address",
+        "The {0} “{1}” is not a valid email address",
         "Write \"mail (name)\".",
         "RSS 2.0, managingEditor and webMaster"
     );
@@ -117,7 +117,7 @@ public static class RssDetailRules
     public static readonly CheckRule ItemOutside = new(
         "rss-item-outside",
         Severity.Error,
-        "The item stands outside the channel",
+        "The item is outside the channel",
         "Put it into the channel; only RSS 1.0 has items beside it.",
         "RSS 2.0, Elements of item"
     );

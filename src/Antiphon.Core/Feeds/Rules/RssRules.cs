@@ -36,7 +36,7 @@ public static class RssRules
     public static readonly CheckRule ElementRepeated = new(
         "rss-element-repeated",
         Severity.Error,
-        "{0} stands more than once in {1}",
+        "{0} appears more than once in {1}",
         "Keep one; readers take the first or the last as they like.",
         "RSS 2.0, Elements of item"
     );
@@ -54,7 +54,7 @@ public static class RssRules
     public static readonly CheckRule ItemLinkMissing = new(
         "rss-item-link-missing",
         Severity.Advice,
-        "The item leads nowhere",
+        "The item has no link",
         "Add a link, or a guid that is its address.",
         "RSS 2.0, Elements of item"
     );
@@ -81,7 +81,7 @@ public static class RssRules
     public static readonly CheckRule GuidDuplicate = new(
         "rss-guid-duplicate",
         Severity.Error,
-        "The guid \"{0}\" stands in two items",
+        "The guid “{0}” appears in two items",
         "Give each item its own; readers show only one of them.",
         "RSS 2.0, guid"
     );
@@ -90,7 +90,7 @@ public static class RssRules
     public static readonly CheckRule GuidNotAddress = new(
         "rss-guid-not-address",
         Severity.Error,
-        "The guid \"{0}\" is no address, but does not say isPermaLink=\"false\"",
+        "The guid “{0}” is not a valid address, but does not say isPermaLink=\"false\"",
         "Add isPermaLink=\"false\", or use the item's address.",
         "RSS 2.0, guid"
     );
@@ -99,7 +99,7 @@ public static class RssRules
     public static readonly CheckRule DateUnreadable = new(
         "rss-date-unreadable",
         Severity.Error,
-        "\"{0}\" is no date",
+        "“{0}” is not a valid date",
         "Write it like \"Tue, 24 Nov 2026 09:30:00 GMT\"; an item without a readable date sinks to the end of most lists, or disappears.",
         "RFC 822 §5.1"
     );
@@ -108,7 +108,7 @@ public static class RssRules
     public static readonly CheckRule DateForm = new(
         "rss-date-form",
         Severity.Warning,
-        "\"{0}\" is not written as RSS wants it",
+        "“{0}” is not in RSS date format",
         "Write it like \"Tue, 24 Nov 2026 09:30:00 GMT\"; some readers understand no other form.",
         "RFC 822 §5.1"
     );
@@ -135,7 +135,7 @@ public static class RssRules
     public static readonly CheckRule AuthorNotMail = new(
         "rss-author-not-mail",
         Severity.Warning,
-        "The author \"{0}\" is no mail address",
+        "The author “{0}” is not a valid email address",
         "Write \"mail (name)\", or use dc:creator for a name alone.",
         "RSS 2.0, author"
     );
@@ -153,7 +153,7 @@ public static class RssRules
     public static readonly CheckRule EnclosureLength = new(
         "rss-enclosure-length",
         Severity.Error,
-        "The enclosure's length \"{0}\" is no number of bytes",
+        "The enclosure's length “{0}” is not a number of bytes",
         "Write the size in bytes, digits only; 0 when it is unknown.",
         "RSS 2.0, enclosure"
     );

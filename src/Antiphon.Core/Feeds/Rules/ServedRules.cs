@@ -10,7 +10,7 @@ public static class ServedRules
         "http-moved",
         Severity.Advice,
         "The feed has moved for good to {0}",
-        "Give the new address out; every reader that still has the old one asks twice.",
+        "Publish the new address; every feed reader with the old one asks twice.",
         "RFC 9110 §15.4.2"
     );
 
@@ -54,7 +54,7 @@ public static class ServedRules
     public static readonly CheckRule ValidatorIgnored = new(
         "http-validator-ignored",
         Severity.Advice,
-        "Asked with its own validator, the server sends everything again",
+        "The server ignores If-None-Match and If-Modified-Since",
         "Answer 304 when If-None-Match or If-Modified-Since still holds.",
         "RFC 9110 §13.1"
     );
@@ -63,7 +63,7 @@ public static class ServedRules
     public static readonly CheckRule NotToBeKept = new(
         "http-not-to-be-kept",
         Severity.Advice,
-        "The server forbids keeping a copy",
+        "The server disables caching",
         "Leave no-store out, and say how long the feed keeps: Cache-Control: max-age=900.",
         "RFC 9111 §5.2.2"
     );

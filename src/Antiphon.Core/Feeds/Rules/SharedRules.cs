@@ -9,8 +9,8 @@ public static class SharedRules
     public static readonly CheckRule LinkNotAbsolute = new(
         "link-not-absolute",
         Severity.Error,
-        "\"{0}\" is no complete web address",
-        "Write the whole address, starting with https://.",
+        "“{0}” is not a full web address",
+        "Write the full address, starting with https://.",
         "RSS 2.0, Elements of item; RFC 3986 §4.3"
     );
 
@@ -18,7 +18,7 @@ public static class SharedRules
     public static readonly CheckRule DateInFuture = new(
         "date-in-future",
         Severity.Warning,
-        "\"{0}\" lies in the future",
+        "The date “{0}” is in the future",
         "Publish the entry when it is due; many readers hide it or keep it on top for ever.",
         "RSS 2.0, pubDate; RFC 4287 §4.2.9"
     );
@@ -28,7 +28,7 @@ public static class SharedRules
         "html-relative-address",
         Severity.Warning,
         "\"{0}\" in the text leads nowhere outside your site",
-        "Write the whole address.",
+        "Write the full address.",
         "RSS Best Practices, description; RFC 4287 §3.1.1.2"
     );
 
@@ -54,7 +54,7 @@ public static class SharedRules
     public static readonly CheckRule LanguageInvalid = new(
         "language-invalid",
         Severity.Warning,
-        "\"{0}\" is no language tag",
+        "“{0}” is not a valid language tag",
         "Write a tag such as en, en-gb or de.",
         "RFC 5646 §2.1"
     );

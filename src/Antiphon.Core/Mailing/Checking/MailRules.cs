@@ -9,7 +9,7 @@ public static class MailRules
     public static readonly CheckRule LeaveMissing = new(
         "mail-leave-missing",
         Severity.Error,
-        "The {0} part has no link that ends the mails",
+        "The {0} part has no unsubscribe link",
         "Every mail needs one; restore the closing lines."
     );
 
@@ -26,14 +26,14 @@ public static class MailRules
         "mail-subject-long",
         Severity.Advice,
         "The subject has {0} characters",
-        "Phones show about 40 of them, most programs about 70; put what matters first."
+        "Phones show about 40 characters, most email programs 70. Put the important words first."
     );
 
     /// <summary>A shouting subject.</summary>
     public static readonly CheckRule SubjectShouts = new(
         "mail-subject-shouts",
         Severity.Warning,
-        "The subject shouts: {0}",
+        "Too many capitals or exclamation marks: {0}",
         "Write it like a sentence. Capitals and rows of exclamation marks count as signs of unasked mail."
     );
 
@@ -41,7 +41,7 @@ public static class MailRules
     public static readonly CheckRule SpamWords = new(
         "mail-spam-wording",
         Severity.Warning,
-        "Filters know this wording from unasked mail: {0}",
+        "Typical spam wording: {0}",
         "Say it in other words where you can; one such phrase alone does little."
     );
 
@@ -65,8 +65,8 @@ public static class MailRules
     public static readonly CheckRule LinkLocal = new(
         "mail-link-local",
         Severity.Error,
-        "A link leads nowhere outside its page: {0}",
-        "Give the whole address, beginning with https."
+        "Relative link: {0}",
+        "Write the full address, starting with https://."
     );
 
     /// <summary>An unprotected link.</summary>

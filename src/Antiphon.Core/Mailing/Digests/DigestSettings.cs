@@ -94,13 +94,13 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
         if (SecondSubject is { } other && SubjectProblem(other) is { } second)
             return ("secondSubject", second);
         if (SecondSubject is not null && TrialShare is < 1 or > 99)
-            return ("trialShare", "Give a share from 1 to 99 percent.");
+            return ("trialShare", "Enter a share from 1 to 99 percent.");
         if (Most is < 1 or > MostPosts)
             return ("most", $"Show from 1 to {MostPosts} posts.");
         if (Least is < 1 or > MostPosts)
             return ("least", $"Wait for at most {MostPosts} posts.");
         if (Rhythm.Every == DigestEvery.Month && Rhythm.DayOfMonth is < 1 or > 31)
-            return ("dayOfMonth", "Give a day from 1 to 31.");
+            return ("dayOfMonth", "Enter a day from 1 to 31.");
         if (Opening.Length > LongestWords)
             return ("opening", $"Keep it under {LongestWords} characters.");
         if (Closing.Length > LongestWords)
@@ -133,12 +133,12 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
         )
         {
             if (given is not null && known is null)
-                return (name, "Give a colour as #rrggbb.");
+                return (name, "Enter a colour as #rrggbb.");
         }
 
         return Colours.Headings is not null && understood.Headings is null
-                ? ("headings", "Give font names, parted by commas.")
-            : Colours.Type is not null && understood.Type is null ? ("type", "Give font names, parted by commas.")
+                ? ("headings", "Enter font names, separated by commas.")
+            : Colours.Type is not null && understood.Type is null ? ("type", "Enter font names, separated by commas.")
             : null;
     }
 }

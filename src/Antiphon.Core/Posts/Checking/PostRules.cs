@@ -17,7 +17,7 @@ public static class PostRules
     public static readonly CheckRule TextMissing = new(
         "post-text-missing",
         Severity.Error,
-        "There is nothing in the post yet",
+        "The post is empty",
         "Write something, or put a picture in."
     );
 
@@ -33,7 +33,7 @@ public static class PostRules
     public static readonly CheckRule TitleTwice = new(
         "post-title-twice",
         Severity.Warning,
-        "Another post of this blog is called the same",
+        "Another post has the same title",
         "Give it a title of its own, so that readers and search engines can tell them apart."
     );
 
@@ -49,7 +49,7 @@ public static class PostRules
     public static readonly CheckRule SlugLong = new(
         "post-address-long",
         Severity.Advice,
-        "The last part of its address has {0} characters",
+        "The slug has {0} characters",
         "Three to six words are enough, and are easier to pass on."
     );
 
@@ -57,7 +57,7 @@ public static class PostRules
     public static readonly CheckRule ExcerptMissing = new(
         "post-excerpt-missing",
         Severity.Advice,
-        "It has no excerpt; the start of the text stands in",
+        "No excerpt; the start of the text is used",
         "Write one or two sentences that make somebody want to read on."
     );
 
@@ -66,7 +66,7 @@ public static class PostRules
         "post-picture-without-words",
         Severity.Warning,
         "Its picture has no description",
-        "Say in a few words what it shows."
+        "Describe in a few words what it shows."
     );
 
     /// <summary>A picture in the text likewise.</summary>
@@ -74,14 +74,14 @@ public static class PostRules
         "post-text-picture-without-words",
         Severity.Warning,
         "{0} in the text without a description",
-        "Say what each shows; leave the description empty only for mere decoration."
+        "Describe what each shows; leave the description empty only for mere decoration."
     );
 
     /// <summary>A heading of the first order.</summary>
     public static readonly CheckRule HeadingFirst = new(
         "post-heading-first",
         Severity.Advice,
-        "The heading “{0}” is of the first order, which is the title’s",
+        "“{0}” is a level 1 heading, reserved for the title",
         "Begin with headings of the second order."
     );
 
@@ -89,7 +89,7 @@ public static class PostRules
     public static readonly CheckRule HeadingSkips = new(
         "post-heading-skips",
         Severity.Advice,
-        "The heading “{0}” skips an order",
+        "“{0}” skips a heading level",
         "Go down one order at a time; listeners find their way by them."
     );
 
@@ -97,8 +97,8 @@ public static class PostRules
     public static readonly CheckRule HeadingEmpty = new(
         "post-heading-empty",
         Severity.Warning,
-        "There is a heading without words",
-        "Take it out."
+        "Empty heading",
+        "Remove it."
     );
 
     /// <summary>A link without https.</summary>
@@ -114,7 +114,7 @@ public static class PostRules
         "post-link-empty",
         Severity.Warning,
         "The link to {0} has no words",
-        "Write what it leads to; without words nobody can press it."
+        "Write link text that says what it leads to."
     );
 
     /// <summary>A link that says nothing.</summary>
@@ -122,7 +122,7 @@ public static class PostRules
         "post-link-vague",
         Severity.Advice,
         "A link says only “{0}”",
-        "Say what it leads to; people who listen often hear links alone."
+        "Use link text that says what it leads to; screen readers list links on their own."
     );
 
     /// <summary>A link that leads nowhere.</summary>
@@ -145,8 +145,8 @@ public static class PostRules
     public static readonly CheckRule PromptLeft = new(
         "post-prompt-left",
         Severity.Warning,
-        "“{0}” of the pattern is still to be filled in",
-        "Write what it asks for, or take it out; readers would see it."
+        "Placeholder “{0}” is still in the text",
+        "Fill it in or remove it; readers would see it."
     );
 
     /// <summary>Every rule.</summary>

@@ -51,7 +51,7 @@ public static class FieldValues
             OwnFieldKind.YesNo => YesNo(field, text),
             _ => LinkResolver.IsWeb(text)
                 ? (text, null)
-                : (null, $"Enter the whole address for “{field.Label}”, starting with https://."),
+                : (null, $"Enter the full address for “{field.Label}”, starting with https://."),
         };
     }
 

@@ -28,7 +28,7 @@ internal static class FollowingWords
         if (Enum.TryParse<FetchProblem>(code, out var problem))
             return FetchWords.For(problem, detail);
         if (code == FeedVisit.Broken)
-            return $"The feed has a break in it: {detail}. What could be read was taken over.";
+            return $"The feed has an error: {detail}. Readable entries were imported.";
         return $"The feed cannot be read: {detail}. The posts already here stay.";
     }
 
@@ -36,13 +36,13 @@ internal static class FollowingWords
     public static string Reason(VisitReason reason) =>
         reason switch
         {
-            VisitReason.OwnRhythm => "half of the usual time between its entries",
+            VisitReason.OwnRhythm => "half the typical interval between entries",
             VisitReason.TimeToLive => "the feed asks for it (ttl)",
             VisitReason.UpdatePeriod => "the feed says how often it changes",
-            VisitReason.MaxAge => "its server says how long a copy keeps",
+            VisitReason.MaxAge => "cache lifetime set by the server",
             VisitReason.Skipped => "the feed asks not to be visited before",
-            VisitReason.Hub => "a hub tells of changes at once; visits are only a safeguard",
-            VisitReason.Failures => "longer after every failure",
+            VisitReason.Hub => "a hub sends updates; polling is only a fallback",
+            VisitReason.Failures => "backing off after failures",
             VisitReason.RetryAfter => "its server asked to wait",
             _ => "usual for a feed of which little is known",
         };

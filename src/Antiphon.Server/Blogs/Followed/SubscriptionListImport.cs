@@ -37,7 +37,7 @@ internal sealed class SubscriptionListImport(AntiphonContext database, IKeySourc
         foreach (var feed in list.Feeds)
         {
             if (!LinkResolver.IsWeb(feed.FeedAddress) || feed.FeedAddress.Length > LongestAddress)
-                refused.Add($"{feed.Title}: its address is no web address.");
+                refused.Add($"{feed.Title}: its address is not a valid web address.");
             else if (!followed.Add(Folded(feed.FeedAddress)))
                 known.Add(feed.Title);
             else if (added.Count == Most)

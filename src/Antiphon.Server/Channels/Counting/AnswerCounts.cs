@@ -47,7 +47,7 @@ internal sealed class AnswerCounts(
         var counted = await AskAsync(delivery, cancellation);
         Record(delivery, counted);
         await database.SaveChangesAsync(cancellation);
-        return counted.Problem ?? (counted.Counts is null ? "The network does not tell." : string.Empty);
+        return counted.Problem ?? (counted.Counts is null ? "The network does not provide figures." : string.Empty);
     }
 
     /// <summary>Asks for one that is held, and records what was said.</summary>

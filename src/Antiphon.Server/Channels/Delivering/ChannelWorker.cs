@@ -123,7 +123,7 @@ internal sealed class ChannelWorker(
         {
             before = await PublishedDeliveries.LatestAsync(database, delivery, cancellation);
             if (before is null)
-                return (SendOutcome.NotNeeded("The post never got there."), null);
+                return (SendOutcome.NotNeeded("The post was never delivered."), null);
         }
 
         var facts = services.GetRequiredService<PostFactsReader>();

@@ -101,7 +101,7 @@ internal sealed class DeliveryRecording(
             SiteId = channel.SiteId,
             Title = $"{channel.Name} is paused",
             Text =
-                $"{channel.FailuresInRow} deliveries failed in a row. The last answer was: {outcome.Answer}\n\nWhat was planned waits. See to the channel and let it go on.",
+                $"{channel.FailuresInRow} deliveries failed in a row. Last response: {outcome.Answer}\n\nScheduled deliveries are on hold. Fix the channel, then resume it.",
             Path = $"s/{channel.SiteId}/channels?channel={channel.Id}",
         };
         await board.AddAsync(database, notice, CancellationToken.None);

@@ -116,9 +116,7 @@ internal sealed class JsonNetwork(GuardedClient client, TimeProvider clock) : IS
             to => Request(HttpMethod.Get, to, token, null, null),
             cancellation
         );
-        return Answers.Of(answer, clock.GetUtcNow(), taken =>
-            SendOutcome.Taken($"The network knows us: {Answers.TextOf(taken)}")
-        );
+        return Answers.Of(answer, clock.GetUtcNow(), taken => SendOutcome.Taken($"Connected: {Answers.TextOf(taken)}"));
     }
 
     private static HttpRequestMessage Request(

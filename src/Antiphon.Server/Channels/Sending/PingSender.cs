@@ -34,7 +34,7 @@ internal sealed class PingSender(GuardedClient client, TimeProvider clock) : ICh
                 ? null
                 : page.WithPage(cancellation).Page;
         if (MentionEndpoint.Of(page.Headers.Links, page.Headers.Pingback, document, page.Address) is not { } endpoint)
-            return SendOutcome.NotNeeded("The page takes neither Webmention nor Pingback.");
+            return SendOutcome.NotNeeded("The page supports neither Webmention nor Pingback.");
         return endpoint.Way == MentionWay.Webmention
             ? await MentionAsync(endpoint.Address, order, cancellation)
             : await PingAsync(endpoint.Address, order, cancellation);
@@ -52,7 +52,7 @@ internal sealed class PingSender(GuardedClient client, TimeProvider clock) : ICh
             ["target"] = order.Delivery.Target,
         };
         return Answers.Of(await client.PostFormAsync(endpoint, form, cancellation), clock.GetUtcNow(), taken =>
-            SendOutcome.Taken($"{taken.Status}: told by Webmention", Answers.MadeAt(taken))
+            SendOutcome.Taken($"{taken.Status}: notified by Webmention", Answers.MadeAt(taken))
         );
     }
 
@@ -70,7 +70,7 @@ internal sealed class PingSender(GuardedClient client, TimeProvider clock) : ICh
         return Answers.Of(answer, clock.GetUtcNow(), taken =>
             PingbackCall.FaultIn(Encoding.UTF8.GetString(taken.Bytes)) is { } fault
                 ? SendOutcome.NotNeeded($"The page did not take it: {fault}")
-                : SendOutcome.Taken("Told by Pingback.")
+                : SendOutcome.Taken("Notified by Pingback.")
         );
     }
 }

@@ -29,7 +29,7 @@ internal sealed class SocialSender(ISocialNetwork network, ChannelSecrets secret
         if (order.Delivery.Act == DeliveryAct.Withdraw)
             return order.Before?.ReceivedAddress is { } made
                 ? await network.RemoveAsync(address, token, made, cancellation)
-                : SendOutcome.NotNeeded("The network did not say where the post stands.");
+                : SendOutcome.NotNeeded("The network did not say where it published the post.");
         if (order.Delivery.Act != DeliveryAct.Publish)
             return SendOutcome.NotNeeded("Short posts are not changed.");
         var composed = Compose(order);

@@ -98,7 +98,7 @@ internal static class CommentActEndpoints
             return FieldProblem.For("parentId", "Choose a comment of that conversation.");
         var before = new CommentPlace(row.ThreadId, row.ParentId);
         if (!await places.MoveAsync(row, request.ThreadId, parent))
-            return FieldProblem.For("parentId", "A comment cannot stand below itself.");
+            return FieldProblem.For("parentId", "A comment cannot be a reply to itself.");
         deeds.Add(
             row,
             DeedKind.Moved,

@@ -130,7 +130,7 @@ internal static class MarkEndpoints
         {
             MarkedBy.Mail => "This writer gave no mail; go by the name or where it came from.",
             MarkedBy.Name => "This writer gave a mail; go by that.",
-            MarkedBy.Host => "Name a host that stands in this comment.",
+            MarkedBy.Host => "Enter a host that appears in this comment.",
             _ => "Where it came from is no longer known; that is forgotten after thirty days.",
         };
 

@@ -89,7 +89,7 @@ internal static class ViewingEndpoints
     {
         var (person, name) = (http.Member().PersonId, request.Name.Trim());
         if (name.Length is 0 or > 60)
-            return FieldProblem.For("name", "Give it a name of at most 60 characters.");
+            return FieldProblem.For("name", "Enter a name of at most 60 characters.");
         if (request.Query.Length > 500)
             return FieldProblem.For("query", "Keep it under 500 characters.");
         var mine = await database

@@ -26,7 +26,7 @@ internal static class DecisionPages
 
     /// <summary>What links in a mail do, as words and as they stand in the address.</summary>
     public static IReadOnlyList<(string Word, string Act)> Acts { get; } =
-    [("Publish", "public"), ("Hide", "hidden"), ("Spam", "spam")];
+    [("Publish", "public"), ("Hide", "hidden"), ("Mark as spam", "spam")];
 
     /// <summary>Maps it.</summary>
     public static void MapDecisionPages(this WebApplication app)
@@ -58,7 +58,7 @@ internal static class DecisionPages
             : null;
         var answered = parent is null
             ? string.Empty
-            : $"<p class=\"soft\">In answer to {Encoded.Html(parent.Author)}:</p><div class=\"said soft\">{parent.Html}</div>";
+            : $"<p class=\"soft\">In reply to {Encoded.Html(parent.Author)}:</p><div class=\"said soft\">{parent.Html}</div>";
         var buttons = string.Concat(
             Acts.OrderByDescending(pair => pair == wanted)
                 .Select(pair =>
@@ -96,7 +96,7 @@ internal static class DecisionPages
             || !Spelled<CommentStanding>.TryParse(fields["seen"], out var seen)
         )
             return PublicPage.Message(
-                "Nothing was decided",
+                "No action taken",
                 "Go back and tap one of the buttons.",
                 StatusCodes.Status400BadRequest
             );
@@ -148,8 +148,8 @@ internal static class DecisionPages
         link.UsedAt is not null ? Used()
         : link.ExpiresAt <= clock.GetUtcNow()
             ? PublicPage.Html(
-                "This link has ended",
-                $"<p>Links in mails serve for three days.</p><p><a href=\"{QueuePath(link)}\">Open the queue</a></p>",
+                "This link has expired",
+                $"<p>Email links are valid for three days.</p><p><a href=\"{QueuePath(link)}\">Open the queue</a></p>",
                 StatusCodes.Status410Gone,
                 Style
             )
@@ -158,7 +158,7 @@ internal static class DecisionPages
     private static ContentHttpResult Used() =>
         PublicPage.Message(
             "This link was used",
-            "Each link decides one comment once. The queue has everything else.",
+            "Each link works once. Use the queue for other comments.",
             StatusCodes.Status410Gone
         );
 
@@ -171,7 +171,7 @@ internal static class DecisionPages
 
     private static ContentHttpResult Meanwhile(DecisionLink link) =>
         PublicPage.Html(
-            "Somebody decided in the meantime",
+            "Someone else has already moderated this comment",
             $"<p>Nothing was changed.</p><p><a href=\"{QueuePath(link)}\">Open the queue</a></p>",
             StatusCodes.Status409Conflict,
             Style

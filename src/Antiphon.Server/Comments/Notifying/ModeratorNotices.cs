@@ -195,7 +195,7 @@ internal sealed class ModeratorNotices(
 
     private static string Subject(Site site, List<Comment> told) =>
         told.Count == 1
-            ? $"{site.Name}: {told[0].Author} wrote on “{Shortened.ToLength(told[0].Thread.Title, 80)}”"
+            ? $"{site.Name}: new comment by {told[0].Author} on “{Shortened.ToLength(told[0].Thread.Title, 80)}”"
             : string.Create(CultureInfo.InvariantCulture, $"{site.Name}: {told.Count} comments to look at");
 
     private string Text(AntiphonContext database, NoticePreference wish, List<Comment> told, DateTimeOffset now)
@@ -219,14 +219,12 @@ internal sealed class ModeratorNotices(
 
         if (told.Count > MostInMail)
             text.Append(CultureInfo.InvariantCulture, $"And {told.Count - MostInMail} more.\n\n");
-        text.Append("Everything that waits: ")
+        text.Append("Moderation queue: ")
             .Append(options.Value.AddressOf($"s/{wish.SiteId}/comments"))
             .Append('\n')
-            .Append("What you are told, and when: ")
+            .Append("Notification settings: ")
             .Append(options.Value.AddressOf($"s/{wish.SiteId}/comments/notices"))
-            .Append(
-                "\n\nThe links decide one comment each, once, and serve for three days. They ask again before anything happens.\n"
-            );
+            .Append("\n\nEach link works once, for three days, and asks for confirmation.\n");
         return text.ToString();
     }
 

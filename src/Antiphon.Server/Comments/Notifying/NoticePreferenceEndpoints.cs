@@ -58,9 +58,9 @@ internal static class NoticePreferenceEndpoints
     )
     {
         if (request.EveryHours is < 0 or > 168)
-            return FieldProblem.For("everyHours", "Give a number of hours up to 168, or 0 for at once.");
+            return FieldProblem.For("everyHours", "Enter a number of hours up to 168, or 0 for at once.");
         if (request.QuietFrom is null != request.QuietUntil is null)
-            return FieldProblem.For("quietUntil", "Give both ends of the quiet hours, or neither.");
+            return FieldProblem.For("quietUntil", "Enter both start and end, or neither.");
         var person = http.Member().PersonId;
         var wish = await database.NoticePreferences.FirstOrDefaultAsync(
             preference => preference.SiteId == site && preference.PersonId == person,

@@ -51,7 +51,7 @@ internal static class ThreadPlacingEndpoints
     )
     {
         if (request.List is null && request.Rule is null)
-            return FieldProblem.For("list", "Give a list of old and new, a line each, or a rule.");
+            return FieldProblem.For("list", "Enter old and new addresses, one pair per line, or a rule.");
         if (request.Rule is { } rule && (!LinkResolver.IsWeb(rule.From) || !LinkResolver.IsWeb(rule.To)))
             return FieldProblem.For(
                 LinkResolver.IsWeb(rule.From) ? "rule.to" : "rule.from",
@@ -78,7 +78,7 @@ internal static class ThreadPlacingEndpoints
             .Distinct()
             .ToList();
         if (addresses.Count is 0 or > MostPages)
-            return FieldProblem.For("addresses", $"Give 1 to {MostPages} addresses of pages.");
+            return FieldProblem.For("addresses", $"Enter 1 to {MostPages} addresses of pages.");
         if (addresses.Find(text => !LinkResolver.IsWeb(text)) is { } wrong)
             return FieldProblem.For("addresses", $"“{wrong}” is no whole address; it starts with https://.");
         var key = await database

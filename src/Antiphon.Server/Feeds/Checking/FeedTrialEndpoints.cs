@@ -100,7 +100,7 @@ internal static class FeedTrialEndpoints
             feed is null
                 ? FieldProblem.For(
                     string.IsNullOrWhiteSpace(url) ? "text" : "url",
-                    "This is no feed that can be read; the findings say why."
+                    "This feed cannot be read; the findings say why."
                 )
                 : null
         );

@@ -113,9 +113,9 @@ internal static class FeedWorkEndpoints
     )
     {
         if (FormatOf(to) is not { } format)
-            return FieldProblem.For("to", "Say rss, atom or json.");
+            return FieldProblem.For("to", "Choose rss, atom or json.");
         if (FeedReader.Read(bytes, options).Feed is not { } feed)
-            return FieldProblem.For("body", "This is no feed that can be read; check it to see why.");
+            return FieldProblem.For("body", "This feed cannot be read; check it to see why.");
         var converted = FeedConversion.Convert(feed, format);
         // One value for each thing the format could not carry, so that a script can tell whether anything was lost.
         foreach (var lost in converted.Lost)

@@ -174,7 +174,7 @@ internal static class PartnerFeedEndpoints
     private static ValidationProblem? Apply(PartnerFeedRequest request, PartnerFeed feed)
     {
         if (string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > LongestName)
-            return FieldProblem.For("name", $"Say who the feed is for, in up to {LongestName} characters.");
+            return FieldProblem.For("name", $"Enter who the feed is for, in up to {LongestName} characters.");
         // As it will be counted, so that both meet.
         var source =
             request.Source.Length == 0

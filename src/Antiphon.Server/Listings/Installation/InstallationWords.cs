@@ -21,40 +21,40 @@ internal static class InstallationWords
             (InstallationPoint.PageReachable, _) => "The page cannot be reached",
             (InstallationPoint.SnippetThere, PointState.Right) => "The snippet is on the page",
             (InstallationPoint.SnippetThere, _) when result.Cause == PointCause.InsideComment =>
-                "The snippet stands inside a comment, so browsers skip it",
+                "The snippet is inside an HTML comment, so browsers skip it",
             (InstallationPoint.SnippetThere, _) when result.Cause == PointCause.ShownAsText =>
                 "The snippet shows as text instead of working",
             (InstallationPoint.SnippetThere, _) => "The snippet is not on the page",
-            (InstallationPoint.SnippetOnce, PointState.Right) => "It is there once",
-            (InstallationPoint.SnippetOnce, PointState.Untold) => "Whether it is there once cannot be told yet",
+            (InstallationPoint.SnippetOnce, PointState.Right) => "The snippet appears once",
+            (InstallationPoint.SnippetOnce, PointState.Untold) => "Number of snippets: unknown",
             (InstallationPoint.SnippetOnce, _) => $"It is there {result.Detail} times",
-            (InstallationPoint.KeyRight, PointState.Right) => "The key is this listing's",
-            (InstallationPoint.KeyRight, PointState.Untold) => "The key cannot be told yet",
+            (InstallationPoint.KeyRight, PointState.Right) => "The key is correct",
+            (InstallationPoint.KeyRight, PointState.Untold) => "Key: unknown",
             (InstallationPoint.KeyRight, _) => $"The page carries another listing, with the key {result.Detail}",
-            (InstallationPoint.ScriptThere, PointState.Right) => "The page asks for the script",
+            (InstallationPoint.ScriptThere, PointState.Right) => "The script is loaded",
             (InstallationPoint.ScriptThere, _) => "The page does not ask for the script",
             (InstallationPoint.ScriptReachable, PointState.Right) => "The script can be reached",
-            (InstallationPoint.ScriptReachable, PointState.Untold) => "The script was not asked for",
+            (InstallationPoint.ScriptReachable, PointState.Untold) => "Script not loaded",
             (InstallationPoint.ScriptReachable, _) => "The script cannot be reached",
             (InstallationPoint.PolicyAllows, PointState.Right) => "The page's security policy lets the script work",
             (InstallationPoint.PolicyAllows, _) =>
                 $"The page's Content-Security-Policy blocks the script ({result.Detail!.Split(' ')[0]})",
-            (InstallationPoint.CanonicalRight, PointState.Right) => "The page stands for itself in search engines",
+            (InstallationPoint.CanonicalRight, PointState.Right) => "The page is its own canonical page",
             (InstallationPoint.CanonicalRight, _) =>
                 $"The page names {result.Detail} as the canonical one; search engines count the entries there",
-            (InstallationPoint.FeedNamed, PointState.Right) => "The page names the blog's feed",
+            (InstallationPoint.FeedNamed, PointState.Right) => "The page links to the blog’s feed",
             (InstallationPoint.FeedNamed, _) => "The page does not name the blog's feed",
             (InstallationPoint.AddressAllowed, PointState.Right) => "The page's address is allowed",
             (InstallationPoint.AddressAllowed, _) => $"{result.Detail} is not among the allowed addresses",
             (InstallationPoint.EntriesSeen, PointState.Right) when result.Cause == PointCause.InFrame =>
-                "Entries stand in a frame; search engines count them for Antiphon's address, not for this page",
+                "Entries are in a frame; search engines do not credit this page",
             (InstallationPoint.EntriesSeen, _) when result.Cause == PointCause.StaleCopy =>
-                $"The static copy is stale: it holds {result.Detail} of the current entries",
+                $"The static copy is out of date: it has {result.Detail} of the current entries",
             (InstallationPoint.EntriesSeen, PointState.Right) =>
                 $"Entries are in the page itself ({result.Detail}), also without scripts",
-            (InstallationPoint.EntriesSeen, PointState.Untold) => "Entries cannot be told yet",
-            (InstallationPoint.EntriesSeen, _) when result.Detail == "0" => "No entries stand in the page itself",
-            _ => $"{result.Detail} of the current entries stand in the page itself",
+            (InstallationPoint.EntriesSeen, PointState.Untold) => "Entries: unknown",
+            (InstallationPoint.EntriesSeen, _) when result.Detail == "0" => "The page’s HTML has no entries",
+            _ => $"{result.Detail} of the current entries are in the page’s HTML",
         };
 
     private static string Fix(PointResult result) =>
@@ -80,9 +80,9 @@ internal static class InstallationWords
             InstallationPoint.CanonicalRight =>
                 "That is right when this page is a copy of the other; otherwise correct the page's link rel=canonical.",
             InstallationPoint.FeedNamed =>
-                $"So that readers' programs find it, add to the page's head: <link rel=\"alternate\" type=\"application/rss+xml\" href=\"{result.Detail}\">",
+                $"So that feed readers find it, add to the page’s head: <link rel=\"alternate\" type=\"application/rss+xml\" href=\"{result.Detail}\">",
             _ when result.Cause == PointCause.StaleCopy =>
-                "Copy the static snippet again and paste it over the old one, or take the way Script, which refreshes itself.",
+                "Copy the static snippet again, or use Script, which updates itself.",
             _ =>
                 "Nothing is broken: the script shows the current entries. Paste the snippet again when readers without scripts should see the newest ones too.",
         };

@@ -13,37 +13,35 @@ internal static class CoverageWords
         {
             CoverageReason.ShownInListing when cell.Position > cell.Shown =>
                 $"It is {Ordinal(cell.Position)}, on page {((cell.Position - 1) / cell.Shown) + 1}.",
-            CoverageReason.ShownInListing => $"It is {Ordinal(cell.Position)} of {cell.Shown} shown.",
+            CoverageReason.ShownInListing => $"Shown, number {cell.Position} of {cell.Shown}.",
             CoverageReason.ListingNotPlaced =>
-                $"The listing chooses it ({Ordinal(cell.Position)} of {cell.Shown}), but no page has been seen with the listing yet.",
+                $"Selected by the listing (number {cell.Position} of {cell.Shown}), but the listing has not been found on a page yet.",
             CoverageReason.ListingLost =>
                 "The listing chooses it, but its page no longer carried the listing when last checked.",
-            CoverageReason.BelowTheCut => $"It is {Ordinal(cell.Position)} and the listing shows {cell.Shown}.",
+            CoverageReason.BelowTheCut => $"Position {cell.Position}; the listing shows {cell.Shown}.",
             CoverageReason.BlogNotChosen => "Its blog is not chosen here.",
             CoverageReason.FilteredOut => Filtered(cell),
             CoverageReason.NotPublished => "It is not published yet.",
-            CoverageReason.Scheduled => "It is scheduled and follows when its time comes.",
+            CoverageReason.Scheduled => "Scheduled.",
             CoverageReason.Withdrawn => "It was withdrawn.",
             CoverageReason.InFeed => $"It is entry {cell.Position} of the feed.",
             CoverageReason.BeyondFeedLength => $"It is {Ordinal(cell.Position)} and the feed holds {cell.Shown}.",
-            CoverageReason.AllDelivered => cell.Count == 1
-                ? "The one mail arrived."
-                : $"All {cell.Count} mails arrived.",
-            CoverageReason.Delivering => $"{cell.Open} of {cell.Count} mails are on their way.",
+            CoverageReason.AllDelivered => cell.Count == 1 ? "Delivered." : $"All {cell.Count} mails arrived.",
+            CoverageReason.Delivering => $"{cell.Open} of {cell.Count} emails being sent.",
             CoverageReason.SomeFailed => $"{cell.Failed} of {cell.Count} mails failed.",
             CoverageReason.NothingSent => "Nobody had subscribed when it was published.",
             CoverageReason.NotMailed => "Posts of followed blogs are not mailed.",
             CoverageReason.OnChannel => cell.Count == 1 ? "It is there." : $"It is there, in {cell.Count} places.",
-            CoverageReason.ComingByMail => "The next digest brings it.",
+            CoverageReason.ComingByMail => "Included in the next digest.",
             CoverageReason.ComingToChannel => "It is planned, or on its way.",
             CoverageReason.ChannelFailed => cell.Count == 1
-                ? "It was not taken."
+                ? "Delivery failed."
                 : $"{cell.Failed} of {cell.Count} deliveries were not taken.",
-            CoverageReason.NotForChannel => "The channel does not choose it, or was not there yet.",
+            CoverageReason.NotForChannel => "Not selected by the channel, or published before the channel was added.",
             CoverageReason.HasComments => Comments(cell),
-            CoverageReason.NoCommentsYet => "The conversation is open; nobody has written yet.",
+            CoverageReason.NoCommentsYet => "Comments are open; there are none yet.",
             CoverageReason.CommentsClosed => "Comments are off on this post.",
-            _ => "It has no conversation.",
+            _ => "No comments thread.",
         };
 
     private static string Filtered(CoverageCell cell) =>
@@ -57,11 +55,12 @@ internal static class CoverageWords
             PlacementReason.TooOld => $"It is older than {cell.Detail} days.",
             PlacementReason.NoPicture => "It has no picture, and the listing takes posts with a picture only.",
             PlacementReason.TitleLacksWord => $"“{cell.Detail}” is not in its title.",
-            PlacementReason.SameAsAnother => $"It is the same post as “{cell.Detail}”, which came by another way.",
-            PlacementReason.BlogHasEnough => $"Its blog has {cell.Detail} entries already, the most one blog gets.",
+            PlacementReason.SameAsAnother => $"Duplicate of “{cell.Detail}”.",
+            PlacementReason.BlogHasEnough => $"Maximum entries per blog reached ({cell.Detail}).",
             PlacementReason.FieldDiffers => $"The listing asks for something else in the field “{cell.Detail}”.",
-            PlacementReason.NotRelated => "It shares no category, tag or telling words with the post of the page.",
-            _ => "It is the post of the page itself.",
+            PlacementReason.NotRelated =>
+                "It has no category, tag or significant words in common with the post on the page.",
+            _ => "It is the current post.",
         };
 
     private static string Comments(CoverageCell cell)

@@ -9,10 +9,10 @@ internal static class CssWords
     public static string For(CssProblem problem) =>
         problem.Kind switch
         {
-            CssProblemKind.NotClosed when problem.Detail == "}" => "This closing brace closes nothing; take it out.",
+            CssProblemKind.NotClosed when problem.Detail == "}" => "Unmatched closing brace.",
             CssProblemKind.NotClosed => $"“{problem.Detail}” is not closed; add what ends it.",
             CssProblemKind.UnknownPart =>
-                $"“{problem.Detail}” is no part of a listing. {(problem.Suggestion is { } part ? $"Did you mean {part}?" : $"The parts are {string.Join(", ", PartCss.Parts.Keys)}.")}",
+                $"“{problem.Detail}” is not a listing part. {(problem.Suggestion is { } part ? $"Did you mean {part}?" : $"The parts are {string.Join(", ", PartCss.Parts.Keys)}.")}",
             CssProblemKind.RuleNotTaken =>
                 $"“{problem.Detail}” cannot be used here; @media, @container and @supports can.",
             CssProblemKind.NoDeclaration => $"“{problem.Detail}” needs a name, a colon and a value.",
@@ -20,6 +20,6 @@ internal static class CssWords
                 $"“{problem.Detail}”: no such property.{(problem.Suggestion is { } name ? $" Did you mean {name}?" : string.Empty)}",
             CssProblemKind.BadValue => $"“{problem.Detail}”: the value does not fit.",
             _ =>
-                $"“{problem.Detail}” would reach outside the listing, so it is left out. Pictures need an https:// address.",
+                $"“{problem.Detail}” could affect the rest of the page and was ignored. Pictures need an https:// address.",
         };
 }

@@ -13,9 +13,9 @@ internal sealed class LookRequestValidator : AbstractValidator<LookRequest>
     {
         RuleFor(look => look.Name)
             .NotEmpty()
-            .WithMessage("Give the look a name.")
+            .WithMessage("Enter a name.")
             .MaximumLength(100)
-            .WithMessage("Keep the name under 100 characters.");
+            .WithMessage("Use at most 100 characters.");
         RuleFor(look => look.Definition).NotNull().SetValidator(new LookValidator());
     }
 }
@@ -49,17 +49,17 @@ internal sealed class LookValidator : AbstractValidator<ListingLook>
         RuleFor(look => look.GapDown).InclusiveBetween(0, 120).WithMessage("Choose a gap up to 120 px.");
         RuleFor(look => look.Border).InclusiveBetween(0, 20).WithMessage("Choose a border up to 20 px.");
         RuleFor(look => look.Radius).InclusiveBetween(0, 60).WithMessage("Choose a radius up to 60 px.");
-        RuleFor(look => look.Css).MaximumLength(PartCss.MaxLength).WithMessage("Keep the CSS under 20,000 characters.");
+        RuleFor(look => look.Css).MaximumLength(PartCss.MaxLength).WithMessage("Use at most 20,000 characters.");
         RuleFor(look => look.SeparatorPicture)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the picture's whole address, starting with https://.");
+            .WithMessage("Enter the picture’s full address, starting with https://.");
     }
 }
 
 /// <summary>Rules for colours.</summary>
 internal sealed class ColoursValidator : AbstractValidator<LookColours>
 {
-    private const string NoColour = "This is no colour; write a code such as #1f6f6b, or leave it empty.";
+    private const string NoColour = "Not a valid colour. Enter a code such as #1f6f6b, or leave it empty.";
 
     public ColoursValidator()
     {
@@ -82,7 +82,7 @@ internal sealed class TypeValidator : AbstractValidator<PartType>
     {
         RuleFor(type => type.Family)
             .MaximumLength(300)
-            .WithMessage("Keep the families under 300 characters.")
+            .WithMessage("Use at most 300 characters.")
             .Must(family => string.IsNullOrWhiteSpace(family) || FontFamilies.Clean(family) is not null)
             .WithMessage("Write font families with commas between them, such as Georgia, serif.");
         RuleFor(type => type.Size)

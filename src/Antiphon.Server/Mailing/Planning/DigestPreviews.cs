@@ -30,7 +30,7 @@ internal sealed class DigestPreviews(
 )
 {
     /// <summary>Said where a site has no post to show.</summary>
-    public const string NothingYet = "There is no published post this digest chooses. Publish one, or choose more.";
+    public const string NothingYet = "No published posts match. Publish one or widen the selection.";
 
     private const int MostExamples = 3;
     private const int MostRead = 200;
@@ -167,7 +167,7 @@ internal sealed class DigestPreviews(
         catch (Exception failure)
             when (failure is not OperationCanceledException || !cancellation.IsCancellationRequested)
         {
-            return (null, $"The mail server did not take it: {failure.Message}");
+            return (null, $"The email server rejected it: {failure.Message}");
         }
     }
 

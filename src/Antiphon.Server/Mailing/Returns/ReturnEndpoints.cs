@@ -63,7 +63,7 @@ internal static class ReturnEndpoints
             }
             catch (FormatException)
             {
-                return FieldProblem.For("returns", "This is no mail. Send the report as it came, or JSON.");
+                return FieldProblem.For("returns", "This is not an email. Send the report as it came, or JSON.");
             }
         }
 

@@ -231,8 +231,8 @@ internal sealed class DeliveryWorker(
     }
 
     private string? Refusal(Subscriber subscriber) =>
-        subscriber.LeftAt is not null ? "The subscriber left before it was sent."
-        : subscriber.Suppressed is not null ? "The address takes no mail any more."
+        subscriber.LeftAt is not null ? "Unsubscribed before sending."
+        : subscriber.Suppressed is not null ? "The address has bounced."
         : subscriber.PausedUntil > Tools.Clock.GetUtcNow() ? "The subscriber paused the mails before it was sent."
         : null;
 }

@@ -43,7 +43,7 @@ internal static class SiteAccess
     private static IResult Refusal(SiteRight needed) =>
         TypedResults.Problem(
             $"Ask an owner of the site for the role of {RoleNames.Of(SiteRights.RolesWith(needed)[^1])}.",
-            title: "Your role does not reach this far.",
+            title: "You do not have permission for this.",
             statusCode: StatusCodes.Status403Forbidden
         );
 }

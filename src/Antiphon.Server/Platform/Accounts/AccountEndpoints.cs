@@ -83,8 +83,8 @@ internal static class AccountEndpoints
 
         if (await pace.CheckAsync(request.Mail, request.Password, from) is not { } person)
             return TypedResults.Problem(
-                "Check both; passwords tell small and capital letters apart.",
-                title: "Mail address and password do not go together.",
+                "Check both. Passwords are case-sensitive.",
+                title: "Email address or password is incorrect.",
                 statusCode: StatusCodes.Status401Unauthorized,
                 type: "wrong-password"
             );
@@ -109,7 +109,7 @@ internal static class AccountEndpoints
         if (!await database.Users.AnyAsync() && !key.Fits(request.Key))
             return FieldProblem.For(
                 "key",
-                "This is not the set-up key. It stands in the log of the server, and in the file setup-key in its data folder."
+                "This is not the set-up key. You find it in the log of the server, and in the file setup-key in its data folder."
             );
         // SQLite lets one transaction write at a time, and this one writes first: of several at once, one finds nobody.
         await using var transaction = await database.Database.BeginTransactionAsync();

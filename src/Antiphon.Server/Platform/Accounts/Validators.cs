@@ -17,10 +17,7 @@ internal sealed class SetupValidator : AbstractValidator<SetupRequest>
 {
     public SetupValidator()
     {
-        RuleFor(request => request.Name)
-            .NotEmpty()
-            .WithMessage("Enter your name, as colleagues know you.")
-            .MaximumLength(100);
+        RuleFor(request => request.Name).NotEmpty().WithMessage("Enter your name.").MaximumLength(100);
         RuleFor(request => request.Mail)
             .EmailAddress()
             .WithMessage("Enter a mail address such as name@site.example.")
@@ -33,7 +30,7 @@ internal sealed class SetupValidator : AbstractValidator<SetupRequest>
         RuleFor(request => request.Key)
             .NotEmpty()
             .WithMessage(
-                "Enter the set-up key. It stands in the log of the server, and in the file setup-key in its data folder."
+                "Enter the set-up key. You find it in the log of the server, and in the file setup-key in its data folder."
             );
     }
 }
@@ -42,5 +39,5 @@ internal sealed class SetupValidator : AbstractValidator<SetupRequest>
 internal sealed class NewTokenValidator : AbstractValidator<NewTokenRequest>
 {
     public NewTokenValidator() =>
-        RuleFor(request => request.Name).NotEmpty().WithMessage("Say what the token is for.").MaximumLength(100);
+        RuleFor(request => request.Name).NotEmpty().WithMessage("Enter a token name.").MaximumLength(100);
 }

@@ -26,7 +26,7 @@ internal static class AntiforgeryGate
                 await TypedResults
                     .Problem(
                         "Load the page again, or send a personal token in the Authorization header.",
-                        title: "The request does not come from this workplace.",
+                        title: "Your session has expired. Reload the page.",
                         statusCode: StatusCodes.Status400BadRequest,
                         type: "antiforgery"
                     )

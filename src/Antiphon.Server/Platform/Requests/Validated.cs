@@ -17,6 +17,6 @@ internal sealed class Validated<T> : IEndpointFilter
         var errors = result
             .Errors.GroupBy(error => FieldProblem.FieldName(error.PropertyName))
             .ToDictionary(group => group.Key, group => group.Select(error => error.ErrorMessage).ToArray());
-        return TypedResults.ValidationProblem(errors, title: "Some fields need another look.");
+        return TypedResults.ValidationProblem(errors, title: "Please check the highlighted fields.");
     }
 }

@@ -65,7 +65,7 @@ internal static class CardEndpoints
     )
     {
         if (!LinkResolver.IsWeb(request.Address))
-            return FieldProblem.For("address", "Enter the whole address, starting with https://.");
+            return FieldProblem.For("address", "Enter the full address, starting with https://.");
         var fetched = await client.GetPageAsync(new Uri(request.Address), cancellation);
         if (fetched.Problem is { } problem)
             return FieldProblem.For("address", FetchWords.For(problem, fetched.Detail));

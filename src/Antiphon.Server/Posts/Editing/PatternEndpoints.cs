@@ -117,14 +117,14 @@ internal sealed class PatternValidator : AbstractValidator<PatternRequest>
     {
         RuleFor(pattern => pattern.Name)
             .NotEmpty()
-            .WithMessage("Give the pattern a name, such as Observing report.")
+            .WithMessage("Enter a name, such as Observing report.")
             .MaximumLength(80)
-            .WithMessage("Keep the name under 80 characters.");
-        RuleFor(pattern => pattern.Title).MaximumLength(300).WithMessage("Keep the title under 300 characters.");
+            .WithMessage("Use at most 80 characters.");
+        RuleFor(pattern => pattern.Title).MaximumLength(300).WithMessage("Use at most 300 characters.");
         RuleFor(pattern => pattern.BodyHtml)
             .NotEmpty()
             .WithMessage("Write something that posts can start from.")
             .MaximumLength(200_000)
-            .WithMessage("Keep a pattern under 200,000 characters.");
+            .WithMessage("Use at most 200,000 characters.");
     }
 }

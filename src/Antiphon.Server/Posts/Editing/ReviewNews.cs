@@ -15,8 +15,8 @@ internal sealed class ReviewNews(AntiphonContext database, NoticeBoard board)
     {
         var notice = Notice(
             post,
-            $"{await database.NameOfAsync(by, cancellation)} asks for a look at “{post.Title}”",
-            post.ReviewNote ?? "No word was left with it."
+            $"{await database.NameOfAsync(by, cancellation)} asks you to review “{post.Title}”",
+            post.ReviewNote ?? "No message."
         );
         if (post.ReviewerId is { } reviewer)
             await board.AddForAsync(database, notice, [reviewer], cancellation);
@@ -53,7 +53,7 @@ internal sealed class ReviewNews(AntiphonContext database, NoticeBoard board)
             Notice(
                 post,
                 $"{await database.NameOfAsync(by, cancellation)} passed “{post.Title}” back",
-                text.Length == 0 ? "No word was left with it." : text
+                text.Length == 0 ? "No message." : text
             ),
             writers,
             cancellation

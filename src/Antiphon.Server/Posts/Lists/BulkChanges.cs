@@ -117,7 +117,7 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
         }
 
         change.UndoneAt = clock.GetUtcNow();
-        await acts.AddAsync(site, person, $"took a change to {back} posts back", null, cancellation);
+        await acts.AddAsync(site, person, $"undid a change to {back} posts", null, cancellation);
         await database.SaveChangesAsync(cancellation);
         return new BulkUndone(back, change.Before.Count - back);
     }
@@ -208,7 +208,7 @@ internal sealed class BulkChanges(AntiphonContext database, ActRecord acts, Time
             BulkKind.Featured => $"{(request.IsOn ? "featured" : "no longer features")} {count} posts",
             BulkKind.Status => $"made {count} posts {request.Status!.Value.ToString().ToLowerInvariant()}",
             BulkKind.Delete => $"put {count} posts into the bin",
-            _ => $"took {count} posts out of the bin",
+            _ => $"restored {count} posts",
         };
     }
 }

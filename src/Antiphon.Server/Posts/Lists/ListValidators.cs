@@ -10,19 +10,17 @@ internal sealed class QuickEditValidator : AbstractValidator<QuickEdit>
     {
         RuleFor(row => row.Title)
             .NotEmpty()
-            .WithMessage("Give the post a title.")
+            .WithMessage("Enter a title.")
             .MaximumLength(300)
-            .WithMessage("Keep the title under 300 characters.");
-        RuleFor(row => row.Slug)
-            .MaximumLength(Slug.MaxLength * 2)
-            .WithMessage("Keep the address under 160 characters.");
+            .WithMessage("Use at most 300 characters.");
+        RuleFor(row => row.Slug).MaximumLength(Slug.MaxLength * 2).WithMessage("Use at most 160 characters.");
         RuleFor(row => row.Author).MaximumLength(100);
         RuleFor(row => row.Category).MaximumLength(100);
         RuleFor(row => row.Tags)
             .NotNull()
             .Must(tags => tags is null || tags.Count <= 30)
-            .WithMessage("Give at most 30 tags.");
-        RuleForEach(row => row.Tags).MaximumLength(60).WithMessage("Keep each tag under 60 characters.");
+            .WithMessage("Use at most 30 tags.");
+        RuleForEach(row => row.Tags).MaximumLength(60).WithMessage("Use at most 60 characters for each tag.");
     }
 }
 

@@ -133,7 +133,7 @@ internal static class TermEndpoints
             string.IsNullOrWhiteSpace(request.Above) ? null : request.Above.Trim()
         );
         if (name.Length is 0 or > LongestName)
-            return FieldProblem.For("name", "Give the category a name of up to 100 characters.");
+            return FieldProblem.For("name", "Enter a name of at most 100 characters.");
         var all = await database.Categories.Where(category => category.SiteId == site).ToListAsync(cancellation);
         if (
             new CategoryTree(all.Select(category => new CategoryNode(category.Name, category.Above))).WouldCircle(
@@ -143,10 +143,10 @@ internal static class TermEndpoints
         )
             return FieldProblem.For(
                 "above",
-                $"“{above}” stands below “{name}” already; a category cannot stand below itself."
+                $"“{above}” is already below “{name}”; a category cannot be its own parent."
             );
         if (request.Description?.Length > 1000)
-            return FieldProblem.For("description", "Keep the description under 1,000 characters.");
+            return FieldProblem.For("description", "Use at most 1,000 characters.");
         var kept = all.Find(category => string.Equals(category.Name, name, StringComparison.OrdinalIgnoreCase));
         if (kept is null)
             database.Categories.Add(kept = new Category { SiteId = site, Name = name });
@@ -167,11 +167,11 @@ internal static class TermEndpoints
     {
         var name = request.Name?.Trim() ?? string.Empty;
         if (name.Length is 0 or > LongestName)
-            return FieldProblem.For("name", "Give the author a name of up to 100 characters.");
+            return FieldProblem.For("name", "Enter a name of at most 100 characters.");
         if (request.About?.Length > 2000)
             return FieldProblem.For("about", "Keep what is said about the author under 2,000 characters.");
         if (!string.IsNullOrWhiteSpace(request.Link) && !LinkResolver.IsWeb(request.Link))
-            return FieldProblem.For("link", "Enter the whole address, starting with https://.");
+            return FieldProblem.For("link", "Enter the full address, starting with https://.");
         if (!string.IsNullOrWhiteSpace(request.PictureAddress) && !LinkResolver.IsWeb(request.PictureAddress))
             return FieldProblem.For("pictureAddress", "Choose a picture from the library.");
         var kept = (await database.Authors.Where(author => author.SiteId == site).ToListAsync(cancellation)).Find(
@@ -199,7 +199,7 @@ internal static class TermEndpoints
         if (string.IsNullOrWhiteSpace(request.Name))
             return FieldProblem.For("name", "Choose what to rename.");
         if (request.To?.Trim().Length > LongestName)
-            return FieldProblem.For("to", "Keep the name under 100 characters.");
+            return FieldProblem.For("to", "Use at most 100 characters.");
         return TypedResults.Ok(
             await renaming.RenameAsync(
                 site,

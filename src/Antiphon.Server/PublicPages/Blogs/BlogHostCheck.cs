@@ -39,11 +39,11 @@ internal sealed class BlogHostCheck(
     private static string? TroubleOf(Blog blog, Fetched fetched)
     {
         if (fetched.Problem is { } problem)
-            return $"{FetchWords.For(problem, fetched.Detail)} Have whoever keeps your domain point {blog.HostName} at this server (a CNAME or A record), wait until that has spread, and look again.";
+            return $"{FetchWords.For(problem, fetched.Detail)} Ask your domain provider to point {blog.HostName} to this server (CNAME or A record), wait until the change has spread, then check again.";
         return
             Encoding.UTF8.GetString(fetched.Bytes).Contains(MarkOf(blog), StringComparison.Ordinal)
             && fetched.Address.Host == blog.HostName
             ? null
-            : $"{blog.HostName} answers, but not with the pages of this blog. It leads to another server, or something between does not pass the host name on.";
+            : $"{blog.HostName} answers, but not with the pages of this blog. It points to another server, or a proxy does not forward the host name.";
     }
 }

@@ -48,14 +48,12 @@ internal sealed class PagesValidator : AbstractValidator<PagesRequest>
         RuleFor(pages => pages.HostName)
             .Must(name => string.IsNullOrWhiteSpace(name) || HostName.Parse(name) is not null)
             .WithMessage("Enter a host name such as blog.quillmoor.example, without a path.");
-        RuleFor(pages => pages.SearchDescription)
-            .MaximumLength(500)
-            .WithMessage("Keep the description under 500 characters.");
-        RuleFor(pages => pages.Look).NotNull().WithMessage("Say how the pages look.");
+        RuleFor(pages => pages.SearchDescription).MaximumLength(500).WithMessage("Use at most 500 characters.");
+        RuleFor(pages => pages.Look).NotNull().WithMessage("Choose how the pages look.");
         RuleFor(pages => pages.Look.Measure)
             .InclusiveBetween(PageLook.LeastMeasure, PageLook.MostMeasure)
             .WithMessage($"Choose a width from {PageLook.LeastMeasure} to {PageLook.MostMeasure}.");
-        RuleFor(pages => pages.Look.Byline).NotNull().WithMessage("Give the parts of the byline, or an empty list.");
+        RuleFor(pages => pages.Look.Byline).NotNull().WithMessage("Choose the parts of the byline, or none.");
         RuleForEach(pages => pages.Look.Byline).IsInEnum();
         RuleFor(pages => pages.Look.Colours).NotNull().SetValidator(new ColoursValidator());
         RuleFor(pages => pages.Look.DarkColours).NotNull().SetValidator(new ColoursValidator());

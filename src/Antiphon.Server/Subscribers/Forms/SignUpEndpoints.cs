@@ -148,12 +148,12 @@ internal static class SignUpEndpoints
     )
     {
         if (string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > LongestName)
-            return ("name", $"Give the form a name of at most {LongestName} characters.");
+            return ("name", $"Enter a name of at most {LongestName} characters.");
         if (
             request.LookId is { } look
             && !await database.Looks.AnyAsync(row => row.Id == look && row.SiteId == site, cancellation)
         )
-            return ("lookId", "There is no such look any more. Choose another.");
+            return ("lookId", "This look no longer exists. Choose another.");
         return request.Settings.Problem();
     }
 

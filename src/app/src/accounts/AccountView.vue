@@ -21,23 +21,23 @@ async function make(): Promise<void> {
 
 async function revoke(token: Schemas['TokenView']): Promise<void> {
   await run(() => take(api.DELETE('/api/tokens/{token}', { params: { path: { token: token.id } } })))
-  say(`The token “${token.name}” no longer works.`)
+  say(`Token “${token.name}” revoked.`)
   await queries.invalidateQueries({ queryKey: ['tokens'] })
 }
 </script>
 
 <template>
-  <PageTitle title="Tokens for scripts"
-    ><template #state>A script sends one as “Authorization: Bearer …” and may do what you may do.</template></PageTitle
+  <PageTitle title="API tokens"
+    ><template #state>Programs sign in with a token. A token has the same permissions as you.</template></PageTitle
   >
   <div class="work">
     <form class="row make" novalidate @submit.prevent="make">
-      <v-text-field v-model="name" label="What is the token for?" :error-messages="fields.name" />
-      <v-btn type="submit" :loading="running">Make a token</v-btn>
+      <v-text-field v-model="name" label="Token name" :error-messages="fields.name" />
+      <v-btn type="submit" :loading="running">Create token</v-btn>
     </form>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div v-if="made" class="hint">
-      Copy the token for “{{ made.name }}” now; it is shown this once.
+      Copy the token “{{ made.name }}” now. You won’t be able to see it again.
       <div class="row">
         <code>{{ made.token }}</code><CopyButton :text="made.token" label="Copy the token" />
       </div>
@@ -45,8 +45,8 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
     <table v-if="tokens?.length" class="ruled">
       <thead>
         <tr>
-          <th>For</th>
-          <th>Made</th>
+          <th>Name</th>
+          <th>Created</th>
           <th>Last used</th>
           <th />
         </tr>
@@ -60,7 +60,7 @@ async function revoke(token: Schemas['TokenView']): Promise<void> {
         </tr>
       </tbody>
     </table>
-    <p v-else class="soft">You have no tokens.</p>
+    <p v-else class="soft">No tokens yet. Create one for a script or another program.</p>
   </div>
 </template>
 

@@ -20,10 +20,10 @@ const { data, error, isPending } = useQuery({
 })
 const sentence = computed(() =>
   data.value
-    ? `${data.value.by ?? 'Somebody'} asks you to join as ${roleName(data.value.role)}, with the address ${data.value.mail}.`
+    ? `${data.value.by ?? 'Someone'} invited you to join as ${roleName(data.value.role)}, using ${data.value.mail}.`
     : error.value
       ? 'It was cancelled, used already, or is older than two weeks. Ask whoever sent it for a new one.'
-      : 'Looking at the invitation …',
+      : 'Loading invitation …',
 )
 
 async function join(): Promise<void> {
@@ -42,10 +42,10 @@ async function join(): Promise<void> {
 
 <template>
   <AloneView
-    :title="data ? `The team of ${data.siteName}` : error ? 'This invitation is over' : 'An invitation'"
+    :title="data ? `The team of ${data.siteName}` : error ? 'This invitation is no longer valid' : 'An invitation'"
     :sentence="sentence"
   >
-    <p v-if="isPending" class="waiting" role="status">One moment …</p>
+    <p v-if="isPending" class="waiting" role="status">Loading …</p>
     <form v-else-if="data" class="form narrow" novalidate @submit.prevent="join">
       <v-text-field
         v-if="!data.hasAccount"
@@ -58,11 +58,11 @@ async function join(): Promise<void> {
       />
       <v-text-field
         v-model="you.password"
-        :label="data.hasAccount ? 'Password of your account' : 'A password'"
+        :label="data.hasAccount ? 'Password of your account' : 'Choose a password'"
         type="password"
         name="password"
         :autocomplete="data.hasAccount ? 'current-password' : 'new-password'"
-        :hint="data.hasAccount ? undefined : 'At least ten characters; a short sentence is easiest to keep in mind.'"
+        :hint="data.hasAccount ? undefined : 'At least ten characters. A short sentence is easy to remember.'"
         persistent-hint
         :error-messages="fields.password"
       />

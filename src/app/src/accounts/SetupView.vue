@@ -26,7 +26,7 @@ async function setUp(): Promise<void> {
 
 <template>
   <AloneView
-    title="Make the first account"
+    title="Create the owner account"
     sentence="This installation is new. Whoever creates the first account becomes its owner."
   >
     <form class="form narrow" novalidate @submit.prevent="setUp">
@@ -40,7 +40,7 @@ async function setUp(): Promise<void> {
       />
       <v-text-field
         v-model="owner.mail"
-        label="Mail address"
+        label="Email address"
         type="email"
         name="mail"
         autocomplete="username"
@@ -66,7 +66,7 @@ async function setUp(): Promise<void> {
         :error-messages="fields.key"
       />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" :loading="running" block>Make the account</v-btn>
+      <v-btn type="submit" :loading="running" block>Create account</v-btn>
     </form>
   </AloneView>
 </template>

@@ -21,11 +21,11 @@ async function signIn(): Promise<void> {
 </script>
 
 <template>
-  <AloneView title="Sign in" sentence="Your blog, and everywhere it shows.">
+  <AloneView title="Sign in">
     <form class="form narrow" novalidate @submit.prevent="signIn">
       <v-text-field
         v-model="mail"
-        label="Mail address"
+        label="Email address"
         type="email"
         name="mail"
         autocomplete="username"

@@ -10,14 +10,14 @@ const emit = defineEmits<{ choose: [] }>()
 <template>
   <article class="candidate">
     <div>
-      <h3>{{ props.candidate.title ?? 'Feed without a title' }}</h3>
+      <h3>{{ props.candidate.title ?? 'Untitled feed' }}</h3>
       <p class="address">{{ props.candidate.address }}</p>
       <p class="soft small">
         {{ feedFormats[props.candidate.format ?? 'rss'] }} {{ props.candidate.version }} ·
         {{ counted(props.candidate.entries, 'entry', 'entries') }} · newest
         <WhenText :at="props.candidate.newest" />
       </p>
-      <p class="small why">Why here: {{ props.candidate.reason }}.</p>
+      <p class="small why">Why this feed: {{ props.candidate.reason }}.</p>
       <ul>
         <li v-for="title in props.candidate.latest" :key="title" class="t">{{ title }}</li>
       </ul>
@@ -28,8 +28,8 @@ const emit = defineEmits<{ choose: [] }>()
       }}</span>
       <v-btn :loading="props.busy" @click="emit('choose')">Follow this feed</v-btn>
       <p v-if="props.candidate.errors" class="small soft">
-        {{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}; what can be
-        read is read.
+        {{ counted(props.candidate.errors, 'error') }}, {{ counted(props.candidate.warnings, 'warning') }}. The readable
+        entries will be used.
       </p>
     </div>
   </article>

@@ -9,6 +9,7 @@ import CandidateCard from './CandidateCard.vue'
 const { id } = useSite()
 const way = useQueryValue('way')
 const address = ref('')
+const example = 'https://blog.example/'
 const found = ref<Schemas['DiscoverView'] | null>(null)
 const connected = ref<Schemas['BlogView'] | null>(null)
 const chosen = ref('')
@@ -81,24 +82,24 @@ async function list(): Promise<void> {
 
 <template>
   <PageTitle title="Connect a blog"
-    ><template #state>Follow one that lives elsewhere, or start one that is written here.</template></PageTitle
+    ><template #state>Follow an existing blog, or start a new one here.</template></PageTitle
   >
   <div class="work">
     <div class="pills mb-4">
-      <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">It lives elsewhere</button
-      ><button class="pill" :class="{ on: way === 'write' }" @click="way = 'write'">Write it here</button>
+      <button class="pill" :class="{ on: way !== 'write' }" @click="way = ''">I have a blog</button
+      ><button class="pill" :class="{ on: way === 'write' }" @click="way = 'write'">Start a new blog</button>
     </div>
     <template v-if="way !== 'write'">
       <form class="look" novalidate @submit.prevent="look">
         <v-text-field
           v-model="address"
-          label="Any address of the blog"
-          placeholder="its home page, a post, or the feed itself"
+          label="Blog, post or feed address"
+          :placeholder="example"
           name="address"
           autofocus
           :error-messages="act.fields.value.address"
         />
-        <v-btn type="submit" height="48" :loading="act.running.value && !found">Find its feed</v-btn>
+        <v-btn type="submit" height="48" :loading="act.running.value && !found">Find feed</v-btn>
       </form>
       <p v-if="act.running.value && !found && !connected" class="waiting" role="status">
         Looking for feeds at this address …
@@ -111,7 +112,7 @@ async function list(): Promise<void> {
           {{
             found.candidates.length === 1
               ? 'One feed found'
-              : `${found.candidates.length} feeds found, the likeliest first`
+              : `${found.candidates.length} feeds found, best match first`
           }}
         </h2>
         <CandidateCard
@@ -124,10 +125,10 @@ async function list(): Promise<void> {
       </section>
       <section v-if="connected" class="hint done">
         <h2>“{{ connected.name }}” is connected</h2>
-        <p>{{ counted(connected.posts, 'post') }} read; new ones follow by themselves.</p>
+        <p>{{ counted(connected.posts, 'post') }} imported. New posts are added automatically.</p>
         <div class="row mt-3">
-          <v-btn :loading="act.running.value" @click="list">Make a listing of it</v-btn
-          ><v-btn variant="outlined" :to="`/s/${id}`">To Coverage</v-btn>
+          <v-btn :loading="act.running.value" @click="list">Create a listing</v-btn
+          ><v-btn variant="outlined" :to="`/s/${id}`">Go to Coverage</v-btn>
         </div>
       </section>
     </template>
@@ -141,12 +142,12 @@ async function list(): Promise<void> {
       />
       <v-textarea
         v-model="blog.description"
-        label="What is it about? (one sentence)"
+        label="Description"
         rows="2"
         :error-messages="act.fields.value.description"
       />
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <div><v-btn type="submit" :loading="act.running.value">Start the blog</v-btn></div>
+      <div><v-btn type="submit" :loading="act.running.value">Create blog</v-btn></div>
     </form>
   </div>
 </template>

@@ -33,14 +33,14 @@ async function look(): Promise<void> {
 </script>
 
 <template>
-  <QuestionPart title="Where are they?" :answer="answer">
+  <QuestionPart title="Web address" :answer="answer">
     <div class="lines">
       <p class="where">
         <code>{{ props.stored.address }}</code> <CopyButton :text="props.stored.address" label="Copy the address" />
       </p>
       <v-text-field
         v-model="draft.hostName"
-        label="Host name of its own, such as blog.quillmoor.example"
+        label="Custom domain"
         density="compact"
         clearable
         spellcheck="false"
@@ -48,15 +48,15 @@ async function look(): Promise<void> {
       />
       <template v-if="props.stored.hostName">
         <p class="small soft">
-          Have your domain lead {{ props.stored.hostName }} to this server: a CNAME record to {{ server }}, or whatever
-          your host asks for. Old addresses go on working.
+          Point {{ props.stored.hostName }} to this server: a CNAME record for {{ server }}, or whatever your host asks
+          for. Old addresses go on working.
         </p>
         <p class="row small">
           <v-btn variant="outlined" height="34" :loading="act.running.value" :disabled="props.changed" @click="look"
-            >Look whether it leads here</v-btn
+            >Check DNS</v-btn
           >
           <span v-if="props.stored.hostSeenAt" class="v"
-            >It does, seen <WhenText :at="props.stored.hostSeenAt" />.</span
+            >Connected, last checked <WhenText :at="props.stored.hostSeenAt" />.</span
           >
         </p>
         <p v-if="seen?.trouble || act.trouble.value" class="trouble" role="alert">
@@ -65,14 +65,14 @@ async function look(): Promise<void> {
       </template>
       <v-textarea
         v-model="draft.searchDescription"
-        label="What search engines show below its name"
+        label="Meta description"
         rows="2"
         auto-grow
         density="compact"
         :error-messages="props.fields.searchDescription"
       />
       <p class="where small">
-        <span class="soft">Map for search engines:</span> <code>{{ props.stored.sitemap }}</code>
+        <span class="soft">Sitemap:</span> <code>{{ props.stored.sitemap }}</code>
         <CopyButton :text="props.stored.sitemap" label="Copy the sitemap’s address" />
       </p>
     </div>

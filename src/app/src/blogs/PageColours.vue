@@ -38,19 +38,19 @@ const answer = computed(() => {
     ...Object.values(look.value.headingType),
     ...Object.values(look.value.textType),
   ].filter((value) => value !== null).length
-  return own ? `${own} of the site’s or your own` : 'ours'
+  return own ? `${own} customised` : 'default'
 })
 </script>
 
 <template>
-  <QuestionPart title="In which colours and type?" :answer="answer">
+  <QuestionPart title="Colours and fonts" :answer="answer">
     <div class="lines">
       <div><v-btn variant="outlined" height="34" @click="matching = true">Match my site</v-btn></div>
       <ChipChoice
         v-model="look.theme"
         label="Colours"
         :choices="[
-          ['reader', 'As the reader has it'],
+          ['reader', 'Match visitor’s setting'],
           ['light', 'Light'],
           ['dark', 'Dark'],
         ]"
@@ -77,34 +77,34 @@ const answer = computed(() => {
       />
       <v-text-field
         v-model="look.textType.family"
-        label="Font of the text"
+        label="Body font"
         density="compact"
         clearable
         :error-messages="props.fields['look.textType.family']"
       />
       <NumberLine
         v-model="look.textType.size"
-        label="Its size"
+        label="Body size (px)"
         name="text-size"
         :min="8"
         :max="96"
-        empty="usual"
+        empty="default"
         :problem="props.fields['look.textType.size']?.[0]"
       />
       <v-text-field
         v-model="look.headingType.family"
-        label="Font of titles"
+        label="Heading font"
         density="compact"
         clearable
         :error-messages="props.fields['look.headingType.family']"
       />
       <NumberLine
         v-model="look.headingType.size"
-        label="Its size"
+        label="Body size (px)"
         name="heading-size"
         :min="8"
         :max="96"
-        empty="usual"
+        empty="default"
         :problem="props.fields['look.headingType.size']?.[0]"
       />
     </div>

@@ -15,7 +15,7 @@ const parts: [Schemas['BylinePart'], string][] = [
   ['comments', 'Comments'],
 ]
 const nameOf = (part: Schemas['BylinePart']) => parts.find(([value]) => value === part)![1]
-const answer = computed(() => `${look.value.measure} wide, ${look.value.titleCentred ? 'centred' : 'at the start'}`)
+const answer = computed(() => `${look.value.measure} em wide, ${look.value.titleCentred ? 'centred' : 'left-aligned'}`)
 const byline = computed(() => look.value.byline.map((part) => nameOf(part).toLowerCase()).join(', ') || 'none')
 
 // What is switched on goes to the end; switching off and on again is how the order is changed.
@@ -26,32 +26,32 @@ function toggle(part: Schemas['BylinePart']): void {
 </script>
 
 <template>
-  <QuestionPart title="How is it set?" :answer="answer">
+  <QuestionPart title="Layout and spacing" :answer="answer">
     <div class="lines">
       <NumberLine
         v-model="look.measure"
-        label="Column of text"
+        label="Text width"
         name="measure"
         :min="26"
         :max="60"
         :problem="props.fields['look.measure']?.[0]"
-        ><span class="soft small"> × the type</span></NumberLine
+        ><span class="soft small"> em (× font size)</span></NumberLine
       >
       <ChipChoice
         v-model="look.spacing"
-        label="Room"
+        label="Spacing"
         :choices="[
-          ['close', 'Close'],
-          ['usual', 'As in books'],
-          ['airy', 'Airy'],
+          ['close', 'Compact'],
+          ['usual', 'Standard'],
+          ['airy', 'Spacious'],
         ]"
       />
-      <v-checkbox v-model="look.titleCentred" label="Title in the middle" />
-      <v-checkbox v-model="look.contents" label="Contents before posts with three headings or more" />
-      <v-checkbox v-model="look.authorBox" label="Who wrote it, at the end of every post" />
+      <v-checkbox v-model="look.titleCentred" label="Centre the title" />
+      <v-checkbox v-model="look.contents" label="Show table of contents in longer posts" />
+      <v-checkbox v-model="look.authorBox" label="Show author box at the end" />
     </div>
   </QuestionPart>
-  <QuestionPart title="What stands by the title?" :answer="byline">
+  <QuestionPart title="Byline position" :answer="byline">
     <div class="lines">
       <div class="chips" role="group" aria-label="Parts of the byline">
         <button
@@ -69,10 +69,10 @@ function toggle(part: Schemas['BylinePart']): void {
       <ChipChoice
         v-if="look.byline.length"
         v-model="look.bylinePlace"
-        label="Byline"
+        label="Byline position"
         :choices="[
           ['aboveTitle', 'Above the title'],
-          ['belowTitle', 'Below it'],
+          ['belowTitle', 'Below the title'],
           ['atEnd', 'At the end'],
         ]"
       />
@@ -82,7 +82,7 @@ function toggle(part: Schemas['BylinePart']): void {
         :choices="[
           ['belowTitle', 'Below the title'],
           ['atEnd', 'At the end'],
-          ['nowhere', 'Nowhere'],
+          ['nowhere', 'Hidden'],
         ]"
       />
     </div>

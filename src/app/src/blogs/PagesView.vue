@@ -30,16 +30,16 @@ const saving = ref(false)
 
 async function put(): Promise<void> {
   saving.value = true
-  if (await save()) say('The pages look like this now.')
+  if (await save()) say('Saved. The pages use this style now.')
   saving.value = false
 }
 </script>
 
 <template>
-  <PageTitle title="Own pages">
+  <PageTitle title="Blog pages">
     <template #state
       ><span role="status">{{
-        !draft ? '' : isChanged ? 'Not on the pages yet.' : `As readers see them.`
+        !draft ? '' : isChanged ? 'Not published yet.' : `As readers see them.`
       }}</span></template
     >
     <template #act>
@@ -51,20 +51,17 @@ async function put(): Promise<void> {
         rel="noopener"
         >Open the pages</v-btn
       >
-      <v-btn v-if="mayEdit" :disabled="!isChanged" :loading="saving" @click="put">Use this look</v-btn>
+      <v-btn v-if="mayEdit" :disabled="!isChanged" :loading="saving" @click="put">Publish changes</v-btn>
     </template>
   </PageTitle>
   <PostTabs />
   <p v-if="stored.error.value" class="work trouble" role="alert">{{ lineOf(stored.error.value) }}</p>
   <div v-else-if="all && blogs.length === 0" class="work empty">
-    <h2>No blog is written here yet</h2>
-    <p>
-      Pages of their own are for posts that are written here or brought in. Start a blog, and its pages are there at
-      once.
-    </p>
+    <h2>No blog yet</h2>
+    <p>Blog pages are for posts written here or imported. Start a blog, and its pages are there at once.</p>
     <v-btn :to="`/s/${id}/connect`">Start a blog</v-btn>
   </div>
-  <p v-else-if="!draft || !site" class="work waiting">Opening the pages …</p>
+  <p v-else-if="!draft || !site" class="work waiting">Loading …</p>
   <div v-else class="work split">
     <fieldset class="questions" :disabled="!mayEdit">
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
@@ -103,7 +100,7 @@ async function put(): Promise<void> {
             :aria-pressed="side !== 'index'"
             @click="side = ''"
           >
-            A post
+            Post page
           </button>
           <button
             type="button"
@@ -112,7 +109,7 @@ async function put(): Promise<void> {
             :aria-pressed="side === 'index'"
             @click="side = 'index'"
           >
-            The list of posts
+            Blog index
           </button>
         </span>
       </PageFrame>

@@ -77,6 +77,6 @@ export function usePages(site: () => number, blog: () => number) {
     return true
   }
 
-  onBeforeRouteLeave(() => !isChanged.value || window.confirm('The look is not on the pages yet. Leave all the same?'))
+  onBeforeRouteLeave(() => !isChanged.value || window.confirm('Leave without saving? Your changes are not published.'))
   return { draft, stored, preview, isChanged, act, save }
 }

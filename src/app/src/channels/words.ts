@@ -28,59 +28,59 @@ export const kinds: Record<
     name: 'Social network',
     does: 'A short post for each post, with its link and picture.',
     secret: 'Token',
-    address: 'Address that takes posts',
+    address: 'API address',
   },
   partner: {
     name: 'Partner site',
     does: 'The post itself, with this site named as its source.',
     secret: 'Token',
-    address: 'Address that takes posts',
+    address: 'API address',
   },
   webhook: {
     name: 'Webhook',
-    does: 'A signed message for each thing that happens, for programs.',
+    does: 'Sends a signed request to your software for each event.',
     secret: 'Secret',
-    address: 'Address that is told',
+    address: 'Endpoint address',
   },
   hub: {
     name: 'Hub',
-    does: 'Readers of your feeds learn of new posts within seconds (WebSub).',
+    does: 'Notifies feed readers of new posts within seconds (WebSub).',
     secret: null,
     address: 'Address of the hub',
   },
   pings: {
-    name: 'Pages you link to',
-    does: 'Each page a post links to is told, where it takes Webmention or Pingback.',
+    name: 'Link notifications',
+    does: 'Notifies pages you link to (Webmention or Pingback).',
     secret: null,
     address: '',
   },
 }
 
 export const whens: { value: Schemas['ChannelWhen']; title: string }[] = [
-  { value: 'atOnce', title: 'At once' },
+  { value: 'atOnce', title: 'Immediately' },
   { value: 'afterDelay', title: 'After a delay' },
   { value: 'nextSlot', title: 'In the next free slot' },
-  { value: 'afterApproval', title: 'Once somebody approves it' },
+  { value: 'afterApproval', title: 'After approval' },
 ]
 
 export const partnerWays: { value: Schemas['PartnerProtocol']; title: string }[] = [
   { value: 'micropub', title: 'Micropub' },
-  { value: 'atomPub', title: 'Atom Publishing (older sites)' },
+  { value: 'atomPub', title: 'AtomPub (older sites)' },
 ]
 
 export const extents: { value: Schemas['BodyExtent']; title: string }[] = [
-  { value: 'whole', title: 'The whole text' },
-  { value: 'excerpt', title: 'The short text and a link' },
-  { value: 'link', title: 'Title and link alone' },
+  { value: 'whole', title: 'Full post' },
+  { value: 'excerpt', title: 'Excerpt and link' },
+  { value: 'link', title: 'Title and link only' },
 ]
 
 export const events: { value: Schemas['ChannelEvent']; title: string }[] = [
   { value: 'postPublished', title: 'A post was published' },
-  { value: 'postUpdated', title: 'A post was changed' },
+  { value: 'postUpdated', title: 'Post updated' },
   { value: 'postWithdrawn', title: 'A post was withdrawn' },
-  { value: 'commentPublished', title: 'A comment became public' },
+  { value: 'commentPublished', title: 'Comment published' },
   { value: 'subscriberJoined', title: 'Somebody subscribed' },
-  { value: 'subscriberLeft', title: 'Somebody ended the mails' },
+  { value: 'subscriberLeft', title: 'Somebody unsubscribed' },
 ]
 
 /** A change of a delivery that changes nothing. */
@@ -90,15 +90,15 @@ export const acts: Record<Schemas['DeliveryAct'], string> = {
   publish: 'Publish',
   update: 'Change',
   withdraw: 'Withdraw',
-  tell: 'Tell',
+  tell: 'Notify',
 }
 
 export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = {
-  blog: 'takes other blogs',
+  blog: 'not a selected blog',
   category: 'takes other categories',
   tag: 'takes other tags',
   author: 'takes other authors',
-  notFeatured: 'takes featured posts only',
+  notFeatured: 'featured posts only',
 }
 
 /** What a short post brought, such as "3 answers, 12 likes"; empty for nothing. */
@@ -106,7 +106,7 @@ export function broughtWords(counts: Schemas['NetworkCounts']): string {
   const parts = [
     counts.answers && counted(counts.answers, 'answer'),
     counts.likes && counted(counts.likes, 'like'),
-    counts.passedOn && `passed on ${counts.passedOn === 1 ? 'once' : `${counts.passedOn} times`}`,
+    counts.passedOn && `shared ${counts.passedOn === 1 ? 'once' : `${counts.passedOn} times`}`,
   ]
   return parts.filter(Boolean).join(', ')
 }

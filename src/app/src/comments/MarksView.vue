@@ -14,9 +14,9 @@ const { data: marks, error } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/comments/marks', { params: { path: { site: id.value } } })),
 })
 const ways: Record<Schemas['MarkedBy'], string> = {
-  mail: 'mail',
+  mail: 'email',
   name: 'name',
-  place: 'network address',
+  place: 'IP address',
   network: 'network',
   host: 'links to this host',
 }
@@ -47,14 +47,14 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
       {{ error ? lineOf(error) : act.trouble.value }}
     </p>
     <p v-if="marks?.length === 0" class="empty">
-      Nobody is banned or trusted. Under <router-link class="link" :to="`/s/${id}/comments`">Deciding</router-link>, key
-      4 bans the writer of a comment and T trusts them.
+      Nobody is banned or trusted. In the <router-link class="link" :to="`/s/${id}/comments`">queue</router-link>, press
+      4 to ban or T to trust a commenter.
     </p>
     <table v-else-if="marks" class="ruled">
       <thead>
         <tr>
-          <th>Who or what</th>
-          <th>Told by</th>
+          <th>Name or address</th>
+          <th>Identified by</th>
           <th></th>
           <th class="wide">Until</th>
           <th class="wide">Since</th>
@@ -73,7 +73,7 @@ async function remove(mark: Schemas['MarkView']): Promise<void> {
             }}</span>
           </td>
           <td class="soft wide">
-            <WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>for good</template>
+            <WhenText v-if="mark.until" :at="mark.until" :zone="site?.timeZone" /><template v-else>permanent</template>
           </td>
           <td class="soft wide"><WhenText :at="mark.madeAt" :zone="site?.timeZone" /></td>
           <td>

@@ -48,7 +48,7 @@ const state = computed(() => {
     wanted.value === 'waiting' && comments.value[0]
       ? `, the oldest from ${relativeDate(comments.value[0].createdAt)}`
       : ''
-  return `${counted(total, 'comment')}${oldest}. You decided ${decidedToday.value} today.`
+  return `${counted(total, 'comment')}${oldest}. You moderated ${decidedToday.value} today.`
 })
 
 async function openAnswer(): Promise<void> {
@@ -126,7 +126,7 @@ onKeyStroke((event) => {
       <QueueChoices v-model:choice="choice" v-model:search="search" v-model:everywhere="everywhere" :site-id="id" />
     </QueuePart>
     <div class="case" :class="{ away: !isPhoneDetail }">
-      <button class="link back-to-queue" @click="isPhoneDetail = false">← The queue</button>
+      <button class="link back-to-queue" @click="isPhoneDetail = false">← Back to queue</button>
       <ConversationPart
         v-if="current"
         :site-id="current.siteId"
@@ -139,12 +139,12 @@ onKeyStroke((event) => {
         @unnote="acts.unnote"
       />
       <div v-else-if="!queue.isPending.value" class="empty clear">
-        <h2>{{ wanted === 'waiting' && !choice && !search ? 'Nothing is waiting' : 'Nothing here' }}</h2>
+        <h2>{{ wanted === 'waiting' && !choice && !search ? 'Nothing is waiting' : 'No comments' }}</h2>
         <p>
           {{
             wanted === 'waiting' && !choice && !search
-              ? 'Every comment has been decided. New ones appear here by themselves.'
-              : 'No comment fits this choice.'
+              ? 'Nothing is waiting. New comments appear here automatically.'
+              : 'No comments match this filter.'
           }}
         </p>
       </div>
@@ -164,7 +164,7 @@ onKeyStroke((event) => {
         />
         <div class="row mt-2">
           <v-btn type="submit" :loading="act.running.value">{{
-            current.standing === 'waiting' ? 'Publish and answer' : 'Answer'
+            current.standing === 'waiting' ? 'Publish and reply' : 'Reply'
           }}</v-btn><v-btn variant="text" @click="answering = false">Cancel</v-btn>
         </div>
       </form>

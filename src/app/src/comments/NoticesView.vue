@@ -32,22 +32,22 @@ watch(
   { immediate: true },
 )
 const abouts: { value: Schemas['NoticeAbout']; title: string }[] = [
-  { value: 'nothing', title: 'Nothing' },
-  { value: 'reported', title: 'What readers report' },
-  { value: 'waiting', title: 'What waits, and what readers report' },
-  { value: 'all', title: 'Every comment but spam' },
+  { value: 'nothing', title: 'No emails' },
+  { value: 'reported', title: 'Reported comments' },
+  { value: 'waiting', title: 'Waiting and reported comments' },
+  { value: 'all', title: 'All comments except spam' },
 ]
 const rhythms = [0, 1, 3, 6, 12, 24].map((hours) => ({
   value: hours,
-  title: hours === 0 ? 'At once' : hours === 1 ? 'Every hour at most' : `Every ${hours} hours at most`,
+  title: hours === 0 ? 'Immediately' : hours === 1 ? 'At most hourly' : `Every ${hours} hours at most`,
 }))
 const permission = ref(typeof Notification === 'undefined' ? 'unsupported' : Notification.permission)
 const browser = computed(
   () =>
     ({
-      granted: 'This browser tells you when something new waits.',
-      denied: 'This browser does not let us tell you; allow it in its settings for this address.',
-      unsupported: 'This browser cannot tell you.',
+      granted: 'Browser notifications are on.',
+      denied: 'Notifications are blocked. Allow them for this site in your browser settings.',
+      unsupported: 'This browser does not support notifications.',
     })[permission.value as string],
 )
 
@@ -59,7 +59,7 @@ async function save(): Promise<void> {
     quietUntil: wish.isQuiet ? `${wish.until}:00` : null,
   }
   if (!(await act.run(() => take(api.PUT('/api/sites/{site}/comments/notices', { ...path(), body }))))) return
-  say('Kept.')
+  say('Saved.')
   await queries.invalidateQueries({ queryKey: ['notice-wish'] })
 }
 
@@ -69,8 +69,8 @@ async function allow(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="What I am told">
-    <template #state>About comments on {{ site?.name }}; each site has its own.</template>
+  <PageTitle title="Notifications">
+    <template #state>Your notifications for {{ site?.name }}.</template>
     <template #act><v-btn :loading="act.running.value" @click="save">Save</v-btn></template>
   </PageTitle>
   <CommentTabs />
@@ -82,7 +82,7 @@ async function allow(): Promise<void> {
         To {{ stored.mail }}. Each comment comes with links that publish, hide or mark it as spam, on a phone and
         without signing in, after one tap.
       </p>
-      <v-select v-model="wish.about" label="What" :items="abouts" />
+      <v-select v-model="wish.about" label="Notify me about" :items="abouts" />
       <v-select
         v-model="wish.everyHours"
         label="How often"
@@ -90,13 +90,14 @@ async function allow(): Promise<void> {
         :disabled="wish.about === 'nothing'"
         :error-messages="act.fields.value.everyHours"
       />
-      <v-checkbox v-model="wish.isQuiet" label="Not in my quiet hours" :disabled="wish.about === 'nothing'" />
+      <v-checkbox v-model="wish.isQuiet" label="Pause during quiet hours" :disabled="wish.about === 'nothing'" />
       <div v-if="wish.isQuiet" class="row">
         <v-text-field v-model="wish.from" type="time" label="From" :error-messages="act.fields.value.quietFrom" />
         <v-text-field v-model="wish.until" type="time" label="Until" :error-messages="act.fields.value.quietUntil" />
       </div>
       <p v-if="wish.isQuiet" class="soft small">
-        On the clocks of the site ({{ site?.timeZone }}). What comes in between is told afterwards, in one mail.
+        In the site’s time zone ({{ site?.timeZone }}). Notifications in this period arrive together afterwards, in one
+        email.
       </p>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <p v-if="stored.lastSentAt" class="soft small">
@@ -104,10 +105,10 @@ async function allow(): Promise<void> {
       </p>
     </section>
     <section>
-      <h2 class="group">On this screen</h2>
-      <p class="mt-2">The number that waits stands in the bar above, on every screen.</p>
+      <h2 class="group">Browser notifications</h2>
+      <p class="mt-2">The number of waiting comments is always shown in the top bar.</p>
       <p v-if="browser" class="soft mt-2">{{ browser }}</p>
-      <v-btn v-else class="mt-3" variant="outlined" @click="allow">Let this browser tell me</v-btn>
+      <v-btn v-else class="mt-3" variant="outlined" @click="allow">Turn on browser notifications</v-btn>
     </section>
   </div>
 </template>

@@ -30,34 +30,33 @@ function what(deed: Schemas['DeedView']): string {
     case 'moved':
       return 'moved to another conversation'
     case 'assigned':
-      return deed.after ? `given to ${deed.after}` : 'given to nobody'
+      return deed.after ? `assigned to ${deed.after}` : 'unassigned'
     case 'withdrawn':
-      return 'taken back by its writer'
+      return 'deleted by the commenter'
     case 'erased':
-      return 'erased for good'
+      return 'deleted permanently'
   }
 }
-const ways: Record<Schemas['DeedWay'], string> = { workplace: '', mail: 'from a mail', page: 'on the page' }
-const who = (deed: Schemas['DeedView']) => [deed.personName || 'The writer', ways[deed.way]].filter(Boolean).join(', ')
+const ways: Record<Schemas['DeedWay'], string> = { workplace: '', mail: 'by email link', page: 'on the page' }
+const who = (deed: Schemas['DeedView']) =>
+  [deed.personName || 'The commenter', ways[deed.way]].filter(Boolean).join(', ')
 </script>
 
 <template>
-  <PageTitle title="Record of decisions">
-    <template #state>What was done with comments, by whom and from where.</template>
+  <PageTitle title="Moderation log">
+    <template #state>All moderation actions.</template>
   </PageTitle>
   <CommentTabs />
   <div class="work">
     <p v-if="record.error.value" class="trouble" role="alert">{{ lineOf(record.error.value) }}</p>
     <p v-else-if="record.isPending.value" class="waiting">Reading the record …</p>
-    <p v-else-if="deeds.length === 0" class="empty">
-      Nothing was decided yet. Every decision, change and move is written down here.
-    </p>
+    <p v-else-if="deeds.length === 0" class="empty">No actions yet. Every decision, edit and move is recorded here.</p>
     <table v-else class="ruled">
       <thead>
         <tr>
           <th>Comment</th>
-          <th>What</th>
-          <th>Who</th>
+          <th>Action</th>
+          <th>By</th>
           <th>When</th>
         </tr>
       </thead>
@@ -65,7 +64,7 @@ const who = (deed: Schemas['DeedView']) => [deed.personName || 'The writer', way
         <tr v-for="deed in deeds" :key="deed.id">
           <td>
             <router-link class="link" :to="`/s/${id}/comments?comment=${deed.commentId}`">{{
-              deed.author || 'Erased'
+              deed.author || 'Deleted'
             }}</router-link>
             <span class="soft"> on {{ deed.threadTitle }}</span
             ><br /><span class="small soft">{{ deed.start }}</span>

@@ -4,7 +4,7 @@ import { counted } from '../shared'
 /** Where a comment stands. */
 export const standings: Record<Schemas['CommentStanding'], string> = {
   waiting: 'Waiting',
-  public: 'Public',
+  public: 'Published',
   hidden: 'Hidden',
   spam: 'Spam',
   deleted: 'Deleted',
@@ -12,23 +12,23 @@ export const standings: Record<Schemas['CommentStanding'], string> = {
 
 /** What happens to a comment that comes in. */
 export const acts: Record<Schemas['CommentAct'], string> = {
-  publish: 'Publish it',
-  wait: 'Let it wait',
-  spam: 'Put it aside as spam',
-  refuse: 'Refuse it',
+  publish: 'Publish',
+  wait: 'Hold for moderation',
+  spam: 'Mark as spam',
+  refuse: 'Reject',
 }
 
 /** What rules look at, with the word behind their number. */
 export const conditions: Record<Schemas['RuleCondition'], { name: string; unit?: string; usual: number }> = {
-  linksAtLeast: { name: 'The text holds addresses, at least', unit: 'addresses', usual: 2 },
-  words: { name: 'It holds one of these words', usual: 0 },
-  firstTimeWriter: { name: 'The writer has nothing public yet', usual: 0 },
-  trustedWriter: { name: 'The writer has public comments, at least', unit: 'public', usual: 3 },
-  scoreAtLeast: { name: 'The filter says spam, at least', unit: '%', usual: 98 },
-  scoreBelow: { name: 'The filter says spam, less than', unit: '%', usual: 5 },
-  repeatedText: { name: 'The same text came within a day, at least', unit: 'times', usual: 3 },
-  sentWithin: { name: 'It was sent after the form was shown, within', unit: 'seconds', usual: 3 },
-  manyFromOnePlace: { name: 'From one place within an hour, at least', unit: 'comments', usual: 5 },
+  linksAtLeast: { name: 'Number of links is at least', unit: 'addresses', usual: 2 },
+  words: { name: 'Contains any of these words', usual: 0 },
+  firstTimeWriter: { name: 'Commenter has no published comments', usual: 0 },
+  trustedWriter: { name: 'Commenter’s published comments are at least', unit: 'public', usual: 3 },
+  scoreAtLeast: { name: 'Spam score is at least', unit: '%', usual: 98 },
+  scoreBelow: { name: 'Spam score is below', unit: '%', usual: 5 },
+  repeatedText: { name: 'Same text within 24 hours, at least', unit: 'times', usual: 3 },
+  sentWithin: { name: 'Sent after opening the form, within', unit: 'seconds', usual: 3 },
+  manyFromOnePlace: { name: 'Comments from one IP address per hour, at least', unit: 'comments', usual: 5 },
 }
 
 /** What a rule looks at, with its number or words in place. */
@@ -50,17 +50,17 @@ export function stepInWords(trace: Schemas['CommentTrace']): string {
   const { step, act, rule, found, facts } = trace
   if (step === 'rule' && rule) return `rule: ${ruleInWords(rule, found).toLowerCase()}`
   if (step === 'approval')
-    return act === 'wait' ? 'no rule fits, and the site lets it wait' : 'no rule fits, and the site lets it pass'
-  if (step === 'threshold') return `the filter said ${percent(facts.score ?? 0)}, more than is let pass`
+    return act === 'wait' ? 'no rule matched; held by site settings' : 'no rule matched; published by site settings'
+  if (step === 'threshold') return `spam score ${percent(facts.score ?? 0)}, above the threshold`
   if (step === 'words') return `it holds “${found ?? ''}”`
   if (step === 'ban') return `banned: ${found ?? ''}`
   return {
     rule: 'a rule',
-    trap: 'the field was filled that people do not see',
-    trust: 'the writer is trusted',
-    flood: 'it came too fast, or with too many others',
-    unconfirmed: 'the mail is not confirmed yet',
-    picture: 'it brings a picture',
+    trap: 'filled in the hidden trap field',
+    trust: 'the commenter is trusted',
+    flood: 'sent too fast or in a flood',
+    unconfirmed: 'email not confirmed yet',
+    picture: 'contains a picture',
   }[step]
 }
 
@@ -72,8 +72,8 @@ export function whyInShort(trace: Schemas['CommentTrace']): string {
       ? stepInWords(trace).replace(/^rule: /, '')
       : facts.publishedBefore === 0
         ? facts.links
-          ? 'first-time writer with a link'
-          : 'first-time writer'
+          ? 'first-time commenter with a link'
+          : 'first-time commenter'
         : facts.links
           ? counted(facts.links, 'link')
           : `${facts.publishedBefore} published before`
@@ -85,18 +85,18 @@ export function whyInShort(trace: Schemas['CommentTrace']): string {
 export const reportReasons: Record<Schemas['ReportReason'], string> = {
   advertising: 'advertising',
   hurtful: 'hurtful',
-  private: 'gives away what is private',
-  wrong: 'not true or out of place',
+  private: 'reveals private information',
+  wrong: 'false or off topic',
   other: 'something else',
 }
 
 const places: Record<Schemas['SignalKind'], string> = {
   word: 'the word',
   wordPair: 'the words',
-  piece: 'the letters',
+  piece: 'the letter sequence',
   author: 'in the name',
-  mail: 'in the mail',
-  site: 'in the writer’s address',
+  mail: 'in the email address',
+  site: 'in the commenter’s website',
   link: 'in a link',
   shape: '',
   shapePair: '',
@@ -106,30 +106,30 @@ const places: Record<Schemas['SignalKind'], string> = {
 const traits: Record<string, string> = {
   link: 'a link',
   links: 'several links',
-  markup: 'written markup',
-  site: 'an address of the writer’s own',
-  'site-path': 'that address leads deep into a site',
+  markup: 'contains HTML',
+  site: 'has a website',
+  'site-path': 'website link is a deep link',
   short: 'a short text',
   long: 'a long text',
-  'no-mail': 'no mail given',
-  'mail-is-name': 'mail and name belong together',
-  'mail-digits': 'digits in the mail',
+  'no-mail': 'no email given',
+  'mail-is-name': 'email matches name',
+  'mail-digits': 'digits in the email address',
   'name-is-one-word': 'a name of one word',
   'name-in-lower-case': 'the name in lower case',
   'name-of-many-words': 'a name of many words',
   'name-has-digit': 'digits in the name',
-  'name-in-site': 'the name stands in the writer’s address',
+  'name-in-site': 'name appears in the website',
   question: 'a question',
   shout: 'mostly capitals',
   exclaims: 'exclamation marks',
-  trick: 'letters in disguise',
-  'other-script': 'another script',
+  trick: 'look-alike characters',
+  'other-script': 'different writing system',
   number: 'a long number',
   'no-capital': 'no capitals',
   length: 'the length',
   words: 'the number of words',
   addresses: 'the number of links',
-  'address-share': 'links against words',
+  'address-share': 'ratio of links to words',
   'word-length': 'the length of words',
   capitals: 'the share of capitals',
   digits: 'the share of digits',
@@ -137,9 +137,9 @@ const traits: Record<string, string> = {
   exclamations: 'the exclamation marks',
   questions: 'the question marks',
   lines: 'the lines',
-  pictures: 'the small pictures',
+  pictures: 'emoji',
   'other-letters': 'letters of other scripts',
-  money: 'signs of money',
+  money: 'currency signs',
   'like-none': 'like no earlier comment',
   'like-genuine': 'like an earlier good comment',
   'like-genuine-by-another': 'like an earlier good comment of somebody else',

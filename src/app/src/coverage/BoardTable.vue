@@ -22,7 +22,7 @@ const starts = computed(
 const byline = (row: Schemas['CoverageRow']) =>
   [
     row.publishedAt ? relativeDate(row.publishedAt) : '',
-    row.writtenHere ? row.author : `followed from ${row.blogName}`,
+    row.writtenHere ? row.author : `from ${row.blogName} (followed)`,
     row.writtenHere ? (row.category ?? row.blogName) : '',
   ]
     .filter(Boolean)

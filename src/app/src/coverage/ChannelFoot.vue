@@ -44,7 +44,7 @@ async function send(): Promise<void> {
         >Open the delivery</v-btn
       >
       <v-btn v-else-if="props.isPublic && props.mayEdit" size="small" :loading="act.running.value" @click="send"
-        >Send it there now</v-btn
+        >Send now</v-btn
       >
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

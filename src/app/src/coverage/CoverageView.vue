@@ -20,11 +20,11 @@ const show = computed(() => (filter.value === 'off' || filter.value === 'due' ? 
 const { scroller, board, lines, rows, total, error, isPending } = useBoardWindow(id, blog, show)
 const state = computed(() => {
   if (!board.value) return ''
-  const start = `${counted(board.value.totalPosts, 'post')} in ${counted(board.value.places.length, 'place')}.`
-  if (board.value.off) return `${start} Something is off with ${counted(board.value.off, 'post')}.`
+  const start = `${counted(board.value.totalPosts, 'post')}, ${counted(board.value.places.length, 'destination')}.`
+  if (board.value.off) return `${start} ${counted(board.value.off, 'post needs', 'posts need')} attention.`
   return board.value.due
-    ? `${start} ${counted(board.value.due, 'post')} due somewhere.`
-    : `${start} Everything is where it should be.`
+    ? `${start} ${counted(board.value.due, 'post')} pending.`
+    : `${start} All posts are up to date.`
 })
 const picked = computed(() => {
   const [post, place] = cell.value.split('.')
@@ -33,11 +33,13 @@ const picked = computed(() => {
   return row && index >= 0 ? { row, place: board.value!.places[index]!, cell: row.cells[index]! } : null
 })
 const pills = computed(() => [
-  { value: '', name: 'Everything' },
+  { value: '', name: 'All' },
   ...(board.value?.off || show.value === 'off'
-    ? [{ value: 'off', name: `Something is off · ${board.value?.off ?? '…'}` }]
+    ? [{ value: 'off', name: `Needs attention · ${board.value?.off ?? '…'}` }]
     : []),
-  ...(board.value?.due || show.value === 'due' ? [{ value: 'due', name: `Due · ${board.value?.due ?? '…'}` }] : []),
+  ...(board.value?.due || show.value === 'due'
+    ? [{ value: 'due', name: `Scheduled · ${board.value?.due ?? '…'}` }]
+    : []),
   ...(blogs.value ?? []).map((one) => ({ value: `blog-${one.id}`, name: one.name })),
 ])
 </script>
@@ -54,12 +56,12 @@ const pills = computed(() => [
   <div v-if="error" class="work">
     <p class="trouble" role="alert">{{ lineOf(error) }}</p>
   </div>
-  <p v-else-if="isPending" class="work waiting">Looking where everything is …</p>
+  <p v-else-if="isPending" class="work waiting">Loading …</p>
   <div v-else-if="board && board.totalPosts === 0" class="work empty">
     <h2>Nothing to show yet</h2>
     <p>
-      Connect the blog you have, or write a first post here. Then this board shows where each post appears, and why not
-      elsewhere.
+      Connect the blog you have, or write a first post here. This board then shows where each post appears, and why it
+      is missing elsewhere.
     </p>
     <v-btn :to="`/s/${id}/connect`">Connect a blog</v-btn>
   </div>
@@ -91,7 +93,7 @@ const pills = computed(() => [
           :picked="cell"
           @pick="cell = $event"
         />
-        <p v-if="total === 0" class="waiting">Nothing here: all is well.</p>
+        <p v-if="total === 0" class="waiting">Nothing to do.</p>
       </div>
       <ReasonPanel v-if="picked" :key="cell" :site-id="id" :may-edit="mayEdit" v-bind="picked" @close="cell = ''" />
     </div>

@@ -36,7 +36,7 @@ const headline = computed(
 </script>
 
 <template>
-  <aside aria-label="Why">
+  <aside aria-label="Details">
     <div class="head">
       <span class="tag" :class="marks[props.cell.mark].tone === 'soft' ? 'plain' : marks[props.cell.mark].tone"
         ><NoteMark :mark="props.cell.mark" /> {{ marks[props.cell.mark].name }}</span
@@ -79,14 +79,14 @@ const headline = computed(
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div class="foot small soft">
       <p v-if="props.place.kind === 'listing'">
-        <template v-if="props.place.seenAt">Page seen with this listing <WhenText :at="props.place.seenAt" />.</template
-        ><template v-else>No page seen with this listing yet.</template>
+        <template v-if="props.place.seenAt">Last seen on its page <WhenText :at="props.place.seenAt" />.</template
+        ><template v-else>This listing has not been found on a page yet.</template>
       </p>
       <router-link v-if="listing" class="link" :to="`/s/${props.siteId}/listings/${listing}`"
         >Open the listing</router-link
       >
       <router-link v-if="props.place.kind === 'channel'" class="link" :to="`/s/${props.siteId}/channels`"
-        >Open the time line of the channels</router-link
+        >Open channel timeline</router-link
       >
       <router-link
         v-if="props.place.kind === 'mail'"
@@ -97,7 +97,7 @@ const headline = computed(
       <a v-if="props.place.address" class="link" :href="props.place.address" target="_blank" rel="noopener">{{
         props.place.kind === 'feed' ? 'Open the feed' : 'Open the page'
       }}</a>
-      <a class="link" :href="props.row.address" target="_blank" rel="noopener">Open the post</a>
+      <a class="link" :href="props.row.address" target="_blank" rel="noopener">View post</a>
     </div>
   </aside>
 </template>

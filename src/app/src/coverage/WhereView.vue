@@ -31,17 +31,17 @@ const open = computed(() => rows.value.find((row) => row.place.key === picked.va
 </script>
 
 <template>
-  <PageTitle :title="data?.row.title ?? 'Where it shows'">
-    <template #state>{{ data ? `Shows in ${counted(inPlace, 'place')} of ${rows.length}.` : '' }}</template>
+  <PageTitle :title="data?.row.title ?? 'Destinations'">
+    <template #state>{{ data ? `Live in ${inPlace} of ${counted(rows.length, 'destination')}.` : '' }}</template>
     <template #act>
-      <v-btn variant="outlined" :to="`/s/${id}/posts/${post}`">Open it in the editor</v-btn
-      ><v-btn v-if="data" :href="data.row.address" target="_blank" rel="noopener">Open its page</v-btn>
+      <v-btn variant="outlined" :to="`/s/${id}/posts/${post}`">Edit post</v-btn
+      ><v-btn v-if="data" :href="data.row.address" target="_blank" rel="noopener">View post</v-btn>
     </template>
   </PageTitle>
   <div class="work sides" :class="{ open }">
     <div>
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-      <p v-else-if="isPending" class="waiting">Looking at every place …</p>
+      <p v-else-if="isPending" class="waiting">Loading …</p>
       <section v-for="group in groups" :key="group.kind">
         <h2 class="group">{{ group.name }}</h2>
         <ul>

@@ -45,16 +45,16 @@ export function useRemedy(mark: Mark) {
         }),
       ),
     )
-    if (done) say(`${done.count} mails are on their way again.`)
+    if (done) say(`Retrying ${done.count} emails.`)
     await queries.invalidateQueries({ queryKey: ['coverage'] })
   }
 
   const remedy = computed<Remedy | null>(() => {
     const { cell, place, row } = mark
-    if (cell.reason === 'someFailed') return { name: 'Try the failed again', act: retry }
+    if (cell.reason === 'someFailed') return { name: 'Retry failed', act: retry }
     if (cell.reason === 'commentsClosed' && row.writtenHere)
       return {
-        name: 'Open comments',
+        name: 'Turn on comments',
         act: () => onPost({ kind: 'comments', isOn: true }, 'Comments are open on this post.'),
       }
     if (cell.filter === 'notFeatured' && row.writtenHere)
@@ -65,7 +65,7 @@ export function useRemedy(mark: Mark) {
     if (!place.listingId) return null
     if (cell.reason === 'belowTheCut' && cell.position! <= 50)
       return {
-        name: `Show ${cell.position}`,
+        name: `Increase to ${cell.position} posts`,
         act: () =>
           onListing(
             (now) => ({ ...now, count: cell.position! }),
@@ -74,11 +74,11 @@ export function useRemedy(mark: Mark) {
       }
     if (cell.reason === 'blogNotChosen')
       return {
-        name: `Choose “${row.blogName}” too`,
+        name: `Add “${row.blogName}”`,
         act: () =>
           onListing(
             (now) => ({ ...now, blogs: [...now.blogs, row.blogId] }),
-            (name) => `“${name}” takes posts of ${row.blogName} too.`,
+            (name) => `“${name}” now includes posts from ${row.blogName}.`,
           ),
       }
     if (cell.filter === 'categoryNotChosen' && row.category)

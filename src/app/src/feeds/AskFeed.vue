@@ -17,32 +17,26 @@ async function open(event: Event): Promise<void> {
 <template>
   <div class="work ask">
     <form novalidate @submit.prevent="emit('address', address.trim())">
-      <h2 class="group">An address</h2>
+      <h2 class="group">Feed address</h2>
       <div class="row line">
-        <v-text-field
-          v-model="address"
-          label="Address of the feed"
-          name="url"
-          autofocus
-          :error-messages="props.fields.url"
-        />
-        <v-btn type="submit" height="48" :loading="props.busy" :disabled="!address.trim()">Check it</v-btn>
+        <v-text-field v-model="address" label="Feed address" name="url" autofocus :error-messages="props.fields.url" />
+        <v-btn type="submit" height="48" :loading="props.busy" :disabled="!address.trim()">Check feed</v-btn>
       </div>
     </form>
     <form novalidate @submit.prevent="emit('text', text)">
-      <h2 class="group">A text or a file</h2>
+      <h2 class="group">Paste or upload</h2>
       <v-textarea
         v-model="text"
         class="mono"
-        label="Paste the feed’s text"
+        label="Feed source"
         rows="6"
         max-rows="14"
         :error-messages="props.fields.text"
       />
       <div class="row mt-3">
-        <v-btn type="submit" :loading="props.busy">Check the text</v-btn
+        <v-btn type="submit" :loading="props.busy">Check source</v-btn
         ><label class="link"
-          >Open a file<input
+          >Upload a file<input
             type="file"
             class="file"
             accept=".xml,.rss,.atom,.json,.rdf,text/*,application/*"
@@ -51,7 +45,7 @@ async function open(event: Event): Promise<void> {
       </div>
     </form>
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
-    <p v-if="props.busy" class="waiting" role="status">Reading and checking …</p>
+    <p v-if="props.busy" class="waiting" role="status">Checking …</p>
   </div>
 </template>
 

@@ -15,9 +15,9 @@ const url = useQueryValue('url')
 const tab = useQueryValue('tab')
 const tabs = [
   ['', 'Source'],
-  ['readers', 'As readers see it'],
-  ['repaired', 'Repaired'],
-  ['format', 'In another format'],
+  ['readers', 'Reader view'],
+  ['repaired', 'Corrected feed'],
+  ['format', 'Convert'],
 ] as const
 const shown = computed(() => tabs.find(([value]) => value === tab.value)?.[0] ?? '')
 const at = ref(0)
@@ -32,7 +32,7 @@ const state = computed(() => {
   const count = (severity: Schemas['Severity']) =>
     check.findings.filter((finding) => finding.severity === severity).length
   const format = check.format ? `${feedFormats[check.format]} ${check.version ?? ''}`.trim() + ', ' : ''
-  return `${format}${counted(check.feed?.items.length ?? 0, 'entry', 'entries')}, ${counted(count('error'), 'error')}, ${counted(count('warning'), 'warning')}, ${counted(count('advice'), 'piece of advice', 'pieces of advice')}.`
+  return `${format}${counted(check.feed?.items.length ?? 0, 'entry', 'entries')}, ${counted(count('error'), 'error')}, ${counted(count('warning'), 'warning')}, ${counted(count('advice'), 'suggestion')}.`
 })
 const about = computed(() =>
   page.value
@@ -73,7 +73,7 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
       ><template v-if="page"
         ><b :class="verdicts[page.check.verdict].tone">{{ verdicts[page.check.verdict].sentence }}</b>
         {{ state }}</template
-      ><template v-else>Ours, anybody’s, a text or a file.</template></template
+      ><template v-else>Check any feed by address, text or file.</template></template
     >
     <template v-if="page" #act
       ><v-btn variant="outlined" @click="restart">Check another</v-btn
@@ -93,7 +93,7 @@ watch(url, (now) => now && void checkAddress(), { immediate: true })
     <div class="left">
       <p class="small soft about">{{ about }} <WatchIt v-if="page.address" :url="page.address" /></p>
       <FindingList v-model="at" :findings="findings" />
-      <div v-if="findings.length === 0" class="hint">Nothing to mend. Readers get everything you wrote.</div>
+      <div v-if="findings.length === 0" class="hint">No problems found.</div>
     </div>
     <div class="right">
       <div class="tabs inset" role="tablist">

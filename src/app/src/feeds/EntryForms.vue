@@ -4,16 +4,16 @@ import type { Schemas } from '../api'
 
 const props = defineProps<{ entry: Schemas['EntryTryView'] }>()
 const ways = [
-  ['mail', 'In a mail'],
-  ['plain', 'In a mail, as text'],
-  ['spoken', 'Spoken'],
+  ['mail', 'As email'],
+  ['plain', 'As plain-text email'],
+  ['spoken', 'Read aloud'],
 ] as const
 const way = ref<(typeof ways)[number][0]>('mail')
 </script>
 
 <template>
   <div class="forms">
-    <div class="chips" role="group" aria-label="Ways to meet the entry">
+    <div class="chips" role="group" aria-label="Preview as">
       <button
         v-for="[value, name] in ways"
         :key="value"
@@ -29,10 +29,10 @@ const way = ref<(typeof ways)[number][0]>('mail')
     <template v-if="way === 'mail'">
       <p class="small"><span class="soft">Subject</span> {{ props.entry.mail.subject }}</p>
       <!-- Somebody else's text: it may neither run scripts nor reach this page. -->
-      <iframe sandbox="" :srcdoc="props.entry.mail.html" title="The entry as a mail" />
+      <iframe sandbox="" :srcdoc="props.entry.mail.html" title="The entry as an email" />
     </template>
     <pre v-else-if="way === 'plain'" tabindex="0">{{ props.entry.mail.plain }}</pre>
-    <ol v-else aria-label="What is heard, sentence by sentence">
+    <ol v-else aria-label="Screen reader output">
       <li
         v-for="(sentence, index) in props.entry.spoken"
         :key="index"

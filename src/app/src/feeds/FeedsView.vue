@@ -27,21 +27,21 @@ const troubled = computed(
 const bad = computed(() => watched.data.value?.filter((feed) => feed.isGood === false).length ?? 0)
 const state = computed(() => {
   const parts = [
-    `${counted(ours.data.value?.feeds.length ?? 0, 'feed')} of ours`,
+    `${counted(ours.data.value?.feeds.length ?? 0, 'published feed')}`,
     `${followed.data.value?.length ?? 0} followed`,
     `${watched.data.value?.length ?? 0} watched`,
   ]
   const trouble = [
-    troubled.value ? `${counted(troubled.value, 'followed feed')} in trouble` : '',
+    troubled.value ? `${counted(troubled.value, 'followed feed')} failing` : '',
     bad.value ? `${counted(bad.value, 'watched feed has', 'watched feeds have')} errors` : '',
   ].filter(Boolean)
   return { calm: `${parts.join(', ')}.`, trouble: trouble.length ? `${trouble.join(', ')}.` : '' }
 })
 const tabs = computed(() => [
-  { value: '', name: 'Ours', count: ours.data.value?.feeds.length },
-  { value: 'partners', name: 'Partners', count: undefined },
-  { value: 'followed', name: 'Followed', count: followed.data.value?.length },
-  { value: 'watched', name: 'Watched', count: watched.data.value?.length },
+  { value: '', name: 'Our feeds', count: ours.data.value?.feeds.length },
+  { value: 'partners', name: 'Partner feeds', count: undefined },
+  { value: 'followed', name: 'Followed feeds', count: followed.data.value?.length },
+  { value: 'watched', name: 'Monitored feeds', count: watched.data.value?.length },
 ])
 </script>
 
@@ -57,7 +57,7 @@ const tabs = computed(() => [
   </PageTitle>
   <div class="work">
     <NoticeList class="told" :site-id="id" :may-edit="mayEdit" />
-    <div class="tabs" role="tablist" aria-label="Kinds of feeds">
+    <div class="tabs" role="tablist" aria-label="Feeds">
       <button
         v-for="one in tabs"
         :key="one.value"

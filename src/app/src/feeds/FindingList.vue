@@ -9,7 +9,7 @@ const props = defineProps<{ findings: Schemas['FindingView'][] }>()
 const severities = [
   ['error', 'Errors'],
   ['warning', 'Warnings'],
-  ['advice', 'Advice'],
+  ['advice', 'Suggestions'],
 ] as const
 /** Findings by severity, and in each those of one rule together. */
 const groups = computed(() =>
@@ -26,7 +26,11 @@ const order = computed(() =>
   groups.value.flatMap((group) => group.rules.flatMap((rule) => rule.map((row) => row.index))),
 )
 const place = (finding: Schemas['FindingView']) =>
-  finding.line === null ? (finding.rule.startsWith('http-') ? 'HTTP' : 'whole') : `${finding.line}:${finding.column}`
+  finding.line === null
+    ? finding.rule.startsWith('http-')
+      ? 'HTTP'
+      : 'entire feed'
+    : `${finding.line}:${finding.column}`
 
 interface Row {
   finding: Schemas['FindingView']
@@ -79,7 +83,7 @@ onKeyStroke('ArrowUp', (event) => step(event, -1))
         v-if="rule.length > 1 && rule.some((row) => row.index === at)"
         class="places"
         role="group"
-        aria-label="All places"
+        aria-label="All occurrences"
       >
         <button
           v-for="row in rule"

@@ -53,13 +53,11 @@ watch([to, () => props.source], load, { immediate: true })
     <p v-if="act.trouble.value || act.fields.value.url || act.fields.value.text" class="trouble say" role="alert">
       {{ act.trouble.value || (act.fields.value.url ?? act.fields.value.text)?.[0] }}
     </p>
-    <p v-else-if="!converted" class="waiting say" role="status">Writing it …</p>
+    <p v-else-if="!converted" class="waiting say" role="status">Converting …</p>
     <template v-else>
-      <p v-if="converted.lost.length === 0" class="say">
-        Nothing is lost: this format carries everything the feed says.
-      </p>
+      <p v-if="converted.lost.length === 0" class="say">Nothing is lost in this format.</p>
       <div v-else class="say">
-        <b>{{ counted(converted.lost.length, 'kind of thing', 'kinds of things') }} cannot be carried:</b>
+        <b>{{ counted(converted.lost.length, 'type of data', 'types of data') }} cannot be converted:</b>
         <ul class="small">
           <li v-for="lost in converted.lost" :key="lost.name">
             {{ lost.name }} <span class="soft">· {{ lost.count }}</span>

@@ -26,20 +26,20 @@ async function publish(): Promise<void> {
 
 <template>
   <v-btn v-if="mayEdit && !made" height="32" :loading="act.running.value" @click="publish"
-    >Publish the repaired feed</v-btn
+    >Publish corrected feed</v-btn
   >
   <p v-if="act.fields.value.address || act.trouble.value" class="trouble" role="alert">
     {{ act.fields.value.address?.[0] ?? act.trouble.value }}
   </p>
   <div v-if="made?.repair" class="hint" role="status">
-    <b>Published.</b> It follows the original and is mended at every check.
+    <b>Published.</b> It is updated and corrected at every check.
     <div class="row">
       <a class="address" :href="made.repair.address" target="_blank" rel="noopener">{{
         made.repair.address
       }}</a><CopyButton :text="made.repair.address" label="Copy the address of the repaired feed" /><router-link
         class="link small"
         :to="`/s/${id}/feeds/watched/${made.id}`"
-        >Its history</router-link
+        >History</router-link
       >
     </div>
   </div>

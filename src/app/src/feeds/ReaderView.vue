@@ -26,8 +26,8 @@ watch(() => props.source, load, { immediate: true })
 </script>
 
 <template>
-  <p v-if="act.running.value" class="waiting inset" role="status">Reading it as a reader does …</p>
-  <p v-else-if="!tried" class="waiting inset">Nothing could be read.</p>
+  <p v-if="act.running.value" class="waiting inset" role="status">Loading …</p>
+  <p v-else-if="!tried" class="waiting inset">The feed could not be read.</p>
   <p v-else-if="entries.length === 0" class="waiting inset">The feed has no entries: readers show an empty list.</p>
   <div v-else class="reader">
     <ol aria-label="Entries as a reader lists them">

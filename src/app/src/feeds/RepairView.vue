@@ -45,17 +45,17 @@ watch(() => props.source, load, { immediate: true })
 
 <template>
   <div class="repair">
-    <p v-if="act.running.value" class="waiting" role="status">Mending the feed …</p>
+    <p v-if="act.running.value" class="waiting" role="status">Correcting …</p>
     <p v-else-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <template v-else-if="repair">
-      <p v-if="repair.repaired === null" class="say">This is no feed, so there is nothing to mend.</p>
+      <p v-if="repair.repaired === null" class="say">This is not a feed.</p>
       <template v-else>
         <div class="row say">
           <b>{{ repair.changes.length ? `${counted(repair.changes.length, 'change')}.` : 'Nothing to change.' }}</b>
           <span class="soft">{{
             repair.remaining.length
-              ? `${counted(repair.remaining.length, 'finding')} cannot be mended by machine.`
-              : 'Nothing is left to mend.'
+              ? `${counted(repair.remaining.length, 'problem needs', 'problems need')} manual fixing.`
+              : 'No problems left.'
           }}</span>
           <CopyButton :text="repair.repaired" label="Copy the repaired feed" />
           <button type="button" class="link small" @click="save">Download</button>

@@ -20,17 +20,15 @@ async function watchIt(): Promise<void> {
   const made = await act.run(() =>
     take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body })),
   )
-  if (made) say(`“${made.name}” is watched. You are told when it turns bad.`)
+  if (made) say(`Monitoring “${made.name}”. You will be notified of errors.`)
   await queries.invalidateQueries({ queryKey: ['watched'] })
 }
 </script>
 
 <template>
-  <router-link v-if="watched" class="link" :to="`/s/${id}/feeds/watched/${watched.id}`"
-    >Watched: its history</router-link
-  >
+  <router-link v-if="watched" class="link" :to="`/s/${id}/feeds/watched/${watched.id}`">Monitored: history</router-link>
   <button v-else-if="mayEdit && data" type="button" class="link" :disabled="act.running.value" @click="watchIt">
-    Watch it
+    Monitor this feed
   </button>
   <span v-if="act.trouble.value || act.fields.value.address" class="m" role="alert">{{
     act.trouble.value || act.fields.value.address?.[0]

@@ -13,9 +13,9 @@ export const verdicts: Record<Schemas['Verdict'], { short: string; sentence: str
   valid: { short: 'Valid', sentence: 'The feed is valid.', tone: 'v' },
   validWithWarnings: {
     short: 'Valid, with warnings',
-    sentence: 'The feed works, but some readers will stumble.',
+    sentence: 'Works, but some feed readers may have problems.',
     tone: 'o',
   },
-  invalid: { short: 'Has errors', sentence: 'Readers will lose something.', tone: 'm' },
-  notAFeed: { short: 'No feed', sentence: 'This is no feed.', tone: 'm' },
+  invalid: { short: 'Has errors', sentence: 'The feed has errors; some content will not be shown.', tone: 'm' },
+  notAFeed: { short: 'Not a feed', sentence: 'This is not a feed.', tone: 'm' },
 }

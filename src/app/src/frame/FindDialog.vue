@@ -65,12 +65,7 @@ function move(by: number): void {
 <template>
   <v-dialog v-model="open" max-width="560">
     <v-card class="find" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.enter.prevent="go()">
-      <v-text-field
-        v-model="words"
-        autofocus
-        label="Find a post, a listing, a blog or a screen"
-        aria-controls="found"
-      />
+      <v-text-field v-model="words" autofocus label="Search posts, listings, blogs and screens" aria-controls="found" />
       <ul id="found" role="listbox">
         <li
           v-for="(one, index) in found"
@@ -84,7 +79,7 @@ function move(by: number): void {
           <span class="t">{{ one.title }}</span><span class="soft small">{{ one.detail }}</span>
         </li>
       </ul>
-      <p v-if="found.length === 0" class="soft">Nothing of that name.</p>
+      <p v-if="found.length === 0" class="soft">No results.</p>
     </v-card>
   </v-dialog>
 </template>

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { useWaitingNotice } from '../comments'
 import { useNotices } from '../notices'
-import { useSite } from '../shared'
+import { counted, useSite } from '../shared'
 import FindDialog from './FindDialog.vue'
 import KeysDialog from './KeysDialog.vue'
 import LowBar from './LowBar.vue'
@@ -40,9 +40,9 @@ onKeyStroke('?', (event) => {
 
 <template>
   <div class="frame">
-    <a class="skip" href="#work">Skip to the work</a>
+    <a class="skip" href="#work">Skip to main content</a>
     <header class="top">
-      <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon, to Coverage"
+      <router-link class="mark" :to="`/s/${id}`" aria-label="Antiphon home: Coverage"
         ><i /><span>Antiphon</span></router-link
       >
       <nav class="voice" aria-label="Going out">
@@ -53,7 +53,7 @@ onKeyStroke('?', (event) => {
           :to="`/s/${id}/${place.path}`"
           :class="{ on: place.on.value }"
           >{{ place.name
-          }}<span v-if="place.path === 'feeds' && told" class="count" :title="`${told} told of`">{{
+          }}<span v-if="place.path === 'feeds' && told" class="count" :title="`${told} unread notices`">{{
             told
           }}</span></router-link
         >
@@ -66,14 +66,17 @@ onKeyStroke('?', (event) => {
           :to="`/s/${id}/${place.path}`"
           :class="{ on: place.on.value }"
           >{{ place.name
-          }}<span v-if="place.path === 'comments' && site?.waiting" class="count" :title="`${site.waiting} waiting`">{{
-            site.waiting
-          }}</span></router-link
+          }}<span
+            v-if="place.path === 'comments' && site?.waiting"
+            class="count"
+            :title="`${counted(site.waiting, 'comment')} waiting for moderation`"
+            >{{ site.waiting }}</span
+          ></router-link
         >
         <small>Coming back</small>
       </nav>
       <div class="me">
-        <button class="plain-key" aria-label="Find anything" @click="finding = true"><kbd>Ctrl K</kbd></button>
+        <button class="plain-key" aria-label="Search" @click="finding = true"><kbd>Ctrl K</kbd></button>
         <PersonMenu :site-id="id" @keys="keys = true" />
       </div>
     </header>

@@ -5,8 +5,8 @@ import { useRoute } from 'vue-router'
 const open = defineModel<boolean>({ required: true })
 const route = useRoute()
 const everywhere: [string, string][] = [
-  ['Ctrl K', 'Find anything'],
-  ['?', 'Show these keys'],
+  ['Ctrl K', 'Search'],
+  ['?', 'Show keyboard shortcuts'],
 ]
 const ofScreen: Record<string, [string, string][]> = {
   comments: [
@@ -14,20 +14,20 @@ const ofScreen: Record<string, [string, string][]> = {
     ['1', 'Publish'],
     ['2', 'Hide'],
     ['3', 'Spam'],
-    ['4', 'Ban the writer'],
+    ['4', 'Ban the commenter'],
     ['D', 'Delete'],
-    ['Shift 2, Shift 3', 'Hide, or mark as spam, everything of the writer'],
-    ['R', 'Answer'],
-    ['E', 'Change the text'],
-    ['N', 'Note for colleagues'],
-    ['T', 'Trust the writer'],
-    ['M', 'Everything else'],
-    ['U', 'Undo what was done last'],
+    ['Shift 2, Shift 3', 'Hide all comments by this commenter, or mark them as spam'],
+    ['R', 'Reply'],
+    ['E', 'Edit'],
+    ['N', 'Add internal note'],
+    ['T', 'Trust the commenter'],
+    ['M', 'More actions'],
+    ['U', 'Undo last action'],
   ],
   coverage: [
-    ['← → ↑ ↓', 'Move between marks'],
-    ['Enter', 'Say why'],
-    ['Esc', 'Close the reason'],
+    ['← → ↑ ↓', 'Move between cells'],
+    ['Enter', 'Show details'],
+    ['Esc', 'Close details'],
   ],
   check: [['↑ ↓', 'Move through the findings']],
   post: [['Ctrl S', 'Save']],
@@ -39,7 +39,7 @@ const keys = computed(() => [...(ofScreen[String(route.name)] ?? []), ...everywh
 <template>
   <v-dialog v-model="open" max-width="420">
     <v-card class="keys">
-      <h2>Keys of this screen</h2>
+      <h2>Keyboard shortcuts</h2>
       <dl>
         <template v-for="[key, what] in keys" :key="key"
           ><dt>

@@ -1,7 +1,7 @@
 <template>
   <div class="work empty">
-    <h2>There is nothing at this address</h2>
-    <p>The link may be old, or a letter is missing.</p>
-    <v-btn to="/">To Coverage</v-btn>
+    <h2>Page not found</h2>
+    <p>The link may be out of date or mistyped.</p>
+    <v-btn to="/">Go to Coverage</v-btn>
   </div>
 </template>

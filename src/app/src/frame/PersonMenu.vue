@@ -19,7 +19,7 @@ const initials = computed(() =>
 )
 const { choice } = useTheme()
 const themes: [ThemeChoice, string][] = [
-  ['system', 'As the system'],
+  ['system', 'Match system'],
   ['light', 'Light'],
   ['dark', 'Dark'],
 ]
@@ -44,8 +44,8 @@ async function signOut(): Promise<void> {
     <v-list min-width="220">
       <v-list-item :title="person?.name" :subtitle="person?.mail" />
       <v-divider />
-      <v-list-item :to="`/s/${props.siteId}/account`" title="Tokens for scripts" />
-      <v-list-item title="Keys of this screen" @click="emit('keys')"
+      <v-list-item :to="`/s/${props.siteId}/account`" title="API tokens" />
+      <v-list-item title="Keyboard shortcuts" @click="emit('keys')"
         ><template #append><kbd>?</kbd></template></v-list-item
       >
       <v-divider />

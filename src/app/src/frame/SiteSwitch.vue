@@ -9,7 +9,7 @@ const { data: sites } = useSites()
 <template>
   <v-menu location="bottom center">
     <template #activator="{ props: menu }">
-      <button v-bind="menu" class="site-switch" :aria-label="`Site: ${props.site?.name ?? ''}. Change site`">
+      <button v-bind="menu" class="site-switch" :aria-label="`Site: ${props.site?.name ?? ''}. Switch site`">
         <b /><span>{{ props.site?.name ?? '…' }}</span>
       </button>
     </template>
@@ -23,8 +23,8 @@ const { data: sites } = useSites()
         :active="one.id === props.site?.id"
       />
       <v-divider />
-      <v-list-item v-if="props.site" :to="`/s/${props.site.id}/settings`" title="Settings of this site" />
-      <v-list-item to="/sites/new" title="Register another site" />
+      <v-list-item v-if="props.site" :to="`/s/${props.site.id}/settings`" title="Site settings" />
+      <v-list-item to="/sites/new" title="Add a site" />
     </v-list>
   </v-menu>
 </template>

@@ -9,6 +9,6 @@ export const places = {
   coming: [
     { name: 'Comments', path: 'comments' },
     { name: 'Mentions', path: 'mentions' },
-    { name: 'Readers', path: 'readers' },
+    { name: 'Subscribers', path: 'readers' },
   ],
 }

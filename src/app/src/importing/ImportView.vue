@@ -30,7 +30,7 @@ function report(): void {
 </script>
 
 <template>
-  <PageTitle :title="summary?.name ?? 'Bringing in'">
+  <PageTitle :title="summary?.name ?? 'Import'">
     <template #state>
       <template v-if="summary"
         ><span class="tag" :class="states[summary.state].tone">{{ states[summary.state].name }}</span>
@@ -39,22 +39,22 @@ function report(): void {
     </template>
     <template #act>
       <template v-if="summary?.state === 'matching'">
-        <v-btn variant="text" @click="forget">Forget it</v-btn
-        ><v-btn v-if="!trial" :loading="act.running.value" @click="tryIt">See what would come of it</v-btn>
+        <v-btn variant="text" @click="forget">Discard import</v-btn
+        ><v-btn v-if="!trial" :loading="act.running.value" @click="tryIt">Preview import</v-btn>
         <v-btn v-else :disabled="!trial.make" :loading="act.running.value" @click="start(every)"
-          >Bring in {{ counted(trial.make, 'post') }}</v-btn
+          >Import {{ counted(trial.make, 'post') }}</v-btn
         >
       </template>
       <v-btn v-else-if="summary?.state === 'running'" variant="outlined" color="secondary" @click="stop">Stop</v-btn>
       <template v-else-if="summary && summary.state !== 'undone'">
-        <v-btn v-if="summary.everyMinutes" variant="outlined" @click="stop">Follow it no more</v-btn>
-        <v-btn v-if="summary.made" variant="outlined" color="secondary" @click="undoing = true">Take it back …</v-btn>
-        <v-btn :to="`/s/${id}/posts?blog=${data?.blogId}`">See the posts</v-btn>
+        <v-btn v-if="summary.everyMinutes" variant="outlined" @click="stop">Stop syncing</v-btn>
+        <v-btn v-if="summary.made" variant="outlined" color="secondary" @click="undoing = true">Undo import …</v-btn>
+        <v-btn :to="`/s/${id}/posts?blog=${data?.blogId}`">View posts</v-btn>
       </template>
     </template>
   </PageTitle>
   <div class="work">
-    <p><router-link class="link" :to="`/s/${id}/posts/bring-in`">← Bring in, take out</router-link></p>
+    <p><router-link class="link" :to="`/s/${id}/posts/bring-in`">← Import and export</router-link></p>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <p v-for="(words, name) in act.fields.value" :key="name" class="trouble" role="alert">{{ words[0] }}</p>
@@ -69,21 +69,21 @@ function report(): void {
         :may-follow="!!summary.address && summary.kind !== 'feed'"
       />
       <TrialPart v-if="trial" :trial="trial" />
-      <p v-else class="soft mt-4">Nothing is made before you have seen what would come of it.</p>
+      <p v-else class="soft mt-4">Nothing is imported until you confirm.</p>
     </template>
     <template v-else-if="summary && data">
       <div v-if="summary.state === 'running'" class="running" role="status">
         <progress :value="summary.done" :max="summary.rows" />
         <b>{{ summary.done.toLocaleString('en-GB') }} of {{ counted(summary.rows, 'row') }}</b>
-        <span class="soft">It goes on when you leave this page.</span>
+        <span class="soft">You can leave this page; the import continues.</span>
       </div>
       <p v-if="summary.lastWords" class="hint">
-        Last reading: {{ summary.lastWords }}
+        Last sync: {{ summary.lastWords }}
         <template v-if="summary.nextAt">Next <WhenText :at="summary.nextAt" :zone="site?.timeZone" />.</template>
       </p>
       <dl class="figures">
         <div>
-          <dt>Posts made</dt>
+          <dt>Posts created</dt>
           <dd>{{ summary.made.toLocaleString('en-GB') }}</dd>
         </div>
         <div v-if="summary.changed">
@@ -91,29 +91,29 @@ function report(): void {
           <dd>{{ summary.changed }}</dd>
         </div>
         <div>
-          <dt>There already</dt>
+          <dt>Already imported</dt>
           <dd>{{ summary.skipped.toLocaleString('en-GB') }}</dd>
         </div>
         <div>
-          <dt>Refused</dt>
+          <dt>Rejected</dt>
           <dd :class="{ m: summary.refused }">{{ summary.refused.toLocaleString('en-GB') }}</dd>
         </div>
         <div>
-          <dt>Clutter taken out</dt>
+          <dt>Clean-ups</dt>
           <dd>{{ data.tidied.toLocaleString('en-GB') }}</dd>
         </div>
       </dl>
       <template v-if="data.notes.length">
         <div class="row">
-          <h2 class="group">Worth a look</h2>
-          <button type="button" class="link" @click="report">Save the report</button>
+          <h2 class="group">Notes</h2>
+          <button type="button" class="link" @click="report">Download report</button>
         </div>
         <table class="ruled">
           <thead>
             <tr>
               <th>Row</th>
               <th>Title</th>
-              <th>What became of it</th>
+              <th>Result</th>
             </tr>
           </thead>
           <tbody>
@@ -134,14 +134,13 @@ function report(): void {
   </div>
   <v-dialog v-model="undoing" max-width="440">
     <v-card class="pa-6">
-      <h2>Take the import back?</h2>
+      <h2>Undo this import?</h2>
       <p class="my-3">
-        Its {{ counted(summary?.made ?? 0, 'post') }} go into the bin, where they lie for 30 days. Posts somebody has
-        worked on since stay.
+        {{ counted(summary?.made ?? 0, 'post') }} will move to the bin for 30 days. Posts edited since are kept.
       </p>
       <div class="row">
-        <v-btn color="secondary" @click="((undoing = false), undo())">Take it back</v-btn
-        ><v-btn variant="text" @click="undoing = false">Keep the posts</v-btn>
+        <v-btn color="secondary" @click="((undoing = false), undo())">Undo import</v-btn
+        ><v-btn variant="text" @click="undoing = false">Cancel</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -28,9 +28,9 @@ const addresses = ref('')
 const sending = ref<number | null>(null)
 const file = ref<HTMLInputElement>()
 const kinds: { value: Schemas['ImportKind']; title: string }[] = [
-  { value: 'csv', title: 'A published table' },
+  { value: 'csv', title: 'Published spreadsheet (CSV)' },
   { value: 'feed', title: 'A feed' },
-  { value: 'pages', title: 'Pages of a website, one address a line' },
+  { value: 'pages', title: 'Web pages (one address per line)' },
 ]
 const over = ref(false)
 
@@ -61,13 +61,13 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
 </script>
 
 <template>
-  <PageTitle title="Bring in, take out">
-    <template #state>Posts from elsewhere, and yours to take with you.</template>
+  <PageTitle title="Import and export">
+    <template #state>Import posts, or export yours.</template>
   </PageTitle>
   <PostTabs />
   <div class="work sides">
     <section>
-      <h2 class="group">Bring posts in</h2>
+      <h2 class="group">Import posts</h2>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <v-select
         v-if="written.length > 1"
@@ -76,7 +76,7 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
         :items="written"
         item-title="name"
         item-value="id"
-        label="Into the blog"
+        label="Import into"
       />
       <div
         class="drop"
@@ -98,14 +98,14 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
           />
         </p>
         <p class="soft small">
-          A table (CSV), JSON, a feed, a Markdown file, or an archive of Markdown files. Nothing is made before you have
-          seen what would come of it.
+          A table (CSV), JSON, a feed, a Markdown file, or an archive of Markdown files. You can review everything
+          before posts are created.
         </p>
         <progress v-if="sending !== null" :value="sending" max="1" />
       </div>
       <form class="form" @submit.prevent="read">
-        <p class="soft">Or read it at its address:</p>
-        <v-select v-model="kind" :items="kinds" label="What is there" />
+        <p class="soft">Or import from an address:</p>
+        <v-select v-model="kind" :items="kinds" label="Type" />
         <v-textarea
           v-model="addresses"
           :rows="kind === 'pages' ? 4 : 1"
@@ -114,11 +114,11 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
         />
         <div class="row">
           <v-btn type="submit" variant="outlined" :disabled="!addresses.trim()" :loading="act.running.value"
-            >Read it</v-btn
+            >Load</v-btn
           >
         </div>
       </form>
-      <h2 class="group">What was brought in</h2>
+      <h2 class="group">Import history</h2>
       <p v-if="imports?.length === 0" class="soft">Nothing yet.</p>
       <table v-else class="ruled">
         <tbody>
@@ -129,7 +129,7 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
                 {{ one.blogName }} · <WhenText :at="one.begunAt" :zone="site?.timeZone" /><template
                   v-if="one.everyMinutes"
                 >
-                  · read again <WhenText :at="one.nextAt" :zone="site?.timeZone"
+                  · next sync <WhenText :at="one.nextAt" :zone="site?.timeZone"
                 /></template>
               </p>
             </td>

@@ -62,14 +62,14 @@ async function names(): Promise<void> {
 </script>
 
 <template>
-  <h2 class="group">Where the columns go</h2>
-  <p v-if="!hasTitle" class="o mt-2">Say which column holds the titles.</p>
+  <h2 class="group">Match columns</h2>
+  <p v-if="!hasTitle" class="o mt-2">Choose the title column.</p>
   <table class="ruled match">
     <thead>
       <tr>
         <th>Column</th>
-        <th class="samples">What stands there</th>
-        <th>Becomes</th>
+        <th class="samples">Sample values</th>
+        <th>Import as</th>
       </tr>
     </thead>
     <tbody>
@@ -93,20 +93,20 @@ async function names(): Promise<void> {
       </tr>
     </tbody>
   </table>
-  <h2 class="group">How they come in</h2>
+  <h2 class="group">Import options</h2>
   <div class="how">
-    <v-select v-model="plan.dateForm" :items="dateForms" label="Dates are written" />
-    <v-text-field v-model="plan.listSeparator" label="Between several tags stands" maxlength="3" />
-    <v-text-field v-model="plan.author" label="Author, where none is named" />
-    <v-text-field v-model="plan.category" label="Category, where none is named" />
-    <v-select v-if="props.mayFollow" v-model="every" :items="intervals" label="Read the table" />
-    <v-checkbox v-model="plan.asDrafts" label="Everything as a draft" />
-    <v-checkbox v-model="plan.fetchPictures" label="Fetch pictures into the library" />
-    <v-checkbox v-model="plan.tidy" label="Take left-over clutter out" />
+    <v-select v-model="plan.dateForm" :items="dateForms" label="Date format" />
+    <v-text-field v-model="plan.listSeparator" label="Tag separator" maxlength="3" />
+    <v-text-field v-model="plan.author" label="Default author" />
+    <v-text-field v-model="plan.category" label="Default category" />
+    <v-select v-if="props.mayFollow" v-model="every" :items="intervals" label="Sync" />
+    <v-checkbox v-model="plan.asDrafts" label="Import as drafts" />
+    <v-checkbox v-model="plan.fetchPictures" label="Copy pictures to the library" />
+    <v-checkbox v-model="plan.tidy" label="Clean up formatting" />
   </div>
   <p class="soft small">
-    Authors or categories stand there as numbers?
-    <button type="button" class="link" @click="file?.click()">Choose the table with their names</button
+    Authors or categories given as IDs?
+    <button type="button" class="link" @click="file?.click()">Upload a lookup table</button
     >{{ plan.names ? `; ${counted(Object.keys(plan.names).length, 'name')} known.` : '.' }}
     <input
       ref="file"

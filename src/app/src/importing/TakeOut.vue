@@ -14,7 +14,7 @@ const forms = [
   {
     form: 'markdown',
     name: 'Markdown with front matter',
-    text: 'One file for each post with its pictures, in an archive. Bring it in again here, or elsewhere.',
+    text: 'One file for each post with its pictures, in an archive. Import it again here or elsewhere.',
   },
   { form: 'json', name: 'JSON', text: 'Everything a post has, as one list.' },
   { form: 'html', name: 'HTML', text: 'One page for each post, with its pictures.' },
@@ -23,7 +23,7 @@ const forms = [
     name: 'The whole blog as pages',
     text: 'Lists, posts, categories, archive, feeds, styles and pictures, to upload to any web server.',
   },
-  { form: 'atom', name: 'Atom', text: 'The whole blog as one feed document (RFC 4287).' },
+  { form: 'atom', name: 'Atom', text: 'The whole blog as one Atom file.' },
 ]
 const target = ref('')
 const address = (form: string) =>
@@ -33,7 +33,7 @@ const address = (form: string) =>
 
 <template>
   <section>
-    <h2 class="group">Take posts out</h2>
+    <h2 class="group">Export posts</h2>
     <v-select
       v-if="props.blogs.length > 1"
       v-model="blog"
@@ -41,7 +41,7 @@ const address = (form: string) =>
       :items="props.blogs"
       item-title="name"
       item-value="id"
-      label="Of the blog"
+      label="Blog"
     />
     <ul>
       <li v-for="one in forms" :key="one.form">
@@ -53,7 +53,7 @@ const address = (form: string) =>
           class="mt-2"
           density="compact"
           spellcheck="false"
-          label="Where they will be (may stay empty)"
+          label="Future address (optional)"
           placeholder="https://blog.quillmoor.example/"
         />
       </li>

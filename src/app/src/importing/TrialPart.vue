@@ -6,21 +6,21 @@ import { counted } from '../shared'
 const props = defineProps<{ trial: Schemas['TrialView'] }>()
 const outcomes: Record<string, { name: string; tone: string }> = {
   make: { name: 'Becomes a post', tone: 'v' },
-  skip: { name: 'There already', tone: 'plain' },
+  skip: { name: 'Already imported', tone: 'plain' },
   refuse: { name: 'Refused', tone: 'm' },
 }
 </script>
 
 <template>
-  <section aria-label="What would come of it">
-    <h2 class="group">What would come of it</h2>
+  <section aria-label="Import preview">
+    <h2 class="group">Import preview</h2>
     <p class="sum" role="status">
-      <b class="v">{{ counted(props.trial.make, 'post') }}</b> would be made<template v-if="props.trial.skip"
+      <b class="v">{{ counted(props.trial.make, 'post') }}</b> will be created<template v-if="props.trial.skip"
         >, {{ counted(props.trial.skip, 'row is', 'rows are') }} there already</template
       ><template v-if="props.trial.refuse"
         >, <b class="m">{{ counted(props.trial.refuse, 'row') }}</b> would be refused</template
       >.
-      <template v-if="props.trial.tidied"> {{ counted(props.trial.tidied, 'piece') }} of clutter would go.</template>
+      <template v-if="props.trial.tidied"> {{ counted(props.trial.tidied, 'clean-up') }}.</template>
     </p>
     <table class="ruled">
       <thead>

@@ -54,7 +54,7 @@ export function useImport(site: () => number, id: () => number) {
     if (!result) return
     say(
       `${counted(result.posts, 'post is', 'posts are')} in the bin.` +
-        (result.kept ? ` ${counted(result.kept, 'was', 'were')} worked on since and stayed.` : ''),
+        (result.kept ? ` ${counted(result.kept, 'was', 'were')} edited since and kept.` : ''),
     )
     reload()
   }

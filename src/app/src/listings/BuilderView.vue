@@ -47,11 +47,11 @@ const state = computed(() => {
   if (!view) return ''
   const seen = view.sightings.find((sighting) => sighting.isThere)
   const where = seen
-    ? `In place on ${new URL(seen.pageAddress).pathname}, seen ${relativeDate(seen.seenAt!)}.`
+    ? `Live on ${new URL(seen.pageAddress).pathname}, last seen ${relativeDate(seen.seenAt!)}.`
     : view.state === 'lost'
-      ? 'Its page has lost it.'
+      ? 'No longer found on its page.'
       : 'Not seen on a page yet.'
-  return `${where} ${act.running.value ? 'Saving …' : isSaved.value ? 'Saved.' : act.trouble.value || Object.keys(act.fields.value).length ? 'Not saved: look at the marked answer.' : ''}`
+  return `${where} ${act.running.value ? 'Saving …' : isSaved.value ? 'Saved.' : act.trouble.value || Object.keys(act.fields.value).length ? 'Not saved. Check the highlighted field.' : ''}`
 })
 
 async function copy(): Promise<void> {
@@ -62,7 +62,7 @@ async function copy(): Promise<void> {
   )
   if (!made) return
   void queries.invalidateQueries({ queryKey: ['listings'] })
-  say(`“${made.name}” has a snippet of its own.`)
+  say(`Copy created: “${made.name}”.`)
   await router.push(`/s/${siteId.value}/listings/${made.id}`)
 }
 
@@ -73,7 +73,7 @@ async function putAway(): Promise<void> {
   const refresh = () =>
     ['listings', 'coverage', 'listing'].forEach((key) => void queries.invalidateQueries({ queryKey: [key] }))
   refresh()
-  say(`“${name}” is put away. Pages that carry it still show it.`, async () => {
+  say(`“${name}” archived. Pages that use it still show it.`, async () => {
     await take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', path))
     refresh()
   })
@@ -86,7 +86,7 @@ async function remove(): Promise<void> {
     api.DELETE('/api/sites/{site}/listings/{listing}', { params: { path: { site: siteId.value, listing: id } } }),
   )
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
-  say(`“${name}” is removed. Pages that carry it keep the entries baked into them.`)
+  say(`“${name}” deleted. Pages keep the entries saved in their HTML.`)
   await router.push(`/s/${siteId.value}/listings`)
 }
 </script>
@@ -118,11 +118,11 @@ async function remove(): Promise<void> {
         :page="page"
       />
       <div v-if="mayEdit" class="row small">
-        <button class="link" @click="explaining = true">Why is a post (not) here?</button>
-        <button class="link" @click="copy">Copy it for another page</button>
-        <button class="link" @click="saveAsFile(siteId, id, listing.name)">Save as a file</button>
-        <button class="link" @click="putAway">Put it away</button>
-        <button class="link back" @click="removing = true">Remove this listing</button>
+        <button class="link" @click="explaining = true">Why is a post missing?</button>
+        <button class="link" @click="copy">Duplicate</button>
+        <button class="link" @click="saveAsFile(siteId, id, listing.name)">Export</button>
+        <button class="link" @click="putAway">Archive</button>
+        <button class="link back" @click="removing = true">Delete listing</button>
       </div>
     </div>
     <div class="right">
@@ -149,12 +149,10 @@ async function remove(): Promise<void> {
   <v-dialog v-model="removing" max-width="420">
     <v-card class="pa-6">
       <h2>Remove “{{ listing?.name }}”?</h2>
-      <p class="my-3">
-        Pages that carry its snippet keep the entries baked into them, but get no new ones. This cannot be undone.
-      </p>
+      <p class="my-3">Pages with this snippet keep the current entries but get no new ones. This cannot be undone.</p>
       <div class="row">
         <v-btn color="secondary" @click="remove">Remove the listing</v-btn
-        ><v-btn variant="text" @click="removing = false">Keep it</v-btn>
+        ><v-btn variant="text" @click="removing = false">Cancel</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -25,9 +25,9 @@ const { data: blogs } = useQuery({
 })
 const act = useAct()
 const states = {
-  seen: { name: 'In place', tone: 'v' },
-  lost: { name: 'Lost', tone: 'm' },
-  never: { name: 'Not seen yet', tone: 'o' },
+  seen: { name: 'Live', tone: 'v' },
+  lost: { name: 'Removed from page', tone: 'm' },
+  never: { name: 'Not found yet', tone: 'o' },
 }
 const search = useQueryValue('search')
 const shelf = useQueryValue('shelf')
@@ -54,8 +54,8 @@ async function bring(event: Event): Promise<void> {
   await queries.invalidateQueries({ queryKey: ['listings'] })
   say(
     made.leftOut.length
-      ? `Brought in. Not here, so left out: ${made.leftOut.join('; ')}.`
-      : `“${made.listing.name}” is brought in, with a snippet of its own.`,
+      ? `Imported. Not found on this site: ${made.leftOut.join('; ')}.`
+      : `“${made.listing.name}” imported, with its own snippet.`,
   )
   await router.push(`/s/${id.value}/listings/${made.listing.id}`)
 }
@@ -65,7 +65,7 @@ async function restore(listing: number, name: string): Promise<void> {
     take(api.DELETE('/api/sites/{site}/listings/{listing}/archive', { params: { path: { ...path(), listing } } })),
   )
   for (const key of ['listings', 'coverage']) void queries.invalidateQueries({ queryKey: [key] })
-  say(`“${name}” is back in use.`)
+  say(`“${name}” restored.`)
 }
 
 async function build(): Promise<void> {
@@ -99,8 +99,8 @@ async function build(): Promise<void> {
   <PageTitle title="Listings">
     <template #state>{{ counted(used.length, 'listing') }}, {{ inPlace }} in place.</template>
     <template #act>
-      <v-btn v-if="mayEdit && blogs?.length" variant="outlined" @click="chooser?.click()">Bring in a file</v-btn>
-      <v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">Build a listing</v-btn>
+      <v-btn v-if="mayEdit && blogs?.length" variant="outlined" @click="chooser?.click()">Import</v-btn>
+      <v-btn v-if="mayEdit && blogs?.length" :loading="act.running.value" @click="build">New listing</v-btn>
     </template>
   </PageTitle>
   <input
@@ -117,7 +117,7 @@ async function build(): Promise<void> {
     <div v-else-if="listings?.length === 0" class="empty">
       <h2>No listing yet</h2>
       <p>
-        A listing shows posts of your blogs on a page of your site, in its own look.
+        A listing shows your posts on a page of your site, in your site’s style.
         {{ blogs?.length ? '' : 'Connect a blog first.' }}
       </p>
       <v-btn v-if="blogs?.length === 0" :to="`/s/${id}/connect`">Connect a blog</v-btn>
@@ -128,13 +128,13 @@ async function build(): Promise<void> {
           v-model="search"
           class="search"
           density="compact"
-          label="Name, page or layout"
+          label="Search listings"
           clearable
           @click:clear="search = ''"
         />
         <span v-if="away.length" class="pills">
           <button class="pill" :class="{ on: shelf !== 'away' }" :aria-pressed="shelf !== 'away'" @click="shelf = ''">
-            In use {{ used.length }}
+            Active {{ used.length }}
           </button>
           <button
             class="pill"
@@ -142,19 +142,19 @@ async function build(): Promise<void> {
             :aria-pressed="shelf === 'away'"
             @click="shelf = 'away'"
           >
-            Put away {{ away.length }}
+            Archived {{ away.length }}
           </button>
         </span>
       </div>
       <p v-if="shown.length === 0" class="soft">
-        No listing like that. <button class="link" @click="search = ''">Show all</button>
+        No listings found. <button class="link" @click="search = ''">Show all</button>
       </p>
       <table v-else class="ruled">
         <thead>
           <tr>
             <th>Listing</th>
             <th>State</th>
-            <th>Where</th>
+            <th>Page</th>
             <th class="wide">Last seen</th>
             <th class="wide">Shows</th>
           </tr>
@@ -165,7 +165,7 @@ async function build(): Promise<void> {
               <router-link class="t" :to="`/s/${id}/listings/${one.id}`">{{ one.name }}</router-link>
             </td>
             <td>
-              <button v-if="one.archivedAt" class="link small" @click="restore(one.id, one.name)">Use it again</button>
+              <button v-if="one.archivedAt" class="link small" @click="restore(one.id, one.name)">Restore</button>
               <span v-else class="tag" :class="states[one.state].tone">{{ states[one.state].name }}</span>
             </td>
             <td>

@@ -16,7 +16,7 @@ export async function bringIn(site: number, file: File): Promise<Schemas['Import
   try {
     body = JSON.parse(await file.text()) as Schemas['ListingFile']
   } catch {
-    throw new Error(`“${file.name}” is no listing: choose a file that was made with “Save as a file”.`)
+    throw new Error(`“${file.name}” is not a listing file. Choose a file exported from Antiphon.`)
   }
   return take(api.POST('/api/sites/{site}/listings/file', { params: { path: { site } }, body }))
 }

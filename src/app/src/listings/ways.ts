@@ -9,43 +9,43 @@ export interface Way {
 }
 
 const paste =
-  'Open your page’s editor where it takes HTML (a field named HTML, code or embed) and paste it where the listing should stand.'
+  'In your page editor, add an HTML, code or embed block where the listing should appear, and paste the snippet.'
 const publish = 'Save and publish the page, then come back and press “Check the page”.'
 
 /** The ways, the usual one first. */
 export const ways: Way[] = [
   {
     value: 'script',
-    name: 'Script',
+    name: 'Script (recommended)',
     steps: ['Copy the snippet.', paste, `${publish} Later changes here need no pasting again.`],
     pitfalls: [
-      'Site builders that ask for two parts: copy the head part and the body part by themselves; the head part stands once on a page.',
+      'Some site builders want two parts: head (once per page) and body. Copy them one by one.',
       'With a Content-Security-Policy, allow Antiphon’s address in script-src and connect-src; no inline script or style is needed.',
     ],
   },
   {
     value: 'frame',
-    name: 'Frame',
+    name: 'Frame (iframe)',
     steps: ['Copy the snippet.', paste, publish],
     pitfalls: [
       'For editors that strip scripts: without its last line the frame keeps a fixed height and scrolls.',
-      'It does not take your page’s type and colours, and search engines count the entries for Antiphon’s address.',
+      'It does not use your page’s style, and search engines do not credit your page.',
     ],
   },
   {
     value: 'serverInclude',
     name: 'Server include',
     steps: [
-      'Let your server ask for the address below and put the answer into the page, as in the examples.',
+      'Have your server fetch this address and insert the result. See examples.',
       'Keep the answer for a minute, and the last good one for when Antiphon cannot be reached.',
       publish,
     ],
-    pitfalls: ['Send the ETag back as If-None-Match: an unchanged listing then costs an empty answer.'],
+    pitfalls: ['Send the ETag back as If-None-Match to save traffic.'],
   },
   {
     value: 'static',
-    name: 'Static',
-    steps: ['Copy the snippet.', paste, `${publish} Paste it anew whenever the check calls it stale.`],
-    pitfalls: ['It never changes by itself. Take it only where neither script nor frame is allowed.'],
+    name: 'Static HTML',
+    steps: ['Copy the snippet.', paste, `${publish} Paste it again when the check says it is out of date.`],
+    pitfalls: ['It never changes by itself. Use it only where neither script nor frame is allowed.'],
   },
 ]

@@ -18,7 +18,7 @@ const { data: segments } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/segments', path())),
 })
 const audience = computed(() => [
-  { value: null, title: 'Every subscriber who gets it' },
+  { value: null, title: 'All subscribers to this digest' },
   ...(segments.value ?? []).map((one) => ({ value: one.id, title: `${one.name} (${one.size})` })),
 ])
 const isTimed = computed(() => settings.value.rhythm.every !== 'post')
@@ -34,14 +34,14 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     <v-text-field
       v-model="draft.name"
       label="Name"
-      hint="Readers who choose see it"
+      hint="Shown to subscribers on their preferences page"
       :error-messages="problem('name')"
       :readonly="!props.mayEdit"
     />
     <h2 class="group">When does it go out?</h2>
-    <v-select v-model="settings.rhythm.every" :items="everies" label="It goes out" />
+    <v-select v-model="settings.rhythm.every" :items="everies" label="Frequency" />
     <div v-if="isTimed" class="pair">
-      <v-select v-if="settings.rhythm.every === 'week'" v-model="settings.rhythm.day" :items="days" label="On" />
+      <v-select v-if="settings.rhythm.every === 'week'" v-model="settings.rhythm.day" :items="days" label="Day" />
       <v-text-field
         v-if="settings.rhythm.every === 'month'"
         v-model.number="settings.rhythm.dayOfMonth"
@@ -54,7 +54,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       <v-text-field
         :model-value="settings.rhythm.at.slice(0, 5)"
         type="time"
-        label="At, on the site’s clocks"
+        label="Time (site time zone)"
         @update:model-value="settings.rhythm.at = $event ? `${$event}:00` : settings.rhythm.at"
       />
     </div>
@@ -64,7 +64,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       type="number"
       min="1"
       max="50"
-      label="Wait until there are at least"
+      label="Minimum number of posts"
       suffix="new posts"
       :error-messages="problem('least')"
     />
@@ -77,19 +77,19 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         type="number"
         min="1"
         max="50"
-        label="Show"
+        label="Posts shown in full"
         suffix="posts"
-        hint="The rest stand below as titles"
+        hint="The rest are listed as titles"
         persistent-hint
         :error-messages="problem('most')"
       />
       <v-select v-model="settings.order" :items="orders" label="Order" />
     </div>
     <h2 class="group">Who gets it?</h2>
-    <v-select v-model="draft.segmentId" :items="audience" label="Goes to" :error-messages="problem('segmentId')" />
+    <v-select v-model="draft.segmentId" :items="audience" label="Recipients" :error-messages="problem('segmentId')" />
     <v-checkbox
       v-model="draft.isUsual"
-      label="Also those who have not chosen their mails themselves"
+      label="Include subscribers who have not set preferences"
       density="compact"
       hide-details
     />
@@ -106,7 +106,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         {{ field }}
       </button>
     </p>
-    <v-checkbox v-model="hasTrial" label="Try a second subject" density="compact" hide-details />
+    <v-checkbox v-model="hasTrial" label="Test a second subject line" density="compact" hide-details />
     <div v-if="hasTrial" class="pair">
       <v-text-field
         v-model="settings.secondSubject"
@@ -118,23 +118,23 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         type="number"
         min="1"
         max="99"
-        label="Goes to"
+        label="Recipients"
         suffix="%"
         :error-messages="problem('trialShare')"
       />
     </div>
-    <h2 class="group">How does it look?</h2>
-    <v-select v-model="settings.form" :items="forms" label="Posts are shown as" />
+    <h2 class="group">Appearance</h2>
+    <v-select v-model="settings.form" :items="forms" label="Post format" />
     <v-textarea
       v-model="settings.opening"
-      label="Words before the posts"
+      label="Introduction"
       rows="2"
       auto-grow
       :error-messages="problem('opening')"
     />
     <v-textarea
       v-model="settings.closing"
-      label="Words after the posts"
+      label="Footer text"
       placeholder="Your postal address, opening hours …"
       rows="2"
       auto-grow
@@ -143,7 +143,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     <div v-if="settings.form !== 'text'" class="triple">
       <v-text-field
         v-model="settings.colours.paper"
-        label="Paper"
+        label="Background colour"
         placeholder="As the site"
         persistent-placeholder
         clearable
@@ -151,7 +151,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
       />
       <v-text-field
         v-model="settings.colours.ink"
-        label="Ink"
+        label="Text colour"
         placeholder="As the site"
         persistent-placeholder
         clearable
@@ -166,18 +166,12 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         :error-messages="problem('accent')"
       />
     </div>
-    <h2 class="group">What is counted?</h2>
-    <v-checkbox
-      v-model="settings.countsClicks"
-      label="How often each link is followed, never by whom"
-      density="compact"
-      hide-details
-    />
-    <v-checkbox v-model="settings.countsOpens" label="How often it is opened" density="compact" hide-details />
+    <h2 class="group">Tracking</h2>
+    <v-checkbox v-model="settings.countsClicks" label="Count link clicks (anonymous)" density="compact" hide-details />
+    <v-checkbox v-model="settings.countsOpens" label="Count opens" density="compact" hide-details />
     <p v-if="settings.countsOpens" class="small soft note">
-      A dot that nobody sees is fetched with each opening. Many readers call that spying, some mail programs fetch it
-      unasked, and in some countries you need their consent. It is counted without saying who; the figure is a rough one
-      all the same.
+      Opens are counted with an invisible image, without recording who. Figures are approximate, some people object to
+      it, and some countries require consent all the same.
     </p>
   </form>
 </template>

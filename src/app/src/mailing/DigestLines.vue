@@ -10,8 +10,8 @@ const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zo
   <table class="ruled digests">
     <thead>
       <tr>
-        <th>What is sent</th>
-        <th>When</th>
+        <th>Digest</th>
+        <th>Schedule</th>
         <th>Next</th>
         <th class="num">New posts</th>
         <th class="num">Subscribers</th>
@@ -26,7 +26,7 @@ const props = defineProps<{ digests: Schemas['DigestView'][]; siteId: number; zo
         <td>
           <span v-if="one.pausedAt" class="tag o">Paused</span
           ><WhenText v-else-if="one.nextAt" :at="one.nextAt" :zone="props.zone" /><span v-else class="soft"
-            >when one is published</span
+            >with each new post</span
           >
         </td>
         <td class="num">{{ one.nextAt ? one.waiting : '' }}</td>

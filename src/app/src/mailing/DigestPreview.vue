@@ -17,7 +17,7 @@ const seen = computed(() => (shown.value?.html === '' ? 'plain' : way.value))
 const state = computed(() => {
   if (!shown.value) return ''
   const posts = shown.value.isExample
-    ? `Nothing is new yet; ${counted(shown.value.posts, 'older post')} shown`
+    ? `No new posts yet; the preview uses ${counted(shown.value.posts, 'older post')}`
     : counted(shown.value.posts, 'new post')
   return `${posts}, ${shown.value.kilobytes} kB, to ${counted(shown.value.receivers, 'subscriber')}`
 })
@@ -53,13 +53,15 @@ const state = computed(() => {
     <template v-else-if="shown">
       <div class="letter" :class="seen">
         <p class="subject"><small class="soft">Subject</small> {{ shown.subject }}</p>
-        <p v-if="shown.secondSubject" class="subject"><small class="soft">Second</small> {{ shown.secondSubject }}</p>
+        <p v-if="shown.secondSubject" class="subject">
+          <small class="soft">Second subject</small> {{ shown.secondSubject }}
+        </p>
         <pre v-if="seen === 'plain'" tabindex="0">{{ shown.plain }}</pre>
-        <iframe v-else sandbox="" :srcdoc="shown.html" title="The mail" />
+        <iframe v-else sandbox="" :srcdoc="shown.html" title="The email" />
       </div>
       <PostFindings
         class="found"
-        title="Before it goes out"
+        title="Checks before sending"
         :findings="[...shown.findings, ...(props.digest.preview.links.value ?? [])]"
         :links="props.digest.preview.links.value"
         :is-checking="props.digest.preview.checking.running.value"
@@ -67,7 +69,7 @@ const state = computed(() => {
         @links="props.digest.preview.openLinks"
       />
     </template>
-    <p v-else class="waiting">Making up the mail …</p>
+    <p v-else class="waiting">Loading preview …</p>
   </section>
 </template>
 

@@ -31,28 +31,24 @@ async function sendNow(): Promise<void> {
 }
 
 onBeforeRouteLeave(
-  (to) =>
-    to.name === 'digest' ||
-    !number.value ||
-    !isChanged.value ||
-    window.confirm('Leave without saving what you changed?'),
+  (to) => to.name === 'digest' || !number.value || !isChanged.value || window.confirm('Leave without saving?'),
 )
 </script>
 
 <template>
-  <PageTitle :title="current?.name ?? 'A new digest'">
+  <PageTitle :title="current?.name ?? 'New digest'">
     <template #state v-if="current"
       >{{ counted(current.receivers, 'subscriber') }};
       <template v-if="current.pausedAt">paused <WhenText :at="current.pausedAt" />.</template>
       <template v-else-if="current.nextAt"
         >next <WhenText :at="current.nextAt" :zone="site?.timeZone" />, with
         {{ counted(current.waiting, 'new post') }} so far.</template
-      ><template v-else>goes with each post.</template></template
+      ><template v-else>sent with each post</template></template
     >
     <template v-if="mayEdit" #act>
       <template v-if="current">
         <v-btn variant="text" :loading="act.running.value" @click="digest.setPaused(!current.pausedAt)">{{
-          current.pausedAt ? 'Let it go on' : 'Pause'
+          current.pausedAt ? 'Resume' : 'Pause'
         }}</v-btn>
         <v-btn
           v-if="current.waiting"
@@ -64,7 +60,7 @@ onBeforeRouteLeave(
         >
       </template>
       <v-btn :loading="act.running.value" :disabled="!!current && !isChanged" @click="save">{{
-        current ? 'Save' : 'Set it up'
+        current ? 'Save' : 'Create digest'
       }}</v-btn>
     </template>
   </PageTitle>
@@ -76,10 +72,8 @@ onBeforeRouteLeave(
     <div class="questions">
       <DigestForm :digest="digest" :site-id="id" :may-edit="mayEdit" />
       <p v-if="current && mayEdit" class="off">
-        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">
-          Take this digest off
-        </button>
-        <v-btn v-else color="secondary" size="small" @click="remove">Take it off; what went out is kept</v-btn>
+        <button v-if="!isSure" type="button" class="link back small" @click="isSure = true">Delete digest</button>
+        <v-btn v-else color="secondary" size="small" @click="remove">Delete (sent emails are kept)</v-btn>
       </p>
     </div>
     <DigestPreview :digest="digest" :may-edit="mayEdit" />

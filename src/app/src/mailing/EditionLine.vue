@@ -9,16 +9,16 @@ const share = (part: number) => `${(100 * part) / Math.max(1, props.edition.tota
 const state = computed(() => {
   const one = props.edition
   if (one.pausedAt) return 'Paused'
-  if (one.state === 'gathering') return 'Gathering receivers'
+  if (one.state === 'gathering') return 'Preparing recipients'
   if (one.state === 'cancelled') return 'Cancelled'
   return one.open ? 'Sending' : ''
 })
 const results = computed(() => {
   const one = props.edition
   return [
-    one.clicks !== null ? `${one.clicks} followed a link` : '',
-    one.opens !== null ? `${one.opens} openings` : '',
-    one.left ? `${one.left} left` : '',
+    one.clicks !== null ? `${one.clicks} clicks` : '',
+    one.opens !== null ? `${one.opens} opens` : '',
+    one.left ? `${one.left} unsubscribed` : '',
   ].filter(Boolean)
 })
 </script>
@@ -35,7 +35,7 @@ const results = computed(() => {
     <span class="small soft words"
       ><b v-if="state" class="o">{{ state }}. </b>{{ props.edition.digest }}: {{ props.edition.delivered }} of
       {{ props.edition.total }} delivered<template v-if="props.edition.open"
-        >, {{ props.edition.open }} on their way</template
+        >, {{ props.edition.open }} being sent</template
       ><b v-if="props.edition.failed" class="m">, {{ props.edition.failed }} failed</b
       ><template v-if="props.edition.cancelled">, {{ props.edition.cancelled }} cancelled</template
       ><template v-if="results.length">. {{ results.join(', ') }}</template></span

@@ -54,7 +54,7 @@ async function cancel(): Promise<void> {
   const done = await act.run(() =>
     take(api.POST('/api/sites/{site}/channels/editions/{edition}/cancel', { params: { path: path() } })),
   )
-  if (done) say(`${counted(done.count, 'mail')} taken back.`)
+  if (done) say(`${counted(done.count, 'email')} cancelled.`)
   await refresh()
 }
 
@@ -64,7 +64,7 @@ async function retry(answer: string | null): Promise<void> {
       api.POST('/api/sites/{site}/channels/editions/{edition}/retry', { params: { path: path() }, body: { answer } }),
     ),
   )
-  if (done) say(`${counted(done.count, 'mail')} on the way again.`)
+  if (done) say(`Retrying ${counted(done.count, 'email')}.`)
   await refresh()
 }
 </script>
@@ -81,10 +81,10 @@ async function retry(answer: string | null): Promise<void> {
       </p>
       <div v-if="props.mayAct && isOpen" class="row acts">
         <v-btn size="small" :loading="act.running.value" @click="setPaused(!edition.pausedAt)">{{
-          edition.pausedAt ? 'Go on sending' : 'Pause the sending'
+          edition.pausedAt ? 'Resume sending' : 'Pause the sending'
         }}</v-btn>
         <v-btn size="small" variant="outlined" color="secondary" :loading="act.running.value" @click="cancel"
-          >Take back what is still here</v-btn
+          >Cancel unsent emails</v-btn
         >
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
@@ -93,18 +93,18 @@ async function retry(answer: string | null): Promise<void> {
           <span class="tag" :class="states[cause.state].tone"
             >{{ cause.count }} {{ states[cause.state].name.toLowerCase() }}</span
           >
-          {{ cause.answer || 'No answer' }}
-          <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">Try again</button>
+          {{ cause.answer || 'No response' }}
+          <button v-if="props.mayAct" class="link small" @click="retry(cause.answer)">Retry</button>
         </li>
       </ul>
       <EditionResults :detail="detail" :site-id="props.siteId" />
-      <h3 class="group">To whom</h3>
+      <h3 class="group">Recipients</h3>
       <table class="ruled">
         <thead>
           <tr>
             <th>To</th>
             <th>State</th>
-            <th>The receiver said</th>
+            <th>Server response</th>
             <th>When</th>
           </tr>
         </thead>

@@ -18,7 +18,7 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
     </li>
   </ul>
   <template v-if="props.detail.trial">
-    <h3 class="group">The two subjects</h3>
+    <h3 class="group">Subject test</h3>
     <table class="ruled">
       <tbody>
         <tr
@@ -45,8 +45,8 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
     </table>
   </template>
   <template v-if="props.detail.edition.clicks !== null">
-    <h3 class="group">Links followed</h3>
-    <p v-if="props.detail.edition.clicks === 0" class="small soft">Nobody has followed a link so far.</p>
+    <h3 class="group">Clicks by link</h3>
+    <p v-if="props.detail.edition.clicks === 0" class="small soft">No clicks yet.</p>
     <ul v-else class="links">
       <li v-for="link in props.detail.links.filter((one) => one.clicks > 0)" :key="link.address">
         <a :href="link.address" target="_blank" rel="noopener">{{ plain(link.address) }}</a> <b>{{ link.clicks }}</b>
@@ -58,9 +58,7 @@ const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/
     <template v-if="props.detail.edition.opens !== null"
       >Opened {{ counted(props.detail.edition.opens, 'time') }}.
     </template>
-    <template v-if="props.detail.edition.left"
-      >{{ counted(props.detail.edition.left, 'subscriber') }} left by a link of it.</template
-    >
+    <template v-if="props.detail.edition.left">{{ props.detail.edition.left }} unsubscribed from this email.</template>
   </p>
 </template>
 

@@ -32,29 +32,29 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
 </script>
 
 <template>
-  <PageTitle title="Mail">
+  <PageTitle title="Email">
     <template #state v-if="data"
       >{{ counted(digests.data.value?.length ?? 0, 'digest') }}.
-      {{ open ? `${counted(open, 'mail')} on their way.` : 'Nothing is on its way.' }}
+      {{ open ? `${counted(open, 'email')} being sent.` : 'Nothing is being sent.' }}
       <b v-if="failed" class="m">{{ counted(failed, 'mail') }} failed.</b></template
     >
     <template #act
       ><v-btn variant="text" :to="`/s/${id}/readers`">Subscribers</v-btn
-      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/mail/new`">Set up a digest</v-btn></template
+      ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/mail/new`">New digest</v-btn></template
     >
   </PageTitle>
   <ChannelTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Reading the mails …</p>
+  <p v-else-if="isPending" class="work waiting">Loading …</p>
   <div v-else class="work split">
     <div class="list" :class="{ away: picked }">
       <DigestLines v-if="digests.data.value" :digests="digests.data.value" :site-id="id" :zone="site?.timeZone" />
-      <h2 class="group">What went out</h2>
+      <h2 class="group">Sent emails</h2>
       <div v-if="editions.length === 0" class="empty">
         <h3>Nothing yet</h3>
         <p>
-          When a post is published, or the time of a digest comes, every subscriber it is for gets one mail. You see
-          here what became of each.
+          When a post is published or a digest is due, each of its subscribers gets one email. Delivery results appear
+          here.
         </p>
       </div>
       <EditionLine
@@ -65,7 +65,7 @@ const failed = computed(() => editions.value.reduce((sum, one) => sum + one.fail
         :zone="site?.timeZone"
         @pick="picked = String(one.id)"
       />
-      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Earlier ones</v-btn>
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Show more</v-btn>
     </div>
     <EditionPanel
       v-if="picked"

@@ -1,22 +1,22 @@
 import type { Schemas } from '../api'
 
 export const everies: { value: Schemas['DigestEvery']; title: string }[] = [
-  { value: 'post', title: 'With each post, when it is published' },
+  { value: 'post', title: 'Immediately, with each post' },
   { value: 'day', title: 'Every day' },
   { value: 'week', title: 'Every week' },
   { value: 'month', title: 'Every month' },
 ]
 
 export const forms: { value: Schemas['DigestForm']; title: string }[] = [
-  { value: 'column', title: 'Titles and short texts' },
+  { value: 'column', title: 'Titles and excerpts' },
   { value: 'pictures', title: 'With the picture of each post' },
-  { value: 'whole', title: 'The whole text of each post' },
-  { value: 'text', title: 'Plain text, without any markup' },
+  { value: 'whole', title: 'Full posts' },
+  { value: 'text', title: 'Plain text' },
 ]
 
 export const orders: { value: Schemas['DigestOrder']; title: string }[] = [
   { value: 'newest', title: 'Newest first' },
-  { value: 'oldest', title: 'In the order they were published' },
+  { value: 'oldest', title: 'Oldest first' },
   { value: 'featured', title: 'Featured posts first' },
 ]
 

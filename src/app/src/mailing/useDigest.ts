@@ -55,7 +55,7 @@ export function useDigest(site: () => number, id: () => number | null) {
     )
     if (!saved) return undefined
     kept.value = JSON.stringify(form)
-    say(id() ? 'The digest is changed.' : `“${saved.name}” is set up.`)
+    say(id() ? 'Digest saved.' : `“${saved.name}” is set up.`)
     await refresh()
     return saved.id
   }
@@ -69,7 +69,7 @@ export function useDigest(site: () => number, id: () => number | null) {
         }),
       ),
     )
-    if (sent) say(`A test is on its way to ${sent.mail}.`)
+    if (sent) say(`Test sent to ${sent.mail}.`)
   }
 
   const fields = computed(() => ({ ...preview.wrong.value, ...act.fields.value }))

@@ -26,7 +26,7 @@ export function useDigestCalls(site: () => number, id: () => number | null, act:
   async function sendNow(): Promise<boolean> {
     await act.run(() => take(api.POST('/api/sites/{site}/channels/digests/{digest}/send', on())))
     const isSent = !act.trouble.value && !act.fields.value.posts
-    if (isSent) say('It is on its way.')
+    if (isSent) say('Sending.')
     await refresh()
     return isSent
   }
@@ -34,7 +34,7 @@ export function useDigestCalls(site: () => number, id: () => number | null, act:
   async function remove(name: string): Promise<boolean> {
     await act.run(() => take(api.DELETE('/api/sites/{site}/channels/digests/{digest}', on())))
     if (act.trouble.value) return false
-    say(`“${name}” is taken off. What went out is kept.`)
+    say(`“${name}” deleted.`)
     await refresh()
     return true
   }

@@ -15,17 +15,14 @@ const { data } = useQuery({
 
 <template>
   <v-dialog v-model="isOpen" max-width="640">
-    <v-card title="Where others tell us">
+    <v-card title="Webmention, Pingback and Trackback">
       <v-card-text>
-        <p>
-          Posts that live with us say so by themselves. Where posts stand in pages of your own website, put this line
-          into the head of those pages, so that other sites find us.
-        </p>
+        <p>Posts on our pages do this automatically. If posts are on your own pages, add this line to their head.</p>
         <template v-if="data">
           <pre class="snippet">{{ data.markup }}</pre>
           <CopyButton :text="data.markup" label="Copy the line" />
-          <h3>By hand</h3>
-          <p>Anybody can tell a link by hand at this address.</p>
+          <h3>Manual form</h3>
+          <p>Anyone can report a link to you here.</p>
           <p class="address">{{ data.webmention }} <CopyButton :text="data.webmention" label="Copy the address" /></p>
         </template>
       </v-card-text>

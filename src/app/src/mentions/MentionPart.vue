@@ -23,7 +23,7 @@ const acts = computed(() =>
 <template>
   <article class="part">
     <p class="small soft kicker">
-      {{ mentionWords[props.mention.kind] }} {{ props.mention.host }} · told by {{ ways[props.mention.way] }},
+      {{ mentionWords[props.mention.kind] }} {{ props.mention.host }} · via {{ ways[props.mention.way] }},
       <WhenText :at="props.mention.receivedAt" :zone="props.zone" />
     </p>
     <h2>
@@ -48,7 +48,7 @@ const acts = computed(() =>
     <blockquote v-if="props.mention.text && says" class="said">{{ props.mention.text }}</blockquote>
     <p v-if="props.mention.problem" class="m">{{ props.mention.problem }}</p>
     <p v-if="props.mention.nextReadAt" class="soft">
-      The page is read next <WhenText :at="props.mention.nextReadAt" :zone="props.zone" />.
+      Next fetch <WhenText :at="props.mention.nextReadAt" :zone="props.zone" />.
     </p>
     <dl>
       <dt>About</dt>
@@ -72,7 +72,7 @@ const acts = computed(() =>
         >
         <v-btn variant="outlined" color="secondary" @click="emit('ban')">Ban {{ props.mention.host }}</v-btn>
       </template>
-      <v-btn variant="text" @click="emit('read')">Read the page again</v-btn>
+      <v-btn variant="text" @click="emit('read')">Fetch again</v-btn>
     </div>
   </article>
 </template>

@@ -16,7 +16,7 @@ const isPhoneDetail = ref(false)
 const isAddresses = ref(false)
 const current = computed(() => mentions.value.find((one) => String(one.id) === picked.value) ?? null)
 const state = computed(() =>
-  counts.value ? `${counted(counts.value.waiting, 'mention')} waiting, ${counts.value.public} shown with posts.` : '',
+  counts.value ? `${counted(counts.value.waiting, 'mention')} waiting, ${counts.value.public} published.` : '',
 )
 // Where the one looked at was decided, the next in the list is there already.
 watch(mentions, (now, before) => {
@@ -57,7 +57,7 @@ onKeyStroke((event) => {
 <template>
   <PageTitle title="Mentions">
     <template #state>{{ state }}</template>
-    <template #act><v-btn variant="outlined" @click="isAddresses = true">Where others tell us</v-btn></template>
+    <template #act><v-btn variant="outlined" @click="isAddresses = true">Webmention addresses</v-btn></template>
   </PageTitle>
   <p v-if="list.error.value" class="work trouble" role="alert">{{ lineOf(list.error.value) }}</p>
   <div v-else class="work split">
@@ -74,7 +74,7 @@ onKeyStroke((event) => {
           {{ one.title }} {{ counts?.[one.value] ?? '' }}
         </button>
       </div>
-      <p v-if="list.isPending.value" class="waiting px-6">Reading the mentions …</p>
+      <p v-if="list.isPending.value" class="waiting px-6">Loading …</p>
       <button
         v-for="one in mentions"
         :key="one.id"
@@ -85,7 +85,9 @@ onKeyStroke((event) => {
       >
         <b>{{ one.author }}</b><small><WhenText :at="one.receivedAt" :zone="site?.timeZone" /></small>
         <span class="start">{{ one.text || one.title || one.source }}</span>
-        <span class="about">{{ one.readAt ? kinds[one.kind] : 'Told' }} · {{ one.host }} · {{ one.postTitle }}</span>
+        <span class="about"
+          >{{ one.readAt ? kinds[one.kind] : 'Received' }} · {{ one.host }} · {{ one.postTitle }}</span
+        >
       </button>
       <p v-if="list.hasNextPage.value" class="px-6 py-3">
         <button class="link" @click="list.fetchNextPage()">Show more</button>

@@ -7,7 +7,7 @@ const past: Record<Schemas['CommentStanding'], string> = {
   public: 'Published',
   hidden: 'Hidden',
   spam: 'Marked as spam',
-  waiting: 'Put back',
+  waiting: 'Moved back to Waiting',
   deleted: 'Deleted',
 }
 
@@ -65,7 +65,7 @@ export function useMentions(site: () => number, choice: Ref<string>) {
         }),
       ),
     )
-    if (done) say(`${one.host} is banned. What came from it is marked as spam.`)
+    if (done) say(`${one.host} banned. Its mentions are marked as spam.`)
     await refresh()
   }
 
@@ -76,7 +76,7 @@ export function useMentions(site: () => number, choice: Ref<string>) {
         api.POST('/api/sites/{site}/mentions/{mention}/read', { params: { path: { site: site(), mention: one.id } } }),
       ),
     )
-    if (!act.trouble.value) say('The page is being read again.')
+    if (!act.trouble.value) say('Fetching the page again.')
     await refresh()
   }
 

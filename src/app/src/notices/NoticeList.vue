@@ -16,7 +16,7 @@ async function put(notice: Schemas['NoticeView'], way: 'done' | 'undone'): Promi
 
 async function away(notice: Schemas['NoticeView']): Promise<void> {
   await put(notice, 'done')
-  say('Put away.', () => put(notice, 'undone'))
+  say('Dismissed.', () => put(notice, 'undone'))
 }
 </script>
 
@@ -33,8 +33,8 @@ async function away(notice: Schemas['NoticeView']): Promise<void> {
         <p v-for="line in notice.text.split('\n').filter(Boolean)" :key="line" class="small line">{{ line }}</p>
       </div>
       <div class="acts small">
-        <router-link class="link" :to="notice.path">Look at it</router-link
-        ><button v-if="props.mayEdit" type="button" class="link" @click="away(notice)">Put away</button>
+        <router-link class="link" :to="notice.path">View</router-link
+        ><button v-if="props.mayEdit" type="button" class="link" @click="away(notice)">Dismiss</button>
       </div>
     </article>
   </section>

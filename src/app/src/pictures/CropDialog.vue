@@ -74,12 +74,12 @@ function cut(edit: Schemas['PictureEdit']): void {
 <template>
   <v-dialog v-model="open" max-width="860">
     <v-card class="pa-6">
-      <h2>{{ props.use ? `Cut the picture: ${props.use.toLowerCase()}` : 'Cut the picture' }}</h2>
+      <h2>{{ props.use ? `Cut the picture: ${props.use.toLowerCase()}` : 'Crop picture' }}</h2>
       <p class="soft">
         {{
           props.use
             ? 'Only here. Everywhere else the picture stays as it is.'
-            : 'What was uploaded stays; the whole can be had back at any time.'
+            : 'The original is kept; you can undo the crop at any time.'
         }}
       </p>
       <div class="chips my-3" role="radiogroup" aria-label="Shape">
@@ -100,7 +100,7 @@ function cut(edit: Schemas['PictureEdit']): void {
         class="around"
         tabindex="0"
         role="group"
-        aria-label="The part: arrows move it, with Shift they change its size"
+        aria-label="Crop area. Arrow keys move, Shift + arrows resize."
         @keydown="press"
       >
         <Cropper
@@ -112,15 +112,15 @@ function cut(edit: Schemas['PictureEdit']): void {
           @change="take"
         />
       </div>
-      <p class="soft small mt-2" role="status">{{ place }} Arrows move the part, Shift and arrows change its size.</p>
+      <p class="soft small mt-2" role="status">{{ place }} Arrow keys move, Shift + arrows resize.</p>
       <div class="row mt-4">
-        <v-btn @click="cut(part)">Cut it so</v-btn>
+        <v-btn @click="cut(part)">Apply crop</v-btn>
         <v-btn
           variant="outlined"
           @click="
             cut(props.use ? props.picture.edit : { ...props.picture.edit, left: 0, top: 0, width: 1000, height: 1000 })
           "
-          >Show the whole</v-btn
+          >Remove crop</v-btn
         >
         <v-btn variant="text" @click="open = false">Leave it</v-btn>
       </div>

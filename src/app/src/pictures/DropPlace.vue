@@ -39,16 +39,14 @@ function choose(): void {
         aria-label="Choose pictures"
         @change="choose"
       />
-      <span class="soft small">
-        JPEG, PNG, WebP, GIF or SVG, up to 20 MB each. Places noted by cameras are removed.</span
-      >
+      <span class="soft small"> JPEG, PNG, WebP, GIF or SVG, up to 20 MB each. Location data is removed.</span>
     </p>
     <ul v-if="props.uploads.uploads.length" aria-live="polite">
       <li v-for="row in props.uploads.uploads" :key="row.name">
         <span class="name">{{ row.name }}</span>
         <span v-if="row.trouble" class="m small"
           >{{ row.trouble }}
-          <button type="button" class="link" @click="props.uploads.forget(row)">Understood</button></span
+          <button type="button" class="link" @click="props.uploads.forget(row)">Dismiss</button></span
         >
         <progress v-else :value="row.part" max="1" />
       </li>

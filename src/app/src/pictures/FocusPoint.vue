@@ -38,7 +38,7 @@ function key(event: KeyboardEvent): void {
       type="button"
       class="whole"
       :disabled="props.readonly"
-      :aria-label="`Point that crops keep: ${x} from the left, ${y} from the top, of 100. Arrow keys move it.`"
+      :aria-label="`Focal point: ${x} from the left, ${y} from the top, of 100. Arrow keys move it.`"
       @click="point"
       @keydown="key"
     >
@@ -52,7 +52,7 @@ function key(event: KeyboardEvent): void {
         :style="{ objectPosition: position }"
       /><img :src="props.picture" alt="" class="tall" :style="{ objectPosition: position }" />
     </div>
-    <p class="small soft">Click what must stay in sight when the picture is cropped.</p>
+    <p class="small soft">Click the part that should always stay visible.</p>
   </div>
 </template>
 

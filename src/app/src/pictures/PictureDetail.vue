@@ -61,7 +61,7 @@ async function replace(): Promise<void> {
   try {
     const url = `/api/sites/${props.siteId}/pictures/${props.picture.id}/file?name=${encodeURIComponent(chosen.name)}`
     emit('changed', await upload<Schemas['PictureView']>('PUT', url, chosen))
-    say('The new picture stands everywhere the old one did.')
+    say('Picture replaced everywhere.')
   } catch (reason) {
     act.trouble.value = lineOf(reason)
   }
@@ -91,18 +91,13 @@ async function remove(): Promise<void> {
     />
     <div v-if="props.picture.type !== 'svg'" class="row">
       <button type="button" class="chip" @click="cropping = true">
-        <v-icon :icon="mdiCropRotate" size="16" /> Cut …
+        <v-icon :icon="mdiCropRotate" size="16" /> Crop …
       </button>
-      <button type="button" class="chip" @click="turn"><v-icon :icon="mdiRotateRight" size="16" /> Turn right</button>
+      <button type="button" class="chip" @click="turn"><v-icon :icon="mdiRotateRight" size="16" /> Rotate</button>
     </div>
-    <v-textarea
-      v-model="form.alt"
-      label="What does it show? For those who do not see it"
-      rows="2"
-      :error-messages="act.fields.value.alt"
-    />
-    <v-text-field v-model="form.caption" label="Words below it" :error-messages="act.fields.value.caption" />
-    <v-text-field v-model="form.credit" label="Whose picture it is" />
+    <v-textarea v-model="form.alt" label="Description (alt text)" rows="2" :error-messages="act.fields.value.alt" />
+    <v-text-field v-model="form.caption" label="Caption" :error-messages="act.fields.value.caption" />
+    <v-text-field v-model="form.credit" label="Credit" />
     <div class="row">
       <v-btn :disabled="!dirty" :loading="act.running.value" @click="save()">Save</v-btn>
       <CopyButton :text="props.picture.address" label="Copy the address" />
@@ -112,11 +107,11 @@ async function remove(): Promise<void> {
     <ul v-else class="uses">
       <li v-for="use in uses" :key="use.postId">
         <router-link class="t" :to="`/s/${props.siteId}/posts/${use.postId}`">{{ use.title }}</router-link>
-        <span class="soft small">{{ use.asPicture ? 'its picture' : 'in the text' }}</span>
+        <span class="soft small">{{ use.asPicture ? 'main picture' : 'in the text' }}</span>
       </li>
     </ul>
     <div v-if="props.mayEdit" class="row">
-      <button type="button" class="link" @click="file?.click()">Put another in its place …</button>
+      <button type="button" class="link" @click="file?.click()">Replace …</button>
       <input
         ref="file"
         type="file"
@@ -125,7 +120,7 @@ async function remove(): Promise<void> {
         aria-label="Choose the other picture"
         @change="replace"
       />
-      <button v-if="uses?.length === 0" type="button" class="link back" @click="remove">Remove it</button>
+      <button v-if="uses?.length === 0" type="button" class="link back" @click="remove">Delete picture</button>
     </div>
     <CropDialog v-if="cropping" v-model="cropping" :picture="props.picture" @cut="save" />
   </section>

@@ -65,7 +65,7 @@ async function draw(): Promise<void> {
     <v-card class="pa-5">
       <div class="row head">
         <h2>{{ props.many ? 'Choose pictures' : 'Choose a picture' }}</h2>
-        <v-text-field v-model="search" class="search" density="compact" label="Words about a picture" />
+        <v-text-field v-model="search" class="search" density="compact" label="Search pictures" />
       </div>
       <p v-if="act.trouble.value || act.fields.value.title" class="trouble" role="alert">
         {{ act.trouble.value || act.fields.value.title?.[0] }}
@@ -75,26 +75,23 @@ async function draw(): Promise<void> {
         <v-text-field
           v-model="address"
           density="compact"
-          label="Or its address elsewhere; it is fetched into the library"
+          label="Or add by address"
           :error-messages="act.fields.value.address"
         />
-        <v-btn type="submit" variant="outlined" :disabled="!address" :loading="act.running.value">Fetch it</v-btn>
+        <v-btn type="submit" variant="outlined" :disabled="!address" :loading="act.running.value">Add</v-btn>
         <v-btn v-if="props.title !== undefined && !props.many" variant="outlined" @click="draw"
-          >Draw one from the title</v-btn
+          >Generate from title</v-btn
         >
       </form>
       <div class="shelf mt-4">
         <p v-if="pictures.length === 0" class="soft">The library is empty.</p>
-        <p v-if="picked.length" class="soft small">
-          {{ picked.length }}
-          chosen, in the order they will stand in.
-        </p>
+        <p v-if="picked.length" class="soft small">{{ picked.length }} selected, in this order.</p>
         <PictureGrid :pictures="pictures" :chosen="picked.at(-1)?.id ?? null" @choose="pick" />
         <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">More pictures</v-btn>
       </div>
       <div class="row mt-4">
         <v-btn v-if="props.many" :disabled="picked.length === 0" @click="finish(picked)"
-          >Put {{ picked.length || '' }} in</v-btn
+          >Insert {{ picked.length || '' }}</v-btn
         >
         <v-btn variant="text" @click="open = false">Close</v-btn>
       </div>

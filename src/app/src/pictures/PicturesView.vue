@@ -34,7 +34,7 @@ function change(picture: Schemas['PictureView'] | null): void {
   <PageTitle title="Pictures">
     <template #state
       >{{ counted(total, 'picture') }}{{ search || only ? ' found' : '' }}.
-      <b v-if="wordless" class="o">{{ counted(wordless, 'has', 'have') }} no description.</b></template
+      <b v-if="wordless" class="o">{{ wordless }} without description.</b></template
     >
   </PageTitle>
   <PostTabs />
@@ -52,7 +52,7 @@ function change(picture: Schemas['PictureView'] | null): void {
         v-model="search"
         class="search"
         density="compact"
-        label="Words about a picture"
+        label="Search pictures"
         clearable
         @click:clear="search = ''"
       />
@@ -60,7 +60,7 @@ function change(picture: Schemas['PictureView'] | null): void {
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-else-if="isPending" class="waiting">Reading the library …</p>
     <div v-else-if="pictures.length === 0" class="empty">
-      <h2>{{ search || only ? 'No picture is like that' : 'The library is empty' }}</h2>
+      <h2>{{ search || only ? 'No pictures found' : 'The library is empty' }}</h2>
       <p>
         {{ search || only ? 'Try other words.' : 'Drop pictures above; posts of every blog of the site can use them.' }}
       </p>

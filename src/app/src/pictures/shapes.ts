@@ -5,11 +5,11 @@ export interface Shape {
 }
 
 /** The card that networks show: 1200 by 630 pixels. */
-export const networkCard: Shape = { name: 'Card of networks', ratio: 1200 / 630 }
+export const networkCard: Shape = { name: 'Social preview (1.91 : 1)', ratio: 1200 / 630 }
 
 /** Shapes offered. */
 export const shapes: Shape[] = [
-  { name: 'Any shape', ratio: undefined },
+  { name: 'Free', ratio: undefined },
   { name: '16 to 9', ratio: 16 / 9 },
   { name: '4 to 3', ratio: 4 / 3 },
   { name: 'Square', ratio: 1 },

@@ -49,10 +49,10 @@ const written = computed(() => blogs.value?.filter((blog) => blog.writtenHere) ?
 const plain = computed(() => plainLines(post.bodyHtml))
 const words = computed(() => plain.value.split(/\s+/).filter(Boolean).length)
 const saving = computed(() => {
-  if (readonly.value) return 'Followed from its own feed; change it where it was written.'
+  if (readonly.value) return 'This post comes from a followed feed. Edit it at its source.'
   if (act.running.value) return 'Saving …'
   if (dirty.value && post.status === 'published')
-    return isKept.value ? 'Changes are kept; readers do not see them yet.' : 'Changes are not public yet.'
+    return isKept.value ? 'Saved as unpublished changes.' : 'Unpublished changes.'
   if (dirty.value) return 'Not saved yet.'
   return id.value ? 'Saved.' : ''
 })
@@ -79,7 +79,7 @@ onKeyStroke('s', (event) => {
 </script>
 
 <template>
-  <PageTitle :title="post.title || (id ? 'Untitled' : 'A new post')">
+  <PageTitle :title="post.title || (id ? 'Untitled' : 'New post')">
     <template #state
       ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
       <span role="status">{{ saving }}</span></template
@@ -101,7 +101,7 @@ onKeyStroke('s', (event) => {
   <p v-if="failed" class="work trouble" role="alert">{{ lineOf(failed) }}</p>
   <p v-else-if="loading" class="work waiting">Opening the post …</p>
   <div v-else-if="!readonly && blogs && written.length === 0" class="work empty">
-    <h2>There is no blog to write in</h2>
+    <h2>No blog yet</h2>
     <p>Start one that is written here; it gets a page and a feed of its own.</p>
     <v-btn :to="`/s/${siteId}/connect?way=write`">Start a blog</v-btn>
   </div>
@@ -138,10 +138,10 @@ onKeyStroke('s', (event) => {
       />
       <p class="soft small foot">
         {{ counted(words, 'word') }}, {{ Math.max(1, Math.round(words / 220)) }} min to read
-        <button v-if="id && !readonly" type="button" class="link" @click="looking = true">What it was</button>
-        <button type="button" class="link" @click="markdown = true">As Markdown</button>
-        <button v-if="mayEdit && !isEmpty" type="button" class="link" @click="keeping = true">Keep as a pattern</button>
-        <button v-if="mayWrite" type="button" class="link" @click="paging = true">Look at its page</button>
+        <button v-if="id && !readonly" type="button" class="link" @click="looking = true">Version history</button>
+        <button type="button" class="link" @click="markdown = true">Edit as Markdown</button>
+        <button v-if="mayEdit && !isEmpty" type="button" class="link" @click="keeping = true">Save as template</button>
+        <button v-if="mayWrite" type="button" class="link" @click="paging = true">Preview</button>
       </p>
     </div>
     <EditorSide
@@ -168,7 +168,7 @@ onKeyStroke('s', (event) => {
       (version) =>
         put(
           { title: version.title, bodyHtml: version.bodyHtml, excerpt: version.excerpt },
-          'The earlier text is in the editor.',
+          'Version restored in the editor. Save to keep it.',
         )
     "
   />

@@ -13,9 +13,9 @@ const emit = defineEmits<{ links: [] }>()
 </script>
 
 <template>
-  <section :aria-label="props.title ?? 'Before publishing'">
-    <h2 class="group">{{ props.title ?? 'Before publishing' }}</h2>
-    <p v-if="props.findings.length === 0" class="small soft none">Nothing to mend.</p>
+  <section :aria-label="props.title ?? 'Checks before publishing'">
+    <h2 class="group">{{ props.title ?? 'Checks before publishing' }}</h2>
+    <p v-if="props.findings.length === 0" class="small soft none">No problems.</p>
     <ul v-else>
       <li v-for="(finding, index) in props.findings" :key="index" :data-rule="finding.rule">
         <SeverityMark :severity="finding.severity" />
@@ -28,11 +28,9 @@ const emit = defineEmits<{ links: [] }>()
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
     <p class="small">
       <button type="button" class="link" :disabled="props.isChecking" @click="emit('links')">
-        {{ props.isChecking ? 'Opening the links …' : 'Open every link' }}
+        {{ props.isChecking ? 'Opening the links …' : 'Check links' }}
       </button>
-      <span v-if="props.links && props.links.length === 0" class="soft" role="status">
-        All of them lead somewhere.</span
-      >
+      <span v-if="props.links && props.links.length === 0" class="soft" role="status"> All links work.</span>
     </p>
   </section>
 </template>

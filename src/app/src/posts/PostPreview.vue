@@ -30,7 +30,7 @@ const found = computed(() => ({
 </script>
 
 <template>
-  <h2 class="group">What the world will see</h2>
+  <h2 class="group">Previews</h2>
   <p class="label">In a listing</p>
   <div class="entry">
     <img v-if="details?.listingPicture" :src="details.listingPicture" :alt="props.post.pictureAlt ?? ''" />
@@ -44,14 +44,12 @@ const found = computed(() => ({
       <b>{{ title }}</b><small>{{ today }}{{ props.post.category ? ` · ${props.post.category}` : '' }}</small>
     </div>
   </div>
-  <p class="label">
-    As a search result{{ details?.hiddenFromSearch ? ', if search engines did not heed the wish' : '' }}
-  </p>
+  <p class="label">As a search result{{ details?.hiddenFromSearch ? ' (hidden from search engines)' : '' }}</p>
   <div class="result">
     <small>{{ host }}</small><b>{{ found.title }}</b>
     <p>{{ found.text }}</p>
   </div>
-  <p class="label">On a network</p>
+  <p class="label">Social preview</p>
   <div class="card">
     <img v-if="details?.socialPicture" :src="details.socialPicture" alt="" />
     <img
@@ -71,7 +69,7 @@ const found = computed(() => ({
     <b>{{ title }}</b><small>{{ [props.post.author, today].filter(Boolean).join(' · ') }}</small>
     <p>{{ excerpt }}</p>
   </div>
-  <p class="label">In the mail</p>
+  <p class="label">Email</p>
   <div class="result">
     <small>{{ props.site?.name }}</small><b>{{ title }}</b>
     <p>{{ plain.slice(0, 110) }}</p>

@@ -88,7 +88,7 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
           v-model="search"
           class="search"
           density="compact"
-          label="Words in title or text"
+          label="Search posts"
           clearable
           @click:clear="search = ''"
         />
@@ -118,13 +118,13 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <p v-else-if="isPending" class="waiting">Reading the posts …</p>
     <div v-else-if="posts.length === 0" class="empty">
-      <h2>{{ inBin ? 'The bin is empty' : narrowed ? 'No post is like that' : 'No posts yet' }}</h2>
+      <h2>{{ inBin ? 'The bin is empty' : narrowed ? 'No posts found' : 'No posts yet' }}</h2>
       <p>
         {{
           inBin
-            ? 'What is put into it can be had back for thirty days.'
+            ? 'Deleted posts can be restored for 30 days.'
             : narrowed
-              ? 'Try other words, or narrow the list less.'
+              ? 'Change the search or filters.'
               : 'Write the first one, or connect a blog whose posts are read from its feed.'
         }}
       </p>
@@ -142,7 +142,7 @@ async function copy(post: Schemas['PostSummary']): Promise<void> {
         @copy="copy"
       />
       <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" :loading="isFetchingNextPage" @click="fetchNextPage()"
-        >More posts</v-btn
+        >Show more</v-btn
       >
       <BulkBar
         v-if="mayEdit && bulk.count.value > 0"

@@ -52,23 +52,21 @@ function restore(): void {
 <template>
   <v-dialog v-model="open" max-width="1000">
     <v-card class="versions">
-      <h2>What it was</h2>
+      <h2>Version history</h2>
       <p v-if="list.error.value" class="trouble" role="alert">{{ lineOf(list.error.value) }}</p>
-      <p v-else-if="list.data.value?.length === 0" class="waiting">
-        No version is kept yet; the next save makes the first.
-      </p>
+      <p v-else-if="list.data.value?.length === 0" class="waiting">No versions yet. The next save creates one.</p>
       <div v-else class="both">
         <ol aria-label="Versions, the latest first">
           <li v-for="one in list.data.value" :key="one.id">
             <button type="button" :class="{ on: id === one.id }" :aria-pressed="id === one.id" @click="picked = one.id">
               <WhenText :at="one.savedAt" :zone="props.zone" /> <span v-if="one.wasPublic" class="tag v">Public</span>
-              <small class="soft">{{ one.by ?? 'before versions were kept' }}</small>
+              <small class="soft">{{ one.by ?? 'unknown' }}</small>
             </button>
           </li>
         </ol>
         <div>
-          <p class="small soft">Since then: <del>taken out</del>, <ins>put in</ins>.</p>
-          <p v-if="isSame" class="small">Its title and text are those in the editor.</p>
+          <p class="small soft">Changes since: <del>deleted</del>, <ins>added</ins>.</p>
+          <p v-if="isSame" class="small">Same as the current text.</p>
           <div class="reading text" tabindex="0" aria-label="Differences">
             <template v-for="(part, index) in parts" :key="index"
               ><ins v-if="part.added">{{ part.value }}</ins
@@ -80,7 +78,7 @@ function restore(): void {
       </div>
       <div class="row mt-4">
         <v-btn v-if="props.mayEdit" :disabled="!version.data.value || isSame" @click="restore"
-          >Put it back into the editor</v-btn
+          >Restore this version</v-btn
         ><v-btn variant="outlined" @click="open = false">Close</v-btn>
       </div>
     </v-card>

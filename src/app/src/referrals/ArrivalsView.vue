@@ -33,29 +33,27 @@ const series = computed(() => {
     .slice(0, tokens.length)
     .map((one, at) => ({ name: one.name, token: tokens[at]!, values: all.days.map((day) => day.counts[at]!) }))
   const rest = all.days.map((day) => day.counts.slice(tokens.length).reduce((sum, count) => sum + count, 0))
-  return all.sources.length > tokens.length ? [...named, { name: 'Others', token: 'rule', values: rest }] : named
+  return all.sources.length > tokens.length ? [...named, { name: 'Other', token: 'rule', values: rest }] : named
 })
 const share = (count: number) => `${(100 * count) / Math.max(1, data.value?.sources[0]?.count ?? 1)}%`
-const told = { link: 'named by the link', page: 'told by the browser', direct: '' }
+const told = { link: 'from link tag', page: 'from browser referrer', direct: '' }
 </script>
 
 <template>
-  <PageTitle title="What brought readers"
-    ><template #state v-if="data"
-      >{{ counted(total, 'reader') }} came to posts; nobody was followed, no cookie was set.</template
-    ></PageTitle
+  <PageTitle title="Traffic sources"
+    ><template #state v-if="data">{{ counted(total, 'visit') }}. No cookies, no tracking.</template></PageTitle
   >
   <ChannelTabs />
   <div class="work arrivals">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Counting …</p>
+    <p v-else-if="isPending" class="waiting">Loading …</p>
     <template v-else-if="data">
       <SpanChips v-model="span" :spans="spans" />
       <div v-if="total === 0" class="empty">
-        <h2>Nobody came in this time</h2>
+        <h2>No visits in this period</h2>
         <p>
-          Readers are counted on the pages of your posts, here and on your site. Links that channels and mails carry say
-          where they stood.
+          Visits are counted on the pages of your posts, here and on your site. Links in channels and emails are tagged
+          with their source.
         </p>
       </div>
       <template v-else>
@@ -68,7 +66,7 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
             <thead>
               <tr>
                 <th>Source</th>
-                <th class="num">Readers</th>
+                <th class="num">Visits</th>
               </tr>
             </thead>
             <tbody>
@@ -87,7 +85,7 @@ const told = { link: 'named by the link', page: 'told by the browser', direct: '
             <thead>
               <tr>
                 <th>Post</th>
-                <th class="num">Readers</th>
+                <th class="num">Visits</th>
               </tr>
             </thead>
             <tbody>

@@ -9,11 +9,11 @@ const rows = computed(() => [
   ...props.digests.map((digest) => ({
     path: `mail/${digest.id}`,
     name: digest.name,
-    kind: 'Mail',
+    kind: 'Email',
     delivered: digest.delivered,
     opened: digest.opened ?? '–',
     came: digest.came ?? '–',
-    why: digest.came === null ? 'Clicks of this mail are not counted' : '',
+    why: digest.came === null ? 'Clicks in this email are not counted' : '',
     answered: '',
   })),
   ...props.channels.map((one) => ({
@@ -23,7 +23,7 @@ const rows = computed(() => [
     delivered: one.delivered,
     opened: '–',
     came: one.came ?? '–',
-    why: one.came === null ? 'Its links name no source; “Count readers as coming from” lets them' : '',
+    why: one.came === null ? 'Links have no source tag. Add one in the channel’s settings.' : '',
     answered: one.answered ? broughtWords(one.answered) : '',
   })),
 ])
@@ -36,9 +36,9 @@ const rows = computed(() => [
         <tr>
           <th>Channel</th>
           <th class="num">Delivered</th>
-          <th class="num">Opened</th>
-          <th class="num">Came</th>
-          <th>Answered there</th>
+          <th class="num">Opens</th>
+          <th class="num">Visits</th>
+          <th>Replies</th>
         </tr>
       </thead>
       <tbody>

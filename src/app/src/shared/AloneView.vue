@@ -1,12 +1,12 @@
 <script setup lang="ts">
-const props = defineProps<{ title: string; sentence: string }>()
+const props = defineProps<{ title: string; sentence?: string }>()
 </script>
 
 <template>
   <main class="alone">
     <div class="mark"><i /><span>Antiphon</span></div>
     <h1>{{ props.title }}</h1>
-    <p class="soft">{{ props.sentence }}</p>
+    <p v-if="props.sentence" class="soft">{{ props.sentence }}</p>
     <div class="double" />
     <slot />
   </main>

@@ -36,7 +36,7 @@ function hold(): void {
     </div>
   </div>
   <div class="frame-desk">
-    <p v-if="still === null" class="waiting" role="status">Setting the page …</p>
+    <p v-if="still === null" class="waiting" role="status">Loading preview …</p>
     <iframe
       v-else
       ref="frame"

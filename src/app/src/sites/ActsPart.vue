@@ -13,9 +13,9 @@ const { data } = useQuery({
 
 <template>
   <section>
-    <h2 class="group">Who did what</h2>
+    <h2 class="group">Activity log</h2>
     <p v-if="data?.length === 0" class="soft">
-      Nothing yet. Publishing, bulk changes, imports and new people are written down here.
+      Nothing yet. Publishing, bulk changes, imports and new team members are recorded here.
     </p>
     <ul v-else>
       <li v-for="act in data" :key="act.id">

@@ -42,7 +42,7 @@ async function save(): Promise<void> {
   <h2 class="group">{{ props.title }}</h2>
   <form class="form" novalidate @submit.prevent="save">
     <div v-for="(line, index) in lines" :key="index" class="one">
-      <v-text-field v-model="line.name" label="Place" density="compact" :error-messages="fields[`${index}.name`]" />
+      <v-text-field v-model="line.name" label="Name" density="compact" :error-messages="fields[`${index}.name`]" />
       <v-text-field
         v-model="line.address"
         :label="props.addressLabel"
@@ -54,7 +54,7 @@ async function save(): Promise<void> {
       <button
         type="button"
         class="away"
-        :aria-label="`Take ${line.name || 'this place'} away`"
+        :aria-label="`Remove ${line.name || 'this link'}`"
         @click="lines.splice(index, 1)"
       >
         <v-icon :icon="mdiClose" size="18" />
@@ -65,8 +65,8 @@ async function save(): Promise<void> {
       {{ trouble || fields.links?.[0] || fields.ways?.[0] }}
     </p>
     <div v-if="props.mayEdit" class="row">
-      <v-btn variant="outlined" @click="lines.push({ name: '', address: '' })">Name a place</v-btn
-      ><v-btn type="submit" :loading="running">Save the places</v-btn>
+      <v-btn variant="outlined" @click="lines.push({ name: '', address: '' })">Add link</v-btn
+      ><v-btn type="submit" :loading="running">Save links</v-btn>
     </div>
   </form>
 </template>

@@ -9,12 +9,12 @@ const path = () => ({ params: { path: { site: props.siteId } } })
 
 <template>
   <AddressLines
-    title="Where to follow the site"
+    title="Follow links"
     store-key="follow-links"
     :site-id="props.siteId"
     :may-edit="props.mayEdit"
-    address-label="Address of your page there"
-    empty="No place is named yet. Posts show the list where “Follow links” is put in."
+    address-label="Profile address"
+    empty="No links yet. They appear in posts that contain a “Follow links” block."
     kept="Every post with the block shows these now."
     :load="() => take(api.GET('/api/sites/{site}/follow-links', path()))"
     :keep="

@@ -27,7 +27,7 @@ async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
   )
   if (!made) return
   link.value = made
-  say(`An invitation is on its way to ${asked.mail}.`)
+  say(`Invitation sent to ${asked.mail}.`)
   person.mail = ''
   await reload()
 }
@@ -38,7 +38,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
       api.DELETE('/api/sites/{site}/invitations/{invitation}', { params: { path: { ...path(), invitation: one.id } } }),
     ),
   )
-  say(`The link sent to ${one.mail} no longer works.`, () => invite({ mail: one.mail, role: one.role }))
+  say(`Invitation to ${one.mail} cancelled.`, () => invite({ mail: one.mail, role: one.role }))
   await reload()
 }
 </script>
@@ -57,7 +57,7 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
     <code>{{ link.link }}</code>
     <CopyButton :text="link.link" label="Copy the invitation link" />
   </div>
-  <ul v-if="data?.length" aria-label="Invited, not here yet">
+  <ul v-if="data?.length" aria-label="Pending invitations">
     <li v-for="one in data" :key="one.id">
       <span>
         {{ one.mail }}

@@ -39,7 +39,7 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
 
 <template>
   <section>
-    <h2 class="group">People</h2>
+    <h2 class="group">Team</h2>
     <table class="ruled">
       <tbody>
         <tr v-for="member in members" :key="member.personId">
@@ -56,7 +56,9 @@ async function remove(member: Schemas['MemberView']): Promise<void> {
               @update:model-value="change(member, $event)"
             />
           </td>
-          <td><button v-if="props.isOwner" class="link back remove" @click="remove(member)">Remove</button></td>
+          <td>
+            <button v-if="props.isOwner" class="link back remove" @click="remove(member)">Remove from team</button>
+          </td>
         </tr>
       </tbody>
     </table>

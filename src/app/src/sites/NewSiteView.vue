@@ -26,11 +26,11 @@ async function register(): Promise<void> {
 </script>
 
 <template>
-  <AloneView title="Register a site" sentence="The website you already have. Its blog comes next.">
+  <AloneView title="Add your website" sentence="Enter the website you already have. Next you connect its blog.">
     <form class="form" novalidate @submit.prevent="register">
       <SiteForm v-model="site" :fields="fields" />
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <v-btn type="submit" :loading="running">Register the site</v-btn>
+      <v-btn type="submit" :loading="running">Add site</v-btn>
     </form>
   </AloneView>
 </template>

@@ -35,13 +35,13 @@ async function save(): Promise<void> {
   )
   if (!saved) return
   form.value!.allowedAddresses = saved.allowedAddresses
-  say('Settings saved. They hold for every page at once.')
+  say('Settings saved. They apply to all pages now.')
   await queries.invalidateQueries({ queryKey: ['sites'] })
 }
 </script>
 
 <template>
-  <PageTitle title="Settings"
+  <PageTitle title="Site settings"
     ><template #state>{{ site?.name }}</template></PageTitle
   >
   <div class="work columns">
@@ -50,8 +50,8 @@ async function save(): Promise<void> {
       <form v-if="form" class="form" novalidate @submit.prevent="save">
         <SiteForm v-model="form" :fields="fields" detailed />
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-        <div><v-btn type="submit" :loading="running" :disabled="!isOwner">Save the settings</v-btn></div>
-        <p v-if="!isOwner" class="soft small">Only owners change these.</p>
+        <div><v-btn type="submit" :loading="running" :disabled="!isOwner">Save</v-btn></div>
+        <p v-if="!isOwner" class="soft small">Only owners can change these settings.</p>
       </form>
       <FollowPart :site-id="id" :may-edit="mayEdit" />
       <SharePart :site-id="id" :may-edit="mayEdit" />
@@ -59,7 +59,7 @@ async function save(): Promise<void> {
       <p v-if="site" class="row key">
         <code>{{ site.publicKey }}</code><CopyButton :text="site.publicKey" label="Copy the public key" />
       </p>
-      <p class="soft small">Stands in the snippets of threads. It is no secret.</p>
+      <p class="soft small">Used in comment snippets. It is not secret.</p>
     </section>
     <div>
       <MembersPart :site-id="id" :is-owner="isOwner" />

@@ -9,13 +9,13 @@ const path = () => ({ params: { path: { site: props.siteId } } })
 
 <template>
   <AddressLines
-    title="Where to pass posts on"
+    title="Share links"
     store-key="share-ways"
     :site-id="props.siteId"
     :may-edit="props.mayEdit"
-    address-label="Address there, with {url} and {title}"
-    placeholder="https://lantern.example/new?text={title}%20{url}"
-    empty="Posts can be passed on by mail, copied, and with what the reader’s device offers. Name further places here; nothing is loaded from them."
+    address-label="Share address, with {link} and {title}"
+    placeholder="https://lantern.example/new?text={title}%20{link}"
+    empty="Readers can always share by email, copy the link, or use their device’s share menu. Add other services here; nothing is loaded from them."
     kept="Every post shows these now."
     :load="() => take(api.GET('/api/sites/{site}/share-ways', path()))"
     :keep="(lines: Schemas['ShareWay'][]) => take(api.PUT('/api/sites/{site}/share-ways', { ...path(), body: lines }))"

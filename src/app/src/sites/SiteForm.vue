@@ -20,23 +20,18 @@ const addressProblems = () =>
   <v-text-field v-model="site.name" label="Name of the site" name="name" :error-messages="props.fields.name" />
   <v-text-field
     v-model="site.address"
-    label="Address of its home page"
+    label="Home page address"
     name="address"
     placeholder="https://www.site.example/"
     :error-messages="props.fields.address"
   />
   <v-autocomplete v-model="site.timeZone" :items="zones" label="Time zone" :error-messages="props.fields.timeZone" />
-  <v-select
-    v-model="site.language"
-    :items="languages"
-    label="Language of its readers"
-    :error-messages="props.fields.language"
-  />
+  <v-select v-model="site.language" :items="languages" label="Language" :error-messages="props.fields.language" />
   <v-textarea
     v-if="props.detailed"
     :model-value="site.allowedAddresses?.join('\n')"
-    label="Allowed addresses, one a line"
-    hint="Pages of these addresses may show listings and threads of this site. Its own address always may."
+    label="Allowed domains (one per line)"
+    hint="Pages on these domains can show this site’s listings and comments. The site’s own domain is always allowed."
     persistent-hint
     :error-messages="addressProblems()"
     @update:model-value="

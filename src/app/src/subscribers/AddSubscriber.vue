@@ -19,7 +19,7 @@ async function add(): Promise<void> {
     ),
   )
   if (!done) return
-  say(`${person.mail} gets the next post by mail.`)
+  say(`${person.mail} added.`)
   Object.assign(person, { mail: '', name: '', reason: '' })
   await queries.invalidateQueries({ queryKey: ['subscribers'] })
 }
@@ -28,9 +28,9 @@ async function add(): Promise<void> {
 <template>
   <form class="add" novalidate @submit.prevent="add">
     <v-text-field v-model="person.mail" label="Mail address" name="mail" :error-messages="fields.mail" />
-    <v-text-field v-model="person.name" label="Name (may stay empty)" name="name" :error-messages="fields.name" />
-    <v-text-field v-model="person.reason" label="How they agreed" name="reason" :error-messages="fields.reason" />
-    <v-btn type="submit" height="48" :loading="running">Add a subscriber</v-btn>
+    <v-text-field v-model="person.name" label="Name (optional)" name="name" :error-messages="fields.name" />
+    <v-text-field v-model="person.reason" label="Consent note" name="reason" :error-messages="fields.reason" />
+    <v-btn type="submit" height="48" :loading="running">Add subscriber</v-btn>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   </form>
 </template>

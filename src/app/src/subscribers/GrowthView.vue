@@ -48,10 +48,10 @@ const isByWeek = computed(() => (data.value?.days.length ?? 0) > 100)
 const short = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short' })
 const names = computed(() => steps.value.map((step) => short.format(new Date(`${step.day}T12:00`))))
 const series = computed(() => [
-  { name: 'By a form', token: 'verdigris', values: steps.value.map((one) => one.form) },
-  { name: 'By hand', token: 'ochre', values: steps.value.map((one) => one.hand) },
-  { name: 'By a list', token: 'soft', values: steps.value.map((one) => one.list + one.unknown) },
-  { name: 'Left', token: 'madder', values: steps.value.map((one) => -one.left) },
+  { name: 'Sign-up form', token: 'verdigris', values: steps.value.map((one) => one.form) },
+  { name: 'Added manually', token: 'ochre', values: steps.value.map((one) => one.hand) },
+  { name: 'Imported', token: 'soft', values: steps.value.map((one) => one.list + one.unknown) },
+  { name: 'Unsubscribed', token: 'madder', values: steps.value.map((one) => -one.left) },
   { name: 'Subscribers', token: 'ink', values: steps.value.map((one) => one.total), isLine: true },
 ])
 const came = computed(() => steps.value.reduce((all, one) => all + one.form + one.hand + one.list + one.unknown, 0))
@@ -64,7 +64,7 @@ const rows = computed(() =>
 <template>
   <PageTitle title="Growth"
     ><template #state v-if="data"
-      >{{ counted(came, 'subscriber') }} came and {{ left }} left; there are
+      >{{ counted(came, 'subscriber') }} joined, {{ left }} unsubscribed; there are
       {{ steps.at(-1)?.total ?? 0 }} now.</template
     ></PageTitle
   >
@@ -77,10 +77,10 @@ const rows = computed(() =>
       <thead>
         <tr>
           <th>{{ isByWeek ? 'Week from' : 'Day' }}</th>
-          <th class="num">By a form</th>
-          <th class="num">By hand</th>
-          <th class="num">By a list</th>
-          <th class="num">Left</th>
+          <th class="num">Sign-up form</th>
+          <th class="num">Added manually</th>
+          <th class="num">Imported</th>
+          <th class="num">Unsubscribed</th>
           <th class="num">Subscribers</th>
         </tr>
       </thead>
@@ -95,7 +95,7 @@ const rows = computed(() =>
         </tr>
       </tbody>
     </table>
-    <p v-else-if="data" class="soft">Nobody came or left in this time.</p>
+    <p v-else-if="data" class="soft">No changes in this period.</p>
   </div>
 </template>
 

@@ -17,13 +17,13 @@ const { say } = useNotice()
 const queries = useQueryClient()
 const kinds: Record<Schemas['ListedKind'], string> = {
   new: '',
-  known: 'gets mails already',
-  left: 'ended the mails',
-  twice: 'stands further up',
-  noAddress: 'holds no address',
-  bounced: 'takes no mail',
-  newLeft: 'ended the mails, and is kept as such',
-  newBounced: 'takes no mail, and is kept as such',
+  known: 'already subscribed',
+  left: 'unsubscribed',
+  twice: 'duplicate',
+  noAddress: 'no email address',
+  bounced: 'bounced',
+  newLeft: 'unsubscribed, kept as such',
+  newBounced: 'bounced, kept as such',
 }
 const none = ''
 const names = computed(() => [
@@ -69,12 +69,9 @@ watch(file, () => {
 
 <template>
   <v-dialog v-model="isOpen" max-width="620">
-    <v-card title="Bring a list in">
+    <v-card title="Import subscribers">
       <v-card-text class="body">
-        <p>
-          A table whose first line names its columns, as spreadsheets and mail programs save it (CSV). Who ended the
-          mails is not brought back.
-        </p>
+        <p>CSV file with column names in the first row. Unsubscribed people are not re-added.</p>
         <v-file-input
           v-model="file"
           label="File"
@@ -86,14 +83,14 @@ watch(file, () => {
             <v-select
               v-model="mail"
               :items="trial.columns"
-              label="Addresses stand in"
+              label="Email column"
               :error-messages="act.fields.value.mail"
               @update:model-value="look"
             />
-            <v-select v-model="name" :items="names" label="Names stand in" @update:model-value="look" />
+            <v-select v-model="name" :items="names" label="Name column" @update:model-value="look" />
           </div>
           <p role="status">
-            <b>{{ counted(trial.new, 'new subscriber') }}</b>; {{ trial.known }} get mails already,
+            <b>{{ counted(trial.new, 'new subscriber') }}</b>; {{ trial.known }} already subscribed,
             {{ trial.left }} ended the mails, {{ trial.twice }} stand there twice, {{ trial.noAddress }} hold no
             address, {{ trial.bounced }} take no mail.
           </p>

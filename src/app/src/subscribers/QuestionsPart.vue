@@ -28,7 +28,7 @@ const answer = (one: Schemas['QuestionView']) =>
 async function settle(one: Schemas['QuestionView'], isDone: boolean): Promise<void> {
   await run(() => take(api.PUT('/api/sites/{site}/questions/{question}/done', { ...pathOf(one), body: { isDone } })))
   await queries.invalidateQueries({ queryKey: ['questions'] })
-  if (isDone) say('Seen to.', () => settle(one, false))
+  if (isDone) say('Marked as answered.', () => settle(one, false))
 }
 
 async function remove(one: Schemas['QuestionView']): Promise<void> {
@@ -40,23 +40,23 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
 
 <template>
   <p v-if="trouble || error" class="trouble" role="alert">{{ trouble || lineOf(error) }}</p>
-  <p v-else-if="isPending" class="waiting">Looking what was asked …</p>
+  <p v-else-if="isPending" class="waiting">Loading …</p>
   <div v-else-if="all.length === 0" class="empty">
-    <h2>Nobody has asked anything yet</h2>
-    <p>Put a question form into a post. What readers send comes to the team by mail and stands here.</p>
+    <h2>No questions yet</h2>
+    <p>Add a contact form to a post. Messages arrive by email and are listed here.</p>
   </div>
   <ul v-else>
     <li v-for="one in all" :key="one.id" :class="{ done: one.doneAt }">
       <p>
         <b>{{ one.name }}</b>
         <span class="soft small">{{ one.mail }} · <WhenText :at="one.createdAt" :zone="props.zone" /></span>
-        <span v-if="one.doneAt" class="tag v ml-2">Seen to</span>
+        <span v-if="one.doneAt" class="tag v ml-2">Answered</span>
       </p>
       <blockquote>{{ one.message }}</blockquote>
       <p class="row small">
-        <a class="link" :href="answer(one)" @click="settle(one, true)">Answer by mail</a>
+        <a class="link" :href="answer(one)" @click="settle(one, true)">Reply by email</a>
         <button type="button" class="link" @click="settle(one, !one.doneAt)">
-          {{ one.doneAt ? 'Open again' : 'Seen to' }}
+          {{ one.doneAt ? 'Open again' : 'Answered' }}
         </button>
         <router-link v-if="one.postId" class="link" :to="`/s/${props.siteId}/posts/${one.postId}`">{{
           one.postTitle

@@ -7,9 +7,7 @@ const { id, site, mayEdit } = useSite()
 </script>
 
 <template>
-  <PageTitle title="Questions"
-    ><template #state>What readers asked through the forms in your posts.</template></PageTitle
-  >
+  <PageTitle title="Questions"><template #state>Messages from contact forms in your posts.</template></PageTitle>
   <ReaderTabs />
   <div class="work"><QuestionsPart :site-id="id" :may-edit="mayEdit" :zone="site?.timeZone" /></div>
 </template>

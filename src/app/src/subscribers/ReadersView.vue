@@ -42,20 +42,20 @@ const isBringing = ref(false)
 const people = computed(() => data.value?.pages.flatMap((page) => page.subscribers) ?? [])
 const counts = computed(() => data.value?.pages[0])
 const choices = computed(() => [
-  { value: '', title: 'Everybody' },
+  { value: '', title: 'All' },
   ...(segments.value ?? []).map((one) => ({ value: String(one.id), title: one.name })),
 ])
 const isNarrow = computed(() => !!search.value || !!segment.value)
 </script>
 
 <template>
-  <PageTitle title="Readers"
+  <PageTitle title="Subscribers"
     ><template #state v-if="counts"
-      >{{ counted(counts.active, 'subscriber') }} by mail, {{ counts.left }} left.</template
+      >{{ counted(counts.active, 'subscriber') }}, {{ counts.left }} unsubscribed.</template
     >
     <template #act v-if="mayEdit"
-      ><v-btn variant="text" :href="`/api/sites/${id}/subscribers/list.csv`">Take the list out</v-btn
-      ><v-btn variant="outlined" @click="isBringing = true">Bring a list in</v-btn></template
+      ><v-btn variant="text" :href="`/api/sites/${id}/subscribers/list.csv`">Export</v-btn
+      ><v-btn variant="outlined" @click="isBringing = true">Import</v-btn></template
     ></PageTitle
   >
   <ListDialog v-if="isBringing" v-model="isBringing" :site-id="id" />
@@ -68,7 +68,7 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
         <v-text-field
           v-model="search"
           density="compact"
-          label="Find by mail or name"
+          label="Search subscribers"
           hide-details
           clearable
           @click:clear="search = ''"
@@ -83,20 +83,19 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
         />
       </div>
       <div v-if="counts && people.length === 0" class="empty">
-        <h2>{{ isNarrow ? 'Nobody like that' : 'Nobody has subscribed yet' }}</h2>
+        <h2>{{ isNarrow ? 'No subscribers found' : 'Nobody has subscribed yet' }}</h2>
         <p v-if="!isNarrow">
-          Put a sign-up form into a page, add the people who asked for mail, or bring a list in. Each can leave with one
-          click.
+          Add a sign-up form to a page, add subscribers, or import a list. Everyone can unsubscribe with one click.
         </p>
       </div>
       <table v-else class="ruled" :class="{ narrow: picked }">
         <thead>
           <tr>
-            <th>Mail</th>
+            <th>Email</th>
             <th class="wide extra">Name</th>
-            <th class="wide extra">How they came</th>
+            <th class="wide extra">Source</th>
             <th>Since</th>
-            <th class="num wide">Received</th>
+            <th class="num wide">Emails</th>
             <th>State</th>
           </tr>
         </thead>
@@ -117,7 +116,7 @@ const isNarrow = computed(() => !!search.value || !!segment.value)
           </tr>
         </tbody>
       </table>
-      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">More</v-btn>
+      <v-btn v-if="hasNextPage" class="mt-4" variant="outlined" @click="fetchNextPage()">Show more</v-btn>
     </div>
     <SubscriberPanel
       v-if="picked"

@@ -48,7 +48,7 @@ const number = (value: string) => (value ? Number(value) : null)
     <v-select
       v-model="rule.categories"
       :items="terms?.categories ?? []"
-      label="Chose one of the categories"
+      label="Subscribed to category"
       multiple
       chips
       clearable
@@ -58,18 +58,18 @@ const number = (value: string) => (value ? Number(value) : null)
     <v-select
       v-model="rule.origins"
       :items="originItems"
-      label="Came"
+      label="Source"
       multiple
       chips
       clearable
-      placeholder="In any way"
+      placeholder="Any"
       persistent-placeholder
     />
     <v-select
       v-if="forms?.length"
       v-model="rule.forms"
       :items="forms.map((one) => ({ value: one.id, title: one.name }))"
-      label="By one of the forms"
+      label="Sign-up form"
       multiple
       chips
       clearable
@@ -96,7 +96,7 @@ const number = (value: string) => (value ? Number(value) : null)
         :model-value="rule.seenWithin ?? ''"
         type="number"
         min="1"
-        label="Seen within"
+        label="Active within (days)"
         suffix="days"
         :error-messages="problem('seenWithin')"
         @update:model-value="rule.seenWithin = number($event)"
@@ -105,14 +105,14 @@ const number = (value: string) => (value ? Number(value) : null)
         :model-value="rule.silentFor ?? ''"
         type="number"
         min="1"
-        label="Silent for"
+        label="Inactive for (days)"
         suffix="days"
         :error-messages="problem('silentFor')"
         @update:model-value="rule.silentFor = number($event)"
       />
     </div>
     <p class="small soft">
-      Seen is who confirmed their address, chose what they get, or wrote a comment. Links are counted without saying who
+      Active means: confirmed, changed preferences or commented. Clicks are counted anonymously, without saying who
       followed them.
     </p>
     <p class="size" role="status">

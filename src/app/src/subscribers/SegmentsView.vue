@@ -47,7 +47,7 @@ async function save(): Promise<void> {
       : take(api.POST('/api/sites/{site}/segments', { params: { path: path() }, body })),
   )
   if (!saved) return
-  say(`“${saved.name}” is kept.`)
+  say(`“${saved.name}” saved.`)
   await queries.invalidateQueries({ queryKey: ['segments'] })
   picked.value = String(saved.id)
 }
@@ -62,7 +62,7 @@ async function remove(): Promise<void> {
     ),
   )
   if (act.trouble.value || act.fields.value.segment) return
-  say('The segment is gone; its people are not.')
+  say('Segment deleted. Subscribers are kept.')
   picked.value = ''
   await queries.invalidateQueries({ queryKey: ['segments'] })
 }
@@ -70,8 +70,8 @@ async function remove(): Promise<void> {
 
 <template>
   <PageTitle title="Segments"
-    ><template #state>Groups of subscribers, asked anew each time something is sent.</template
-    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">Make a segment</v-btn></template></PageTitle
+    ><template #state>Groups of subscribers, updated automatically.</template
+    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">New segment</v-btn></template></PageTitle
   >
   <ReaderTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
@@ -79,7 +79,7 @@ async function remove(): Promise<void> {
   <div v-else class="work split">
     <div class="list" :class="{ away: picked }">
       <div v-if="segments?.length === 0" class="empty">
-        <h2>Everybody gets the same so far</h2>
+        <h2>No segments yet</h2>
         <p>
           A segment is a part of your subscribers: those who chose a category, came by a form, or have been silent. A
           digest can go to one alone.
@@ -95,23 +95,23 @@ async function remove(): Promise<void> {
         <span class="t">{{ one.name }}</span><b>{{ one.size }}</b>
         <span class="small soft words"
           >{{ ruleWords(one.rule)
-          }}<template v-if="one.digests.length">. Gets {{ one.digests.join(', ') }}</template></span
+          }}<template v-if="one.digests.length">. Receives {{ one.digests.join(', ') }}</template></span
         >
       </button>
     </div>
     <section v-if="picked" class="side">
       <button class="link back" @click="picked = ''">← All segments</button>
-      <h2>{{ current?.name ?? 'A new segment' }}</h2>
+      <h2>{{ current?.name ?? 'New segment' }}</h2>
       <SegmentForm v-model="draft" :site-id="id" :problems="act.fields.value" />
       <p v-if="act.trouble.value || act.fields.value.segment" class="trouble" role="alert">
         {{ act.trouble.value || act.fields.value.segment?.[0] }}
       </p>
       <div v-if="mayEdit" class="row acts">
-        <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Keep the segment' }}</v-btn>
+        <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Create segment' }}</v-btn>
         <v-btn v-if="current" variant="outlined" :to="`/s/${id}/readers?segment=${current.id}`"
           >Show its {{ counted(current.size, 'subscriber') }}</v-btn
         >
-        <v-btn v-if="current" variant="text" color="secondary" @click="remove">Remove it</v-btn>
+        <v-btn v-if="current" variant="text" color="secondary" @click="remove">Delete segment</v-btn>
       </div>
     </section>
   </div>

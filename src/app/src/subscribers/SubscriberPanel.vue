@@ -33,9 +33,7 @@ const leave = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/le
 const comeBack = () => take(api.POST('/api/sites/{site}/subscribers/{subscriber}/return', on()))
 
 async function toggle(): Promise<void> {
-  const [now, back, words] = isAway.value
-    ? [comeBack, leave, 'gets mails again']
-    : [leave, comeBack, 'gets no more mails']
+  const [now, back, words] = isAway.value ? [comeBack, leave, 'resubscribed'] : [leave, comeBack, 'unsubscribed']
   await act.run(now)
   if (act.trouble.value) return
   say(`${one.value?.mail ?? ''} ${words}.`, async () => {
@@ -74,25 +72,25 @@ async function erase(): Promise<void> {
           </dd></template
         >
         <template v-if="props.row?.reason"
-          ><dt>Why</dt>
+          ><dt>Consent note</dt>
           <dd>{{ props.row.reason }}</dd></template
         >
         <template v-if="one.consent"
-          ><dt>Agreed to</dt>
+          ><dt>Consent</dt>
           <dd>
             “{{ one.consent }}”<template v-if="one.consentVersion"> (wording {{ one.consentVersion }})</template>
           </dd></template
         >
         <dt>Last seen</dt>
         <dd><WhenText :at="one.seenAt" :zone="props.zone" /></dd>
-        <dt>Gets</dt>
+        <dt>Digests</dt>
         <dd>{{ one.digests.length ? one.digests.join(', ') : 'nothing at present' }}</dd>
-        <dt>About</dt>
+        <dt>Categories</dt>
         <dd>{{ one.categories.length ? one.categories.join(', ') : 'everything' }}</dd>
         <dt>Segments</dt>
         <dd>{{ one.segments.length ? one.segments.join(', ') : 'none' }}</dd>
         <template v-if="one.lastReturn"
-          ><dt>Came back</dt>
+          ><dt>Last bounce</dt>
           <dd>
             {{ one.lastReturn
             }}<template v-if="one.softBounces"> ({{ counted(one.softBounces, 'time') }} in a row)</template>
@@ -105,15 +103,17 @@ async function erase(): Promise<void> {
       </dl>
       <div v-if="props.mayEdit" class="row acts">
         <v-btn size="small" variant="outlined" :loading="act.running.value" @click="toggle">{{
-          isAway ? 'Send mails again' : 'End the mails'
+          isAway ? 'Resubscribe' : 'Unsubscribe'
         }}</v-btn>
         <v-btn v-if="!isSure" size="small" variant="text" color="secondary" @click="isSure = true"
-          >Delete everything about them</v-btn
+          >Delete all data</v-btn
         >
-        <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase">Delete for good</v-btn>
+        <v-btn v-else size="small" color="secondary" :loading="act.running.value" @click="erase"
+          >Delete permanently</v-btn
+        >
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
-      <h3 class="group">What they received</h3>
+      <h3 class="group">Emails received</h3>
       <p v-if="one.received.length === 0" class="small soft">Nothing so far.</p>
       <ul>
         <li v-for="mail in one.received" :key="mail.editionId">

@@ -26,7 +26,7 @@ const running = computed(() => list.value.filter((one) => !one.pausedAt))
 const state = computed(() => {
   const open = list.value.reduce((sum, one) => sum + one.open, 0)
   const failed = list.value.reduce((sum, one) => sum + one.failed, 0)
-  return `${counted(list.value.length, 'channel')}, ${counted(open, 'delivery', 'deliveries')} to come${failed ? `, ${failed} failed` : ''}.`
+  return `${counted(list.value.length, 'channel')}, ${counted(open, 'scheduled delivery', 'scheduled deliveries')}${failed ? `, ${failed} failed` : ''}.`
 })
 
 async function pauseAll(): Promise<void> {
@@ -45,7 +45,7 @@ async function pauseAll(): Promise<void> {
     <template #state v-if="channels.data.value">{{ state }}</template>
     <template #act
       ><v-btn v-if="mayEdit && list.length" variant="text" :loading="act.running.value" @click="pauseAll">{{
-        running.length ? 'Pause all' : 'Let all go on'
+        running.length ? 'Pause all' : 'Resume all'
       }}</v-btn
       ><v-btn v-if="mayEdit" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn></template
     >
@@ -54,17 +54,17 @@ async function pauseAll(): Promise<void> {
   <p v-if="channels.error.value" class="work trouble" role="alert">{{ lineOf(channels.error.value) }}</p>
   <p v-else-if="channels.isPending.value" class="work waiting">Reading the channels …</p>
   <div v-else-if="list.length === 0" class="work empty">
-    <h2>Posts go to your pages, feeds and subscribers</h2>
+    <h2>Send posts further</h2>
     <p>
-      Add a channel to send them further: to a social network, a partner’s site, a hub, the pages you link to, or a
-      program of your own.
+      Add a channel to send them further: to a social network, a partner’s site, a feed hub (WebSub), pages you link to,
+      or your own software.
     </p>
     <v-btn v-if="mayEdit" class="mt-3" :to="`/s/${id}/channels/set-up?new=social`">Add a channel</v-btn>
   </div>
   <div v-else class="work split">
     <div class="line-side">
       <FailureLines :site-id="id" :channels="list" :may-act="mayEdit" />
-      <div class="row lengths" role="group" aria-label="Length of the time line">
+      <div class="row lengths" role="group" aria-label="Period">
         <button
           v-for="one in spans"
           :key="one.days"
@@ -75,7 +75,7 @@ async function pauseAll(): Promise<void> {
         >
           {{ one.name }}
         </button>
-        <span class="small soft aside">Drag what waits to another time; Shift and an arrow key move it by a day.</span>
+        <span class="small soft aside">Drag a queued delivery to reschedule it (Shift + arrow: one day).</span>
       </div>
       <div class="lanes" aria-label="Time line">
         <div class="ruler">
@@ -124,7 +124,7 @@ async function pauseAll(): Promise<void> {
           @pick="picked = String($event)"
         />
       </div>
-      <p v-if="line.data.value?.isCut" class="small soft px-6">Only the latest 600 of these days are shown.</p>
+      <p v-if="line.data.value?.isCut" class="small soft px-6">Showing the latest 600 deliveries of this period.</p>
       <DeliveryList
         class="listed"
         :items="items"

@@ -5,16 +5,16 @@ import { WhenText } from '../shared'
 /** Every attempt to hand a delivery over, the latest first. */
 const props = defineProps<{ attempts: Schemas['ChannelAttemptView'][]; zone: string | undefined }>()
 const outcomes: Record<Schemas['SendOutcomeKind'], string> = {
-  taken: 'taken',
-  refused: 'refused',
-  passing: 'failed for now',
-  notNeeded: 'not needed',
+  taken: 'accepted',
+  refused: 'rejected',
+  passing: 'temporary failure',
+  notNeeded: 'skipped',
 }
 </script>
 
 <template>
   <h3>Attempts</h3>
-  <p v-if="props.attempts.length === 0" class="soft small">None yet.</p>
+  <p v-if="props.attempts.length === 0" class="soft small">No attempts yet.</p>
   <table v-else class="ruled">
     <tbody>
       <tr v-for="(attempt, index) in props.attempts" :key="index">

@@ -18,7 +18,7 @@ const { delivery, error, act, waits, change, cancel, countNow, retry, again } = 
 const text = ref('')
 const time = ref('')
 const otherText = ({ turn, turns }: Schemas['ChannelDeliveryView']) =>
-  change({ turn: (turn + 1) % turns }, `It takes text ${((turn + 1) % turns) + 1}.`)
+  change({ turn: (turn + 1) % turns }, `Uses text ${((turn + 1) % turns) + 1} now.`)
 
 function edit(what: 'text' | 'time'): void {
   text.value = delivery.value!.text
@@ -48,11 +48,11 @@ function edit(what: 'text' | 'time'): void {
       <p>
         <span class="tag" :class="states[delivery.state].tone">{{ states[delivery.state].name }}</span>
         <span v-if="delivery.held" class="tag o">{{
-          delivery.held === 'approval' ? 'Waits for approval' : 'Held'
+          delivery.held === 'approval' ? 'Awaiting approval' : 'On hold'
         }}</span>
         <span class="soft small">
           <template v-if="delivery.deliveredAt">
-            taken <WhenText :at="delivery.deliveredAt" :zone="props.zone"
+            accepted <WhenText :at="delivery.deliveredAt" :zone="props.zone"
           /></template>
           <template v-else-if="delivery.held">
             since <WhenText :at="delivery.plannedFor" :zone="props.zone"
@@ -74,16 +74,16 @@ function edit(what: 'text' | 'time'): void {
       </p>
       <p v-if="delivery.target" class="address">{{ delivery.target }}</p>
       <p v-if="delivery.fullUntil" class="o">
-        The receiver takes no more for now; it goes out from <WhenText :at="delivery.fullUntil" :zone="props.zone" />.
+        Rate limit reached; it will be sent after <WhenText :at="delivery.fullUntil" :zone="props.zone" />.
       </p>
       <p
         v-if="delivery.kind === 'social' && delivery.state === 'delivered' && delivery.act === 'publish'"
         class="brought"
       >
-        <b v-if="delivery.counts">{{ broughtWords(delivery.counts) || 'Nobody has answered yet' }}</b>
+        <b v-if="delivery.counts">{{ broughtWords(delivery.counts) || 'No replies yet' }}</b>
         <span class="soft small">
-          <template v-if="delivery.countedAt">asked <WhenText :at="delivery.countedAt" :zone="props.zone" /></template
-          ><template v-else>Not asked yet what it brought</template>
+          <template v-if="delivery.countedAt">updated <WhenText :at="delivery.countedAt" :zone="props.zone" /></template
+          ><template v-else>No figures yet</template>
         </span>
         <button
           v-if="delivery.receivedAddress"
@@ -92,7 +92,7 @@ function edit(what: 'text' | 'time'): void {
           :disabled="act.running.value"
           @click="countNow"
         >
-          Ask now
+          Refresh
         </button>
       </p>
       <p v-if="act.fields.value.counts" class="trouble" role="alert">{{ act.fields.value.counts.join(' ') }}</p>
@@ -104,11 +104,11 @@ function edit(what: 'text' | 'time'): void {
           · {{ delivery.count }} of {{ delivery.limit }}</span
         >
       </h3>
-      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text }, 'The text is kept.')">
+      <form v-if="editing === 'text'" novalidate @submit.prevent="change({ text }, 'Text saved.')">
         <v-textarea v-model="text" label="Text" rows="7" auto-grow :error-messages="act.fields.value.text" />
         <div class="row">
-          <v-btn type="submit" :loading="act.running.value">Keep the text</v-btn>
-          <v-btn variant="text" @click="text = ''">As the template says</v-btn>
+          <v-btn type="submit" :loading="act.running.value">Save text</v-btn>
+          <v-btn variant="text" @click="text = ''">Reset to template</v-btn>
           <v-btn variant="text" @click="editing = null">Cancel</v-btn>
         </div>
       </form>
@@ -117,33 +117,33 @@ function edit(what: 'text' | 'time'): void {
         <v-text-field
           v-model="time"
           type="datetime-local"
-          label="Goes out at"
+          label="Send at"
           density="compact"
           :error-messages="act.fields.value.at"
         />
-        <v-btn type="submit" :loading="act.running.value">Move</v-btn>
+        <v-btn type="submit" :loading="act.running.value">Reschedule</v-btn>
         <v-btn variant="text" @click="editing = null">Cancel</v-btn>
       </form>
       <div v-if="props.mayAct && !editing" class="row acts">
         <template v-if="waits">
           <v-btn v-if="delivery.held" @click="change({ isHeld: false }, 'It goes out at its time.')">{{
-            delivery.held === 'approval' ? 'Approve' : 'Let it go'
+            delivery.held === 'approval' ? 'Approve' : 'Release'
           }}</v-btn>
-          <v-btn v-else variant="outlined" @click="change({ isHeld: true }, 'Held.')">Hold</v-btn>
+          <v-btn v-else variant="outlined" @click="change({ isHeld: true }, 'Held.')">Put on hold</v-btn>
           <v-btn
             v-if="delivery.kind === 'social' && delivery.act === 'publish'"
             variant="outlined"
             @click="edit('text')"
-            >Reword</v-btn
+            >Edit text</v-btn
           >
           <v-btn
             v-if="delivery.kind === 'social' && delivery.act === 'publish' && delivery.turns > 1"
             variant="outlined"
             @click="otherText(delivery)"
-            >Next text</v-btn
+            >Use next text</v-btn
           >
-          <v-btn variant="outlined" @click="edit('time')">Move</v-btn>
-          <v-btn variant="outlined" color="secondary" @click="cancel">Cancel it</v-btn>
+          <v-btn variant="outlined" @click="edit('time')">Reschedule</v-btn>
+          <v-btn variant="outlined" color="secondary" @click="cancel">Cancel delivery</v-btn>
         </template>
         <v-btn v-else-if="delivery.state === 'failed' || delivery.state === 'cancelled'" @click="retry"
           >Try again</v-btn
@@ -152,7 +152,7 @@ function edit(what: 'text' | 'time'): void {
           v-else-if="delivery.state === 'delivered' && delivery.postId && delivery.act === 'publish'"
           variant="outlined"
           @click="again"
-          >Send once more</v-btn
+          >Send again</v-btn
         >
       </div>
       <p v-if="act.trouble.value || act.fields.value.state" class="trouble" role="alert">

@@ -16,8 +16,8 @@ const most = 60
 const isOpen = (one: Schemas['TimeLineItem']) =>
   one.state === 'queued' || one.state === 'sending' || one.state === 'retrying'
 const parts = computed(() => [
-  { title: 'To come', items: props.items.filter(isOpen).toReversed().slice(0, most) },
-  { title: 'Went out', items: props.items.filter((item) => !isOpen(item)).slice(0, most) },
+  { title: 'Scheduled', items: props.items.filter(isOpen).toReversed().slice(0, most) },
+  { title: 'Sent', items: props.items.filter((item) => !isOpen(item)).slice(0, most) },
 ])
 const nameOf = (id: number) => props.channels.find((channel) => channel.id === id)?.name ?? ''
 </script>

@@ -32,7 +32,7 @@ async function retry(cause: Schemas['FailureCause']): Promise<void> {
       }),
     ),
   )
-  if (done) say(`${counted(done.count, 'delivery', 'deliveries')} on the way again.`)
+  if (done) say(`Retrying ${counted(done.count, 'delivery', 'deliveries')}.`)
   await reload()
 }
 
@@ -52,10 +52,10 @@ async function resume(channel: number): Promise<void> {
   <div v-if="causes?.length || stopped.length" class="failures">
     <p v-for="one in stopped" :key="`p${one.id}`" class="cause">
       <span
-        ><b>{{ one.name }} is paused.</b> Several deliveries in a row failed, the last with: {{ one.pauseReason }}</span
+        ><b>{{ one.name }}</b> Paused after repeated failures. Last response: {{ one.pauseReason }}</span
       >
       <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="resume(one.id)"
-        >Let it go on</v-btn
+        >Resume</v-btn
       >
     </p>
     <p v-for="one in causes" :key="`${one.channelId} ${one.answer}`" class="cause">
@@ -63,9 +63,9 @@ async function resume(channel: number): Promise<void> {
         ><b>{{ nameOf(one.channelId) }}</b
         >: {{ counted(one.count, 'delivery', 'deliveries') }} failed. {{ one.answer }}</span
       >
-      <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="retry(one)"
-        >Try {{ one.count === 1 ? 'it' : `all ${one.count}` }} again</v-btn
-      >
+      <v-btn v-if="props.mayAct" size="small" variant="outlined" :loading="act.running.value" @click="retry(one)">{{
+        one.count === 1 ? 'Retry' : `Retry all ${one.count}`
+      }}</v-btn>
     </p>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
   </div>

@@ -22,8 +22,8 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [id: number] }>()
 const width = ref(0)
 const hint = computed(() => {
-  if (props.channel.pausedAt) return props.channel.pauseReason ? 'paused by itself' : 'paused'
-  if (props.channel.fullUntil) return `takes more from ${clockTime(props.channel.fullUntil, props.zone)}`
+  if (props.channel.pausedAt) return props.channel.pauseReason ? 'paused automatically' : 'paused'
+  if (props.channel.fullUntil) return `rate-limited until ${clockTime(props.channel.fullUntil, props.zone)}`
   return kinds[props.channel.kind].name
 })
 const move = useDeliveryMoving(

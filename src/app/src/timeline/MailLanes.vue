@@ -59,7 +59,7 @@ function open(digest: number, key: string): void {
     :key="lane.digest.id"
     :name="lane.digest.name"
     :to="`/s/${props.siteId}/channels/mail/${lane.digest.id}`"
-    :hint="lane.digest.pausedAt ? 'paused' : `Mail, ${within(rhythmWords(lane.digest.settings.rhythm))}`"
+    :hint="lane.digest.pausedAt ? 'paused' : `Email, ${within(rhythmWords(lane.digest.settings.rhythm))}`"
     :is-paused="!!lane.digest.pausedAt"
     :start="props.start"
     :days="props.days"

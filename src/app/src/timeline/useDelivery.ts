@@ -50,7 +50,7 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
   const retry = () =>
     run(
       () => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', { params: { path: path() } })),
-      'On the way again.',
+      'Retrying.',
     )
   const again = () =>
     run(
@@ -61,7 +61,7 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
             body: {},
           }),
         ),
-      'On the way once more.',
+      'Sending again.',
     )
 
   return { delivery, error, act, waits, change, cancel, countNow, retry, again }

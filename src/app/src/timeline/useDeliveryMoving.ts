@@ -49,7 +49,7 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
     }).format(moment)
     if (await putAll(items.map((item) => ({ item, at }))))
       say(
-        `“${items[0]!.title}” goes out on ${when}.`,
+        `“${items[0]!.title}” will be sent on ${when}.`,
         async () => void (await putAll(items.map((item) => ({ item, at: item.at })))),
       )
   }

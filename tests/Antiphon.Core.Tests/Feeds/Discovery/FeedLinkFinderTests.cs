@@ -116,7 +116,13 @@ public sealed class FeedLinkFinderTests
         0,
         "the page links to it; lives at feeds.example; has no entries yet"
     )]
-    [InlineData(FeedLinkKind.UsualPath, FeedScope.Whole, "https://bench.example/f", 1, "found where feeds usually are")]
+    [InlineData(
+        FeedLinkKind.UsualPath,
+        FeedScope.Whole,
+        "https://bench.example/f",
+        1,
+        "found at a common feed address"
+    )]
     public void The_reason_of_a_rank_is_told(
         FeedLinkKind kind,
         FeedScope scope,

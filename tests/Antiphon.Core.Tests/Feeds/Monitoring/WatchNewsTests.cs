@@ -30,7 +30,7 @@ public sealed class WatchNewsTests
             { "bad at first", null, Bad, 0, "Footpath Diary has errors" },
             { "turned bad", true, Bad, 0, "Footpath Diary has errors" },
             { "bad as told", false, Bad, 0, null },
-            { "good again", false, Warned, 0, "Footpath Diary is good again" },
+            { "good again", false, Warned, 0, "Footpath Diary has recovered" },
             { "away once", true, Away, 1, null },
             { "away twice", true, Away, 2, "Footpath Diary cannot be fetched" },
             { "away and told", false, Away, 3, null },
@@ -39,7 +39,7 @@ public sealed class WatchNewsTests
                 true,
                 new WatchedState(Verdict.NotAFeed, null, []),
                 0,
-                "Footpath Diary is no feed any more"
+                "Footpath Diary is no longer a feed"
             },
         };
 

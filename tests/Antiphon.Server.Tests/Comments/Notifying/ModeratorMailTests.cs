@@ -48,7 +48,7 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         var link = Link().Matches(text)[0].Value;
         await thread.DecideAllAsync("spam");
         Assert.Contains(
-            "in the meantime",
+            "already moderated",
             await TapAsync(phone, link, "public", HttpStatusCode.Conflict),
             StringComparison.Ordinal
         );
@@ -66,7 +66,7 @@ public sealed partial class ModeratorMailTests(AntiphonHost host) : IClassFixtur
         );
         using var phone = host.Plain();
         Assert.Contains(
-            "has ended",
+            "has expired",
             await TapAsync(phone, Link().Matches(text)[0].Value, "public", HttpStatusCode.Gone),
             StringComparison.Ordinal
         );

@@ -32,7 +32,7 @@ public sealed class WatchingTests(WatchingTests.Shared shared) : IClassFixture<W
         var view = await CheckAsync(feed);
         var notices = await NoticesAsync();
         Assert.Equal(
-            ["Moor Weather Diary is good again", "Moor Weather Diary has errors"],
+            ["Moor Weather Diary has recovered", "Moor Weather Diary has errors"],
             notices.Select(notice => notice.Text("title"))
         );
         Assert.Contains("line", notices[1].Text("text"), StringComparison.Ordinal);

@@ -17,7 +17,7 @@ public static class ChannelRules
     public static readonly CheckRule Empty = new(
         "channel-text-empty",
         Severity.Error,
-        "It says nothing.",
+        "The text is empty.",
         "Write a text, or give the template a field that every post has."
     );
 
@@ -57,15 +57,15 @@ public static class ChannelRules
     public static readonly CheckRule PictureWithoutWords = new(
         "channel-picture-without-words",
         Severity.Warning,
-        "The picture says nothing to those who do not see it.",
-        "Say in a few words what it shows."
+        "The picture has no description (alt text).",
+        "Describe in a few words what it shows."
     );
 
     /// <summary>A picture of a shape that is cut.</summary>
     public static readonly CheckRule PictureShape = new(
         "channel-picture-shape",
         Severity.Advice,
-        "The picture is {0} by {1}; networks cut what is higher than 4 : 5 or wider than 2 : 1.",
+        "The picture is {0} by {1} and will be cropped (limits 4:5 to 2:1).",
         "Choose a part of it, so that the right part is seen."
     );
 
@@ -82,7 +82,7 @@ public static class ChannelRules
         "channel-nobody-to-tell",
         Severity.Advice,
         "The post links to no page of others.",
-        "There is nobody to tell, and nothing to do."
+        "The post has no external links, so nothing is sent."
     );
 
     /// <summary>A channel that does not send.</summary>
@@ -90,7 +90,7 @@ public static class ChannelRules
         "channel-paused",
         Severity.Advice,
         "The channel is paused; what is planned waits.",
-        "Let it go on when it is time."
+        "The channel is paused. Resume it to send."
     );
 
     /// <summary>Every rule.</summary>

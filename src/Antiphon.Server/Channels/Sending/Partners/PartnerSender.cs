@@ -27,7 +27,7 @@ internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerPr
     {
         var (act, protocol) = (order.Delivery.Act, Of(order.Channel));
         if (act is DeliveryAct.Update or DeliveryAct.Withdraw && order.Before?.ReceivedAddress is null)
-            return SendOutcome.NotNeeded("The partner did not say where the post stands.");
+            return SendOutcome.NotNeeded("The partner did not say where it published the post.");
         if (
             act == DeliveryAct.Publish
             && order.IsRepeat
@@ -51,9 +51,9 @@ internal sealed class PartnerSender(GuardedClient client, IEnumerable<IPartnerPr
             return SendOutcome.Refused("Posts are taken at another address of this site.") with { Offer = offer };
         return Answers.Of(asked, clock.GetUtcNow(), taken =>
             Of(channel).IsSpokenBy(taken)
-                ? SendOutcome.Taken("The partner knows us.")
+                ? SendOutcome.Taken("Connected.")
                 : SendOutcome.Refused(
-                    "Something answers there, but it takes no posts in this way. Give another address, or choose the other way."
+                    "The server answered but does not accept posts with this protocol. Enter another address, or choose the other protocol."
                 )
         );
     }

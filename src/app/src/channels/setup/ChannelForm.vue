@@ -39,10 +39,10 @@ async function remove(): Promise<void> {
     <p class="soft">{{ words.does }}</p>
     <p v-if="props.current?.pausedAt" class="paused">
       Paused <WhenText :at="props.current.pausedAt" /><template v-if="props.current.pauseReason"
-        >, as several deliveries in a row failed. The last answer: {{ props.current.pauseReason }}</template
-      >. What is planned waits.
+        >automatically after several failed deliveries. Last response: {{ props.current.pauseReason }}</template
+      >. Scheduled deliveries are on hold.
     </p>
-    <h3 class="group">Where does it go?</h3>
+    <h3 class="group">Destination</h3>
     <v-text-field
       v-model="draft.name"
       label="Name"
@@ -59,17 +59,12 @@ async function remove(): Promise<void> {
       :readonly="!props.mayEdit"
     />
     <template v-if="draft.kind === 'partner'">
-      <v-select
-        v-model="draft.settings.protocol"
-        :items="partnerWays"
-        label="The partner takes posts by"
-        :readonly="!props.mayEdit"
-      />
+      <v-select v-model="draft.settings.protocol" :items="partnerWays" label="Protocol" :readonly="!props.mayEdit" />
       <v-text-field
         v-if="draft.settings.protocol === 'atomPub'"
         v-model="draft.settings.account"
-        label="Name of the account"
-        placeholder="Leave empty where the partner gave a token"
+        label="User name"
+        placeholder="Leave empty if you use a token"
         persistent-placeholder
         autocomplete="off"
         :error-messages="problem('account')"
@@ -86,8 +81,8 @@ async function remove(): Promise<void> {
         keepsSecret
           ? 'Saved; type to replace it'
           : draft.kind === 'webhook'
-            ? 'Shared with the receiver'
-            : 'Given by the receiver'
+            ? 'Shared secret'
+            : 'From the receiving service'
       "
       persistent-placeholder
       :hint="
@@ -98,12 +93,12 @@ async function remove(): Promise<void> {
       :readonly="!props.mayEdit"
     />
     <div v-if="draft.kind === 'webhook' && draft.id && props.mayEdit" class="secret">
-      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.renew">Make a new secret</v-btn>
+      <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.renew">Generate new secret</v-btn>
       <p v-if="made" role="status">
         <code>{{ made.secret }}</code> <CopyButton :text="made.secret" label="Copy the secret" /><br /><span
           class="small soft"
-          >It is shown this once.<template v-if="made.beforeUntil">
-            The one before signs beside it until <WhenText :at="made.beforeUntil" />.</template
+          >Copy it now; it is shown only once.<template v-if="made.beforeUntil">
+            The previous secret stays valid until <WhenText :at="made.beforeUntil" />.</template
           ></span
         >
       </p>
@@ -115,11 +110,11 @@ async function remove(): Promise<void> {
       <TimingFields v-model="draft.settings" :problems="fields" />
     </template>
     <template v-if="draft.kind !== 'pings'">
-      <h3 class="group">How much does the receiver take?</h3>
+      <h3 class="group">Rate limit</h3>
       <PaceFields v-model="draft.settings.pace" :problems="fields" :readonly="!props.mayEdit" />
     </template>
     <template v-if="draft.kind === 'social'">
-      <h3 class="group">What does it say?</h3>
+      <h3 class="group">Message text</h3>
       <TemplateField
         v-model="draft.settings"
         :site-id="props.siteId"
@@ -128,11 +123,11 @@ async function remove(): Promise<void> {
       />
     </template>
     <template v-if="draft.kind === 'partner'">
-      <h3 class="group">How much of the post?</h3>
-      <v-select v-model="draft.settings.extent" :items="extents" label="The partner gets" />
+      <h3 class="group">Content</h3>
+      <v-select v-model="draft.settings.extent" :items="extents" label="Send" />
     </template>
     <template v-if="draft.kind === 'webhook'">
-      <h3 class="group">What is told?</h3>
+      <h3 class="group">Events</h3>
       <v-checkbox
         v-for="one in events"
         :key="one.value"
@@ -142,25 +137,23 @@ async function remove(): Promise<void> {
         density="compact"
         hide-details
       />
-      <p class="small soft">Nothing chosen tells everything.</p>
+      <p class="small soft">If nothing is selected, all events are sent.</p>
     </template>
     <v-checkbox
       v-if="isPublishing"
       v-model="draft.settings.withPicture"
-      label="The picture goes along"
+      label="Attach the picture"
       density="compact"
       hide-details
     />
     <v-checkbox
       v-model="draft.settings.followsChanges"
-      :label="
-        draft.kind === 'social' ? 'It is removed there when the post is withdrawn' : 'Changes and withdrawals follow'
-      "
+      :label="draft.kind === 'social' ? 'Delete it there when the post is withdrawn' : 'Send updates and withdrawals'"
       density="compact"
       hide-details
     />
     <template v-if="!draft.id && isPublishing">
-      <h3 class="group">And older posts?</h3>
+      <h3 class="group">Older posts</h3>
       <div class="pair">
         <v-text-field
           v-model.number="draft.older"
@@ -177,21 +170,21 @@ async function remove(): Promise<void> {
           type="number"
           min="0"
           max="30"
-          label="Days between them"
+          label="Days apart"
           :error-messages="problem('daysApart')"
         />
       </div>
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="test" :class="test.isGood ? 'v' : 'm'" role="status">
-      {{ test.isGood ? '' : 'It does not work: ' }}{{ test.answer }}
+      {{ test.isGood ? '' : 'Test failed: ' }}{{ test.answer }}
     </p>
     <p v-if="test?.offer" class="offer">
       <span
         >{{ wayOffered }}: <code>{{ test.offer.address }}</code></span
       >
       <v-btn variant="outlined" size="small" :loading="running" @click="props.setUp.takeOffer(test.offer)"
-        >Use it</v-btn
+        >Use this address</v-btn
       >
     </p>
     <div v-if="props.mayEdit" class="row acts">
@@ -199,10 +192,10 @@ async function remove(): Promise<void> {
       <template v-if="draft.id">
         <v-btn variant="outlined" :loading="running" @click="props.setUp.tryOut">Test it</v-btn>
         <v-btn variant="outlined" @click="props.setUp.setPaused(!props.current?.pausedAt)">{{
-          props.current?.pausedAt ? 'Let it go on' : 'Pause'
+          props.current?.pausedAt ? 'Resume' : 'Pause'
         }}</v-btn>
-        <v-btn v-if="!sure" variant="text" color="secondary" @click="sure = true">Take it off</v-btn>
-        <v-btn v-else color="secondary" @click="remove">Take it off and cancel what is planned</v-btn>
+        <v-btn v-if="!sure" variant="text" color="secondary" @click="sure = true">Delete channel</v-btn>
+        <v-btn v-else color="secondary" @click="remove">Delete channel and cancel scheduled deliveries</v-btn>
       </template>
     </div>
   </form>

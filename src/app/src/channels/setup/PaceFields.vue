@@ -13,8 +13,8 @@ const props = defineProps<{ problems: Record<string, string[]>; readonly: boolea
       type="number"
       min="1"
       max="1000"
-      label="At most"
-      placeholder="As many as there are"
+      label="Limit"
+      placeholder="No limit"
       persistent-placeholder
       suffix="deliveries"
       :error-messages="props.problems.pace"
@@ -26,13 +26,13 @@ const props = defineProps<{ problems: Record<string, string[]>; readonly: boolea
       v-model.number="pace.minutes"
       type="number"
       min="1"
-      label="in"
+      label="per (minutes)"
       suffix="minutes"
       :error-messages="props.problems.paceMinutes"
       :readonly="props.readonly"
     />
   </div>
-  <p class="small soft">What is more waits its turn. A receiver that asks for patience gets it anyway.</p>
+  <p class="small soft">Anything above the limit is queued. Retry-after requests are always respected.</p>
 </template>
 
 <style scoped>

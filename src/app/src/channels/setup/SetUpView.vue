@@ -46,8 +46,8 @@ async function save(): Promise<void> {
 </script>
 
 <template>
-  <PageTitle title="Set up channels">
-    <template #state>Where posts go beyond your pages, feeds and subscribers.</template>
+  <PageTitle title="Manage channels">
+    <template #state>Send posts to other networks, sites and services.</template>
   </PageTitle>
   <ChannelTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
@@ -64,7 +64,7 @@ async function save(): Promise<void> {
         <b>{{ one.name }}</b><small>{{ kinds[one.kind].name }}{{ one.pausedAt ? ', paused' : '' }}</small>
       </button>
       <template v-if="mayEdit">
-        <h2 class="group">Add</h2>
+        <h2 class="group">Add a channel</h2>
         <button
           v-for="kind in names"
           :key="kind"
@@ -87,7 +87,7 @@ async function save(): Promise<void> {
         @removed="open('', '')"
       />
     </section>
-    <p v-else class="form-side soft">Choose a channel to see how it works, or add another.</p>
+    <p v-else class="form-side soft">Select a channel, or add one.</p>
   </div>
 </template>
 

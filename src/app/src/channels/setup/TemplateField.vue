@@ -64,7 +64,7 @@ function remove(): void {
 
 <template>
   <div class="template">
-    <div class="row turns" role="group" aria-label="Texts that take turns">
+    <div class="row turns" role="group" aria-label="Alternative texts">
       <button
         v-for="(_, at) in texts"
         :key="at"
@@ -74,9 +74,9 @@ function remove(): void {
         :aria-pressed="turn === at"
         @click="turn = at"
       >
-        {{ texts.length > 1 ? `Text ${at + 1}` : 'The text' }}
+        {{ texts.length > 1 ? `Text ${at + 1}` : 'Text' }}
       </button>
-      <button v-if="texts.length < most" type="button" class="link small" @click="add">Another that takes turns</button>
+      <button v-if="texts.length < most" type="button" class="link small" @click="add">Add alternative text</button>
       <button v-if="turn > 0" type="button" class="link small back" @click="remove">Remove text {{ turn + 1 }}</button>
     </div>
     <v-textarea
@@ -89,19 +89,19 @@ function remove(): void {
     />
     <p v-if="props.problems.variants" class="trouble" role="alert">{{ props.problems.variants.join(' ') }}</p>
     <p v-if="texts.length > 1" class="small soft">
-      Posts take the texts by turns; sent once more, a post takes the next.
+      Texts are used in rotation. Sending a post again uses the next one.
     </p>
     <p class="small soft fields">
-      Fields:
+      Insert field:
       <button v-for="field in fields" :key="field" type="button" class="chip" @click="put(field)">{{ field }}</button>
-      and <code>{if author} … {end}</code> for what stands only where there is one.
+      and <code>{if author} … {end}</code> is shown only if the field has a value.
     </p>
     <div class="pair">
       <v-text-field
         v-model.number="settings.count!.limit"
         type="number"
         min="20"
-        label="The network takes"
+        label="Maximum length"
         suffix="characters"
         :error-messages="props.problems.limit"
       />
@@ -109,21 +109,21 @@ function remove(): void {
         v-model.number="settings.count!.linkCost"
         type="number"
         min="0"
-        label="A link counts"
+        label="Characters per link"
         suffix="characters"
         :error-messages="props.problems.linkCost"
       />
       <v-text-field
         v-model="settings.campaignSource"
-        label="Count readers as coming from"
-        placeholder="Nothing is added to links"
+        label="Source tag (utm_source)"
+        placeholder="No tag added"
         persistent-placeholder
         :error-messages="props.problems.campaign"
       />
       <v-text-field v-model="settings.campaign" label="Campaign" />
     </div>
     <figure v-if="shown" class="note">
-      <figcaption class="small soft">“{{ shown.post }}” as it will look</figcaption>
+      <figcaption class="small soft">Preview: “{{ shown.post }}”</figcaption>
       <p>{{ shown.text }}</p>
       <CountMeter :count="shown.count" :limit="shown.limit" :shortened="shown.shortened" />
     </figure>

@@ -27,13 +27,13 @@ function addSlot(): void {
 
 <template>
   <div class="timing">
-    <v-select v-model="settings.when" :items="whens" label="A post goes" />
+    <v-select v-model="settings.when" :items="whens" label="Send" />
     <v-text-field
       v-if="settings.when === 'afterDelay'"
       v-model.number="settings.timing.delayMinutes"
       type="number"
       min="0"
-      label="Minutes after it is published"
+      label="Delay (minutes)"
       :error-messages="props.problems.delayMinutes"
     />
     <template v-if="settings.when === 'nextSlot'">
@@ -57,13 +57,13 @@ function addSlot(): void {
         </button>
       </div>
       <p v-if="props.problems.slots" class="trouble" role="alert">{{ props.problems.slots.join(' ') }}</p>
-      <div><v-btn variant="outlined" size="small" :prepend-icon="mdiPlus" @click="addSlot">Add a slot</v-btn></div>
+      <div><v-btn variant="outlined" size="small" :prepend-icon="mdiPlus" @click="addSlot">Add time</v-btn></div>
     </template>
     <div v-else class="slot quiet">
       <v-text-field
         :model-value="short(settings.timing.quietFrom)"
         type="time"
-        label="Nothing from"
+        label="Quiet hours from"
         clearable
         @update:model-value="settings.timing.quietFrom = long($event)"
       />
@@ -79,12 +79,12 @@ function addSlot(): void {
         v-model.number="settings.timing.spacingMinutes"
         type="number"
         min="0"
-        label="At least between two posts"
+        label="Minimum gap between posts"
         suffix="min"
         :error-messages="props.problems.spacingMinutes"
       />
     </div>
-    <p class="small soft">On the site’s clocks. Clock changes skip and double nothing.</p>
+    <p class="small soft">Times are in the site’s time zone.</p>
   </div>
 </template>
 

@@ -44,7 +44,7 @@ export function useChannelForm(site: () => number) {
         : take(api.POST('/api/sites/{site}/channels/set-up', { params: { path: { site: site() } }, body })),
     )
     if (!saved) return undefined
-    say(form.id ? 'The channel is changed.' : 'The channel is added.')
+    say(form.id ? 'Channel saved.' : 'The channel is added.')
     await refresh()
     return saved.id
   }
@@ -62,7 +62,7 @@ export function useChannelForm(site: () => number) {
 
   async function remove(): Promise<boolean> {
     if (!(await calls.remove())) return false
-    say(`${form.name} is taken off. What went out stays where it is.`)
+    say(`“${form.name}” deleted. Posts already sent stay online.`)
     await refresh()
     return true
   }

@@ -13,7 +13,7 @@ const emit = defineEmits<{ done: []; close: [] }>()
       <div class="row mt-4">
         <v-btn color="secondary" autofocus :loading="props.running" @click="emit('done')">{{
           props.button
-        }}</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
+        }}</v-btn><v-btn variant="text" @click="emit('close')">Cancel</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { counted } from '../../shared'
 
 /** What a writer is banned by, until when, and what becomes of what they wrote before. */
 const props = defineProps<{
@@ -15,12 +14,12 @@ const emit = defineEmits<{ done: [mark: Schemas['MarkRequest']]; close: [] }>()
 
 const ways = computed(() => {
   const writer = props.mail
-    ? { value: 'mail', title: `The mail ${props.mail}` }
-    : { value: 'name', title: `The name ${props.author}, where no mail is given` }
+    ? { value: 'mail', title: `Email address ${props.mail}` }
+    : { value: 'name', title: `Name “${props.author}” (if no email is given)` }
   const places = props.known.hasPlace
     ? [
-        { value: 'place', title: 'The network address it came from' },
-        { value: 'network', title: 'The whole network of that address' },
+        { value: 'place', title: 'IP address' },
+        { value: 'network', title: 'IP range' },
       ]
     : []
   return [writer, ...props.known.hosts.map((host) => ({ value: `host ${host}`, title: `Links to ${host}` })), ...places]
@@ -31,7 +30,7 @@ const past = ref<Schemas['CommentStanding'] | ''>('spam')
 const isPlace = computed(() => way.value === 'place' || way.value === 'network')
 const spans = computed(() =>
   [
-    { value: 0, title: isPlace.value ? 'For thirty days' : 'For good' },
+    { value: 0, title: isPlace.value ? 'For thirty days' : 'Permanently' },
     { value: 1, title: 'For a day' },
     { value: 7, title: 'For a week' },
     { value: 30, title: 'For thirty days' },
@@ -40,9 +39,9 @@ const spans = computed(() =>
 )
 const ofWriter = computed(() => props.known.writer.waiting + props.known.writer.public)
 const pasts = computed(() => [
-  { value: 'spam', title: 'is marked as spam' },
+  { value: 'spam', title: 'Mark as spam' },
   { value: 'hidden', title: 'is hidden' },
-  { value: '', title: 'stays as it is' },
+  { value: '', title: 'Leave unchanged' },
 ])
 const isWriter = computed(() => way.value === 'mail' || way.value === 'name')
 
@@ -58,20 +57,15 @@ function finish(): void {
     <v-card class="pa-6">
       <form class="form" novalidate @submit.prevent="finish">
         <h2>Ban {{ props.author }}</h2>
-        <p class="soft">
-          What comes in from now on is put aside as spam, where you still find it. The writer is not told.
-        </p>
-        <v-select v-model="way" label="Told by" :items="ways" />
+        <p class="soft">New comments go straight to Spam. The commenter is not notified.</p>
+        <v-select v-model="way" label="Ban by" :items="ways" />
         <p v-if="isPlace" class="soft small">
-          Others may write from there too. Where a comment came from is forgotten after thirty days, and the ban with
-          it.
+          Other people may share this address. It is deleted after 30 days, and so is the ban.
         </p>
-        <v-select v-model="days" label="How long" :items="spans" />
+        <v-select v-model="days" label="Duration" :items="spans" />
         <v-select
           v-model="past"
-          :label="
-            isWriter ? `What they wrote before (${counted(ofWriter, 'comment')})` : 'What waits or is public and fits'
-          "
+          :label="isWriter ? `Earlier comments (${ofWriter})` : 'Matching comments'"
           :items="pasts"
         />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>

@@ -43,12 +43,12 @@ defineExpose({ open, openList, trust })
       <v-btn v-bind="activator" variant="text" :prepend-icon="mdiDotsHorizontal">More <kbd>M</kbd></v-btn>
     </template>
     <v-list density="compact" class="acts">
-      <v-list-item title="Change the text …" subtitle="E" @click="open('edit')" />
-      <v-list-item title="Move to another conversation …" @click="open('move')" />
-      <v-list-item title="Note for colleagues …" subtitle="N" @click="open('note')" />
-      <v-list-item v-if="own()?.mail" title="Trust this writer" subtitle="T" @click="trust" />
+      <v-list-item title="Edit …" subtitle="E" @click="open('edit')" />
+      <v-list-item title="Move to another thread …" @click="open('move')" />
+      <v-list-item title="Add internal note …" subtitle="N" @click="open('note')" />
+      <v-list-item v-if="own()?.mail" title="Trust this commenter" subtitle="T" @click="trust" />
       <v-divider />
-      <v-list-subheader>Give to</v-list-subheader>
+      <v-list-subheader>Assign to</v-list-subheader>
       <v-list-item
         v-for="person in people"
         :key="person.personId"
@@ -56,11 +56,11 @@ defineExpose({ open, openList, trust })
         :active="comment.assignedToId === person.personId"
         @click="acts.assign(person.personId)"
       />
-      <v-list-item v-if="comment.assignedToId" title="Nobody" @click="acts.assign(null)" />
+      <v-list-item v-if="comment.assignedToId" title="Unassign" @click="acts.assign(null)" />
       <v-divider />
-      <v-list-item title="Hide everything of this writer" subtitle="Shift 2" @click="decideWriter('hidden')" />
-      <v-list-item title="Hide the whole conversation …" @click="open('clear')" />
-      <v-list-item title="Erase for good …" class="m" @click="open('erase')" />
+      <v-list-item title="Hide all by this commenter" subtitle="Shift 2" @click="decideWriter('hidden')" />
+      <v-list-item title="Hide the whole thread …" @click="open('clear')" />
+      <v-list-item title="Delete permanently …" class="m" @click="open('erase')" />
     </v-list>
   </v-menu>
   <BanDialog
@@ -75,7 +75,7 @@ defineExpose({ open, openList, trust })
   />
   <TextDialog
     v-if="asked === 'edit' && own()"
-    title="Change the text"
+    title="Edit comment"
     about="Readers see that the team edited it. What it was before stays in the record."
     label="Comment"
     button="Change"
@@ -88,7 +88,7 @@ defineExpose({ open, openList, trust })
   />
   <TextDialog
     v-if="asked === 'note'"
-    title="A note for colleagues"
+    title="Internal note"
     about="Only the team sees it."
     label="Note"
     button="Keep the note"
@@ -111,7 +111,7 @@ defineExpose({ open, openList, trust })
   <AskDialog
     v-if="asked === 'clear'"
     title="Hide the whole conversation?"
-    :text="`Everything on “${comment.threadTitle}” that waits or is public is hidden. You can undo it.`"
+    :text="`All waiting and published comments on “${comment.threadTitle}” will be hidden. You can undo this.`"
     button="Hide everything"
     :running="desk.act.running.value"
     :trouble="desk.act.trouble.value"
@@ -121,7 +121,7 @@ defineExpose({ open, openList, trust })
   <AskDialog
     v-if="asked === 'erase'"
     title="Erase this comment for good?"
-    text="Text, name and mail are removed, also from the record. The place in the conversation stays. This cannot be undone; do it when a person asks for it."
+    text="The text, name and email are removed, also from the log. A placeholder remains. This cannot be undone."
     button="Erase"
     :running="desk.act.running.value"
     :trouble="desk.act.trouble.value"

@@ -32,15 +32,8 @@ const offered = computed(() =>
     <v-card class="pa-6">
       <form class="form" novalidate @submit.prevent="chosen && emit('done', chosen)">
         <h2>Move to another conversation</h2>
-        <p class="soft">Its answers go along. Permanent links keep leading to it.</p>
-        <v-autocomplete
-          v-model="chosen"
-          v-model:search="search"
-          label="Conversation"
-          :items="offered"
-          no-filter
-          autofocus
-        />
+        <p class="soft">Replies move with it. Permalinks keep working.</p>
+        <v-autocomplete v-model="chosen" v-model:search="search" label="Thread" :items="offered" no-filter autofocus />
         <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
         <div class="row">
           <v-btn type="submit" :disabled="!chosen" :loading="props.running">Move</v-btn

@@ -33,7 +33,7 @@ const text = ref(props.text)
           <v-btn type="submit" :loading="props.running">{{ props.button }}</v-btn><v-btn
             variant="text"
             @click="emit('close')"
-            >Leave it</v-btn
+            >Cancel</v-btn
           >
         </div>
       </form>

@@ -2,7 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, lineOf, take } from '../../api'
-import { counted, PageTitle, useAct, useNotice, useSite } from '../../shared'
+import { PageTitle, useAct, useNotice, useSite } from '../../shared'
 import CommentTabs from '../CommentTabs.vue'
 import SharingPart from './SharingPart.vue'
 import ScoreChart from './ScoreChart.vue'
@@ -40,7 +40,7 @@ async function save(): Promise<void> {
     return await take(api.PUT('/api/sites/{site}/comments/settings', { ...path(), body: { blogId: null, settings } }))
   })
   if (!done) return
-  say('The thresholds hold from now on.')
+  say('Thresholds saved.')
   await queries.invalidateQueries({ queryKey: ['comment-filter'] })
 }
 </script>
@@ -48,18 +48,16 @@ async function save(): Promise<void> {
 <template>
   <PageTitle title="Spam filter">
     <template #state>{{
-      filter
-        ? `Learned from ${counted(filter.spam, 'spam comment')} and ${counted(filter.good, 'good one')} you decided on.`
-        : ''
+      filter ? `Trained on ${filter.spam} spam and ${filter.good} genuine comments.` : ''
     }}</template>
   </PageTitle>
   <CommentTabs />
   <p v-if="error" class="work trouble" role="alert">{{ lineOf(error) }}</p>
-  <p v-else-if="isPending" class="work waiting">Trying the filter on decisions it did not learn from …</p>
+  <p v-else-if="isPending" class="work waiting">Evaluating …</p>
   <div v-else-if="filter && !filter.isSure" class="work empty">
-    <h2>Not sure yet</h2>
+    <h2>Still learning</h2>
     <p>
-      It needs {{ filter.needed }} decisions of each sort: {{ Math.max(0, filter.needed - filter.spam) }} more marked as
+      Needs {{ filter.needed }} decisions of each kind: {{ Math.max(0, filter.needed - filter.spam) }} more marked as
       spam and {{ Math.max(0, filter.needed - filter.good) }} more let stand. Until then every comment waits for you
       where approval goes by score.
     </p>
@@ -67,42 +65,40 @@ async function save(): Promise<void> {
   </div>
   <div v-else-if="filter && outcome" class="work filter">
     <section>
-      <h2 class="group">Where comments fell</h2>
-      <p class="soft small">
-        Every decision was scored by a filter that did not know it. Good ones stand above the line, spam below.
-      </p>
+      <h2 class="group">Score distribution</h2>
+      <p class="soft small">Genuine comments are shown above the line, spam below.</p>
       <ScoreChart :good="filter.goodByScore" :spam="filter.spamByScore" :publish="publish" :put-aside="spam" />
       <div class="sliders">
         <label
-          >Published at once below <b>{{ publish }} %</b>
+          >Publish below <b>{{ publish }}%</b>
           <input v-model.number="publish" type="range" min="0" :max="spam - 1" :disabled="!mayEdit" />
           <span class="soft small">Where approval goes by the filter’s score.</span>
         </label>
         <label
-          >Put aside as spam from <b>{{ spam === 100 ? 'never' : `${spam} %` }}</b>
+          >Mark as spam from <b>{{ spam === 100 ? 'never' : `${spam}%` }}</b>
           <input v-model.number="spam" type="range" :min="publish + 1" max="100" :disabled="!mayEdit" />
           <span class="soft small">It stays under Spam, where you find it.</span>
         </label>
       </div>
       <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
       <div v-if="mayEdit" class="row">
-        <v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Set the thresholds</v-btn>
+        <v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save thresholds</v-btn>
       </div>
     </section>
     <section>
-      <h2 class="group">What that would have done</h2>
+      <h2 class="group">Effect on past comments</h2>
       <table class="ruled">
         <thead>
           <tr>
-            <th>Decided by you</th>
+            <th>Your decision</th>
             <th class="num">Published</th>
             <th class="num">Waiting</th>
-            <th class="num">Put aside</th>
+            <th class="num">Marked as spam</th>
           </tr>
         </thead>
         <tbody>
           <tr>
-            <td>Good</td>
+            <td>Genuine</td>
             <td class="num">{{ outcome.goodPublished }}</td>
             <td class="num">{{ outcome.goodWaiting }}</td>
             <td class="num" :class="{ m: outcome.goodAsSpam }">{{ outcome.goodAsSpam }}</td>
@@ -116,13 +112,13 @@ async function save(): Promise<void> {
         </tbody>
       </table>
       <dl class="facts">
-        <dt>Precision</dt>
+        <dt>Correctly marked</dt>
         <dd>{{ share(outcome.precision) }} <span class="soft">of what was put aside was spam</span></dd>
-        <dt>Recall</dt>
+        <dt>Spam caught</dt>
         <dd>{{ share(outcome.recall) }} <span class="soft">of the spam was put aside</span></dd>
         <dt>Caught</dt>
         <dd>{{ share(filter.caughtAtOne) }} <span class="soft">of the spam while 1 % of the good waits</span></dd>
-        <dt>Area</dt>
+        <dt>Overall accuracy</dt>
         <dd>
           {{ filter.area?.toFixed(3) }}
           <span class="soft">how often spam scores above good: 1 is always, 0.5 is chance</span>
@@ -134,8 +130,8 @@ async function save(): Promise<void> {
           <tr>
             <th>Month</th>
             <th class="num">Decisions</th>
-            <th class="num">Precision</th>
-            <th class="num">Recall</th>
+            <th class="num">Correctly marked</th>
+            <th class="num">Spam caught</th>
           </tr>
         </thead>
         <tbody>

@@ -30,7 +30,7 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         class="condition"
         :model-value="rule.condition"
         :items="offered"
-        label="When"
+        label="If"
         density="compact"
         hide-details
         @update:model-value="
@@ -62,7 +62,7 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         v-if="rule.condition === 'words'"
         v-model="words"
         class="wide"
-        label="Words and phrases, one a line; * stands for any letters"
+        label="Words and phrases, one per line. * matches any letters."
         rows="2"
         auto-grow
         density="compact"
@@ -73,8 +73,8 @@ const trimmed = () => set({ words: rule.value.words.map((word) => word.trim()).f
         v-if="rule.act === 'refuse'"
         class="wide"
         :model-value="rule.message"
-        label="What the writer is told"
-        placeholder="The site does not take this comment."
+        label="Message to the commenter"
+        placeholder="This comment was not accepted."
         density="compact"
         hide-details
         maxlength="300"

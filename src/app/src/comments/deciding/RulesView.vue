@@ -9,18 +9,17 @@ import { useRules } from './useRules'
 const { id } = useSite()
 const { say } = useNotice()
 const { query, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
-const sent = { publish: 'published', wait: 'left waiting', spam: 'put aside', refuse: 'refused' } as const
+const sent = { publish: 'published', wait: 'held', spam: 'put aside', refuse: 'refused' } as const
 
 async function keep(): Promise<void> {
-  if (await save()) say('The rules hold from now on.')
+  if (await save()) say('Rules saved.')
 }
 </script>
 
 <template>
-  <PageTitle title="Rules">
+  <PageTitle title="Moderation rules">
     <template #state
-      >The first rule that fits a new comment decides. Where none fits, the filter’s threshold and the approval set for
-      the site do.</template
+      >The first matching rule applies. If none matches, the spam filter and the comment settings decide.</template
     >
     <template #act
       ><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save the rules</v-btn></template
@@ -33,8 +32,7 @@ async function keep(): Promise<void> {
       {{ act.trouble.value || act.fields.value.rules?.[0] }}
     </p>
     <p v-if="rules.length === 0 && !query.isPending.value" class="soft my-4">
-      No rules yet. Useful first ones: the same text three times is spam; writers with three public comments need not
-      wait.
+      No rules yet. Start with: same text three times → spam; three published comments → publish.
     </p>
     <ol class="rules">
       <RuleRow
@@ -49,8 +47,8 @@ async function keep(): Promise<void> {
       />
     </ol>
     <div class="row mt-4">
-      <v-btn variant="outlined" @click="add">Another rule</v-btn>
-      <v-btn variant="outlined" :loading="act.running.value" @click="tryOut">Try them on the last 1,000 comments</v-btn>
+      <v-btn variant="outlined" @click="add">Add rule</v-btn>
+      <v-btn variant="outlined" :loading="act.running.value" @click="tryOut">Test on last 1,000 comments</v-btn>
     </div>
     <section v-if="trial" class="trial" role="status">
       <h2 class="group">On the last {{ counted(trial.tried, 'comment') }}</h2>
@@ -65,16 +63,16 @@ async function keep(): Promise<void> {
           ><b>{{ trial.refused }}</b> refused</span
         >
       </p>
-      <p v-if="trial.against === 0">None of that goes against what you decided.</p>
+      <p v-if="trial.against === 0">No conflicts with your past decisions.</p>
       <template v-else>
-        <p>{{ counted(trial.against, 'comment') }} would go against what was decided:</p>
+        <p>{{ counted(trial.against, 'conflict') }} with past decisions:</p>
         <table class="ruled">
           <thead>
             <tr>
               <th>Comment</th>
               <th>Decided</th>
-              <th>Would be</th>
-              <th>By</th>
+              <th>Result</th>
+              <th>Rule</th>
             </tr>
           </thead>
           <tbody>

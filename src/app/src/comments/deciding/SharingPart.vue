@@ -28,14 +28,14 @@ async function set(isOn: boolean): Promise<void> {
     <v-checkbox
       :model-value="props.filter.sharesLearning"
       :disabled="!props.mayEdit || act.running.value"
-      label="Begin with what the other sites here decided, and let them begin with ours"
+      label="Share spam training with other sites on this server"
       @update:model-value="(on: boolean | null) => set(on === true)"
     />
     <p class="soft small">
       {{
         props.filter.shared
           ? `Learned from ${counted(props.filter.shared, 'decision')} of other sites too.`
-          : 'Only with sites of this installation that agreed as well. Nobody sees the comments.'
+          : 'Only with sites that also opted in. Comments are not shared.'
       }}
     </p>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

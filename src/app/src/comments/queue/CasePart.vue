@@ -14,14 +14,14 @@ const props = defineProps<{
 const emit = defineEmits<{ unmark: [mark: Schemas['MarkView']]; unnote: [note: Schemas['NoteView']] }>()
 const sent: Record<Schemas['CommentAct'], string> = {
   publish: 'Published',
-  wait: 'Waits',
-  spam: 'Put aside',
-  refuse: 'Refused',
+  wait: 'Held',
+  spam: 'Sent to spam',
+  refuse: 'Rejected',
 }
 const reported = computed(() => props.known.reports.length - props.known.reportsKept)
 const why = computed(() => {
   const trace = props.known.trace
-  if (props.standing === 'waiting' && reported.value > 0) return 'Waits again: readers reported it'
+  if (props.standing === 'waiting' && reported.value > 0) return 'Held again: reported by readers'
   if (!trace) return null
   return `${sent[trace.act]}: ${stepInWords(trace)}`
 })
@@ -39,7 +39,9 @@ const strongest = (parts: Schemas['FilterReason'][]) =>
   <div class="case-facts">
     <p v-if="reported > 0 || props.known.reportsKept" class="reports">
       <span class="tag m">{{ counted(props.known.reports.length, 'report') }}</span>
-      <template v-if="props.known.reportsKept"> {{ props.known.reportsKept }} of them answered by keeping it.</template>
+      <template v-if="props.known.reportsKept">
+        {{ counted(props.known.reportsKept, 'earlier report') }} dismissed.</template
+      >
       <span v-for="(report, number) in props.known.reports.slice(0, 4)" :key="number" class="report">
         {{ reportReasons[report.reason] }}<template v-if="report.words">: “{{ report.words }}”</template>
         <small><WhenText :at="report.madeAt" :zone="props.zone" /></small>
@@ -48,14 +50,16 @@ const strongest = (parts: Schemas['FilterReason'][]) =>
     <p v-if="why">
       <span class="tag" :class="props.standing === 'waiting' ? 'o' : 'plain'">{{ why }}</span>
     </p>
-    <p v-if="!props.known.isSure" class="soft">Spam filter: not sure yet; it learns from what you decide.</p>
+    <p v-if="!props.known.isSure" class="soft">Spam filter: still learning from your decisions.</p>
     <template v-else>
       <p class="filter">
         Spam filter: <b>{{ percent(props.known.score) }}</b>
         <span class="gauge" aria-hidden="true"><i :style="{ width: `${props.known.score * 100}%` }" /></span>
       </p>
-      <p v-if="props.known.for.length" class="soft"><b>For spam:</b> {{ strongest(props.known.for) }}</p>
-      <p v-if="props.known.against.length" class="soft"><b>Against:</b> {{ strongest(props.known.against) }}</p>
+      <p v-if="props.known.for.length" class="soft"><b>Signs of spam:</b> {{ strongest(props.known.for) }}</p>
+      <p v-if="props.known.against.length" class="soft">
+        <b>Signs of a genuine comment:</b> {{ strongest(props.known.against) }}
+      </p>
     </template>
     <p v-for="mark in props.known.marks" :key="`mark-${mark.id}`">
       <span class="tag" :class="mark.mark === 'banned' ? 'm' : 'v'"
@@ -63,15 +67,15 @@ const strongest = (parts: Schemas['FilterReason'][]) =>
       >
       <small v-if="mark.until" class="soft"> until <WhenText :at="mark.until" :zone="props.zone" /></small>
       <button class="link" @click="emit('unmark', mark)">
-        {{ mark.mark === 'banned' ? 'Lift the ban' : 'Trust no longer' }}
+        {{ mark.mark === 'banned' ? 'Unban' : 'Stop trusting' }}
       </button>
     </p>
     <p v-if="props.assignee">
-      <span class="tag plain">For {{ props.assignee }}</span>
+      <span class="tag plain">Assigned to {{ props.assignee }}</span>
     </p>
     <p v-for="note in props.known.notes" :key="`note-${note.id}`" class="note">
       <b>{{ note.personName }}</b> <small class="soft"><WhenText :at="note.at" :zone="props.zone" /></small>
-      <button class="link" :aria-label="`Remove the note of ${note.personName}`" @click="emit('unnote', note)">
+      <button class="link" :aria-label="`Delete note by ${note.personName}`" @click="emit('unnote', note)">
         Remove</button
       ><br />{{ note.text }}
     </p>

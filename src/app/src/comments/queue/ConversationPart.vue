@@ -39,9 +39,13 @@ const assignee = computed(
 const current = computed(() => talk.value?.comments.find((one) => one.id === props.commentId))
 const ofWriter = computed(() => (talk.value ? talk.value.case.writer.waiting + talk.value.case.writer.public : 0))
 const byline = (one: Schemas['ThreadComment']) =>
-  one.from ? 'another site' : one.isTeam ? 'team' : (one.isConfirmed ? 'mail confirmed · ' : '') + known(one)
+  one.from
+    ? 'mention from another site'
+    : one.isTeam
+      ? 'team'
+      : (one.isConfirmed ? 'email confirmed · ' : '') + known(one)
 const known = (one: Schemas['ThreadComment']) =>
-  one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no mail given'
+  one.publishedBefore ? `${one.publishedBefore} published` : one.mail ? 'first comment' : 'no email address'
 const closing = computed(() => {
   if (!talk.value) return ''
   if (!talk.value.isOpen) return 'closed'
@@ -68,7 +72,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <template v-if="talk">
       <p v-if="props.lookers.length" class="lookers" role="status">
-        {{ props.lookers.join(' and ') }} {{ props.lookers.length > 1 ? 'look' : 'looks' }} at this too.
+        {{ props.lookers.join(' and ') }} also viewing this.
       </p>
       <div class="small soft">{{ kicker }}</div>
       <h2>
@@ -88,7 +92,7 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
           <b>{{ one.author }}</b> · {{ byline(one) }} · <WhenText :at="one.createdAt" :zone="props.zone" /><template
             v-if="one.standing === 'waiting' && one.id !== props.commentId"
           >
-            · waiting too</template
+            · also waiting</template
           ><template v-if="one.editedAt"> · edited</template
           ><template v-if="one.rating"> · {{ '★'.repeat(one.rating) }}</template>
         </div>
@@ -120,19 +124,17 @@ watch([() => props.commentId, () => props.opened, talk], async () => {
         />
       </article>
       <p v-if="current" class="history">
-        Writer: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no mail given'
+        Commenter: <b>{{ current.author }}</b>{{ current.mail ? `, ${current.mail}` : ', no email given'
         }}<template v-if="!current.isTeam">
           ·
           {{
             current.publishedBefore
               ? `${counted(current.publishedBefore, 'comment')} published before`
-              : 'nothing published before'
+              : 'no comments published before'
           }}<template v-if="talk.case.writer.spam">, {{ talk.case.writer.spam }} marked as spam</template
           ><template v-if="ofWriter > 1">
-            <button class="link" @click="emit('writer', 'hidden')">
-              Hide {{ counted(ofWriter, 'comment') }} of this writer
-            </button>
-            <button class="link back" @click="emit('writer', 'spam')">All {{ ofWriter }} are spam</button></template
+            <button class="link" @click="emit('writer', 'hidden')">Hide all {{ ofWriter }} by this commenter</button>
+            <button class="link back" @click="emit('writer', 'spam')">Mark all {{ ofWriter }} as spam</button></template
           ></template
         >
       </p>

@@ -19,13 +19,13 @@ const emit = defineEmits<{ decide: [to: Standing]; ban: []; answer: []; undo: []
       >Hide <kbd>2</kbd></v-btn
     >
     <v-btn color="secondary" :disabled="!props.standing || props.standing === 'spam'" @click="emit('decide', 'spam')"
-      >Spam <kbd>3</kbd></v-btn
+      >Mark as spam <kbd>3</kbd></v-btn
     >
     <v-btn variant="outlined" :disabled="!props.standing || props.isTeam" @click="emit('ban')">Ban <kbd>4</kbd></v-btn>
     <v-btn variant="text" :disabled="!props.standing || props.standing === 'deleted'" @click="emit('decide', 'deleted')"
       >Delete <kbd>D</kbd></v-btn
     >
-    <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Answer <kbd>R</kbd></v-btn>
+    <v-btn variant="text" :disabled="!props.standing" @click="emit('answer')">Reply <kbd>R</kbd></v-btn>
     <slot />
     <span v-if="props.last?.words" class="last small soft" role="status"
       >{{ props.last.words }}. <button class="link" @click="emit('undo')">Undo</button> <kbd>U</kbd></span

@@ -11,12 +11,12 @@ const search = defineModel<string>('search', { required: true })
 const everywhere = defineModel<string>('everywhere', { required: true })
 const props = defineProps<{ siteId: number }>()
 const choices: { value: string; title: string }[] = [
-  { value: '', title: 'All of them' },
+  { value: '', title: 'All' },
   { value: 'reported', title: 'Reported' },
-  { value: 'newWriters', title: 'Of new writers' },
+  { value: 'newWriters', title: 'From new commenters' },
   { value: 'withLinks', title: 'With links' },
   { value: 'likelySpam', title: 'Likely spam' },
-  { value: 'mine', title: 'For me' },
+  { value: 'mine', title: 'Assigned to me' },
 ]
 const { data: sites } = useSites()
 const route = useRoute()
@@ -63,12 +63,12 @@ const open = (view: Schemas['SavedViewView']) =>
 
 <template>
   <div class="choices">
-    <v-select v-model="choice" :items="choices" density="compact" hide-details aria-label="Which comments" />
+    <v-select v-model="choice" :items="choices" density="compact" hide-details aria-label="Filter" />
     <v-text-field
       v-model="search"
       density="compact"
       hide-details
-      label="Words or writer"
+      label="Search comments"
       clearable
       @click:clear="search = ''"
     />
@@ -88,17 +88,17 @@ const open = (view: Schemas['SavedViewView']) =>
           ×
         </button>
       </span>
-      <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">Keep this choice</button>
+      <button v-if="isChosen && !isNaming" class="link small" @click="isNaming = true">Save filter</button>
     </div>
     <form v-if="isNaming" class="row" novalidate @submit.prevent="keep" @keydown.esc="isNaming = false">
       <v-text-field
         v-model="name"
         density="compact"
-        label="Its name"
+        label="Filter name"
         autofocus
         :error-messages="act.fields.value.name"
       />
-      <v-btn type="submit" size="small" :loading="act.running.value">Keep</v-btn>
+      <v-btn type="submit" size="small" :loading="act.running.value">Save</v-btn>
     </form>
   </div>
 </template>

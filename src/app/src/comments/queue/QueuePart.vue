@@ -42,7 +42,7 @@ watch(
       </button>
     </div>
     <slot />
-    <p v-if="props.loading" class="waiting px-6">Reading the queue …</p>
+    <p v-if="props.loading" class="waiting px-6">Loading …</p>
     <button
       v-for="one in props.comments"
       :key="one.id"

@@ -27,7 +27,7 @@ export function useCommentActs(current: ComputedRef<Schemas['QueuedComment'] | n
     take(api.PUT('/api/sites/{site}/comments/{comment}/assignee', { ...pathOf(comment), body: { personId } }))
   const assign = (personId: number | null) =>
     run(
-      personId ? 'Given to a colleague' : 'Given to nobody',
+      personId ? 'Assigned' : 'Unassigned',
       async (comment) => (await give(comment, personId), () => give(comment, comment.assignedToId ?? null)),
     )
 
@@ -40,7 +40,7 @@ export function useCommentActs(current: ComputedRef<Schemas['QueuedComment'] | n
   const addNote = (comment: Schemas['QueuedComment'], text: string) =>
     take(api.POST('/api/sites/{site}/comments/{comment}/notes', { ...pathOf(comment), body: { text } }))
   const note = (text: string) =>
-    run('Noted', async (comment) => {
+    run('Note added', async (comment) => {
       const made = await addNote(comment, text)
       return () => dropNote(comment, made.id)
     })

@@ -1,6 +1,7 @@
 import type { ComputedRef } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import type { useDecisions } from './useDecisions'
+import { counted } from '../../shared'
 import { useUndoableAct } from './useUndoableAct'
 
 type MarkRequest = Schemas['MarkRequest']
@@ -23,13 +24,13 @@ export function useCommentMarks(
     if (!comment) return false
     const done = await act.run(() => sendMark(comment, wanted))
     if (!done) return false
-    const words = `${wanted.mark === 'banned' ? 'Banned' : 'Trusts'}: ${done.shown}${done.decided.length ? `, with ${done.decided.length} of before` : ''}`
+    const words = `${wanted.mark === 'banned' ? 'Banned' : 'Trusted'}: ${done.shown}${done.decided.length ? `, with ${counted(done.decided.length, 'earlier comment')}` : ''}`
     await keepMany(comment, words, done.decided, () => dropMark(comment, done.id))
     return true
   }
 
   const unmark = (gone: Schemas['MarkView']) =>
-    run(gone.mark === 'banned' ? 'Ban lifted' : 'Trusted no longer', async (comment) => {
+    run(gone.mark === 'banned' ? 'Ban lifted' : 'No longer trusted', async (comment) => {
       await dropMark(comment, gone.id)
       const host = gone.by === 'host' ? gone.shown : null
       return () => sendMark(comment, { mark: gone.mark, by: gone.by, host, until: gone.until, past: null })

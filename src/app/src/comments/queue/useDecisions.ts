@@ -17,9 +17,9 @@ export interface Deed {
 /** What was done, as its line in the list of decisions begins. */
 export const past: Record<Standing, string> = {
   public: 'Published',
-  hidden: 'Hid',
+  hidden: 'Hidden',
   spam: 'Marked as spam',
-  waiting: 'Put back',
+  waiting: 'Moved back to Waiting',
   deleted: 'Deleted',
 }
 

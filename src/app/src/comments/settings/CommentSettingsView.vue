@@ -13,24 +13,22 @@ const { id, site } = useSite()
 const { say } = useNotice()
 const layer = useQueryValue('layer')
 const { query, blog, own, outside, dirty, act, save } = useCommentSettings(id, layer)
-const from = computed(() => (blog.value ? 'on the site' : 'usual'))
+const from = computed(() => (blog.value ? 'on the site' : 'default'))
 
 async function keep(): Promise<void> {
-  if (await save()) say(blog.value ? `Set for ${blog.value.name}.` : 'Set for the site.')
+  if (await save()) say(blog.value ? `Set for ${blog.value.name}.` : 'Saved for the site.')
 }
 </script>
 
 <template>
-  <PageTitle title="How comments are taken">
-    <template #state
-      >Three layers: the site, each blog, each post. What a layer does not set is as the one outside it.</template
-    >
+  <PageTitle title="Comment settings">
+    <template #state>Blogs inherit from the site, posts from their blog, unless changed.</template>
     <template #act><v-btn :disabled="!dirty" :loading="act.running.value" @click="keep">Save</v-btn></template>
   </PageTitle>
   <CommentTabs />
   <p v-if="query.error.value" class="work trouble" role="alert">{{ lineOf(query.error.value) }}</p>
   <div v-else-if="query.data.value && outside" class="work">
-    <div class="pills" role="group" aria-label="Layer">
+    <div class="pills" role="group" aria-label="Applies to">
       <button class="pill" :class="{ on: !blog }" :aria-pressed="!blog" @click="layer = ''">{{ site?.name }}</button>
       <button
         v-for="one in query.data.value.blogs"

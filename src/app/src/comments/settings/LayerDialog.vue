@@ -21,7 +21,7 @@ const own = ref({ ...props.layer })
   <v-dialog :model-value="true" max-width="980" scrollable @update:model-value="emit('close')">
     <v-card class="pa-6">
       <h2>{{ props.title }}</h2>
-      <p class="soft mb-2">What is not set here is as {{ props.from }}.</p>
+      <p class="soft mb-2">Settings you don’t change are inherited from {{ props.from }}.</p>
       <div class="lines">
         <LayerLines v-model="own" :outside="props.outside" :from="props.from" :problems="props.problems" />
       </div>
@@ -32,7 +32,7 @@ const own = ref({ ...props.layer })
         <v-btn :loading="props.running" @click="emit('done', own)">{{ props.button }}</v-btn><v-btn
           variant="text"
           @click="emit('close')"
-          >Leave it</v-btn
+          >Cancel</v-btn
         >
       </div>
     </v-card>

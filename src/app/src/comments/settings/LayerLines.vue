@@ -11,11 +11,11 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
 </script>
 
 <template>
-  <h2 class="group">Who writes, and what waits</h2>
+  <h2 class="group">Commenting and moderation</h2>
   <SettingLine
     v-model="own.writers"
-    label="Who may write"
-    hint="Confirmed: what they write stays aside until they follow a link we mail them."
+    label="Who can comment"
+    hint="Confirmed: comments are held until the commenter confirms by email."
     :outside="outside.writers!"
     :from="from"
     :choices="writers"
@@ -23,15 +23,15 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   <SettingText
     v-if="(own.writers ?? outside.writers) === 'named'"
     v-model="own.namedReaders"
-    label="Mails of named readers"
-    hint="A line each."
+    label="Email addresses of invited commenters"
+    hint="One per line."
     :outside="outside.namedReaders!"
     :from="from"
     :problem="problem('namedReaders')"
   />
   <SettingLine
     v-model="own.needsMail"
-    label="Writers must give a mail"
+    label="Email address required"
     hint="It is never shown."
     :outside="outside.needsMail!"
     :from="from"
@@ -39,52 +39,52 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   />
   <SettingLine
     v-model="own.allowsAnonymous"
-    label="The name may stay empty"
+    label="Name is optional"
     :outside="outside.allowsAnonymous!"
     :from="from"
     :choices="yesNo"
   />
   <SettingLine
     v-model="own.approval"
-    label="What waits for you"
-    hint="Where no rule decides first."
+    label="Hold for moderation"
+    hint="Rules take precedence."
     :outside="outside.approval!"
     :from="from"
     :choices="approvals"
   />
   <SettingText
     v-model="own.heldWords"
-    label="Words that let a comment wait"
-    hint="A line each; * stands for any letters."
+    label="Hold comments containing"
+    hint="One per line. * matches any letters."
     :outside="outside.heldWords!"
     :from="from"
     :problem="problem('heldWords')"
   />
   <SettingText
     v-model="own.refusedWords"
-    label="Words with which it is not taken"
-    hint="The writer is told and keeps the text."
+    label="Reject comments containing"
+    hint="The commenter sees a message and can edit the text."
     :outside="outside.refusedWords!"
     :from="from"
     :problem="problem('refusedWords')"
   />
   <SettingLine
     v-model="own.reportsToWait"
-    label="Reports that send a comment back to Waiting"
-    hint="0 for never. Once you kept it, it takes twice as many."
+    label="Hold after this many reports"
+    hint="0 = never. After you publish it again, the number doubles."
     :outside="outside.reportsToWait!"
     :from="from"
     unit="reports"
     :least="0"
     :most="1000"
   />
-  <h2 class="group">What readers see and do</h2>
-  <SettingLine v-model="own.votes" label="Votes of readers" :outside="outside.votes!" :from="from" :choices="votes" />
+  <h2 class="group">Display and interaction</h2>
+  <SettingLine v-model="own.votes" label="Voting" :outside="outside.votes!" :from="from" :choices="votes" />
   <SettingText
     v-model="own.reactions"
     kind="line"
     label="Reactions"
-    hint="Emoji with spaces between, at most eight; none for no reactions."
+    hint="Up to eight emoji, separated by spaces. Leave empty for none."
     placeholder="★ ☾ ♥"
     :outside="outside.reactions!"
     :from="from"
@@ -93,39 +93,39 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   <SettingLine
     v-model="own.asksRating"
     label="Ask for a rating of 1 to 5"
-    hint="For a product or a service: average and spread stand above the comments, and search engines read them."
+    hint="For a product or a service. Average and distribution are shown above the comments and to search engines."
     :outside="outside.asksRating!"
     :from="from"
     :choices="yesNo"
   />
   <SettingLine
     v-model="own.allowsPictures"
-    label="A picture may come with a comment"
-    hint="It is written anew, without place and camera, and waits for you unless you trust the writer."
+    label="Allow pictures"
+    hint="Location and camera data are removed. Held for moderation unless the commenter is trusted."
     :outside="outside.allowsPictures!"
     :from="from"
     :choices="yesNo"
   />
   <SettingLine
     v-model="own.takesMentions"
-    label="Mentions by other sites"
-    hint="What others write about a post stands with its comments, once you let it."
+    label="Show mentions from other sites"
+    hint="Mentions appear with the comments after approval."
     :outside="outside.takesMentions!"
     :from="from"
     :choices="yesNo"
   />
   <SettingLine
     v-model="own.order"
-    label="Order readers see first"
-    hint="They may choose another. Best: of which it is surest that readers like it, so that two votes of two do not stand above ninety of a hundred."
+    label="Default order"
+    hint="Readers can change it. “Best” weighs votes by how many there are."
     :outside="outside.order!"
     :from="from"
     :choices="orders"
   />
-  <SettingLine v-model="own.depth" label="Levels of answers" :outside="outside.depth!" :from="from" :choices="depths" />
+  <SettingLine v-model="own.depth" label="Reply levels" :outside="outside.depth!" :from="from" :choices="depths" />
   <SettingLine
     v-model="own.shownFirst"
-    label="Shown at first"
+    label="Comments per page"
     hint="The others open from “Show more comments”."
     :outside="outside.shownFirst!"
     :from="from"
@@ -135,8 +135,8 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   />
   <SettingLine
     v-model="own.editMinutes"
-    label="Writers may change a comment for"
-    hint="On the device they wrote it on; 0 for never. Taking it back is always possible."
+    label="Editing time (minutes)"
+    hint="On the same device. 0 = no editing. Commenters can always delete their comment."
     :outside="outside.editMinutes!"
     :from="from"
     unit="minutes"
@@ -145,7 +145,7 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   />
   <SettingText
     v-model="own.message"
-    label="Above the form"
+    label="Text above the form"
     placeholder="Be kind; we read everything before dawn."
     :outside="outside.message!"
     :from="from"
@@ -153,7 +153,7 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   />
   <SettingText
     v-model="own.houseRules"
-    label="What we ask of each other"
+    label="Community guidelines"
     hint="Opens above the form."
     :outside="outside.houseRules!"
     :from="from"
@@ -163,14 +163,14 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
     v-model="own.language"
     kind="line"
     label="Language"
-    hint="Of what we say around the comments, such as en, de or fr; empty for the site’s."
+    hint="Language of buttons and messages, e.g. en. Leave empty for the site’s language."
     :outside="outside.language!"
     :from="from"
   />
   <h2 class="group">Closing</h2>
   <SettingLine
     v-model="own.closeAfterDays"
-    label="Closed after"
+    label="Close after (days)"
     hint="Days after a post was published; 0 for never."
     :outside="outside.closeAfterDays!"
     :from="from"
@@ -181,15 +181,15 @@ const problem = (name: string) => props.problems[`settings.${name}`]?.[0] ?? pro
   <SettingText
     v-model="own.closeAt"
     kind="time"
-    label="Closed at"
-    hint="On the site’s clocks; empty for never."
+    label="Close on"
+    hint="Site time zone. Leave empty for never."
     :outside="outside.closeAt!"
     :from="from"
     :problem="problem('closeAt')"
   />
   <SettingText
     v-model="own.closedReason"
-    label="What readers are told then"
+    label="Message when closed"
     placeholder="The season is over; see you in September."
     :outside="outside.closedReason!"
     :from="from"

@@ -61,7 +61,7 @@ async function apply(): Promise<void> {
 <template>
   <aside v-if="differing" class="differ">
     <p>
-      <b>{{ counted(differing, 'post') }}</b> {{ differing === 1 ? 'says' : 'say' }} otherwise: comments are
+      <b>{{ counted(differing, 'post') }}</b> {{ differing === 1 ? 'differs' : 'differ' }}: comments are
       {{ props.isOn ? 'off' : 'on' }} there. A default alone does not reach them; new posts get it.
     </p>
     <div class="row">
@@ -69,7 +69,7 @@ async function apply(): Promise<void> {
         v-model="since"
         class="since"
         type="date"
-        label="Only those published since"
+        label="Published from"
         density="compact"
         hide-details
         clearable

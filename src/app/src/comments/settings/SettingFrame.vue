@@ -14,7 +14,7 @@ const emit = defineEmits<{ toggle: [on: boolean] }>()
     <v-switch
       class="switch"
       :model-value="props.isOwn"
-      :label="props.isOwn ? 'set here' : `as ${props.from}`"
+      :label="props.isOwn ? 'Custom' : `as ${props.from}`"
       density="compact"
       hide-details
       color="primary"

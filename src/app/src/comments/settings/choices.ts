@@ -14,15 +14,15 @@ export const yesNo: Choices<boolean> = [
 
 export const approvals: Choices<NonNullable<Schemas['Approval']>> = [
   { value: 'all', title: 'Every comment' },
-  { value: 'firstTimeWriters', title: 'Writers with nothing public yet' },
+  { value: 'firstTimeWriters', title: 'First-time commenters' },
   { value: 'withLinks', title: 'Comments with links' },
-  { value: 'byScore', title: 'What the filter does not score low' },
+  { value: 'byScore', title: 'Comments above the spam threshold' },
   { value: 'none', title: 'None' },
 ]
 
 export const votes: Choices<NonNullable<Schemas['VoteMode']>> = [
   { value: 'none', title: 'None' },
-  { value: 'up', title: 'Up only' },
+  { value: 'up', title: 'Upvotes only' },
   { value: 'upAndDown', title: 'Up and down' },
 ]
 
@@ -36,16 +36,16 @@ export const orders: Choices<NonNullable<Schemas['CommentOrder']>> = [
 ]
 
 export const depths: Choices<number> = [
-  { value: 0, title: 'Flat' },
+  { value: 0, title: 'No replies' },
   { value: 1, title: 'One' },
   { value: 2, title: 'Two' },
   { value: 3, title: 'Three' },
 ]
 
 export const writers: Choices<NonNullable<Schemas['CommentWriters']>> = [
-  { value: 'guests', title: 'Everybody' },
-  { value: 'confirmed', title: 'Readers with a confirmed mail' },
+  { value: 'guests', title: 'Everyone' },
+  { value: 'confirmed', title: 'Confirmed email address' },
   { value: 'subscribers', title: 'Subscribers' },
-  { value: 'named', title: 'Named readers' },
-  { value: 'team', title: 'The team only' },
+  { value: 'named', title: 'Invited people' },
+  { value: 'team', title: 'Team only' },
 ]

@@ -9,22 +9,22 @@ const addresses = ref('')
 const result = ref<Schemas['ThreadCheckView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const faults: Record<Schemas['ThreadFault'], (value: string) => { what: string; remedy: string }> = {
-  missing: () => ({ what: 'carries no thread', remedy: 'Paste the snippet, save and publish the page.' }),
+  missing: () => ({ what: 'has no comment snippet', remedy: 'Paste the snippet, save and publish the page.' }),
   several: (value) => ({
     what: `carries more than one thread (${value})`,
-    remedy: 'Leave one; readers find two forms otherwise.',
+    remedy: 'Remove all but one; otherwise visitors see two forms.',
   }),
   noIdentifier: () => ({
     what: 'has a thread without identifier',
-    remedy: 'Give it one, or a new address begins a new conversation.',
+    remedy: 'Add one; otherwise a new address starts a new thread.',
   }),
   unfilled: (value) => ({
     what: `shows the placeholder ${value}`,
-    remedy: 'The template does not fill it in there; paste it where the template writes the post.',
+    remedy: 'The template does not fill in placeholders there. Paste it into the post template.',
   }),
   sameIdentifier: (value) => ({
     what: `shares the identifier “${value}” with another page`,
-    remedy: 'Both show one conversation. Put in what differs from page to page.',
+    remedy: 'Both pages show the same thread. Use an ID that differs per page.',
   }),
   addressDiffers: (value) => ({
     what: `names ${value}, which is not its canonical address`,
@@ -58,16 +58,16 @@ async function check(): Promise<void> {
   <form class="form mt-3" novalidate @submit.prevent="check">
     <v-textarea
       v-model="addresses"
-      label="Addresses of pages, a line each"
+      label="Page addresses (one per line)"
       :placeholder="props.siteAddress"
       rows="3"
       :error-messages="fields.addresses"
     />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" :loading="running">Look at them</v-btn></div>
+    <div><v-btn type="submit" :loading="running">Check pages</v-btn></div>
   </form>
   <div v-if="result" class="found" role="status">
-    <p v-if="good.length" class="v">{{ counted(good.length, 'page') }} right.</p>
+    <p v-if="good.length" class="v">{{ counted(good.length, 'page') }} OK.</p>
     <p v-for="page in result.unreachable" :key="page.address">
       <b class="address">{{ page.address }}</b><br /><span class="m">{{ page.problem }}</span>
     </p>

@@ -16,11 +16,11 @@ const becomes = ref('')
 const tried = ref<Schemas['ThreadMoveResult'][] | null>(null)
 const words = (one: Schemas['ThreadMoveResult']): string =>
   ({
-    renamed: `${counted(one.comments, 'comment')} go along; the old name leads there still`,
-    merged: `${counted(one.comments, 'comment')} join ${one.before} there`,
-    same: 'is one conversation already',
-    unknown: 'no conversation has this name',
-    noTarget: 'the line names no new one',
+    renamed: `${counted(one.comments, 'comment')} move; the old ID redirects`,
+    merged: `${counted(one.comments, 'comment')} merge with ${one.before} there`,
+    same: 'already the same thread',
+    unknown: 'no thread with this ID',
+    noTarget: 'new ID missing',
   })[one.outcome]
 const doing = () => tried.value?.filter((one) => one.outcome === 'renamed' || one.outcome === 'merged').length ?? 0
 
@@ -53,7 +53,7 @@ async function send(isTrial: boolean): Promise<void> {
         :aria-pressed="way === 'list'"
         @click="((way = 'list'), (tried = null))"
       >
-        By a list
+        From a list
       </button>
       <button
         type="button"
@@ -62,13 +62,13 @@ async function send(isTrial: boolean): Promise<void> {
         :aria-pressed="way === 'rule'"
         @click="((way = 'rule'), (tried = null))"
       >
-        By how addresses begin
+        By address prefix
       </button>
     </div>
     <v-textarea
       v-if="way === 'list'"
       v-model="list"
-      label="Old and new, a line each"
+      label="Old and new ID, one pair per line"
       placeholder="visit-page,visit"
       rows="3"
       hint="Identifiers or addresses, separated by a comma. Where a conversation has the new name already, both are merged."
@@ -78,22 +78,22 @@ async function send(isTrial: boolean): Promise<void> {
     <template v-else>
       <v-text-field
         v-model="beginsWith"
-        label="They begin with"
+        label="Old prefix"
         placeholder="https://old.quillmoor.example/log/"
         :error-messages="fields['rule.from']"
       />
       <v-text-field
         v-model="becomes"
-        label="And begin then with"
+        label="New prefix"
         placeholder="https://quillmoor.example/night-log/"
         :error-messages="fields['rule.to']"
       />
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" variant="outlined" :loading="running">What would happen</v-btn></div>
+    <div><v-btn type="submit" variant="outlined" :loading="running">Preview</v-btn></div>
   </form>
   <div v-if="tried" class="tried" role="status">
-    <p v-if="tried.length === 0">Nothing fits.</p>
+    <p v-if="tried.length === 0">No matching threads.</p>
     <p v-for="(one, number) in tried.slice(0, 50)" :key="number">
       <span class="address">{{ one.move.from }}</span> → <span class="address">{{ one.move.to }}</span><br /><span
         :class="one.outcome === 'unknown' || one.outcome === 'noTarget' ? 'm' : 'soft'"

@@ -15,7 +15,7 @@ const place = reactive({
 const snippet = ref<Schemas['ThreadSnippetView'] | null>(null)
 const { running, fields, trouble, run } = useAct()
 const themes: { value: Schemas['ThreadTheme']; title: string }[] = [
-  { value: 'host', title: 'Colours of the page' },
+  { value: 'host', title: 'Match the page' },
   { value: 'light', title: 'Light' },
   { value: 'dark', title: 'Dark' },
 ]
@@ -44,10 +44,10 @@ async function make(): Promise<void> {
 
 <template>
   <p class="soft small about">
-    Posts written here have theirs already. Any other page can have one too, such as a product or a programme.
+    Posts written here already have comments. Any other page can have them, too, such as a product or a programme.
   </p>
   <form class="form" novalidate @submit.prevent="make">
-    <div class="chips" role="group" aria-label="For">
+    <div class="chips" role="group" aria-label="Where">
       <button
         type="button"
         class="chip"
@@ -55,7 +55,7 @@ async function make(): Promise<void> {
         :aria-pressed="!place.isTemplate"
         @click="place.isTemplate = false"
       >
-        One page
+        Single page
       </button>
       <button
         type="button"
@@ -69,8 +69,8 @@ async function make(): Promise<void> {
     </div>
     <template v-if="place.isTemplate">
       <p class="soft small">
-        Your template writes two values into each page: one that never changes, such as the post’s number, and the
-        page’s address. Choose how it marks them, then put in its own names.
+        Your template must output a permanent ID, such as the post’s number, and the page address. Choose its
+        placeholder syntax and enter the names.
       </p>
       <div class="chips">
         <button v-for="one in notations" :key="one.name" type="button" class="chip code" @click="fill(one.around)">
@@ -80,11 +80,11 @@ async function make(): Promise<void> {
     </template>
     <v-text-field
       v-model="place.identifier"
-      :label="place.isTemplate ? 'How it writes the number' : 'Identifier that never changes'"
+      :label="place.isTemplate ? 'ID placeholder' : 'Permanent ID'"
       placeholder="visit-page"
       name="identifier"
       :error-messages="fields.identifier"
-      hint="The conversation stays with it, whatever happens to the address."
+      hint="Comments stay with this ID even if the address changes."
       persistent-hint
     />
     <v-text-field
@@ -96,23 +96,21 @@ async function make(): Promise<void> {
     />
     <v-text-field
       v-model="place.title"
-      :label="place.isTemplate ? 'How it writes the title' : 'Title, for moderators'"
+      :label="place.isTemplate ? 'How it writes the title' : 'Title (shown to moderators)'"
       name="title"
       :error-messages="fields.title"
     />
-    <v-select v-model="place.theme" label="Looks like" :items="themes" />
+    <v-select v-model="place.theme" label="Colours" :items="themes" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" :loading="running">Make the snippet</v-btn></div>
+    <div><v-btn type="submit" :loading="running">Create snippet</v-btn></div>
   </form>
   <div v-if="snippet" class="made">
     <p class="small">Paste this where the conversation should stand, save and publish.</p>
     <pre class="snippet">{{ snippet.snippet }}</pre>
     <CopyButton big :text="snippet.snippet" label="Copy the snippet" />
-    <p class="small mt-4">
-      And this where the number of comments should stand, in a list or on any other page. It leads to the conversation.
-    </p>
+    <p class="small mt-4">Optional: paste this where you want the comment count. It links to the comments.</p>
     <pre class="snippet">{{ snippet.count }}</pre>
-    <CopyButton :text="snippet.count" label="Copy the number’s snippet" />
+    <CopyButton :text="snippet.count" label="Copy count snippet" />
   </div>
 </template>
 

@@ -28,13 +28,13 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
 </script>
 
 <template>
-  <PageTitle title="Conversations">
+  <PageTitle title="All threads">
     <template #state>{{ counted(threads?.length ?? 0, 'thread') }}.</template>
   </PageTitle>
   <CommentTabs />
   <div class="work columns">
     <section>
-      <h2 class="group">Place a thread</h2>
+      <h2 class="group">Add comments to a page</h2>
       <PlacePart :site-id="id" :site-address="site?.address" />
       <details class="fold">
         <summary class="group">Check pages</summary>
@@ -42,37 +42,37 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
       </details>
       <template v-if="mayEdit">
         <details class="fold">
-          <summary class="group">Move and merge</summary>
+          <summary class="group">Move or merge threads</summary>
           <MovesPart :site-id="id" />
         </details>
         <details class="fold">
-          <summary class="group">Take out and bring in</summary>
+          <summary class="group">Import and export</summary>
           <TransferPart :site-id="id" />
         </details>
       </template>
     </section>
     <section>
-      <h2 class="group">Threads</h2>
+      <h2 class="group">All threads</h2>
       <v-text-field
         v-model="search"
         class="find"
         density="compact"
-        label="Title or identifier"
+        label="Search threads"
         clearable
         hide-details
         @click:clear="search = ''"
       />
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
       <p v-else-if="threads?.length === 0" class="waiting">
-        {{ search ? 'No conversation fits.' : 'No conversation yet. The first comment opens one.' }}
+        {{ search ? 'No threads found.' : 'No threads yet. One is created with the first comment.' }}
       </p>
       <table v-else class="ruled">
         <thead>
           <tr>
-            <th>About</th>
+            <th>Page</th>
             <th class="num">Public</th>
             <th class="num">Waiting</th>
-            <th>Last</th>
+            <th>Last comment</th>
             <th></th>
           </tr>
         </thead>
@@ -87,7 +87,7 @@ const setting = ref<Schemas['ThreadView'] | null>(null)
             <td class="num" :class="{ m: thread.waiting }">{{ thread.waiting || '' }}</td>
             <td class="soft"><WhenText :at="thread.lastAt" :zone="site?.timeZone" /></td>
             <td>
-              <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">How it is taken</button>
+              <button v-if="mayEdit && !thread.postId" class="link" @click="setting = thread">Settings</button>
             </td>
           </tr>
         </tbody>

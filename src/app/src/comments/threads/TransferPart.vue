@@ -21,9 +21,9 @@ const told = computed(() => {
   if (!tried.value) return ''
   const { taken, known, threads, orphans } = tried.value
   return [
-    `${counted(taken, 'new comment')} in ${counted(threads, 'new conversation')} and those that are here`,
-    known ? `${known} came before and stay as they are` : '',
-    orphans ? `${counted(orphans, 'answer')} to what is missing would stand at the top level` : '',
+    `${counted(taken, 'new comment')} in ${counted(threads, 'new thread')} and existing ones`,
+    known ? `${known} already imported, unchanged` : '',
+    orphans ? `${counted(orphans, 'reply', 'replies')} whose parent is missing will become top-level comments` : '',
   ]
     .filter(Boolean)
     .join('; ')
@@ -44,7 +44,7 @@ async function send(trial: boolean): Promise<void> {
   )
   tried.value = trial ? (done ?? null) : null
   if (!done || trial) return
-  say(`${counted(done.taken, 'comment')} brought in.`)
+  say(`${counted(done.taken, 'comment')} imported.`)
   file.value = null
   await queries.invalidateQueries({ queryKey: ['threads'] })
   await queries.invalidateQueries({ queryKey: ['comments'] })
@@ -53,7 +53,7 @@ async function send(trial: boolean): Promise<void> {
 
 <template>
   <p class="mt-3">
-    Take all comments with you:
+    Export all comments:
     <a
       v-for="one in formats"
       :key="one.ending"
@@ -66,7 +66,7 @@ async function send(trial: boolean): Promise<void> {
   <form class="form mt-4" novalidate @submit.prevent="send(true)">
     <v-file-input
       v-model="file"
-      label="A file of comments"
+      label="Comments file"
       accept=".json,.atom,.xml,.csv,.txt"
       :error-messages="fields.file"
       variant="outlined"
@@ -75,21 +75,21 @@ async function send(trial: boolean): Promise<void> {
       hide-details="auto"
       @update:model-value="tried = null"
     />
-    <v-checkbox v-model="waits" label="Let all of them wait for a decision" />
+    <v-checkbox v-model="waits" label="Hold all for moderation" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <div><v-btn type="submit" variant="outlined" :disabled="!file" :loading="running">What would happen</v-btn></div>
+    <div><v-btn type="submit" variant="outlined" :disabled="!file" :loading="running">Preview import</v-btn></div>
   </form>
   <div v-if="tried" class="tried" role="status">
     <p>{{ told }}.</p>
     <template v-if="tried.refused">
-      <p class="m">{{ counted(tried.refused, 'comment') }} cannot be taken:</p>
+      <p class="m">{{ counted(tried.refused, 'comment') }} cannot be imported:</p>
       <p v-for="problem in tried.problems.slice(0, 10)" :key="`${problem.place}-${problem.field}`" class="small">
         {{ problem.place ? `Number ${problem.place}` : 'The file' }}{{ problem.field ? `, ${problem.field}` : '' }}:
         {{ problem.remedy }}
       </p>
     </template>
     <v-btn v-if="tried.taken" :loading="running" @click="send(false)"
-      >Bring in {{ counted(tried.taken, 'comment') }}</v-btn
+      >Import {{ counted(tried.taken, 'comment') }}</v-btn
     >
   </div>
 </template>

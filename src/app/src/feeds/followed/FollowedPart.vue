@@ -41,9 +41,8 @@ async function set(feed: Feed, way: 'pause' | 'resume'): Promise<void> {
   const path = way === 'pause' ? '/api/sites/{site}/followed/{blog}/pause' : '/api/sites/{site}/followed/{blog}/resume'
   const done = await act.run(() => take(api.POST(path, params(feed))))
   if (done)
-    say(
-      way === 'pause' ? `“${feed.name}” is not visited any more; its posts stay.` : `“${feed.name}” is visited again.`,
-      () => set(feed, way === 'pause' ? 'resume' : 'pause'),
+    say(way === 'pause' ? `“${feed.name}” paused. Its posts stay.` : `“${feed.name}” resumed.`, () =>
+      set(feed, way === 'pause' ? 'resume' : 'pause'),
     )
   await reload()
 }
@@ -55,8 +54,8 @@ async function set(feed: Feed, way: 'pause' | 'resume'): Promise<void> {
   <div v-else-if="data?.length === 0" class="empty">
     <h2>No feed is followed yet</h2>
     <p>
-      Follow a blog that lives elsewhere: give any of its addresses, and its posts appear here and in your listings. Or
-      bring in a list from a feed reader.
+      Follow an existing blog: enter any of its addresses, and its posts appear here and in your listings. Or import an
+      OPML file from a feed reader.
     </p>
     <v-btn v-if="props.mayEdit" :to="`/s/${props.siteId}/connect`">Follow a feed</v-btn>
   </div>

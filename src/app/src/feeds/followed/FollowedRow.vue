@@ -17,10 +17,10 @@ const props = defineProps<{
 const emit = defineEmits<{ visit: []; pause: []; resume: [] }>()
 const state = computed(() => {
   if (props.feed.standing === 'paused') return { word: 'Paused', tone: 'plain' }
-  if (props.feed.standing === 'gone') return { word: 'Gone', tone: 'm' }
+  if (props.feed.standing === 'gone') return { word: 'Removed by publisher (410)', tone: 'm' }
   if (props.feed.state.problem)
-    return props.feed.state.failures ? { word: 'In trouble', tone: 'm' } : { word: 'Has a break', tone: 'o' }
-  return { word: 'Well', tone: 'v' }
+    return props.feed.state.failures ? { word: 'Failing', tone: 'm' } : { word: 'Readable, with errors', tone: 'o' }
+  return { word: 'OK', tone: 'v' }
 })
 </script>
 
@@ -36,14 +36,14 @@ const state = computed(() => {
     <div class="visits">
       <VisitStrip :visits="props.feed.visits" />
       <p class="small soft">
-        <template v-if="props.feed.isBeingVisited">Somebody is there now.</template
+        <template v-if="props.feed.isBeingVisited">Fetching now.</template
         ><template v-else-if="props.feed.standing === 'active'"
           >Last <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, next
           <WhenText :at="props.feed.state.nextVisitAt" :zone="props.zone" />{{
             props.feed.pauseSeconds ? `, ${pauseWords(props.feed.pauseSeconds)}` : ''
           }}</template
         ><template v-else
-          >Last visit <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />, no next one</template
+          >Last fetched <WhenText :at="props.feed.state.lastVisitAt" :zone="props.zone" />; not scheduled</template
         >
       </p>
     </div>
@@ -54,7 +54,7 @@ const state = computed(() => {
     </p>
     <div class="acts">
       <button v-if="props.mayEdit" type="button" class="link small" :disabled="props.busy" @click="emit('visit')">
-        {{ props.busy ? 'Visiting …' : 'Visit now' }}
+        {{ props.busy ? 'Fetching …' : 'Fetch now' }}
       </button>
       <button
         v-if="props.mayEdit && props.feed.standing === 'active'"
@@ -64,7 +64,7 @@ const state = computed(() => {
       >
         Pause
       </button>
-      <button v-else-if="props.mayEdit" type="button" class="link small" @click="emit('resume')">Go on</button>
+      <button v-else-if="props.mayEdit" type="button" class="link small" @click="emit('resume')">Resume</button>
       <router-link
         class="link small"
         :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(props.feed.state.feedAddress)}`"
@@ -73,8 +73,7 @@ const state = computed(() => {
     </div>
     <p v-if="props.feed.state.problem" class="problem small" :class="state.tone">{{ props.feed.state.problem }}</p>
     <p v-if="props.feed.idsChange" class="problem small o">
-      The feed gives its entries new identifiers at every visit. They are recognised by their pages and words here;
-      readers elsewhere see them as new each time.
+      Entry IDs change on every fetch. We match them by link and text; other feed readers will show duplicates.
     </p>
     <VisitDetail v-if="open" :feed="props.feed" :zone="props.zone" />
   </article>

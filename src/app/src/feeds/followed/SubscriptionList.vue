@@ -26,10 +26,10 @@ async function open(event: Event): Promise<void> {
 
 <template>
   <div class="row small">
-    <span class="soft">The whole list as OPML:</span>
-    <a class="link" :href="`/api/sites/${props.siteId}/followed/list.opml`" download="followed-feeds.opml">Save it</a>
+    <span class="soft">All followed feeds (OPML):</span>
+    <a class="link" :href="`/api/sites/${props.siteId}/followed/list.opml`" download="followed-feeds.opml">Export</a>
     <label v-if="props.mayEdit" class="link"
-      >{{ act.running.value ? 'Bringing in …' : 'Bring one in'
+      >{{ act.running.value ? 'Importing …' : 'Import OPML'
       }}<input type="file" accept=".opml,.xml,text/xml,text/x-opml" @change="open"
     /></label>
   </div>

@@ -7,10 +7,10 @@ import { outcomes } from './visits'
 const props = defineProps<{ feed: Schemas['FollowedFeedView']; zone?: string }>()
 const latest = computed(() => [...props.feed.visits].reverse().slice(0, 12))
 const hubWords: Record<Schemas['HubState'], string> = {
-  none: 'is about to be asked',
-  asked: 'was asked and has not confirmed yet',
-  subscribed: 'tells of changes at once',
-  refused: 'refused; the feed is visited instead',
+  none: 'not subscribed yet',
+  asked: 'awaiting confirmation',
+  subscribed: 'sends updates instantly',
+  refused: 'declined; polling instead',
 }
 </script>
 
@@ -32,7 +32,7 @@ const hubWords: Record<Schemas['HubState'], string> = {
         </p></template
       >
       <template v-if="props.feed.moves.length"
-        ><h4>Addresses it had</h4>
+        ><h4>Previous addresses</h4>
         <ul class="small">
           <li v-for="move in props.feed.moves" :key="move.at">
             <span class="address">{{ move.from }}</span> until <WhenText :at="move.at" :zone="props.zone" />
@@ -41,7 +41,7 @@ const hubWords: Record<Schemas['HubState'], string> = {
     </div>
     <table class="ruled">
       <caption class="small soft">
-        Latest visits
+        Fetch history
       </caption>
       <tbody>
         <tr v-for="visit in latest" :key="visit.at">

@@ -5,10 +5,10 @@ type Outcome = Schemas['FeedVisitOutcome']
 
 /** Names and tones of what a visit gave. */
 export const outcomes: Record<Outcome, { name: string; tone: string }> = {
-  changed: { name: 'brought something', tone: 'v' },
-  pushed: { name: 'sent by the hub', tone: 'v' },
+  changed: { name: 'new or changed entries', tone: 'v' },
+  pushed: { name: 'pushed by hub', tone: 'v' },
   unchanged: { name: 'nothing new', tone: 'soft' },
-  broken: { name: 'read in spite of a break', tone: 'o' },
+  broken: { name: 'read with errors', tone: 'o' },
   failed: { name: 'failed', tone: 'm' },
 }
 
@@ -27,12 +27,12 @@ export function visitSentence(visit: Schemas['VisitView']): string {
 
 /** All visits in a sentence, for those who cannot see the strip. */
 export function stripSentence(visits: Schemas['VisitView'][]): string {
-  if (visits.length === 0) return 'No visit yet'
+  if (visits.length === 0) return 'Not fetched yet'
   const count = (outcome: Outcome) => visits.filter((visit) => visit.outcome === outcome).length
   const parts = (Object.keys(outcomes) as Outcome[])
     .filter((one) => count(one))
     .map((one) => `${count(one)} ${outcomes[one].name}`)
-  return `${counted(visits.length, 'visit')}, the latest last: ${parts.join(', ')}`
+  return `${counted(visits.length, 'fetch', 'fetches')}, oldest first: ${parts.join(', ')}`
 }
 
 /** "every 12 hours". */

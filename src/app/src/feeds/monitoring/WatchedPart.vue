@@ -52,8 +52,7 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
   <p v-else-if="isPending" class="waiting">Reading the feeds …</p>
   <template v-else>
     <p class="soft small lead">
-      Checked on a schedule. When one turns bad, and when it is good again, owners and editors are told here and by
-      mail.
+      Checked regularly. Owners and editors are notified here and by email when a feed breaks or recovers.
     </p>
     <article v-for="feed in data" :key="feed.id" :data-watched="feed.id">
       <div>
@@ -71,9 +70,9 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
       </div>
       <div class="repaired small">
         <template v-if="feed.repair"
-          ><b>Published repaired</b>
+          ><b>Corrected copy published</b>
           <CopyButton :text="feed.repair.address" label="Copy the address of the repaired feed" /></template
-        ><span v-else-if="feed.isOurs" class="soft">Ours</span>
+        ><span v-else-if="feed.isOurs" class="soft">Our feed</span>
       </div>
       <div class="acts">
         <button
@@ -89,15 +88,10 @@ async function check(feed: Schemas['WatchedFeedView']): Promise<void> {
       </div>
     </article>
     <form v-if="props.mayEdit" novalidate @submit.prevent="watchIt">
-      <v-text-field
-        v-model="address"
-        label="Address of a feed to watch"
-        name="watch"
-        :error-messages="act.fields.value.address"
-      />
-      <v-checkbox v-model="repaired" label="Publish it repaired" />
+      <v-text-field v-model="address" label="Feed address" name="watch" :error-messages="act.fields.value.address" />
+      <v-checkbox v-model="repaired" label="Publish a corrected copy" />
       <v-btn type="submit" height="48" :loading="act.running.value && !checking" :disabled="!address.trim()"
-        >Watch it</v-btn
+        >Monitor</v-btn
       >
     </form>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>

@@ -53,7 +53,7 @@ async function leave(): Promise<void> {
   await act.run(() => take(api.DELETE('/api/sites/{site}/watched/{feed}', { params: { path: path() } })))
   if (act.trouble.value) return
   const body = { address: left.address, name: left.name, publishRepaired: false }
-  say(`“${left.name}” is not watched any more.`, async () => {
+  say(`Stopped monitoring “${left.name}”.`, async () => {
     await take(api.POST('/api/sites/{site}/watched', { params: { path: { site: id.value } }, body }))
     await reload()
   })
@@ -72,18 +72,17 @@ async function leave(): Promise<void> {
       ></template
     >
     <template v-if="feed" #act
-      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`"
-        >Open the check</v-btn
+      ><v-btn variant="outlined" :to="`/s/${id}/feeds/check?url=${encodeURIComponent(feed.address)}`">Full report</v-btn
       ><v-btn v-if="mayEdit" :loading="act.running.value" @click="check">Check now</v-btn></template
     >
   </PageTitle>
   <div class="work">
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Reading its history …</p>
+    <p v-else-if="isPending" class="waiting">Loading …</p>
     <div v-else-if="!feed" class="empty">
-      <h2>This feed is not watched</h2>
+      <h2>This feed is not monitored</h2>
       <p>Somebody may have stopped watching it.</p>
-      <v-btn :to="`/s/${id}/feeds?tab=watched`">To the watched feeds</v-btn>
+      <v-btn :to="`/s/${id}/feeds?tab=watched`">Monitored feeds</v-btn>
     </div>
     <template v-else>
       <p class="address where">{{ feed.address }}</p>
@@ -97,21 +96,17 @@ async function leave(): Promise<void> {
         </div>
         <p class="small soft">
           <template v-if="feed.repair.changes === null"
-            >The original could not be read yet; the address answers once it can.</template
+            >The original has not been fetched yet. The address works once it has.</template
           ><template v-else
             >{{ counted(feed.repair.changes, 'change') }} made in it, last changed
-            <WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" />. It follows the original and is mended at
-            each check; while the original is away, the last one stays.</template
+            <WhenText :at="feed.repair.changedAt" :zone="site?.timeZone" />. It follows the original and is corrected at
+            each check; if the original is unavailable, the last good copy is served.</template
           >
         </p>
-        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">
-          Take the address back
-        </button>
+        <button v-if="mayEdit" type="button" class="link back small" @click="publish(false)">Stop publishing</button>
       </div>
       <div v-else class="repair">
-        <p class="soft">
-          Give readers a corrected copy at an address of yours that follows the original and mends it at every check.
-        </p>
+        <p class="soft">Publish a corrected copy at your own address. It is updated at every check.</p>
         <v-btn v-if="mayEdit" variant="outlined" :loading="act.running.value" @click="publish(true)"
           >Publish it repaired</v-btn
         >
@@ -135,7 +130,7 @@ async function leave(): Promise<void> {
         </div>
       </article>
       <p v-if="mayEdit && !feed.isOurs" class="leave">
-        <button type="button" class="link back small" @click="leave">Stop watching it</button>
+        <button type="button" class="link back small" @click="leave">Stop monitoring</button>
       </p>
     </template>
   </div>

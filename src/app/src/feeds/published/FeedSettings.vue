@@ -28,7 +28,7 @@ async function put(settings: Schemas['FeedSettingsView']): Promise<boolean> {
 async function save(): Promise<void> {
   const before = props.feed.settings
   if (!(await put({ ...form.value, entries: Number(form.value.entries) || 0 }))) return
-  say('Saved. Readers get the feed like this from their next visit on.', async () => void (await put(before)))
+  say('Saved. Feed readers get the change at their next update.', async () => void (await put(before)))
   emit('close')
 }
 </script>
@@ -36,7 +36,7 @@ async function save(): Promise<void> {
 <template>
   <v-dialog :model-value="true" max-width="640" :persistent="changed" @update:model-value="emit('close')">
     <v-card class="settings">
-      <h2>How “{{ props.feed.blogName }}” is published</h2>
+      <h2>Feed settings: “{{ props.feed.blogName }}”</h2>
       <form novalidate @submit.prevent="save">
         <div class="pair">
           <v-text-field
@@ -44,11 +44,11 @@ async function save(): Promise<void> {
             type="number"
             min="1"
             max="200"
-            label="Entries"
+            label="Number of entries"
             name="entries"
             :error-messages="act.fields.value.entries"
           />
-          <div class="chips" role="group" aria-label="Text of the entries">
+          <div class="chips" role="group" aria-label="Content">
             <button
               type="button"
               class="chip"
@@ -64,14 +64,14 @@ async function save(): Promise<void> {
               :aria-pressed="!form.isFullText"
               @click="form.isFullText = false"
             >
-              Short text
+              Excerpt
             </button>
           </div>
         </div>
         <v-checkbox
           v-if="props.feed.subject === 'blog'"
           v-model="form.hasHistory"
-          label="Older entries in archives, so that a reader can fetch the complete history"
+          label="Include archive pages with older entries"
         />
         <div class="formats">
           <v-checkbox v-model="form.asRss" label="RSS" /><v-checkbox v-model="form.asAtom" label="Atom" /><v-checkbox
@@ -89,13 +89,13 @@ async function save(): Promise<void> {
         />
         <v-textarea
           v-model="form.description"
-          label="What it is about"
+          label="Description"
           rows="2"
           :error-messages="act.fields.value.description"
         />
         <v-text-field
           v-model="form.pictureAddress"
-          label="Address of a picture"
+          label="Image address"
           name="picture"
           :error-messages="act.fields.value.pictureAddress"
         />
@@ -109,16 +109,16 @@ async function save(): Promise<void> {
           />
           <v-text-field
             v-model="form.copyright"
-            label="Rights"
+            label="Copyright"
             name="rights"
             :error-messages="act.fields.value.copyright"
           />
         </div>
         <v-text-field
           v-model="form.redirectTo"
-          label="Moved to"
+          label="Redirect to"
           name="redirect"
-          hint="Leave it empty while the feed is here. With an address, readers are led there for good and remember it."
+          hint="Leave empty normally. If set, feed readers are permanently redirected."
           persistent-hint
           :error-messages="act.fields.value.redirectTo"
         />

@@ -21,7 +21,7 @@ const about = computed(() => {
       ? `the newest ${settings.entries}`
       : counted(props.feed.entries, 'entry', 'entries')
   const history = settings.hasHistory && props.feed.subject === 'blog' ? ', older ones in archives' : ''
-  return `${count}, ${settings.isFullText ? 'full text' : 'short text'}${history}${props.feed.isFollowed ? ', carried on from the followed feed' : ''}`
+  return `${count}, ${settings.isFullText ? 'full text' : 'excerpts'}${history}${props.feed.isFollowed ? ', republished from the followed feed' : ''}`
 })
 </script>
 
@@ -32,7 +32,7 @@ const about = computed(() => {
       <p class="soft small">{{ about }}</p>
     </div>
     <p v-if="props.feed.settings.redirectTo" class="small moved">
-      <span class="tag o">Moved</span> Its addresses lead to
+      <span class="tag o">Moved</span> Redirects to
       <span class="address">{{ props.feed.settings.redirectTo }}</span>
     </p>
     <ul v-else>
@@ -46,7 +46,7 @@ const about = computed(() => {
     <div class="acts">
       <button v-if="props.mayEdit" type="button" class="link small" @click="emit('set')">Settings</button>
       <router-link class="link small" :to="`/s/${props.siteId}/feeds/check?url=${encodeURIComponent(forms[0]![1])}`"
-        >Check it</router-link
+        >Check</router-link
       >
     </div>
   </article>

@@ -41,7 +41,7 @@ const setting = ref<Schemas['OwnFeedView'] | null>(null)
       />
     </section>
     <div class="row small all">
-      <span class="soft">All of them in one list (OPML):</span
+      <span class="soft">All feeds (OPML):</span
       ><a class="address" :href="data.listAddress" target="_blank" rel="noopener">{{ data.listAddress }}</a
       ><CopyButton :text="data.listAddress" label="Copy the address of the list" />
     </div>

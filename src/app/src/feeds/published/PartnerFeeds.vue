@@ -49,7 +49,7 @@ async function save(): Promise<void> {
       : take(api.POST('/api/sites/{site}/partner-feeds', { params: { path: path() }, body: draft.feed })),
   )
   if (!saved) return
-  say(`The feed for ${saved.name} is kept.`)
+  say(`Feed for ${saved.name} saved.`)
   opened.value = null
   await refresh()
 }
@@ -64,7 +64,11 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
     ),
   )
   if (!act.trouble.value)
-    say(feed.endedAt ? `${feed.name} can read again.` : `The address of ${feed.name} says from now on that it is gone.`)
+    say(
+      feed.endedAt
+        ? `Access for ${feed.name} restored.`
+        : `Access for ${feed.name} ended; the address now returns “gone”.`,
+    )
   await refresh()
 }
 </script>
@@ -73,58 +77,53 @@ async function toggle(feed: Schemas['PartnerFeedView']): Promise<void> {
   <div class="partners">
     <p v-if="error || act.trouble.value" class="trouble" role="alert">{{ act.trouble.value || lineOf(error) }}</p>
     <div v-if="feeds?.length === 0 && opened === null" class="empty">
-      <h2>No partner has a feed of their own yet</h2>
-      <p>
-        A partner who shows your posts gets an address of their own: with the posts you choose, counted, and ended when
-        you wish, without touching anybody else’s.
-      </p>
+      <h2>No partner feeds yet</h2>
+      <p>Give each partner their own feed address: choose its posts, see usage, and end access at any time.</p>
     </div>
     <article v-for="feed in feeds" :key="feed.id" class="one" :class="{ over: feed.endedAt }">
       <h3>{{ feed.name }} <span v-if="feed.endedAt" class="tag plain">Ended</span></h3>
       <p class="small soft">
-        Fetched {{ counted(feed.reads, 'time')
+        Requested {{ counted(feed.reads, 'time')
         }}<template v-if="feed.lastReadAt">, last <WhenText :at="feed.lastReadAt" :zone="props.zone" /></template
-        ><template v-if="feed.source">; {{ counted(feed.brought, 'reader') }} came as “{{ feed.source }}”</template>.
+        ><template v-if="feed.source">; {{ counted(feed.brought, 'visit') }} tagged “{{ feed.source }}”</template>.
       </p>
       <p v-for="address in feed.addresses" :key="address.form" class="address">
         <span class="small soft">{{ address.form }}</span> <code>{{ address.address }}</code>
         <CopyButton :text="address.address" :label="`Copy the ${address.form} address`" />
       </p>
       <p v-if="props.mayEdit" class="acts">
-        <button class="link small" @click="open(feed)">Change</button>
+        <button class="link small" @click="open(feed)">Edit</button>
         <button class="link back small" @click="toggle(feed)">
-          {{ feed.endedAt ? 'Let them read again' : 'End it' }}
+          {{ feed.endedAt ? 'Restore access' : 'End access' }}
         </button>
       </p>
     </article>
     <form v-if="opened !== null" class="form" novalidate @submit.prevent="save">
-      <h2 class="group">{{ opened ? 'Change the feed' : 'A feed for a partner' }}</h2>
+      <h2 class="group">{{ opened ? 'Change the feed' : 'New partner feed' }}</h2>
       <v-text-field
         v-model="draft.feed.name"
-        label="Who it is for"
+        label="Partner name"
         name="partner"
         :error-messages="act.fields.value.name"
       />
       <ChoiceFields v-model="draft.feed.choice" :site-id="props.siteId" :readonly="false" />
-      <v-checkbox v-model="draft.feed.isFullText" label="Whole texts" density="compact" hide-details />
+      <v-checkbox v-model="draft.feed.isFullText" label="Full text" density="compact" hide-details />
       <v-text-field
         v-model="draft.feed.source"
-        label="Count readers as coming from"
-        placeholder="parish-paper; empty adds nothing to links"
+        label="Source tag (utm_source)"
+        placeholder="parish-paper"
         persistent-placeholder
         :error-messages="act.fields.value.source"
       />
       <div class="row">
-        <v-btn type="submit" :loading="act.running.value">{{ opened ? 'Save' : 'Make the feed' }}</v-btn><v-btn
+        <v-btn type="submit" :loading="act.running.value">{{ opened ? 'Save' : 'Create feed' }}</v-btn><v-btn
           variant="text"
           @click="opened = null"
           >Cancel</v-btn
         >
       </div>
     </form>
-    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)"
-      >Make a feed for a partner</v-btn
-    >
+    <v-btn v-else-if="props.mayEdit" class="mt-4" variant="outlined" @click="open(null)">New partner feed</v-btn>
   </div>
 </template>
 

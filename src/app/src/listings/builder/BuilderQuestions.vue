@@ -37,11 +37,11 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
       :preview="props.preview"
       :address="where"
     />
-    <QuestionPart title="Where does it go?" :answer="where.replace(/^https?:\/\//, '')">
+    <QuestionPart title="Page and position" :answer="where.replace(/^https?:\/\//, '')">
       <v-text-field
         :model-value="listing.pageAddress"
         density="compact"
-        label="Address of the page"
+        label="Page address"
         :placeholder="props.siteAddress"
         :error-messages="props.fields.pageAddress"
         @change="listing.pageAddress = ($event.target as HTMLInputElement).value.trim() || null"
@@ -50,8 +50,8 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
         :model-value="listing.spot"
         class="mt-3"
         density="compact"
-        label="Behind which element (point at it in the preview)"
-        placeholder="a likely place"
+        label="Insert after (CSS selector, or pick in preview)"
+        placeholder="automatic"
         clearable
         :error-messages="props.fields.spot"
         @update:model-value="listing.spot = $event || null"
@@ -63,7 +63,7 @@ const where = computed(() => listing.value.pageAddress ?? props.siteAddress)
         v-model="listing.name"
         class="mt-3"
         density="compact"
-        label="Name, for the team"
+        label="Internal name"
         :error-messages="props.fields.name"
       />
     </QuestionPart>

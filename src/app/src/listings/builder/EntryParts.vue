@@ -23,7 +23,7 @@ const details = [
 const more = [
   ['source', 'Blog'],
   ['readingTime', 'Reading time'],
-  ['share', 'Links to pass it on'],
+  ['share', 'Share links'],
   ['comments', 'Comments'],
   ['tags', 'Tags'],
 ] as const
@@ -36,21 +36,21 @@ const shown = computed(() =>
   ].join(', '),
 )
 const places = [
-  ['byLayout', 'As the layout'],
+  ['byLayout', 'Layout default'],
   ['beside', 'Beside'],
-  ['amongParts', 'In the order'],
-  ['behind', 'Behind the text'],
+  ['amongParts', 'As part of the order below'],
+  ['behind', 'Background'],
 ] as const
 const sources = [
-  ['ownOrText', 'Own, or the text'],
-  ['ownOnly', 'Own only'],
-  ['textOnly', 'The text'],
+  ['ownOrText', 'Excerpt, else start of text'],
+  ['ownOnly', 'Excerpt only'],
+  ['textOnly', 'Start of text'],
 ] as const
 const leads = [
-  ['ownPage', 'Its own page'],
-  ['readingPanel', 'A panel over your page'],
-  ['wholeBlog', 'Your blog page'],
-  ['source', 'What it is about'],
+  ['ownPage', 'Post page'],
+  ['readingPanel', 'Overlay on your page'],
+  ['wholeBlog', 'Blog page'],
+  ['source', 'Source link'],
 ] as const
 const arranged = computed(() => {
   const { details } = definition.value
@@ -116,15 +116,13 @@ const arranged = computed(() => {
       </button>
     </div>
     <div v-if="definition.layout !== 'wholeBlog'" class="fine">
-      <ChipChoice v-model="definition.leads" label="A title leads to" :choices="leads" />
+      <ChipChoice v-model="definition.leads" label="Title links to" :choices="leads" />
     </div>
     <details class="small">
-      <summary class="link">Places and order</summary>
+      <summary class="link">Position and order</summary>
       <div class="fine">
         <ChipChoice v-if="definition.details.picture" v-model="form.picturePlace" label="Picture" :choices="places" />
-        <p v-if="form.picturePlace === 'behind'" class="soft">
-          A veil lies between picture and text, dark enough for white text on any picture.
-        </p>
+        <p v-if="form.picturePlace === 'behind'" class="soft">A dark overlay keeps white text readable.</p>
         <PartOrder v-model="form.parts" :shown="arranged" :byline-above="form.bylineAbove" />
       </div>
     </details>
@@ -133,7 +131,7 @@ const arranged = computed(() => {
       <div class="fine">
         <NumberLine
           v-model="form.titleLength"
-          label="Cut titles at"
+          label="Shorten titles to (characters)"
           name="title-length"
           :min="10"
           :max="300"
@@ -144,17 +142,17 @@ const arranged = computed(() => {
         <NumberLine
           v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptCharacters"
-          label="Its characters"
+          label="Excerpt length (characters)"
           name="excerpt-characters"
           :min="20"
           :max="2000"
-          empty="words"
+          empty="use word count"
           :problem="props.fields['definition.form.excerptCharacters']?.[0]"
         />
         <NumberLine
           v-if="definition.details.excerpt && form.excerptCharacters === null && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptWords"
-          label="Its words"
+          label="Excerpt length (words)"
           name="excerpt-words"
           :min="1"
           :max="200"
@@ -163,30 +161,30 @@ const arranged = computed(() => {
         <v-checkbox
           v-if="definition.details.excerpt && form.excerptSource !== 'ownOnly'"
           v-model="form.excerptAtSentence"
-          label="End with a whole sentence where one fits"
+          label="End at a full sentence if possible"
         />
         <v-text-field
           v-model="form.readMore"
-          label="Link at the end, such as “Read more”"
+          label="“Read more” link text"
           density="compact"
           clearable
           :error-messages="props.fields['definition.form.readMore']"
         />
         <v-text-field
           v-model="form.separator"
-          label="Between date, author and the rest"
+          label="Separator"
           density="compact"
           :error-messages="props.fields['definition.form.separator']"
         />
         <v-text-field
           v-model="form.datePattern"
-          label="Date pattern, such as “d MMM”"
+          label="Date format"
           density="compact"
           clearable
           :error-messages="props.fields['definition.form.datePattern']"
         />
         <v-checkbox v-if="form.parts.length === 0" v-model="form.bylineAbove" label="Date and author above the title" />
-        <v-checkbox v-model="form.standInPicture" label="Draw a picture where a post has none" />
+        <v-checkbox v-model="form.standInPicture" label="Generate a picture for posts without one" />
       </div>
     </details>
   </QuestionPart>

@@ -37,12 +37,12 @@ const problemOf = (index: number) => props.fields[`definition.filter.fields[${in
 </script>
 
 <template>
-  <div class="conditions" role="group" aria-label="Own fields">
+  <div class="conditions" role="group" aria-label="Custom fields">
     <div v-for="(condition, index) in conditions" :key="index" class="one">
       <v-select
         :model-value="condition.key"
         :items="props.own.map((field) => ({ value: field.key, title: field.label }))"
-        label="Own field"
+        label="Custom field"
         class="whole"
         density="compact"
         hide-details
@@ -70,13 +70,13 @@ const problemOf = (index: number) => props.fields[`definition.filter.fields[${in
       <button
         type="button"
         class="away"
-        :aria-label="`Take the condition on ${fieldOf(condition.key)?.label ?? condition.key} away`"
+        :aria-label="`Remove condition on ${fieldOf(condition.key)?.label ?? condition.key}`"
         @click="conditions = conditions.filter((_, at) => at !== index)"
       >
         <v-icon :icon="mdiClose" size="18" />
       </button>
     </div>
-    <button type="button" class="link small" @click="ask">Ask for an own field</button>
+    <button type="button" class="link small" @click="ask">Add a custom-field condition</button>
   </div>
 </template>
 

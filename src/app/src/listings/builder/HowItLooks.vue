@@ -34,31 +34,28 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
 </script>
 
 <template>
-  <QuestionPart
-    title="How does it look?"
-    :answer="props.looks.chosen.value ? 'a shared look' : lookSummary(definition.look)"
-  >
+  <QuestionPart title="Appearance" :answer="props.looks.chosen.value ? 'a shared look' : lookSummary(definition.look)">
     <LayoutChoice v-model="definition.layout" />
     <div class="fine">
       <NumberLine
         v-if="has('columns', 'bricks', 'carousel')"
         v-model="form.columns"
-        label="Columns, at most"
+        label="Maximum columns"
         name="columns"
         :min="1"
         :max="6"
       />
-      <ChipChoice v-if="has('rows', 'zigzag')" v-model="form.pictureSide" label="Picture" :choices="sides" />
+      <ChipChoice v-if="has('rows', 'zigzag')" v-model="form.pictureSide" label="Picture position" :choices="sides" />
       <ChipChoice
         v-if="!has('bricks', 'ticker', 'archive', 'tagCloud', 'categoryIndex')"
         v-model="form.ratio"
-        label="Its shape"
+        label="Picture ratio"
         :choices="ratios"
       />
       <NumberLine
         v-if="has('carousel', 'ticker')"
         v-model="definition.moveSeconds"
-        label="Moves every (s)"
+        label="Auto-advance (seconds)"
         name="move-seconds"
         :min="3"
         :max="60"
@@ -67,19 +64,19 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
       <v-text-field
         v-model="definition.heading"
         density="compact"
-        label="Heading above it"
+        label="Heading"
         clearable
         :error-messages="props.fields['definition.heading']"
       />
     </div>
     <details class="small">
-      <summary class="link">Around the entries</summary>
+      <summary class="link">Heading, introduction and footer</summary>
       <div class="fine">
-        <ChipChoice v-model="frame.headingLevel" label="Heading is" :choices="levels" />
+        <ChipChoice v-model="frame.headingLevel" label="Heading level" :choices="levels" />
         <v-text-field
           v-model="frame.headingLink"
           density="compact"
-          label="Heading leads to"
+          label="Heading link"
           clearable
           :error-messages="props.fields['definition.frame.headingLink']"
         />
@@ -94,7 +91,7 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
         <v-text-field
           v-model="frame.closingText"
           density="compact"
-          label="Closing link, such as “All posts”"
+          label="Footer link text"
           clearable
           :error-messages="props.fields['definition.frame.closingText']"
         />
@@ -102,7 +99,7 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
           v-if="frame.closingText"
           v-model="frame.closingLink"
           density="compact"
-          label="It leads to (empty: the blog)"
+          label="Footer link address"
           clearable
           :error-messages="props.fields['definition.frame.closingLink']"
         />

@@ -21,15 +21,15 @@ const orders = [
   ['title', 'By title'],
   ['mostCommented', 'Most commented'],
   ['lastUpdated', 'Last changed'],
-  ['shuffled', 'Shuffled daily'],
-  ['byHand', 'By hand'],
+  ['shuffled', 'Random (changes daily)'],
+  ['byHand', 'Manual'],
   ['related', 'Related'],
 ] as const
 const pagings = [
-  ['none', 'Nothing'],
-  ['previousNext', 'Newer, older'],
-  ['numbered', 'Numbers'],
-  ['more', 'More'],
+  ['none', 'None'],
+  ['previousNext', 'Newer/older links'],
+  ['numbered', 'Page numbers'],
+  ['more', '“Load more” button'],
 ] as const
 const entering = [
   ['onTop', 'On top'],
@@ -38,7 +38,7 @@ const entering = [
 </script>
 
 <template>
-  <QuestionPart title="How many, in what order?" :answer="props.preview ? `${props.preview.fitting} fit` : ''">
+  <QuestionPart title="How many, in what order?" :answer="props.preview ? `${props.preview.fitting} matching` : ''">
     <NumberLine
       v-model="count"
       label="Show"
@@ -52,8 +52,7 @@ const entering = [
     </NumberLine>
     <ChipChoice v-model="definition.order" label="Order" :choices="orders" />
     <p v-if="definition.order === 'related'" class="small soft hint">
-      The most like the post of the page it stands on, by categories, tags and words. On other pages the newest. The
-      preview takes your newest post.
+      Posts most similar to the one on the page. Elsewhere, the newest posts. Preview uses your newest post.
     </p>
     <ChipChoice
       v-if="definition.order === 'byHand'"
@@ -61,7 +60,7 @@ const entering = [
       label="New posts"
       :choices="entering"
     />
-    <ChipChoice v-model="definition.paging" label="Then" :choices="pagings" />
+    <ChipChoice v-model="definition.paging" label="Paging" :choices="pagings" />
     <PostOrder
       v-if="props.preview?.first.length"
       v-model:pinned="definition.pinned"

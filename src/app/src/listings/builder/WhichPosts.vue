@@ -21,7 +21,7 @@ const asked = computed(() => {
     ...tags.any,
     ...tags.all,
     ...authors,
-    ...[...categories.none, ...tags.none].map((one) => `no ${one}`),
+    ...[...categories.none, ...tags.none].map((name) => `not in ${name}`),
   ]
   if (featuredOnly) parts.push('featured')
   if (withPictureOnly) parts.push('with picture')
@@ -72,7 +72,7 @@ function toggle(blog: number): void {
       Choose at least one blog.
     </p>
     <button type="button" class="link small mt-2" :aria-expanded="open" @click="open = !open">
-      {{ open ? 'Fewer conditions' : 'Only some of them' }}
+      {{ open ? 'Hide conditions' : 'Add conditions' }}
     </button>
     <div v-if="open" class="conditions">
       <v-autocomplete
@@ -98,7 +98,7 @@ function toggle(blog: number): void {
       <v-text-field v-model="filter.titleWords" label="Words in the title" density="compact" clearable />
       <NumberLine
         v-model="filter.maxAgeDays"
-        label="At most days old"
+        label="Maximum age (days)"
         name="max-age"
         :min="1"
         :max="36500"
@@ -107,7 +107,7 @@ function toggle(blog: number): void {
       />
       <NumberLine
         v-model="definition.mostPerBlog"
-        label="Most of one blog"
+        label="Maximum per blog"
         name="most-per-blog"
         :min="1"
         :max="50"
@@ -121,7 +121,7 @@ function toggle(blog: number): void {
       />
       <v-checkbox v-model="filter.featuredOnly" label="Featured posts only" />
       <v-checkbox v-model="filter.withPictureOnly" label="Posts with a picture only" />
-      <v-checkbox v-model="definition.leaveOutCurrent" label="Leave out the post of the page it stands on" />
+      <v-checkbox v-model="definition.leaveOutCurrent" label="Exclude the current post" />
     </div>
   </QuestionPart>
 </template>

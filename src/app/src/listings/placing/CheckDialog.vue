@@ -13,9 +13,9 @@ const { running, trouble, fields, run } = useAct()
 const queries = useQueryClient()
 const looks: Record<Schemas['PointState'], { icon: string; tone: string; word: string }> = {
   right: { icon: mdiCheck, tone: 'v', word: 'right' },
-  better: { icon: mdiAlertOutline, tone: 'o', word: 'could be better' },
+  better: { icon: mdiAlertOutline, tone: 'o', word: 'can be improved' },
   wrong: { icon: mdiClose, tone: 'm', word: 'wrong' },
-  untold: { icon: mdiMinus, tone: 'soft', word: 'cannot be told' },
+  untold: { icon: mdiMinus, tone: 'soft', word: 'unknown' },
 }
 
 async function check(): Promise<void> {
@@ -44,16 +44,16 @@ watch(
 <template>
   <v-dialog v-model="open" max-width="620">
     <v-card class="check">
-      <h2>Is it in place?</h2>
+      <h2>Installation check</h2>
       <form class="line" novalidate @submit.prevent="check">
-        <v-text-field v-model="address" label="Page to look at" :error-messages="fields.address" />
-        <v-btn type="submit" height="48" :loading="running">Look again</v-btn>
+        <v-text-field v-model="address" label="Page address" :error-messages="fields.address" />
+        <v-btn type="submit" height="48" :loading="running">Check again</v-btn>
       </form>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <p v-if="running && !result" class="waiting" role="status">Fetching the page as a visitor would …</p>
       <template v-if="result">
         <p class="verdict t" role="status" :class="result.isInPlace ? 'v' : 'm'">
-          {{ result.isInPlace ? 'It is in place.' : 'Not yet: see what is marked.' }}
+          {{ result.isInPlace ? 'Installed correctly.' : 'Not working yet. See the items below.' }}
         </p>
         <ul>
           <li v-for="point in result.points" :key="point.point" :data-point="point.point" :data-state="point.state">

@@ -27,10 +27,10 @@ const { data, error, isPending } = useQuery({
 <template>
   <v-dialog v-model="open" max-width="640">
     <v-card class="why">
-      <h2>Why is a post (not) here?</h2>
-      <v-text-field v-model="typed" density="compact" label="Words of its title" autofocus clearable />
+      <h2>Why is a post missing?</h2>
+      <v-text-field v-model="typed" density="compact" label="Search by title" autofocus clearable />
       <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-      <p v-else-if="isPending" class="waiting" role="status">Going through the posts …</p>
+      <p v-else-if="isPending" class="waiting" role="status">Loading …</p>
       <p v-else-if="data?.length === 0" class="soft">No post has these words in its title.</p>
       <ul v-else>
         <li v-for="place in data" :key="place.postId">

@@ -21,7 +21,7 @@ const sample = useQueryValue('sample')
 const light = useQueryValue('light')
 const pointing = ref(false)
 const samples = [
-  ['', 'Your posts'],
+  ['', 'Real content'],
   ['longTitles', 'Long titles'],
   ['noPictures', 'No pictures'],
   ['empty', 'No posts'],
@@ -78,7 +78,7 @@ function toggle(name: 'dark' | 'rtl'): void {
       page?.hasListing
         ? 'your page, with the listing in it'
         : page
-          ? 'your page; the listing is not on it yet and stands where it could be'
+          ? 'preview: not on your page yet; shown at a suggested position'
           : ''
     }}</span>
     <div class="widths">
@@ -86,7 +86,7 @@ function toggle(name: 'dark' | 'rtl'): void {
     </div>
   </div>
   <div class="frame-bar tries">
-    <span class="chips" role="group" aria-label="Try it with">
+    <span class="chips" role="group" aria-label="Test content">
       <button
         v-for="[value, name] in samples"
         :key="name"
@@ -98,7 +98,7 @@ function toggle(name: 'dark' | 'rtl'): void {
         {{ name }}
       </button>
     </span>
-    <span class="chips" role="group" aria-label="Try it in">
+    <span class="chips" role="group" aria-label="Test display">
       <button
         class="chip"
         :class="{ on: light.includes('dark') }"
@@ -124,13 +124,13 @@ function toggle(name: 'dark' | 'rtl'): void {
       @click="point"
     >
       <v-icon :icon="mdiCrosshairs" size="15" />
-      {{ pointing ? 'Click what it should stand behind' : 'Point at its place' }}
+      {{ pointing ? 'Click the element it should follow' : 'Choose position' }}
     </button>
   </div>
   <div class="frame-desk">
-    <p v-if="isPending" class="waiting">Fetching your page …</p>
+    <p v-if="isPending" class="waiting">Loading your page …</p>
     <div v-else-if="error" class="trouble" role="alert">
-      {{ lineOf(error) }} <span v-if="props.html">The listing itself is ready all the same.</span>
+      {{ lineOf(error) }} <span v-if="props.html">The listing itself is ready.</span>
     </div>
     <iframe
       v-else

@@ -16,12 +16,12 @@ const facts = computed(() => {
   const script = `${(props.snippet.scriptBytes / 1000).toFixed(1)} kB script`
   if (way.value.value === 'script')
     return !baked.value
-      ? `room kept free · ${script}`
-      : `${counted(props.snippet.entries, 'entry', 'entries')} baked in · ${script}`
+      ? `space reserved · ${script}`
+      : `${counted(props.snippet.entries, 'entry', 'entries')} in the HTML · ${script}`
   return {
-    frame: `fits its height · ${script}`,
+    frame: `height adjusts automatically · ${script}`,
     serverInclude: 'no script',
-    static: `${counted(props.snippet.entries, 'entry', 'entries')}, as of now`,
+    static: `${counted(props.snippet.entries, 'entry', 'entries')}, a snapshot`,
   }[way.value.value]
 })
 </script>
@@ -44,7 +44,7 @@ const facts = computed(() => {
       <code>{{ props.snippet?.snippet.slice(0, 200) }}</code>
       <span class="small soft facts">{{ facts }}</span>
       <button class="link small" :aria-expanded="open" @click="open = !open">
-        {{ open ? 'Less' : 'How to paste it' }}
+        {{ open ? 'Less' : 'Installation steps' }}
       </button>
     </div>
     <div v-if="open" class="how">
@@ -56,12 +56,12 @@ const facts = computed(() => {
       <v-checkbox
         v-if="way.value === 'script'"
         v-model="baked"
-        label="With the entries in it, for search engines and readers without scripts"
+        label="Include entries in the HTML (for search engines)"
       />
       <div class="row">
         <CopyButton :text="props.snippet?.snippet ?? ''" label="Copy the snippet" />
         <template v-if="props.snippet?.head">
-          <span class="small soft">or in two parts:</span>
+          <span class="small soft">Or separately:</span>
           <CopyButton :text="props.snippet.head" label="Copy the head part" /><span class="small soft">head</span>
           <CopyButton :text="props.snippet.body" label="Copy the body part" /><span class="small soft">body</span>
         </template>

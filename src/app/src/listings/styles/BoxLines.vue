@@ -5,13 +5,13 @@ import type { WholeLook } from './wholeLook'
 const look = defineModel<WholeLook>({ required: true })
 const props = defineProps<{ problems: Record<string, string[]>; path: string }>()
 const lengths = [
-  ['width', 'Width, at most', 120, 2000],
-  ['height', 'Height, then scrolls', 120, 2000],
-  ['padding', 'Padding', 0, 120],
-  ['gapAcross', 'Gap across', 0, 120],
-  ['gapDown', 'Gap down', 0, 120],
+  ['width', 'Maximum width', 120, 2000],
+  ['height', 'Maximum height (then scrolls)', 120, 2000],
+  ['padding', 'Inner spacing', 0, 120],
+  ['gapAcross', 'Horizontal gap', 0, 120],
+  ['gapDown', 'Vertical gap', 0, 120],
   ['border', 'Border', 0, 20],
-  ['radius', 'Radius', 0, 60],
+  ['radius', 'Rounded corners', 0, 60],
 ] as const
 const shadows = [
   ['none', 'None'],
@@ -19,7 +19,7 @@ const shadows = [
   ['deep', 'Deep'],
 ] as const
 const separators = [
-  ['byLayout', 'As the layout'],
+  ['byLayout', 'Layout default'],
   ['none', 'None'],
   ['line', 'Line'],
   ['picture', 'Picture'],

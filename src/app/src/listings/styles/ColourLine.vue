@@ -16,7 +16,7 @@ const isCode = computed(() => /^#[0-9a-f]{6}$/i.test(shown.value ?? ''))
 const where = computed(() => {
   if (colour.value !== null) return ''
   if (props.otherwise) return 'ours'
-  return props.found?.selector ? `from ${props.found.selector}` : 'the page’s own'
+  return props.found?.selector ? `from ${props.found.selector}` : 'from the page'
 })
 const ratio = computed(() => (props.pair ? `${props.pair.ratio.toFixed(1)} : 1` : ''))
 
@@ -43,19 +43,19 @@ function type(event: Event): void {
         spellcheck="false"
         @change="type"
       />
-      <span v-if="props.pair?.nearest" class="tag o">{{ ratio }}, too faint</span>
+      <span v-if="props.pair?.nearest" class="tag o">{{ ratio }}, contrast too low</span>
       <span v-else class="soft note" :title="where">{{ [where, ratio].filter(Boolean).join(' · ') }}</span>
       <button
         v-if="colour !== null"
         type="button"
         class="link reset"
-        :aria-label="`Take the page’s own: ${props.label}`"
+        :aria-label="`Use the page’s own: ${props.label}`"
         @click="colour = null"
       >
-        Undo
+        Reset
       </button>
       <button v-if="props.pair?.nearest" type="button" class="link small nearest" @click="colour = props.pair.nearest">
-        <i :style="{ background: props.pair.nearest }" /> Use {{ props.pair.nearest }}, the nearest that reads
+        <i :style="{ background: props.pair.nearest }" /> Use {{ props.pair.nearest }} (closest readable)
       </button>
       <span v-if="props.problem" class="m small" role="alert">{{ props.problem }}</span>
     </span>

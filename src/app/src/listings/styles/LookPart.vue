@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Schemas } from '../../api'
-import { ChipChoice, useNotice } from '../../shared'
+import { ChipChoice, counted, useNotice } from '../../shared'
 import BoxLines from './BoxLines.vue'
 import ColourLines from './ColourLines.vue'
 import MatchDialog from './MatchDialog.vue'
@@ -29,14 +29,14 @@ const found = computed(() => props.page.query.data.value?.found ?? [])
 const contrast = computed(() => props.preview?.contrast ?? [])
 const faint = computed(() => contrast.value.filter((pair) => pair.nearest).length)
 const themes = [
-  ['host', 'The page’s'],
+  ['host', 'Match the page'],
   ['light', 'Light'],
   ['dark', 'Dark'],
-  ['reader', 'As the reader has it'],
+  ['reader', 'Match visitor’s setting'],
 ] as const
 
 async function share(name: string): Promise<void> {
-  if (await props.looks.share(name)) say(`“${name}” can now be chosen in every listing.`)
+  if (await props.looks.share(name)) say(`Style “${name}” saved for all listings.`)
 }
 </script>
 
@@ -54,7 +54,9 @@ async function share(name: string): Promise<void> {
   <fieldset class="look" :disabled="!mayChange">
     <div class="row">
       <v-btn variant="outlined" height="34" :disabled="!mayChange" @click="matching = true">Match my site</v-btn>
-      <span v-if="faint" class="tag o">{{ faint === 1 ? 'One text is' : `${faint} texts are` }} too faint</span>
+      <span v-if="faint" class="tag o"
+        >{{ faint === 1 ? 'One text has' : `${faint} texts have` }} too little contrast</span
+      >
     </div>
     <ChipChoice v-model="look.theme" label="Colours" :choices="themes" />
     <ColourLines
@@ -82,12 +84,14 @@ async function share(name: string): Promise<void> {
       <TypeLines v-model="look" :problems="problems" :path="path" />
     </details>
     <details class="small">
-      <summary class="link">Room, borders and shadow</summary>
+      <summary class="link">Spacing, borders and shadow</summary>
       <BoxLines v-model="look" :problems="problems" :path="path" />
     </details>
     <details class="small">
       <summary class="link">
-        CSS for parts{{ props.preview?.cssProblems.length ? `: ${props.preview.cssProblems.length} to look at` : '' }}
+        Custom CSS{{
+          props.preview?.cssProblems.length ? `: ${counted(props.preview.cssProblems.length, 'problem')}` : ''
+        }}
       </summary>
       <PartCss v-model="look.css" :problems="props.preview?.cssProblems ?? []" />
     </details>

@@ -17,13 +17,13 @@ const names: Record<Schemas['FoundProperty'], string> = {
   link: 'Links',
   accent: 'Accent',
   line: 'Lines',
-  textFamily: 'Font of the text',
+  textFamily: 'Body font',
   textSize: 'Size of the text',
   headingFamily: 'Font of headings',
   headingSize: 'Size of headings',
   headingWeight: 'Weight of headings',
   radius: 'Radius',
-  spacing: 'Room between entries',
+  spacing: 'Spacing between entries',
 }
 const data = computed(() => props.page.query.data.value)
 const isColour = (value: string) => value.startsWith('#')
@@ -51,19 +51,17 @@ function take(): void {
   <v-dialog v-model="open" max-width="600">
     <v-card class="match">
       <h2>Match {{ props.address.replace(/^https?:\/\//, '') }}</h2>
-      <p v-if="props.page.query.isPending.value" class="waiting" role="status">
-        Reading the page and its style sheets …
-      </p>
+      <p v-if="props.page.query.isPending.value" class="waiting" role="status">Analysing page …</p>
       <p v-else-if="props.page.query.error.value" class="trouble" role="alert">
         {{ lineOf(props.page.query.error.value) }}
       </p>
       <template v-else-if="data">
         <p class="soft small">
-          Read in {{ data.sheets.join(', ') || 'the page' }}. A listing inherits most of this by itself; what you take
-          is fixed, also where the page changes later.
+          Read in {{ data.sheets.join(', ') || 'the page' }}. Most of this is inherited anyway. Values you apply are
+          fixed even if the page changes.
         </p>
         <p v-if="data.missing.length" class="o small">
-          {{ counted(data.missing.length, 'style sheet') }} could not be had: {{ data.missing.join(', ') }}.
+          {{ counted(data.missing.length, 'style sheet') }} could not be loaded: {{ data.missing.join(', ') }}.
         </p>
         <ul>
           <li v-for="one in data.found" :key="one.property">
@@ -74,7 +72,7 @@ function take(): void {
               <span>{{ names[one.property] }}</span>
               <code>{{ one.value }}{{ unit(one.property) }}</code>
               <span class="soft small where" :title="one.selector ?? ''">{{
-                one.selector ? `${one.selector} in ${one.sheet}` : 'the browser’s own'
+                one.selector ? `${one.selector} in ${one.sheet}` : 'browser default'
               }}</span>
             </label>
           </li>
@@ -82,16 +80,16 @@ function take(): void {
       </template>
       <div class="row">
         <v-btn :disabled="!data || taken.length === 0" @click="take">{{
-          taken.length === data?.found.length ? 'Take all' : `Take ${taken.length}`
+          taken.length === data?.found.length ? 'Apply all' : `Apply ${taken.length}`
         }}</v-btn>
-        <v-btn variant="outlined" @click="open = false">Leave it</v-btn>
+        <v-btn variant="outlined" @click="open = false">Cancel</v-btn>
         <button
           v-if="data"
           type="button"
           class="link small"
           @click="taken = taken.length ? [] : data.found.map((one) => one.property)"
         >
-          {{ taken.length ? 'None' : 'All' }}
+          {{ taken.length ? 'Select none' : 'Select all' }}
         </button>
       </div>
     </v-card>

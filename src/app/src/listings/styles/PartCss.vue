@@ -15,7 +15,7 @@ function type(event: Event): void {
 
 <template>
   <p class="small soft">
-    Rules for named parts, such as <code>title { letter-spacing: .02em }</code>. They reach nothing outside the listing.
+    CSS rules for listing parts, e.g. <code>title { letter-spacing: .02em }</code>. They only affect this listing.
     Parts: {{ parts.join(', ') }}.
   </p>
   <textarea

@@ -10,7 +10,7 @@ const emit = defineEmits<{ share: [name: string]; change: []; detach: []; remove
 const naming = ref(false)
 const name = ref('')
 const items = computed(() => [
-  { title: 'Its own', value: null },
+  { title: 'Custom', value: null },
   ...props.looks.map((look) => ({ title: look.name, value: look.id })),
 ])
 const look = computed(() => props.looks.find((one) => one.id === chosen.value))
@@ -26,28 +26,26 @@ function share(): void {
 
 <template>
   <div class="shared">
-    <v-select v-model="chosen" density="compact" label="Look" :items="items" :error-messages="props.problem" />
+    <v-select v-model="chosen" density="compact" label="Style" :items="items" :error-messages="props.problem" />
     <p v-if="look" class="small">
       Used by <span :title="look.usedBy.map((one) => one.name).join(', ')">{{ counted(others, 'listing') }}</span>.
       <template v-if="props.changing"
         >What you change here changes {{ others === 1 ? 'it' : `all ${others}` }}.
-        <button type="button" class="link back" @click="emit('remove')">Remove this look</button></template
+        <button type="button" class="link back" @click="emit('remove')">Delete style</button></template
       >
       <template v-else>
         <button type="button" class="link" @click="emit('change')">
-          {{ others === 1 ? 'Change it' : `Change it for all ${others}` }}
+          {{ others === 1 ? 'Edit style' : `Edit for all ${others}` }}
         </button>
         ·
-        <button type="button" class="link" @click="emit('detach')">Change it for this one only</button>
+        <button type="button" class="link" @click="emit('detach')">Make custom for this listing</button>
       </template>
     </p>
     <p v-else-if="!naming" class="small">
-      <button type="button" class="link" @click="naming = true">Save as a look for other listings</button>
+      <button type="button" class="link" @click="naming = true">Save as style</button>
     </p>
     <form v-else class="row" @submit.prevent="share">
-      <v-text-field v-model="name" density="compact" label="Name of the look" autofocus /><v-btn
-        type="submit"
-        height="40"
+      <v-text-field v-model="name" density="compact" label="Style name" autofocus /><v-btn type="submit" height="40"
         >Save</v-btn
       >
     </form>

@@ -54,7 +54,7 @@ export function lookSummary(look: WholeLook): string {
     look.radius,
     look.css,
   ].filter((value) => value !== null).length
-  const theme = { host: '', light: 'light', dark: 'dark', reader: 'light or dark by reader' }[look.theme]
-  if (own === 0 && !theme) return 'in the look of the page'
-  return [theme, own ? `${own} of its own` : ''].filter(Boolean).join(', ')
+  const theme = { host: '', light: 'light', dark: 'dark', reader: 'light or dark by visitor’s setting' }[look.theme]
+  if (own === 0 && !theme) return 'matches the page'
+  return [theme, own ? `${own} customised` : ''].filter(Boolean).join(', ')
 }

@@ -35,26 +35,24 @@ const { over, trouble, movable, grab, drop, key } = useCalendarMoving(() => id.v
 
 <template>
   <PageTitle title="Calendar">
-    <template #state>{{ monthName(month) }}{{ coming ? `, ${counted(coming, 'post')} to come` : '' }}.</template>
+    <template #state>{{ monthName(month) }}{{ coming ? `, ${counted(coming, 'post')} scheduled` : '' }}.</template>
     <template #act><v-btn v-if="mayEdit" :to="`/s/${id}/posts/new`">Write a post</v-btn></template>
   </PageTitle>
   <PostTabs />
   <div class="work">
     <div class="row ways">
-      <button type="button" class="chip" aria-label="The month before" @click="asked = shifted(month, -1)">
+      <button type="button" class="chip" aria-label="Previous month" @click="asked = shifted(month, -1)">
         <v-icon :icon="mdiChevronLeft" size="18" />
       </button>
       <h2>{{ monthName(month) }}</h2>
-      <button type="button" class="chip" aria-label="The month after" @click="asked = shifted(month, 1)">
+      <button type="button" class="chip" aria-label="Next month" @click="asked = shifted(month, 1)">
         <v-icon :icon="mdiChevronRight" size="18" />
       </button>
-      <button v-if="month !== today.slice(0, 7)" type="button" class="link" @click="asked = ''">This month</button>
-      <span v-if="mayEdit" class="soft small hintline"
-        >Drag a post that is still to come to another day, or move it with Alt and the arrow keys.</span
-      >
+      <button v-if="month !== today.slice(0, 7)" type="button" class="link" @click="asked = ''">Today</button>
+      <span v-if="mayEdit" class="soft small hintline">Drag scheduled posts to another day</span>
     </div>
     <p v-if="error || trouble" class="trouble" role="alert">{{ error ? lineOf(error) : trouble }}</p>
-    <p v-if="isPending" class="waiting">Reading the month …</p>
+    <p v-if="isPending" class="waiting">Loading …</p>
     <div v-else class="sides">
       <table class="month">
         <thead>
@@ -97,8 +95,8 @@ const { over, trouble, movable, grab, drop, key } = useCalendarMoving(() => id.v
         </tbody>
       </table>
       <section class="undated">
-        <h2 class="group">No day yet</h2>
-        <p v-if="!data?.undated.length" class="soft small">No drafts wait for a day.</p>
+        <h2 class="group">Unscheduled</h2>
+        <p v-if="!data?.undated.length" class="soft small">No unscheduled drafts.</p>
         <router-link
           v-for="entry in data?.undated"
           :key="entry.id"

@@ -34,7 +34,7 @@ export function useCalendarMoving(site: () => number, mayEdit: Ref<boolean>) {
     for (const name of ['calendar', 'posts', 'coverage']) void queries.invalidateQueries({ queryKey: [name] })
     if (!moved) return
     const back = () => move({ ...moved, local: before }, before.slice(0, 10))
-    say(`“${entry.title}” goes out on ${dayName(day)} at ${time}.`, was === 'scheduled' ? back : undefined)
+    say(`“${entry.title}” will be published on ${dayName(day)} at ${time}.`, was === 'scheduled' ? back : undefined)
   }
 
   function grab(entry: Entry): void {

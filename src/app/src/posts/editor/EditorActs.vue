@@ -24,12 +24,12 @@ async function preview(): Promise<void> {
   const link = await act.run(() => take(api.POST('/api/sites/{site}/posts/{post}/preview-link', { params: { path } })))
   if (!link) return
   await navigator.clipboard.writeText(link.address)
-  say('A link that shows the post for seven days is copied; whoever has it needs no account.')
+  say('Preview link copied. Anyone with it can see the post for seven days.')
 }
 
 function passBack(): void {
   returning.value = false
-  emit('change', 'draft', 'Passed back.', { reviewNote: note.value || null })
+  emit('change', 'draft', 'Sent back.', { reviewNote: note.value || null })
 }
 </script>
 
@@ -37,29 +37,29 @@ function passBack(): void {
   <v-menu v-if="props.stored && props.mayWrite">
     <template #activator="{ props: opener }"><v-btn variant="outlined" v-bind="opener">More</v-btn></template>
     <v-list density="compact">
-      <v-list-item v-if="props.status !== 'published'" title="Copy a link to a preview" @click="preview" />
+      <v-list-item v-if="props.status !== 'published'" title="Copy preview link" @click="preview" />
       <v-list-item
         v-if="props.status === 'published'"
-        title="Open the page"
+        title="View post"
         :href="props.stored.address"
         target="_blank"
         rel="noopener"
       />
       <v-list-item
         v-if="props.status === 'published'"
-        title="Where it shows"
+        title="Destinations"
         :to="`/s/${props.siteId}/posts/${props.stored.id}/where`"
       />
       <v-list-item
         v-if="props.mayEdit && props.status === 'scheduled'"
-        title="Do not publish it then"
+        title="Unschedule"
         @click="emit('change', 'draft', 'It is a draft again.')"
       />
       <v-list-item
         v-if="props.mayEdit && props.status === 'published'"
         title="Withdraw"
         base-color="secondary"
-        @click="emit('change', 'withdrawn', 'Withdrawn. It is gone from listings and feeds.')"
+        @click="emit('change', 'withdrawn', 'Withdrawn. Removed from listings and feeds.')"
       />
     </v-list>
   </v-menu>
@@ -69,7 +69,7 @@ function passBack(): void {
         :disabled="!props.dirty"
         :loading="props.running"
         @click="emit('change', 'published', 'The changes are public.')"
-        >Publish the changes</v-btn
+        >Publish changes</v-btn
       >
     </template>
     <v-btn
@@ -79,7 +79,7 @@ function passBack(): void {
     >
     <template v-else-if="props.mayEdit || props.status === 'draft'">
       <v-btn v-if="props.mayEdit && props.status === 'inReview'" variant="outlined" @click="returning = true"
-        >Pass it back …</v-btn
+        >Send back …</v-btn
       >
       <v-btn
         v-if="props.status === 'scheduled'"
@@ -89,19 +89,20 @@ function passBack(): void {
         @click="emit('change', 'scheduled', 'Saved.')"
         >Save</v-btn
       >
-      <v-btn :loading="props.running" @click="emit('ask')">{{ props.mayEdit ? 'Publish …' : 'Pass it on …' }}</v-btn>
+      <v-btn :loading="props.running" @click="emit('ask')">{{
+        props.mayEdit ? 'Publish …' : 'Send for review …'
+      }}</v-btn>
     </template>
   </template>
   <v-dialog v-model="returning" max-width="440">
     <v-card class="pa-6">
       <form @submit.prevent="passBack">
-        <h2>Pass it back</h2>
-        <p class="soft my-2">
-          Those who have worked on it are told by mail. Remarks at passages stand beside the text.
-        </p>
-        <v-textarea v-model="note" label="What is to be done?" rows="3" autofocus />
+        <h2>Send back for changes</h2>
+        <p class="soft my-2">Everyone who edited the post gets an email. Comments stay beside the text.</p>
+        <v-textarea v-model="note" label="Message" rows="3" autofocus />
         <div class="row mt-4">
-          <v-btn type="submit">Pass it back</v-btn><v-btn variant="text" @click="returning = false">Keep it</v-btn>
+          <v-btn type="submit">Send back for changes</v-btn
+          ><v-btn variant="text" @click="returning = false">Cancel</v-btn>
         </div>
       </form>
     </v-card>

@@ -22,17 +22,16 @@ const goesOut = computed(() =>
 
 <template>
   <p v-if="props.overtaken" class="trouble" role="alert">
-    {{ props.overtaken }} has saved this post since you opened it. Your text is kept here: copy what you changed, load
-    the page again and put it in.
+    {{ props.overtaken }} has saved this post since you opened it. Copy your changes, reload the page and paste them.
   </p>
   <p v-else-if="props.others.length" class="hint" role="status">
-    <b>{{ names }}</b> {{ props.others.length === 1 ? 'has' : 'have' }} this post open too. Whoever saves first is kept;
-    the other is told, and loses nothing.
+    <b>{{ names }}</b> {{ props.others.length === 1 ? 'has' : 'have' }} this post open, too. The first save counts;
+    nothing is lost.
   </p>
   <p v-if="props.waiting" class="hint">
-    Changes by {{ props.waiting.by }} wait here, last kept <WhenText :at="props.waiting.savedAt" :zone="props.zone" />;
+    Unpublished changes by {{ props.waiting.by }}, saved <WhenText :at="props.waiting.savedAt" :zone="props.zone" />;
     readers see the post as it was.
-    <button type="button" class="link" @click="emit('drop')">Forget the changes</button>
+    <button type="button" class="link" @click="emit('drop')">Discard changes</button>
   </p>
-  <p v-if="goesOut" class="hint">Goes out {{ goesOut }}. {{ props.schedule?.clockNote }}</p>
+  <p v-if="goesOut" class="hint">Will be published {{ goesOut }}. {{ props.schedule?.clockNote }}</p>
 </template>

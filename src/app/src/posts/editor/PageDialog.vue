@@ -22,7 +22,7 @@ const { data, error } = useQuery({
       <PageFrame v-else :html="data?.html ?? null" title="The page of this post">
         <b>{{ props.post.title || 'Untitled' }}</b>
       </PageFrame>
-      <button type="button" class="close" aria-label="Back to writing" @click="open = false">
+      <button type="button" class="close" aria-label="Close preview" @click="open = false">
         <v-icon :icon="mdiClose" />
       </button>
     </v-card>

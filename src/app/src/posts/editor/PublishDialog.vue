@@ -40,7 +40,7 @@ const ways = computed(() => [
         { value: 'later', name: 'Later' },
       ]
     : []),
-  { value: 'review', name: 'To a colleague first' },
+  { value: 'review', name: 'Send for review' },
 ])
 
 function go(): void {
@@ -71,11 +71,11 @@ function go(): void {
         </div>
         <template v-if="way === 'now'">
           <p class="my-3">
-            It gets its page, joins the feed and every listing that chooses it.
+            It is added to its page, the feed and matching listings.
             {{
               props.receivers
-                ? `${counted(props.receivers, 'subscriber')} will get a mail.`
-                : 'Nobody gets a mail: there are no subscribers, or they had one already.'
+                ? `${counted(props.receivers, 'subscriber')} will get an email.`
+                : 'No emails will be sent.'
             }}
           </p>
         </template>
@@ -83,39 +83,38 @@ function go(): void {
           <v-text-field
             v-model="when"
             type="datetime-local"
-            :label="`Day and time, on the clocks of ${props.zone ?? 'the site'}`"
+            :label="`Date and time (${props.zone ?? 'time zone of the site'})`"
             :error-messages="props.fields.publishLocal"
           />
           <p class="soft small mt-2">
-            It goes out then by itself, also when nobody is here{{
-              props.receivers ? `, and ${counted(props.receivers, 'subscriber')} get a mail` : ''
+            It will be published automatically{{
+              props.receivers ? `, and ${counted(props.receivers, 'subscriber gets', 'subscribers get')} an email` : ''
             }}.
           </p>
         </template>
         <template v-else>
-          <v-select v-model="reviewer" :items="editors" label="Who looks it over?" />
+          <v-select v-model="reviewer" :items="editors" label="Reviewer" />
           <v-textarea
             v-model="note"
             class="mt-3"
             rows="2"
-            label="A word to go with it"
+            label="Message to the reviewer"
             :error-messages="props.fields.reviewNote"
           />
         </template>
         <p v-if="props.findings && way !== 'review'" class="o my-3">
-          {{ counted(props.findings, 'finding is', 'findings are') }} worth a look first; they stand under “Before
-          publishing”.
+          {{ counted(props.findings, 'issue') }}; see “Before publishing”.
         </p>
         <div class="row mt-4">
           <v-btn type="submit" :loading="props.running" :disabled="way === 'later' && !when">{{
             way === 'now'
               ? props.receivers
-                ? `Publish and send ${counted(props.receivers, 'mail')}`
+                ? `Publish and send ${counted(props.receivers, 'email')}`
                 : 'Publish'
               : way === 'later'
-                ? 'Schedule it'
-                : 'Pass it on'
-          }}</v-btn><v-btn variant="text" @click="open = false">Not yet</v-btn>
+                ? 'Schedule'
+                : 'Send for review'
+          }}</v-btn><v-btn variant="text" @click="open = false">Cancel</v-btn>
         </div>
       </form>
     </v-card>

@@ -29,7 +29,7 @@ export function usePost(site: () => number) {
   useEventListener(window, 'beforeunload', (event) => !isSafe() && event.preventDefault())
   onBeforeRouteLeave(() => {
     autosave.stop()
-    return isSafe() || window.confirm('There are changes that are not saved. Leave all the same?')
+    return isSafe() || window.confirm('You have unsaved changes. Leave anyway?')
   })
 
   return { id, post, stored, waiting, blogs, dirty, isKept, readonly, save, dropWaiting, act, loading, failed }

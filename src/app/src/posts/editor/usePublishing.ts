@@ -29,8 +29,8 @@ export function usePublishing(site: () => number, { id, stored, save, act }: Wri
     }
     asking.value = false
     if (status === 'published')
-      say(receivers.value ? `Published. ${counted(receivers.value, 'mail')} on their way.` : 'Published.')
-    else say(status === 'scheduled' ? (stored.value?.clockNote ?? 'Scheduled.') : 'Passed on for review.')
+      say(receivers.value ? `Published. Sending ${counted(receivers.value, 'email')}.` : 'Published.')
+    else say(status === 'scheduled' ? (stored.value?.clockNote ?? 'Scheduled.') : 'Sent for review.')
   }
 
   async function change(status: Schemas['PostStatus'], done: string, extra: object = {}): Promise<void> {

@@ -40,10 +40,10 @@ const offers = computed<Offer[]>(() =>
   props.bin
     ? [
         {
-          name: 'Take out of the bin',
+          name: 'Restore',
           icon: mdiDeleteRestore,
           change: { kind: 'restore' },
-          does: (n) => `Take ${posts(n)} out of the bin`,
+          does: (n) => `Restore ${posts(n)} from the bin`,
         },
       ]
     : [
@@ -53,7 +53,7 @@ const offers = computed<Offer[]>(() =>
           change: { kind: 'category' },
           ask: 'one',
           items: props.terms?.categories,
-          does: (n, w) => (w ? `Put ${posts(n)} into ${w}` : `Take the category off ${posts(n)}`),
+          does: (n, w) => (w ? `Move ${posts(n)} to ${w}` : `Remove category from ${posts(n)}`),
         },
         {
           name: 'Add tags',
@@ -77,7 +77,7 @@ const offers = computed<Offer[]>(() =>
           change: { kind: 'author' },
           ask: 'one',
           items: props.terms?.authors,
-          does: (n, w) => `Make ${w || 'nobody'} the author of ${posts(n)}`,
+          does: (n, w) => `Set author of ${posts(n)} to ${w || 'nobody'}`,
         },
         {
           name: 'Feature',
@@ -104,13 +104,13 @@ const offers = computed<Offer[]>(() =>
           does: (n) => `Withdraw ${posts(n)}`,
         },
         {
-          name: 'Make drafts',
+          name: 'Change to draft',
           icon: mdiPencilOutline,
           change: { kind: 'status', status: 'draft' },
           does: (n) => `Make ${posts(n)} drafts`,
         },
         {
-          name: 'Into the bin',
+          name: 'Move to bin',
           icon: mdiDeleteOutline,
           change: { kind: 'delete' },
           does: (n) => `Put ${posts(n)} into the bin`,
@@ -137,24 +137,24 @@ async function look(): Promise<void> {
 async function make(): Promise<void> {
   const offer = asking.value!
   const made = await props.bulk.make(changeOf(offer), (n) =>
-    n ? `Done: ${offer.does(n, words.value.join(', ')).toLowerCase()}.` : 'Nothing had to change.',
+    n ? `Done: ${offer.does(n, words.value.join(', ')).toLowerCase()}.` : 'No changes needed.',
   )
   if (made) asking.value = null
 }
 </script>
 
 <template>
-  <div class="bulk" role="region" aria-label="Change the chosen posts">
+  <div class="bulk" role="region" aria-label="Edit selected posts">
     <b>{{ counted(count, 'post') }} chosen</b>
     <button v-if="!everything && props.total > props.shown" type="button" class="link" @click="everything = true">
-      Choose all {{ props.total.toLocaleString('en-GB') }} found
+      Select all {{ props.total.toLocaleString('en-GB') }}
     </button>
     <span class="acts">
       <button v-for="offer in offers" :key="offer.name" type="button" class="chip" @click="choose(offer)">
         <v-icon :icon="offer.icon" size="16" /> {{ offer.name }}
       </button>
     </span>
-    <button type="button" class="link" @click="props.bulk.clear()">Choose none</button>
+    <button type="button" class="link" @click="props.bulk.clear()">Clear selection</button>
   </div>
   <v-dialog :model-value="asking !== null" max-width="460" @update:model-value="asking = null">
     <v-card v-if="asking" class="pa-6">
@@ -174,7 +174,7 @@ async function make(): Promise<void> {
       <v-combobox
         v-else-if="asking.ask"
         class="mt-3"
-        label="Name; empty takes it away"
+        label="Name (leave empty to remove)"
         :items="asking.items ?? []"
         :error-messages="act.fields.value.words"
         @update:model-value="(word: string | null) => ((words = word ? [word] : []), look())"
@@ -184,9 +184,7 @@ async function make(): Promise<void> {
       </p>
       <p v-if="forecast" class="my-3">
         {{ forecast.posts ? `This changes ${posts(forecast.posts)}.` : 'This changes nothing.' }}
-        <template v-if="forecast.unchanged">
-          {{ counted(forecast.unchanged, 'is', 'are') }} so already, or cannot be.</template
-        >
+        <template v-if="forecast.unchanged"> {{ forecast.unchanged }} unchanged.</template>
         <template v-if="forecast.followed">
           {{ counted(forecast.followed, 'belongs', 'belong') }} to followed blogs and
           {{ forecast.followed === 1 ? 'stays' : 'stay' }}.</template
@@ -201,7 +199,7 @@ async function make(): Promise<void> {
           @click="make"
           >{{ asking.does(forecast?.posts ?? count, words.join(', ')) }}</v-btn
         >
-        <v-btn variant="text" @click="asking = null">Leave them</v-btn>
+        <v-btn variant="text" @click="asking = null">Cancel</v-btn>
       </div>
     </v-card>
   </v-dialog>

@@ -40,10 +40,10 @@ const { blog, author, category, tag, from, to, findings } = props.narrow
       @click:clear="tag = ''"
     />
     <v-text-field v-model="from" type="date" label="From" density="compact" />
-    <v-text-field v-model="to" type="date" label="Up to" density="compact" />
+    <v-text-field v-model="to" type="date" label="To" density="compact" />
     <v-checkbox
       :model-value="findings === 'yes'"
-      label="With findings only"
+      label="With issues only"
       @update:model-value="(on: boolean | null) => (findings = on ? 'yes' : '')"
     />
   </div>

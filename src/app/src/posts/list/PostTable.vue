@@ -124,7 +124,7 @@ function finish(changed: boolean): void {
             <template v-if="props.mayEdit && post.writtenHere && !post.deletedAt">
               <button
                 type="button"
-                :aria-label="`Edit “${post.title}” in the row`"
+                :aria-label="`Edit details of “${post.title}”`"
                 title="Edit in the row"
                 @click="editing = editing === post.id ? null : post.id"
               >
@@ -132,7 +132,7 @@ function finish(changed: boolean): void {
               </button>
               <button
                 type="button"
-                :aria-label="`Copy “${post.title}” into a draft`"
+                :aria-label="`Duplicate “${post.title}”`"
                 title="Copy into a draft"
                 @click="emit('copy', post)"
               >
@@ -145,7 +145,7 @@ function finish(changed: boolean): void {
               :href="post.address"
               target="_blank"
               rel="noopener"
-              >Open</a
+              >View</a
             >
           </td>
         </tr>

@@ -62,7 +62,7 @@ async function save(): Promise<void> {
     <v-text-field
       v-model="row.slug"
       class="two"
-      label="Last part of its address"
+      label="Slug"
       density="compact"
       :error-messages="act.fields.value.slug"
     />
@@ -105,8 +105,8 @@ async function save(): Promise<void> {
       @update:model-value="(on: boolean | null) => (row.commentsOff = !on)"
     />
     <div class="row two">
-      <v-btn type="submit" height="34" :loading="act.running.value">Save the row</v-btn>
-      <v-btn variant="text" height="34" @click="emit('done', false)">Leave it</v-btn>
+      <v-btn type="submit" height="34" :loading="act.running.value">Save</v-btn>
+      <v-btn variant="text" height="34" @click="emit('done', false)">Cancel</v-btn>
     </div>
   </form>
 </template>

@@ -8,8 +8,8 @@ export const columns = {
   category: 'Category',
   tags: 'Tags',
   date: 'Date',
-  changed: 'Last change',
-  findings: 'Findings',
+  changed: 'Last edited',
+  findings: 'Issues',
 } as const
 
 export type Column = keyof typeof columns

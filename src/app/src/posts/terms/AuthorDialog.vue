@@ -40,7 +40,7 @@ async function save(): Promise<void> {
   <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form class="form" @submit.prevent="save">
-        <h2>{{ props.author.name || 'A guest' }}</h2>
+        <h2>{{ props.author.name || 'New author' }}</h2>
         <v-text-field
           v-if="!props.author.name"
           v-model="form.name"
@@ -48,13 +48,8 @@ async function save(): Promise<void> {
           autofocus
           :error-messages="act.fields.value.name"
         />
-        <v-textarea
-          v-model="form.about"
-          label="A few words about the author"
-          rows="3"
-          :error-messages="act.fields.value.about"
-        />
-        <v-text-field v-model="form.link" label="Page of the author's own" :error-messages="act.fields.value.link" />
+        <v-textarea v-model="form.about" label="Biography" rows="3" :error-messages="act.fields.value.about" />
+        <v-text-field v-model="form.link" label="Author’s website" :error-messages="act.fields.value.link" />
         <div class="row">
           <img v-if="form.pictureAddress" :src="form.pictureAddress" alt="" class="face" />
           <button type="button" class="chip" @click="picking = true">

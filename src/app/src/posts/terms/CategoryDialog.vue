@@ -32,7 +32,7 @@ async function save(): Promise<void> {
   <v-dialog :model-value="true" max-width="460" @update:model-value="emit('close')">
     <v-card class="pa-6">
       <form class="form" @submit.prevent="save">
-        <h2>{{ props.category.name || 'A category' }}</h2>
+        <h2>{{ props.category.name || 'New category' }}</h2>
         <v-text-field
           v-if="!props.category.name"
           v-model="form.name"
@@ -42,9 +42,9 @@ async function save(): Promise<void> {
         />
         <v-select
           v-model="form.above"
-          label="Stands below"
+          label="Parent category"
           :items="[
-            { title: 'Nothing: it is at the top', value: '' },
+            { title: 'None (top level)', value: '' },
             ...props.all
               .filter((one) => one.name !== form.name)
               .map((one) => ({ title: one.path.join(' › '), value: one.name })),
@@ -53,7 +53,7 @@ async function save(): Promise<void> {
         />
         <v-textarea
           v-model="form.description"
-          label="What it is about"
+          label="Description"
           rows="2"
           :error-messages="act.fields.value.description"
         />

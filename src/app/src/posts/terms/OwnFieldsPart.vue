@@ -28,11 +28,11 @@ const fields = ref<Schemas['OwnField'][]>([])
 watch(data, (now) => (fields.value = JSON.parse(JSON.stringify(now ?? []))), { immediate: true })
 const dirty = computed(() => JSON.stringify(fields.value) !== JSON.stringify(data.value ?? []))
 const kinds: { value: Schemas['OwnFieldKind']; title: string }[] = [
-  { value: 'text', title: 'A line of text' },
+  { value: 'text', title: 'Short text' },
   { value: 'longText', title: 'Several lines' },
   { value: 'number', title: 'A number' },
   { value: 'date', title: 'A day' },
-  { value: 'choice', title: 'One of several words' },
+  { value: 'choice', title: 'Choice' },
   { value: 'yesNo', title: 'Yes or no' },
   { value: 'picture', title: 'A picture' },
   { value: 'link', title: 'A link' },
@@ -53,7 +53,7 @@ async function save(): Promise<void> {
     ))
   )
     return
-  say('The fields are kept; every post of the blog has them now.')
+  say('Custom fields saved.')
   await queries.invalidateQueries({ queryKey: ['fields'] })
 }
 </script>
@@ -61,8 +61,8 @@ async function save(): Promise<void> {
 <template>
   <div class="fields">
     <p class="soft">
-      What posts of this blog carry beside title and text, such as the instrument of an observation. Readers see them on
-      the post's page; imports fill them.
+      Extra details for posts of this blog, e.g. the instrument used. Readers see them on the post's page; imports fill
+      them.
     </p>
     <v-select
       v-if="written.length > 1"
@@ -81,14 +81,14 @@ async function save(): Promise<void> {
         :readonly="!props.mayEdit"
         :error-messages="act.fields.value[`${index}.label`]"
       />
-      <v-select v-model="field.kind" :items="kinds" label="Holds" density="compact" :readonly="!props.mayEdit" />
+      <v-select v-model="field.kind" :items="kinds" label="Type" density="compact" :readonly="!props.mayEdit" />
       <v-combobox
         v-if="field.kind === 'choice'"
         v-model="field.choices"
         multiple
         chips
         closable-chips
-        label="Words to choose from"
+        label="Options"
         density="compact"
         :error-messages="act.fields.value[`${index}.choices`]"
       />
@@ -101,17 +101,24 @@ async function save(): Promise<void> {
       />
       <span v-else />
       <v-checkbox v-model="field.isRequired" label="Required" />
-      <v-checkbox v-model="field.isPublic" label="Readers see it" />
+      <v-checkbox v-model="field.isPublic" label="Show to visitors" />
       <span v-if="props.mayEdit" class="row">
-        <MoveButtons :name="field.label" :index="index" :count="fields.length" @move="(to) => move(index, to - index)" />
-        <button type="button" class="link back" @click="fields.splice(index, 1)">Take away</button>
+        <MoveButtons
+          :name="field.label"
+          :index="index"
+          :count="fields.length"
+          @move="(to) => move(index, to - index)"
+        />
+        <button type="button" class="link back" @click="fields.splice(index, 1)">Remove</button>
       </span>
     </div>
     <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
     <div v-if="props.mayEdit" class="row">
       <v-btn variant="outlined" @click="add">Add a field</v-btn
       ><v-btn :disabled="!dirty" :loading="act.running.value" @click="save">Save the fields</v-btn>
-      <span v-if="dirty" class="soft small">Values of fields taken away are kept, and come back with them.</span>
+      <span v-if="dirty" class="soft small"
+        >Values of removed fields are kept and return if you add the field again.</span
+      >
     </div>
   </div>
 </template>

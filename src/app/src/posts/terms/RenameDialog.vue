@@ -39,7 +39,7 @@ async function rename(): Promise<void> {
         <v-combobox
           v-model="to"
           class="mt-3"
-          label="New name; empty takes it off every post"
+          label="New name (leave empty to remove)"
           :items="all.map((one) => one.name)"
           autofocus
           :error-messages="act.fields.value.to"
@@ -48,13 +48,13 @@ async function rename(): Promise<void> {
         <p class="my-3">
           This changes {{ counted(posts, 'post') }}.
           <template v-if="other"
-            >“{{ other.name }}” is in use for {{ counted(other.posts, 'post') }} already; both become one, and cannot be
-            told apart afterwards.</template
+            >“{{ other.name }}” is already used by {{ counted(other.posts, 'post') }}. They will be merged. This cannot
+            be undone.</template
           >
         </p>
         <div class="row">
           <v-btn type="submit" :disabled="to?.trim() === props.name" :loading="act.running.value">{{
-            !to?.trim() ? 'Take it off' : other ? 'Bring both together' : 'Rename'
+            !to?.trim() ? 'Remove from posts' : other ? 'Merge' : 'Rename'
           }}</v-btn><v-btn variant="text" @click="emit('close')">Leave it</v-btn>
         </div>
       </form>

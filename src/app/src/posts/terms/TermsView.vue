@@ -24,7 +24,7 @@ const tabs = computed(() => [
   { value: '', name: 'Categories', count: data.value?.categories.length },
   { value: 'tags', name: 'Tags', count: data.value?.tags.length },
   { value: 'authors', name: 'Authors', count: data.value?.authors.length },
-  { value: 'fields', name: 'Own fields', count: undefined },
+  { value: 'fields', name: 'Custom fields', count: undefined },
 ])
 
 function reload(): void {
@@ -34,15 +34,15 @@ function reload(): void {
 
 <template>
   <PageTitle title="Categories, tags, authors">
-    <template #state>By what posts are sorted, and by whom they are.</template>
+    <template #state>Organise posts by category, tag, author and custom field.</template>
     <template #act>
       <v-btn v-if="mayEdit && !tab" @click="category = newCategory()">Add a category</v-btn>
-      <v-btn v-else-if="mayEdit && tab === 'authors'" @click="author = newAuthor()">Add a guest</v-btn>
+      <v-btn v-else-if="mayEdit && tab === 'authors'" @click="author = newAuthor()">Add author</v-btn>
     </template>
   </PageTitle>
   <PostTabs />
   <div class="work">
-    <div class="tabs" role="tablist" aria-label="Kinds of terms">
+    <div class="tabs" role="tablist" aria-label="Sections">
       <button
         v-for="one in tabs"
         :key="one.value"
@@ -55,7 +55,7 @@ function reload(): void {
       </button>
     </div>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
-    <p v-else-if="isPending" class="waiting">Reading the terms …</p>
+    <p v-else-if="isPending" class="waiting">Loading …</p>
     <OwnFieldsPart v-else-if="tab === 'fields'" :site-id="id" :may-edit="mayEdit" />
     <table v-else-if="tab === 'tags'" class="ruled narrow">
       <tbody>
@@ -68,7 +68,7 @@ function reload(): void {
           </td>
           <td class="num">
             <button v-if="mayEdit" type="button" class="link" @click="renaming = { kind: 'tag', name: one.name }">
-              Rename or bring together
+              Rename or merge
             </button>
           </td>
         </tr>
@@ -80,7 +80,7 @@ function reload(): void {
           <td class="face"><img v-if="one.pictureAddress" :src="one.pictureAddress" alt="" /></td>
           <td>
             <span class="t">{{ one.name }}</span>
-            <p class="soft">{{ one.about ?? 'Nothing is said about this author yet.' }}</p>
+            <p class="soft">{{ one.about ?? 'No description.' }}</p>
           </td>
           <td class="soft">
             <router-link class="link" :to="`/s/${id}/posts?author=${encodeURIComponent(one.name)}`">{{
@@ -89,7 +89,7 @@ function reload(): void {
           </td>
           <td class="num acts">
             <template v-if="mayEdit"
-              ><button type="button" class="link" @click="author = one">Describe</button>
+              ><button type="button" class="link" @click="author = one">Edit</button>
               <button type="button" class="link" @click="renaming = { kind: 'author', name: one.name }">
                 Rename
               </button></template
@@ -112,7 +112,7 @@ function reload(): void {
           </td>
           <td class="num acts">
             <template v-if="mayEdit"
-              ><button type="button" class="link" @click="category = one">Place and describe</button>
+              ><button type="button" class="link" @click="category = one">Edit</button>
               <button type="button" class="link" @click="renaming = { kind: 'category', name: one.name }">
                 Rename
               </button></template

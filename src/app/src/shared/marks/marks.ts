@@ -2,9 +2,9 @@ import type { Schemas } from '../../api'
 
 /** What each note head means; shapes tell them apart before colours do. */
 export const marks: Record<Schemas['CoverageMark'], { name: string; tone: string }> = {
-  inPlace: { name: 'in place', tone: 'v' },
-  due: { name: 'due', tone: 'o' },
-  leftOut: { name: 'left out', tone: 'soft' },
+  inPlace: { name: 'live', tone: 'v' },
+  due: { name: 'scheduled', tone: 'o' },
+  leftOut: { name: 'not included', tone: 'soft' },
   failed: { name: 'failed', tone: 'm' },
   outOfDate: { name: 'out of date', tone: 'o' },
 }
@@ -13,7 +13,7 @@ export const marks: Record<Schemas['CoverageMark'], { name: string; tone: string
 export const kinds: { kind: Schemas['PlaceKind']; name: string; back?: boolean }[] = [
   { kind: 'listing', name: 'Listings' },
   { kind: 'feed', name: 'Feeds' },
-  { kind: 'mail', name: 'Mail' },
+  { kind: 'mail', name: 'Email' },
   { kind: 'channel', name: 'Channels' },
-  { kind: 'comments', name: 'Answers', back: true },
+  { kind: 'comments', name: 'Replies', back: true },
 ]

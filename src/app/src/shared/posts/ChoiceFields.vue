@@ -26,7 +26,7 @@ const parts = [
     multiple
     chips
     clearable
-    placeholder="Every blog written here"
+    placeholder="All blogs written here"
     persistent-placeholder
     :readonly="props.readonly"
   />

@@ -8,14 +8,14 @@ const { id } = useSite()
 const route = useRoute()
 const tabs = computed(() =>
   [
-    { name: 'channels', title: 'Time line', path: '' },
-    { name: route.name === 'digest' ? 'digest' : 'channel-mail', title: 'Mail', path: '/mail' },
-    { name: 'arrivals', title: 'What brought readers', path: '/arrivals' },
-    { name: 'channel-set-up', title: 'Set up', path: '/set-up' },
+    { name: 'channels', title: 'Timeline', path: '' },
+    { name: route.name === 'digest' ? 'digest' : 'channel-mail', title: 'Email', path: '/mail' },
+    { name: 'arrivals', title: 'Traffic sources', path: '/arrivals' },
+    { name: 'channel-set-up', title: 'Manage channels', path: '/set-up' },
   ].map((tab) => ({ ...tab, to: `/s/${id.value}/channels${tab.path}` })),
 )
 </script>
 
 <template>
-  <TabBar :tabs="tabs" label="Around channels" />
+  <TabBar :tabs="tabs" label="Channels" />
 </template>

@@ -6,12 +6,12 @@ import { useSite } from '../useSite'
 const { id, mayEdit, mayWrite } = useSite()
 const tabs = computed(() =>
   [
-    { name: 'posts', title: 'List', path: '', shown: true },
+    { name: 'posts', title: 'All posts', path: '', shown: true },
     { name: 'calendar', title: 'Calendar', path: '/calendar', shown: true },
     { name: 'pictures', title: 'Pictures', path: '/pictures', shown: mayWrite.value },
     { name: 'terms', title: 'Categories, tags, authors', path: '/terms', shown: mayEdit.value },
-    { name: 'pages', title: 'Own pages', path: '/pages', shown: mayEdit.value },
-    { name: 'imports', title: 'Bring in, take out', path: '/bring-in', shown: mayEdit.value },
+    { name: 'pages', title: 'Blog pages', path: '/pages', shown: mayEdit.value },
+    { name: 'imports', title: 'Import and export', path: '/bring-in', shown: mayEdit.value },
   ]
     .filter((tab) => tab.shown)
     .map((tab) => ({ ...tab, to: `/s/${id.value}/posts${tab.path}` })),

@@ -3,11 +3,11 @@ import { computed } from 'vue'
 import { exactDate, relativeDate } from './dates'
 
 const props = defineProps<{ at: string | null | undefined; zone?: string }>()
-const relative = computed(() => (props.at ? relativeDate(props.at) : 'never'))
+const relative = computed(() => (props.at ? relativeDate(props.at) : 'not yet'))
 const exact = computed(() => (props.at ? exactDate(props.at, props.zone) : ''))
 </script>
 
 <template>
   <time v-if="props.at" :datetime="props.at" :title="exact">{{ relative }}</time>
-  <span v-else>never</span>
+  <span v-else>not yet</span>
 </template>

@@ -8,9 +8,9 @@ import type { FormDraft } from './useSignUpForm'
 const draft = defineModel<FormDraft>({ required: true })
 const props = defineProps<{ siteId: number; problems: Record<string, string[]>; version: number | undefined }>()
 const shapes: { value: Schemas['SignUpShape']; title: string }[] = [
-  { value: 'inline', title: 'In the page, where its snippet is' },
-  { value: 'bar', title: 'A bar at the foot, once the reader scrolls' },
-  { value: 'panel', title: 'A panel, near the end of the page' },
+  { value: 'inline', title: 'Inline' },
+  { value: 'bar', title: 'Bar at the bottom (after scrolling)' },
+  { value: 'panel', title: 'Slide-in panel (near the end)' },
 ]
 const path = () => ({ params: { path: { site: props.siteId } } })
 const { data: terms } = useTerms(() => props.siteId)
@@ -33,71 +33,67 @@ const problem = (name: string) => props.problems[name]
       placeholder="What your team calls it"
       :error-messages="problem('name')"
     />
-    <h2 class="group">How does it stand there?</h2>
+    <h2 class="group">Display</h2>
     <v-select v-model="draft.settings.shape" :items="shapes" label="Shape" />
     <v-select
       v-model="draft.lookId"
       :items="[
-        { value: null, title: 'As the page around it' },
+        { value: null, title: 'Match the page' },
         ...(looks ?? []).map((one) => ({ value: one.id, title: one.name })),
       ]"
-      label="Look"
+      label="Style"
       :error-messages="problem('lookId')"
     />
     <h2 class="group">What does it say?</h2>
     <v-text-field v-model="draft.settings.title" label="Heading" :error-messages="problem('title')" />
-    <v-textarea
-      v-model="draft.settings.text"
-      label="Words below it"
-      rows="2"
-      auto-grow
-      :error-messages="problem('text')"
-    />
+    <v-textarea v-model="draft.settings.text" label="Text" rows="2" auto-grow :error-messages="problem('text')" />
     <v-text-field
       v-model="draft.settings.button"
-      label="Button"
+      label="Button text"
       placeholder="In the site’s language"
       persistent-placeholder
       :error-messages="problem('button')"
     />
     <v-text-field
       v-model="draft.settings.thanks"
-      label="Said after sending"
-      placeholder="Please look into your mail …"
+      label="Confirmation message"
+      placeholder="Please check your inbox …"
       persistent-placeholder
       :error-messages="problem('thanks')"
     />
-    <h2 class="group">What does it ask?</h2>
-    <v-checkbox v-model="draft.settings.asksName" label="A name, which may stay empty" density="compact" hide-details />
+    <h2 class="group">Fields</h2>
+    <v-checkbox v-model="draft.settings.asksName" label="Name (optional)" density="compact" hide-details />
     <v-select
       v-model="draft.settings.categories"
       :items="terms?.categories ?? []"
-      label="Categories to choose from"
+      label="Offer categories"
       multiple
       chips
       clearable
-      placeholder="None; everybody gets everything"
+      placeholder="None (everyone gets all posts)"
       persistent-placeholder
       :error-messages="problem('categories')"
     />
     <v-select
       v-model="draft.settings.digests"
       :items="(digests ?? []).map((one) => ({ value: one.id, title: one.name }))"
-      label="Digests to choose from"
+      label="Offer digests"
       multiple
       chips
       clearable
-      placeholder="None; the usual ones"
+      placeholder="None (default digests)"
       persistent-placeholder
     />
     <v-textarea
       v-model="draft.settings.consent"
-      label="What they agree to, with a box to tick"
+      label="Consent checkbox text"
       rows="2"
       auto-grow
-      placeholder="Nothing beyond the mail that asks back"
+      placeholder="No checkbox (email confirmation only)"
       persistent-placeholder
-      :hint="props.version ? `Wording ${props.version}. A change makes a new one; who agreed before keeps theirs.` : ''"
+      :hint="
+        props.version ? `Version ${props.version}. Changes create a new version; earlier consents keep theirs.` : ''
+      "
       persistent-hint
       :error-messages="problem('consent')"
     />

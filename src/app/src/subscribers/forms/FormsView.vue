@@ -11,7 +11,7 @@ const picked = useQueryValue('form')
 const forms = useSignUpForm(() => id.value)
 const { list, draft, act, html } = forms
 const current = computed(() => list.data.value?.find((one) => String(one.id) === picked.value))
-const shapes = { inline: 'in the page', bar: 'a bar at the foot', panel: 'a panel after reading' }
+const shapes = { inline: 'in the page', bar: 'a bar at the foot', panel: 'slide-in panel' }
 watch([current, picked], () => forms.begin(current.value), { immediate: true })
 
 const page = computed(
@@ -31,8 +31,8 @@ async function remove(): Promise<void> {
 
 <template>
   <PageTitle title="Sign-up forms"
-    ><template #state>Where readers ask for mail. Nobody gets any before they confirm their address.</template
-    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">Make a form</v-btn></template></PageTitle
+    ><template #state>Sign-ups are confirmed by email before anything is sent.</template
+    ><template v-if="mayEdit" #act><v-btn @click="picked = 'new'">New form</v-btn></template></PageTitle
   >
   <ReaderTabs />
   <p v-if="list.error.value" class="work trouble" role="alert">{{ lineOf(list.error.value) }}</p>
@@ -41,10 +41,7 @@ async function remove(): Promise<void> {
     <nav class="list" :class="{ away: picked }" aria-label="Sign-up forms">
       <div v-if="list.data.value?.length === 0" class="empty">
         <h2>No form yet</h2>
-        <p>
-          Make one, paste its snippet into a page, and it takes that page’s type and colours. It works without script,
-          too.
-        </p>
+        <p>Create one and paste its snippet into a page; it matches the page’s style. It also works without script.</p>
       </div>
       <button
         v-for="one in list.data.value"
@@ -54,7 +51,7 @@ async function remove(): Promise<void> {
         @click="picked = String(one.id)"
       >
         <b>{{ one.name }}</b><small class="soft"
-          >{{ shapes[one.settings.shape] }}; {{ counted(one.came, 'subscriber') }} came by it</small
+          >{{ shapes[one.settings.shape] }}; {{ counted(one.came, 'sign-up') }}</small
         >
       </button>
     </nav>
@@ -64,19 +61,19 @@ async function remove(): Promise<void> {
         <FormFields v-model="draft" :site-id="id" :problems="act.fields.value" :version="current?.consentVersion" />
         <p v-if="act.trouble.value" class="trouble" role="alert">{{ act.trouble.value }}</p>
         <div v-if="mayEdit" class="row acts">
-          <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Make the form' }}</v-btn>
-          <v-btn v-if="current" variant="text" color="secondary" @click="remove">Take it off</v-btn>
+          <v-btn :loading="act.running.value" @click="save">{{ current ? 'Save' : 'Create form' }}</v-btn>
+          <v-btn v-if="current" variant="text" color="secondary" @click="remove">Delete form</v-btn>
         </div>
       </section>
       <section class="seen">
-        <h2 class="group">In a page</h2>
+        <h2 class="group">Preview</h2>
         <iframe sandbox="" :srcdoc="page" title="The form in a page" />
         <template v-if="current">
-          <h2 class="group">Paste this where it should stand</h2>
+          <h2 class="group">Paste this where the form should appear</h2>
           <pre tabindex="0">{{ current.snippet }}</pre>
           <p>
             <CopyButton :text="current.snippet" label="Copy the snippet" />
-            <span class="small soft">Changes made here reach it without pasting again.</span>
+            <span class="small soft">Later changes apply automatically.</span>
           </p>
         </template>
       </section>

@@ -15,7 +15,7 @@ const usual = (): FormDraft => ({
   lookId: null,
   settings: {
     shape: 'inline',
-    title: 'New posts by mail',
+    title: 'New posts by email',
     text: '',
     button: '',
     asksName: false,
@@ -81,7 +81,7 @@ export function useSignUpForm(site: () => number) {
         : take(api.POST('/api/sites/{site}/sign-up-forms', { params: { path: path() }, body: draft.value })),
     )
     if (!saved) return undefined
-    say(id ? 'The form is changed, wherever it stands.' : 'The form is made. Paste its snippet into a page.')
+    say(id ? 'Form saved.' : 'The form is made. Paste its snippet into a page.')
     await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
     return saved.id
   }
@@ -91,7 +91,7 @@ export function useSignUpForm(site: () => number) {
       take(api.DELETE('/api/sites/{site}/sign-up-forms/{form}', { params: { path: { ...path(), form: id } } })),
     )
     if (act.trouble.value) return false
-    say('The form is taken off. Take its snippet out of your page when you next edit it.')
+    say('Form deleted. Remove its snippet from your page.')
     await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
     return true
   }

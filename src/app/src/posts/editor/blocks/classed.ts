@@ -117,10 +117,10 @@ export const LinkButton = Node.create({
 export const places = {
   contents: 'Contents, from the headings',
   author: 'About the author',
-  related: 'Posts to read on with',
-  question: 'Question form: name, mail, message; it comes to the team by mail and under Readers',
-  subscribe: 'Form to get new posts by mail',
-  follow: 'Where to follow us, as the settings name it',
+  related: 'Related posts',
+  question: 'Contact form: name, email, message; messages go to the team',
+  subscribe: 'Sign-up form for new posts by email',
+  follow: 'Follow links (from site settings)',
 } as const
 
 export const Place = Node.create({

@@ -49,7 +49,7 @@ function take([picture]: Schemas['PictureView'][]): void {
     <v-combobox
       v-if="post.category || post.moreCategories?.length"
       v-model="post.moreCategories"
-      label="Also in"
+      label="More categories"
       multiple
       chips
       closable-chips
@@ -71,7 +71,7 @@ function take([picture]: Schemas['PictureView'][]): void {
         :error-messages="props.fields.tags"
       />
       <p v-if="props.suggested.length && !props.readonly" class="small soft chips suggested">
-        In the text:
+        Suggested:
         <button
           v-for="tag in props.suggested"
           :key="tag"
@@ -85,7 +85,7 @@ function take([picture]: Schemas['PictureView'][]): void {
     </div>
     <div class="pair">
       <v-checkbox v-model="post.isFeatured" label="Featured" :readonly="props.readonly" />
-      <v-checkbox v-model="post.isPinned" label="Pinned on top" :readonly="props.readonly" />
+      <v-checkbox v-model="post.isPinned" label="Pinned" :readonly="props.readonly" />
     </div>
     <v-textarea
       v-model="post.excerpt"
@@ -104,7 +104,7 @@ function take([picture]: Schemas['PictureView'][]): void {
     />
     <div v-if="!props.readonly" class="row">
       <button type="button" class="chip" @click="picking = true">
-        {{ post.pictureAddress ? 'Another picture …' : 'Choose a picture …' }}
+        {{ post.pictureAddress ? 'Change picture …' : 'Choose a picture …' }}
       </button>
       <button
         v-if="post.pictureAddress"
@@ -112,20 +112,20 @@ function take([picture]: Schemas['PictureView'][]): void {
         class="link back"
         @click="Object.assign(post, { pictureAddress: null, pictureAlt: null })"
       >
-        No picture
+        Remove picture
       </button>
     </div>
     <v-text-field
       v-if="!isOurs"
       v-model="post.pictureAddress"
-      label="Address of a picture"
+      label="Picture address"
       :readonly="props.readonly"
       :error-messages="props.fields.pictureAddress"
     />
     <v-text-field
       v-if="post.pictureAddress"
       v-model="post.pictureAlt"
-      label="What does the picture show?"
+      label="Description (alt text)"
       :readonly="props.readonly"
     />
     <FocusPoint
@@ -144,13 +144,13 @@ function take([picture]: Schemas['PictureView'][]): void {
     />
     <v-text-field
       v-model="post.aboutAddress"
-      label="About something published elsewhere: its address"
+      label="Source link"
       :readonly="props.readonly"
       :error-messages="props.fields.aboutAddress"
     />
     <v-text-field
       v-model="post.slug"
-      label="Last part of its address"
+      label="Slug"
       placeholder="from the title"
       :readonly="props.readonly"
       :error-messages="props.fields.slug"

@@ -25,7 +25,7 @@ function set(key: string, value: string | null | undefined): void {
 
 <template>
   <details v-if="own?.length" class="fold" open>
-    <summary class="group">Own fields</summary>
+    <summary class="group">Custom fields</summary>
     <div class="fields">
       <template v-for="field in own" :key="field.key">
         <v-select

@@ -28,7 +28,7 @@ const place = (key: 'listingPicture' | 'socialPicture', name: string, shape?: Sh
 const uses = computed<Use[]>(() => [
   { key: 'page', place: 'On its page', address: post.value.pictureAddress ?? null, isOwn: false },
   place('listingPicture', 'In listings'),
-  place('socialPicture', 'On networks', networkCard),
+  place('socialPicture', 'Social preview', networkCard),
 ])
 const cutting = ref<Use>()
 const picking = ref<Use>()
@@ -61,7 +61,7 @@ function set(key: Key, address: string | null): void {
             :aria-label="`Cut it for this place: ${use.place}`"
             @click="cutting = use"
           >
-            Cut …
+            Crop …
           </button>
           <button
             v-if="use.key !== 'page'"
@@ -70,16 +70,16 @@ function set(key: Key, address: string | null): void {
             :aria-label="`Another picture: ${use.place}`"
             @click="picking = use"
           >
-            Another …
+            Change …
           </button>
           <button
             v-if="use.isOwn"
             type="button"
             class="link back"
-            :aria-label="`Take the post’s picture: ${use.place}`"
+            :aria-label="`Use the post’s picture: ${use.place}`"
             @click="set(use.key, null)"
           >
-            Take the post’s
+            Reset
           </button>
         </p>
         <p v-if="props.fields[`details.${use.key}`]" class="m small" role="alert">

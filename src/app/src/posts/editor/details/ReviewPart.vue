@@ -57,7 +57,7 @@ async function tick(remark: Schemas['RemarkView']): Promise<void> {
         <p>{{ remark.text }}</p>
         <p class="small soft">
           {{ remark.by }}, <WhenText :at="remark.madeAt" :zone="props.zone" /> ·
-          <button type="button" class="link" @click="tick(remark)">{{ remark.doneAt ? 'Open again' : 'Done' }}</button>
+          <button type="button" class="link" @click="tick(remark)">{{ remark.doneAt ? 'Reopen' : 'Done' }}</button>
         </p>
       </li>
     </ul>
@@ -65,11 +65,11 @@ async function tick(remark: Schemas['RemarkView']): Promise<void> {
       <p v-if="props.chosen" class="small soft">About: “{{ props.chosen.slice(0, 120) }}”</p>
       <v-textarea
         v-model="text"
-        :label="props.chosen ? 'A remark on the chosen words' : 'A remark; choose words to point at them'"
+        :label="props.chosen ? 'A remark on the chosen words' : 'Comment (select text to refer to it)'"
         rows="2"
         :error-messages="act.fields.value.text"
       />
-      <button type="submit" class="chip mt-2" :disabled="!text.trim()">Add the remark</button>
+      <button type="submit" class="chip mt-2" :disabled="!text.trim()">Add comment</button>
     </form>
   </section>
 </template>

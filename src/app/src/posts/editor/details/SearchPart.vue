@@ -21,7 +21,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
 
 <template>
   <details class="fold">
-    <summary class="group">Search and networks</summary>
+    <summary class="group">SEO and social</summary>
     <div class="fields">
       <v-text-field
         :model-value="details.searchTitle"
@@ -44,21 +44,21 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
       <WidthMeter :text="details.searchDescription || props.excerpt" kind="description" />
       <v-text-field
         :model-value="details.socialTitle"
-        label="Title on cards of networks"
+        label="Social title"
         :placeholder="props.title"
         :readonly="props.readonly"
         @update:model-value="(socialTitle: string) => set({ socialTitle })"
       />
       <v-textarea
         :model-value="details.socialText"
-        label="Text on those cards"
+        label="Social description"
         rows="2"
         :readonly="props.readonly"
         @update:model-value="(socialText: string) => set({ socialText })"
       />
       <v-text-field
         :model-value="details.canonicalAddress"
-        label="Lives elsewhere: its address there"
+        label="Canonical address"
         :readonly="props.readonly"
         :error-messages="props.fields['details.canonicalAddress']"
         @update:model-value="(canonicalAddress: string) => set({ canonicalAddress })"
@@ -92,12 +92,12 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
         v-if="!details.commentsOff"
         type="date"
         :model-value="closes"
-        label="Until; empty for always"
+        label="Close comments on"
         :readonly="props.readonly"
         @update:model-value="(day: string) => set({ commentsCloseAt: day ? `${day}T00:00:00Z` : null })"
       />
       <p v-if="!details.commentsOff && !props.readonly">
-        <button type="button" class="link" @click="isSetting = true">More about comments here …</button>
+        <button type="button" class="link" @click="isSetting = true">Comment settings …</button>
       </p>
       <PostLayer
         v-if="isSetting"
@@ -108,7 +108,7 @@ const closes = computed(() => details.value.commentsCloseAt?.slice(0, 10) ?? '')
       />
       <v-checkbox
         :model-value="!details.mentionsOff"
-        label="Pages that link to it are listed below"
+        label="Show mentions"
         :readonly="props.readonly"
         @update:model-value="(on: boolean | null) => set({ mentionsOff: on !== true })"
       />

@@ -27,7 +27,7 @@ const page = computed(
     <template v-if="props.one.picture">
       <img :src="props.one.picture" :alt="props.one.pictureAlt ?? ''" loading="lazy" />
       <figcaption class="small soft">
-        {{ props.one.pictureAlt ? `Read aloud: “${props.one.pictureAlt}”` : 'Nothing is read aloud.' }}
+        {{ props.one.pictureAlt ? `Read aloud: “${props.one.pictureAlt}”` : 'No alt text.' }}
       </figcaption>
     </template>
     <CountMeter :count="props.one.count ?? 0" :limit="props.one.limit ?? 0" :shortened="props.one.shortened" />

@@ -28,9 +28,9 @@ const { previews, hasOpened, checking, trouble } = props.of
     <div class="sheet">
       <header>
         <h2>“{{ props.title }}” on every channel</h2>
-        <span class="state small soft">As the post was saved last; what you decide here counts once it is saved.</span>
+        <span class="state small soft">Based on the last saved version.</span>
         <v-btn variant="outlined" size="small" :loading="checking" @click="props.of.openLinks">{{
-          hasOpened ? 'Open the links again' : 'Open the links'
+          hasOpened ? 'Open the links again' : 'Check links'
         }}</v-btn>
         <button type="button" class="close" aria-label="Close" title="Close" @click="open = false">
           <v-icon :icon="mdiClose" size="22" />
@@ -50,14 +50,14 @@ const { previews, hasOpened, checking, trouble } = props.of
             <li v-for="finding in one.findings" :key="finding">{{ finding }}</li>
           </ul>
           <p v-else-if="props.of.goes(one)" class="small v">
-            Nothing to mend{{ hasOpened && one.kind === 'social' ? '; its links open' : '' }}.
+            No problems{{ hasOpened && one.kind === 'social' ? '; its links work' : '' }}.
           </p>
           <WishFields v-if="!one.delivery && !props.readonly" :one="one" :of="props.of" />
           <router-link
             v-if="one.delivery"
             class="link small"
             :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
-            >What became of it</router-link
+            >Delivery status</router-link
           >
         </article>
       </div>

@@ -23,10 +23,8 @@ const staysOut = computed({
 <template>
   <section v-if="forecast" class="mails">
     <h2 class="group">By mail</h2>
-    <p v-if="staysOut" class="small soft">No mail brings this post.</p>
-    <p v-else-if="forecast.digests.length === 0" class="small soft">
-      Every mail it is for has brought it, or none is set up for it.
-    </p>
+    <p v-if="staysOut" class="small soft">Not sent by email.</p>
+    <p v-else-if="forecast.digests.length === 0" class="small soft">Already sent, or no digest includes it.</p>
     <ul v-else>
       <li v-for="one in forecast.digests" :key="one.id">
         <router-link :to="`/s/${props.siteId}/channels/mail/${one.id}`">{{ one.name }}</router-link>
@@ -40,7 +38,7 @@ const staysOut = computed({
     </ul>
     <v-checkbox
       v-model="staysOut"
-      label="Stays out of every mail"
+      label="Do not send by email"
       density="compact"
       hide-details
       :disabled="props.readonly"

@@ -27,16 +27,16 @@ const count = computed(() => previews.value?.filter(goes).length ?? 0)
 function told(one: Schemas['ChannelPreview']): string {
   if (one.delivery) return states[one.delivery.state].name.toLowerCase()
   const wished = wishOf(one.channelId).goes
-  if (wished === false) return 'not this post'
-  return one.refusal && wished !== true ? refusals[one.refusal] : 'goes there'
+  if (wished === false) return 'excluded for this post'
+  return one.refusal && wished !== true ? refusals[one.refusal] : 'will be sent'
 }
 </script>
 
 <template>
   <section v-if="previews?.length" class="goes">
     <h2 class="group">
-      Goes to <span class="soft small">{{ count }} of {{ previews.length }} channels</span>
-      <button type="button" class="link small" @click="beside = true">See all side by side</button>
+      Channels <span class="soft small">{{ count }} of {{ previews.length }}</span>
+      <button type="button" class="link small" @click="beside = true">Compare channels</button>
     </h2>
     <div v-for="one in previews" :key="one.channelId" class="channel" :class="{ off: !goes(one) }">
       <button
@@ -62,12 +62,12 @@ function told(one: Schemas['ChannelPreview']): string {
           v-if="one.delivery"
           class="link small"
           :to="`/s/${props.siteId}/channels?delivery=${one.delivery.id}`"
-          >What became of it</router-link
+          >Delivery status</router-link
         >
         <ChannelLook :one="one" />
       </div>
     </div>
-    <p class="small soft">As saved last. What you change here counts once the post is saved.</p>
+    <p class="small soft">Based on the last saved version. Changes apply after saving.</p>
     <ChannelSheet
       v-model="beside"
       :title="props.title"

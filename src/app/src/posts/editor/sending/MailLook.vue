@@ -26,10 +26,8 @@ const { data: mail } = useQuery({
 </script>
 
 <template>
-  <h3>Mail</h3>
-  <p v-if="forecast && !forecast.digests.length" class="small soft">
-    No mail will bring it: every mail it is for has brought it, or it stays out of them.
-  </p>
+  <h3>Email</h3>
+  <p v-if="forecast && !forecast.digests.length" class="small soft">Not in any email: already sent or excluded.</p>
   <template v-else-if="mail">
     <div class="row names" role="group" aria-label="Digest">
       <button
@@ -46,7 +44,7 @@ const { data: mail } = useQuery({
     </div>
     <p class="small"><span class="soft">Subject</span> {{ mail.subject }}</p>
     <pre v-if="!mail.html" tabindex="0">{{ mail.plain }}</pre>
-    <iframe v-else sandbox="" :srcdoc="mail.html" title="The mail" />
+    <iframe v-else sandbox="" :srcdoc="mail.html" title="The email" />
   </template>
 </template>
 

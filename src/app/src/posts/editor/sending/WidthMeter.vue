@@ -18,7 +18,7 @@ const most = computed(() => searchWidths[props.kind].most)
       :aria-label="`${width} of ${most} pixels`"
     />
     <span class="small" :class="width > most ? 'o' : 'soft'">{{
-      width > most ? `Cut after ${most} of ${width} pixels` : `${width} of ${most} pixels`
+      width > most ? `Truncated at ${most} of ${width} pixels` : `${width} of ${most} pixels`
     }}</span>
   </div>
 </template>

@@ -5,9 +5,9 @@ import type { ChannelPreviews } from './useChannelPreviews'
 /** What is decided for this post and one channel: whether it goes, when, and what is said. */
 const props = defineProps<{ one: Schemas['ChannelPreview']; of: ChannelPreviews }>()
 const choices = [
-  { value: null, title: 'As the channel chooses' },
-  { value: true, title: 'Goes there' },
-  { value: false, title: 'Does not go there' },
+  { value: null, title: 'Channel default' },
+  { value: true, title: 'Send' },
+  { value: false, title: 'Do not send' },
 ]
 const wished = () => props.of.wishOf(props.one.channelId)
 const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(props.one.channelId, change)
@@ -26,7 +26,7 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
     v-if="props.of.goes(props.one) && (props.one.kind === 'social' || props.one.kind === 'partner')"
     :model-value="wished().at ?? ''"
     type="datetime-local"
-    label="At"
+    label="Send at"
     density="compact"
     hide-details
     clearable
@@ -48,7 +48,7 @@ const wish = (change: Partial<Schemas['PostChannelOptions']>) => props.of.wish(p
     </div>
     <v-textarea
       :model-value="wished().text ?? ''"
-      label="In your own words"
+      label="Custom text"
       :placeholder="props.one.text"
       rows="3"
       auto-grow

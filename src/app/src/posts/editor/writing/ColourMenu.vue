@@ -32,7 +32,7 @@ const set = (mark: string, colour: string, now: string) => {
       </button>
     </template>
     <div class="colours">
-      <p class="small soft">Words</p>
+      <p class="small soft">Text colour</p>
       <div class="chips">
         <button
           v-for="one in inks"
@@ -45,7 +45,7 @@ const set = (mark: string, colour: string, now: string) => {
           {{ names[one] }}
         </button>
       </div>
-      <p class="small soft">Behind them</p>
+      <p class="small soft">Highlight</p>
       <div class="chips">
         <button
           v-for="one in washes"
@@ -58,9 +58,7 @@ const set = (mark: string, colour: string, now: string) => {
           {{ names[one] }}
         </button>
       </div>
-      <p v-if="faint" class="o small" role="status">
-        Grey on a coloured ground is hard to read; take another colour for the words.
-      </p>
+      <p v-if="faint" class="o small" role="status">Grey on a highlight is hard to read. Choose another text colour.</p>
     </div>
   </v-menu>
 </template>

@@ -20,10 +20,11 @@ function all(): void {
   <form class="find" role="search" aria-label="Find in the text" @submit.prevent="show(1)" @keydown.esc="emit('close')">
     <v-text-field v-model="words" density="compact" label="Find" autofocus />
     <span class="soft small" role="status">{{
-      words ? (found.length ? `${at + 1} of ${found.length}` : 'Not there') : ''
+      words ? (found.length ? `${at + 1} of ${found.length}` : 'No matches') : ''
     }}</span>
-    <button type="submit" class="chip">Next</button><button type="button" class="chip" @click="show(-1)">Before</button>
-    <v-checkbox v-model="exact" label="Aa" title="Capitals matter" />
+    <button type="submit" class="chip">Next</button
+    ><button type="button" class="chip" @click="show(-1)">Previous</button>
+    <v-checkbox v-model="exact" label="Aa" title="Match case" />
     <v-text-field v-model="other" density="compact" label="Replace with" />
     <button type="button" class="chip" :disabled="!found.length" @click="replace(other)">Replace</button>
     <button type="button" class="chip" :disabled="!found.length" @click="all">Replace all</button>

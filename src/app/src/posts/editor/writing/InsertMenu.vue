@@ -31,9 +31,9 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
   [
     { name: 'Picture …', icon: mdiImageOutline, run: () => emit('picture') },
     { name: 'Gallery …', icon: mdiImageMultipleOutline, run: () => emit('gallery') },
-    { name: 'Film …', icon: mdiFilmstrip, run: () => emit('media', 'video') },
-    { name: 'Sound …', icon: mdiMusicNoteOutline, run: () => emit('media', 'audio') },
-    { name: 'Card of a page …', icon: mdiLinkBoxVariantOutline, run: () => emit('card') },
+    { name: 'Video …', icon: mdiFilmstrip, run: () => emit('media', 'video') },
+    { name: 'Audio …', icon: mdiMusicNoteOutline, run: () => emit('media', 'audio') },
+    { name: 'Link preview …', icon: mdiLinkBoxVariantOutline, run: () => emit('card') },
   ],
   [
     {
@@ -48,7 +48,7 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
     },
     { name: 'Code', icon: mdiCodeBraces, run: () => props.editor.chain().focus().toggleCodeBlock().run() },
     {
-      name: 'Text to copy',
+      name: 'Copyable text',
       icon: mdiContentCopy,
       run: () => put({ type: 'copyable', content: [{ type: 'text', text: 'RA 00h 42m, Dec +41°' }] }),
     },
@@ -56,14 +56,14 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
     { name: 'Divider', icon: mdiMinus, run: () => props.editor.chain().focus().setHorizontalRule().run() },
   ],
   [
-    { name: 'Contents', icon: mdiFormatListBulletedSquare, run: () => place('contents') },
+    { name: 'Table of contents', icon: mdiFormatListBulletedSquare, run: () => place('contents') },
     { name: 'About the author', icon: mdiAccountBoxOutline, run: () => place('author') },
     { name: 'Related posts', icon: mdiCardTextOutline, run: () => place('related') },
-    { name: 'Question form', icon: mdiHelpBoxOutline, run: () => place('question') },
-    { name: 'Subscribe form', icon: mdiEmailPlusOutline, run: () => place('subscribe') },
+    { name: 'Contact form', icon: mdiHelpBoxOutline, run: () => place('question') },
+    { name: 'Sign-up form', icon: mdiEmailPlusOutline, run: () => place('subscribe') },
     { name: 'Follow links', icon: mdiAccountPlusOutline, run: () => place('follow') },
     {
-      name: 'Prompt of a pattern',
+      name: 'Template placeholder',
       icon: mdiFormTextbox,
       run: () => props.editor.chain().focus().toggleNode('prompt', 'paragraph').run(),
     },
@@ -74,7 +74,7 @@ const items: { name: string; icon: string; run: () => unknown }[][] = [
 <template>
   <v-menu>
     <template #activator="{ props: opener }">
-      <button type="button" class="put" v-bind="opener"><v-icon :icon="mdiPlus" size="18" /> Put in</button>
+      <button type="button" class="put" v-bind="opener"><v-icon :icon="mdiPlus" size="18" /> Insert</button>
     </template>
     <div class="sheet" role="menu">
       <div v-for="(group, index) in items" :key="index" class="part">

@@ -14,10 +14,10 @@ function finish(): void {
   const text = address.value.trim()
   const whole = /^[\w.-]+\.[a-z]{2,}(\/|$)/i.test(text) ? `https://${text}` : text
   if (whole && !/^(https?:\/\/\S+|mailto:\S+|#\S+)$/i.test(whole))
-    return void (problem.value = 'Enter a whole address, starting with https:// or mailto:.')
+    return void (problem.value = 'Enter a full address starting with https:// or mailto:.')
   const chain = props.editor.chain().focus()
   if (props.button) {
-    if (!whole || !words.value.trim()) return void (problem.value = 'A button needs words and an address.')
+    if (!whole || !words.value.trim()) return void (problem.value = 'Enter the button text and address.')
     chain.insertContent({ type: 'linkButton', attrs: { href: whole, text: words.value.trim() } }).run()
   } else if (!whole) chain.extendMarkRange('link').unsetLink().run()
   else if (props.editor.state.selection.empty && !before)
@@ -33,12 +33,12 @@ function finish(): void {
   <v-dialog v-model="open" max-width="460">
     <v-card class="pa-6">
       <form @submit.prevent="finish">
-        <h2>{{ props.button ? 'A button' : before ? 'Change the link' : 'A link' }}</h2>
+        <h2>{{ props.button ? 'A button' : before ? 'Edit link' : 'A link' }}</h2>
         <v-text-field
           v-if="props.button || (props.editor.state.selection.empty && !before)"
           v-model="words"
           class="mt-3"
-          label="Words"
+          label="Button text"
           :autofocus="props.button"
         />
         <v-text-field
@@ -47,11 +47,11 @@ function finish(): void {
           label="Address"
           :autofocus="!props.button"
           :error-messages="problem"
-          :hint="before ? 'Empty it to take the link away.' : ''"
+          :hint="before ? 'Leave empty to remove the link.' : ''"
           persistent-hint
         />
         <div class="row mt-4">
-          <v-btn type="submit">Done</v-btn><v-btn variant="text" @click="open = false">Leave it</v-btn>
+          <v-btn type="submit">Apply</v-btn><v-btn variant="text" @click="open = false">Leave it</v-btn>
         </div>
       </form>
     </v-card>

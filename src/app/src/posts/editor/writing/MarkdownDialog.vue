@@ -46,10 +46,10 @@ async function load(event: Event): Promise<void> {
         :readonly="props.readonly"
       />
       <div class="row mt-4">
-        <v-btn v-if="!props.readonly" :loading="act.running.value" @click="apply">Put it into the post</v-btn>
+        <v-btn v-if="!props.readonly" :loading="act.running.value" @click="apply">Replace post text</v-btn>
         <CopyButton :text="text" label="Copy" />
         <v-btn variant="outlined" @click="download(text, `${props.name || 'post'}.md`, 'text/markdown')"
-          >Save as a file</v-btn
+          >Download</v-btn
         >
         <label v-if="!props.readonly" class="link"
           >Open a file<input type="file" accept=".md,.markdown,.txt" class="hidden" @change="load"

@@ -10,7 +10,7 @@ const { all, remove } = usePatterns(() => props.siteId)
 </script>
 
 <template>
-  <div v-if="all.data.value?.length" class="patterns" role="group" aria-label="Start from a pattern">
+  <div v-if="all.data.value?.length" class="patterns" role="group" aria-label="Start from a template">
     <span class="soft">Start from</span>
     <span v-for="pattern in all.data.value" :key="pattern.id" class="one">
       <button type="button" class="chip" @click="emit('start', pattern)">{{ pattern.name }}</button><button
@@ -23,7 +23,7 @@ const { all, remove } = usePatterns(() => props.siteId)
         <v-icon :icon="mdiClose" size="15" />
       </button>
     </span>
-    <span class="soft">or write.</span>
+    <span class="soft">or a blank post</span>
   </div>
 </template>
 

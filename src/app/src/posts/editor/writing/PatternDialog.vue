@@ -18,10 +18,10 @@ async function save(): Promise<void> {
 <template>
   <v-dialog v-model="open" max-width="480">
     <v-card class="pa-6">
-      <h2>Keep it as a pattern</h2>
+      <h2>Save as template</h2>
       <p class="my-3">
-        New posts can start from this text, category and tags. Turn sentences into prompts with “Put in”, and the first
-        letter typed there takes their place.
+        New posts can start from this text, category and tags. Mark text as a placeholder with Insert; typing replaces
+        it.
       </p>
       <form class="form" novalidate @submit.prevent="save">
         <v-text-field
@@ -31,11 +31,11 @@ async function save(): Promise<void> {
           :error-messages="fields.name ?? fields.bodyHtml"
         />
         <p v-if="all.data.value?.some((one) => one.name === name)" class="soft small">
-          Replaces the pattern of that name.
+          Replaces the existing template.
         </p>
         <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
         <div class="row">
-          <v-btn type="submit" :loading="running">Keep it</v-btn
+          <v-btn type="submit" :loading="running">Save template</v-btn
           ><v-btn variant="text" @click="open = false">Cancel</v-btn>
         </div>
       </form>

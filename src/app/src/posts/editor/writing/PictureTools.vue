@@ -12,7 +12,7 @@ const picture = computed(() =>
 const table = computed(() => props.editor.isActive('table'))
 const code = computed(() => (props.editor.isActive('codeBlock') ? props.editor.getAttributes('codeBlock') : null))
 const sizes = [
-  { value: null, name: 'Measure' },
+  { value: null, name: 'Normal' },
   { value: 'wide', name: 'Wide' },
   { value: 'small', name: 'Small' },
   { value: 'left', name: 'Left' },
@@ -28,7 +28,7 @@ const act = (
   <div v-if="picture || table || code" class="about">
     <template v-if="picture">
       <label class="alt"
-        >What does it show?
+        >Description (alt text)
         <input :value="picture.alt" maxlength="500" @input="set({ alt: ($event.target as HTMLInputElement).value })"
       /></label>
       <button
@@ -41,9 +41,9 @@ const act = (
       >
         {{ size.name }}
       </button>
-      <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">Cut …</button>
+      <button v-if="isOfLibrary(picture.src)" type="button" class="chip" @click="cutting = true">Crop …</button>
       <button type="button" class="link back" @click="props.editor.chain().focus().deleteNode('pictureBlock').run()">
-        Take it out
+        Remove
       </button>
       <CutForUse
         v-if="cutting"

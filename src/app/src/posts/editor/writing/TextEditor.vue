@@ -179,11 +179,11 @@ function asked(address: string): void {
     <FindBar v-if="editor && finding" :editor="editor" @close="finding = false" />
     <PictureTools v-if="editor && !props.readonly" :site-id="props.siteId" :editor="editor" />
     <p v-for="row in uploads.uploads" :key="row.name" class="small" :class="row.trouble ? 'm' : 'soft'" role="status">
-      {{ row.trouble ? `${row.name}: ${row.trouble}` : `Sending ${row.name} …` }}
-      <button v-if="row.trouble" type="button" class="link" @click="uploads.forget(row)">Understood</button>
+      {{ row.trouble ? `${row.name}: ${row.trouble}` : `Uploading ${row.name} …` }}
+      <button v-if="row.trouble" type="button" class="link" @click="uploads.forget(row)">Dismiss</button>
     </p>
     <p v-if="act.trouble.value || act.fields.value.address" class="o small" role="status">
-      No card: {{ act.fields.value.address?.[0] ?? act.trouble.value }} The address stands as a link.
+      No card: {{ act.fields.value.address?.[0] ?? act.trouble.value }} No preview available. A plain link was inserted.
     </p>
     <EditorContent :editor="editor" />
     <p v-if="props.problem" class="m small" role="alert">{{ props.problem }}</p>

@@ -30,7 +30,7 @@ export function usePatterns(site: () => number) {
         api.DELETE('/api/sites/{site}/patterns/{pattern}', { params: { path: { site: site(), pattern: pattern.id } } }),
       ),
     )
-    say(`“${pattern.name}” is gone; posts made from it stay.`, async () => void (await keep(pattern)))
+    say(`Template “${pattern.name}” deleted. Its posts are kept.`, async () => void (await keep(pattern)))
     await refresh()
   }
 
