@@ -76,7 +76,7 @@ public sealed record ChannelSettings(
     /// </summary>
     public (string Setting, string Remedy)? Problem(ChannelKind kind) =>
         kind != ChannelKind.Pings && !Feeds.Reading.LinkResolver.IsWeb(Address)
-            ? ("address", "Give the full address, such as https://partner.example/micropub.")
+            ? ("address", "Enter the full address, such as https://partner.example/micropub.")
         : Address.Length > 1000 ? ("address", "Use at most 1,000 characters.")
         : kind == ChannelKind.Social && TextTemplate.Read(Template).Problem is { } template ? ("template", template)
         : Variants.Count >= MostTexts ? ("variants", $"Use at most {MostTexts} texts.")

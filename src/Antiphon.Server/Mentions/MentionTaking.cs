@@ -40,10 +40,10 @@ internal sealed class MentionTaking(
         if (WebAddress(source) is not { } from)
             return TakenMention.Not(
                 PingbackFault.NoSource,
-                "source: give the full address of the page that links, such as https://site.example/page."
+                "source: enter the full address of the page that links, such as https://site.example/page."
             );
         if (WebAddress(target) is not { } to)
-            return TakenMention.Not(PingbackFault.NoTarget, "target: give the full address of the post.");
+            return TakenMention.Not(PingbackFault.NoTarget, "target: enter the full address of the post.");
         if (FoldedAddress.Of(source) == FoldedAddress.Of(target))
             return TakenMention.Not(PingbackFault.Other, "source and target are the same page.");
         if (

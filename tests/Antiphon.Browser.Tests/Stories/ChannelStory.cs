@@ -15,16 +15,16 @@ public sealed class ChannelStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "channels/set-up?new=social"))
             .Sees("A short post for each post")
             .Fill("input[placeholder='What your team calls it']", "Lantern again");
-        owner.Press("Add the channel").Sees("Give the full address");
+        owner.Press("Add channel").Sees("Enter the full address");
         owner
             .Fill(
                 "input[placeholder='https://']",
                 new Uri(demo.Installation.World.World, "lantern/api/posts").AbsoluteUri
             )
             .Fill("input[type=password]", "lantern-token")
-            .Press("Add the channel")
-            .Sees("The channel is added");
-        owner.Press("Test it").Sees("The network knows us");
+            .Press("Add channel")
+            .Sees("Channel added");
+        owner.Press("Test it").Sees("Connected");
         await demo.Installation.World.FailAsync("lantern", "refuse");
         await demo.WriteAsync("A ring around the moon");
         owner
@@ -34,7 +34,7 @@ public sealed class ChannelStory(DemoInstallation demo)
         owner.Run(
             "[...document.querySelectorAll('.cause')].find(line => line.textContent.includes('Lantern again')).querySelector('button').click()"
         );
-        owner.Sees("on the way again");
+        owner.Sees("Retrying");
         var taken = await Eventually.IsAsync(
             "the post at Lantern",
             async () =>

@@ -125,7 +125,7 @@ public sealed class ConversationStory : IDisposable
         var moderator = _demo.SignedIn("priya");
         moderator
             .Open(new Uri(_demo.Workplace, "comments?search=of%20the%20day"))
-            .Sees("Hide 2 comments of this writer")
+            .Sees("Hide all 2 by this commenter")
             .Type(Keys.Shift + "2")
             .Sees("Hid: 2 of Deal Man.")
             .NoLongerSees("Deal one of the day.");

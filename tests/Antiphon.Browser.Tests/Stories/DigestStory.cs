@@ -90,12 +90,9 @@ public sealed class DigestStory(DemoInstallation demo)
     public async Task An_owner_makes_a_digest_sees_it_tries_it_and_pauses_its_sending()
     {
         var owner = demo.SignedIn();
-        owner
-            .Open(new Uri(demo.Workplace, "channels/mail/new"))
-            .Sees("Nothing is new yet")
-            .Sees("Checks before sending");
+        owner.Open(new Uri(demo.Workplace, "channels/mail/new")).Sees("No new posts yet").Sees("Checks before sending");
         var name = $"Letter {Guid.NewGuid().ToString("N")[..6]}";
-        owner.Press("Create digest").Sees("Give the digest a name");
+        owner.Press("Create digest").Sees("Enter a name");
         owner
             .Fill(".questions input", name)
             .Fill("input[name=subject]", "Letter: {title}")
@@ -111,7 +108,7 @@ public sealed class DigestStory(DemoInstallation demo)
         await World.MailAsync(delay: 400);
         try
         {
-            owner.Open(owner.Address).Press("Send 1 post now").Sees("It is on its way.");
+            owner.Open(owner.Address).Press("Send 1 post now").Sees("Sending.");
             owner
                 .Open(new Uri(demo.Workplace, $"channels/mail?edition={await EditionAsync(name)}"))
                 .Press("Pause the sending")

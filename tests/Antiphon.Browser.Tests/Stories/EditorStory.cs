@@ -35,7 +35,7 @@ public sealed class EditorStory(DemoInstallation demo)
             .Press("Send for review")
             .Fill(".v-overlay textarea", "Is the bench right?")
             .Press("Send for review")
-            .Sees("Passed on for review.");
+            .Sees("Sent for review.");
 
         using var owner = demo.SignedIn();
         owner
@@ -53,7 +53,7 @@ public sealed class EditorStory(DemoInstallation demo)
         owner.Press("Schedule").Sees("Goes out").Sees("1 July 2199");
         owner.Open(new Uri(demo.Workplace, "posts/calendar?month=2199-07")).Sees("The bench by the wall");
         owner.Open(post).Sees("Goes out").Press("Publish …").Press("Now").Press("Publish and send").Sees("Published.");
-        owner.Press("More").Press("Destinations").Sees("Shows in").Sees("Latest nights");
+        owner.Press("More").Press("Destinations").Sees("Live in").Sees("Latest nights");
     }
 
     [Fact]
@@ -76,7 +76,7 @@ public sealed class EditorStory(DemoInstallation demo)
         var cut = browser.Find("img.listingPicture").GetAttribute("src")!;
         Assert.Equal((before, true), (browser.Find("img.page").GetAttribute("src"), cut != before));
         Assert.Equal(cut, browser.Find(".entry img").GetAttribute("src"));
-        browser.Sees("Changes are kept").Press("Publish changes").Sees("The changes are public.");
+        browser.Sees("Saved as unpublished changes").Press("Publish changes").Sees("The changes are public.");
         browser.Run("location.reload()");
         browser.Sees("its own");
         Assert.Equal(cut, browser.Find("img.listingPicture").GetAttribute("src"));
@@ -118,7 +118,7 @@ public sealed class EditorStory(DemoInstallation demo)
             .Type(" And a twelfth.")
             .Sees("Saved as unpublished changes.");
         var post = browser.Address;
-        browser.Open(demo.Workplace).Open(post).Sees("Changes by Imogen Tarrant wait here").Sees("And a twelfth.");
+        browser.Open(demo.Workplace).Open(post).Sees("Unpublished changes by Imogen Tarrant").Sees("And a twelfth.");
         browser.Press("Discard changes").NoLongerSees("And a twelfth.");
     }
 

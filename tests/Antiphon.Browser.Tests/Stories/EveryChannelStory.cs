@@ -18,8 +18,8 @@ public sealed class EveryChannelStory(DemoInstallation demo)
     public async Task One_of_each_kind_is_set_up_and_one_post_reaches_them_all()
     {
         var editor = demo.SignedIn("dov");
-        Add(editor, "social", "Second Lantern", "lantern/api/posts", "lantern-token", "The network knows us");
-        Add(editor, "partner", "Dale Gazette", "parish/micropub", "parish-token", "The partner knows us");
+        Add(editor, "social", "Second Lantern", "lantern/api/posts", "lantern-token", "Connected");
+        Add(editor, "partner", "Dale Gazette", "parish/micropub", "parish-token", "Connected");
         AddOlderPartner(editor);
         Add(editor, "webhook", "Second bell", "bell/", "bell-secret", "204: taken");
         Add(editor, "hub", "Second hub", "hub", null, "The hub answers");
@@ -55,7 +55,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, $"channels?delivery={await DeliveryAsync("Second Lantern", title)}"))
             .Sees("Delivered")
             .Press("Refresh")
-            .Sees("1 answer, 1 like");
+            .Sees("1 reply, 1 like");
         await RemoveAsync(
             "Second Lantern",
             "Dale Gazette",
@@ -88,12 +88,12 @@ public sealed class EveryChannelStory(DemoInstallation demo)
     public async Task What_waits_is_moved_on_the_time_line_and_back()
     {
         var editor = demo.SignedIn("dov");
-        editor.Open(new Uri(demo.Workplace, "channels?days=7")).Sees("Drag what waits");
+        editor.Open(new Uri(demo.Workplace, "channels?days=7")).Sees("Drag a queued delivery");
         const string note = ".note.movable";
         var before = (string)editor.Find(note).GetAttribute("aria-label")!;
         var title = before[..before.IndexOf(", queued", StringComparison.Ordinal)];
         editor.Run($"document.querySelector('{note}').focus()");
-        editor.Type(OpenQA.Selenium.Keys.Shift + OpenQA.Selenium.Keys.ArrowRight).Sees($"“{title}” goes out on");
+        editor.Type(OpenQA.Selenium.Keys.Shift + OpenQA.Selenium.Keys.ArrowRight).Sees($"“{title}” will be sent on");
         editor.Until("the note elsewhere", _ => Labels(editor, note).Contains(before) ? null : "moved");
         editor.Press("Undo");
         editor.Until("the note back", _ => Labels(editor, note).Contains(before) ? "back" : null);
@@ -117,7 +117,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
             editor.Fill(AddressField, new Uri(_world.World, service).AbsoluteUri);
         if (secret is not null)
             editor.Fill("input[type=password]", secret);
-        editor.Press("Add the channel").Sees("The channel is added").Press("Test it").Sees(tested);
+        editor.Press("Add channel").Sees("Channel added").Press("Test it").Sees(tested);
     }
 
     private void AddOlderPartner(BrowserWindow editor)
@@ -128,15 +128,15 @@ public sealed class EveryChannelStory(DemoInstallation demo)
             .Fill(AddressField, new Uri(_world.World, "parish/atom/service").AbsoluteUri);
         editor
             .Choose("form.channel .v-select input", "Atom Publishing")
-            .Fill("input[placeholder^='Leave empty where']", "parish")
+            .Fill("input[placeholder^='Leave empty if']", "parish")
             .Fill("input[type=password]", "parish-token");
         editor
-            .Press("Add the channel")
-            .Sees("The channel is added")
+            .Press("Add channel")
+            .Sees("Channel added")
             .Press("Test it")
             .Sees("Posts are taken at another address")
             .Press("Use this address")
-            .Sees("The partner knows us");
+            .Sees("Connected");
     }
 
     private async Task PublishAsync(BrowserWindow editor, string title)
@@ -147,7 +147,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
             .Sees("Recipients")
             .Sees("The Gazette of old")
             .Press("Publish …")
-            .Sees("will get a mail")
+            .Sees("will get an email")
             .Press("Publish and send")
             .Sees("Published");
     }

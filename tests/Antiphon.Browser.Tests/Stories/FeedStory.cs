@@ -36,7 +36,7 @@ public sealed class FeedStory(DemoInstallation demo)
             .Click($"{row} .acts button:nth-of-type(2)")
             .Sees("is not visited any more")
             .Press("Undo")
-            .Sees("is visited again");
+            .Sees("resumed");
     }
 
     [Fact]
@@ -76,7 +76,7 @@ public sealed class FeedStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         browser
             .Open(new Uri(demo.Workplace, $"feeds/check?url={Uri.EscapeDataString(World("county/bees.xml"))}"))
-            .Sees("stands in two items");
+            .Sees("appears in two items");
         browser.Click("[data-rule=rss-guid-duplicate] > button");
         browser.Click("[data-rule=rss-guid-duplicate] .places .chip:nth-child(2)");
         browser.Until("the line of the second place", _ =>
@@ -154,7 +154,7 @@ public sealed class FeedStory(DemoInstallation demo)
             .Fill("input[name=entries]", "30")
             .Fill("input[name=title]", "Nights at Quillmoor")
             .Press("Save")
-            .Sees("Saved. Readers get the feed")
+            .Sees("Saved. Feed readers get")
             .Sees("Nights at Quillmoor");
         browser.Press("Undo").NoLongerSees("Nights at Quillmoor");
     }

@@ -61,9 +61,9 @@ public sealed class FirstStartStory : IAsyncLifetime
         foreach (
             var (address, words) in new[]
             {
-                (new Uri(world, "village/").AbsoluteUri, "a page without a feed"),
+                (new Uri(world, "village/").AbsoluteUri, "No feed found"),
                 (new Uri(world, "nothing-here").AbsoluteUri, "error 404"),
-                ("http://10.0.0.1/", "private network"),
+                ("http://10.0.0.1/", "Private network"),
                 ("ftp://bench.example", "no web address"),
             }
         )

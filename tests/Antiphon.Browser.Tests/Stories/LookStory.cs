@@ -23,7 +23,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
             count = 3,
             order = "newest",
             layout = "rows",
-            heading = "To be matched",
+            heading = "Needs mapping",
             details = new
             {
                 picture = true,
@@ -37,7 +37,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
             "api/sites/1/listings",
             new
             {
-                name = "To be matched",
+                name = "Needs mapping",
                 definition,
                 pageAddress = demo.Page("visit"),
             }
@@ -55,7 +55,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     public async Task The_look_of_the_page_is_found_taken_and_kept()
     {
         using var owner = Open();
-        owner.Press("Match my site").Sees("Read in site.css").Press("Take all");
+        owner.Press("Match my site").Sees("Read in site.css").Press("Apply all");
         await Eventually.TrueAsync("the heading's colour", async () =>
             (await LookAsync())["colours"]!["heading"]?.ToString() == "#1c2b4a"
         );
@@ -80,7 +80,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
                 "const one=document.querySelector('input.code[aria-labelledby=\"label-Byline\"]');if(!one)return null;one.value='#a9a58f';one.dispatchEvent(new Event('change'));return 'typed'"
             ) as string
         );
-        owner.Sees("too faint").Press("Use #").NoLongerSees("too faint");
+        owner.Sees("contrast too low").Press("Use #").NoLongerSees("contrast too low");
         await Eventually.TrueAsync("a colour that reads", async () =>
             (await LookAsync())["colours"]!["byline"]?.ToString() is { } colour && colour != "#a9a58f"
         );

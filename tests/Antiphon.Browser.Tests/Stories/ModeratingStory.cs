@@ -79,7 +79,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             .Sees("Ban Lens Man")
             .Sees("What they wrote before (2 comments)")
             .Click(".v-dialog button[type=submit]");
-        moderator.Sees("Banned: lens-man@bulk.example, with 2 of before.").Sees("No comments");
+        moderator.Sees("Banned: lens-man@bulk.example, with 2 earlier comments.").Sees("No comments");
         Assert.Equal(2, await CountAsync("spam", "Cheap lenses"));
         moderator.Open(new Uri(_demo.Workplace, "comments/marks")).Sees("lens-man@bulk.example");
         moderator.Open(new Uri(_demo.Workplace, "comments/record")).Sees("Lens Man").Sees("waiting → spam");
@@ -103,12 +103,12 @@ public sealed partial class ModeratingStory : IAsyncLifetime
         moderator
             .Sees("Internal note")
             .Fill(".v-dialog textarea", "Ask Dov.")
-            .Press("Keep the note")
+            .Press("Add note")
             .Sees("Ask Dov.")
-            .Sees("Noted.");
+            .Sees("Note added.");
         moderator.Click(".queued").Type("e");
         moderator
-            .Sees("Change the text")
+            .Sees("Edit comment")
             .Fill(".v-dialog textarea", "Is the desk by the door free?")
             .Click(".v-dialog button[type=submit]");
         moderator.Sees("Edited.").Sees("· edited");
@@ -317,11 +317,11 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             .Click("details:last-of-type summary")
             .Attach("input[type=file]", path);
         owner
-            .Press("What would happen")
-            .Sees("1 new comment in 1 new conversation")
-            .Sees("1 comment cannot be taken")
-            .Press("Bring in 1 comment")
-            .Sees("1 comment brought in.");
+            .Press("Preview")
+            .Sees("1 new comment in 1 new thread")
+            .Sees("1 comment cannot be imported")
+            .Press("Import 1 comment")
+            .Sees("1 comment imported.");
         Assert.Contains(
             "Brought from elsewhere.",
             await _script.GetStringAsync("api/sites/1/comments/export.csv"),
@@ -331,7 +331,7 @@ public sealed partial class ModeratingStory : IAsyncLifetime
             .Open(new Uri(_demo.Workplace, "comments/threads?search=brought"))
             .Sees("brought")
             .Press("Settings")
-            .Sees("Settings you don’t change are inherited from {site/blog}. on the site.");
+            .Sees("Settings you don’t change are inherited from the site.");
     }
 
     private async Task<int> CountAsync(string standing, string search) =>

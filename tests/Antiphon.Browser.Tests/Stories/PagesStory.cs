@@ -17,7 +17,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "posts/pages"))
             .Sees("As readers see them")
             .Press("Spacious")
-            .Sees("Not on the pages yet");
+            .Sees("Not published yet");
         browser.Until("the look in the frame", _ =>
             Inside(browser).Contains("line-height:1.8", StringComparison.Ordinal) ? "there" : null
         );
@@ -27,7 +27,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
                 Inside(browser).Contains("class=\"index\"", StringComparison.Ordinal) ? "there" : null
             );
         var first = await FirstPageAsync();
-        browser.Press("Publish changes").Sees("The pages look like this now");
+        browser.Press("Publish changes").Sees("The pages use this style now");
         using var reader = new BrowserWindow();
         reader.Open(first).Sees("The Night Log");
         Assert.Equal("32.4px", reader.Run("return getComputedStyle(document.body).lineHeight"));
@@ -40,7 +40,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Sees("Layout and spacing")
             .Press("Standard")
             .Press("Publish changes")
-            .Sees("The pages look like this now");
+            .Sees("The pages use this style now");
     }
 
     [Fact]
@@ -65,7 +65,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Click("button[aria-label='Close preview']")
             .Press("Save as template")
             .Fill(".v-overlay input", "Short report")
-            .Press("Keep it")
+            .Press("Save template")
             .Sees("New posts can start from “Short report”");
     }
 
@@ -102,7 +102,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "settings"))
             .Fill("input[name=invite]", "ida@fellside.example")
             .Press("Invite")
-            .Sees("An invitation is on its way")
+            .Sees("Invitation sent")
             .Sees("pass this link to")
             .Sees("Cancel invitation");
         var mail = await Eventually.IsAsync(
@@ -116,7 +116,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
         invited
             .Open(new Uri(Join().Match(invited.Words).Value))
             .Sees("The team of Quillmoor Observatory")
-            .Sees("join as writer");
+            .Sees("join as Writer");
         Accessibility.Check(invited);
         invited
             .Fill("input[name=name]", "Ida Marsh")

@@ -15,7 +15,7 @@ public sealed class PostListStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "posts?search=moon"))
             .Sees("The moon behind the ash tree")
             .Click("thead input[type=checkbox]")
-            .Sees("chosen");
+            .Sees("selected");
         browser
             .Press("Add tags")
             .Fill(".v-overlay input", "lunar" + OpenQA.Selenium.Keys.Enter)
@@ -33,7 +33,7 @@ public sealed class PostListStory(DemoInstallation demo)
         using var browser = demo.SignedIn();
         browser
             .Open(new Uri(demo.Workplace, "posts?search=noctilucent"))
-            .Click("button[aria-label^='Edit “Noctilucent']")
+            .Click("button[aria-label^='Edit details of “Noctilucent']")
             .Fill("form.quick input", "Noctilucent clouds, at last")
             .Press("Save")
             .Sees("Noctilucent clouds, at last");
@@ -54,14 +54,17 @@ public sealed class PostListStory(DemoInstallation demo)
         browser
             .Choose("[aria-label='What Sky becomes']", "Own field: Seeing")
             .Choose("[aria-label='What Words becomes']", "Text");
-        browser.Press("Preview import").Sees("2 posts would be made, 1 row would be refused").Sees("It has no title.");
+        browser
+            .Press("Preview import")
+            .Sees("2 posts will be created, 1 row will be rejected")
+            .Sees("It has no title.");
         Accessibility.Check(browser);
-        browser.Press("Bring in 2 posts").Sees("Posts created").Sees("Apply").Press("View posts").Sees("Venus by day");
+        browser.Press("Import 2 posts").Sees("Posts created").Sees("Done").Press("View posts").Sees("Venus by day");
         browser
             .Back()
             .Sees("Undo import …")
             .Press("Undo import …")
-            .Sees("go into the bin")
+            .Sees("will move to the bin")
             .Click(".v-overlay .v-btn")
             .Sees("2 posts are in the bin");
         browser.Open(new Uri(demo.Workplace, "posts?bin=yes")).Sees("Venus by day");

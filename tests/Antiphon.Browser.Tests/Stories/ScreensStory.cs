@@ -25,23 +25,23 @@ public sealed class ScreensStory(DemoInstallation demo)
             { "posts/bring-in", "Export posts" },
             { "listings", "Latest nights" },
             { "listings/1", "Appearance" },
-            { "feeds", "All of them in one list" },
+            { "feeds", "All feeds (OPML)" },
             { "feeds?tab=followed", "Quarry Notices" },
             { "feeds?tab=watched", "Corrected copy published" },
             { "feeds/watched/1", "History" },
             { "feeds/check", "Check a feed" },
             { "channels", "Scheduled" },
             { "channels/mail", "delivered" },
-            { "channels/arrivals", "came to posts" },
+            { "channels/arrivals", "No cookies" },
             { "feeds?tab=partners", "Fellside Walkers" },
             { "channels/set-up", "Link notifications" },
-            { "mentions", "Where others tell us" },
+            { "mentions", "Webmention addresses" },
             { "comments", "Waiting" },
             { "comments/threads", "Add comments to a page" },
             { "comments/rules", "Add rule" },
             { "comments/filter", "By month" },
             { "comments/settings", "Hold for moderation" },
-            { "comments/marks", "Told by" },
+            { "comments/marks", "Identified by" },
             { "comments/record", "Moderation log" },
             { "comments/notices", "By mail" },
             { "channels/mail/2", "Checks before sending" },
@@ -49,7 +49,7 @@ public sealed class ScreensStory(DemoInstallation demo)
             { "readers/segments", "Silent for half a year" },
             { "readers/segments?segment=2", "subscribers now" },
             { "readers/forms?form=1", "Paste this where the form should appear" },
-            { "readers/growth", "came and" },
+            { "readers/growth", "joined" },
             { "readers/questions", "Wilf Oakes" },
             { "posts/pages", "Layout and spacing" },
             { "settings", "Public key" },
@@ -104,7 +104,7 @@ public sealed class ScreensStory(DemoInstallation demo)
             .Fill("input[name=mail]", "dov@quillmoor.example")
             .Fill("input[name=password]", "not this one")
             .Press("Sign in")
-            .Sees("do not go together");
+            .Sees("is incorrect");
         browser
             .Fill("input[name=password]", DemoInstallation.Password)
             .Press("Sign in")

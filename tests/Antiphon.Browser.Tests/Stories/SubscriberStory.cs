@@ -19,11 +19,11 @@ public sealed class SubscriberStory(DemoInstallation demo)
             var owner = demo.SignedIn();
             owner
                 .Open(new Uri(demo.Workplace, "readers"))
-                .Press("Bring a list in")
+                .Press("Import")
                 .Attach("input[type=file]", list)
                 .Sees("2 new subscribers")
                 .Sees("Line 4: nowhere no email address");
-            owner.Press("Add 2 subscribers").Sees("how these people agreed");
+            owner.Press("Add 2 subscribers").Sees("how these people consented");
             owner
                 .Fill("input[placeholder^='Signed the list']", "Open evening")
                 .Press("Add 2 subscribers")

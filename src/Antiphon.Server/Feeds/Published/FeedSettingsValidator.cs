@@ -31,7 +31,7 @@ internal sealed class FeedSettingsValidator : AbstractValidator<FeedSettingsView
             .MaximumLength(2000);
         RuleFor(feed => feed.RedirectTo)
             .Must(IsNothingOrWeb)
-            .WithMessage("Give the full address the feed has now, beginning with https://.")
+            .WithMessage("Enter the full address the feed has now, beginning with https://.")
             .MaximumLength(2000);
     }
 

@@ -100,7 +100,7 @@ const answer = computed(() => {
       />
       <NumberLine
         v-model="look.headingType.size"
-        label="Body size (px)"
+        label="Heading size (px)"
         name="heading-size"
         :min="8"
         :max="96"

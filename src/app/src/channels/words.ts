@@ -101,10 +101,10 @@ export const refusals: Record<NonNullable<Schemas['ChannelRefusal']>, string> = 
   notFeatured: 'featured posts only',
 }
 
-/** What a short post brought, such as "3 answers, 12 likes"; empty for nothing. */
+/** What a short post brought, such as "3 replies, 12 likes"; empty for nothing. */
 export function broughtWords(counts: Schemas['NetworkCounts']): string {
   const parts = [
-    counts.answers && counted(counts.answers, 'answer'),
+    counts.answers && counted(counts.answers, 'reply', 'replies'),
     counts.likes && counted(counts.likes, 'like'),
     counts.passedOn && `shared ${counts.passedOn === 1 ? 'once' : `${counts.passedOn} times`}`,
   ]

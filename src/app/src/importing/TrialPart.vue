@@ -16,9 +16,9 @@ const outcomes: Record<string, { name: string; tone: string }> = {
     <h2 class="group">Import preview</h2>
     <p class="sum" role="status">
       <b class="v">{{ counted(props.trial.make, 'post') }}</b> will be created<template v-if="props.trial.skip"
-        >, {{ counted(props.trial.skip, 'row is', 'rows are') }} there already</template
+        >, {{ counted(props.trial.skip, 'row is', 'rows are') }} already imported</template
       ><template v-if="props.trial.refuse"
-        >, <b class="m">{{ counted(props.trial.refuse, 'row') }}</b> would be refused</template
+        >, <b class="m">{{ counted(props.trial.refuse, 'row') }}</b> will be rejected</template
       >.
       <template v-if="props.trial.tidied"> {{ counted(props.trial.tidied, 'clean-up') }}.</template>
     </p>

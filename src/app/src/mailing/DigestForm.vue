@@ -118,7 +118,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
         type="number"
         min="1"
         max="99"
-        label="Recipients"
+        label="Share of recipients"
         suffix="%"
         :error-messages="problem('trialShare')"
       />
@@ -171,7 +171,7 @@ const subjectFields = ['title', 'more', 'count', 'site', 'date', 'blog', 'author
     <v-checkbox v-model="settings.countsOpens" label="Count opens" density="compact" hide-details />
     <p v-if="settings.countsOpens" class="small soft note">
       Opens are counted with an invisible image, without recording who. Figures are approximate, some people object to
-      it, and some countries require consent all the same.
+      it, and some countries require consent.
     </p>
   </form>
 </template>

@@ -55,7 +55,7 @@ export function useDigest(site: () => number, id: () => number | null) {
     )
     if (!saved) return undefined
     kept.value = JSON.stringify(form)
-    say(id() ? 'Digest saved.' : `“${saved.name}” is set up.`)
+    say(id() ? 'Digest saved.' : `“${saved.name}” created.`)
     await refresh()
     return saved.id
   }

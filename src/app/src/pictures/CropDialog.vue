@@ -74,7 +74,7 @@ function cut(edit: Schemas['PictureEdit']): void {
 <template>
   <v-dialog v-model="open" max-width="860">
     <v-card class="pa-6">
-      <h2>{{ props.use ? `Cut the picture: ${props.use.toLowerCase()}` : 'Crop picture' }}</h2>
+      <h2>{{ props.use ? `Crop picture: ${props.use.toLowerCase()}` : 'Crop picture' }}</h2>
       <p class="soft">
         {{
           props.use

@@ -28,7 +28,7 @@ const emit = defineEmits<{ links: [] }>()
     <p v-if="props.trouble" class="trouble" role="alert">{{ props.trouble }}</p>
     <p class="small">
       <button type="button" class="link" :disabled="props.isChecking" @click="emit('links')">
-        {{ props.isChecking ? 'Opening the links …' : 'Check links' }}
+        {{ props.isChecking ? 'Checking links …' : 'Check links' }}
       </button>
       <span v-if="props.links && props.links.length === 0" class="soft" role="status"> All links work.</span>
     </p>

@@ -101,7 +101,7 @@ watch(file, () => {
           </ul>
           <v-text-field
             v-model="reason"
-            label="How they agreed"
+            label="Consent note"
             placeholder="Signed the list at the open evening in October"
             :error-messages="act.fields.value.reason"
           />

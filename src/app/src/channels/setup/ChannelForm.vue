@@ -188,7 +188,7 @@ async function remove(): Promise<void> {
       >
     </p>
     <div v-if="props.mayEdit" class="row acts">
-      <v-btn type="submit" :loading="running">{{ draft.id ? 'Save' : 'Add the channel' }}</v-btn>
+      <v-btn type="submit" :loading="running">{{ draft.id ? 'Save' : 'Add channel' }}</v-btn>
       <template v-if="draft.id">
         <v-btn variant="outlined" :loading="running" @click="props.setUp.tryOut">Test it</v-btn>
         <v-btn variant="outlined" @click="props.setUp.setPaused(!props.current?.pausedAt)">{{

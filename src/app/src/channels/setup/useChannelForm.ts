@@ -44,7 +44,7 @@ export function useChannelForm(site: () => number) {
         : take(api.POST('/api/sites/{site}/channels/set-up', { params: { path: { site: site() } }, body })),
     )
     if (!saved) return undefined
-    say(form.id ? 'Channel saved.' : 'The channel is added.')
+    say(form.id ? 'Channel saved.' : 'Channel added.')
     await refresh()
     return saved.id
   }

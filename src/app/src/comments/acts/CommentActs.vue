@@ -91,7 +91,7 @@ defineExpose({ open, openList, trust })
     title="Internal note"
     about="Only the team sees it."
     label="Note"
-    button="Keep the note"
+    button="Add note"
     text=""
     :rows="3"
     :running="desk.act.running.value"

@@ -9,7 +9,7 @@ import { useRules } from './useRules'
 const { id } = useSite()
 const { say } = useNotice()
 const { query, rules, dirty, trial, act, add, remove, move, tryOut, save } = useRules(id)
-const sent = { publish: 'published', wait: 'held', spam: 'put aside', refuse: 'refused' } as const
+const sent = { publish: 'published', wait: 'held', spam: 'marked as spam', refuse: 'rejected' } as const
 
 async function keep(): Promise<void> {
   if (await save()) say('Rules saved.')

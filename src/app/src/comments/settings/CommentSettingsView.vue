@@ -13,7 +13,7 @@ const { id, site } = useSite()
 const { say } = useNotice()
 const layer = useQueryValue('layer')
 const { query, blog, own, outside, dirty, act, save } = useCommentSettings(id, layer)
-const from = computed(() => (blog.value ? 'on the site' : 'default'))
+const from = computed(() => (blog.value ? 'the site' : ''))
 
 async function keep(): Promise<void> {
   if (await save()) say(blog.value ? `Set for ${blog.value.name}.` : 'Saved for the site.')

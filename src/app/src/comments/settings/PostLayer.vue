@@ -32,7 +32,7 @@ const done = (layer: Schemas['CommentSettings']) =>
     title="Comments on this post"
     :layer="props.layer ?? ({} as Schemas['CommentSettings'])"
     :outside="outside"
-    :from="blog ? `in ${blog.name}` : 'on the site'"
+    :from="blog ? blog.name : 'the site'"
     button="Take over"
     :running="false"
     :problems="{}"

@@ -14,7 +14,7 @@ const emit = defineEmits<{ toggle: [on: boolean] }>()
     <v-switch
       class="switch"
       :model-value="props.isOwn"
-      :label="props.isOwn ? 'Custom' : `as ${props.from}`"
+      :label="props.isOwn ? 'Custom' : props.from ? `Default (from ${props.from})` : 'Default'"
       density="compact"
       hide-details
       color="primary"

@@ -40,7 +40,7 @@ async function save(settings: Schemas['CommentSettings']): Promise<void> {
     :title="`Comments on ${props.thread.title}`"
     :layer="layer"
     :outside="outside"
-    from="on the site"
+    from="the site"
     button="Save"
     :running="act.running.value"
     :problems="act.fields.value"

@@ -34,7 +34,7 @@ const levels = [1, 2, 3, 4, 5].map((level) => [level, `h${level}`] as const)
 </script>
 
 <template>
-  <QuestionPart title="Appearance" :answer="props.looks.chosen.value ? 'a shared look' : lookSummary(definition.look)">
+  <QuestionPart title="Appearance" :answer="props.looks.chosen.value ? 'a saved style' : lookSummary(definition.look)">
     <LayoutChoice v-model="definition.layout" />
     <div class="fine">
       <NumberLine

@@ -103,7 +103,7 @@ function go(): void {
           />
         </template>
         <p v-if="props.findings && way !== 'review'" class="o my-3">
-          {{ counted(props.findings, 'issue') }}; see “Before publishing”.
+          {{ counted(props.findings, 'issue') }}; see “Checks before publishing”.
         </p>
         <div class="row mt-4">
           <v-btn type="submit" :loading="props.running" :disabled="way === 'later' && !when">{{

@@ -145,7 +145,7 @@ async function make(): Promise<void> {
 
 <template>
   <div class="bulk" role="region" aria-label="Edit selected posts">
-    <b>{{ counted(count, 'post') }} chosen</b>
+    <b>{{ counted(count, 'post') }} selected</b>
     <button v-if="!everything && props.total > props.shown" type="button" class="link" @click="everything = true">
       Select all {{ props.total.toLocaleString('en-GB') }}
     </button>

@@ -65,7 +65,7 @@ async function tick(remark: Schemas['RemarkView']): Promise<void> {
       <p v-if="props.chosen" class="small soft">About: “{{ props.chosen.slice(0, 120) }}”</p>
       <v-textarea
         v-model="text"
-        :label="props.chosen ? 'A remark on the chosen words' : 'Comment (select text to refer to it)'"
+        :label="props.chosen ? 'Comment on the selected text' : 'Comment (select text to refer to it)'"
         rows="2"
         :error-messages="act.fields.value.text"
       />

@@ -30,7 +30,7 @@ const { previews, hasOpened, checking, trouble } = props.of
         <h2>“{{ props.title }}” on every channel</h2>
         <span class="state small soft">Based on the last saved version.</span>
         <v-btn variant="outlined" size="small" :loading="checking" @click="props.of.openLinks">{{
-          hasOpened ? 'Open the links again' : 'Check links'
+          hasOpened ? 'Check links again' : 'Check links'
         }}</v-btn>
         <button type="button" class="close" aria-label="Close" title="Close" @click="open = false">
           <v-icon :icon="mdiClose" size="22" />

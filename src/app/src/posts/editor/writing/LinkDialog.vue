@@ -33,7 +33,7 @@ function finish(): void {
   <v-dialog v-model="open" max-width="460">
     <v-card class="pa-6">
       <form @submit.prevent="finish">
-        <h2>{{ props.button ? 'A button' : before ? 'Edit link' : 'A link' }}</h2>
+        <h2>{{ props.button ? 'Button' : before ? 'Edit link' : 'Link' }}</h2>
         <v-text-field
           v-if="props.button || (props.editor.state.selection.empty && !before)"
           v-model="words"
@@ -51,7 +51,7 @@ function finish(): void {
           persistent-hint
         />
         <div class="row mt-4">
-          <v-btn type="submit">Apply</v-btn><v-btn variant="text" @click="open = false">Leave it</v-btn>
+          <v-btn type="submit">Apply</v-btn><v-btn variant="text" @click="open = false">Cancel</v-btn>
         </div>
       </form>
     </v-card>

@@ -183,7 +183,7 @@ function asked(address: string): void {
       <button v-if="row.trouble" type="button" class="link" @click="uploads.forget(row)">Dismiss</button>
     </p>
     <p v-if="act.trouble.value || act.fields.value.address" class="o small" role="status">
-      No card: {{ act.fields.value.address?.[0] ?? act.trouble.value }} No preview available. A plain link was inserted.
+      No preview available: {{ act.fields.value.address?.[0] ?? act.trouble.value }} A plain link was inserted.
     </p>
     <EditorContent :editor="editor" />
     <p v-if="props.problem" class="m small" role="alert">{{ props.problem }}</p>
