@@ -38,7 +38,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
             .Sees("November readings: 21.4 at the reservoir")
             .Press("Follow this feed")
             .Sees("is connected")
-            .Sees("5 posts read");
+            .Sees("5 posts imported");
 
     private void List(BrowserWindow owner)
     {
@@ -68,7 +68,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     {
         owner.Press("Check the page").Sees("Installed correctly.");
         Assert.Equal(10, owner.Count("[data-state=right]"));
-        owner.Press("Close").Sees("In place on /visit");
+        owner.Press("Close").Sees("Live on /visit");
     }
 
     private void ReadWithoutScripts()
@@ -150,7 +150,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
             .Type("It came sideways and stayed until noon.")
             .Sees("Saved")
             .Press("Publish …")
-            .Sees("subscribers will get a mail");
+            .Sees("subscribers will get an email");
         owner.Press("Publish and send");
         var receivers = (int)(await demo.AskAsync("api/sites/1/channels/digests"))[0]!["receivers"]!;
         var mails = await Eventually.IsAsync("the mails", demo.Installation.World.MailsAsync, all =>
@@ -163,7 +163,7 @@ public sealed class BlogToPageStory(DemoInstallation demo)
     private void SeeCoverage(BrowserWindow owner)
     {
         owner.Open(new Uri(demo.Installation.Address, "s/1")).Sees("First snow on the dome");
-        owner.Click("tbody tr:nth-child(2) td button").Sees("It is 1st of 4 shown.").Sees("Last seen on its page");
+        owner.Click("tbody tr:nth-child(2) td button").Sees("Shown, number 1 of 4.").Sees("Last seen on its page");
         // Older than what other stories publish, so that it may lie beyond the first window of the whole board.
         owner
             .Open(new Uri(demo.Installation.Address, "s/1"))

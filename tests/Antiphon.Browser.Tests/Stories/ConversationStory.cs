@@ -127,7 +127,7 @@ public sealed class ConversationStory : IDisposable
             .Open(new Uri(_demo.Workplace, "comments?search=of%20the%20day"))
             .Sees("Hide all 2 by this commenter")
             .Type(Keys.Shift + "2")
-            .Sees("Hid: 2 of Deal Man.")
+            .Sees("Hidden: 2 of Deal Man.")
             .NoLongerSees("Deal one of the day.");
         moderator.Type("u").Sees("Deal one of the day.");
         Assert.Equal(

@@ -97,10 +97,10 @@ public sealed class DigestStory(DemoInstallation demo)
             .Fill(".questions input", name)
             .Fill("input[name=subject]", "Letter: {title}")
             .Press("Create digest")
-            .Sees($"“{name}” is set up.")
+            .Sees($"“{name}” created.")
             .Press("Plain text")
             .Sees("Unsubscribe: https://mail.invalid/leave");
-        owner.Press("Send me a test").Sees("A test is on its way to imogen@quillmoor.example");
+        owner.Press("Send me a test").Sees("Test sent to imogen@quillmoor.example");
         Assert.Contains(await World.MailsAsync(), one => one.To == "imogen@quillmoor.example");
         var title = $"Cloud until ten {Guid.NewGuid().ToString("N")[..6]}";
         await demo.WriteAsync(title, category: "Events");

@@ -93,7 +93,7 @@ public sealed class EditorStory(DemoInstallation demo)
             .Type("First words.")
             .Sees("Saved.");
         using var second = demo.SignedIn();
-        second.Open(first.Address).Sees("Dov Achterberg has this post open too");
+        second.Open(first.Address).Sees("Dov Achterberg has this post open, too");
         second.Click(".ProseMirror").Type(Keys.Control + Keys.End).Type(" Second words.").Sees("Saved.");
         first
             .Click(".ProseMirror")

@@ -20,7 +20,7 @@ public sealed class FeedStory(DemoInstallation demo)
             .Sees("the page names it as its feed")
             .Press("Follow this feed")
             .Sees("is connected")
-            .Sees("2 posts read");
+            .Sees("2 posts imported");
         browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Sees("Moor Radio: Nights In");
         browser.Press("Moor Radio: Nights In").Sees("Fetch history").Sees("new or changed entries: 2 new");
     }
@@ -32,11 +32,7 @@ public sealed class FeedStory(DemoInstallation demo)
         browser.Open(new Uri(demo.Workplace, "feeds?tab=followed")).Sees("Workshop Bench");
         var row = Row(browser, "Workshop Bench");
         browser.Click($"{row} .acts button:nth-of-type(1)").Sees("Nothing new from “Workshop Bench”.");
-        browser
-            .Click($"{row} .acts button:nth-of-type(2)")
-            .Sees("is not visited any more")
-            .Press("Undo")
-            .Sees("resumed");
+        browser.Click($"{row} .acts button:nth-of-type(2)").Sees("paused").Press("Undo").Sees("resumed");
     }
 
     [Fact]
@@ -122,7 +118,7 @@ public sealed class FeedStory(DemoInstallation demo)
         browser.Open(new Uri(demo.Workplace, "feeds/watched/1")).Sees("Footpath Diary").Sees("Valid");
         await demo.Installation.World.MisbehaveAsync("footpath", "broken");
         browser.Press("Check now").Sees("Has errors");
-        browser.Open(new Uri(demo.Workplace, "feeds")).Sees("Footpath Diary has errors").Sees("The XML breaks here");
+        browser.Open(new Uri(demo.Workplace, "feeds")).Sees("Footpath Diary has errors").Sees("XML error");
         var mails = await Eventually.IsAsync("the mails of the notice", demo.Installation.World.MailsAsync, all =>
             all.Count(mail => mail.Subject == "Footpath Diary has errors") == 2
         );
@@ -148,7 +144,7 @@ public sealed class FeedStory(DemoInstallation demo)
             .Open(new Uri(demo.Workplace, "feeds"))
             .Sees("The Night Log")
             .Press("Site settings")
-            .Sees("How “The Night Log” is published");
+            .Sees("Feed settings: “The Night Log”");
         browser.Fill("input[name=entries]", "10").Press("Save").Sees("With archives a feed holds at least 25 entries");
         browser
             .Fill("input[name=entries]", "30")

@@ -131,7 +131,7 @@ public sealed class LookStory(DemoInstallation demo) : IAsyncLifetime
     public void The_builder_says_why_a_post_is_not_there()
     {
         using var owner = Open();
-        owner.Press("Why is a post").Sees("It is 1st of 3 shown.").Sees("; the listing shows 3.");
+        owner.Press("Why is a post").Sees("Shown, number 1 of 3.").Sees("; the listing shows 3.");
         owner.Press("Close");
     }
 

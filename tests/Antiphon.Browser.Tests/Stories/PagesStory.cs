@@ -116,7 +116,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
         invited
             .Open(new Uri(Join().Match(invited.Words).Value))
             .Sees("The team of Quillmoor Observatory")
-            .Sees("join as Writer");
+            .Sees("join as writer");
         Accessibility.Check(invited);
         invited
             .Fill("input[name=name]", "Ida Marsh")
@@ -149,8 +149,8 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Sees("A fine drying day")
             .Click("button[aria-label^='A fine drying day, Latest nights']")
             .Sees("Its blog is not chosen here")
-            .Press("Choose “Moor Weather Diary” too")
-            .Sees("takes posts of Moor Weather Diary too")
+            .Press("Add “Moor Weather Diary”")
+            .Sees("now includes posts from Moor Weather Diary")
             .Press("Undo");
         browser.Until("the mark as before", _ =>
             browser.Count("button[aria-label^='A fine drying day, Latest nights: left out']") == 1 ? "so" : null

@@ -92,7 +92,7 @@ public sealed class ScreensStory(DemoInstallation demo)
             .SendKeys("leonids");
         browser.Sees("Leonids: three hours").Type(OpenQA.Selenium.Keys.Escape);
         browser.Open(new Uri(demo.Workplace, "comments")).Sees("Waiting");
-        browser.Type("?").Sees("Keys");
+        browser.Type("?").Sees("Keyboard shortcuts");
     }
 
     [Fact]

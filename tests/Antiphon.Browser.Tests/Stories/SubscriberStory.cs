@@ -22,7 +22,7 @@ public sealed class SubscriberStory(DemoInstallation demo)
                 .Press("Import")
                 .Attach("input[type=file]", list)
                 .Sees("2 new subscribers")
-                .Sees("Line 4: nowhere no email address");
+                .Sees("Line 4: “nowhere”, no email address");
             owner.Press("Add 2 subscribers").Sees("how these people consented");
             owner
                 .Fill("input[placeholder^='Signed the list']", "Open evening")
@@ -31,7 +31,7 @@ public sealed class SubscriberStory(DemoInstallation demo)
             owner
                 .Open(new Uri(demo.Workplace, "readers?search=tarnmail"))
                 .Sees("hal.brigg@tarnmail.example")
-                .Sees("by a list: Open evening");
+                .Sees("import: Open evening");
         }
         finally
         {

@@ -73,28 +73,30 @@ const rows = computed(() =>
     <p v-if="error" class="trouble" role="alert">{{ lineOf(error) }}</p>
     <SpanChips v-model="span" :spans="spans" />
     <PlotFigure v-if="data" :days="names" :series="series" :words="`${came} subscribers came and ${left} left`" />
-    <table v-if="rows.length" class="ruled">
-      <thead>
-        <tr>
-          <th>{{ isByWeek ? 'Week from' : 'Day' }}</th>
-          <th class="num">Sign-up form</th>
-          <th class="num">Added manually</th>
-          <th class="num">Imported</th>
-          <th class="num">Unsubscribed</th>
-          <th class="num">Subscribers</th>
-        </tr>
-      </thead>
-      <tbody>
-        <tr v-for="one in rows" :key="one.day">
-          <td>{{ short.format(new Date(`${one.day}T12:00`)) }}</td>
-          <td class="num">{{ one.form || '' }}</td>
-          <td class="num">{{ one.hand || '' }}</td>
-          <td class="num">{{ one.list + one.unknown || '' }}</td>
-          <td class="num">{{ one.left || '' }}</td>
-          <td class="num">{{ one.total }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <div v-if="rows.length" class="rows" role="region" aria-label="Growth in numbers" tabindex="0">
+      <table class="ruled">
+        <thead>
+          <tr>
+            <th>{{ isByWeek ? 'Week from' : 'Day' }}</th>
+            <th class="num">Sign-up form</th>
+            <th class="num">Added manually</th>
+            <th class="num">Imported</th>
+            <th class="num">Unsubscribed</th>
+            <th class="num">Subscribers</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="one in rows" :key="one.day">
+            <td>{{ short.format(new Date(`${one.day}T12:00`)) }}</td>
+            <td class="num">{{ one.form || '' }}</td>
+            <td class="num">{{ one.hand || '' }}</td>
+            <td class="num">{{ one.list + one.unknown || '' }}</td>
+            <td class="num">{{ one.left || '' }}</td>
+            <td class="num">{{ one.total }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
     <p v-else-if="data" class="soft">No changes in this period.</p>
   </div>
 </template>
@@ -103,9 +105,10 @@ const rows = computed(() =>
 .growth {
   padding: 14px 24px 60px;
 }
-.ruled {
+.rows {
   max-width: 820px;
   margin-top: 24px;
+  overflow-x: auto;
 }
 @media (max-width: 860px) {
   .growth {

@@ -96,7 +96,7 @@ watch(file, () => {
           </p>
           <ul v-if="trial.examples.length" class="small soft">
             <li v-for="row in trial.examples.slice(0, 6)" :key="row.line">
-              Line {{ row.line }}: {{ row.mail || 'empty' }} {{ kinds[row.kind] }}
+              Line {{ row.line }}: “{{ row.mail }}”, {{ kinds[row.kind] }}
             </li>
           </ul>
           <v-text-field
