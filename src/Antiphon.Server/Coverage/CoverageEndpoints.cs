@@ -143,7 +143,7 @@ internal static class CoverageEndpoints
                 options.AddressOf($"feeds/{blog.Key}.rss"),
                 null
             )),
-            new PlaceView("mail", PlaceKind.Mail, "Mail", "each post", null, null, null, null),
+            new PlaceView("mail", PlaceKind.Mail, "Email", "each post", null, null, null, null),
             .. board.Channels.Select(channel => new PlaceView(
                 $"channel-{channel.Id}",
                 PlaceKind.Channel,

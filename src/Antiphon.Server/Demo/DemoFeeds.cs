@@ -55,7 +55,7 @@ internal sealed class DemoFeeds(AntiphonContext database, IKeySource keys, DemoO
                 At = now.AddDays(-2),
                 IsTrouble = true,
                 Title = "Fellside Walkers has errors",
-                Text = "\"Tue, 31 Feb 2026 10:00:00 GMT\" is no date (line 20)",
+                Text = "“Tue, 31 Feb 2026 10:00:00 GMT” is not a valid date (line 20)",
                 Path = "s/1/feeds/watched/2",
             }
         );

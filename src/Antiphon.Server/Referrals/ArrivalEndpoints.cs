@@ -228,7 +228,7 @@ internal static class ArrivalEndpoints
             kind switch
             {
                 ArrivalKind.Direct => "No sender told",
-                ArrivalKind.Link when source == "mail" => "Mail",
+                ArrivalKind.Link when source == "mail" => "Email",
                 ArrivalKind.Link => known.GetValueOrDefault(source, source),
                 _ => source,
             };

@@ -28,7 +28,7 @@ public sealed class CoverageTests(AntiphonHost host) : IClassFixture<AntiphonHos
         Assert.Equal(["Newer", "Older"], board.Items("posts").Select(post => post.Text("title")));
         Assert.Equal(("due", "listingNotPlaced"), Cell(board, 0, 0));
         Assert.Equal(("leftOut", "belowTheCut"), Cell(board, 1, 0));
-        Assert.Equal("It is 2nd ; the listing shows 1.", board.Text("posts.1.cells.0.message"));
+        Assert.Equal("Position 2; the listing shows 1.", board.Text("posts.1.cells.0.message"));
         Assert.Equal(("inPlace", "inFeed"), Cell(board, 0, 1));
         Assert.Equal("noCommentsYet", Cell(board, 0, 3).Reason);
     }

@@ -49,7 +49,7 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
             (done.Number("summary.done"), done.Number("summary.made"), done.Number("summary.refused"))
         );
         Assert.Contains(
-            "“soon” is no date",
+            "“soon” is not a recognised date",
             done.Items("notes").Single(note => note.Number("row") == 3).Text("reason"),
             StringComparison.Ordinal
         );
@@ -256,7 +256,7 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
     [Theory]
     [InlineData("", "empty")]
     [InlineData("{\"a\":1}", "must contain a list of objects")]
-    [InlineData("<html><body>x</body></html>", "no feed")]
+    [InlineData("<html><body>x</body></html>", "feed cannot be read")]
     [InlineData("title,text", "no rows")]
     [InlineData("PK\u0003\u0004broken", "damaged")]
     public async Task What_cannot_be_read_says_why(string content, string words)
@@ -299,7 +299,7 @@ public sealed class ImportTests(PictureHost hosts) : IClassFixture<PictureHost>
                 blogId = _host.Blog,
             }
         );
-        Assert.Contains("publish it", refusal.Text("errors.addresses.0"), StringComparison.Ordinal);
+        Assert.Contains("Publish the sheet", refusal.Text("errors.addresses.0"), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -69,7 +69,7 @@ public sealed class BuilderTests(ScriptedHost hosts) : IClassFixture<ScriptedHos
         var check = await CheckAsync();
         Assert.Equal("false", check.Text("isInPlace"));
         var point = check.Items("points").Single(item => item.Text("state") == "wrong");
-        Assert.Contains("stale", point.Text("message"), StringComparison.Ordinal);
+        Assert.Contains("out of date", point.Text("message"), StringComparison.Ordinal);
         Assert.Contains("Copy the static snippet again", point.Text("fix"), StringComparison.Ordinal);
     }
 

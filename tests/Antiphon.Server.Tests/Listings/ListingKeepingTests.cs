@@ -93,7 +93,7 @@ public sealed class ListingKeepingTests(AntiphonHost host) : IClassFixture<Antip
         var definition = _talk.Definition();
         definition["filter"] = ListingTalk.Filter("explained");
         var places = await host.Owner.PostJsonAsync(host.Api + "listings/explain?search=explained", new { definition });
-        Assert.Equal(("true", "It is 1st of 1 shown."), Found("Explained one"));
+        Assert.Equal(("true", "Shown, number 1 of 1."), Found("Explained one"));
         Assert.Equal(("false", "The listing's choice of tags leaves it out (explained)."), Found("Explained two"));
 
         (string Shown, string Why) Found(string title)

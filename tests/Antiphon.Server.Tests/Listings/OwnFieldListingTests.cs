@@ -137,7 +137,7 @@ public sealed class OwnFieldListingTests(AntiphonHost host) : IClassFixture<Anti
                 }
             )
         );
-        Assert.Contains("must hold", problem.ToString());
+        Assert.Contains("must contain", problem.ToString());
     }
 
     private Task<Json> WriteAsync(string title, string seeing, string category) =>

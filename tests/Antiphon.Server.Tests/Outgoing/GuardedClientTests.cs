@@ -56,9 +56,9 @@ public sealed class GuardedClientTests(GuardedClientTests.Shared shared)
     }
 
     [Theory]
-    [InlineData("http://169.254.169.254/latest", "private network")]
-    [InlineData("http://127.0.0.1:1/", "private network")]
-    [InlineData("http://[::1]/", "private network")]
+    [InlineData("http://169.254.169.254/latest", "Private network")]
+    [InlineData("http://127.0.0.1:1/", "Private network")]
+    [InlineData("http://[::1]/", "Private network")]
     [InlineData("file:///etc/hostname", "not a web address")]
     [InlineData("//", "not a web address")]
     [InlineData("http://", "not a web address")]

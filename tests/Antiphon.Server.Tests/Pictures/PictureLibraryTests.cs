@@ -46,9 +46,9 @@ public sealed class PictureLibraryTests(PictureHost host) : IClassFixture<Pictur
     }
 
     [Theory]
-    [InlineData("text", "no picture")]
+    [InlineData("text", "Unsupported format")]
     [InlineData("lie", "cannot be read")]
-    [InlineData("large", "the most taken is")]
+    [InlineData("large", "too large")]
     [InlineData("wide", "pixels")]
     [InlineData("svg", "cannot be made safe")]
     public async Task What_cannot_be_taken_is_refused_with_the_remedy(string kind, string words)

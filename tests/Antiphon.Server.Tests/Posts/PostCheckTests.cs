@@ -84,7 +84,7 @@ public sealed class PostCheckTests(ScriptedHost hosts) : IClassFixture<ScriptedH
             && finding.Text("message").Contains("404", StringComparison.Ordinal)
         );
         Assert.Contains(findings, finding =>
-            finding.Text("message").Contains("private network", StringComparison.Ordinal)
+            finding.Text("message").Contains("Private network", StringComparison.Ordinal)
         );
     }
 

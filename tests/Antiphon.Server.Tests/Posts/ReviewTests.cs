@@ -63,7 +63,7 @@ public sealed class ReviewTests(AntiphonHost host) : IClassFixture<AntiphonHost>
                 .ToListAsync()
         );
         Assert.Contains(notices, notice =>
-            notice.Title.Contains("asks for a look", StringComparison.Ordinal)
+            notice.Title.Contains("asks you to review", StringComparison.Ordinal)
             && notice.To.SequenceEqual(["dov@quillmoor.example"])
         );
         Assert.Contains(notices, notice =>

@@ -18,7 +18,7 @@ public sealed class SchedulingTests(AntiphonHost host) : IClassFixture<AntiphonH
     }
 
     [Theory]
-    [InlineData("2027-03-28T01:30", "goes out at 02:00")]
+    [InlineData("2027-03-28T01:30", "will be published at 02:00")]
     [InlineData("2027-10-31T01:30", "the first time")]
     public async Task What_the_clocks_do_that_night_is_said(string local, string words) =>
         Assert.Contains(

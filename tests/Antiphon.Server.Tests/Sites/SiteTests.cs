@@ -58,8 +58,11 @@ public sealed class SiteTests(AntiphonHost host) : IClassFixture<AntiphonHost>
             }
         );
         Assert.Contains(
-            "\"shop\"",
-            refusal.ToString().Replace("\\u0022", "\"", StringComparison.Ordinal),
+            "“shop”",
+            refusal
+                .ToString()
+                .Replace("\\u201C", "“", StringComparison.Ordinal)
+                .Replace("\\u201D", "”", StringComparison.Ordinal),
             StringComparison.Ordinal
         );
     }

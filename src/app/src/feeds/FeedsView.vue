@@ -29,11 +29,11 @@ const state = computed(() => {
   const parts = [
     `${counted(ours.data.value?.feeds.length ?? 0, 'published feed')}`,
     `${followed.data.value?.length ?? 0} followed`,
-    `${watched.data.value?.length ?? 0} watched`,
+    `${watched.data.value?.length ?? 0} monitored`,
   ]
   const trouble = [
     troubled.value ? `${counted(troubled.value, 'followed feed')} failing` : '',
-    bad.value ? `${counted(bad.value, 'watched feed has', 'watched feeds have')} errors` : '',
+    bad.value ? `${counted(bad.value, 'monitored feed has', 'monitored feeds have')} errors` : '',
   ].filter(Boolean)
   return { calm: `${parts.join(', ')}.`, trouble: trouble.length ? `${trouble.join(', ')}.` : '' }
 })

@@ -81,8 +81,8 @@ onKeyStroke('s', (event) => {
 <template>
   <PageTitle :title="post.title || (id ? 'Untitled' : 'New post')">
     <template #state
-      ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span>
-      <span role="status">{{ saving }}</span></template
+      ><span class="tag" :class="statuses[post.status].tone">{{ statuses[post.status].name }}</span
+      >{{ ' ' }}<span role="status">{{ saving }}</span></template
     >
     <template #act>
       <EditorActs

@@ -48,7 +48,7 @@ async function remove(one: Schemas['QuestionView']): Promise<void> {
   <ul v-else>
     <li v-for="one in all" :key="one.id" :class="{ done: one.doneAt }">
       <p>
-        <b>{{ one.name }}</b>
+        <b>{{ one.name }}</b>{{ ' ' }}
         <span class="soft small">{{ one.mail }} · <WhenText :at="one.createdAt" :zone="props.zone" /></span>
         <span v-if="one.doneAt" class="tag v ml-2">Answered</span>
       </p>

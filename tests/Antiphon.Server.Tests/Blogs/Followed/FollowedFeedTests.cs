@@ -244,7 +244,7 @@ public sealed class FollowedFeedTests(FollowedFeedTests.Shared shared)
             $"<opml version=\"2.0\"><body><outline text=\"Dark sky\" xmlUrl=\"{Address("dark.xml")}\"/><outline text=\"Here already\" xmlUrl=\"{Address("feed.xml")}\"/><outline text=\"Odd\" xmlUrl=\"ftp://x.example/f\"/></body></opml>";
         var result = await _host.Owner.PostJsonAsync(_host.Api + "followed/list", new { text = list });
         Assert.Equal(("Dark sky", "Here already"), (result.Text("added.0"), result.Text("known.0")));
-        Assert.Contains("no web address", result.Text("refused.0"), StringComparison.Ordinal);
+        Assert.Contains("not a valid web address", result.Text("refused.0"), StringComparison.Ordinal);
         await Eventually.TrueAsync("A visit to every feed of the list", async () =>
             (await _host.Owner.GetJsonAsync(_host.Api + "followed")).Items("").All(feed => feed.Number("posts") == 1)
         );
