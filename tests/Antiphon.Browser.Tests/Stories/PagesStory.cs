@@ -153,7 +153,7 @@ public sealed partial class PagesStory(DemoInstallation demo)
             .Sees("now includes posts from Moor Weather Diary")
             .Press("Undo");
         browser.Until("the mark as before", _ =>
-            browser.Count("button[aria-label^='A fine drying day, Latest nights: left out']") == 1 ? "so" : null
+            browser.Count("button[aria-label^='A fine drying day, Latest nights: not included']") == 1 ? "so" : null
         );
     }
 
