@@ -81,7 +81,11 @@ public sealed class FeedStory(DemoInstallation demo)
                 ? line
                 : null
         );
-        browser.Press("Corrected feed").Sees("changes").Press("Publish corrected feed").Sees("corrected at every check");
+        browser
+            .Press("Corrected feed")
+            .Sees("changes")
+            .Press("Publish corrected feed")
+            .Sees("corrected at every check");
         var address = browser.Find(".hint a.address").Text;
         var check = (await demo.AskAsync($"api/feeds/check?url={Uri.EscapeDataString(address)}"))["check"]!;
         Assert.DoesNotContain(check["findings"]!.AsArray(), finding => finding!["severity"]!.ToString() == "error");
