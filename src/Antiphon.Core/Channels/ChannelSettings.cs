@@ -103,6 +103,6 @@ public sealed record ChannelSettings(
             ? ("slots", "Enter at least one slot, or choose another time.")
         : Timing.QuietFrom is null != Timing.QuietUntil is null
             ? ("quietUntil", "Enter both start and end, or neither.")
-        : CampaignSource.Length > 100 || Campaign.Length > 100 ? ("campaign", "Keep it under 100 characters.")
+        : CampaignSource.Length > 100 || Campaign.Length > 100 ? ("campaign", "Use at most 100 characters.")
         : null;
 }

@@ -19,7 +19,7 @@ namespace Antiphon.Core.Posts;
 /// <param name="MentionsOff">Whether pages elsewhere that link to the post are not listed below it.</param>
 /// <param name="SocialPicture">Picture that networks show, or null for the post's own.</param>
 /// <param name="ListingPicture">Picture in listings and lists, or null for the post's own.</param>
-/// <param name="Comments">How comments are taken here, where that is not as in the post's blog; null for as
+/// <param name="Comments">Comment settings here, where that is not as in the post's blog; null for as
 /// there.</param>
 public sealed record PostDetails(
     string? SearchTitle = null,

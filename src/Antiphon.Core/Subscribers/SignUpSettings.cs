@@ -50,6 +50,6 @@ public sealed record SignUpSettings(SignUpShape Shape, string Title, string Text
 
     private static (string, string)? TooLong(string setting, string text, int most) =>
         text.Length > most
-            ? (setting, string.Create(CultureInfo.InvariantCulture, $"Keep it under {most} characters."))
+            ? (setting, string.Create(CultureInfo.InvariantCulture, $"Use at most {most} characters."))
             : null;
 }

@@ -44,7 +44,7 @@ public sealed class Blog
     /// <summary>How its pages look.</summary>
     public PageLook PageLook { get; set; } = PageLook.Usual;
 
-    /// <summary>How comments are taken on its posts, where that is not as on the site.</summary>
+    /// <summary>Comment settings on its posts, where that is not as on the site.</summary>
     public CommentSettings CommentSettings { get; set; } = CommentSettings.None;
 
     /// <summary>When it was connected.</summary>

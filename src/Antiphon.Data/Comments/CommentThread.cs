@@ -43,7 +43,7 @@ public sealed class CommentThread
     public long Version { get; set; }
 
     /// <summary>
-    /// How comments are taken here, where it is not about a post; what it does not say is as its site says.
+    /// Comment settings here, where it is not about a post; what it does not say is as its site says.
     /// </summary>
     public CommentSettings Settings { get; set; } = CommentSettings.None;
 

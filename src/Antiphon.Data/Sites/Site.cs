@@ -35,7 +35,7 @@ public sealed class Site
     /// <summary>Where its readers can pass posts on, beside mail, in order.</summary>
     public List<ShareWay> ShareWays { get; set; } = [];
 
-    /// <summary>How comments are taken on the whole site.</summary>
+    /// <summary>Comment settings on the whole site.</summary>
     public CommentSettings CommentSettings { get; set; } = CommentSettings.None;
 
     /// <summary>Rules by which comments are decided, in order.</summary>

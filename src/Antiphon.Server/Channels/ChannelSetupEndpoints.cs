@@ -232,7 +232,7 @@ internal static class ChannelSetupEndpoints
             ? ("name", "Enter a name of at most 100 characters.")
         : request.Older is < 0 or > MostOlder ? ("older", $"Send at most {MostOlder} older posts.")
         : request.DaysApart is < 0 or > 30 ? ("daysApart", "Enter at most 30 days between two posts.")
-        : request.Secret?.Length > 1000 ? ("secret", "Keep it under 1,000 characters.")
+        : request.Secret?.Length > 1000 ? ("secret", "Use at most 1,000 characters.")
         : request.Settings.Problem(request.Kind);
 
     private static async Task<Results<NoContent, NotFound>> Remove(

@@ -155,7 +155,7 @@ internal static class CommentSettingsEndpoints
     private static ValidationProblem? Problem(IReadOnlyList<CommentRule> rules)
     {
         if (rules.Count > MostRules)
-            return FieldProblem.For("rules", $"Keep it to {MostRules} rules.");
+            return FieldProblem.For("rules", $"Use at most {MostRules} rules.");
         for (var number = 0; number < rules.Count; number++)
         {
             if (!rules[number].IsWhole)
@@ -166,7 +166,7 @@ internal static class CommentSettingsEndpoints
                         : "Enter a number above 0, for scores up to 100."
                 );
             if (rules[number].Words.Count > 500 || rules[number].Words.Any(word => word.Length > 200))
-                return FieldProblem.For($"rules[{number}]", "Keep it to 500 words of at most 200 characters.");
+                return FieldProblem.For($"rules[{number}]", "Use at most 500 words of 200 characters.");
         }
 
         return null;

@@ -12,7 +12,7 @@ internal sealed class AnswerValidator : AbstractValidator<AnswerRequest>
             .NotEmpty()
             .WithMessage("Write an answer first.")
             .MaximumLength(CommentBody.MaxLength)
-            .WithMessage("Keep it under 10,000 characters.");
+            .WithMessage("Use at most 10,000 characters.");
 }
 
 /// <summary>Rules for placing a thread.</summary>
@@ -27,7 +27,7 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
         RuleFor(snippet => snippet.Address)
             .Must(LinkResolver.IsWeb)
             .Unless(snippet => snippet.IsTemplate)
-            .WithMessage("Enter the page's whole address, starting with https://.");
+            .WithMessage("Enter the full page address, starting with https://.");
         RuleFor(snippet => snippet.Address)
             .NotEmpty()
             .WithMessage("Enter how your template writes the page’s address.")
@@ -40,7 +40,7 @@ internal sealed class ThreadSnippetValidator : AbstractValidator<ThreadSnippetRe
             .Must(HasPlaceholder)
             .When(snippet => snippet.IsTemplate && snippet.Identifier.Length > 0)
             .WithMessage(
-                "This is the same on every page, and all of them would share one conversation. Put in what your template writes for the post's number, such as {{ post.id }}."
+                "This ID is the same on every page, so all pages would share one thread. Enter what your template writes for the post’s number, such as {{ post.id }}."
             );
         RuleFor(snippet => snippet.Title).MaximumLength(300);
     }

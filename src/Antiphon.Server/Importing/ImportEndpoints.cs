@@ -116,7 +116,7 @@ internal static class ImportEndpoints
         if (wanted.Find(address => !LinkResolver.IsWeb(address)) is { } wrong)
             return FieldProblem.For(
                 "addresses",
-                $"“{Shortened.ToLength(wrong, 60)}” is no whole address; write it with https://."
+                $"“{Shortened.ToLength(wrong, 60)}” is not a full address. Start it with https://."
             );
         var (kind, table, problem) = await sources.ReadAsync(request.Kind, wanted, cancellation);
         if (table is null)

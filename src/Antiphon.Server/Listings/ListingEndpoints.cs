@@ -213,7 +213,7 @@ internal static class ListingEndpoints
         if (await FindAsync(site, listing, database) is not { } found)
             return TypedResults.NotFound();
         if (!LinkResolver.IsWeb(request.Address))
-            return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+            return FieldProblem.For("address", "Enter the full page address, starting with https://.");
         return TypedResults.Ok(await visit.CheckAsync(found, new Uri(request.Address.Trim()), cancellation));
     }
 

@@ -18,7 +18,7 @@ internal sealed class ListingValidator : AbstractValidator<ListingRequest>
             .WithMessage("Not a valid CSS selector. Choose the position in the preview instead.");
         RuleFor(listing => listing.PageAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the page's whole address, starting with https://.");
+            .WithMessage("Enter the full page address, starting with https://.");
     }
 }
 
@@ -30,6 +30,6 @@ internal sealed class PreviewValidator : AbstractValidator<PreviewRequest>
         RuleFor(preview => preview.Definition).NotNull().SetValidator(new DefinitionValidator());
         RuleFor(preview => preview.PageAddress)
             .Must(address => string.IsNullOrWhiteSpace(address) || LinkResolver.IsWeb(address))
-            .WithMessage("Enter the page's whole address, starting with https://.");
+            .WithMessage("Enter the full page address, starting with https://.");
     }
 }

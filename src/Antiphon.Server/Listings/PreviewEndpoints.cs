@@ -138,7 +138,7 @@ internal static class PreviewEndpoints
         if (await ListingEndpoints.FindAsync(site, listing, database) is not { } found)
             return TypedResults.NotFound();
         if (!Uri.TryCreate(address ?? found.PageAddress ?? found.Site.Address, UriKind.Absolute, out var uri))
-            return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+            return FieldProblem.For("address", "Enter the full page address, starting with https://.");
         var (page, problem) = await pages.GetAsync(uri, found.Key, cancellation);
         return page is not null ? TypedResults.Ok(page) : FieldProblem.For("address", problem!);
     }

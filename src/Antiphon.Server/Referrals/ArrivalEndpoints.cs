@@ -36,7 +36,7 @@ internal static class ArrivalEndpoints
             .WithTags("Channels")
             .Needs(SiteRight.See)
             .WithName("getArrivals")
-            .WithSummary("What brought readers, by day, source and post.");
+            .WithSummary("Visits by day, source and post.");
 
     /// <summary>Maps what pages tell.</summary>
     public static void MapArrivalReports(this WebApplication app) =>

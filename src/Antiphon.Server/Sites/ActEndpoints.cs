@@ -20,7 +20,7 @@ internal static class ActEndpoints
             .Needs(SiteRight.Edit)
             .WithTags("Sites")
             .WithName("listActs")
-            .WithSummary("Who did what, the latest first.");
+            .WithSummary("The activity log, newest first.");
 
     private static async Task<Ok<List<ActView>>> List(
         long site,

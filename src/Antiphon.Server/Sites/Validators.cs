@@ -11,7 +11,7 @@ internal sealed class SiteValidator : AbstractValidator<SiteRequest>
         RuleFor(site => site.Name).NotEmpty().WithMessage("Enter a name.").MaximumLength(200);
         RuleFor(site => site.Address)
             .Must(address => AllowedAddresses.OriginOf(address) is not null)
-            .WithMessage("Enter the home page's whole address, such as https://www.site.example/.");
+            .WithMessage("Enter the full address of the home page, such as https://www.site.example/.");
         RuleFor(site => site.TimeZone)
             .Must(zone => TimeZoneInfo.TryFindSystemTimeZoneById(zone ?? string.Empty, out _))
             .WithMessage("Choose a time zone from the list, such as Europe/London.");

@@ -4,7 +4,7 @@ using Antiphon.Core.Time;
 namespace Antiphon.Core.Comments.Settings;
 
 /// <summary>
-/// How comments are taken in one layer: a site, a blog, or a post or page. What is null is as the layer outside says.
+/// Comment settings in one layer: a site, a blog, or a post or page. What is null is as the layer outside says.
 /// </summary>
 /// <param name="IsOn">Whether readers can comment.</param>
 /// <param name="Approval">What waits for a person.</param>
@@ -180,9 +180,9 @@ public sealed record CommentSettings(
         : ShownFirst is < 5 or > MostShownFirst ? ("shownFirst", $"Show 5 to {MostShownFirst} comments at first.")
         : CloseAt is { Length: > 0 } && WallTime.Read(CloseAt, "Etc/UTC") is null
             ? ("closeAt", "Enter a date and a time, such as 2027-03-28T18:00.")
-        : Message?.Length > LongestText ? ("message", "Keep it under 2,000 characters.")
+        : Message?.Length > LongestText ? ("message", "Use at most 2,000 characters.")
         : HouseRules?.Length > LongestText ? ("houseRules", "Keep them under 2,000 characters.")
-        : ClosedReason?.Length > LongestText ? ("closedReason", "Keep it under 2,000 characters.")
+        : ClosedReason?.Length > LongestText ? ("closedReason", "Use at most 2,000 characters.")
         : Words("heldWords", HeldWords)
             ?? Words("refusedWords", RefusedWords)
             ?? Words("namedReaders", NamedReaders)
@@ -195,6 +195,6 @@ public sealed record CommentSettings(
 
     private static (string Setting, string Remedy)? Words(string setting, IReadOnlyList<string>? words) =>
         words?.Count > MostWords || words?.Any(word => word.Length > LongestWord) == true
-            ? (setting, $"Keep it to {MostWords} lines of at most {LongestWord} characters.")
+            ? (setting, $"Use at most {MostWords} lines of {LongestWord} characters.")
             : null;
 }

@@ -102,9 +102,9 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
         if (Rhythm.Every == DigestEvery.Month && Rhythm.DayOfMonth is < 1 or > 31)
             return ("dayOfMonth", "Enter a day from 1 to 31.");
         if (Opening.Length > LongestWords)
-            return ("opening", $"Keep it under {LongestWords} characters.");
+            return ("opening", $"Use at most {LongestWords} characters.");
         if (Closing.Length > LongestWords)
-            return ("closing", $"Keep it under {LongestWords} characters.");
+            return ("closing", $"Use at most {LongestWords} characters.");
         return ColourProblem();
     }
 
@@ -113,7 +113,7 @@ public sealed record DigestSettings(DigestRhythm Rhythm, ChannelChoice Choice, D
         if (string.IsNullOrWhiteSpace(text))
             return "Write a subject; it is the first thing readers see.";
         if (text.Length > LongestSubject)
-            return $"Keep it under {LongestSubject} characters.";
+            return $"Use at most {LongestSubject} characters.";
         // Line ends here would be more headers.
         if (text.Any(char.IsControl))
             return "A subject is one line.";

@@ -59,7 +59,7 @@ internal static class CommentActEndpoints
         if (string.IsNullOrWhiteSpace(request.Text))
             return FieldProblem.For("text", "Leave some text; to take it away, hide or delete the comment.");
         if (request.Text.Length > CommentBody.MaxLength)
-            return FieldProblem.For("text", "Keep it under 10,000 characters.");
+            return FieldProblem.For("text", "Use at most 10,000 characters.");
         if (await FindAsync(database, site, comment) is not { } row)
             return TypedResults.NotFound();
         if (row.Text == request.Text.Trim())

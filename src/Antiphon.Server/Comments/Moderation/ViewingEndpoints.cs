@@ -91,13 +91,13 @@ internal static class ViewingEndpoints
         if (name.Length is 0 or > 60)
             return FieldProblem.For("name", "Enter a name of at most 60 characters.");
         if (request.Query.Length > 500)
-            return FieldProblem.For("query", "Keep it under 500 characters.");
+            return FieldProblem.For("query", "Use at most 500 characters.");
         var mine = await database
             .SavedViews.Where(saved => saved.SiteId == site && saved.PersonId == person)
             .ToListAsync(cancellation);
         var view = mine.Find(saved => saved.Name == name);
         if (view is null && mine.Count >= MostViews)
-            return FieldProblem.For("name", $"Keep it to {MostViews}; remove one first.");
+            return FieldProblem.For("name", $"At most {MostViews} saved filters are possible. Delete one first.");
         if (view is null)
             database.SavedViews.Add(
                 view = new SavedView

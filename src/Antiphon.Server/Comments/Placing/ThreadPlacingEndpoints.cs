@@ -80,7 +80,7 @@ internal static class ThreadPlacingEndpoints
         if (addresses.Count is 0 or > MostPages)
             return FieldProblem.For("addresses", $"Enter 1 to {MostPages} addresses of pages.");
         if (addresses.Find(text => !LinkResolver.IsWeb(text)) is { } wrong)
-            return FieldProblem.For("addresses", $"“{wrong}” is no whole address; it starts with https://.");
+            return FieldProblem.For("addresses", $"“{wrong}” is not a full address. It starts with https://.");
         var key = await database
             .Sites.Where(row => row.Id == site)
             .Select(row => row.PublicKey)

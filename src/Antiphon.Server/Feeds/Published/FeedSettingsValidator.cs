@@ -27,7 +27,7 @@ internal sealed class FeedSettingsValidator : AbstractValidator<FeedSettingsView
             .WithMessage("Write the language as a tag, such as en-GB or de.");
         RuleFor(feed => feed.PictureAddress)
             .Must(IsNothingOrWeb)
-            .WithMessage("Give the picture's whole address, beginning with https://.")
+            .WithMessage("Enter the full picture address, starting with https://.")
             .MaximumLength(2000);
         RuleFor(feed => feed.RedirectTo)
             .Must(IsNothingOrWeb)

@@ -88,7 +88,7 @@ internal static class LookEndpoints
     )
     {
         if (!LinkResolver.IsWeb(address))
-            return FieldProblem.For("address", "Enter the page's whole address, starting with https://.");
+            return FieldProblem.For("address", "Enter the full page address, starting with https://.");
         var (look, problem) = await pages.ReadAsync(new Uri(address.Trim()), cancellation);
         return look is not null ? TypedResults.Ok(look) : FieldProblem.For("address", problem!);
     }

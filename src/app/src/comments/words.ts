@@ -43,7 +43,7 @@ export function ruleInWords(rule: Schemas['CommentRule'], found?: string | null)
 
 /** A score as people read it; never quite sure. */
 export const percent = (score: number) =>
-  score < 0.01 ? 'under 1 %' : score > 0.99 ? 'over 99 %' : `${Math.round(score * 100)} %`
+  score < 0.01 ? 'under 1%' : score > 0.99 ? 'over 99%' : `${Math.round(score * 100)}%`
 
 /** What decided where a comment went. */
 export function stepInWords(trace: Schemas['CommentTrace']): string {

@@ -109,7 +109,7 @@ const open = (made: Schemas['ImportView']) => router.push(`/s/${id.value}/posts/
         <v-textarea
           v-model="addresses"
           :rows="kind === 'pages' ? 4 : 1"
-          :label="kind === 'pages' ? 'Addresses, one a line' : 'Address'"
+          :label="kind === 'pages' ? 'Addresses (one per line)' : 'Address'"
           :error-messages="act.fields.value.addresses"
         />
         <div class="row">

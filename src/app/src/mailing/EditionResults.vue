@@ -6,7 +6,7 @@ import { counted } from '../shared'
 /** What came back of an edition: links followed, the two subjects side by side, who left. */
 const props = defineProps<{ detail: Schemas['EditionDetail']; siteId: number }>()
 const most = computed(() => Math.max(1, ...props.detail.links.map((link) => link.clicks)))
-const share = (clicks: number, delivered: number) => `${Math.round((1000 * clicks) / Math.max(1, delivered)) / 10} %`
+const share = (clicks: number, delivered: number) => `${Math.round((1000 * clicks) / Math.max(1, delivered)) / 10}%`
 const plain = (address: string) => address.replace(/^https?:\/\//, '').replace(/\/$/, '')
 </script>
 

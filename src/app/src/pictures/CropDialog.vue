@@ -42,7 +42,7 @@ function take({
 const cropper = ref<InstanceType<typeof Cropper> | null>(null)
 const place = computed(() => {
   const { left, top, width, height } = part.value
-  const percent = (share: number) => `${Math.round(share / 10)} %`
+  const percent = (share: number) => `${Math.round(share / 10)}%`
   return `${percent(width)} of the width and ${percent(height)} of the height, from ${percent(left)} across and ${percent(top)} down.`
 })
 

@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { api, take } from '../api'
 import { WhenText } from '../shared'
 
-/** Who did what on the site. */
+/** The activity log of the site. */
 const props = defineProps<{ siteId: number; zone: string | undefined }>()
 const { data } = useQuery({
   queryKey: ['acts', () => props.siteId],

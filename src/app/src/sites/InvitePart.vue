@@ -45,7 +45,13 @@ async function takeBack(one: Schemas['InvitationView']): Promise<void> {
 
 <template>
   <form class="invite" novalidate @submit.prevent="invite({ ...person })">
-    <v-text-field v-model="person.mail" label="Mail address" type="email" name="invite" :error-messages="fields.mail" />
+    <v-text-field
+      v-model="person.mail"
+      label="Email address"
+      type="email"
+      name="invite"
+      :error-messages="fields.mail"
+    />
     <v-select v-model="person.role" :items="roles" label="Role" />
     <v-btn type="submit" height="48" :loading="running">Invite</v-btn>
   </form>

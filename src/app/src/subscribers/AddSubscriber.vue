@@ -27,7 +27,7 @@ async function add(): Promise<void> {
 
 <template>
   <form class="add" novalidate @submit.prevent="add">
-    <v-text-field v-model="person.mail" label="Mail address" name="mail" :error-messages="fields.mail" />
+    <v-text-field v-model="person.mail" label="Email address" name="mail" :error-messages="fields.mail" />
     <v-text-field v-model="person.name" label="Name (optional)" name="name" :error-messages="fields.name" />
     <v-text-field v-model="person.reason" label="Consent note" name="reason" :error-messages="fields.reason" />
     <v-btn type="submit" height="48" :loading="running">Add subscriber</v-btn>

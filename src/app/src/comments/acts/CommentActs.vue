@@ -76,7 +76,7 @@ defineExpose({ open, openList, trust })
   <TextDialog
     v-if="asked === 'edit' && own()"
     title="Edit comment"
-    about="Readers see that the team edited it. What it was before stays in the record."
+    about="Readers see that the team edited it. The earlier text stays in the moderation log."
     label="Comment"
     button="Change"
     :text="own()!.text"

@@ -31,7 +31,7 @@ const dirty = computed(
   () => filter.value && (publish.value !== filter.value.publishBelow || spam.value !== filter.value.spamFrom),
 )
 const share = (value: number | null | undefined) =>
-  value === null || value === undefined ? '–' : `${(value * 100).toFixed(1)} %`
+  value === null || value === undefined ? '–' : `${(value * 100).toFixed(1)}%`
 
 async function save(): Promise<void> {
   const done = await act.run(async () => {
@@ -117,7 +117,9 @@ async function save(): Promise<void> {
         <dt>Spam caught</dt>
         <dd>{{ share(outcome.recall) }} <span class="soft">of the spam was put aside</span></dd>
         <dt>Caught</dt>
-        <dd>{{ share(filter.caughtAtOne) }} <span class="soft">of the spam while 1 % of the good waits</span></dd>
+        <dd>
+          {{ share(filter.caughtAtOne) }} <span class="soft">of spam caught while 1% of genuine comments are held</span>
+        </dd>
         <dt>Overall accuracy</dt>
         <dd>
           {{ filter.area?.toFixed(3) }}

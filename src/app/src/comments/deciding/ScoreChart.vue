@@ -14,7 +14,7 @@ const height = (count: number) => (Math.sqrt(count) / most.value) * 76
     <svg
       viewBox="0 0 500 178"
       role="img"
-      :aria-label="`Scores of decided comments. Published below ${props.publish} %, put aside from ${props.putAside} %.`"
+      :aria-label="`Scores of decided comments. Published below ${props.publish}%, marked as spam from ${props.putAside}%.`"
     >
       <rect class="zone safe" x="0" y="0" :width="props.publish * 5" height="160" />
       <rect class="zone danger" :x="props.putAside * 5" y="0" :width="500 - props.putAside * 5" height="160" />
@@ -33,9 +33,9 @@ const height = (count: number) => (Math.sqrt(count) / most.value) * 76
         <rect v-if="count" class="spam" :x="at * 10 + 1" y="80" width="8" :height="height(count)" rx="1" />
       </g>
       <line x1="0" x2="500" y1="80" y2="80" />
-      <text x="0" y="175">0 %</text>
+      <text x="0" y="175">0%</text>
       <text x="250" y="175" text-anchor="middle">the filter’s score</text>
-      <text x="500" y="175" text-anchor="end">100 %</text>
+      <text x="500" y="175" text-anchor="end">100%</text>
     </svg>
   </figure>
 </template>

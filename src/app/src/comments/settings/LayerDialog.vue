@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Schemas } from '../../api'
 import LayerLines from './LayerLines.vue'
 
-/** How comments are taken in the innermost layer: one post, or one page. */
+/** Comment settings of the innermost layer: one post, or one page. */
 const props = defineProps<{
   title: string
   layer: Schemas['CommentSettings']

@@ -6,7 +6,7 @@ import { useSite } from '../../shared'
 import LayerDialog from './LayerDialog.vue'
 import { laidOver } from './useCommentSettings'
 
-/** How comments are taken on one post, where that is not as in its blog; kept with the post. */
+/** Comment settings of one post, where they differ from its blog’s; kept with the post. */
 const props = defineProps<{ layer: Schemas['CommentSettings'] | null; blogId: number }>()
 const emit = defineEmits<{ done: [layer: Schemas['CommentSettings'] | null]; close: [] }>()
 const { id } = useSite()

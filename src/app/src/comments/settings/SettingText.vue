@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import SettingFrame from './SettingFrame.vue'
 
-/** A setting of words: one text, or a list with a line each. It is as the layer outside says until it is set here. */
+/** A setting of words: one text, or a list with one item per line. It is as the layer outside says until it is set here. */
 const value = defineModel<string | string[] | null | undefined>({ required: true })
 const props = defineProps<{
   label: string

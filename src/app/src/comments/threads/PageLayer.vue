@@ -6,7 +6,7 @@ import { useAct, useNotice } from '../../shared'
 import LayerDialog from '../settings/LayerDialog.vue'
 import { laidOver } from '../settings/useCommentSettings'
 
-/** How comments are taken on a page that is no post. */
+/** Comment settings of a page that is no post. */
 const props = defineProps<{ siteId: number; thread: Schemas['ThreadView'] }>()
 const emit = defineEmits<{ close: [] }>()
 const queries = useQueryClient()
