@@ -2,7 +2,8 @@ namespace Antiphon.Core.Sites;
 
 /// <summary>A place at which readers pass a post on: a plain link, nothing is loaded from there.</summary>
 /// <param name="Name">What the place is called.</param>
-/// <param name="Address">Its address for sharing, with "{link}" where the post's address goes and, if wanted, "{title}".
+/// <param name="Address">Its address for sharing, with "{link}" where the post's address goes and, if wanted,
+/// "{title}".
 /// "{url}", which it was called before, is filled as well.</param>
 public sealed record ShareWay(string Name, string Address)
 {

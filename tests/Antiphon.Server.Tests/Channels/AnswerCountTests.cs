@@ -17,7 +17,7 @@ public sealed class AnswerCountTests(ChannelHost both)
     {
         var channels = await both.FreshAsync();
         var social = await channels.LanternAsync();
-        var (delivery, number) = await SentAsync(channels, social, "Replies");
+        var (delivery, number) = await SentAsync(channels, social, "Answered there");
         await ReactAsync(number, "answers", "likes", "likes", "passed-on");
         await MakeDueAsync(delivery);
         await CountAsync();

@@ -127,7 +127,7 @@ public sealed class MentionTests(MentionHost both) : IClassFixture<MentionHost>
     [Fact]
     public async Task A_change_of_the_page_is_followed_and_a_removal_too()
     {
-        var post = await _host.WriteAsync("Followed feeds");
+        var post = await _host.WriteAsync("Followed");
         Say(Answer(post, "First words."));
         await TellAsync(post);
         await DecideAsync(await ListedAsync("waiting"), "public");

@@ -10,10 +10,10 @@ public sealed class CalendarTests(AntiphonHost host) : IClassFixture<AntiphonHos
     public async Task A_month_shows_posts_on_the_days_of_the_sites_clocks_and_moves_them()
     {
         var post = await ScheduleAsync("Late", "2199-06-30T23:30");
-        var draft = await host.WriteAsync("Unscheduled", "draft");
+        var draft = await host.WriteAsync("No day yet", "draft");
         var june = await host.Owner.GetJsonAsync(host.Api + "calendar?month=2199-06");
         Assert.Equal(("Late", "2199-06-30T23:30"), (june.Text("entries.0.title"), june.Text("entries.0.local")));
-        Assert.Contains("Unscheduled", june.Items("undated").Select(item => item.Text("title")));
+        Assert.Contains("No day yet", june.Items("undated").Select(item => item.Text("title")));
         await host.Owner.PutJsonAsync(
             $"{host.Api}calendar/{post.Number("id")}",
             new { revision = 1, local = "2199-06-12T09:00" }

@@ -12,7 +12,9 @@ internal readonly record struct Spoilt(string Feed, string Good, string Bad)
         : throw new InvalidOperationException($"The good feed does not hold {Good}");
 }
 
-/// <summary>A case for each rule about what a document says; rules about how it is served have theirs elsewhere.</summary>
+/// <summary>
+/// A case for each rule about what a document says; rules about how it is served have theirs elsewhere.
+/// </summary>
 internal static class RuleCases
 {
     /// <summary>Rules with the document that raises them.</summary>
