@@ -6,6 +6,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Text;
 using Antiphon.Data;
 using Antiphon.Data.Comments;
+using Antiphon.Data.Comments.Commenters;
 using Antiphon.Data.Sites;
 using Antiphon.Server.Comments.Commenters;
 using Antiphon.Server.Comments.Following;
@@ -170,7 +171,10 @@ internal sealed class CommentWriting(
             RootId = answered?.RootId ?? answered?.Id,
             Author = Trimmed.OrNull(submission.Name) ?? ReaderTexts.For(language).Anonymous,
             Mail = mail,
-            IsConfirmed = await IsProvenAsync(site, mail, submission.OwnerKey, cancellation),
+            IsConfirmed =
+                mail is not null
+                && submission.OwnerKey is { } device
+                && await database.IsProvenAsync(site.Id, mail, device, cancellation),
             Text = submission.Text.Trim(),
             Html = CommentBody.ToHtml(submission.Text),
             TextKey = readers.OfText(submission.Text),
@@ -184,15 +188,6 @@ internal sealed class CommentWriting(
         await DecideAsync(comment, site, submission, settings, cancellation);
         return comment;
     }
-
-    // Whether the writer has shown, on this device, that the address is theirs.
-    private async Task<bool> IsProvenAsync(Site site, string? mail, string? device, CancellationToken cancellation) =>
-        mail is not null
-        && device is not null
-        && await database.ProvenDevices.AnyAsync(
-            proven => proven.SiteId == site.Id && proven.Mail == mail && proven.OwnerKey == device,
-            cancellation
-        );
 
     private async Task DecideAsync(
         Comment comment,

@@ -1,4 +1,5 @@
 using Antiphon.Data;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Reading;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Caching;
@@ -51,10 +52,7 @@ internal sealed class BoardCache(IServiceScopeFactory scopes, TimeProvider clock
             .Listings.AsNoTracking()
             .Where(listing => listing.SiteId == site && listing.ArchivedAt == null)
             .ToListAsync(cancellation);
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .SingleAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         var candidates = await services
             .GetRequiredService<CandidateReader>()
             .ReadAsync(

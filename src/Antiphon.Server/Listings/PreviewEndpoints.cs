@@ -7,6 +7,7 @@ using Antiphon.Core.Listings.Styles.Colours;
 using Antiphon.Core.Listings.Styles.Css;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Listings.Installation;
 using Antiphon.Server.Listings.Markup;
 using Antiphon.Server.Listings.Reading;
@@ -89,10 +90,7 @@ internal static class PreviewEndpoints
         CancellationToken cancellation
     )
     {
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .SingleAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         var now = SiteCulture.Local(clock.GetUtcNow(), zone);
         var posts = await candidates.ReadAsync(
             site,

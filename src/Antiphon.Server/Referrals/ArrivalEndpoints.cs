@@ -3,6 +3,7 @@ using Antiphon.Core.Referrals;
 using Antiphon.Core.Sites;
 using Antiphon.Data;
 using Antiphon.Data.Referrals;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Limits;
@@ -81,10 +82,7 @@ internal static class ArrivalEndpoints
         CancellationToken cancellation
     )
     {
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .FirstAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         var last = DateOnly.FromDateTime(SiteCulture.Local(clock.GetUtcNow(), zone).DateTime);
         var first = last.AddDays(1 - Math.Clamp(days ?? 30, 7, MostDays));
         var since = clock.GetUtcNow().AddDays(first.DayNumber - last.DayNumber - 1);

@@ -2,6 +2,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Subscribers;
 using Antiphon.Core.Time;
 using Antiphon.Data;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -30,10 +31,7 @@ internal static class GrowthEndpoints
         CancellationToken cancellation
     )
     {
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .FirstAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         DateOnly DayOf(DateTimeOffset at) => DateOnly.FromDateTime(SiteCulture.Local(at, zone).DateTime);
         var last = DayOf(clock.GetUtcNow());
         var first = last.AddDays(1 - Math.Clamp(days ?? 90, 7, MostDays));

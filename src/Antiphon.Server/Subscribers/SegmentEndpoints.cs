@@ -1,6 +1,7 @@
 using Antiphon.Core.Sites;
 using Antiphon.Core.Subscribers;
 using Antiphon.Data;
+using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
@@ -74,10 +75,7 @@ internal static class SegmentEndpoints
     )
     {
         var now = clock.GetUtcNow();
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .FirstAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         return await database
             .Subscribers.Where(subscriber => subscriber.SiteId == site)
             .GettingMail(now)

@@ -3,6 +3,7 @@ using Antiphon.Core.Subscribers;
 using Antiphon.Core.Text;
 using Antiphon.Core.Work;
 using Antiphon.Data;
+using Antiphon.Data.Sites;
 using Antiphon.Data.Subscribers;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
@@ -107,10 +108,7 @@ internal static class SubscribersEndpoints
             .FirstOrDefaultAsync(row => row.Id == segment && row.SiteId == site, cancellation);
         if (found is null)
             return all;
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .FirstAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         return all.In(found.Rule, database, zone, now);
     }
 

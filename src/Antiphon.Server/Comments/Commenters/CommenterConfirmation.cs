@@ -77,16 +77,7 @@ internal sealed class CommenterConfirmation(
                     ConfirmedAt = clock.GetUtcNow(),
                 }
             );
-        if (
-            link.OwnerKey is { } device
-            && !await database.ProvenDevices.AnyAsync(
-                provenDevice =>
-                    provenDevice.SiteId == link.SiteId
-                    && provenDevice.Mail == link.Mail
-                    && provenDevice.OwnerKey == device,
-                cancellation
-            )
-        )
+        if (link.OwnerKey is { } device && !await database.IsProvenAsync(link.SiteId, link.Mail, device, cancellation))
             database.ProvenDevices.Add(
                 new ProvenDevice
                 {

@@ -4,6 +4,7 @@ using Antiphon.Core.Sites;
 using Antiphon.Core.Time;
 using Antiphon.Data;
 using Antiphon.Data.Posts;
+using Antiphon.Data.Sites;
 using Antiphon.Server.Pages;
 using Antiphon.Server.Platform.Access;
 using Antiphon.Server.Platform.Requests;
@@ -71,10 +72,7 @@ internal static class CalendarEndpoints
             )
         )
             return FieldProblem.For("month", "Name the month as 2026-11.");
-        var zone = await database
-            .Sites.Where(row => row.Id == site)
-            .Select(row => row.TimeZone)
-            .SingleAsync(cancellation);
+        var zone = await database.TimeZoneOfAsync(site, cancellation);
         var (from, to) = (
             new DateTimeOffset(first, TimeSpan.Zero).AddDays(-DaysAround),
             new DateTimeOffset(first, TimeSpan.Zero).AddMonths(1).AddDays(DaysAround)

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
-import { counted, PageTitle, useAct, useNotice, useQueryValue, useSite } from '../shared'
+import { counted, PageTitle, useAct, useNotice, useQueryValue, useRefresh, useSite } from '../shared'
 import CandidateCard from './CandidateCard.vue'
 
 const { id } = useSite()
@@ -17,10 +16,8 @@ const blog = ref({ name: '', description: '' })
 const act = useAct()
 const { say } = useNotice()
 const router = useRouter()
-const queries = useQueryClient()
 const path = () => ({ site: id.value })
-const reload = () =>
-  Promise.all(['blogs', 'coverage', 'posts', 'feeds'].map((key) => queries.invalidateQueries({ queryKey: [key] })))
+const reload = useRefresh('blogs', 'coverage', 'posts', 'feeds')
 
 async function look(): Promise<void> {
   found.value = null

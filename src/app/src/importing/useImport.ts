@@ -1,12 +1,11 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../api'
-import { counted, useAct, useNotice } from '../shared'
+import { counted, useAct, useNotice, useRefresh } from '../shared'
 
 /** An import from matching its columns to taking it back. */
 export function useImport(site: () => number, id: () => number) {
-  const queries = useQueryClient()
   const router = useRouter()
   const act = useAct()
   const { say } = useNotice()
@@ -24,29 +23,20 @@ export function useImport(site: () => number, id: () => number) {
   watch(plan, () => (trial.value = null), { deep: true })
 
   async function tryIt(): Promise<void> {
-    trial.value =
-      (await act.run(() =>
-        take(api.POST('/api/sites/{site}/imports/{import}/trial', { ...path(), body: plan.value! })),
-      )) ?? null
+    const body = plan.value!
+    const tried = await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/trial', { ...path(), body })))
+    trial.value = tried ?? null
   }
 
   async function start(everyMinutes: number | null): Promise<void> {
-    if (
-      await act.run(() =>
-        take(
-          api.POST('/api/sites/{site}/imports/{import}/start', {
-            ...path(),
-            body: { plan: plan.value!, everyMinutes },
-          }),
-        ),
-      )
-    )
-      reload()
+    const body = { plan: plan.value!, everyMinutes }
+    if (await act.run(() => take(api.POST('/api/sites/{site}/imports/{import}/start', { ...path(), body }))))
+      void reload()
   }
 
   async function stop(): Promise<void> {
     await act.run(async () => (await take(api.POST('/api/sites/{site}/imports/{import}/stop', path())), true))
-    reload()
+    void reload()
   }
 
   async function undo(): Promise<void> {
@@ -56,19 +46,16 @@ export function useImport(site: () => number, id: () => number) {
       `${counted(result.posts, 'post is', 'posts are')} in the bin.` +
         (result.kept ? ` ${counted(result.kept, 'was', 'were')} edited since and kept.` : ''),
     )
-    reload()
+    void reload()
   }
 
   async function forget(): Promise<void> {
     await act.run(async () => (await take(api.DELETE('/api/sites/{site}/imports/{import}', path())), true))
-    reload()
+    void reload()
     void router.push(`/s/${site()}/posts/bring-in`)
   }
 
-  function reload(): void {
-    for (const name of ['import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage'])
-      void queries.invalidateQueries({ queryKey: [name] })
-  }
+  const reload = useRefresh('import', 'imports', 'posts', 'terms', 'blogs', 'pictures', 'coverage')
 
   // What was made shows elsewhere as soon as it is done.
   watch(

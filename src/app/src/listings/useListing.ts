@@ -1,9 +1,10 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, toRaw, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, type Schemas, take } from '../api'
-import { useAct, useQueryValue } from '../shared'
+import { useAct, useRefresh } from '../shared'
+import { useListingPreview } from './useListingPreview'
 import { useSnippet } from './useSnippet'
 import { wholeDefinition, type WholeDefinition } from './wholeDefinition'
 
@@ -24,12 +25,11 @@ export function useListing(site: () => number, pageColours: () => Schemas['LookC
   const route = useRoute()
   const id = Number(route.params.listing)
   const path = () => ({ site: site(), listing: id })
-  const queries = useQueryClient()
+  const refresh = useRefresh('listings', 'coverage', 'listing')
   const listing = ref<BuiltListing | null>(null)
-  const preview = ref<Schemas['ListingPreview'] | null>(null)
   const saved = ref('')
   const act = useAct()
-  const sample = useQueryValue('sample')
+  const { preview, sample, show } = useListingPreview(site, listing, pageColours)
   const stored = useQuery({
     queryKey: ['listing', site, id],
     queryFn: () => take(api.GET('/api/sites/{site}/listings/{listing}', { params: { path: path() } })),
@@ -52,21 +52,6 @@ export function useListing(site: () => number, pageColours: () => Schemas['LookC
     { immediate: true },
   )
 
-  async function show(): Promise<void> {
-    if (!listing.value || listing.value.definition.blogs.length === 0) return
-    const { definition, pageAddress, lookId } = listing.value
-    const body = {
-      definition,
-      pageAddress,
-      lookId,
-      sample: (sample.value || null) as Schemas['PreviewSample'],
-      pageColours: pageColours(),
-    }
-    preview.value = await take(
-      api.POST('/api/sites/{site}/listings/preview', { params: { path: { site: site() } }, body }),
-    )
-  }
-
   async function save(): Promise<void> {
     const typed = JSON.stringify(listing.value)
     if (!listing.value || typed === saved.value) return
@@ -75,7 +60,7 @@ export function useListing(site: () => number, pageColours: () => Schemas['LookC
     )
     if (!done) return
     saved.value = typed
-    for (const key of ['listings', 'coverage', 'listing']) void queries.invalidateQueries({ queryKey: [key] })
+    void refresh()
   }
 
   const changed = useDebounceFn(async () => {

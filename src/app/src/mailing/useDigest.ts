@@ -6,21 +6,12 @@ import { wholeSettings } from './digestSettings'
 import { useDigestCalls } from './useDigestCalls'
 import { useDigestPreview } from './useDigestPreview'
 
-/** A digest being set up, with its preview beside it. */
-export function useDigest(site: () => number, id: () => number | null) {
-  const { say } = useNotice()
-  const act = useAct()
-  const { refresh, setPaused, sendNow, remove } = useDigestCalls(site, id, act)
+/** The form of a digest, filled once from what is stored. */
+function useDigestForm(stored: () => Schemas['DigestView'] | undefined) {
   const form = reactive({ name: '', isUsual: true, segmentId: null as number | null, settings: wholeSettings() })
   const kept = ref('')
-  const list = useQuery({
-    queryKey: ['digests', site],
-    queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', { params: { path: { site: site() } } })),
-  })
-  const current = computed(() => list.data.value?.find((digest) => digest.id === id()))
-
   watch(
-    current,
+    stored,
     (digest) => {
       if (!digest || kept.value) return
       Object.assign(form, {
@@ -36,8 +27,21 @@ export function useDigest(site: () => number, id: () => number | null) {
 
   const isChanged = computed(() => JSON.stringify(form) !== kept.value)
   const body = () => JSON.parse(JSON.stringify(form)) as Schemas['DigestRequest']
-  const query = () => (id() ? { digest: id()! } : {})
+  return { form, kept, isChanged, body }
+}
 
+/** A digest being set up, with its preview beside it. */
+export function useDigest(site: () => number, id: () => number | null) {
+  const { say } = useNotice()
+  const act = useAct()
+  const { refresh, setPaused, sendNow, remove, tryOut } = useDigestCalls(site, id, act)
+  const list = useQuery({
+    queryKey: ['digests', site],
+    queryFn: () => take(api.GET('/api/sites/{site}/channels/digests', { params: { path: { site: site() } } })),
+  })
+  const current = computed(() => list.data.value?.find((digest) => digest.id === id()))
+
+  const { form, kept, isChanged, body } = useDigestForm(() => current.value)
   const preview = useDigestPreview(site, id, body, () => JSON.stringify(form))
 
   /** Saves, and gives the digest's id; undefined when something has to be corrected. */
@@ -60,18 +64,19 @@ export function useDigest(site: () => number, id: () => number | null) {
     return saved.id
   }
 
-  async function tryOut(): Promise<void> {
-    const sent = await act.run(() =>
-      take(
-        api.POST('/api/sites/{site}/channels/digests/test', {
-          params: { path: { site: site() }, query: query() },
-          body: body(),
-        }),
-      ),
-    )
-    if (sent) say(`Test sent to ${sent.mail}.`)
-  }
-
   const fields = computed(() => ({ ...preview.wrong.value, ...act.fields.value }))
-  return { form, act, list, current, fields, preview, isChanged, save, setPaused, sendNow, remove, tryOut }
+  return {
+    form,
+    act,
+    list,
+    current,
+    fields,
+    preview,
+    isChanged,
+    save,
+    setPaused,
+    sendNow,
+    remove,
+    tryOut: () => tryOut(body()),
+  }
 }

@@ -1,15 +1,10 @@
-import { useQueryClient } from '@tanstack/vue-query'
-import { api, take } from '../api'
-import { type useAct, useNotice } from '../shared'
+import { api, type Schemas, take } from '../api'
+import { type useAct, useNotice, useRefresh } from '../shared'
 
 /** What is done with a digest that is set up. */
 export function useDigestCalls(site: () => number, id: () => number | null, act: ReturnType<typeof useAct>) {
-  const queries = useQueryClient()
   const { say } = useNotice()
-  const refresh = () =>
-    Promise.all(
-      ['digests', 'editions', 'mail', 'coverage'].map((key) => queries.invalidateQueries({ queryKey: [key] })),
-    )
+  const refresh = useRefresh('digests', 'editions', 'mail', 'coverage')
   const on = () => ({ params: { path: { site: site(), digest: id()! } } })
 
   async function setPaused(isPaused: boolean): Promise<void> {
@@ -39,5 +34,17 @@ export function useDigestCalls(site: () => number, id: () => number | null, act:
     return true
   }
 
-  return { refresh, setPaused, sendNow, remove }
+  async function tryOut(body: Schemas['DigestRequest']): Promise<void> {
+    const sent = await act.run(() =>
+      take(
+        api.POST('/api/sites/{site}/channels/digests/test', {
+          params: { path: { site: site() }, query: id() ? { digest: id()! } : {} },
+          body,
+        }),
+      ),
+    )
+    if (sent) say(`Test sent to ${sent.mail}.`)
+  }
+
+  return { refresh, setPaused, sendNow, remove, tryOut }
 }

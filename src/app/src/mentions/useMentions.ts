@@ -1,21 +1,10 @@
-import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
+import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { useAct, useNotice } from '../shared'
+import { decided, useAct, useNotice, useRefresh } from '../shared'
 
-const past: Record<Schemas['CommentStanding'], string> = {
-  public: 'Published',
-  hidden: 'Hidden',
-  spam: 'Marked as spam',
-  waiting: 'Moved back to Waiting',
-  deleted: 'Deleted',
-}
-
-/** Mentions of a choice, and what is done with them. A mention is decided as the comment it is kept as. */
-export function useMentions(site: () => number, choice: Ref<string>) {
-  const queries = useQueryClient()
-  const act = useAct()
-  const { say } = useNotice()
+/** The mentions of a choice, page by page. */
+function useMentionList(site: () => number, choice: Ref<string>) {
   const wanted = computed(() => (choice.value || 'waiting') as Schemas['MentionChoice'])
   const list = useInfiniteQuery({
     queryKey: ['mentions', site, wanted],
@@ -31,11 +20,15 @@ export function useMentions(site: () => number, choice: Ref<string>) {
   })
   const mentions = computed(() => list.data.value?.pages.flatMap((page) => page.mentions) ?? [])
   const counts = computed(() => list.data.value?.pages[0]?.counts)
+  return { wanted, list, mentions, counts }
+}
 
-  async function refresh(): Promise<void> {
-    for (const key of ['mentions', 'comments', 'conversation', 'sites', 'coverage', 'comment-marks'])
-      await queries.invalidateQueries({ queryKey: [key] })
-  }
+/** Mentions of a choice, and what is done with them. A mention is decided as the comment it is kept as. */
+export function useMentions(site: () => number, choice: Ref<string>) {
+  const act = useAct()
+  const { say } = useNotice()
+  const { wanted, list, mentions, counts } = useMentionList(site, choice)
+  const refresh = useRefresh('mentions', 'comments', 'conversation', 'sites', 'coverage', 'comment-marks')
 
   const send = (one: Schemas['MentionView'], standing: Schemas['CommentStanding'], seen: Schemas['CommentStanding']) =>
     take(
@@ -50,7 +43,7 @@ export function useMentions(site: () => number, choice: Ref<string>) {
     const before = one.standing!
     const done = await act.run(() => send(one, standing, before))
     if (done)
-      say(`${past[standing]}: ${one.author}.`, () => void act.run(() => send(one, before, standing)).then(refresh))
+      say(`${decided[standing]}: ${one.author}.`, () => void act.run(() => send(one, before, standing)).then(refresh))
     await refresh()
   }
 

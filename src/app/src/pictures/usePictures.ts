@@ -1,10 +1,10 @@
-import { useInfiniteQuery, useQueryClient } from '@tanstack/vue-query'
+import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, take } from '../api'
+import { useRefresh } from '../shared'
 
 /** The library of a site, narrowed to what is looked for. */
 export function usePictures(site: () => number, search: Ref<string>, only: Ref<string>) {
-  const queries = useQueryClient()
   const query = useInfiniteQuery({
     queryKey: ['pictures', site, search, only],
     queryFn: ({ pageParam }) =>
@@ -28,6 +28,6 @@ export function usePictures(site: () => number, search: Ref<string>, only: Ref<s
   const pictures = computed(() => query.data.value?.pages.flatMap((page) => page.pictures) ?? [])
   const total = computed(() => query.data.value?.pages[0]?.total ?? 0)
   const wordless = computed(() => query.data.value?.pages[0]?.withoutAlt ?? 0)
-  const reload = () => queries.invalidateQueries({ queryKey: ['pictures'] })
+  const reload = useRefresh('pictures')
   return { query, pictures, total, wordless, reload }
 }

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { api, type Schemas, take } from '../api'
-import { CopyButton, useAct, useNotice, WhenText } from '../shared'
+import { CopyButton, useAct, useNotice, useRefresh, WhenText } from '../shared'
 import { roleName, roles } from './roles'
 
 /** Asking people by mail to join the team, and who has not answered yet. */
 const props = defineProps<{ siteId: number }>()
 const path = () => ({ site: props.siteId })
-const queries = useQueryClient()
 const { running, trouble, fields, run } = useAct()
 const { say } = useNotice()
 const person = reactive<Schemas['InvitationRequest']>({ mail: '', role: 'contributor' })
@@ -17,9 +16,7 @@ const { data } = useQuery({
   queryKey: ['invitations', () => props.siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/invitations', { params: { path: path() } })),
 })
-async function reload(): Promise<void> {
-  for (const key of ['invitations', 'acts']) await queries.invalidateQueries({ queryKey: [key] })
-}
+const reload = useRefresh('invitations', 'acts')
 
 async function invite(asked: Schemas['InvitationRequest']): Promise<void> {
   const made = await run(() =>

@@ -1,19 +1,18 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../api'
-import { useAct } from '../shared'
+import { useAct, useRefresh } from '../shared'
 import InvitePart from './InvitePart.vue'
 import { roles } from './roles'
 
 const props = defineProps<{ siteId: number; isOwner: boolean }>()
-const queries = useQueryClient()
 const path = () => ({ site: props.siteId })
 const { data: members } = useQuery({
   queryKey: ['members', () => props.siteId],
   queryFn: () => take(api.GET('/api/sites/{site}/people', { params: { path: path() } })),
 })
 const { trouble, fields, run } = useAct()
-const reload = () => queries.invalidateQueries({ queryKey: ['members'] })
+const reload = useRefresh('members')
 
 async function change(member: Schemas['MemberView'], role: Schemas['SiteRole']): Promise<void> {
   await run(() =>

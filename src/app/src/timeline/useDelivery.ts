@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, type Schemas, take } from '../api'
 import { noChange } from '../channels'
-import { useAct, useNotice } from '../shared'
+import { useAct, useNotice, useRefresh } from '../shared'
 
 /** A delivery, read again every few seconds, and what can be done with it. `settled` is called when something was. */
 export function useDelivery(path: () => { site: number; delivery: number }, settled: () => void) {
@@ -13,7 +13,7 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
   })
   const act = useAct()
   const { say } = useNotice()
-  const queries = useQueryClient()
+  const refresh = useRefresh('channel-delivery', 'time-line', 'channels', 'failure-causes', 'coverage')
   const waits = computed(() => delivery.value?.state === 'queued' || delivery.value?.state === 'retrying')
 
   async function run(what: () => Promise<unknown>, done: string): Promise<void> {
@@ -22,8 +22,7 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
       settled()
       say(done)
     }
-    for (const key of ['channel-delivery', 'time-line', 'channels', 'failure-causes', 'coverage'])
-      await queries.invalidateQueries({ queryKey: [key] })
+    await refresh()
   }
 
   const change = (what: Partial<Schemas['DeliveryChange']>, done: string) =>
@@ -37,21 +36,13 @@ export function useDelivery(path: () => { site: number; delivery: number }, sett
         ),
       done,
     )
+  const on = () => ({ params: { path: path() } })
   const cancel = () =>
-    run(
-      () => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/cancel', { params: { path: path() } })),
-      'Cancelled.',
-    )
+    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/cancel', on())), 'Cancelled.')
   const countNow = () =>
-    run(
-      () => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/count', { params: { path: path() } })),
-      'Counted.',
-    )
+    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/count', on())), 'Counted.')
   const retry = () =>
-    run(
-      () => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', { params: { path: path() } })),
-      'Retrying.',
-    )
+    run(() => take(api.POST('/api/sites/{site}/channels/deliveries/{delivery}/retry', on())), 'Retrying.')
   const again = () =>
     run(
       () =>

@@ -1,13 +1,11 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { api, lineOf, type Schemas, take } from '../api'
-import { localTime, useNotice } from '../shared'
+import { localTime, useNotice, useRefresh } from '../shared'
 import { noChange } from '../channels'
 
 type Item = Schemas['TimeLineItem']
 
 /** Moves what waits to another time, and back. */
 export function useDeliveryMoving(site: () => number, zone: () => string | undefined) {
-  const queries = useQueryClient()
   const { say } = useNotice()
 
   async function put(item: Item, at: string): Promise<void> {
@@ -20,10 +18,7 @@ export function useDeliveryMoving(site: () => number, zone: () => string | undef
     )
   }
 
-  async function refresh(): Promise<void> {
-    for (const key of ['time-line', 'channels', 'channel-delivery', 'coverage'])
-      await queries.invalidateQueries({ queryKey: [key] })
-  }
+  const refresh = useRefresh('time-line', 'channels', 'channel-delivery', 'coverage')
 
   async function putAll(items: { item: Item; at: string }[]): Promise<boolean> {
     try {

@@ -19,6 +19,12 @@ function shareAt(track: HTMLElement, x: number): number {
   return (x - box.left) / box.width
 }
 
+/** How far an arrow key goes along a lane: a step, with Shift a day; 0 for other keys. */
+function shareOf(event: KeyboardEvent, days: number): number {
+  const direction = directions[event.key] ?? 0
+  return (direction * (event.shiftKey ? dayLength : stepOf(days))) / (days * dayLength)
+}
+
 /** Moves notes of a lane by hand or by the arrow keys; what was moved is told once it is let go, or the keys rest. */
 export function useNoteMoving(
   track: Ref<HTMLElement | null>,
@@ -30,6 +36,11 @@ export function useNoteMoving(
   let wasMoved = false
   const resting = useTimeoutFn(settle, rest, { immediate: false })
 
+  function place(key: string, share: number): void {
+    const { start, days } = span()
+    moving.value = { key, moment: momentAt(share, start, days, Date.now()) }
+  }
+
   function grab(event: PointerEvent, key: string): void {
     wasMoved = false
     if (event.button !== 0) return
@@ -39,8 +50,7 @@ export function useNoteMoving(
 
   function drag(event: PointerEvent): void {
     if (!began || (!moving.value && Math.abs(event.clientX - began.x) < least)) return
-    const { start, days } = span()
-    moving.value = { key: began.key, moment: momentAt(shareAt(track.value!, event.clientX), start, days, Date.now()) }
+    place(began.key, shareAt(track.value!, event.clientX))
   }
 
   function release(): void {
@@ -51,16 +61,11 @@ export function useNoteMoving(
 
   /** Takes a note by an arrow key: a step, with Shift a day. True when the key was one. */
   function press(event: KeyboardEvent, key: string, at: number): boolean {
-    if (event.key === 'Escape' && moving.value) {
-      stop()
-      return true
-    }
-    const direction = directions[event.key]
-    if (!direction) return false
+    if (event.key === 'Escape' && moving.value) return (stop(), true)
     const { start, days } = span()
-    const by = direction * (event.shiftKey ? dayLength : stepOf(days))
-    const from = moving.value?.key === key ? placeOf(moving.value.moment, start, days) : at
-    moving.value = { key, moment: momentAt(from + by / (days * dayLength), start, days, Date.now()) }
+    const by = shareOf(event, days)
+    if (!by) return false
+    place(key, by + (moving.value?.key === key ? placeOf(moving.value.moment, start, days) : at))
     resting.start()
     return true
   }

@@ -1,11 +1,9 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { useAct } from '../../shared'
+import { useAct, useRefresh } from '../../shared'
 
 /** What is asked of the server for a channel that is set up, with the answers. */
 export function useChannelCalls(site: () => number, id: () => number) {
-  const queries = useQueryClient()
   const act = useAct()
   const test = ref<Schemas['ChannelTestView'] | null>(null)
   const made = ref<Schemas['ChannelSecretView'] | null>(null)
@@ -19,10 +17,7 @@ export function useChannelCalls(site: () => number, id: () => number) {
     act.trouble.value = ''
   }
 
-  async function refresh(): Promise<void> {
-    for (const key of ['channels', 'time-line', 'failure-causes', 'channel-previews', 'coverage'])
-      await queries.invalidateQueries({ queryKey: [key] })
-  }
+  const refresh = useRefresh('channels', 'time-line', 'failure-causes', 'channel-previews', 'coverage')
 
   /** Asks the receiver whether it knows us. */
   async function tryOut(): Promise<void> {

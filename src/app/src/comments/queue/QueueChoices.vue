@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
-import { useAct, useSites } from '../../shared'
+import { useAct, useRefresh, useSites } from '../../shared'
 
 /** Which comments the queue shows, and the choices a person keeps under a name. */
 const choice = defineModel<string>('choice', { required: true })
@@ -21,7 +21,6 @@ const choices: { value: string; title: string }[] = [
 const { data: sites } = useSites()
 const route = useRoute()
 const router = useRouter()
-const queries = useQueryClient()
 const act = useAct()
 const name = ref('')
 const isNaming = ref(false)
@@ -35,7 +34,7 @@ const currentQuery = () =>
   new URLSearchParams(
     Object.entries(route.query).flatMap(([key, value]) => (key === 'comment' || !value ? [] : [[key, String(value)]])),
   ).toString()
-const reload = () => queries.invalidateQueries({ queryKey: ['comment-views'] })
+const reload = useRefresh('comment-views')
 
 async function keep(): Promise<void> {
   const body = { name: name.value, query: currentQuery() }

@@ -1,6 +1,7 @@
 import type { ComputedRef } from 'vue'
 import { api, type Schemas, take } from '../../api'
-import { past, type useDecisions } from './useDecisions'
+import { decided } from '../../shared'
+import type { useDecisions } from './useDecisions'
 
 type Standing = Schemas['CommentStanding']
 
@@ -16,7 +17,7 @@ export function useManyDecisions(
     const done = await act.run(() =>
       take(api.POST('/api/sites/{site}/comments/{comment}/writer', { ...pathOf(comment), body: { standing: to } })),
     )
-    if (done) await keepMany(comment, `${past[to]}: ${done.decided.length} of ${comment.author}`, done.decided)
+    if (done) await keepMany(comment, `${decided[to]}: ${done.decided.length} of ${comment.author}`, done.decided)
   }
 
   /** Everything in the thread that waits or is public. */
@@ -27,7 +28,8 @@ export function useManyDecisions(
     const done = await act.run(() =>
       take(api.POST('/api/sites/{site}/threads/{thread}/clear', { ...path, body: { standing: to } })),
     )
-    if (done) await keepMany(comment, `${past[to]}: ${done.decided.length} in “${comment.threadTitle}”`, done.decided)
+    if (done)
+      await keepMany(comment, `${decided[to]}: ${done.decided.length} in “${comment.threadTitle}”`, done.decided)
   }
 
   return { decideWriter, clearThread }

@@ -4,6 +4,7 @@ import { api, type Schemas, take } from '../../api'
 import { useCommentActs } from './useCommentActs'
 import { useDecisions } from './useDecisions'
 import { useManyDecisions } from './useManyDecisions'
+import { useReplying } from './useReplying'
 
 /** What of the address bar says which comments are shown, and which one is looked at. */
 export interface Choice {
@@ -67,6 +68,7 @@ export function useModeration(site: () => number, { standing, choice, search, ev
     decidedToday,
     ...decisions,
     ...useManyDecisions(current, decisions),
+    ...useReplying(current, decisions),
     acts: useCommentActs(current, decisions),
   }
 }

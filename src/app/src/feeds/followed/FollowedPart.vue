@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { useAct, useNotice, useQueryValue } from '../../shared'
+import { useAct, useNotice, useQueryValue, useRefresh } from '../../shared'
 import FollowedRow from './FollowedRow.vue'
 import SubscriptionList from './SubscriptionList.vue'
 
@@ -17,12 +17,9 @@ const opened = useQueryValue('blog')
 const busy = ref(0)
 const act = useAct()
 const { say } = useNotice()
-const queries = useQueryClient()
 const params = (feed: Feed) => ({ params: { path: { site: props.siteId, blog: feed.blog } } })
 
-async function reload(): Promise<void> {
-  for (const key of ['followed', 'blogs', 'posts', 'coverage']) await queries.invalidateQueries({ queryKey: [key] })
-}
+const reload = useRefresh('followed', 'blogs', 'posts', 'coverage')
 
 async function visit(feed: Feed): Promise<void> {
   busy.value = feed.blog

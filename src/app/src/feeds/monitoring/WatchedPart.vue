@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { CopyButton, useAct, WhenText } from '../../shared'
+import { CopyButton, useAct, useRefresh, WhenText } from '../../shared'
 import HistoryStrip from './HistoryStrip.vue'
 import { stretchTone, stretchWords } from './stretches'
 
@@ -16,11 +16,8 @@ const address = ref('')
 const repaired = ref(false)
 const act = useAct()
 const checking = ref(0)
-const queries = useQueryClient()
 
-async function reload(): Promise<void> {
-  for (const key of ['watched', 'notices']) await queries.invalidateQueries({ queryKey: [key] })
-}
+const reload = useRefresh('watched', 'notices')
 
 async function watchIt(): Promise<void> {
   const made = await act.run(() =>

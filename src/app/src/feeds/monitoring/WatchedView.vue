@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, lineOf, take } from '../../api'
@@ -16,6 +16,7 @@ import {
 } from '../../shared'
 import HistoryStrip from './HistoryStrip.vue'
 import { stretchTone, stretchWords } from './stretches'
+import { useRefresh } from '../../shared'
 
 const { id, site, mayEdit } = useSite()
 const route = useRoute()
@@ -29,12 +30,9 @@ const { data, error, isPending } = useQuery({
 const feed = computed(() => data.value?.find((row) => row.id === feedId.value))
 const act = useAct()
 const { say } = useNotice()
-const queries = useQueryClient()
 const path = () => ({ site: id.value, feed: feedId.value })
 
-async function reload(): Promise<void> {
-  for (const key of ['watched', 'notices']) await queries.invalidateQueries({ queryKey: [key] })
-}
+const reload = useRefresh('watched', 'notices')
 
 async function check(): Promise<void> {
   await act.run(() => take(api.POST('/api/sites/{site}/watched/{feed}/check', { params: { path: path() } })))

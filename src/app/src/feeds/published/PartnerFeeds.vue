@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { reactive, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { ChoiceFields, CopyButton, counted, useAct, useNotice, WhenText } from '../../shared'
+import { ChoiceFields, CopyButton, counted, useAct, useNotice, useRefresh, WhenText } from '../../shared'
 
 /** Feeds for one partner each: their addresses, what they brought, and how they end. */
 const props = defineProps<{ siteId: number; zone: string | undefined; mayEdit: boolean }>()
@@ -13,7 +13,6 @@ const { data: feeds, error } = useQuery({
 })
 const act = useAct()
 const { say } = useNotice()
-const queries = useQueryClient()
 const opened = ref<number | null>(null)
 const blank = (): Schemas['PartnerFeedRequest'] => ({
   name: '',
@@ -22,7 +21,7 @@ const blank = (): Schemas['PartnerFeedRequest'] => ({
   choice: { blogs: [], categories: [], tags: [], authors: [], featuredOnly: false },
 })
 const draft = reactive({ feed: blank() })
-const refresh = () => queries.invalidateQueries({ queryKey: ['partner-feeds'] })
+const refresh = useRefresh('partner-feeds')
 
 function open(feed: Schemas['PartnerFeedView'] | null): void {
   opened.value = feed?.id ?? 0

@@ -1,17 +1,16 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { api, take } from '../../api'
-import { useAct } from '../../shared'
+import { useAct, useRefresh } from '../../shared'
 import type { WholeLook } from './wholeLook'
 
 /** The looks that listings of a site share, and what can be done with them. */
 export function useLooks(site: () => number) {
-  const queries = useQueryClient()
   const act = useAct()
   const { data: looks } = useQuery({
     queryKey: ['looks', site],
     queryFn: () => take(api.GET('/api/sites/{site}/looks', { params: { path: { site: site() } } })),
   })
-  const refresh = () => void queries.invalidateQueries({ queryKey: ['looks'] })
+  const refresh = useRefresh('looks')
 
   /** Saves a look under a name, for other listings too. */
   async function add(name: string, definition: WholeLook) {

@@ -4,6 +4,7 @@ import { onBeforeRouteLeave } from 'vue-router'
 import { usePostLoading } from './usePostLoading'
 import { usePostSaving } from './usePostSaving'
 import { usePostState } from './usePostState'
+import { useWaitingChange } from './useWaitingChange'
 
 /** A post being written, as the parts of the editor share it. */
 export type Writing = ReturnType<typeof usePost>
@@ -13,7 +14,8 @@ export function usePost(site: () => number) {
   const state = usePostState(site)
   const { id, post, stored, waiting, dirty, isKept, readonly, kept, autosave, act } = state
   const { blogs, loading, failed } = usePostLoading(site, state)
-  const { save, keep, dropWaiting } = usePostSaving(site, state)
+  const { save } = usePostSaving(site, state)
+  const { keep, dropWaiting } = useWaitingChange(state)
 
   // Published text changes for readers only when the writer says so.
   watch(

@@ -1,18 +1,18 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { useRouter } from 'vue-router'
 import { api, type Schemas, take } from '../../api'
+import { useRefresh } from '../../shared'
 import type { Draft } from './draft'
 import type { PostState } from './usePostState'
 
 type Status = Schemas['PostStatus']
 
-/** Saving a post, keeping changes beside a public one, and forgetting them. */
+/** Saving a post under a status. */
 export function usePostSaving(
   site: () => number,
-  { id, stored, waiting, post, kept, autosave, act, path, takeOver }: PostState,
+  { id, stored, waiting, post, autosave, act, path, takeOver }: PostState,
 ) {
   const router = useRouter()
-  const queries = useQueryClient()
+  const refresh = useRefresh('posts', 'coverage', 'blogs', 'calendar')
 
   // The date of a schedule is no date of publication; the server knows the one a post had.
   const request = (status: Status, extra: Partial<Draft>) => ({
@@ -45,30 +45,9 @@ export function usePostSaving(
         '',
         router.resolve({ name: 'post', params: { site: site(), post: view.id } }).href,
       )
-    for (const key of ['posts', 'coverage', 'blogs', 'calendar']) void queries.invalidateQueries({ queryKey: [key] })
+    void refresh()
     return true
   }
 
-  /** Keeps changes to a public post beside it. */
-  async function keep(): Promise<void> {
-    const typed = JSON.stringify(post)
-    const done = await act.run(
-      async () => (
-        await take(api.PUT('/api/sites/{site}/posts/{post}/waiting', { ...path(), body: { ...post } })),
-        true
-      ),
-    )
-    if (done) kept.value = typed
-  }
-
-  /** Forgets the changes that wait, and shows what readers see. */
-  async function dropWaiting(): Promise<void> {
-    autosave.stop()
-    await act.run(() => take(api.DELETE('/api/sites/{site}/posts/{post}/waiting', path())))
-    waiting.value = null
-    kept.value = ''
-    if (stored.value) takeOver(stored.value)
-  }
-
-  return { save, keep, dropWaiting }
+  return { save }
 }

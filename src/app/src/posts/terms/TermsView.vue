@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, lineOf, type Schemas, take } from '../../api'
-import { counted, PageTitle, PostTabs, useQueryValue, useSite } from '../../shared'
+import { counted, PageTitle, PostTabs, useQueryValue, useRefresh, useSite } from '../../shared'
 import AuthorDialog from './AuthorDialog.vue'
 import CategoryDialog from './CategoryDialog.vue'
 import OwnFieldsPart from './OwnFieldsPart.vue'
@@ -10,7 +10,6 @@ import RenameDialog from './RenameDialog.vue'
 
 const { id, mayEdit } = useSite()
 const tab = useQueryValue('tab')
-const queries = useQueryClient()
 const { data, error, isPending } = useQuery({
   queryKey: ['all-terms', id],
   queryFn: () => take(api.GET('/api/sites/{site}/terms', { params: { path: { site: id.value } } })),
@@ -27,9 +26,7 @@ const tabs = computed(() => [
   { value: 'fields', name: 'Custom fields', count: undefined },
 ])
 
-function reload(): void {
-  for (const name of ['all-terms', 'terms', 'posts']) void queries.invalidateQueries({ queryKey: [name] })
-}
+const reload = useRefresh('all-terms', 'terms', 'posts')
 </script>
 
 <template>

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/vue-query'
+import { useRefresh } from '../acts/useRefresh'
 import { api, type Schemas, take } from '../../api'
 import { counted } from '../words/counted'
 import { useAct } from '../acts/useAct'
@@ -7,7 +7,6 @@ import { useNotice } from '../acts/useNotice'
 /** A change to one or many posts that can be taken back for a while. */
 export function useChangeOfPosts(site: () => number) {
   const act = useAct()
-  const queries = useQueryClient()
   const { say } = useNotice()
 
   /** Makes the change, says what was done, and offers the way back. */
@@ -33,10 +32,7 @@ export function useChangeOfPosts(site: () => number) {
     )
   }
 
-  function refresh(): void {
-    for (const key of ['posts', 'terms', 'coverage', 'blogs', 'comment-settings'])
-      void queries.invalidateQueries({ queryKey: [key] })
-  }
+  const refresh = useRefresh('posts', 'terms', 'coverage', 'blogs', 'comment-settings')
 
   return { act, make, refresh }
 }

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { refDebounced } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { api, type Schemas, take } from '../../api'
 import { useAct, useNotice } from '../../shared'
 
@@ -26,6 +26,37 @@ const usual = (): FormDraft => ({
   },
 })
 
+/** A form as it is changed, or a new one. */
+function draftOf(form?: Schemas['SignUpFormView']): FormDraft {
+  if (!form) return usual()
+  const settings = JSON.parse(JSON.stringify(form.settings)) as Schemas['SignUpSettings']
+  return { name: form.name, lookId: form.lookId, settings: { ...usual().settings, ...settings } }
+}
+
+/** How a form looks, drawn again when the hand rests. */
+function useFormPreview(site: () => number, draft: Ref<FormDraft>) {
+  const html = ref('')
+  const settled = refDebounced(
+    computed(() => JSON.stringify(draft.value)),
+    250,
+  )
+  watch(
+    settled,
+    async () => {
+      html.value = (
+        await take(
+          api.POST('/api/sites/{site}/sign-up-forms/preview', {
+            params: { path: { site: site() } },
+            body: draft.value,
+          }),
+        )
+      ).html
+    },
+    { immediate: true },
+  )
+  return html
+}
+
 /** A form that asks for new posts, with how it looks. */
 export function useSignUpForm(site: () => number) {
   const queries = useQueryClient()
@@ -37,36 +68,13 @@ export function useSignUpForm(site: () => number) {
     queryFn: () => take(api.GET('/api/sites/{site}/sign-up-forms', { params: { path: path() } })),
   })
   const draft = ref<FormDraft>(usual())
-  const html = ref('')
+  const html = useFormPreview(site, draft)
 
   /** Opens a form, or begins a new one. */
   function begin(form?: Schemas['SignUpFormView']): void {
-    draft.value = form
-      ? {
-          name: form.name,
-          lookId: form.lookId,
-          settings: {
-            ...usual().settings,
-            ...(JSON.parse(JSON.stringify(form.settings)) as Schemas['SignUpSettings']),
-          },
-        }
-      : usual()
+    draft.value = draftOf(form)
     act.fields.value = {}
   }
-
-  const settled = refDebounced(
-    computed(() => JSON.stringify(draft.value)),
-    250,
-  )
-  watch(
-    settled,
-    async () => {
-      html.value = (
-        await take(api.POST('/api/sites/{site}/sign-up-forms/preview', { params: { path: path() }, body: draft.value }))
-      ).html
-    },
-    { immediate: true },
-  )
 
   /** Saves, and gives the form's id; undefined when something has to be corrected. */
   async function save(id?: number): Promise<number | undefined> {
@@ -81,7 +89,7 @@ export function useSignUpForm(site: () => number) {
         : take(api.POST('/api/sites/{site}/sign-up-forms', { params: { path: path() }, body: draft.value })),
     )
     if (!saved) return undefined
-    say(id ? 'Form saved.' : 'The form is made. Paste its snippet into a page.')
+    say(id ? 'Form saved.' : 'Form created. Paste its snippet into a page.')
     await queries.invalidateQueries({ queryKey: ['sign-up-forms'] })
     return saved.id
   }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, type Schemas, take } from '../../../api'
-import { useAct, WhenText } from '../../../shared'
+import { useAct, useRefresh, WhenText } from '../../../shared'
 
 /** Remarks of reviewers, at passages or about the whole post. */
 const props = defineProps<{
@@ -14,7 +14,6 @@ const props = defineProps<{
   mayRemark: boolean
   zone: string | undefined
 }>()
-const queries = useQueryClient()
 const act = useAct()
 const text = ref('')
 const path = () => ({ site: props.siteId, post: props.postId })
@@ -23,7 +22,7 @@ const { data } = useQuery({
   queryFn: () => take(api.GET('/api/sites/{site}/posts/{post}/remarks', { params: { path: path() } })),
 })
 const remarks = computed(() => [...(data.value ?? [])].sort((a, b) => Number(!!a.doneAt) - Number(!!b.doneAt)))
-const reload = () => queries.invalidateQueries({ queryKey: ['remarks'] })
+const reload = useRefresh('remarks')
 
 async function add(): Promise<void> {
   const body = { passage: props.chosen.trim() || null, text: text.value }

@@ -1,10 +1,9 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { api, type Schemas, take } from '../../../api'
-import { useAct, useNotice } from '../../../shared'
+import { useAct, useNotice, useRefresh } from '../../../shared'
 
 /** The skeletons of the team. */
 export function usePatterns(site: () => number) {
-  const queries = useQueryClient()
   const act = useAct()
   const { say } = useNotice()
   const all = useQuery({
@@ -12,7 +11,7 @@ export function usePatterns(site: () => number) {
     queryFn: () => take(api.GET('/api/sites/{site}/patterns', { params: { path: { site: site() } } })),
     staleTime: 60_000,
   })
-  const refresh = () => queries.invalidateQueries({ queryKey: ['patterns'] })
+  const refresh = useRefresh('patterns')
 
   async function keep(pattern: Schemas['PatternRequest']): Promise<boolean> {
     const kept = await act.run(() =>
