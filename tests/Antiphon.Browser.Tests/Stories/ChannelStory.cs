@@ -82,7 +82,7 @@ public sealed class ChannelStory(DemoInstallation demo)
     public void Every_channel_shows_what_it_would_say_beside_the_post()
     {
         var editor = demo.SignedIn("dov");
-        editor.Open(new Uri(demo.Workplace, "posts/1")).Sees("Recipients");
+        editor.Open(new Uri(demo.Workplace, "posts/1")).Sees("Compare channels");
         editor.Press("Fellside Parish Paper").Click(".inside summary").Sees("h-entry");
     }
 

@@ -34,7 +34,7 @@ public sealed class EditorStory(DemoInstallation demo)
             .Sees("Send for review")
             .Press("Send for review")
             .Fill(".v-overlay textarea", "Is the bench right?")
-            .Press("Send for review")
+            .Click(".v-overlay button[type=submit]")
             .Sees("Sent for review.");
 
         using var owner = demo.SignedIn();

@@ -73,7 +73,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         var editor = demo.SignedIn("dov");
         editor
             .Open(new Uri(demo.Workplace, $"posts/{post}"))
-            .Sees("Recipients")
+            .Sees("Compare channels")
             .Press("Compare channels")
             .Sees("on every channel")
             .Sees("The week at Quillmoor");
@@ -81,7 +81,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         editor.Fill(".sheet article:nth-of-type(2) textarea", "Short").Sees("5 of 500").Sees("The text has no link.");
         editor.Press("Check links").Sees("Check links again");
         Accessibility.Check(editor);
-        editor.Press("Close").Sees("Recipients").Sees("5/500");
+        editor.Press("Close").Sees("Compare channels").Sees("5/500");
     }
 
     [Fact]
@@ -127,7 +127,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
             .Fill(NameField, "The Gazette of old")
             .Fill(AddressField, new Uri(_world.World, "parish/atom/service").AbsoluteUri);
         editor
-            .Choose("form.channel .v-select input", "Atom Publishing")
+            .Choose("form.channel .v-select input", "AtomPub")
             .Fill("input[placeholder^='Leave empty if']", "parish")
             .Fill("input[type=password]", "parish-token");
         editor
@@ -144,7 +144,7 @@ public sealed class EveryChannelStory(DemoInstallation demo)
         var post = await DraftAsync(title);
         editor
             .Open(new Uri(demo.Workplace, $"posts/{post}"))
-            .Sees("Recipients")
+            .Sees("Compare channels")
             .Sees("The Gazette of old")
             .Press("Publish …")
             .Sees("will get an email")

@@ -147,7 +147,7 @@ public sealed class FeedStory(DemoInstallation demo)
         browser
             .Open(new Uri(demo.Workplace, "feeds"))
             .Sees("The Night Log")
-            .Press("Site settings")
+            .Press("Settings")
             .Sees("Feed settings: “The Night Log”");
         browser.Fill("input[name=entries]", "10").Press("Save").Sees("With archives a feed holds at least 25 entries");
         browser

@@ -64,7 +64,7 @@ public sealed class FirstStartStory : IAsyncLifetime
                 (new Uri(world, "village/").AbsoluteUri, "No feed found"),
                 (new Uri(world, "nothing-here").AbsoluteUri, "error 404"),
                 ("http://10.0.0.1/", "Private network"),
-                ("ftp://bench.example", "no web address"),
+                ("ftp://bench.example", "Enter a web address such as"),
             }
         )
         {

@@ -211,7 +211,7 @@ public sealed class LayoutStory(DemoInstallation demo) : IAsyncLifetime
         reader.Open(demo.Page("membership")).Sees("A lost picture");
         reader.Until("the box", _ =>
             reader.Run(
-                "const box=document.querySelector('[data-antiphon-listing]').shadowRoot.querySelector('div.antiphon-picture');return box?`${box.getAttribute('aria-label')} ${box.offsetWidth}x${box.offsetHeight}`:null"
+                "const box=document.querySelector('[data-antiphon-listing]')?.shadowRoot?.querySelector('div.antiphon-picture');return box?`${box.getAttribute('aria-label')} ${box.offsetWidth}x${box.offsetHeight}`:null"
             ) as string
                 is "The dome 84x63"
                 ? reader
